@@ -1,0 +1,80 @@
+"""Every action there is, once: menus, keys, the command palette, help and the terminal all read this list."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True, slots=True)
+class Action:
+    """One thing that can be done.
+
+    Attributes
+    ----------
+    id : ``room.verb``.
+    text : as in a menu, without the key.
+    help : one sentence.
+    keys : as Qt writes them (``Ctrl+O``); the first is shown.
+    menu : the menu it is in; empty where it is not in the window.
+    verb : the terminal's word for it; empty where the terminal has none.
+    """
+
+    id: str
+    text: str
+    help: str
+    keys: tuple[str, ...] = ()
+    menu: str = ""
+    verb: str = ""
+
+
+ACTIONS: tuple[Action, ...] = (
+    Action("job.add_files", "Add sound files…", "Put sound files or videos on the board.", ("Ctrl+O",), "Job"),
+    Action("job.add_folder", "Add a folder…", "Put all sound in a folder on the board.", ("Ctrl+Shift+O",), "Job"),
+    Action("job.open", "Open a job…", "Open saved work.", ("Ctrl+J",), "Job"),
+    Action("job.save", "Save the job", "Save sources, clips, receivers and decisions.", ("Ctrl+S",), "Job"),
+    Action("job.save_as", "Save the job as…", "Save under another name.", ("Ctrl+Shift+S",), "Job"),
+    Action("job.output", "Choose where outputs go…", "Choose the folder that made files go to.", ("Ctrl+D",), "Job"),
+    Action("job.quit", "Leave", "Close the window.", ("Ctrl+Q",), "Job"),
+    Action("edit.undo", "Undo", "Take the last change of the job back.", ("Ctrl+Z",), "Edit"),
+    Action("edit.redo", "Do again", "Do what was taken back.", ("Ctrl+Shift+Z", "Ctrl+Y"), "Edit"),
+    Action("edit.rename", "Name the clip", "Give the selected clip another name.", ("F2",), "Edit"),
+    Action(
+        "edit.remove", "Remove from the board", "Take the selected clips off; their files stay.", ("Del",), "Edit"
+    ),
+    Action("edit.remedy", "Take the first remedy", "Do what is offered first for the selected cell.", ("D",), "Edit"),
+    Action(
+        "make.all",
+        "Make all that can be made",
+        "Make every output that needs no decision, and prove it.",
+        ("M", "F9"),
+        "Make",
+        "make",
+    ),
+    Action("make.selection", "Make the selection", "Make only the selected cells.", ("Shift+M",), "Make"),
+    Action("make.cancel", "Stop making", "Stop at once; nothing half-made stays.", ("Escape",), "Make"),
+    Action("make.show", "Show the output folder", "Open the folder that outputs go to.", ("Ctrl+E",), "Make"),
+    Action("ear.play", "Play or pause", "Hear the selected clip or cell.", ("Space",), "Listen"),
+    Action("ear.source", "Hear the source", "Switch to the source at the same instant.", ("1",), "Listen"),
+    Action("ear.output", "Hear the output", "Switch to the output at the same instant.", ("2",), "Listen"),
+    Action("ear.line", "Hear it on the line", "Switch to the telephone line at the same instant.", ("3",), "Listen"),
+    Action("ear.back", "Back to the start", "Play from the start.", ("Home",), "Listen"),
+    Action("beacon.hand", "Hand to the beacon", "Give the made file to the stand-in beacon.", ("B",), "Receiver"),
+    Action("beacon.press", "Press the beacon's button", "Let the beacon play what it holds.", ("P",), "Receiver"),
+    Action(
+        "view.receiver", "Show the receiver", "Show the rules of the selected cell's receiver.", ("R",), "Receiver"
+    ),
+    Action("view.theme", "Light or dark", "Switch between light and dark until the next start.", ("Ctrl+T",), "View"),
+    Action("view.board", "Go to the board", "Put the keyboard on the board.", ("F6",), "View"),
+    Action("view.bench", "Go to the bench", "Put the keyboard on the bench.", ("Shift+F6",), "View"),
+    Action("view.palette", "Find a command…", "Type part of a command's name.", ("Ctrl+K",), "View"),
+    Action("help.keys", "Keys", "Every action with its key.", ("F1",), "Help"),
+    Action("help.about", "About", "Version and licence.", (), "Help"),
+    Action("cli.facts", "Facts", "Say what sound files are and what they hold.", verb="facts"),
+    Action("cli.fit", "Fit", "Say how files fit a receiver, and what would be done to them.", verb="fit"),
+    Action("cli.proof", "Proof", "Check any files against a receiver.", verb="proof"),
+    Action("cli.receivers", "Receivers", "List the receivers that ship with the application.", verb="receivers"),
+    Action("cli.window", "Window", "Open the window.", verb="window"),
+)
+
+BY_ID: dict[str, Action] = {action.id: action for action in ACTIONS}
+VERBS: dict[str, Action] = {action.verb: action for action in ACTIONS if action.verb}

@@ -1,0 +1,61 @@
+"""Results as people read them."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from ..core.fit import Fit
+from ..core.make import Made, Proof
+from ..core.model import Facts, Receiver
+from ..core.model.units import db, format_bytes, format_db, format_hz, format_seconds
+
+VERDICTS = {"as_is": "as is", "convert": "will convert", "decide": "decide", "cannot": "cannot"}
+
+
+def facts_in_words(facts: Facts) -> str:
+    head, sound = facts.header, facts.measures
+    if facts.error or head is None or sound is None:
+        return f"{facts.path}\n  not readable: {facts.error}"
+    level = sound.level
+    lines = [
+        str(facts.path),
+        f"  {head.container} {head.encoding}, {format_hz(head.sample_rate)}, {head.channels} ch, "
+        f"{format_seconds(facts.seconds)}, {format_bytes(head.bytes)}",
+        f"  peak {format_db(db(sound.peak))}, RMS {format_db(db(sound.rms))}, "
+        f"speech {format_db(level.active_dbov, 'dBov')} {level.activity:.0%} of the time, "
+        f"sound up to {format_hz(sound.bandwidth_hz)}, sides {sound.sides.replace('_', ' ')}",
+    ]
+    if sound.clipped_samples:
+        lines.append(f"  {sound.clipped_samples:,} clipped samples")
+    lines += [f"  note: {note}" for note in facts.notes]
+    return "\n".join(lines)
+
+
+def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
+    lines = [f"{path} → {receiver.name}: {VERDICTS[fit.verdict]}"]
+    for problem in fit.problems:
+        lines.append(f"  {problem.severity}: {problem.message}")
+        lines += [f"    → {r.what}{f' ({r.result})' if r.result else ''}" for r in problem.remedies]
+    lines += [f"  {n}. {step.what} ({step.reason})" for n, step in enumerate(fit.steps, 1)]
+    return "\n".join(lines)
+
+
+def made_in_words(made: Made) -> str:
+    item = made.item
+    if made.status in ("made", "kept"):
+        told = f"{format_bytes(made.bytes)}, {format_seconds(made.seconds)}, proof passed"
+        return "\n".join([f"{made.status}  {item.output}  ({told})", *(f"  {s}" for s in made.said)])
+    return f"{made.status}  {item.clip.source}\n  {made.error}"
+
+
+def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:
+    lines = [f"{path} for {receiver.name}: {'passed' if proof.passed else 'FAILED'}"]
+    for check in proof.checks:
+        mark = "ok " if check.passed else "NO "
+        lines.append(f"  {mark} {check.name}: {check.found}" + ("" if check.passed else f", wanted {check.expected}"))
+    return "\n".join(lines)
+
+
+def receiver_in_words(receiver: Receiver) -> str:
+    forms = " or ".join(f"{a.container} {a.encoding}" for a in receiver.rules.accepts)
+    return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"

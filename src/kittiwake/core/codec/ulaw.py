@@ -1,0 +1,50 @@
+"""µ-law companding, ITU-T G.711 (11/1988), encoding to the nearest code."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+
+
+def _decode_table() -> NDArray[np.int16]:
+    """All 256 codes on a 16-bit scale: G.711 table 2a, 14-bit values times 4."""
+    code = ~np.arange(256, dtype=np.uint8)
+    exponent = ((code >> 4) & 7).astype(np.int32)
+    mantissa = (code & 15).astype(np.int32)
+    magnitude = (((2 * mantissa + 33) << exponent) - 33) * 4
+    return np.where(code & 0x80, -magnitude, magnitude).astype(np.int16)
+
+
+DECODE = _decode_table()
+PEAK = int(DECODE.max())  # 32124
+
+
+def _encode_table() -> NDArray[np.uint8]:
+    """Code of each magnitude 0 … 32768 (without sign), the nearest one; halfway goes up.
+
+    The points halfway between neighbours are whole numbers on this scale, so a magnitude cut off to a whole number
+    finds the nearest code of the exact value too.
+    """
+    positive = np.arange(0xFF, 0x7F, -1)
+    values = DECODE[positive].astype(np.int32)
+    halfway = (values[1:] + values[:-1]) // 2
+    return positive[np.searchsorted(halfway, np.arange(32769), side="right")].astype(np.uint8)
+
+
+_ENCODE = _encode_table()
+
+
+def encode(signal: NDArray[np.float32]) -> NDArray[np.uint8]:
+    """Nearest µ-law code of each sample, any shape, nominal ±1.0; beyond full scale the outermost code.
+
+    What rounds to zero becomes positive zero (0xFF): the all-zero code 0x7F never arises.
+    """
+    magnitude = np.minimum(np.abs(signal) * np.float32(32768), np.float32(32768)).astype(np.int32)
+    codes = _ENCODE[magnitude]
+    negative = (signal < 0) & (codes != 0xFF)
+    return codes & np.where(negative, np.uint8(0x7F), np.uint8(0xFF))
+
+
+def decode(codes: NDArray[np.uint8]) -> NDArray[np.int16]:
+    """16-bit values of µ-law codes, any shape."""
+    return DECODE[codes]

@@ -1,0 +1,138 @@
+"""WAV files: RIFF/WAVE as in Microsoft's Multimedia Programming Interface and Data Specifications 1.0 (1991)."""
+
+from __future__ import annotations
+
+import os
+import struct
+import zlib
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from . import ulaw
+from .format import Format
+from .pcm import Quantiser
+
+_PCM, _MULAW = 1, 7
+_LARGEST = 0xFFFFFFFF
+
+
+class _WavWriter:
+    """Header first with sizes left open, then sound, then the sizes."""
+
+    def __init__(self, path: Path, rate: int, channels: int, tag: int, bits: int) -> None:
+        self.digest = 0
+        self.clipped = 0
+        self._file = path.open("xb")
+        self._width = channels * bits // 8
+        self._bytes = 0
+        fmt = struct.pack("<HHIIHH", tag, channels, rate, rate * self._width, self._width, bits)
+        # Encodings other than PCM carry an extension size (none here) and a fact chunk with the frame count.
+        self._fact = tag != _PCM
+        if self._fact:
+            fmt += struct.pack("<H", 0)
+        self._file.write(b"RIFF\0\0\0\0WAVEfmt " + struct.pack("<I", len(fmt)) + fmt)
+        if self._fact:
+            self._file.write(b"fact" + struct.pack("<II", 4, 0))
+        self._start = self._file.tell() + 8
+        self._file.write(b"data\0\0\0\0")
+
+    def _append(self, data: bytes, samples: NDArray[np.int32]) -> None:
+        self._file.write(data)
+        self._bytes += len(data)
+        self.digest = zlib.crc32(samples.astype("<i4", copy=False).tobytes(), self.digest)
+
+    def close(self) -> None:
+        file = self._file
+        if file.closed:
+            return
+        try:
+            file.write(b"\0" * (self._bytes & 1))  # chunks are padded to an even length
+            end = file.tell()
+            if end - 8 <= _LARGEST:
+                file.seek(4)
+                file.write(struct.pack("<I", end - 8))
+                if self._fact:
+                    file.seek(self._start - 12)
+                    file.write(struct.pack("<I", self._bytes // self._width))
+                file.seek(self._start - 4)
+                file.write(struct.pack("<I", self._bytes))
+            file.flush()
+            os.fsync(file.fileno())
+        finally:
+            file.close()
+
+
+class PcmWavWriter(_WavWriter):
+    """16- or 24-bit PCM."""
+
+    def __init__(self, path: Path, rate: int, channels: int, bits: int, dither: bool) -> None:
+        super().__init__(path, rate, channels, _PCM, bits)
+        self._bits = bits
+        self._quantise = Quantiser(bits, dither)
+
+    def write(self, block: NDArray[np.float32]) -> None:
+        whole = self._quantise(block)
+        self.clipped = self._quantise.clipped
+        raw = np.ascontiguousarray(whole.astype("<i4")).view(np.uint8).reshape(-1, 4)
+        self._append(raw[:, : self._bits // 8].tobytes(), whole << (32 - self._bits))
+
+
+class UlawWavWriter(_WavWriter):
+    """µ-law, 8 bits."""
+
+    def __init__(self, path: Path, rate: int, channels: int, dither: bool) -> None:
+        super().__init__(path, rate, channels, _MULAW, 8)
+
+    def write(self, block: NDArray[np.float32]) -> None:
+        codes = ulaw.encode(block)
+        self.clipped += int(np.count_nonzero(np.abs(block) * 32768 > ulaw.PEAK + 512))
+        self._append(codes.tobytes(), ulaw.decode(codes).astype(np.int32) << 16)
+
+
+def _size(header: int, width: int) -> Callable[[int, int], int]:
+    def exact(frames: int, channels: int) -> int:
+        data = frames * channels * width
+        return header + data + (data & 1)
+
+    return exact
+
+
+def _pcm(bits: int) -> Format:
+    return Format(
+        container="wav",
+        encoding=f"pcm_s{bits}",
+        name=f"WAV, {bits}-bit PCM",
+        extension=".wav",
+        bits=bits,
+        depth=bits,
+        rates=(1000, 768_000),
+        max_channels=2,
+        safe_peak=1 - 2.5 / 2 ** (bits - 1),
+        size=_size(44, bits // 8),
+        second_reader="libsndfile",
+        opener=lambda path, rate, channels, dither: PcmWavWriter(path, rate, channels, bits, dither),
+        max_bytes=_LARGEST + 8,
+    )
+
+
+PCM_16 = _pcm(16)
+PCM_24 = _pcm(24)
+ULAW = Format(
+    container="wav",
+    encoding="ulaw",
+    name="WAV, µ-law",
+    extension=".wav",
+    bits=8,
+    depth=None,
+    rates=(1000, 768_000),
+    max_channels=2,
+    # Just under halfway between the two outermost codes, so that the outermost is never needed.
+    safe_peak=31611 / 32768,
+    size=_size(58, 1),
+    second_reader="libsndfile",
+    opener=UlawWavWriter,
+    max_bytes=_LARGEST + 8,
+)

@@ -1,0 +1,317 @@
+"""Plan a clip for a receiver: from facts to a verdict and a path."""
+
+from __future__ import annotations
+
+import dataclasses
+import math
+from typing import Literal
+
+from ..codec import Format, find_format
+from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
+from ..model.facts import Signal
+from ..model.receiver import Accepts
+from ..model.units import db, format_bytes, format_db, format_hz, format_seconds, ratio
+from ..sound import choose_gain, resampled_length
+from ..sound.sides import Take
+from . import problems as check
+from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
+
+__all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
+
+_RATES = (1000, 768_000)
+_WHY_SIDE: dict[tuple[str, Signal], str] = {
+    ("identical", "left"): "both sides hold the same",
+    ("left_only", "left"): "the right side is silent; mixing would lose 6 dB",
+    ("right_only", "right"): "the left side is silent; mixing would lose 6 dB",
+    ("inverted", "left"): "one side is the other turned upside down; mixed, they would cancel",
+    ("different", "mix"): "the sides differ, and both count",
+}
+
+
+def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
+    """How a clip fits a receiver, what would be done to it, and how large and long the output would be.
+
+    Pure: the same arguments give the same fit.
+
+    Raises
+    ------
+    RulesError : the receiver accepts only formats that cannot be written.
+    """
+    header, sound = facts.header, facts.measures
+    if facts.error or header is None or sound is None:
+        return Fit("cannot", problems=(check.unreadable(facts),) if facts.error else ())
+    touch = clip.touch_up_at(receiver.slug)
+    span = clip.span_at(receiver.slug, sound.frames)
+    rate_in = touch.true_rate or header.sample_rate
+    if not _RATES[0] <= rate_in <= _RATES[1]:
+        problem = Problem(
+            "absurd_rate",
+            "cannot",
+            f"A sample rate of {rate_in:,} Hz cannot be.",
+            (check.ask("State the true rate of this clip."),),
+        )
+        return Fit("cannot", problems=(problem,))
+    frames_in = min(sound.frames, sound.frames if span[1] is None else span[1]) - span[0]
+    if frames_in <= 0:
+        problem = Problem("empty", "cannot", "Nothing is left of this clip.", (check.ask("Make its span longer."),))
+        return Fit("cannot", problems=(problem,))
+
+    accepted, target = _target(header, rate_in, receiver)
+    take, level = _side(touch, sound, receiver)
+    recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in)
+    gain, asked = _predicted_gain(level, recipe)
+    size = target.size(recipe.frames_out, recipe.channels) if target.size else None
+
+    found = check.of_source(touch, facts, sound)
+    found += check.of_limits(receiver, target, recipe, size)
+    found += check.of_level(touch, level.active_dbov, db(level.peak), asked, recipe)
+    found += check.of_bandwidth(touch, sound, receiver, rate_in)
+
+    if _fits_as_is(clip, touch, facts, header, sound, receiver, recipe, level) and not any(
+        problem.severity != "warning" for problem in found
+    ):
+        return _as_is(header, sound, receiver, recipe, found)
+    verdict: Verdict = "convert"
+    for problem in found:
+        if problem.severity == "cannot":
+            verdict = "cannot"
+        elif problem.severity == "decide" and verdict != "cannot":
+            verdict = "decide"
+    return Fit(
+        verdict=verdict,
+        steps=tuple(_steps(touch, header, sound, receiver, recipe, gain, level)),
+        problems=tuple(found),
+        predicted_bytes=size if size is not None else _estimate(target, recipe),
+        predicted_seconds=recipe.frames_out / recipe.rate_out,
+        predicted_exact=size is not None,
+        recipe=recipe,
+    )
+
+
+def _target(header: Header, rate_in: int, receiver: Receiver) -> tuple[Accepts, Format]:
+    """What to write: what the file already is, if the receiver takes that; else what it names first."""
+    for accepted in receiver.rules.accepts:
+        same = (accepted.container, accepted.encoding) == (header.container, header.encoding)
+        if same and accepted.takes_rate(rate_in) and header.channels == receiver.rules.channels:
+            return accepted, find_format(accepted.container, accepted.encoding)
+    first = receiver.rules.accepts[0]
+    return first, find_format(first.container, first.encoding)
+
+
+def _side(touch: TouchUp, sound: Measures, receiver: Receiver) -> tuple[Take, SignalLevel]:
+    """Which signal to take, and its level."""
+    if sound.sides == "mono":
+        return "mono", sound.level
+    if receiver.rules.channels == 2:
+        return "both", sound.level
+    side: Signal = sound.signal if touch.side == "auto" else touch.side
+    return side, sound.levels[side]
+
+
+def _recipe(
+    touch: TouchUp,
+    span: tuple[int, int | None],
+    header: Header,
+    receiver: Receiver,
+    accepted: Accepts,
+    target: Format,
+    take: Take,
+    rate_in: int,
+    frames_in: int,
+) -> Recipe:
+    treatment = receiver.treatment
+    rate_out = accepted.rate_for(rate_in)
+    fade = round(touch.fade_out * rate_out)
+    frames_out = resampled_length(frames_in, rate_in, rate_out)
+    dither: Literal["never", "always", "if_scaled"] = "never"
+    if treatment.dither != "none" and target.depth:
+        deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
+        worked = rate_in != rate_out or take == "mix" or fade > 0
+        dither = "always" if deeper or worked else "if_scaled"
+    return Recipe(
+        format=target,
+        copy=False,
+        start=span[0],
+        stop=span[1],
+        take=take,
+        channels=receiver.rules.channels,
+        rate_in=rate_in,
+        rate_out=rate_out,
+        frames_in=frames_in,
+        frames_out=frames_out,
+        target_dbov=treatment.level.target_dbov if treatment.level.measure == "active" else None,
+        gain_db=touch.gain_db,
+        ceiling=min(ratio(treatment.ceiling_dbfs), target.safe_peak),
+        dither=dither,
+        fade_out=min(fade, frames_out),
+    )
+
+
+def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
+    """Gain after the ceiling, and the gain that the level alone asks for, dB."""
+    asked = recipe.gain_db
+    if recipe.target_dbov is not None and math.isfinite(level.active_dbov):
+        asked += recipe.target_dbov - level.active_dbov
+    elif recipe.target_dbov is None and asked == 0:
+        return 0.0, 0.0
+    return choose_gain(asked, level.peak, recipe.ceiling).db, asked
+
+
+def _fits_as_is(
+    clip: Clip,
+    touch: TouchUp,
+    facts: Facts,
+    header: Header,
+    sound: Measures,
+    receiver: Receiver,
+    recipe: Recipe,
+    level: SignalLevel,
+) -> bool:
+    if clip.start or clip.stop is not None or touch.changed(accepted=()) != TouchUp():
+        return False
+    if any(note.code in ("truncated", "damaged", "not_numbers", "video", "streams") for note in facts.notes):
+        return False
+    same = (header.container, header.encoding) == recipe.format.key and header.sample_rate == recipe.rate_out
+    if not same or header.channels != recipe.channels:
+        return False
+    largest = receiver.rules.limits.max_bytes
+    if largest is not None and header.bytes > largest:
+        return False
+    return level_is_right(receiver, level.active_dbov, db(level.peak), recipe.ceiling)
+
+
+def level_is_right(receiver: Receiver, active_dbov: float, peak_dbfs: float, ceiling: float) -> bool:
+    """Whether a level needs no change: within tolerance, or as near to it as the peaks allow."""
+    wanted = receiver.treatment.level
+    if wanted.measure == "leave":
+        return True
+    off = active_dbov - wanted.target_dbov
+    if not math.isfinite(off) or abs(off) <= wanted.tolerance_db:
+        return True
+    # Too quiet, but raising it to the edge of the tolerance would push peaks over the ceiling.
+    return off < 0 and peak_dbfs - off - wanted.tolerance_db > db(ceiling)
+
+
+def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, found: list[Problem]) -> Fit:
+    step = Step(
+        f"Copy it bit for bit: {recipe.format.name}, {format_hz(header.sample_rate)}, {format_bytes(header.bytes)}",
+        f"it is already what {receiver.name} takes",
+    )
+    return Fit(
+        "as_is",
+        (step,),
+        tuple(found),
+        header.bytes,
+        sound.frames / header.sample_rate,
+        True,
+        _as_copy(recipe),
+    )
+
+
+def _as_copy(recipe: Recipe) -> Recipe:
+    return dataclasses.replace(recipe, copy=True, target_dbov=None, dither="never")
+
+
+def _estimate(target: Format, recipe: Recipe) -> int:
+    return round(recipe.frames_out * recipe.channels * target.bits / 8 * target.typical_share)
+
+
+def _steps(
+    touch: TouchUp,
+    header: Header,
+    sound: Measures,
+    receiver: Receiver,
+    recipe: Recipe,
+    gain: float,
+    level: SignalLevel,
+) -> list[Step]:
+    """The path in words and numbers, in the order in which it is walked."""
+    name = receiver.name
+    steps = [
+        Step(
+            f"Read {header.container} {header.encoding}, {format_hz(header.sample_rate)}, {header.channels} ch",
+            f"{format_seconds(sound.frames / header.sample_rate)}, {format_bytes(header.bytes)}",
+        )
+    ]
+    if recipe.rate_in != header.sample_rate:
+        share = header.sample_rate / recipe.rate_in
+        steps.append(
+            Step(
+                f"Take {format_hz(recipe.rate_in)} for the true rate",
+                f"stated by you; {(share - 1) * 100:+.2f} % in length, {-12 * math.log2(share):+.2f} semitones",
+            )
+        )
+    if recipe.start or recipe.stop is not None:
+        begin = recipe.start / recipe.rate_in
+        steps.append(
+            Step(
+                f"Keep {format_seconds(begin)} to {format_seconds(begin + recipe.frames_in / recipe.rate_in)}",
+                "the span of this clip",
+            )
+        )
+    if recipe.take not in ("mono", "both"):
+        what = "Mix both sides" if recipe.take == "mix" else f"Use the {recipe.take} side"
+        if touch.side != "auto":
+            reason = "chosen by you"
+        elif header.channels > 2:
+            reason = f"{name} takes one channel, this has {header.channels}"
+        else:
+            reason = _WHY_SIDE.get((sound.sides, recipe.take), f"{name} takes one channel")  # type: ignore[arg-type]
+        steps.append(Step(what, reason))
+    if recipe.rate_in != recipe.rate_out:
+        steps.append(
+            Step(
+                f"Resample {format_hz(recipe.rate_in)} → {format_hz(recipe.rate_out)}",
+                f"{name} takes {_rates(receiver)}; {recipe.frames_in:,} → {recipe.frames_out:,} frames",
+            )
+        )
+    steps.append(_level_step(receiver, recipe, gain, level))
+    if recipe.fade_out:
+        steps.append(Step(f"Fade out over {1000 * recipe.fade_out / recipe.rate_out:.0f} ms", "the end is a cut"))
+    if recipe.format.depth is None:
+        steps.append(Step("Encode as µ-law, nearest code", f"{name} takes µ-law; its 256 steps grow with the level"))
+    elif recipe.dither == "always":
+        steps.append(
+            Step(
+                f"Round to {recipe.format.depth} bits with TPDF dither",
+                "finer steps than that arise on the way",
+            )
+        )
+    elif recipe.dither == "if_scaled" and gain:
+        steps.append(Step(f"Round to {recipe.format.depth} bits with TPDF dither", "the gain makes finer steps"))
+    size = recipe.format.size(recipe.frames_out, recipe.channels) if recipe.format.size else None
+    told = f"exactly {format_bytes(size)}" if size else f"about {format_bytes(_estimate(recipe.format, recipe))}"
+    steps.append(
+        Step(
+            f"Write {recipe.format.name}, {format_hz(recipe.rate_out)}, {'mono' if recipe.channels == 1 else 'stereo'}",
+            f"{told}, {recipe.frames_out / recipe.rate_out:.3f} s",
+        )
+    )
+    return steps
+
+
+def _level_step(receiver: Receiver, recipe: Recipe, gain: float, level: SignalLevel) -> Step:
+    now = format_db(level.active_dbov, "dBov")
+    ceiling = format_db(db(recipe.ceiling))
+    if recipe.target_dbov is None:
+        if gain:
+            return Step(f"Change the level by {gain:+.1f} dB".replace("-", "−"), "set by you")
+        return Step(
+            "Leave the level",
+            f"{receiver.name} asks for none; peaks that come out over {ceiling} are brought down by exactly what is needed",
+        )
+    if not math.isfinite(level.active_dbov):
+        return Step("Leave the level", "no speech was found to measure")
+    target = format_db(recipe.target_dbov + recipe.gain_db, "dBov")
+    verb = "Raise" if gain >= 0 else "Lower"
+    return Step(
+        f"{verb} by about {abs(gain):.1f} dB to {target} active speech level",
+        f"it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}",
+    )
+
+
+def _rates(receiver: Receiver) -> str:
+    first = receiver.rules.accepts[0]
+    if first.sample_rates:
+        return ", ".join(format_hz(rate) for rate in first.sample_rates)
+    return f"at most {format_hz(first.max_sample_rate)}"

@@ -1,0 +1,164 @@
+"""What can stand in the way of a clip at a receiver, each with what to do about it."""
+
+from __future__ import annotations
+
+from ..codec import Format
+from ..model import Facts, Measures, Receiver, TouchUp
+from ..model.units import db, format_bytes, format_db, format_hz
+from .verdict import Problem, Recipe, Remedy
+
+_SILENT_DBFS = -80.0
+_MUCH_GAIN_DB = 30.0
+_SIDES_LOSE_DB = 4.0
+_CUT_FADE_S = 0.05
+
+
+def ask(what: str) -> Remedy:
+    """A remedy that only a person can carry out."""
+    return Remedy("ask", what)
+
+
+def accept(code: str, what: str, result: str = "") -> Remedy:
+    return Remedy(f"accept_{code}", what, result, accepts=code)
+
+
+def unreadable(facts: Facts) -> Problem:
+    """For a source that cannot be read at all."""
+    assert facts.error is not None
+    advice = (ask(facts.error.remedy),) if facts.error.remedy else ()
+    return Problem(facts.error.code, "cannot", facts.error.message, advice)
+
+
+def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
+    """Problems that a clip has at every receiver."""
+    found = []
+    assert facts.header is not None
+    seconds = sound.frames / facts.header.sample_rate
+    for note in facts.notes:
+        if note.code in ("truncated", "damaged"):
+            remedy = accept(note.code, "Deliver what is there", f"{seconds:.2f} s, perhaps without its end")
+            found.append(Problem(note.code, "decide", note.message, (remedy, ask(note.remedy))))
+        elif note.code == "not_numbers":
+            found.append(Problem(note.code, "warning", note.message, (ask(note.remedy),)))
+    if db(sound.peak) < _SILENT_DBFS:
+        found.append(
+            Problem(
+                "silent",
+                "decide",
+                f"Nothing is to be heard: the loudest sample is at {format_db(db(sound.peak))}.",
+                (accept("silent", "Deliver the silence"), ask("Ask for the recording, or remove the clip.")),
+            )
+        )
+    if sound.clipped_samples:
+        found.append(
+            Problem(
+                "clipped",
+                "warning",
+                f"It was recorded too loud: {sound.clipped_samples:,} samples are cut off flat at full scale.",
+                (ask("Record it again with 6 to 12 dB less input gain."),),
+            )
+        )
+    if sound.sides == "different" and touch.side in ("auto", "mix") and "left" in sound.levels:
+        louder = max(sound.levels["left"].rms, sound.levels["right"].rms)
+        lost = db(louder) - db(sound.levels["mix"].rms) if sound.levels["mix"].rms else 0
+        if lost > _SIDES_LOSE_DB:
+            found.append(
+                Problem(
+                    "sides_cancel",
+                    "warning",
+                    f"Mixing the two sides costs {lost:.1f} dB: they partly cancel.",
+                    (
+                        Remedy("use_left", "Use the left side", touch_up={"side": "left"}),
+                        Remedy("use_right", "Use the right side", touch_up={"side": "right"}),
+                    ),
+                )
+            )
+    return [problem for problem in found if problem.code not in touch.accepted]
+
+
+def of_level(touch: TouchUp, level_db: float, peak_db: float, gain: float, recipe: Recipe) -> list[Problem]:
+    """Problems of bringing a clip to its level. Levels are predictions; making measures them again."""
+    found = []
+    if gain > _MUCH_GAIN_DB:
+        found.append(
+            Problem(
+                "very_quiet",
+                "warning",
+                f"It is very quiet ({format_db(level_db, 'dBov')}): raising it by {gain:.1f} dB raises its noise too.",
+                (
+                    ask("Record it again, closer to the microphone."),
+                    accept("very_quiet", "It is good enough"),
+                ),
+            )
+        )
+    short = peak_db + gain - db(recipe.ceiling)
+    if short > 0.5:
+        found.append(
+            Problem(
+                "peaks_limit_level",
+                "warning",
+                f"Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.",
+                (accept("peaks_limit_level", "Leave it a little quieter"),),
+            )
+        )
+    return [problem for problem in found if problem.code not in touch.accepted]
+
+
+def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: int) -> list[Problem]:
+    """Sound that is narrower than its file, or than the receiver expects."""
+    expected = receiver.treatment.expected_bandwidth_hz
+    if expected is None or "narrow_band" in touch.accepted or sound.bandwidth_hz <= 0:
+        return []
+    if sound.bandwidth_hz >= 0.75 * expected:
+        return []
+    return [
+        Problem(
+            "narrow_band",
+            "warning",
+            f"It holds sound only up to {format_hz(sound.bandwidth_hz)}, though its rate of {format_hz(rate_in)} has "
+            f"room for {format_hz(rate_in / 2)}: it has probably been over a telephone.",
+            (
+                ask("Ask for the original, before it went over a telephone."),
+                accept("narrow_band", "Deliver it all the same"),
+            ),
+        )
+    ]
+
+
+def of_limits(receiver: Receiver, format: Format, recipe: Recipe, size: int | None) -> list[Problem]:
+    """Too large, too long, too short."""
+    limits = receiver.rules.limits
+    rate, channels, frames = recipe.rate_out, recipe.channels, recipe.frames_out
+    seconds = frames / rate
+    fits: list[int] = []
+    why = code = ""
+    largest = min((n for n in (limits.max_bytes, format.max_bytes) if n is not None), default=None)
+    if largest is not None and size is not None and size > largest:
+        within = format.frames_within(largest, channels) or 0
+        fits.append(within)
+        code = "too_large"
+        why = (
+            f"{format_bytes(size)} is over the limit of {format_bytes(largest)}; "
+            f"exactly {within / rate:.3f} s fit, it has {seconds:.3f} s."
+        )
+    if limits.max_seconds is not None and seconds > limits.max_seconds:
+        fits.append(int(limits.max_seconds * rate))
+        code = code or "too_long"
+        why = why or f"{seconds:.3f} s is over the limit of {limits.max_seconds:g} s."
+    if fits:
+        keep = min(fits)
+        # Down to whole source frames whose resampled length is surely within the limit.
+        kept_in = max(0, keep * recipe.rate_in // rate - 1) if recipe.rate_in != rate else keep
+        cut = Remedy(
+            "cut_to_length",
+            f"Cut it to {keep / rate:.2f} s with a short fade",
+            f"loses the last {seconds - keep / rate:.2f} s",
+            touch_up={"fade_out": _CUT_FADE_S, "keep": kept_in},
+            here_only=True,
+        )
+        say = ask("Have it said in fewer words, or shorten the pauses.")
+        return [Problem(code, "decide", why, (cut, say))]
+    if limits.min_seconds is not None and seconds < limits.min_seconds:
+        why = f"{seconds:.3f} s is under the least of {limits.min_seconds:g} s."
+        return [Problem("too_short", "cannot", why, (ask("Add air, or a longer text."),))]
+    return []

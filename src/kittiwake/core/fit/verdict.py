@@ -1,0 +1,152 @@
+"""The parts of a fit: recipe, steps, problems and their remedies."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import asdict, dataclass, field
+from typing import Any, Literal
+
+from ..codec import Format
+from ..model import Clip, TouchUp
+from ..sound.sides import Take
+
+Verdict = Literal["as_is", "convert", "decide", "cannot"]
+Severity = Literal["warning", "decide", "cannot"]
+
+
+@dataclass(frozen=True, slots=True)
+class Step:
+    """One step of a path: what happens, with its numbers, and why."""
+
+    what: str
+    reason: str
+
+
+@dataclass(frozen=True, slots=True)
+class Remedy:
+    """Something that can be done about a problem, and what comes of it.
+
+    Attributes
+    ----------
+    touch_up : fields of the touch-up to change.
+    accepts : code of the problem to live with. Where both are empty only a person can act (ask for another copy).
+    here_only : it holds at the receiver it was offered for, and leaves the clip's other outputs alone.
+    """
+
+    code: str
+    what: str
+    result: str = ""
+    touch_up: Mapping[str, Any] = field(default_factory=dict)
+    accepts: str = ""
+    here_only: bool = False
+
+    @property
+    def applies(self) -> bool:
+        """Whether ``apply`` changes anything."""
+        return bool(self.touch_up or self.accepts)
+
+    def apply(self, clip: Clip, receiver: str) -> Clip:
+        """The clip with the remedy applied; ``receiver`` is the slug of the one it was offered for."""
+        if self.here_only:
+            return clip.changed(at={**clip.at, receiver: self._on(clip.touch_up_at(receiver))})
+        at = {slug: self._on(touch_up) for slug, touch_up in clip.at.items()}
+        return clip.changed(touch_up=self._on(clip.touch_up), at=at)
+
+    def _on(self, touch_up: TouchUp) -> TouchUp:
+        changed = touch_up.changed(**self.touch_up)
+        return changed.accepting(self.accepts) if self.accepts else changed
+
+
+@dataclass(frozen=True, slots=True)
+class Problem:
+    """What stands in the way, or is worth a warning."""
+
+    code: str
+    severity: Severity
+    message: str
+    remedies: tuple[Remedy, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Recipe:
+    """Everything that ``make`` needs to know, and nothing else: the path as data.
+
+    Attributes
+    ----------
+    copy : the bytes of the source are delivered as they are.
+    start, stop : span, in frames of the source.
+    rate_in, rate_out : Hz; ``rate_in`` is the true rate.
+    frames_out : exact length of the output.
+    target_dbov : active speech level to reach; None leaves the level.
+    gain_db : added on top.
+    ceiling : largest magnitude allowed in the output, nominal 0 to 1.
+    dither : ``never``, ``always``, or ``if_scaled``: only where the gain turns out not to be 0 dB.
+    """
+
+    format: Format
+    copy: bool
+    start: int
+    stop: int | None
+    take: Take
+    channels: int
+    rate_in: int
+    rate_out: int
+    frames_in: int
+    frames_out: int
+    target_dbov: float | None
+    gain_db: float
+    ceiling: float
+    dither: Literal["never", "always", "if_scaled"]
+    fade_out: int
+
+    def to_dict(self) -> dict[str, Any]:
+        """JSON-ready, the format by name: what the fingerprint of an output is taken from."""
+        plain = {key: getattr(self, key) for key in self.__slots__ if key != "format"}
+        return {"format": "/".join(self.format.key), **plain}
+
+
+@dataclass(frozen=True, slots=True)
+class Fit:
+    """The verdict for one clip at one receiver.
+
+    Attributes
+    ----------
+    predicted_exact : whether the predicted size is exact, not an estimate.
+    recipe : None where the clip cannot be made.
+    """
+
+    verdict: Verdict
+    steps: tuple[Step, ...] = ()
+    problems: tuple[Problem, ...] = ()
+    predicted_bytes: int | None = None
+    predicted_seconds: float | None = None
+    predicted_exact: bool = False
+    recipe: Recipe | None = None
+
+    @property
+    def ready(self) -> bool:
+        """Whether it can be made without a decision."""
+        return self.verdict in ("as_is", "convert")
+
+    @property
+    def warnings(self) -> tuple[Problem, ...]:
+        return tuple(p for p in self.problems if p.severity == "warning")
+
+    def to_dict(self) -> dict[str, Any]:
+        """JSON-ready: the fields of ``kittiwake fit --json`` save path and receiver."""
+        return {
+            "verdict": self.verdict,
+            "steps": [asdict(step) for step in self.steps],
+            "predicted_bytes": self.predicted_bytes,
+            "predicted_seconds": self.predicted_seconds,
+            "predicted_exact": self.predicted_exact,
+            "problems": [
+                {
+                    "code": problem.code,
+                    "severity": problem.severity,
+                    "message": problem.message,
+                    "remedies": [{"code": r.code, "what": r.what, "result": r.result} for r in problem.remedies],
+                }
+                for problem in self.problems
+            ],
+        }

@@ -1,0 +1,145 @@
+"""Sources that libav reads: compressed sound that libsndfile does not know, and the sound of videos."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from pathlib import Path
+
+import av
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import IntakeError
+from ..model import Header, Note
+from .block import BLOCK
+
+_CONTAINERS = {
+    "mov,mp4,m4a,3gp,3g2,mj2": "mp4",
+    "matroska,webm": "matroska",
+    "aac": "adts",
+    "mpegts": "mpeg-ts",
+}
+_ENCODINGS = {
+    "pcm_s16le": "pcm_s16", "pcm_s16be": "pcm_s16", "pcm_s24le": "pcm_s24", "pcm_s24be": "pcm_s24",
+    "pcm_f32le": "pcm_f32", "pcm_mulaw": "ulaw", "pcm_alaw": "alaw", "amrnb": "amr_nb", "amrwb": "amr_wb",
+    "amr_nb": "amr_nb", "amr_wb": "amr_wb", "mp3float": "mp3", "gsm_ms": "gsm",
+}  # fmt: skip
+_BITS = {"pcm_s16": 16, "pcm_s24": 24, "pcm_f32": 32, "ulaw": 8, "alaw": 8}
+# Demuxers that take any bytes at all, or pictures and text, for their own.
+_NOT_SOUND = ("tty", "image2", "png_pipe", "jpeg_pipe", "srt", "webvtt", "bin", "xbin", "idf", "rawvideo")
+
+
+def open_file(path: Path, size: int) -> AvReader:
+    """Open with libav.
+
+    Raises
+    ------
+    IntakeError : ``not_sound`` or ``no_sound`` (a video without any).
+    """
+    try:
+        # "file:" keeps a name with a colon from being read as a network address.
+        container = av.open(f"file:{path}", metadata_errors="replace")
+    except (av.FFmpegError, OSError, ValueError) as error:
+        raise IntakeError(
+            "No known kind of sound is in this file.",
+            "Ask what made it; a headerless file needs its format stated.",
+            "not_sound",
+        ) from error
+    try:
+        stream = container.streams.audio[0] if container.streams.audio else None
+        if stream is None or container.format.name in _NOT_SOUND:
+            raise IntakeError(
+                "There is no sound in this file.", "Ask for the recording itself, or remove it.", "no_sound"
+            )
+        if not stream.rate or not stream.codec_context or not stream.codec_context.channels:
+            raise IntakeError(
+                "The sound in this file cannot be told apart: its rate or channels are missing.",
+                "Ask for another copy.",
+                "damaged",
+            )
+        return AvReader(size, container, stream)
+    except BaseException:
+        container.close()
+        raise
+
+
+class AvReader:
+    """Implements ``Reader``."""
+
+    def __init__(self, size: int, container: av.container.InputContainer, stream: av.AudioStream) -> None:
+        self._container = container
+        self._stream = stream
+        self._trouble: Note | None = None
+        name = stream.codec_context.name
+        encoding = _ENCODINGS.get(name, name)
+        notes = []
+        pictures = [s for s in container.streams.video if s.disposition.name != "attached_pic"]
+        if pictures:
+            notes.append(Note("video", "This is the sound of a video."))
+        if len(container.streams.audio) > 1:
+            notes.append(
+                Note("streams", f"It holds {len(container.streams.audio)} sound streams; the first is used.")
+            )
+        self.header = Header(
+            container=_CONTAINERS.get(container.format.name, container.format.name.split(",")[0]),
+            encoding=encoding,
+            sample_rate=int(stream.rate),
+            channels=int(stream.codec_context.channels),
+            bits=_BITS.get(encoding),
+            frames=None,
+            bytes=size,
+            notes=tuple(notes),
+        )
+
+    @property
+    def trouble(self) -> Note | None:
+        return self._trouble
+
+    def blocks(self) -> Iterator[NDArray[np.float32]]:
+        """As ``Reader.blocks``; decoder frames are gathered, since a step per 1024 samples costs more than decoding."""
+        gathered: list[NDArray[np.float32]] = []
+        count = 0
+        for block in self._frames():
+            gathered.append(block)
+            count += len(block)
+            if count >= BLOCK:
+                yield np.concatenate(gathered)
+                gathered, count = [], 0
+        if gathered:
+            yield np.concatenate(gathered)
+
+    def _frames(self) -> Iterator[NDArray[np.float32]]:
+        resampler = av.AudioResampler(
+            format="fltp", layout=self._stream.codec_context.layout, rate=self.header.sample_rate
+        )
+        bad = 0
+        try:
+            for packet in self._container.demux(self._stream):
+                try:
+                    decoded = packet.decode()
+                except av.InvalidDataError:
+                    bad += 1
+                    continue
+                for frame in decoded:
+                    for plain in resampler.resample(frame):
+                        yield _samples(plain)
+            for plain in resampler.resample(None):
+                yield _samples(plain)
+        except (av.FFmpegError, OSError, ValueError) as error:
+            self._note_damage(str(error))
+        if bad:
+            self._note_damage(f"{bad} packets could not be decoded")
+
+    def _note_damage(self, why: str) -> None:
+        self._trouble = Note(
+            "damaged",
+            f"The sound is damaged part of the way through ({why}).",
+            "Ask for a whole copy, or deliver what is there.",
+        )
+
+    def close(self) -> None:
+        self._container.close()
+
+
+def _samples(frame: av.AudioFrame) -> NDArray[np.float32]:
+    return np.ascontiguousarray(frame.to_ndarray().T, dtype=np.float32)

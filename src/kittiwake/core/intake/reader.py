@@ -1,0 +1,90 @@
+"""The one way in: ``open_sound`` decides by content which library reads a file."""
+
+from __future__ import annotations
+
+import stat
+from collections.abc import Iterator
+from pathlib import Path
+from typing import Protocol
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import IntakeError, reason_of
+from ..model import Header, Note
+from .block import BLOCK
+from .sniff import looks_like_text
+
+__all__ = ["BLOCK", "Reader", "open_sound"]
+
+
+class Reader(Protocol):
+    """A source, open for reading from its start."""
+
+    header: Header
+
+    def blocks(self) -> Iterator[NDArray[np.float32]]:
+        """Every frame in order, once: float32 [shape=(frames, channels)], nominal ±1.0.
+
+        A source damaged part of the way yields what is whole; ``trouble`` then says so.
+        """
+        ...
+
+    @property
+    def trouble(self) -> Note | None:
+        """What went wrong while reading, known once the blocks have been read."""
+        ...
+
+    def close(self) -> None: ...
+
+
+def open_sound(path: Path) -> Reader:
+    """Open a sound file, or the sound of a video.
+
+    libsndfile is asked first, since it opens in well under a millisecond; libav reads the rest.
+
+    Raises
+    ------
+    IntakeError : with code ``missing``, ``no_rights``, ``not_a_file``, ``empty``, ``not_sound`` or ``damaged``.
+    """
+    size = _check(path)
+    from . import sndfile
+
+    reader = sndfile.try_open(path, size)
+    if reader is not None:
+        return reader
+    if looks_like_text(path):
+        raise IntakeError(
+            "This is a text file, not sound, whatever its name says.",
+            "Ask for the recording itself, or remove it from the job.",
+            "not_sound",
+        )
+    from . import libav
+
+    return libav.open_file(path, size)
+
+
+def _check(path: Path) -> int:
+    """Size of a readable ordinary file; anything else is refused before a library touches it."""
+    try:
+        found = path.stat()
+        if not stat.S_ISREG(found.st_mode):
+            # A FIFO or device would block, or never end.
+            raise IntakeError("This is not an ordinary file.", "Give a sound file.", "not_a_file")
+        with path.open("rb"):
+            pass
+    except FileNotFoundError as error:
+        raise IntakeError(
+            "There is no such file.", "It may have been moved or renamed; add it again.", "missing"
+        ) from error
+    except PermissionError as error:
+        raise IntakeError(
+            "You have no right to read this file.", "Change its permissions, then look again.", "no_rights"
+        ) from error
+    except OSError as error:
+        raise IntakeError(
+            f"This file cannot be opened: {reason_of(error)}.", "Check the disk it is on.", "unreadable"
+        ) from error
+    if found.st_size == 0:
+        raise IntakeError("The file is empty: 0 bytes.", "Copy it again from where it came, or remove it.", "empty")
+    return found.st_size

@@ -1,0 +1,109 @@
+"""Sources that libsndfile reads."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from pathlib import Path
+
+import numpy as np
+import soundfile
+from numpy.typing import NDArray
+
+from ..model import Header, Note
+from .block import BLOCK
+from .chunks import missing_share
+
+_CONTAINERS = {
+    "WAV": "wav", "WAVEX": "wav", "RF64": "rf64", "W64": "w64", "AIFF": "aiff", "AU": "au", "CAF": "caf",
+    "FLAC": "flac", "OGG": "ogg", "MP3": "mp3", "NIST": "sphere", "MPEG": "mp3",
+}  # fmt: skip
+
+# libsndfile's name -> (ours, bits a sample, largest magnitude).
+_ENCODINGS: dict[str, tuple[str, int | None, float]] = {
+    "PCM_S8": ("pcm_s8", 8, 127 / 128),
+    "PCM_U8": ("pcm_u8", 8, 127 / 128),
+    "PCM_16": ("pcm_s16", 16, 32767 / 32768),
+    "PCM_24": ("pcm_s24", 24, 1 - 2.0**-23),
+    "PCM_32": ("pcm_s32", 32, 1 - 2.0**-24),
+    "FLOAT": ("pcm_f32", 32, 1.0),
+    "DOUBLE": ("pcm_f64", 64, 1.0),
+    "ULAW": ("ulaw", 8, 32124 / 32768),
+    "ALAW": ("alaw", 8, 32256 / 32768),
+    "IMA_ADPCM": ("ima_adpcm", 4, 1.0),
+    "MS_ADPCM": ("ms_adpcm", 4, 1.0),
+    "GSM610": ("gsm", None, 1.0),
+    "G721_32": ("g726_32", 4, 1.0),
+    "VORBIS": ("vorbis", None, 1.0),
+    "OPUS": ("opus", None, 1.0),
+    "MPEG_LAYER_I": ("mp1", None, 1.0),
+    "MPEG_LAYER_II": ("mp2", None, 1.0),
+    "MPEG_LAYER_III": ("mp3", None, 1.0),
+    "ALAC_16": ("alac", 16, 32767 / 32768),
+    "ALAC_20": ("alac", 20, 1.0),
+    "ALAC_24": ("alac", 24, 1.0),
+    "ALAC_32": ("alac", 32, 1.0),
+}
+
+
+def try_open(path: Path, size: int) -> SndfileReader | None:
+    """A reader, or None where libsndfile does not know the file."""
+    try:
+        file = soundfile.SoundFile(str(path))
+    except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):
+        return None
+    return SndfileReader(path, size, file)
+
+
+class SndfileReader:
+    """Implements ``Reader``."""
+
+    def __init__(self, path: Path, size: int, file: soundfile.SoundFile) -> None:
+        self._file = file
+        self._trouble: Note | None = None
+        encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
+        notes = []
+        lost = missing_share(path, size)
+        if lost > 0:
+            held = file.frames / file.samplerate
+            promised = held / (1 - lost) if lost < 1 else held
+            notes.append(
+                Note(
+                    "truncated",
+                    f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
+                    "Ask for a whole copy, or deliver what is there.",
+                )
+            )
+        self.header = Header(
+            container=_CONTAINERS.get(file.format, file.format.lower()),
+            encoding=encoding,
+            sample_rate=int(file.samplerate),
+            channels=int(file.channels),
+            bits=bits,
+            # Some compressed files state no length, or 2**63 - 1.
+            frames=int(file.frames) if 0 <= file.frames < 2**62 else None,
+            bytes=size,
+            full_scale=full,
+            notes=tuple(notes),
+        )
+
+    @property
+    def trouble(self) -> Note | None:
+        return self._trouble
+
+    def blocks(self) -> Iterator[NDArray[np.float32]]:
+        while True:
+            try:
+                block = self._file.read(BLOCK, dtype="float32", always_2d=True)
+            except (soundfile.LibsndfileError, RuntimeError) as error:
+                self._trouble = Note(
+                    "damaged",
+                    f"The sound is damaged part of the way through ({str(error).strip('. ')}).",
+                    "Ask for a whole copy, or deliver what is there.",
+                )
+                return
+            if not len(block):
+                return
+            yield block
+
+    def close(self) -> None:
+        self._file.close()

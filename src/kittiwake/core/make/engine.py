@@ -1,0 +1,279 @@
+"""Make outputs: one, or many at once."""
+
+from __future__ import annotations
+
+import hashlib
+import json
+import os
+import shutil
+from collections.abc import Callable, Iterable, Iterator
+from concurrent.futures import FIRST_COMPLETED, Future, ThreadPoolExecutor, wait
+from dataclasses import dataclass, field
+from functools import cache
+from pathlib import Path
+from threading import Lock
+from typing import Any, Literal
+
+from ... import __version__
+from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
+from ..fit import Fit, unique_names
+from ..fit.names import numbered
+from ..model import Clip, Facts, Receiver
+from .ledger import LEDGER, Entry, Ledger
+from .place import file_digest, part_file, put_in_place, sweep
+from .proof import Promise, Proof, prove
+from .stream import write_stream
+
+Status = Literal["made", "kept", "refused", "failed"]
+Watch = Callable[["WorkItem", float], None]
+
+
+@dataclass(frozen=True, slots=True)
+class WorkItem:
+    """One output to make.
+
+    Attributes
+    ----------
+    output : the full path it will have.
+    """
+
+    clip: Clip
+    facts: Facts
+    fit: Fit
+    receiver: Receiver
+    output: Path
+
+
+@dataclass(frozen=True, slots=True)
+class Made:
+    """What came of a work item."""
+
+    item: WorkItem
+    status: Status
+    bytes: int | None = None
+    seconds: float | None = None
+    sha256: str | None = None
+    proof: Proof | None = None
+    error: str | None = None
+    code: str = ""
+    fingerprint: str = ""
+    gain_db: float | None = None
+    said: tuple[str, ...] = field(default=())
+
+    def to_dict(self) -> dict[str, Any]:
+        """JSON-ready: the fields of ``kittiwake make --json``."""
+        done = self.status in ("made", "kept")
+        return {
+            "path": str(self.item.clip.source),
+            "receiver": self.item.receiver.slug,
+            "output": str(self.item.output) if done else None,
+            "status": self.status,
+            "bytes": self.bytes,
+            "seconds": self.seconds,
+            "sha256": self.sha256,
+            "proof": self.proof.to_dict() if self.proof else None,
+            "error": self.error,
+            "said": list(self.said),
+        }
+
+
+def plan_outputs(wanted: Iterable[tuple[Clip, Facts, Fit]], receiver: Receiver, folder: Path) -> list[WorkItem]:
+    """Give each clip its output path in ``folder``: legal, unique, and never that of a file that was not made here.
+
+    A clip that was made here before keeps its name, so that making it again replaces it.
+    """
+    chosen = list(wanted)
+    ledger = Ledger(folder)
+    names = unique_names((clip.name for clip, _, _ in chosen), receiver.rules.names)
+    rules = receiver.rules.names
+    used: set[str] = set()
+    items = []
+    for (clip, facts, fit), name in zip(chosen, names, strict=True):
+        extension = fit.recipe.format.extension if fit.recipe else ""
+        before = ledger.output_of(str(clip.source), clip.name, receiver.slug)
+        file = f"{name}{extension}"
+        if before and Path(before.output).suffix == extension and before.output.casefold() not in used:
+            file = before.output
+        number = 2
+        while file.casefold() in used or (extension and not _free(folder, file, clip, receiver, ledger)):
+            file = f"{numbered(name, number, rules)}{extension}"
+            number += 1
+        used.add(file.casefold())
+        items.append(WorkItem(clip, facts, fit, receiver, folder / file))
+    return items
+
+
+def _free(folder: Path, file: str, clip: Clip, receiver: Receiver, ledger: Ledger) -> bool:
+    """Whether a name may be used: nothing there, or an output of this very clip."""
+    if not os.path.lexists(folder / file):
+        return True
+    entry = ledger.get(file)
+    return entry is not None and (entry.source, entry.clip, entry.receiver) == (
+        str(clip.source), clip.name, receiver.slug
+    ) and _unaltered(folder / file, entry)  # fmt: skip
+
+
+def _unaltered(path: Path, entry: Entry) -> bool:
+    try:
+        return not path.is_symlink() and path.stat().st_size == entry.bytes and file_digest(path) == entry.sha256
+    except OSError:
+        return False
+
+
+@cache
+def _versions() -> dict[str, str]:
+    """Versions of everything that shapes samples."""
+    import numpy
+    import soundfile
+    import soxr
+
+    return {
+        "kittiwake": __version__,
+        "numpy": numpy.__version__,
+        "soxr": soxr.__version__,
+        "libsndfile": soundfile.__libsndfile_version__,
+    }
+
+
+def fingerprint(fit: Fit, receiver: Receiver, source_digest: str) -> str:
+    """Digest of everything that shapes an output: the source's bytes, the recipe, the rules, the libraries."""
+    assert fit.recipe is not None
+    shaped = {
+        "source": source_digest,
+        "recipe": fit.recipe.to_dict(),
+        "rules": receiver.model_dump(mode="json"),
+        "versions": _versions(),
+    }
+    return hashlib.sha256(json.dumps(shaped, sort_keys=True).encode()).hexdigest()
+
+
+_ledger_lock = Lock()
+
+
+def make_clip(
+    item: WorkItem,
+    *,
+    progress: Callable[[float], None] | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Made:
+    """Make one output. Never raises for what a file or a disk does: ``Made`` says what happened.
+
+    The source is read only. The output is written under a temporary name in its folder, proved there, and given its
+    own name in one step; until then nothing of that name changes.
+    """
+    if not item.fit.ready or item.fit.recipe is None:
+        blocking = [p.message for p in item.fit.problems if p.severity != "warning"]
+        return Made(item, "refused", error=" ".join(blocking) or "It does not fit.", code=item.fit.verdict)
+    try:
+        return _make(item, progress, cancelled)
+    except KittiwakeError as error:
+        return Made(item, "failed", error=str(error), code=error.code)
+    except OSError as error:
+        full = f"{item.output.name} could not be made: {reason_of(error)}."
+        return Made(
+            item,
+            "failed",
+            error=f"{full} Nothing was left half-made; see to the disk and make it again.",
+            code="disk",
+        )
+    except Exception as error:  # a library's surprise must not stop the others
+        return Made(item, "failed", error=f"Making {item.output.name} failed unexpectedly: {error}.", code="internal")
+
+
+def _make(item: WorkItem, progress: Callable[[float], None] | None, cancelled: Callable[[], bool] | None) -> Made:
+    recipe, source, output = item.fit.recipe, item.clip.source, item.output
+    assert recipe is not None
+    if output.exists() and output.samefile(source):
+        raise MakeError("The output would overwrite its own source.", "Choose another output folder.", "own_source")
+    mark = fingerprint(item.fit, item.receiver, file_digest(source, cancelled))
+    with _ledger_lock:
+        before = Ledger(output.parent).get(output.name)
+    ours = before is not None and _unaltered(output, before)
+    sound = item.facts.measures
+    promised = sound.clipped_samples if sound else 0
+    if ours and before is not None and before.fingerprint == mark:
+        proof = prove(output, item.receiver, Promise(recipe, None, promised), cancelled=cancelled)
+        if proof.passed:
+            seconds = recipe.frames_out / recipe.rate_out
+            return Made(item, "kept", before.bytes, seconds, before.sha256, proof, fingerprint=mark)
+    with part_file(output.parent) as part:
+        said: tuple[str, ...] = ()
+        gain = None
+        digest = None
+        if recipe.copy:
+            _copy(source, part)
+        else:
+            written = write_stream(item.facts, recipe, part, progress=progress, cancelled=cancelled)
+            said, gain, digest = written.said, written.gain_db, written.digest
+        promise = Promise(recipe, digest, promised)
+        proof = prove(part, item.receiver, promise, name=output.name, cancelled=cancelled)
+        if not proof.passed:
+            faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)
+            return Made(
+                item, "failed", proof=proof, error=f"It did not pass proof and was not delivered: {faults}.",
+                code="proof", fingerprint=mark,
+            )  # fmt: skip
+        checksum = file_digest(part)
+        size = part.stat().st_size
+        if cancelled and cancelled():
+            raise Cancelled
+        put_in_place(part, output, replace=ours)
+        with _ledger_lock:
+            entry = Entry(output.name, checksum, size, str(source), item.clip.name, item.receiver.slug, mark)
+            Ledger(output.parent).add(entry)
+    seconds = recipe.frames_out / recipe.rate_out
+    return Made(item, "made", size, seconds, checksum, proof, fingerprint=mark, gain_db=gain, said=said)
+
+
+def _copy(source: Path, part: Path) -> None:
+    with source.open("rb") as original, part.open("xb") as copy:
+        shutil.copyfileobj(original, copy, 1 << 20)
+        copy.flush()
+        os.fsync(copy.fileno())
+
+
+def make_all(
+    items: Iterable[WorkItem],
+    *,
+    workers: int | None = None,
+    watch: Watch | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Iterator[Made]:
+    """Make many outputs at once and yield each as it is done, in any order. One that fails stops no other.
+
+    Threads serve, since decoder, resampler and encoder leave Python's lock while they work. No more items are begun
+    than there are workers, so memory does not grow with their number.
+
+    Parameters
+    ----------
+    watch : called from the workers with an item and its share done, 0 to 1.
+    cancelled : once true, work in hand is dropped without a trace and the rest is reported as cancelled.
+    """
+    todo = iter(items)
+    folders: set[Path] = set()
+    count = workers or os.cpu_count() or 1
+    with ThreadPoolExecutor(count, thread_name_prefix="make") as pool:
+        going: dict[Future[Made], WorkItem] = {}
+
+        def begin() -> bool:
+            item = next(todo, None)
+            if item is None:
+                return False
+            if item.output.parent not in folders:
+                folders.add(item.output.parent)
+                sweep(item.output.parent)
+            report = None if watch is None else (lambda share, item=item: watch(item, share))
+            going[pool.submit(make_clip, item, progress=report, cancelled=cancelled)] = item
+            return True
+
+        while len(going) < count and begin():
+            pass
+        while going:
+            done, _ = wait(going, return_when=FIRST_COMPLETED)
+            for future in done:
+                del going[future]
+                yield future.result()
+                begin()
+
+
+__all__ = ["LEDGER", "Made", "Status", "WorkItem", "fingerprint", "make_all", "make_clip", "plan_outputs"]

@@ -1,0 +1,123 @@
+"""Outputs appear whole or not at all, and never on top of something that was not made here."""
+
+from __future__ import annotations
+
+import hashlib
+import os
+import re
+import secrets
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from pathlib import Path
+
+from ..errors import Cancelled, MakeError, reason_of
+
+_PART = re.compile(r"^\.kittiwake-(\d+)-[0-9a-f]+\.part$")
+
+
+@contextmanager
+def part_file(folder: Path) -> Iterator[Path]:
+    """A name for a temporary file in ``folder``; whatever is there at the end is removed.
+
+    Raises
+    ------
+    MakeError : the folder cannot be made.
+    """
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise MakeError(
+            f"The folder {folder} cannot be made: {reason_of(error)}.",
+            "Choose another output folder.",
+            "no_folder",
+        ) from error
+    part = folder / f".kittiwake-{os.getpid()}-{secrets.token_hex(6)}.part"
+    try:
+        yield part
+    finally:
+        part.unlink(missing_ok=True)
+
+
+def sweep(folder: Path) -> int:
+    """Remove what a killed run left in ``folder``; returns how many. Parts of runs that still go are kept."""
+    count = 0
+    try:
+        entries = list(folder.iterdir())
+    except OSError:
+        return 0
+    for entry in entries:
+        found = _PART.match(entry.name)
+        if found and not _alive(int(found[1])):
+            entry.unlink(missing_ok=True)
+            count += 1
+    return count
+
+
+def _alive(process: int) -> bool:
+    try:
+        os.kill(process, 0)
+    except ProcessLookupError:
+        return False
+    except PermissionError:
+        pass
+    return True
+
+
+def put_in_place(part: Path, final: Path, *, replace: bool) -> None:
+    """Give a finished part its final name in one step.
+
+    Parameters
+    ----------
+    replace : whether a file of that name may be replaced. Otherwise one that has turned up meanwhile is kept.
+
+    Raises
+    ------
+    MakeError
+    """
+    try:
+        if replace:
+            part.replace(final)
+        else:
+            try:
+                os.link(part, final)  # fails where the name is taken, unlike a rename
+            except FileExistsError:
+                raise
+            except OSError:
+                # No hard links on this disk (FAT); the small gap between look and rename is all that is left.
+                if final.exists():
+                    raise FileExistsError(17, "File exists") from None
+                part.rename(final)
+        sync_folder(final.parent)
+    except OSError as error:
+        raise MakeError(
+            f"{final.name} could not be put into {final.parent}: {reason_of(error)}.",
+            "Nothing was overwritten; choose another folder or move that file.",
+            "no_place",
+        ) from error
+
+
+def sync_folder(folder: Path) -> None:
+    """Force a folder's entries to the disk."""
+    handle = os.open(folder, os.O_RDONLY)
+    try:
+        os.fsync(handle)
+    except OSError:
+        pass  # some network disks cannot; the rename itself is still atomic there
+    finally:
+        os.close(handle)
+
+
+def file_digest(path: Path, cancelled: Callable[[], bool] | None = None) -> str:
+    """SHA-256 of a file, hexadecimal.
+
+    Raises
+    ------
+    OSError, Cancelled
+    """
+    digest = hashlib.sha256()
+    with path.open("rb") as file:
+        while block := file.read(1 << 20):
+            if cancelled and cancelled():
+                raise Cancelled
+            digest.update(block)
+    return digest.hexdigest()

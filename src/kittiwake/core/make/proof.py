@@ -1,0 +1,214 @@
+"""Read a file back and check it against what a receiver demands."""
+
+from __future__ import annotations
+
+import zlib
+from collections.abc import Callable, Iterator
+from dataclasses import asdict, dataclass
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..codec import FORMATS
+from ..errors import Cancelled
+from ..fit.plan import level_is_right
+from ..fit.verdict import Recipe
+from ..measure import look_at
+from ..model import Facts, Receiver
+from ..model.units import db, format_bytes, format_db, format_hz, ratio
+
+
+@dataclass(frozen=True, slots=True)
+class Check:
+    """One thing that was checked."""
+
+    name: str
+    expected: str
+    found: str
+    passed: bool
+
+
+@dataclass(frozen=True, slots=True)
+class Proof:
+    """The reading-back of a file."""
+
+    checks: tuple[Check, ...]
+
+    @property
+    def passed(self) -> bool:
+        return bool(self.checks) and all(check.passed for check in self.checks)
+
+    @property
+    def failures(self) -> tuple[Check, ...]:
+        return tuple(check for check in self.checks if not check.passed)
+
+    def to_dict(self) -> dict[str, Any]:
+        return {"passed": self.passed, "checks": [asdict(check) for check in self.checks]}
+
+
+@dataclass(frozen=True, slots=True)
+class Promise:
+    """What the maker of a file says is in it.
+
+    Attributes
+    ----------
+    digest : CRC-32 of the samples written, as ``codec.Writer.digest``.
+    source_clipped : samples at full scale that the source already had.
+    """
+
+    recipe: Recipe
+    digest: int | None = None
+    source_clipped: int = 0
+
+
+def prove(
+    path: Path,
+    receiver: Receiver,
+    promise: Promise | None = None,
+    *,
+    name: str | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Proof:
+    """Check a file, ours or not, against a receiver's rules, and if it is ours against what was meant to be in it.
+
+    Files of ours are read by a library that did not write them.
+
+    Parameters
+    ----------
+    name : the file name it will have, where ``path`` is still a temporary one.
+
+    Raises
+    ------
+    Cancelled
+    """
+    facts = look_at(path, cancelled=cancelled)
+    if facts.error or facts.header is None or facts.measures is None:
+        message = facts.error.message if facts.error else "it holds nothing"
+        return Proof((Check("readable", "a sound file", message, False),))
+    checks = [Check("readable", "a sound file", "read to its end", True)]
+    checks += _against_rules(facts, receiver, name or path.name)
+    if promise:
+        checks += _against_promise(path, facts, promise, cancelled)
+    return Proof(tuple(checks))
+
+
+def _against_rules(facts: Facts, receiver: Receiver, name: str) -> Iterator[Check]:
+    head, sound = facts.header, facts.measures
+    assert head is not None and sound is not None
+    rules = receiver.rules
+    whole = [n.message for n in facts.notes if n.code in ("truncated", "damaged")]
+    yield Check("whole", "all that its header promises", whole[0] if whole else "all of it", not whole)
+    forms = [(a.container, a.encoding) for a in rules.accepts]
+    form = (head.container, head.encoding)
+    yield Check("format", " or ".join(f"{c} {e}" for c, e in forms), " ".join(form), form in forms)
+    fitting = [a for a in rules.accepts if (a.container, a.encoding) == form] or list(rules.accepts)
+    rates = [
+        ", ".join(map(format_hz, a.sample_rates)) if a.sample_rates else f"at most {format_hz(a.max_sample_rate)}"
+        for a in fitting
+    ]
+    right_rate = any(a.takes_rate(head.sample_rate) for a in fitting)
+    yield Check("sample rate", " or ".join(dict.fromkeys(rates)), format_hz(head.sample_rate), right_rate)
+    yield Check("channels", str(rules.channels), str(head.channels), head.channels == rules.channels)
+    most = rules.limits.max_bytes
+    if most is not None:
+        yield Check("size", f"at most {format_bytes(most)}", f"{head.bytes:,} B", head.bytes <= most)
+    seconds = facts.seconds or 0.0
+    if rules.limits.max_seconds is not None:
+        limit = rules.limits.max_seconds
+        yield Check("length", f"at most {limit:g} s", f"{seconds:.3f} s", seconds <= limit)
+    if rules.limits.min_seconds is not None:
+        limit = rules.limits.min_seconds
+        yield Check("length", f"at least {limit:g} s", f"{seconds:.3f} s", seconds >= limit)
+    if receiver.treatment.level.measure == "active":
+        wanted = receiver.treatment.level
+        level, peak = sound.level.active_dbov, db(sound.peak)
+        ceiling = ratio(receiver.treatment.ceiling_dbfs)
+        if written := FORMATS.get(form):
+            ceiling = min(ceiling, written.safe_peak)
+        yield Check(
+            "level",
+            f"{format_db(wanted.target_dbov, 'dBov')} ± {wanted.tolerance_db:g} dB, or as near as peaks allow",
+            f"{format_db(level, 'dBov')}, peak {format_db(peak)}",
+            level_is_right(receiver, level, peak, ceiling),
+        )
+    stem, dot, extension = name.rpartition(".")
+    extensions = []
+    for accepted in rules.accepts:
+        key = (accepted.container, accepted.encoding)
+        if (key == form or form not in forms) and (written := FORMATS.get(key)):
+            extensions.append(written.extension)
+    right = rules.names.is_legal(stem) and dot + extension in extensions
+    wanted_name = (
+        f"{rules.names.max_length} of [{rules.names.allowed}], then {' or '.join(dict.fromkeys(extensions))}"
+    )
+    yield Check("name", f"at most {wanted_name}", name, right)
+
+
+def _against_promise(
+    path: Path, facts: Facts, promise: Promise, cancelled: Callable[[], bool] | None
+) -> Iterator[Check]:
+    head, sound = facts.header, facts.measures
+    assert head is not None and sound is not None
+    recipe = promise.recipe
+    yield Check(
+        "exact length",
+        f"{recipe.frames_out:,} frames",
+        f"{sound.frames:,} frames",
+        recipe.copy or sound.frames == recipe.frames_out,
+    )
+    size = recipe.format.size
+    if size and not recipe.copy:
+        planned = size(recipe.frames_out, recipe.channels)
+        yield Check("exact size", f"{planned:,} B", f"{head.bytes:,} B", head.bytes == planned)
+    yield Check(
+        "no clipping added",
+        f"at most {promise.source_clipped:,} samples at full scale",
+        f"{sound.clipped_samples:,}",
+        sound.clipped_samples <= promise.source_clipped,
+    )
+    if promise.digest is not None:
+        found = _digest(path, recipe, cancelled)
+        yield Check(
+            f"samples, by {recipe.format.second_reader}",
+            f"{promise.digest:08x}",
+            "unreadable" if found is None else f"{found:08x}",
+            found == promise.digest,
+        )
+
+
+def _digest(path: Path, recipe: Recipe, cancelled: Callable[[], bool] | None) -> int | None:
+    """CRC-32 of the decoded samples as int32, left-justified, read by the library that did not write the file."""
+    read = _int32_by_libav if recipe.format.second_reader == "libav" else _int32_by_sndfile
+    value = 0
+    try:
+        for block in read(path):
+            if cancelled and cancelled():
+                raise Cancelled
+            value = zlib.crc32(block.astype("<i4", copy=False).tobytes(), value)
+    except Cancelled:
+        raise
+    except Exception:  # whatever a library says of it, the file has then not been proved
+        return None
+    return value
+
+
+def _int32_by_sndfile(path: Path) -> Iterator[NDArray[np.int32]]:
+    import soundfile
+
+    with soundfile.SoundFile(str(path)) as file:
+        while len(block := file.read(65_536, dtype="int32", always_2d=True)):
+            yield block
+
+
+def _int32_by_libav(path: Path) -> Iterator[NDArray[np.int32]]:
+    import av
+
+    with av.open(f"file:{path}") as container:
+        for frame in container.decode(audio=0):
+            samples = frame.to_ndarray()
+            # Interleaved frames come as one row.
+            samples = samples.T if frame.format.is_planar else samples.reshape(-1, frame.layout.nb_channels)
+            shift = 32 - 8 * samples.dtype.itemsize
+            yield np.ascontiguousarray(samples).astype(np.int32) << shift

@@ -1,0 +1,152 @@
+"""The sound itself: from a source through the stages of a recipe into a file, in blocks, in two passes.
+
+The first pass decodes, picks the side and resamples into a spool while measuring the result; the second applies the
+one gain that the measurement asks for and encodes. Decoding and resampling, the costly parts, are done once.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import Cancelled, MakeError
+from ..fit.verdict import Recipe
+from ..intake import Reader, open_sound
+from ..measure import ActiveLevel
+from ..model import Facts
+from ..model.units import db, format_db, ratio
+from ..sound import Gain, Spool, choose_gain, fade_out, resample, take_side, take_span
+
+
+@dataclass(frozen=True, slots=True)
+class Written:
+    """What was written, and what was found on the way that the plan could only estimate."""
+
+    digest: int
+    gain_db: float
+    said: tuple[str, ...]
+
+
+def write_stream(
+    facts: Facts,
+    recipe: Recipe,
+    part: Path,
+    *,
+    progress: Callable[[float], None] | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Written:
+    """Write the file ``part`` from the source of ``facts``.
+
+    Raises
+    ------
+    KittiwakeError : the source cannot be read or has changed, or the user asked to stop.
+    OSError : the disk.
+    """
+    reader = open_sound(facts.path)
+    try:
+        _check_unchanged(reader, facts)
+        with Spool(recipe.channels, part.parent) as spool:
+            meters = [ActiveLevel(recipe.rate_out) for _ in range(recipe.channels)]
+            for block in _converted(reader, recipe, progress, cancelled):
+                spool.append(block)
+                for channel, meter in enumerate(meters):
+                    meter.add(np.ascontiguousarray(block[:, channel]))
+            if spool.frames != recipe.frames_out:
+                raise MakeError(
+                    "The source no longer holds what it held when it was looked at.",
+                    "Look at it again.",
+                    "changed",
+                )
+            peak = max(meter.peak for meter in meters)
+            level = max(meter.result()[0] for meter in meters)
+            gain = _gain(level, peak, recipe)
+            digest = _encode(spool, recipe, gain, part, progress, cancelled)
+        return Written(digest, gain.db, _said(gain, peak, recipe))
+    finally:
+        reader.close()
+
+
+def _check_unchanged(reader: Reader, facts: Facts) -> None:
+    now, then = reader.header, facts.header
+    assert then is not None
+    if (now.bytes, now.sample_rate, now.channels) != (then.bytes, then.sample_rate, then.channels):
+        raise MakeError("The source has changed since it was looked at.", "Look at it again.", "changed")
+
+
+def _converted(
+    reader: Reader,
+    recipe: Recipe,
+    progress: Callable[[float], None] | None,
+    cancelled: Callable[[], bool] | None,
+) -> Iterator[NDArray[np.float32]]:
+    def watched() -> Iterator[NDArray[np.float32]]:
+        done = 0
+        for block in take_span(reader.blocks(), recipe.start, recipe.stop):
+            if cancelled and cancelled():
+                raise Cancelled
+            yield block
+            done += len(block)
+            if progress:
+                progress(min(0.8, 0.8 * done / recipe.frames_in))
+
+    sides = take_side(watched(), recipe.take, recipe.channels)
+    return resample(sides, recipe.rate_in, recipe.rate_out, recipe.channels, recipe.frames_in)
+
+
+def _gain(level: float, peak: float, recipe: Recipe) -> Gain:
+    wanted = recipe.gain_db
+    if recipe.target_dbov is not None:
+        if not math.isfinite(level):
+            return Gain(0.0)
+        wanted += recipe.target_dbov - level
+    elif wanted == 0 and recipe.rate_in == recipe.rate_out and recipe.dither != "always" and recipe.format.depth:
+        # Nothing was computed: the samples go over as they are, even those that the source has at full scale.
+        return Gain(0.0)
+    return choose_gain(wanted, peak, recipe.ceiling)
+
+
+def _encode(
+    spool: Spool,
+    recipe: Recipe,
+    gain: Gain,
+    part: Path,
+    progress: Callable[[float], None] | None,
+    cancelled: Callable[[], bool] | None,
+) -> int:
+    dither = recipe.dither == "always" or (recipe.dither == "if_scaled" and gain.db != 0)
+    factor = np.float32(ratio(gain.db))
+    writer = recipe.format.open(part, recipe.rate_out, recipe.channels, dither=dither)
+    done = 0
+    try:
+        blocks = spool.blocks()
+        if recipe.fade_out:
+            blocks = fade_out(blocks, recipe.frames_out, recipe.fade_out)
+        for block in blocks:
+            if cancelled and cancelled():
+                raise Cancelled
+            writer.write(block * factor if gain.db else block)
+            done += len(block)
+            if progress:
+                progress(0.8 + 0.2 * done / recipe.frames_out)
+    finally:
+        writer.close()
+    if writer.clipped:
+        # Planning makes this impossible; should it ever happen, it must not pass in silence.
+        raise MakeError(f"{writer.clipped} samples would have been clipped.", "Please report this.", "clipped")
+    return writer.digest
+
+
+def _said(gain: Gain, peak: float, recipe: Recipe) -> tuple[str, ...]:
+    said = []
+    if gain.held_back_db > 0.005:
+        over = db(peak) - db(recipe.ceiling)
+        if recipe.target_dbov is None and over > 0:
+            said.append(f"Peaks came out at {format_db(db(peak))}; all of it was brought down by {-gain.db:.2f} dB.")
+        else:
+            said.append(f"Its peaks keep it {gain.held_back_db:.1f} dB below the wanted level.")
+    return tuple(said)

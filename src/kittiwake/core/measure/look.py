@@ -1,0 +1,149 @@
+"""Look at a source: its header, and every sample once."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import Cancelled, IntakeError, KittiwakeError
+from ..intake import open_sound
+from ..model import Facts, Header, Measures, Note, SignalLevel
+from ..model.facts import Signal
+from .bandwidth import Spectrum, bandwidth
+from .clipping import ClipCounter
+from .level import ActiveLevel
+from .overview import Overview
+from .sides import SidesMeter
+
+Progress = Callable[[float], None]
+
+
+def look_at(
+    path: Path,
+    *,
+    progress: Progress | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Facts:
+    """Everything there is to know of one source. Never raises for a bad file: ``Facts.error`` says what is wrong.
+
+    Parameters
+    ----------
+    progress : called with the share done, 0 to 1, where the length is known beforehand.
+    cancelled : asked once a block; true raises ``Cancelled``.
+    """
+    try:
+        reader = open_sound(path)
+    except IntakeError as error:
+        return Facts(path, error=Note(error.code, error.message, error.remedy))
+    header = reader.header
+    total = header.frames
+
+    def watched() -> Iterable[NDArray[np.float32]]:
+        done = 0
+        for block in reader.blocks():
+            if cancelled and cancelled():
+                raise Cancelled
+            yield block
+            done += len(block)
+            if progress and total:
+                progress(min(1.0, done / total))
+
+    try:
+        found, holes = _measure(watched(), header)
+    except KittiwakeError:
+        raise
+    except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
+        return Facts(path, header, error=Note("damaged", f"Reading it failed ({error}).", "Ask for another copy."))
+    finally:
+        reader.close()
+    notes = list(header.notes)
+    if reader.trouble:
+        notes.append(reader.trouble)
+    if holes:
+        notes.append(
+            Note(
+                "not_numbers",
+                f"{holes:,} samples are not numbers; they are taken as silence.",
+                "Ask what wrote it.",
+            )
+        )
+    if not found.frames:
+        return Facts(
+            path,
+            header,
+            error=Note("empty", "There is a header but no sound.", "Ask for another copy, or remove it."),
+        )
+    if total and found.frames < total and not any(n.code in ("truncated", "damaged") for n in notes):
+        held, promised = found.frames / header.sample_rate, total / header.sample_rate
+        if promised - held > 0.05:
+            notes.append(
+                Note(
+                    "truncated",
+                    f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
+                    "Ask for a whole copy, or deliver what is there.",
+                )
+            )
+    return Facts(path, header, found, tuple(notes))
+
+
+def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:
+    """Measure blocks of sound, float32 [shape=(frames, channels)], as one signal in one pass."""
+    return _measure(blocks, header)[0]
+
+
+def _measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> tuple[Measures, int]:
+    rate, channels = header.sample_rate, header.channels
+    names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")
+    meters: dict[Signal, ActiveLevel] = {name: ActiveLevel(rate) for name in names}
+    clips = [ClipCounter(header.full_scale) for _ in range(channels)]
+    sides = SidesMeter()
+    outline = Overview()
+    spectrum = Spectrum(rate)
+    frames = holes = 0
+    energy = 0.0
+    sums = np.zeros(channels)
+    for block in blocks:
+        columns = np.ascontiguousarray(block.T)
+        if not np.isfinite(columns.sum()):
+            bad = ~np.isfinite(columns)
+            holes += int(bad.sum())
+            columns = np.where(bad, np.float32(0), columns)
+        frames += columns.shape[1]
+        sums += columns.sum(axis=1, dtype=np.float64)
+        energy += sum(float(np.dot(column, column)) for column in columns)
+        for column, clip in zip(columns, clips, strict=True):
+            clip.add(column, max(float(column.max()), -float(column.min())))
+        if channels == 1:
+            meters["mono"].add(columns[0])
+            outline.add(columns[0], columns[0])
+        else:
+            meters["left"].add(columns[0])
+            meters["right"].add(columns[1])
+            meters["mix"].add(columns.mean(axis=0))
+            if channels == 2:
+                sides.add(columns[0], columns[1])
+            outline.add(columns.min(axis=0), columns.max(axis=0))
+        spectrum.add(columns)
+    curve = spectrum.result()
+    levels = {name: SignalLevel(meter.peak, meter.rms, *meter.result()) for name, meter in meters.items()}
+    offsets = sums / max(1, frames)
+    picture = outline.result()
+    return (
+        Measures(
+            frames=frames,
+            peak=float(np.abs(picture).max(initial=0.0)),
+            rms=float(np.sqrt(energy / max(1, frames * channels))),
+            dc_offset=float(offsets[np.abs(offsets).argmax()]),
+            clipped_samples=sum(clip.finish() for clip in clips),
+            sides="mono" if channels == 1 else sides.result() if channels == 2 else "different",
+            levels=levels,
+            bandwidth_hz=bandwidth(curve, spectrum.step),
+            overview=picture,
+            spectrum=curve,
+            spectrum_step=spectrum.step,
+        ),
+        holes,
+    )

@@ -1,0 +1,136 @@
+"""Clips, and the reversible changes made to them."""
+
+from __future__ import annotations
+
+import dataclasses
+import uuid
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from pathlib import Path
+from typing import Any, Literal
+
+from ..errors import JobError
+
+Side = Literal["auto", "left", "right", "mix"]
+
+
+@dataclass(frozen=True, slots=True)
+class TouchUp:
+    """Reversible changes to a clip; data, not samples.
+
+    Attributes
+    ----------
+    true_rate : Hz; the rate at which the sound was really taken, where the header is wrong. No sample changes.
+    side : which side to use where the receiver takes one channel; ``auto`` decides by what the sides hold.
+    gain_db : added to whatever level the receiver's treatment asks for.
+    keep : frames of the source that are kept, from the start of the clip; None keeps all of it.
+    fade_out : seconds of fade at the end.
+    accepted : codes of problems that a person has decided to live with.
+    """
+
+    true_rate: int | None = None
+    side: Side = "auto"
+    gain_db: float = 0.0
+    keep: int | None = None
+    fade_out: float = 0.0
+    accepted: tuple[str, ...] = ()
+
+    def changed(self, **changes: Any) -> TouchUp:
+        """A copy with some fields replaced; an unknown field raises TypeError."""
+        return dataclasses.replace(self, **changes)
+
+    def accepting(self, code: str) -> TouchUp:
+        """A copy that lives with the problem ``code``."""
+        return self if code in self.accepted else self.changed(accepted=(*self.accepted, code))
+
+    def to_dict(self) -> dict[str, Any]:
+        """Only what differs from an untouched clip."""
+        plain = TouchUp()
+        return {
+            f.name: list(value) if isinstance(value, tuple) else value
+            for f in dataclasses.fields(self)
+            if (value := getattr(self, f.name)) != getattr(plain, f.name)
+        }
+
+    @classmethod
+    def from_dict(cls, data: dict[str, Any]) -> TouchUp:
+        known = {f.name for f in dataclasses.fields(cls)}
+        values: dict[str, Any] = {
+            key: tuple(v) if isinstance(v, list) else v for key, v in data.items() if key in known
+        }
+        return cls(**values)
+
+
+@dataclass(frozen=True, slots=True)
+class Clip:
+    """One thing to deliver: a span of a source, with a name.
+
+    Attributes
+    ----------
+    start, stop : frames of the source, ``stop`` excluded; None is its end.
+    at : touch-ups that hold at one receiver only (by slug), in place of ``touch_up``.
+    """
+
+    source: Path
+    name: str
+    start: int = 0
+    stop: int | None = None
+    touch_up: TouchUp = field(default_factory=TouchUp)
+    at: Mapping[str, TouchUp] = field(default_factory=dict, hash=False)
+    text: str = ""
+    speaker: str = ""
+    language: str = ""
+    kind: str = ""
+    id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
+
+    @classmethod
+    def whole(cls, source: Path) -> Clip:
+        """The clip that a fresh source is: all of it, named as the file."""
+        return cls(source=source, name=source.stem)
+
+    def changed(self, **changes: Any) -> Clip:
+        return dataclasses.replace(self, **changes)
+
+    def touch_up_at(self, receiver: str) -> TouchUp:
+        """The touch-up that holds at a receiver."""
+        return self.at.get(receiver, self.touch_up)
+
+    def span_at(self, receiver: str, total: int) -> tuple[int, int | None]:
+        """First frame, and the one after the last (None: to the end), of a source that holds ``total`` frames."""
+        keep = self.touch_up_at(receiver).keep
+        stop = self.stop
+        if keep is not None:
+            stop = min(self.start + keep, total if stop is None else stop)
+        return self.start, stop
+
+    def to_dict(self) -> dict[str, Any]:
+        out: dict[str, Any] = {"id": self.id, "name": self.name}
+        plain = {"start": 0, "stop": None, "text": "", "speaker": "", "language": "", "kind": ""}
+        out.update({key: getattr(self, key) for key, empty in plain.items() if getattr(self, key) != empty})
+        if touched := self.touch_up.to_dict():
+            out["touch_up"] = touched
+        if self.at:
+            out["at"] = {slug: touch_up.to_dict() for slug, touch_up in self.at.items()}
+        return out
+
+    @classmethod
+    def from_dict(cls, data: dict[str, Any], source: Path) -> Clip:
+        """A clip from a job file.
+
+        Raises
+        ------
+        JobError : a field is missing or of the wrong kind.
+        """
+        try:
+            values = {key: data[key] for key in ("id", "name")}
+            for key in ("start", "stop", "text", "speaker", "language", "kind"):
+                if key in data:
+                    values[key] = data[key]
+            at = {slug: TouchUp.from_dict(entry) for slug, entry in data.get("at", {}).items()}
+            return cls(source=source, touch_up=TouchUp.from_dict(data.get("touch_up", {})), at=at, **values)
+        except (KeyError, TypeError, AttributeError) as error:
+            raise JobError(
+                f"A clip in the job file is not as it should be ({error}).",
+                "Open an older copy of the job, or mend that entry.",
+                "job_clip",
+            ) from error

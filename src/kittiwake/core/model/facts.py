@@ -1,0 +1,173 @@
+"""What is known of a source: what its header says, and what its samples say."""
+
+from __future__ import annotations
+
+from dataclasses import asdict, dataclass, field
+from pathlib import Path
+from typing import Any, Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "different"]
+Signal = Literal["mono", "left", "right", "mix"]
+
+#: Which signal stands for the whole when one channel has to do.
+SIGNAL_OF: dict[Sides, Signal] = {
+    "mono": "mono",
+    "identical": "left",
+    "inverted": "left",
+    "left_only": "left",
+    "right_only": "right",
+    "different": "mix",
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Note:
+    """Something worth knowing about a source, and what to do about it."""
+
+    code: str
+    message: str
+    remedy: str = ""
+
+    def __str__(self) -> str:
+        return f"{self.message} {self.remedy}".strip()
+
+
+@dataclass(frozen=True, slots=True)
+class Header:
+    """What a file says of itself.
+
+    Attributes
+    ----------
+    container : ``wav``, ``aiff``, ``flac``, ``ogg``, ``mp3``, ``mp4``, …; decided by content, not by extension.
+    encoding : ``pcm_s16``, ``pcm_s24``, ``pcm_f32``, ``ulaw``, ``alaw``, ``flac``, ``mp3``, ``aac``, ``opus``, …
+    sample_rate : Hz.
+    bits : bits a sample, None where the encoding has no such number.
+    frames : as stated; None where only decoding tells.
+    full_scale : the largest magnitude that the encoding can hold, nominal ±1.0.
+    """
+
+    container: str
+    encoding: str
+    sample_rate: int
+    channels: int
+    bits: int | None
+    frames: int | None
+    bytes: int
+    full_scale: float = 1.0
+    notes: tuple[Note, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class SignalLevel:
+    """Level of one signal (one channel, or a mix).
+
+    Attributes
+    ----------
+    peak : largest magnitude, nominal 0 to 1.
+    rms : root mean square, nominal 0 to 1.
+    active_dbov : active speech level, ITU-T P.56 method B; -inf where nothing is active.
+    activity : share of the time that is active, 0 to 1.
+    """
+
+    peak: float
+    rms: float
+    active_dbov: float
+    activity: float
+
+
+@dataclass(frozen=True, slots=True)
+class Measures:
+    """What the samples of a source hold.
+
+    Attributes
+    ----------
+    frames : counted, not stated.
+    peak, rms : over every sample of every channel, nominal 0 to 1 (a full-scale sine has RMS 0.707, −3.01 dBFS).
+    dc_offset : mean of the channel whose mean is farthest from zero.
+    clipped_samples : samples in runs of three or more at full scale.
+    levels : of ``mono``, or of ``left``, ``right`` and ``mix``.
+    bandwidth_hz : highest frequency that holds sound.
+    overview : [shape=(n, 2)] lowest and highest sample of each n-th part.
+    spectrum : [shape=(m,)] mean power in dB a bin of ``spectrum_step`` Hz.
+    """
+
+    frames: int
+    peak: float
+    rms: float
+    dc_offset: float
+    clipped_samples: int
+    sides: Sides
+    levels: dict[Signal, SignalLevel]
+    bandwidth_hz: float
+    overview: NDArray[np.float32] = field(repr=False, compare=False)
+    spectrum: NDArray[np.float32] = field(repr=False, compare=False)
+    spectrum_step: float = 0.0
+
+    @property
+    def signal(self) -> Signal:
+        """The signal that stands for the whole when one channel has to do."""
+        return SIGNAL_OF[self.sides]
+
+    @property
+    def level(self) -> SignalLevel:
+        """Level of that signal."""
+        return self.levels[self.signal]
+
+
+@dataclass(frozen=True, slots=True)
+class Facts:
+    """All that is known of one source. ``error`` is set, and the rest empty, where it cannot be read."""
+
+    path: Path
+    header: Header | None = None
+    measures: Measures | None = None
+    notes: tuple[Note, ...] = ()
+    error: Note | None = None
+    digest: str = ""
+
+    @property
+    def ok(self) -> bool:
+        return self.error is None and self.header is not None and self.measures is not None
+
+    @property
+    def seconds(self) -> float | None:
+        if self.header is None or self.measures is None:
+            return None
+        return self.measures.frames / self.header.sample_rate
+
+    def has(self, code: str) -> bool:
+        """Whether a note with this code is there."""
+        return any(note.code == code for note in self.notes)
+
+    def to_dict(self) -> dict[str, Any]:
+        """Flat and JSON-ready: the fields of ``kittiwake facts --json``. Infinite levels become None."""
+        from .units import db
+
+        head = asdict(self.header) if self.header else {}
+        sound = self.measures
+        level = sound.level if sound else None
+        return {
+            "path": str(self.path),
+            "ok": self.ok,
+            "error": str(self.error) if self.error else None,
+            **{key: head.get(key) for key in ("container", "encoding", "sample_rate", "channels", "bits")},
+            "frames": sound.frames if sound else None,
+            "seconds": self.seconds,
+            "bytes": head.get("bytes"),
+            "peak_dbfs": _finite(db(sound.peak), 3) if sound else None,
+            "rms_dbfs": _finite(db(sound.rms), 3) if sound else None,
+            "active_level_dbov": _finite(level.active_dbov, 3) if level else None,
+            "activity": _finite(level.activity, 4) if level else None,
+            "clipped_samples": sound.clipped_samples if sound else None,
+            "dc_offset": _finite(sound.dc_offset, 6) if sound else None,
+            "bandwidth_hz": round(sound.bandwidth_hz) if sound else None,
+            "sides": sound.sides if sound else None,
+            "notes": [str(note) for note in self.notes],
+        }
+
+
+def _finite(value: float, digits: int) -> float | None:
+    return round(value, digits) if np.isfinite(value) else None

@@ -1,0 +1,139 @@
+"""A job: the saved work. One JSON file, ``*.kittiwake``, described in docs/job-file.md."""
+
+from __future__ import annotations
+
+import dataclasses
+import json
+import os
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+from ..errors import JobError, reason_of
+from .clip import Clip
+
+JOB_VERSION = 1
+EXTENSION = ".kittiwake"
+
+
+@dataclass(frozen=True, slots=True)
+class MadeRecord:
+    """An output that was made: for which clip and receiver, where, and from what.
+
+    Attributes
+    ----------
+    fingerprint : digest of everything that shaped the output; another one now means that it is stale.
+    """
+
+    clip: str
+    receiver: str
+    output: str
+    sha256: str
+    fingerprint: str
+
+
+@dataclass(frozen=True, slots=True)
+class Job:
+    """Sources are the files that clips point at; receivers are slugs, or paths of TOML files."""
+
+    name: str = "Untitled"
+    clips: tuple[Clip, ...] = ()
+    receivers: tuple[str, ...] = ("phone-menu", "quay-beacon", "speech-engine")
+    output: str = ""
+    made: tuple[MadeRecord, ...] = ()
+
+    @property
+    def sources(self) -> tuple[Path, ...]:
+        """Every source once, in the order of the clips."""
+        return tuple(dict.fromkeys(clip.source for clip in self.clips))
+
+    def changed(self, **changes: Any) -> Job:
+        return dataclasses.replace(self, **changes)
+
+
+def save_job(job: Job, path: Path) -> None:
+    """Write a job whole or not at all. Sources below the job file's folder are saved relative to it.
+
+    Raises
+    ------
+    JobError : the file cannot be written; what was there before is untouched.
+    """
+    base = path.resolve().parent
+    sources = {source: number for number, source in enumerate(job.sources)}
+    data = {
+        "kittiwake": JOB_VERSION,
+        "name": job.name,
+        "output": job.output,
+        "receivers": list(job.receivers),
+        "sources": [{"path": _relative(source, base)} for source in sources],
+        "clips": [{**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips],
+        "made": [dataclasses.asdict(record) for record in job.made],
+    }
+    scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
+    try:
+        with scratch.open("w", encoding="utf-8") as file:
+            json.dump(data, file, ensure_ascii=False, indent=1)
+            file.write("\n")
+            file.flush()
+            os.fsync(file.fileno())
+        scratch.replace(path)
+    except OSError as error:
+        scratch.unlink(missing_ok=True)
+        raise JobError(
+            f"The job could not be saved to {path}: {reason_of(error)}.",
+            "Choose another folder; your work is still open.",
+            "job_save",
+        ) from error
+
+
+def load_job(path: Path) -> Job:
+    """Open a job file.
+
+    Raises
+    ------
+    JobError : it cannot be read, is not a job, or is of a newer version than this program knows.
+    """
+    try:
+        data = json.loads(path.read_text("utf-8"))
+    except OSError as error:
+        raise JobError(
+            f"{path} cannot be opened: {reason_of(error)}.", "Check the path and its permissions.", "job_open"
+        ) from error
+    except (UnicodeDecodeError, json.JSONDecodeError) as error:
+        raise JobError(
+            f"{path.name} is not a job file, or is damaged ({error}).",
+            "Open an older copy of it.",
+            "job_damaged",
+        ) from error
+    version = data.get("kittiwake") if isinstance(data, dict) else None
+    if not isinstance(version, int):
+        raise JobError(f"{path.name} is not a Kittiwake job.", "Open a file ending in .kittiwake.", "job_kind")
+    if version > JOB_VERSION:
+        raise JobError(
+            f"{path.name} was saved by a newer Kittiwake (job version {version}, this one knows {JOB_VERSION}).",
+            "Open it with that version.",
+            "job_newer",
+        )
+    base = path.resolve().parent
+    try:
+        sources = [(base / entry["path"]) for entry in data["sources"]]
+        return Job(
+            name=str(data.get("name") or path.stem),
+            clips=tuple(Clip.from_dict(entry, sources[entry["source"]]) for entry in data["clips"]),
+            receivers=tuple(str(receiver) for receiver in data.get("receivers", Job().receivers)),
+            output=str(data.get("output", "")),
+            made=tuple(MadeRecord(**entry) for entry in data.get("made", [])),
+        )
+    except (KeyError, IndexError, TypeError, AttributeError) as error:
+        raise JobError(
+            f"{path.name} is not as a job file should be ({type(error).__name__}: {error}).",
+            "Open an older copy of it.",
+            "job_damaged",
+        ) from error
+
+
+def _relative(source: Path, base: Path) -> str:
+    try:
+        return source.resolve().relative_to(base).as_posix()
+    except ValueError:
+        return str(source)

@@ -1,0 +1,205 @@
+"""Receivers: what a machine that takes sound demands, described in one TOML file each."""
+
+from __future__ import annotations
+
+import re
+import tomllib
+from functools import cache
+from importlib import resources
+from pathlib import Path
+from typing import Annotated, Any, Literal
+
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, ValidationError, model_validator
+
+from ..errors import RulesError, reason_of
+from .units import parse_size
+
+Size = Annotated[int, BeforeValidator(parse_size), Field(gt=0)]
+Rate = Annotated[int, Field(ge=1000, le=768_000)]
+
+
+class _Part(BaseModel):
+    # A mistyped key must not pass for a rule that is not there.
+    model_config = ConfigDict(extra="forbid", frozen=True)
+
+
+class Accepts(_Part):
+    """One form of file that the receiver takes. The first in a receiver's list is the one made for it."""
+
+    container: str
+    encoding: str
+    sample_rates: tuple[Rate, ...] = ()
+    max_sample_rate: Rate | None = None
+
+    @model_validator(mode="after")
+    def _some_rate(self) -> Accepts:
+        if not self.sample_rates and self.max_sample_rate is None:
+            raise ValueError("give sample_rates or max_sample_rate")
+        return self
+
+    def takes_rate(self, rate: int) -> bool:
+        """Whether a file at this sample rate (Hz) is taken."""
+        if self.sample_rates:
+            return rate in self.sample_rates
+        return self.max_sample_rate is None or rate <= self.max_sample_rate
+
+    def rate_for(self, rate: int) -> int:
+        """The rate (Hz) to deliver sound at that was taken at ``rate``.
+
+        The rate itself where it is taken; else the lowest taken rate that loses no bandwidth; else the highest.
+        """
+        if self.takes_rate(rate):
+            return rate
+        if not self.sample_rates:
+            assert self.max_sample_rate is not None
+            return self.max_sample_rate
+        above = [legal for legal in self.sample_rates if legal >= rate]
+        return min(above) if above else max(self.sample_rates)
+
+
+class Limits(_Part):
+    """The largest and longest that is taken. ``max_bytes`` may be written ``"under 200 kB"``."""
+
+    max_bytes: Size | None = None
+    max_seconds: Annotated[float, Field(gt=0)] | None = None
+    min_seconds: Annotated[float, Field(ge=0)] | None = None
+
+
+class Names(_Part):
+    """What a file may be called. ``allowed`` is the inside of a character class, as in regular expressions."""
+
+    allowed: str = "A-Za-z0-9_-"
+    case: Literal["keep", "lower", "upper"] = "keep"
+    max_length: Annotated[int, Field(ge=1, le=200)] = 64
+    replace_with: str = "_"
+
+    @model_validator(mode="after")
+    def _makes_sense(self) -> Names:
+        try:
+            pattern = re.compile(f"[{self.allowed}]")
+        except re.error as error:
+            raise ValueError(f"allowed = “{self.allowed}” is not a set of characters ({error})") from error
+        if self.replace_with and not all(pattern.match(c) for c in self.replace_with):
+            raise ValueError(f"replace_with = “{self.replace_with}” is not among the allowed characters")
+        return self
+
+    def is_legal(self, name: str) -> bool:
+        """Whether a name (without extension) may be used as it stands."""
+        if not name or len(name) > self.max_length or not re.fullmatch(f"[{self.allowed}]+", name):
+            return False
+        cased = {"keep": name, "lower": name.lower(), "upper": name.upper()}[self.case]
+        return name == cased
+
+
+class Rules(_Part):
+    """What the receiver refuses files for."""
+
+    channels: Annotated[int, Field(ge=1, le=2)] = 1
+    accepts: Annotated[tuple[Accepts, ...], Field(min_length=1)]
+    limits: Limits = Limits()
+    names: Names = Names()
+
+
+class Level(_Part):
+    """The level that a set is brought to. ``leave`` changes nothing, save what peaks demand."""
+
+    measure: Literal["leave", "active"] = "leave"
+    target_dbov: Annotated[float, Field(ge=-60, le=0)] = -26.0
+    tolerance_db: Annotated[float, Field(gt=0, le=6)] = 1.0
+
+
+class Treatment(_Part):
+    """What is done to sound on its way to the receiver."""
+
+    level: Level = Level()
+    ceiling_dbfs: Annotated[float, Field(ge=-20, le=0)] = -0.1
+    dither: Literal["none", "tpdf"] = "tpdf"
+    expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None
+
+
+class Delivery(_Part):
+    """Where made files go, within the job's output folder."""
+
+    folder: str = ""
+
+    @model_validator(mode="after")
+    def _stays_inside(self) -> Delivery:
+        if Path(self.folder).is_absolute() or ".." in Path(self.folder).parts:
+            raise ValueError("folder must lie inside the output folder")
+        return self
+
+
+class Receiver(_Part):
+    """Anything that takes sound and is particular about it."""
+
+    version: Literal[1] = 1
+    slug: Annotated[str, Field(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]
+    name: Annotated[str, Field(min_length=1, max_length=40)]
+    purpose: str = ""
+    standin: Literal["", "beacon"] = ""
+    rules: Rules
+    treatment: Treatment = Treatment()
+    delivery: Delivery = Delivery()
+
+
+def parse_receiver(text: str, where: str) -> Receiver:
+    """A receiver from the text of its TOML file; ``where`` names it in messages.
+
+    Raises
+    ------
+    RulesError : not TOML, a field unknown, missing, or out of range; the message names the field.
+    """
+    try:
+        data: dict[str, Any] = tomllib.loads(text)
+        return Receiver.model_validate(data)
+    except tomllib.TOMLDecodeError as error:
+        raise RulesError(
+            f"{where} is not valid TOML: {error}.", "Mend that line and load it again.", "not_toml"
+        ) from error
+    except ValidationError as error:
+        faults = "; ".join(
+            f"{'.'.join(str(part) for part in fault['loc']) or 'receiver'}: {fault['msg']}"
+            for fault in error.errors()
+        )
+        raise RulesError(
+            f"{where} does not describe a receiver: {faults}.",
+            "Mend those fields and load it again.",
+            "rules",
+        ) from error
+
+
+@cache
+def shipped_receivers() -> dict[str, Receiver]:
+    """The receivers that come with the application, by slug, in the order in which they are offered."""
+    found = {}
+    for entry in sorted(resources.files("kittiwake.core.receivers").iterdir(), key=lambda e: e.name):
+        if entry.name.endswith(".toml"):
+            receiver = parse_receiver(entry.read_text("utf-8"), entry.name)
+            found[receiver.slug] = receiver
+    return found
+
+
+def load_receiver(which: str | Path) -> Receiver:
+    """A shipped receiver by its slug, or one from a TOML file by its path.
+
+    Raises
+    ------
+    RulesError : no such receiver, or its file is wrong.
+    """
+    if isinstance(which, str) and which in shipped_receivers():
+        return shipped_receivers()[which]
+    path = Path(which)
+    if path.suffix.lower() != ".toml":
+        known = ", ".join(shipped_receivers())
+        raise RulesError(f"There is no receiver “{which}”.", f"Name one of {known}, or a .toml file.", "no_receiver")
+    try:
+        text = path.read_text("utf-8")
+    except OSError as error:
+        raise RulesError(
+            f"{path} cannot be read: {reason_of(error)}.",
+            "Check the path and its permissions.",
+            "no_receiver",
+        ) from error
+    except UnicodeDecodeError as error:
+        raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
+    return parse_receiver(text, path.name)

@@ -1,0 +1,83 @@
+"""Numbers as people read them, always with their unit; and sizes as people write them."""
+
+from __future__ import annotations
+
+import math
+import re
+
+_SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
+_FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}
+
+
+def db(amplitude: float) -> float:
+    """Amplitude ratio to decibels; 0 gives minus infinity."""
+    return 20.0 * math.log10(amplitude) if amplitude > 0 else -math.inf
+
+
+def ratio(decibels: float) -> float:
+    """Decibels to amplitude ratio."""
+    return float(10.0 ** (decibels / 20.0))
+
+
+def format_db(value: float | None, unit: str = "dBFS") -> str:
+    """``-26.04 -> '−26.0 dBFS'``, with a true minus sign; silence is ``'−∞ dBFS'``."""
+    if value is None:
+        return "–"
+    if math.isinf(value):
+        return f"−∞ {unit}"
+    text = f"{value:.1f}"
+    if float(text) == 0:
+        text = "0.0"
+    return f"{text.replace('-', '−')} {unit}"
+
+
+def format_hz(value: float | None) -> str:
+    """``8000 -> '8 kHz'``, ``44100 -> '44.1 kHz'``, ``300 -> '300 Hz'``."""
+    if value is None:
+        return "–"
+    if value < 1000:
+        return f"{value:.0f} Hz"
+    return f"{value / 1000:.4g} kHz" if value < 100_000 else f"{value / 1000:.5g} kHz"
+
+
+def format_bytes(value: int | None) -> str:
+    """``24058 -> '24.1 kB'``; kB is 1000 bytes. Below 10 kB the exact count is given."""
+    if value is None:
+        return "–"
+    if value < 10_000:
+        return f"{value:,} B"
+    if value < 1_000_000:
+        return f"{value / 1000:.1f} kB"
+    return f"{value / 1_000_000:.2f} MB"
+
+
+def format_seconds(value: float | None) -> str:
+    """``3.497 -> '3.50 s'``, ``75 -> '1:15.0'``, ``3723 -> '1:02:03'``."""
+    if value is None:
+        return "–"
+    if value < 59.995:
+        return f"{value:.2f} s"
+    if value < 3599.95:
+        tenths = round(value * 10)
+        return f"{tenths // 600}:{tenths % 600 / 10:04.1f}"
+    whole = round(value)
+    return f"{whole // 3600}:{whole % 3600 // 60:02d}:{whole % 60:02d}"
+
+
+def parse_size(text: str | int) -> int:
+    """A size limit as the largest count of bytes allowed.
+
+    ``"200 kB"`` is 200,000 and ``"under 200 kB"`` is 199,999. kB and KB are read as 1000 bytes, the safe
+    reading; write KiB where the receiver really counts in 1024.
+
+    Raises
+    ------
+    ValueError : the text is not a size.
+    """
+    if isinstance(text, int):
+        return text
+    found = _SIZE.match(text)
+    if not found:
+        raise ValueError(f"“{text}” is not a size; write for example “200 kB”, “under 200 kB” or “56 KiB”")
+    exact = float(found[2]) * _FACTOR[found[3]]
+    return math.ceil(exact) - 1 if found[1] else math.floor(exact)

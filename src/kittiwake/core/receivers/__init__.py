@@ -1,0 +1,1 @@
+"""The receivers that ship with the application: one TOML file each, ordered by file name."""

@@ -1,0 +1,55 @@
+"""Spans, lengths and ends."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+
+import numpy as np
+from numpy.typing import NDArray
+
+Blocks = Iterable[NDArray[np.float32]]
+
+
+def resampled_length(frames: int, rate_in: int, rate_out: int) -> int:
+    """Frames after resampling, rounded half up: 44,100 at 44.1 kHz are 8,000 at 8 kHz."""
+    return (2 * frames * rate_out + rate_in) // (2 * rate_in)
+
+
+def take_span(blocks: Blocks, start: int, stop: int | None) -> Iterator[NDArray[np.float32]]:
+    """Only the frames from ``start`` up to, and without, ``stop``."""
+    at = 0
+    for block in blocks:
+        low = max(0, start - at)
+        high = len(block) if stop is None else min(len(block), stop - at)
+        at += len(block)
+        if low < high:
+            yield block[low:high]
+        if stop is not None and at >= stop:
+            return
+
+
+def exactly(blocks: Blocks, frames: int) -> Iterator[NDArray[np.float32]]:
+    """Just ``frames`` frames: cut, or filled up with silence."""
+    left = frames
+    channels = 1
+    for block in blocks:
+        channels = block.shape[1]
+        if len(block) and left:
+            part = block[:left]
+            left -= len(part)
+            yield part
+    if left:
+        yield np.zeros((left, channels), np.float32)
+
+
+def fade_out(blocks: Blocks, total: int, length: int) -> Iterator[NDArray[np.float32]]:
+    """A raised-cosine fade over the last ``length`` of ``total`` frames."""
+    at = 0
+    for block in blocks:
+        begin = total - length - at
+        if length and begin < len(block):
+            place = np.arange(len(block)) - begin
+            curve = np.where(place < 0, 1.0, 0.5 + 0.5 * np.cos(np.pi * np.clip((place + 1) / length, 0, 1)))
+            block = block * curve.astype(np.float32)[:, None]
+        at += len(block)
+        yield block

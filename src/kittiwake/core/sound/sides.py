@@ -1,0 +1,33 @@
+"""From several channels to those that the receiver takes."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Literal
+
+import numpy as np
+from numpy.typing import NDArray
+
+from .length import Blocks
+
+Take = Literal["mono", "left", "right", "mix", "both"]
+
+
+def take_side(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.float32]]:
+    """One signal (or both sides) of each block, on ``channels`` channels.
+
+    ``mix`` is the mean of all channels: it cannot exceed the louder one.
+    """
+    for block in blocks:
+        if take == "both":
+            out = block[:, :2]
+        elif take == "mix":
+            out = block.mean(axis=1, keepdims=True)
+        else:
+            at = 1 if take == "right" else 0
+            out = block[:, at : at + 1]
+        if out.shape[1] < channels:
+            out = np.repeat(out, channels, axis=1)
+        if not np.isfinite(out.sum()):
+            out = np.where(np.isfinite(out), out, np.float32(0))
+        yield out
