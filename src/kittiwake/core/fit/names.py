@@ -11,7 +11,7 @@ from ..model.receiver import Names
 # Letters that do not come apart into a plain letter and an accent.
 _PLAIN = str.maketrans(
     {"ß": "ss", "æ": "ae", "Æ": "AE", "ø": "o", "Ø": "O", "œ": "oe", "Œ": "OE", "đ": "d", "Đ": "D", "ł": "l",
-     "Ł": "L", "þ": "th", "Þ": "Th", "ð": "d", "Ð": "D", "ı": "i"}
+     "Ł": "L", "þ": "th", "Þ": "Th", "ð": "d", "Ð": "D", "ı": "i", "'": "", "’": ""}
 )  # fmt: skip
 
 

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import math
+
 from ..codec import Format
 from ..model import Facts, Measures, Receiver, TouchUp
 from ..model.units import db, format_bytes, format_db, format_hz
@@ -9,7 +11,7 @@ from .verdict import Problem, Recipe, Remedy
 
 _SILENT_DBFS = -80.0
 _MUCH_GAIN_DB = 30.0
-_SIDES_LOSE_DB = 4.0
+_SIDES_LOSE_DB = 3.0
 _CUT_FADE_S = 0.05
 
 
@@ -59,8 +61,9 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
             )
         )
     if sound.sides == "different" and touch.side in ("auto", "mix") and "left" in sound.levels:
-        louder = max(sound.levels["left"].rms, sound.levels["right"].rms)
-        lost = db(louder) - db(sound.levels["mix"].rms) if sound.levels["mix"].rms else 0
+        # Two sides that have nothing in common mix to a quarter of their power together.
+        apart = math.hypot(sound.levels["left"].rms, sound.levels["right"].rms) / 2
+        lost = db(apart) - db(sound.levels["mix"].rms) if sound.levels["mix"].rms else 0
         if lost > _SIDES_LOSE_DB:
             found.append(
                 Problem(
@@ -111,18 +114,18 @@ def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: i
         return []
     if sound.bandwidth_hz >= 0.75 * expected:
         return []
-    return [
-        Problem(
-            "narrow_band",
-            "warning",
-            f"It holds sound only up to {format_hz(sound.bandwidth_hz)}, though its rate of {format_hz(rate_in)} has "
-            f"room for {format_hz(rate_in / 2)}: it has probably been over a telephone.",
-            (
-                ask("Ask for the original, before it went over a telephone."),
-                accept("narrow_band", "Deliver it all the same"),
-            ),
+    if sound.bandwidth_hz > 0.45 * rate_in:
+        message = (
+            f"Its rate of {format_hz(rate_in)} has room for sound up to {format_hz(rate_in / 2)} only; "
+            f"{receiver.name} expects {format_hz(expected)}."
         )
-    ]
+    else:
+        message = (
+            f"It holds sound only up to {format_hz(sound.bandwidth_hz)}, though its rate of {format_hz(rate_in)} has "
+            f"room for {format_hz(rate_in / 2)}: it has probably been over a telephone."
+        )
+    original = ask("Ask for the original, before it was made this narrow.")
+    return [Problem("narrow_band", "warning", message, (original, accept("narrow_band", "Deliver it all the same")))]
 
 
 def of_limits(receiver: Receiver, format: Format, recipe: Recipe, size: int | None) -> list[Problem]:

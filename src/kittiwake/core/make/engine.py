@@ -135,8 +135,8 @@ def _versions() -> dict[str, str]:
     }
 
 
-def fingerprint(fit: Fit, receiver: Receiver, source_digest: str) -> str:
-    """Digest of everything that shapes an output: the source's bytes, the recipe, the rules, the libraries."""
+def fingerprint(fit: Fit, receiver: Receiver, source_digest: str = "") -> str:
+    """Digest of everything that shapes an output: the source's bytes (if given), recipe, rules, libraries."""
     assert fit.recipe is not None
     shaped = {
         "source": source_digest,

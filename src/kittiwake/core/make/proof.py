@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import zlib
 from collections.abc import Callable, Iterator
-from dataclasses import asdict, dataclass
+from dataclasses import asdict, dataclass, field
 from pathlib import Path
 from typing import Any
 
@@ -35,6 +35,7 @@ class Proof:
     """The reading-back of a file."""
 
     checks: tuple[Check, ...]
+    facts: Facts | None = field(default=None, repr=False, compare=False)
 
     @property
     def passed(self) -> bool:
@@ -91,7 +92,7 @@ def prove(
     checks += _against_rules(facts, receiver, name or path.name)
     if promise:
         checks += _against_promise(path, facts, promise, cancelled)
-    return Proof(tuple(checks))
+    return Proof(tuple(checks), facts)
 
 
 def _against_rules(facts: Facts, receiver: Receiver, name: str) -> Iterator[Check]:

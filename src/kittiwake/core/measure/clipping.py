@@ -20,6 +20,7 @@ class ClipCounter:
     def __init__(self, full_scale: float) -> None:
         self._limit = full_scale * (1 - 1e-6)
         self._open = 0
+        self._value = 0.0
         self.samples = 0
 
     def add(self, signal: NDArray[np.float32], peak: float) -> None:
@@ -27,15 +28,18 @@ class ClipCounter:
         if peak < self._limit:
             self._close()
             return
-        flat = np.abs(signal) >= self._limit
-        edges = np.flatnonzero(np.diff(flat))
+        # Float and lossy encodings can go over full scale and stay whole: only what is flat there was cut.
+        tops = np.where(np.abs(signal) >= self._limit, signal, np.float32(0))
+        edges = np.flatnonzero(np.diff(tops))
         starts = np.concatenate([[0], edges + 1])
-        lengths = np.diff(np.concatenate([starts, [len(flat)]]))
+        lengths = np.diff(np.concatenate([starts, [len(tops)]]))
         for start, length in zip(starts.tolist(), lengths.tolist(), strict=True):
-            if flat[start]:
-                self._open += length
-            else:
+            value = float(tops[start])
+            if value != self._value:
                 self._close()
+                self._value = value
+            if value:
+                self._open += length
 
     def _close(self) -> None:
         if self._open >= SHORTEST_RUN:

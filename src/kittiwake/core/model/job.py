@@ -22,14 +22,17 @@ class MadeRecord:
 
     Attributes
     ----------
-    fingerprint : digest of everything that shaped the output; another one now means that it is stale.
+    fingerprint : digest of the recipe and rules that shaped the output; another one now means that it is stale.
+    stamp : size and time of the source when it was made from it; another one now means the same.
     """
 
     clip: str
     receiver: str
     output: str
     sha256: str
+    bytes: int
     fingerprint: str
+    stamp: str
 
 
 @dataclass(frozen=True, slots=True)
