@@ -7,7 +7,7 @@ from pathlib import Path
 from ..core.fit import Fit
 from ..core.make import Made, Proof
 from ..core.model import Facts, Receiver
-from ..core.model.units import db, format_bytes, format_db, format_hz, format_seconds
+from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_seconds
 
 VERDICTS = {"as_is": "as is", "convert": "will convert", "decide": "decide", "cannot": "cannot"}
 
@@ -23,7 +23,7 @@ def facts_in_words(facts: Facts) -> str:
         f"{format_seconds(facts.seconds)}, {format_bytes(head.bytes)}",
         f"  peak {format_db(db(sound.peak))}, RMS {format_db(db(sound.rms))}, "
         f"speech {format_db(level.active_dbov, 'dBov')} {level.activity:.0%} of the time, "
-        f"sound up to {format_hz(sound.bandwidth_hz)}, sides {sound.sides.replace('_', ' ')}",
+        f"sound up to {format_bandwidth(sound.bandwidth_hz)}, sides {sound.sides.replace('_', ' ')}",
     ]
     if sound.clipped_samples:
         lines.append(f"  {sound.clipped_samples:,} clipped samples")

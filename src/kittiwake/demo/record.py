@@ -80,7 +80,7 @@ class Espeak:
         raw = text.encode() + b"\0"
         self._lib.espeak_Synth(raw, ctypes.c_size_t(len(raw)), 0, 0, 0, 1, None, None)
         self._lib.espeak_Synchronize()
-        return np.frombuffer(b"".join(self._parts), "<i2").astype(np.float32) / 32768, self._rate
+        return np.frombuffer(b"".join(self._parts), "<i2").astype(np.float32) * np.float32(1 / 32768), self._rate
 
 
 def at_rate(sound: tuple[Signal, int], rate: int) -> Signal:
@@ -128,9 +128,9 @@ def put_aac(name: str, sound: Signal, rate: int, *, picture: bool = False) -> No
                 frame.pts, frame.time_base = number, Fraction(1, 10)
                 file.mux(film.encode(frame))
             file.mux(film.encode(None))
-        frame = av.AudioFrame.from_ndarray(sound[None, :], format="fltp", layout="mono")
-        frame.sample_rate, frame.pts, frame.time_base = rate, 0, Fraction(1, rate)
-        file.mux(stream.encode(frame))
+        heard = av.AudioFrame.from_ndarray(sound[None, :], format="fltp", layout="mono")
+        heard.sample_rate, heard.pts, heard.time_base = rate, 0, Fraction(1, rate)
+        file.mux(stream.encode(heard))
         file.mux(stream.encode(None))
 
 
@@ -145,8 +145,8 @@ def put_own(name: str, sound: Signal, rate: int, container: str, encoding: str) 
 def record() -> None:
     """Make every recording anew, and the job that holds them."""
     SOUNDS.mkdir(exist_ok=True)
-    for old in SOUNDS.iterdir():
-        old.unlink()
+    for before in SOUNDS.iterdir():
+        before.unlink()
     joe, other = Piper(), Espeak()
 
     def piper(text: str, rate: int, level: float = -24.0) -> Signal:

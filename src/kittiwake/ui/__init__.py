@@ -1,0 +1,1 @@
+"""The window. Qt lives only here: views over the core, commands on an undo stack."""

@@ -6,7 +6,7 @@ import math
 
 from ..codec import Format
 from ..model import Facts, Measures, Receiver, TouchUp
-from ..model.units import db, format_bytes, format_db, format_hz
+from ..model.units import db, format_bandwidth, format_bytes, format_db, format_hz
 from .verdict import Problem, Recipe, Remedy
 
 _SILENT_DBFS = -80.0
@@ -121,7 +121,7 @@ def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: i
         )
     else:
         message = (
-            f"It holds sound only up to {format_hz(sound.bandwidth_hz)}, though its rate of {format_hz(rate_in)} has "
+            f"It holds sound only up to {format_bandwidth(sound.bandwidth_hz)}, though its rate of {format_hz(rate_in)} has "
             f"room for {format_hz(rate_in / 2)}: it has probably been over a telephone."
         )
     original = ask("Ask for the original, before it was made this narrow.")

@@ -40,6 +40,11 @@ def format_hz(value: float | None) -> str:
     return f"{value / 1000:.4g} kHz" if value < 100_000 else f"{value / 1000:.5g} kHz"
 
 
+def format_bandwidth(value: float) -> str:
+    """A measured upper frequency, to a tenth of a kHz: ``3914 -> '3.9 kHz'``."""
+    return format_hz(round(value, -2) if value >= 1000 else value)
+
+
 def format_bytes(value: int | None) -> str:
     """``24058 -> '24.1 kB'``; kB is 1000 bytes. Below 10 kB the exact count is given."""
     if value is None:

@@ -1,0 +1,102 @@
+"""The lower half of the window: one page for whatever is selected."""
+
+from __future__ import annotations
+
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QLabel, QStackedWidget
+
+from ...core.measure import look_at
+from ...core.model import Clip, Facts, Receiver
+from ..session import Session
+from .beacon_panel import BeaconPanel
+from .cell_page import CellPage
+from .clip_page import ClipPage
+from .receiver_page import ReceiverPage
+from .wave import WaveView
+
+
+class Bench(QStackedWidget):
+    """Shows a clip, a cell or a receiver, and follows the session."""
+
+    _output_looked = Signal(str, Facts)
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self._clip_id: str | None = None
+        self._slug: str | None = None
+        self._outputs: dict[str, Facts] = {}
+        self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
+        self._pending: set[str] = set()
+        self.beacon = BeaconPanel()
+        self.empty_page = QLabel("Select a clip, a cell, or a receiver's heading: here is where it is worked on.")
+        self.empty_page.setProperty("soft", True)
+        self.empty_page.setMargin(18)
+        self.clip_page = ClipPage(session)
+        self.cell_page = CellPage(session)
+        self.receiver_page = ReceiverPage(session, self.beacon)
+        for page in (self.empty_page, self.clip_page, self.cell_page, self.receiver_page):
+            self.addWidget(page)
+        session.job_changed.connect(self.refresh)
+        session.facts_arrived.connect(self._facts)
+        session.cell_changed.connect(self._cell)
+        self._output_looked.connect(self._take_output)
+
+    def show_choice(self, clip: Clip | None, receiver: Receiver | None) -> None:
+        """Show what was selected: a clip, a receiver, or the cell where both meet."""
+        self._clip_id = clip.id if clip else None
+        self._slug = receiver.slug if receiver else None
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Show the current selection anew."""
+        clip = self._session.clip(self._clip_id) if self._clip_id else None
+        receiver = self._session.receiver(self._slug) if self._slug else None
+        if clip and receiver:
+            cell = self._session.cell(clip, receiver)
+            output = self._output_of(cell.record.sha256, cell.record.output, cell.made) if cell.record else None
+            self.cell_page.show_cell(cell, output)
+            self.setCurrentWidget(self.cell_page)
+        elif clip:
+            self.clip_page.show_clip(clip)
+            self.setCurrentWidget(self.clip_page)
+        elif receiver:
+            self.receiver_page.show_receiver(receiver)
+            self.setCurrentWidget(self.receiver_page)
+        else:
+            self.setCurrentWidget(self.empty_page)
+
+    @property
+    def wave(self) -> WaveView | None:
+        """The waveform on show."""
+        page = self.currentWidget()
+        return page.wave if isinstance(page, ClipPage | CellPage) else None
+
+    def _facts(self, path: Path) -> None:
+        clip = self._session.clip(self._clip_id) if self._clip_id else None
+        if clip and clip.source == path:
+            self.refresh()
+
+    def _cell(self, clip_id: str, slug: str) -> None:
+        if clip_id == self._clip_id and slug == self._slug:
+            self.refresh()
+
+    def _output_of(self, digest: str, output: str, made) -> Facts | None:
+        """Facts of a made file: from its proof, or looked up in the background."""
+        if made and made.proof and made.proof.facts and made.sha256 == digest:
+            return made.proof.facts
+        if digest not in self._outputs and digest not in self._pending:
+            self._pending.add(digest)
+            self._pool.submit(lambda: self._output_looked.emit(digest, look_at(Path(output))))
+        return self._outputs.get(digest)
+
+    def _take_output(self, digest: str, facts: Facts) -> None:
+        self._pending.discard(digest)
+        self._outputs[digest] = facts
+        self.refresh()
+
+    def stop(self) -> None:
+        self._pool.shutdown(wait=True, cancel_futures=True)

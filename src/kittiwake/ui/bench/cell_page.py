@@ -1,0 +1,176 @@
+"""The bench for a cell: its path, source against output, the proof."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from ...core.fit import Remedy
+from ...core.make import Proof
+from ...core.model import Facts
+from ...core.model.units import format_bytes, format_hz, format_seconds
+from ..session import Cell, Session
+from ..theme.colours import colours
+from ..theme.shapes import WORDS
+from .parts import ProblemList, esc, part_label, rich_label, scrolled, steps_html
+from .shape_label import ShapeLabel
+from .spectrum import SpectrumLayer, SpectrumView
+from .wave import WaveLayer, WaveView
+
+
+class CellPage(QWidget):
+    """Shows one clip at one receiver."""
+
+    make_wanted = Signal()
+    hand_wanted = Signal()
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self._cell: Cell | None = None
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 10, 14, 10)
+        row.setSpacing(18)
+        row.addWidget(self._left())
+        plots = QVBoxLayout()
+        plots.setSpacing(4)
+        self.wave = WaveView()
+        self.spectrum = SpectrumView()
+        plots.addWidget(part_label("SOURCE AND OUTPUT"))
+        plots.addWidget(self.wave, 1)
+        plots.addWidget(part_label("THEIR SPECTRA"))
+        plots.addWidget(self.spectrum, 1)
+        row.addLayout(plots, 1)
+        row.addWidget(self._right())
+
+    def _left(self) -> QWidget:
+        left = QWidget()
+        column = QVBoxLayout(left)
+        column.setContentsMargins(0, 0, 8, 0)
+        head = QHBoxLayout()
+        self._shape = ShapeLabel(20)
+        head.addWidget(self._shape)
+        self._head = QLabel()
+        self._head.setProperty("head", True)
+        self._head.setWordWrap(True)
+        head.addWidget(self._head, 1)
+        column.addLayout(head)
+        self.problems = ProblemList(self._apply)
+        column.addWidget(self.problems)
+        self.path_title = part_label("PATH")
+        column.addWidget(self.path_title)
+        self.path_label = rich_label()
+        column.addWidget(self.path_label)
+        column.addStretch(1)
+        area = scrolled(left, "Path from source to output")
+        area.setFixedWidth(370)
+        return area
+
+    def _right(self) -> QWidget:
+        right = QWidget()
+        column = QVBoxLayout(right)
+        column.setContentsMargins(0, 0, 8, 0)
+        column.addWidget(part_label("PROOF"))
+        self.proof_label = rich_label()
+        column.addWidget(self.proof_label)
+        self.make_button = QPushButton("Make this one  ⇧M")
+        self.make_button.clicked.connect(self.make_wanted)
+        self.hand_button = QPushButton("Hand to the beacon  B")
+        self.hand_button.clicked.connect(self.hand_wanted)
+        column.addWidget(self.make_button, 0, Qt.AlignmentFlag.AlignLeft)
+        column.addWidget(self.hand_button, 0, Qt.AlignmentFlag.AlignLeft)
+        column.addStretch(1)
+        area = scrolled(right, "Proof of the output")
+        area.setFixedWidth(290)
+        return area
+
+    def show_cell(self, cell: Cell, output: Facts | None) -> None:
+        """Show a cell; ``output`` are the facts of its made file, where they are known."""
+        self._cell = cell
+        self._shape.show_state(cell.state)
+        self._head.setText(f"{cell.clip.name} → {cell.receiver.name}: {WORDS[cell.state]}")
+        fit = cell.fit
+        self.problems.show_problems(fit.problems if fit else ())
+        self.path_title.setVisible(bool(fit and fit.steps))
+        self.path_label.setText(steps_html((s.what, s.reason) for s in fit.steps) if fit else "Looking at it …")
+        self._plots(cell, output)
+        self.proof_label.setText(self._proof_html(cell))
+        self.make_button.setVisible(bool(fit and fit.ready and cell.state not in ("made", "making")))
+        self.hand_button.setVisible(cell.receiver.standin == "beacon" and cell.state == "made")
+
+    def _plots(self, cell: Cell, output: Facts | None) -> None:
+        source = cell.facts
+        if source is None or source.measures is None or source.header is None:
+            self.wave.show_layers([], "There is no sound to show." if source else "Looking at it …")
+            self.spectrum.show_layers([])
+            return
+        clip, sound = cell.clip, source.measures
+        touch = clip.touch_up_at(cell.receiver.slug)
+        rate = touch.true_rate or source.header.sample_rate
+        waves = [
+            WaveLayer("Source", sound.overview, sound.frames / rate, "wave_source", -clip.start / rate),
+        ]
+        spectra = [
+            SpectrumLayer(
+                f"Source, {format_hz(source.header.sample_rate)}", sound.spectrum, sound.spectrum_step, "wave_source"
+            )
+        ]
+        made = cell.state in ("made", "stale")
+        if made and output and output.measures and output.header:
+            out = output.measures
+            waves.append(WaveLayer("Output", out.overview, output.seconds or 0, "wave_output"))
+            label = f"Output, {format_hz(output.header.sample_rate)}"
+            spectra.append(SpectrumLayer(label, out.spectrum, out.spectrum_step, "wave_output"))
+        message = "" if len(waves) > 1 else "its output is not made yet" if cell.fit and cell.fit.ready else ""
+        self.wave.show_layers(waves, message)
+        self.spectrum.show_layers(spectra)
+
+    def _proof_html(self, cell: Cell) -> str:
+        c = colours()
+        soft = f'style="color:{c.soft}"'
+        lines: list[str] = []
+        if cell.state == "failed" and cell.made:
+            lines.append(f'<p style="color:{c.cannot}">{esc(cell.made.error)}</p>')
+        if cell.state == "stale":
+            lines.append(
+                f'<p style="color:{c.stale}">The file that was made is out of date: the clip, the source or the rules '
+                "have changed since. Make it again.</p>"
+            )
+        if cell.record and cell.state in ("made", "stale"):
+            path = Path(cell.record.output)
+            seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)
+            lines.append(f"<p><b>{esc(path.name)}</b><br>{format_bytes(cell.record.bytes)}, {seconds}<br>")
+            lines.append(f"<span {soft}>{esc(path.parent)}<br>sha-256 {cell.record.sha256[:16]}…</span></p>")
+        if cell.made:
+            lines += [f"<p>{esc(said)}</p>" for said in cell.made.said]
+            if cell.made.proof:
+                lines.append(_checks_html(cell.made.proof))
+        elif cell.record:
+            lines.append(
+                f"<p {soft}>It passed proof when it was made; proof is run again when you make it again.</p>"
+            )
+        if not lines:
+            ready = cell.fit and cell.fit.ready
+            text = "It is read back and checked as soon as it is made." if ready else "Nothing can be made of it yet."
+            lines.append(f"<p {soft}>{text}</p>")
+        return "".join(lines)
+
+    def _apply(self, remedy: Remedy) -> None:
+        if self._cell:
+            self._session.apply_remedy(self._cell.clip, self._cell.receiver, remedy)
+
+
+def _checks_html(proof: Proof) -> str:
+    c = colours()
+    rows = []
+    for check in proof.checks:
+        mark, colour = ("✓", c.made) if check.passed else ("✕", c.cannot)
+        wanted = "" if check.passed else f"<br>wanted {esc(check.expected)}"
+        rows.append(
+            f'<tr><td style="color:{colour}; padding:1px 7px 3px 0">{mark}</td>'
+            f'<td style="padding:1px 0 3px 0">{esc(check.name)}<br>'
+            f'<span style="color:{c.soft}; font-size:12px">{esc(check.found)}{wanted}</span></td></tr>'
+        )
+    return f"<table cellspacing=0 cellpadding=0>{''.join(rows)}</table>"

@@ -1,0 +1,129 @@
+"""The bench for a clip: its waveform, its facts, what is to be said about it."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from ...core.fit import Problem, Remedy
+from ...core.model import Clip, Facts
+from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_seconds
+from ..session import Session
+from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
+from .spectrum import SpectrumLayer, SpectrumView
+from .wave import WaveLayer, WaveView
+
+_SIDES = {
+    "mono": "one channel",
+    "identical": "both the same",
+    "inverted": "one is the other upside down",
+    "left_only": "only the left holds sound",
+    "right_only": "only the right holds sound",
+    "different": "they differ",
+}
+
+
+class ClipPage(QWidget):
+    """Shows one clip."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self._clip: Clip | None = None
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 10, 14, 10)
+        row.setSpacing(18)
+        left = QWidget()
+        column = QVBoxLayout(left)
+        column.setContentsMargins(0, 0, 8, 0)
+        self._head = QLabel()
+        self._head.setProperty("head", True)
+        self._head.setWordWrap(True)
+        column.addWidget(self._head)
+        self.problems = ProblemList(self._apply)
+        column.addWidget(self.problems)
+        self.facts_label = rich_label()
+        column.addWidget(self.facts_label)
+        column.addStretch(1)
+        area = scrolled(left, "Facts and findings of the clip")
+        area.setFixedWidth(400)
+        row.addWidget(area)
+        plots = QVBoxLayout()
+        plots.setSpacing(4)
+        self.wave = WaveView()
+        self.spectrum = SpectrumView()
+        plots.addWidget(part_label("WAVEFORM"))
+        plots.addWidget(self.wave, 3)
+        self._spectrum_label = part_label("SPECTRUM")
+        plots.addWidget(self._spectrum_label)
+        plots.addWidget(self.spectrum, 2)
+        row.addLayout(plots, 1)
+
+    def show_clip(self, clip: Clip) -> None:
+        self._clip = clip
+        facts = self._session.facts.get(clip.source)
+        self._head.setText(clip.name)
+        if facts is None:
+            self.facts_label.setText("Looking at it …")
+            self.problems.show_problems(())
+        else:
+            self.problems.show_problems(self._problems(clip))
+            self.facts_label.setText(pairs_html(facts_pairs(facts)))
+        self._plots(facts)
+
+    def _plots(self, facts: Facts | None) -> None:
+        sound = facts.measures if facts and facts.ok else None
+        if sound is None or facts is None:
+            waiting = facts is None
+            self.wave.show_layers([], "Looking at it …" if waiting else "There is no sound to show.")
+            self.spectrum.show_layers([])
+            self._spectrum_label.hide()
+            return
+        self._spectrum_label.show()
+        self.wave.show_layers([WaveLayer("Source", sound.overview, facts.seconds or 0, "wave_output")])
+        layer = SpectrumLayer(
+            f"Source, sound up to {format_bandwidth(sound.bandwidth_hz)}",
+            sound.spectrum,
+            sound.spectrum_step,
+            "wave_output",
+        )
+        self.spectrum.show_layers([layer])
+
+    def _problems(self, clip: Clip) -> list[Problem]:
+        """Every problem of the clip once, over all receivers; limits are told in their own cells."""
+        found: dict[str, Problem] = {}
+        for receiver in self._session.all_receivers:
+            fit = self._session.fit_of(clip, receiver)
+            for problem in fit.problems if fit else ():
+                if problem.code not in ("too_large", "too_long", "too_short"):
+                    found.setdefault(problem.code, problem)
+        return list(found.values())
+
+    def _apply(self, remedy: Remedy) -> None:
+        if self._clip:
+            self._session.apply_remedy(self._clip, None, remedy)
+
+
+def facts_pairs(facts: Facts) -> list[tuple[str, str]]:
+    """Names and values of everything that is known of a source."""
+    head, sound = facts.header, facts.measures
+    pairs = [("File", facts.path.name), ("Folder", str(facts.path.parent))]
+    if head:
+        bits = f", {head.bits} bits" if head.bits else ""
+        pairs += [
+            ("Kind", f"{head.container} {head.encoding}{bits}"),
+            ("Rate, channels", f"{format_hz(head.sample_rate)}, {head.channels}"),
+            ("Size", format_bytes(head.bytes)),
+        ]
+    if sound and head:
+        level = sound.level
+        pairs += [
+            ("Length", f"{format_seconds(facts.seconds)}, {sound.frames:,} frames"),
+            ("Speech level", f"{format_db(level.active_dbov, 'dBov')}, {level.activity:.0%} of the time"),
+            ("Peak, RMS", f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
+            ("Sound up to", format_bandwidth(sound.bandwidth_hz)),
+            ("Sides", _SIDES[sound.sides]),
+            ("Clipped", f"{sound.clipped_samples:,} samples" if sound.clipped_samples else "none"),
+            ("DC offset", f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
+        ]
+    pairs += [("Note", note.message) for note in facts.notes]
+    return pairs

@@ -1,0 +1,27 @@
+"""A state's shape as a widget."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QRectF
+from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtWidgets import QWidget
+
+from ..theme.shapes import WORDS, draw_shape
+
+
+class ShapeLabel(QWidget):
+    """Shows one state, ``size`` pixels square."""
+
+    def __init__(self, size: int) -> None:
+        super().__init__()
+        self._state = "empty"
+        self.setFixedSize(size, size)
+
+    def show_state(self, state: str) -> None:
+        self._state = state
+        self.setAccessibleName(WORDS.get(state, state))
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        draw_shape(painter, self._state, QRectF(self.rect()).adjusted(1, 1, -1, -1))

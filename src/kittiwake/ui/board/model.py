@@ -1,0 +1,216 @@
+"""The board's table: a view of a session."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt
+
+from ...core.model import Clip, Receiver
+from ...core.model.units import format_bytes, format_db, format_hz, format_seconds
+from ..session import Cell, Session
+from ..theme.shapes import WORDS
+
+Index = QModelIndex | QPersistentModelIndex
+
+#: Columns before the receivers.
+NAME, LENGTH, LEVEL = range(3)
+HEADS = 3
+CELL_ROLE = Qt.ItemDataRole.UserRole + 1
+WARNINGS_ROLE = Qt.ItemDataRole.UserRole + 2
+
+
+class BoardModel(QAbstractTableModel):
+    """Rows are clips; columns are name, length, level, and one for each receiver."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self.session = session
+        self._rows: dict[str, int] = {}
+        self._by_source: dict[Path, list[int]] = {}
+        self._clips: tuple[Clip, ...] = ()
+        session.job_changed.connect(self._reset)
+        session.facts_arrived.connect(self._facts)
+        session.cell_changed.connect(self._cell)
+        self._reset()
+
+    # -- keeping up ------------------------------------------------------------------------------------------------
+
+    def _reset(self) -> None:
+        old, new = self._clips, self.session.job.clips
+        if [c.id for c in old] == [c.id for c in new] and self.columnCount() == HEADS + len(
+            self.session.all_receivers
+        ):
+            # Same rows: selection and scroll position stay.
+            self._clips = new
+            if new:
+                self.dataChanged.emit(self.index(0, 0), self.index(len(new) - 1, self.columnCount() - 1))
+            return
+        if new[: len(old)] == old and old:
+            self.beginInsertRows(QModelIndex(), len(old), len(new) - 1)
+            self._index(new)
+            self.endInsertRows()
+            return
+        self.beginResetModel()
+        self._index(new)
+        self.endResetModel()
+
+    def _index(self, clips: tuple[Clip, ...]) -> None:
+        self._clips = clips
+        self._rows = {clip.id: row for row, clip in enumerate(clips)}
+        self._by_source = {}
+        for row, clip in enumerate(clips):
+            self._by_source.setdefault(clip.source, []).append(row)
+
+    def _facts(self, path: Path) -> None:
+        for row in self._by_source.get(path, ()):
+            self.dataChanged.emit(self.index(row, 0), self.index(row, self.columnCount() - 1))
+
+    def _cell(self, clip_id: str, slug: str) -> None:
+        row = self._rows.get(clip_id)
+        column = self.column_of(slug)
+        if row is not None and column is not None:
+            index = self.index(row, column)
+            self.dataChanged.emit(index, index)
+
+    # -- where things are ------------------------------------------------------------------------------------------
+
+    def clip_at(self, row: int) -> Clip | None:
+        return self._clips[row] if 0 <= row < len(self._clips) else None
+
+    def receiver_at(self, column: int) -> Receiver | None:
+        at = column - HEADS
+        return self.session.all_receivers[at] if 0 <= at < len(self.session.all_receivers) else None
+
+    def row_of(self, clip_id: str) -> int | None:
+        return self._rows.get(clip_id)
+
+    def column_of(self, slug: str) -> int | None:
+        for at, receiver in enumerate(self.session.all_receivers):
+            if receiver.slug == slug:
+                return HEADS + at
+        return None
+
+    def cell_at(self, index: Index) -> Cell | None:
+        clip, receiver = self.clip_at(index.row()), self.receiver_at(index.column())
+        return self.session.cell(clip, receiver) if clip and receiver else None
+
+    # -- Qt's questions --------------------------------------------------------------------------------------------
+
+    def rowCount(self, parent: Index | None = None) -> int:
+        return 0 if parent is not None and parent.isValid() else len(self._clips)
+
+    def columnCount(self, parent: Index | None = None) -> int:
+        return HEADS + len(self.session.all_receivers)
+
+    def flags(self, index: Index) -> Qt.ItemFlag:
+        flags = Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable
+        return flags | Qt.ItemFlag.ItemIsEditable if index.column() == NAME else flags
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        clip = self.clip_at(index.row())
+        if clip is None:
+            return None
+        receiver = self.receiver_at(index.column())
+        if receiver is not None:
+            return self._cell_data(self.session.cell(clip, receiver), role)
+        facts = self.session.facts.get(clip.source)
+        if role == Qt.ItemDataRole.EditRole:
+            return clip.name
+        if role == WARNINGS_ROLE:
+            return self._warnings(clip) if index.column() == NAME else ()
+        if role == Qt.ItemDataRole.DisplayRole:
+            if index.column() == NAME:
+                return clip.name
+            if facts is None:
+                return "…"
+            if not facts.ok or facts.measures is None:
+                return "–"
+            if index.column() == LENGTH:
+                return format_seconds(facts.seconds)
+            return format_db(facts.measures.level.active_dbov, "dBov")
+        if role == Qt.ItemDataRole.TextAlignmentRole and index.column() != NAME:
+            return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        if role == Qt.ItemDataRole.ToolTipRole:
+            warnings = "\n".join(self._warnings(clip))
+            return f"{clip.source}\n{warnings}".strip()
+        if role == Qt.ItemDataRole.AccessibleTextRole:
+            text = str(self.data(index))
+            told = self._warnings(clip) if index.column() == NAME else ()
+            return f"{text}, {len(told)} warnings: {' '.join(told)}" if told else text
+        return None
+
+    def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
+        clip = self.clip_at(index.row())
+        name = str(value).strip()
+        if role != Qt.ItemDataRole.EditRole or clip is None or index.column() != NAME or not name:
+            return False
+        self.session.replace_clip(f"naming “{name}”", clip.changed(name=name))
+        return True
+
+    def _warnings(self, clip: Clip) -> tuple[str, ...]:
+        """What is worth knowing of a clip, each once, over all its receivers."""
+        facts = self.session.facts.get(clip.source)
+        if facts is None:
+            return ()
+        if facts.error:
+            return (str(facts.error),)
+        found: dict[str, None] = {}
+        for receiver in self.session.all_receivers:
+            fit = self.session.fit_of(clip, receiver)
+            for problem in fit.problems if fit else ():
+                # A limit of one receiver is told in its own cell.
+                if problem.code not in ("too_large", "too_long", "too_short"):
+                    found[problem.message] = None
+        return tuple(found)
+
+    def _cell_data(self, cell: Cell, role: int) -> Any:
+        if role == CELL_ROLE:
+            return cell
+        if role == Qt.ItemDataRole.DisplayRole:
+            return WORDS[cell.state]
+        if role in (Qt.ItemDataRole.ToolTipRole, Qt.ItemDataRole.AccessibleTextRole):
+            return self._told(cell)
+        return None
+
+    def _told(self, cell: Cell) -> str:
+        text = f"{cell.clip.name} for {cell.receiver.name}: {WORDS[cell.state]}"
+        if cell.fit is None:
+            return text
+        if cell.state == "failed" and cell.made:
+            return f"{text}. {cell.made.error}"
+        problems = " ".join(p.message for p in cell.fit.problems)
+        size = format_bytes(cell.record.bytes if cell.record else cell.fit.predicted_bytes)
+        seconds = format_seconds(cell.fit.predicted_seconds)
+        return f"{text}. {problems} {size}, {seconds}" if cell.fit.recipe else f"{text}. {problems}"
+
+    def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        if orientation == Qt.Orientation.Vertical:
+            return None
+        receiver = self.receiver_at(section)
+        if role == Qt.ItemDataRole.DisplayRole:
+            if receiver is None:
+                return ("Clip", "Length", "Level")[section]
+            return f"{receiver.name}\n{demand(receiver)}"
+        if role == Qt.ItemDataRole.TextAlignmentRole:
+            right = section in (LENGTH, LEVEL)
+            side = Qt.AlignmentFlag.AlignRight if right else Qt.AlignmentFlag.AlignLeft
+            return int(side | Qt.AlignmentFlag.AlignVCenter)
+        if role == Qt.ItemDataRole.ToolTipRole:
+            if section == LEVEL:
+                return "Active speech level, ITU-T P.56"
+            return f"{receiver.purpose}\nClick to see its rules." if receiver else None
+        return None
+
+
+def demand(receiver: Receiver) -> str:
+    """A receiver's demand in a few characters: ``WAV µ-law, 8 kHz``."""
+    first = receiver.rules.accepts[0]
+    names = {"ulaw": "µ-law", "pcm_s16": "16-bit", "pcm_s24": "24-bit"}
+    rate = " or ".join(format_hz(r) for r in first.sample_rates) or f"≤ {format_hz(first.max_sample_rate)}"
+    text = f"{first.container.upper()} {names.get(first.encoding, first.encoding)}, {rate}"
+    if receiver.rules.limits.max_bytes:
+        # The whole number of bytes a rule ends with is shown as the round figure it was written as.
+        text += f", {format_bytes(receiver.rules.limits.max_bytes + receiver.rules.limits.max_bytes % 2)}"
+    return text

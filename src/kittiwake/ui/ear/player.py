@@ -1,0 +1,338 @@
+"""Plays tracks, and switches between them at the same instant."""
+
+from __future__ import annotations
+
+import tempfile
+import time
+from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+import numpy as np
+from PySide6.QtCore import QIODevice, QObject, QTimer, Signal
+
+from ...core.errors import Cancelled, KittiwakeError
+from ...core.sound import resample
+from ...core.standin import Held, SilentLoudspeaker, Track
+from ...core.standin.track import RATE, file_blocks, line_blocks, preview, source_blocks, track_blocks
+from ..session import Cell
+
+if TYPE_CHECKING:
+    from PySide6.QtMultimedia import QAudioDevice
+
+WAYS = ("source", "output", "line")
+
+
+class Player(QObject):
+    """Three ways to hear one thing, and one position that they share."""
+
+    changed = Signal()  # what is loaded, which way, playing or not
+    moved = Signal(float)  # seconds
+    said = Signal(str)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.way = "source"
+        self.playing = False
+        self.title = ""
+        self.seconds = 0.0
+        self.ways: tuple[str, ...] = ()
+        self._key: object = None
+        self._plan: dict[str, Callable[[Track, Callable[[], bool]], None]] = {}
+        self._tracks: dict[str, Track] = {}
+        self._position = 0
+        self._turn = 0
+        self._folder = tempfile.TemporaryDirectory(prefix="kittiwake-ear-")
+        self._pool = ThreadPoolExecutor(2, thread_name_prefix="ear")
+        self._speaker: _Silent | _Real | None = None
+        self._timer = QTimer(self)
+        self._timer.setInterval(30)
+        self._timer.timeout.connect(self._tick)
+
+    # -- what to hear ----------------------------------------------------------------------------------------------
+
+    def load(self, cell: Cell) -> None:
+        """Make a cell ready to be heard; going on with the same cell keeps the position."""
+        if not cell.facts or not cell.facts.ok:
+            self.unload(f"{cell.clip.name} cannot be read, so it cannot be heard.")
+            return
+        made = Path(cell.record.output) if cell.record and cell.state == "made" else None
+        key = (cell.clip, cell.receiver.slug, cell.fit, made)
+        if key == self._key:
+            return
+        self._reset(key, f"{cell.clip.name} → {cell.receiver.name}", cell.fit.predicted_seconds if cell.fit else 0)
+        facts, fit = cell.facts, cell.fit
+        folder = Path(self._folder.name)
+
+        def source(track: Track, cancelled: Callable[[], bool]) -> None:
+            track.fill(source_blocks(cell.clip, facts, cell.receiver.slug), cancelled)
+
+        def output(track: Track, cancelled: Callable[[], bool]) -> None:
+            assert fit is not None
+            path = made if made and made.exists() else preview(facts, fit, folder, cancelled)
+            track.fill(file_blocks(path), cancelled)
+
+        def line(track: Track, cancelled: Callable[[], bool]) -> None:
+            whole = self._wait_for("output" if "output" in self._plan else "source", cancelled)
+            track.fill(line_blocks(track_blocks(whole), whole.frames), cancelled)
+
+        self._plan = {"source": source, "line": line}
+        if fit and fit.recipe:
+            self._plan["output"] = output
+        self._loaded()
+
+    def load_clip(self, cell: Cell) -> None:
+        """Make a clip ready on its own, without an output."""
+        if not cell.facts or not cell.facts.ok:
+            self.unload(f"{cell.clip.name} cannot be read, so it cannot be heard." if cell.facts else "")
+            return
+        key = (cell.clip, None, cell.facts)
+        if key == self._key:
+            return
+        facts = cell.facts
+        self._reset(key, cell.clip.name, facts.seconds or 0.0)
+
+        def line(track: Track, cancelled: Callable[[], bool]) -> None:
+            whole = self._wait_for("source", cancelled)
+            track.fill(line_blocks(track_blocks(whole), whole.frames), cancelled)
+
+        self._plan = {
+            "source": lambda track, cancelled: track.fill(source_blocks(cell.clip, facts), cancelled),
+            "line": line,
+        }
+        self._loaded()
+
+    def load_held(self, held: Held) -> None:
+        """Make the message that the beacon holds ready."""
+        self._reset(("beacon", held.name, held.bytes), f"Beacon: {held.name}", held.seconds)
+
+        def output(track: Track, cancelled: Callable[[], bool]) -> None:
+            whole = np.ascontiguousarray(held.sound[:, None])
+            track.fill(resample([whole], held.rate, RATE, 1, len(whole)), cancelled)
+
+        self._plan = {"output": output}
+        self._loaded()
+
+    def unload(self, why: str = "") -> None:
+        """Nothing to hear."""
+        self._reset(None, why, 0.0)
+        self._loaded()
+
+    def _reset(self, key: object, title: str, seconds: float | None) -> None:
+        self.pause()
+        self._turn += 1
+        for track in self._tracks.values():
+            track.close()
+        self._tracks = {}
+        self._plan = {}
+        self._key, self.title, self.seconds = key, title, seconds or 0.0
+        self._position = 0
+
+    def _loaded(self) -> None:
+        self.ways = tuple(way for way in WAYS if way in self._plan)
+        if self.ways and self.way not in self.ways:
+            self.way = self.ways[0]
+        self.changed.emit()
+        self.moved.emit(0.0)
+
+    # -- preparing -------------------------------------------------------------------------------------------------
+
+    def _track(self, way: str) -> Track:
+        """The track of a way, being filled in the background from now on if it was not before."""
+        if way not in self._tracks:
+            self._tracks[way] = track = Track()
+            turn, work = self._turn, self._plan[way]
+            if way == "line":
+                self._track("output" if "output" in self._plan else "source")
+            self._pool.submit(self._fill, track, work, turn)
+        return self._tracks[way]
+
+    def _fill(self, track: Track, work: Callable[[Track, Callable[[], bool]], None], turn: int) -> None:
+        try:
+            work(track, lambda: turn != self._turn)
+        except Cancelled:
+            return
+        except (KittiwakeError, OSError, ValueError) as error:
+            if turn == self._turn:
+                track.error = str(error)
+                self.said.emit(f"It cannot be heard: {error}")
+        finally:
+            track.complete = True
+
+    def _wait_for(self, way: str, cancelled: Callable[[], bool]) -> Track:
+        track = self._tracks[way]
+        while not track.complete:
+            if cancelled():
+                raise Cancelled
+            time.sleep(0.01)
+        if track.error:
+            raise KittiwakeError(track.error)
+        return track
+
+    # -- playing ---------------------------------------------------------------------------------------------------
+
+    def toggle(self) -> None:
+        """Play or pause."""
+        if self.playing:
+            self.pause()
+        else:
+            self.play()
+
+    def play(self) -> None:
+        if not self.ways:
+            self.said.emit(self.title or "Select a clip or a cell to hear it.")
+            return
+        track = self._track(self.way)
+        if track.complete and self._position >= track.frames:
+            self._position = 0
+        if self._speaker is None:
+            self._speaker = find_speaker(self._pull)
+            self.changed.emit()
+        self.playing = True
+        self._speaker.start()
+        self._timer.start()
+        self.changed.emit()
+
+    def pause(self) -> None:
+        if self.playing:
+            self.playing = False
+            self._timer.stop()
+            if self._speaker:
+                self._speaker.stop()
+            self.changed.emit()
+
+    def choose(self, way: str) -> None:
+        """Switch to another way of hearing; the position stays."""
+        if way not in self.ways:
+            if self.ways:
+                self.said.emit("There is no output to hear: select a cell of the board.")
+            return
+        self.way = way
+        if self.playing:
+            self._track(way)
+        self.changed.emit()
+
+    def seek(self, seconds: float) -> None:
+        self._position = max(0, round(seconds * RATE))
+        self.moved.emit(self._position / RATE)
+
+    @property
+    def position(self) -> float:
+        """Seconds from the start."""
+        return self._position / RATE
+
+    def _pull(self, frames: int) -> bytes:
+        """What the loudspeaker takes; called in its own time."""
+        if not self.playing:
+            return b""
+        track = self._track(self.way)
+        data = track.read(self._position, frames)
+        self._position += len(data) // 4
+        return data
+
+    def _tick(self) -> None:
+        if self._speaker:
+            self._speaker.tick()
+        self.moved.emit(self.position)
+        track = self._track(self.way)
+        if track.complete and self._position >= track.frames:
+            self.pause()
+
+    # -- the loudspeaker -------------------------------------------------------------------------------------------
+
+    def find_out(self) -> None:
+        """Look for a loudspeaker now, so that the window can say which it is."""
+        if self._speaker is None:
+            self._speaker = find_speaker(self._pull)
+            self.changed.emit()
+
+    @property
+    def speaker_name(self) -> str:
+        return self._speaker.name if self._speaker else ""
+
+    @property
+    def silent(self) -> bool:
+        return isinstance(self._speaker, _Silent)
+
+    def close(self) -> None:
+        """Stop playing and preparing, for good."""
+        self._reset(None, "", 0.0)
+        self._pool.shutdown(wait=True, cancel_futures=True)
+        self._folder.cleanup()
+
+
+class _Silent:
+    name = "No sound device: a silent stand-in loudspeaker keeps time"
+
+    def __init__(self, pull: Callable[[int], bytes]) -> None:
+        self._loudspeaker = SilentLoudspeaker(pull, RATE)
+
+    def start(self) -> None:
+        self._loudspeaker.start(time.monotonic())
+
+    def tick(self) -> None:
+        self._loudspeaker.tick(time.monotonic())
+
+    def stop(self) -> None:
+        self._loudspeaker.stop()
+
+
+class _Feed(QIODevice):
+    """Hands the sink what it asks for, silence where nothing is ready."""
+
+    def __init__(self, pull: Callable[[int], bytes]) -> None:
+        super().__init__()
+        self._pull = pull
+
+    def readData(self, size: int) -> bytes:
+        frames = min(size, RATE // 25 * 4) // 4
+        data = self._pull(frames)
+        return data + b"\0" * (frames * 4 - len(data))
+
+    def writeData(self, data: object, size: int = 0) -> int:
+        return 0
+
+    def bytesAvailable(self) -> int:
+        return RATE * 4
+
+    def isSequential(self) -> bool:
+        return True
+
+
+class _Real:
+    def __init__(self, pull: Callable[[int], bytes], device: QAudioDevice) -> None:
+        from PySide6.QtMultimedia import QAudioFormat, QAudioSink
+
+        form = QAudioFormat()
+        form.setSampleRate(RATE)
+        form.setChannelCount(2)
+        form.setSampleFormat(QAudioFormat.SampleFormat.Int16)
+        self.name = device.description()
+        self._feed = _Feed(pull)
+        self._sink = QAudioSink(device, form)
+        # Short, so that a switch is heard at once; long enough for a busy machine.
+        self._sink.setBufferSize(RATE // 20 * 4)
+
+    def start(self) -> None:
+        self._feed.open(QIODevice.OpenModeFlag.ReadOnly)
+        self._sink.start(self._feed)
+
+    def tick(self) -> None: ...
+
+    def stop(self) -> None:
+        self._sink.stop()
+        self._feed.close()
+
+
+def find_speaker(pull: Callable[[int], bytes]) -> _Silent | _Real:
+    """The desktop's loudspeaker, or the silent stand-in where there is none."""
+    try:
+        from PySide6.QtMultimedia import QMediaDevices
+
+        device = QMediaDevices.defaultAudioOutput()
+        if not device.isNull():
+            return _Real(pull, device)
+    except ImportError:
+        pass  # a system library that Qt's sound needs is not installed
+    return _Silent(pull)

@@ -1,0 +1,105 @@
+"""The ear: one strip, always in reach."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QWidget
+
+from ...core.model.units import format_seconds
+from ..theme.colours import colours
+from .player import WAYS, Player
+
+_TEXT = {"source": "Source", "output": "Output", "line": "On the line"}
+
+
+class EarStrip(QWidget):
+    """Play, the three ways of hearing, and where in the sound one is."""
+
+    def __init__(self, player: Player) -> None:
+        super().__init__()
+        self.player = player
+        row = QHBoxLayout(self)
+        row.setContentsMargins(12, 6, 12, 6)
+        row.setSpacing(8)
+        self.play_button = QPushButton("Play  Space")
+        self.play_button.setMinimumWidth(128)
+        self.play_button.clicked.connect(player.toggle)
+        row.addWidget(self.play_button)
+        self._buttons: dict[str, QPushButton] = {}
+        group = QButtonGroup(self)
+        for number, way in enumerate(WAYS, 1):
+            button = QPushButton(f"{_TEXT[way]}  {number}")
+            button.setCheckable(True)
+            button.setAccessibleName(f"Hear: {_TEXT[way]}")
+            button.clicked.connect(lambda checked=False, way=way: player.choose(way))
+            group.addButton(button)
+            self._buttons[way] = button
+            row.addWidget(button)
+        self._time = QLabel()
+        self._time.setMinimumWidth(110)
+        self._time.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        row.addWidget(self._time)
+        self._thread = _Thread()
+        self._thread.seek.connect(lambda share: player.seek(share * player.seconds))
+        row.addWidget(self._thread, 1)
+        self._note = QLabel()
+        self._note.setProperty("soft", True)
+        row.addWidget(self._note)
+        player.changed.connect(self._show)
+        player.moved.connect(self._move)
+        self._show()
+
+    def _show(self) -> None:
+        player = self.player
+        self.play_button.setText("Pause  Space" if player.playing else "Play  Space")
+        self.play_button.setAccessibleDescription(player.title)
+        self.play_button.setEnabled(bool(player.ways))
+        for way, button in self._buttons.items():
+            button.setEnabled(way in player.ways)
+            button.setChecked(way == player.way and way in player.ways)
+        short = "No sound device: silent stand-in keeps time" if player.silent else player.speaker_name
+        self._note.setText(short)
+        self._note.setToolTip(player.speaker_name)
+        self._move(player.position)
+
+    def _move(self, seconds: float) -> None:
+        total = self.player.seconds
+        self._time.setText(f"{seconds:.2f} / {format_seconds(total)}" if self.player.ways else "")
+        self._thread.show_share(seconds / total if total else 0.0)
+
+
+class _Thread(QWidget):
+    """A thin line with a bead on it."""
+
+    seek = Signal(float)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._share = 0.0
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName("Place in the sound")
+
+    def sizeHint(self) -> QSize:
+        return QSize(120, 24)
+
+    def show_share(self, share: float) -> None:
+        share = min(1.0, max(0.0, share))
+        if share != self._share:
+            self._share = share
+            self.update()
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.seek.emit(min(1.0, max(0.0, (event.position().x() - 6) / max(1, self.width() - 12))))
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        c = colours()
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        middle = self.height() / 2
+        length = self.width() - 12
+        painter.fillRect(QRectF(6, middle - 1, length, 2), QColor(c.line))
+        painter.fillRect(QRectF(6, middle - 1, length * self._share, 2), QColor(c.text))
+        painter.setPen(QColor(c.text))
+        painter.setBrush(QColor(c.accent))
+        painter.drawEllipse(QRectF(1 + length * self._share, middle - 5, 10, 10))

@@ -1,0 +1,59 @@
+"""The foot of the window: what is going on, how far it is, what just happened."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QWidget
+
+from ..core.model.units import format_seconds
+from .making import Maker
+
+
+class Foot(QWidget):
+    """One line of words and a thin bar."""
+
+    def __init__(self, maker: Maker) -> None:
+        super().__init__()
+        self._maker = maker
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 2, 14, 8)
+        self.words = QLabel()
+        self.words.setProperty("soft", True)
+        self.words.setAccessibleName("What just happened")
+        row.addWidget(self.words, 1)
+        self._bar = QProgressBar()
+        self._bar.setTextVisible(False)
+        self._bar.setFixedWidth(260)
+        self._bar.setRange(0, 1000)
+        self._bar.hide()
+        row.addWidget(self._bar)
+        maker.started.connect(self._progress)
+        maker.progressed.connect(self._progress)
+        maker.finished.connect(self._finished)
+
+    def say(self, text: str) -> None:
+        self.words.setText(text)
+
+    def _progress(self, *_: object) -> None:
+        maker = self._maker
+        if not maker.busy:
+            return
+        self._bar.show()
+        finished = maker.done + sum(maker._reported.values())
+        self._bar.setValue(round(1000 * finished / max(1, maker.total)))
+        left = maker.seconds_left
+        time = f", about {format_seconds(max(1.0, round(left)))} left".replace(".00", "") if left is not None else ""
+        failed = f", {maker.failed} failed" if maker.failed else ""
+        self.say(f"Making {min(maker.done + 1, maker.total)} of {maker.total}{failed}{time}. Esc stops.")
+
+    def _finished(self) -> None:
+        maker = self._maker
+        self._bar.hide()
+        made = maker.done - maker.failed
+        if maker.trouble:
+            self.say(f"Making stopped: {maker.trouble}")
+        elif maker.was_cancelled:
+            self.say("Stopped. What was finished stays; nothing half-made was left.")
+        elif maker.failed:
+            self.say(f"{made} made and proved, {maker.failed} failed: select a failed cell to see why.")
+        else:
+            self.say(f"{made} made, and every one passed its proof.")

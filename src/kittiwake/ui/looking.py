@@ -1,0 +1,85 @@
+"""Looks at sources in the background, and at folders for sources."""
+
+from __future__ import annotations
+
+import os
+from collections.abc import Iterable
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+
+from ..core.errors import Cancelled
+from ..core.measure import look_at
+from ..core.model import Facts, Note
+
+
+class Looker(QObject):
+    """Looks at sources with a few threads; every result comes as a signal in the interface's own thread."""
+
+    looked = Signal(Facts)
+    found = Signal(list)
+    searched = Signal(int)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._pool = ThreadPoolExecutor(max(1, (os.cpu_count() or 2) - 1), thread_name_prefix="look")
+        self._wanted: set[Path] = set()
+        self._stopped = False
+        self._turn = 0
+
+    @property
+    def waiting(self) -> int:
+        """How many sources are still to be looked at."""
+        return len(self._wanted)
+
+    def want(self, paths: Iterable[Path]) -> None:
+        """Look at these, unless that is already under way."""
+        for path in paths:
+            if path not in self._wanted:
+                self._wanted.add(path)
+                self._pool.submit(self._look, path, self._turn)
+
+    def _look(self, path: Path, turn: int) -> None:
+        if self._stopped or turn != self._turn:
+            return
+        try:
+            facts = look_at(path, cancelled=lambda: self._stopped or turn != self._turn)
+        except Cancelled:
+            return
+        except Exception as error:  # the thread's last chance to tell anybody
+            facts = Facts(path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."))
+        if not self._stopped and turn == self._turn:
+            self._wanted.discard(path)
+            self.looked.emit(facts)
+
+    def search(self, paths: list[Path]) -> None:
+        """Find sound in folders; it comes in batches by ``found``, and at the end ``searched`` counts it."""
+        self._pool.submit(self._search, paths)
+
+    def _search(self, paths: list[Path]) -> None:
+        from ..core.intake import find_sound_files
+
+        batch: list[Path] = []
+        total = 0
+        for path in find_sound_files(paths):
+            if self._stopped:
+                return
+            batch.append(path)
+            total += 1
+            if len(batch) == 500:
+                self.found.emit(batch)
+                batch = []
+        if batch:
+            self.found.emit(batch)
+        self.searched.emit(total)
+
+    def drop_all(self) -> None:
+        """Forget what is still to be looked at."""
+        self._turn += 1
+        self._wanted.clear()
+
+    def stop(self) -> None:
+        """Stop for good; returns when no thread is at work any more."""
+        self._stopped = True
+        self._pool.shutdown(wait=True, cancel_futures=True)

@@ -1,0 +1,124 @@
+"""Makes outputs in the background, with progress and cancel."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Sequence
+from threading import Event, Thread
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from ..core.make import Made, WorkItem, make_all, plan_outputs
+from .session import Cell, Session
+
+
+class Maker(QObject):
+    """Makes cells of a session. One run at a time."""
+
+    started = Signal(int)
+    progressed = Signal()
+    finished = Signal()
+    _made = Signal(Made)
+    _shared = Signal(str, str, float)
+    _over = Signal(str)
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self._session = session
+        self._stop = Event()
+        self._thread: Thread | None = None
+        self._reported: dict[tuple[str, str], float] = {}
+        self.total = self.done = self.failed = self.refused = 0
+        self._begun = 0.0
+        self.trouble = ""
+        self.was_cancelled = False
+        self._made.connect(self._take)
+        self._shared.connect(self._share)
+        self._over.connect(self._finish)
+
+    @property
+    def busy(self) -> bool:
+        return self._thread is not None
+
+    @property
+    def seconds_left(self) -> float | None:
+        """Estimate from what is done so far; None while it is too early to tell."""
+        shares = sum(self._reported.values())
+        finished = self.done + shares
+        if not self.busy or finished < 0.5:
+            return None
+        return (time.monotonic() - self._begun) / finished * (self.total - finished)
+
+    def make(self, cells: Sequence[Cell]) -> int:
+        """Begin with all of these that are ready and not made already; returns how many that are."""
+        if self.busy:
+            return 0
+        chosen = [c for c in cells if c.fit and c.facts and c.fit.ready and c.state not in ("made", "making")]
+        if not chosen:
+            return 0
+        self.total, self.done, self.failed, self.refused = len(chosen), 0, 0, 0
+        self.trouble, self.was_cancelled = "", False
+        self._begun = time.monotonic()
+        self._reported.clear()
+        self._stop.clear()
+        for cell in chosen:
+            self._session.set_share(cell.clip.id, cell.receiver.slug, 0.0)
+        folders = {cell.receiver.slug: self._session.folder_of(cell.receiver) for cell in chosen}
+        self._thread = Thread(target=self._run, args=(chosen, folders), name="maker", daemon=True)
+        self._thread.start()
+        self.started.emit(self.total)
+        return self.total
+
+    def _run(self, cells: list[Cell], folders: dict) -> None:
+        try:
+            items: list[WorkItem] = []
+            for slug in dict.fromkeys(cell.receiver.slug for cell in cells):
+                mine = [c for c in cells if c.receiver.slug == slug]
+                wanted = [(c.clip, c.facts, c.fit) for c in mine if c.facts and c.fit]
+                items += plan_outputs(wanted, mine[0].receiver, folders[slug])
+            for made in make_all(items, watch=self._watch, cancelled=self._stop.is_set):
+                self._made.emit(made)
+            self._over.emit("")
+        except Exception as error:  # the thread's last chance to tell anybody
+            self._over.emit(str(error))
+
+    def _watch(self, item: WorkItem, share: float) -> None:
+        key = (item.clip.id, item.receiver.slug)
+        if share - self._reported.get(key, 0.0) >= 0.04:
+            self._reported[key] = share
+            self._shared.emit(*key, share)
+
+    def _share(self, clip_id: str, slug: str, share: float) -> None:
+        if self.busy:
+            self._session.set_share(clip_id, slug, share)
+            self.progressed.emit()
+
+    def _take(self, made: Made) -> None:
+        self._reported.pop((made.item.clip.id, made.item.receiver.slug), None)
+        self.done += 1
+        if made.status == "failed" and made.code != "cancelled":
+            self.failed += 1
+        self._session.take_made(made)
+        self.progressed.emit()
+
+    def _finish(self, trouble: str) -> None:
+        if self._thread:
+            self._thread.join()
+        self._thread = None
+        self.trouble = trouble
+        for clip_id, slug in list(self._session._shares):
+            self._session.set_share(clip_id, slug, None)
+        self.finished.emit()
+
+    def cancel(self) -> None:
+        """Stop at once; what is half-made leaves no trace."""
+        if self.busy:
+            self.was_cancelled = True
+            self._stop.set()
+
+    def stop(self) -> None:
+        """Cancel and wait; for closing the window."""
+        self.cancel()
+        if self._thread:
+            self._thread.join()
+            QTimer.singleShot(0, lambda: None)

@@ -1,0 +1,269 @@
+"""The work at hand: a job, what is known of its sources, how its clips fit, what was made. No widgets."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from pathlib import Path
+
+from platformdirs import user_documents_path
+from PySide6.QtCore import QObject, Signal
+from PySide6.QtGui import QUndoCommand, QUndoStack
+
+from ..core.fit import Fit, Remedy, fit
+from ..core.make import Made, fingerprint
+from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, load_receiver
+from ..core.model.job import load_job, save_job
+from .looking import Looker
+
+
+@dataclass(frozen=True, slots=True)
+class Cell:
+    """One clip at one receiver, as the board shows it.
+
+    Attributes
+    ----------
+    state : a key of ``theme.shapes.WORDS``.
+    share : how far making has come, 0 to 1.
+    made : what came of making in this session; None where it was made earlier or not at all.
+    """
+
+    clip: Clip
+    receiver: Receiver
+    state: str
+    fit: Fit | None = None
+    facts: Facts | None = None
+    record: MadeRecord | None = None
+    made: Made | None = None
+    share: float = 0.0
+
+
+class ChangeJob(QUndoCommand):
+    """Jobs are immutable, so a change is two of them, and undo is the first one."""
+
+    def __init__(self, session: Session, text: str, before: Job, after: Job) -> None:
+        super().__init__(text)
+        self._session, self._before, self._after = session, before, after
+
+    def undo(self) -> None:
+        self._session._show(self._before)
+
+    def redo(self) -> None:
+        self._session._show(self._after)
+
+
+class Session(QObject):
+    """Holds a job and everything derived from it, and says when something changes."""
+
+    job_changed = Signal()
+    facts_arrived = Signal(Path)
+    cell_changed = Signal(str, str)  # clip id, receiver slug
+    trouble = Signal(str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.job = Job()
+        self.path: Path | None = None
+        self.undo_stack = QUndoStack(self)
+        self.facts: dict[Path, Facts] = {}
+        self._stamps: dict[Path, str] = {}
+        self._fits: dict[tuple[str, str], tuple[Clip, Facts, Fit]] = {}
+        self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
+        self._records: dict[tuple[str, str], MadeRecord] = {}
+        self._made: dict[tuple[str, str], Made] = {}
+        self._shares: dict[tuple[str, str], float] = {}
+        self.all_receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
+        self.looker = Looker(self)
+        self.looker.looked.connect(self._take_facts)
+
+    # -- the job ---------------------------------------------------------------------------------------------------
+
+    def open(self, path: Path) -> None:
+        """Open a job file.
+
+        Raises
+        ------
+        KittiwakeError : what is open stays open.
+        """
+        job = load_job(path)
+        receivers = [load_receiver(name) for name in job.receivers]
+        self.looker.drop_all()
+        self.undo_stack.clear()
+        self.path = path
+        self.all_receivers = receivers
+        self._records = {(r.clip, r.receiver): r for r in job.made if _still_there(r)}
+        self._made.clear()
+        self._shares.clear()
+        self._show(job)
+
+    def save(self, path: Path) -> None:
+        """Save the job, with what was made.
+
+        Raises
+        ------
+        JobError
+        """
+        named = self.job if self.job.name != Job().name else self.job.changed(name=path.stem)
+        save_job(named.changed(made=tuple(self._records.values())), path)
+        self.job = named
+        self.path = path
+        self.undo_stack.setClean()
+        self.job_changed.emit()
+
+    def change(self, text: str, job: Job) -> None:
+        """Change the job, so that it can be undone."""
+        if job != self.job:
+            self.undo_stack.push(ChangeJob(self, text, self.job, job))
+
+    def _show(self, job: Job) -> None:
+        self.job = job
+        self.job_changed.emit()
+        self.looker.want([source for source in job.sources if source not in self.facts])
+
+    @property
+    def output_folder(self) -> Path:
+        """Where made files go; each receiver has a folder of its own in it."""
+        if self.job.output:
+            return Path(self.job.output).expanduser()
+        return user_documents_path() / "Kittiwake" / self.job.name
+
+    def folder_of(self, receiver: Receiver) -> Path:
+        return self.output_folder / (receiver.delivery.folder or receiver.slug)
+
+    # -- changes ---------------------------------------------------------------------------------------------------
+
+    def add_sources(self, paths: Iterable[Path]) -> int:
+        """Each new source becomes one clip; returns how many. Sources already on the board are not added again."""
+        known = set(self.job.sources)
+        fresh = [Clip.whole(path) for path in paths if path not in known]
+        if fresh:
+            name = self.job.name
+            if name == Job().name and not self.job.clips:
+                name = fresh[0].source.parent.name or name
+            word = "recording" if len(fresh) == 1 else "recordings"
+            after = self.job.changed(clips=self.job.clips + tuple(fresh), name=name)
+            self.change(f"adding {len(fresh)} {word}", after)
+        return len(fresh)
+
+    def replace_clip(self, text: str, new: Clip) -> None:
+        """Put a changed clip in the place of the one with its id."""
+        clips = tuple(new if clip.id == new.id else clip for clip in self.job.clips)
+        self.change(text, self.job.changed(clips=clips))
+
+    def remove_clips(self, ids: set[str]) -> None:
+        gone = sum(clip.id in ids for clip in self.job.clips)
+        left = tuple(clip for clip in self.job.clips if clip.id not in ids)
+        self.change(f"removing {gone} clip{'s' if gone != 1 else ''}", self.job.changed(clips=left))
+
+    def apply_remedy(self, clip: Clip, receiver: Receiver | None, remedy: Remedy) -> None:
+        slug = receiver.slug if receiver else ""
+        self.replace_clip(remedy.what[0].lower() + remedy.what[1:], remedy.apply(clip, slug))
+
+    # -- what is derived -------------------------------------------------------------------------------------------
+
+    def clip(self, clip_id: str) -> Clip | None:
+        return next((clip for clip in self.job.clips if clip.id == clip_id), None)
+
+    def receiver(self, slug: str) -> Receiver | None:
+        return next((receiver for receiver in self.all_receivers if receiver.slug == slug), None)
+
+    def fit_of(self, clip: Clip, receiver: Receiver) -> Fit | None:
+        """The fit, or None while the source has not been looked at."""
+        facts = self.facts.get(clip.source)
+        if facts is None:
+            return None
+        key = (clip.id, receiver.slug)
+        kept = self._fits.get(key)
+        if kept and kept[0] is clip and kept[1] is facts:
+            return kept[2]
+        found = fit(clip, facts, receiver)
+        self._fits[key] = (clip, facts, found)
+        return found
+
+    def cell(self, clip: Clip, receiver: Receiver) -> Cell:
+        """Everything that the board and the bench show of one clip at one receiver."""
+        key = (clip.id, receiver.slug)
+        facts = self.facts.get(clip.source)
+        found = self.fit_of(clip, receiver)
+        made, record = self._made.get(key), self._records.get(key)
+        if key in self._shares:
+            return Cell(clip, receiver, "making", found, facts, record, made, self._shares[key])
+        if found is None:
+            return Cell(clip, receiver, "waiting", facts=facts)
+        state: str = found.verdict
+        if record and found.recipe is not None:
+            current = record.fingerprint == self._mark(key, found, receiver)
+            state = "made" if current and record.stamp == self._stamps.get(clip.source) else "stale"
+            if not found.ready:
+                state = found.verdict
+        elif made and made.status == "failed" and made.item.clip is clip:
+            state = "failed"
+        return Cell(clip, receiver, state, found, facts, record, made)
+
+    def _mark(self, key: tuple[str, str], found: Fit, receiver: Receiver) -> str:
+        kept = self._marks.get(key)
+        if kept is None or kept[0] is not found:
+            kept = self._marks[key] = (found, fingerprint(found, receiver))
+        return kept[1]
+
+    def cells(self) -> Iterable[Cell]:
+        for clip in self.job.clips:
+            for receiver in self.all_receivers:
+                yield self.cell(clip, receiver)
+
+    # -- making ----------------------------------------------------------------------------------------------------
+
+    def set_share(self, clip_id: str, slug: str, share: float | None) -> None:
+        """How far making of a cell has come; None when it is over."""
+        key = (clip_id, slug)
+        if share is None:
+            self._shares.pop(key, None)
+        else:
+            self._shares[key] = share
+        self.cell_changed.emit(clip_id, slug)
+
+    def take_made(self, made: Made) -> None:
+        """Note what came of a work item."""
+        item = made.item
+        key = (item.clip.id, item.receiver.slug)
+        self._shares.pop(key, None)
+        if made.code != "cancelled":
+            self._made[key] = made
+        if made.status in ("made", "kept"):
+            self._records[key] = MadeRecord(
+                clip=item.clip.id,
+                receiver=item.receiver.slug,
+                output=str(item.output),
+                sha256=made.sha256 or "",
+                bytes=made.bytes or 0,
+                fingerprint=fingerprint(item.fit, item.receiver),
+                stamp=self._stamps.get(item.clip.source, ""),
+            )
+        self.cell_changed.emit(*key)
+
+    def _take_facts(self, facts: Facts) -> None:
+        self.facts[facts.path] = facts
+        self._stamps[facts.path] = _stamp(facts.path)
+        self.facts_arrived.emit(facts.path)
+
+    def look_again(self, paths: Iterable[Path]) -> None:
+        """Forget what is known of sources and look at them anew."""
+        for path in paths:
+            self.facts.pop(path, None)
+        self.job_changed.emit()
+        self.looker.want([source for source in self.job.sources if source not in self.facts])
+
+
+def _stamp(path: Path) -> str:
+    try:
+        found = path.stat()
+    except OSError:
+        return ""
+    return f"{found.st_size}:{found.st_mtime_ns}"
+
+
+def _still_there(record: MadeRecord) -> bool:
+    try:
+        return Path(record.output).stat().st_size == record.bytes
+    except OSError:
+        return False

@@ -1,0 +1,89 @@
+"""Start the window."""
+
+from __future__ import annotations
+
+import os
+import signal
+import sys
+import time
+from pathlib import Path
+
+from PySide6.QtCore import QTimer
+from PySide6.QtGui import QGuiApplication
+from PySide6.QtWidgets import QApplication
+
+from .theme.colours import desktop_is_dark
+from .theme.sheet import use_font
+from .window import Window
+
+DEMO = Path(__file__).parents[1] / "demo" / "brinmar.kittiwake"
+
+
+def make_app() -> QApplication:
+    """The application object, in Fusion, with our type."""
+    # Qt's sound libraries tell everything they did not find; what matters stands in the ear.
+    os.environ.setdefault("QT_LOGGING_RULES", "qt.multimedia.*=false")
+    app = QApplication.instance()
+    if not isinstance(app, QApplication):
+        app = QApplication(sys.argv[:1])
+    app.setApplicationName("Kittiwake")
+    app.setDesktopFileName("kittiwake")
+    app.setStyle("Fusion")
+    use_font(app)
+    return app
+
+
+def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None, dark: bool | None = None) -> int:
+    """Open the window and stay until it is closed; returns the exit code.
+
+    Parameters
+    ----------
+    paths : a job, or sound files and folders to begin with.
+    picture : save a picture of the window as soon as everything has been looked at, and leave.
+    dark : overrides the desktop.
+    """
+    if picture:
+        os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    app = make_app()
+    window = Window()
+    window.use_colours(desktop_is_dark() if dark is None else dark)
+    if dark is None:
+        QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: window.use_colours(desktop_is_dark()))
+    window.show()
+    if demo:
+        window.open_job(DEMO)
+    elif paths:
+        window.add_paths(paths)
+    window.board.setFocus()
+    if picture:
+        return _take_picture(app, window, picture)
+    QTimer.singleShot(700, window.player.find_out)
+    # Ctrl+C in the terminal closes the window; the timer lets Python see the signal.
+    signal.signal(signal.SIGINT, lambda *_: app.quit())
+    pulse = QTimer()
+    pulse.start(200)
+    pulse.timeout.connect(lambda: None)
+    code = app.exec()
+    window.shut_down()
+    return code
+
+
+def _take_picture(app: QApplication, window: Window, picture: Path) -> int:
+    window.player.find_out()
+    settle(app, window)
+    saved = window.grab().save(str(picture))
+    window.shut_down()
+    if not saved:
+        print(f"The picture could not be saved to {picture}: check the folder and the ending.", file=sys.stderr)
+    return 0 if saved else 1
+
+
+def settle(app: QApplication, window: Window, seconds: float = 60.0) -> None:
+    """Let the window work until nothing goes on in the background any more."""
+    until = time.monotonic() + seconds
+    quiet = 0
+    while time.monotonic() < until and quiet < 5:
+        app.processEvents()
+        time.sleep(0.02)
+        busy = window.session.looker.waiting or window.maker.busy or window._count_timer.isActive()
+        quiet = 0 if busy else quiet + 1

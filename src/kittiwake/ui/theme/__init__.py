@@ -1,0 +1,1 @@
+"""Colours, shapes and type."""

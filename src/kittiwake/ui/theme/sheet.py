@@ -1,0 +1,80 @@
+"""The style sheet: thin lines, generous type, a visible focus."""
+
+from __future__ import annotations
+
+from PySide6.QtGui import QFont, QFontDatabase
+from PySide6.QtWidgets import QApplication
+
+from .colours import Colours
+
+_FAMILIES = ("Inter", "Inter Variable", "Noto Sans", "Cantarell", "DejaVu Sans")
+
+
+def use_font(app: QApplication) -> None:
+    """A clear sans serif with figures of one width, if there is one."""
+    known = set(QFontDatabase.families())
+    family = next((name for name in _FAMILIES if name in known), app.font().family())
+    font = QFont(family)
+    font.setPixelSize(14)
+    font.setFeature(QFont.Tag("tnum"), 1)
+    app.setFont(font)
+
+
+def style_sheet(c: Colours) -> str:
+    return f"""
+    QMainWindow, QDialog {{ background: {c.ground}; }}
+    QMenuBar {{ background: {c.ground}; color: {c.text}; padding: 2px 8px; }}
+    QMenuBar::item {{ padding: 4px 9px; border-radius: 4px; background: transparent; }}
+    QMenuBar::item:selected {{ background: {c.chosen}; }}
+    QMenu {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; padding: 5px; }}
+    QMenu::item {{ padding: 5px 26px 5px 14px; border-radius: 4px; }}
+    QMenu::item:selected {{ background: {c.chosen}; }}
+    QMenu::item:disabled {{ color: {c.soft}; }}
+    QToolTip {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; padding: 5px; }}
+    QPushButton {{ background: transparent; color: {c.text}; border: 1px solid {c.line}; border-radius: 6px;
+        padding: 5px 13px; }}
+    QPushButton:hover {{ background: {c.chosen}; }}
+    QPushButton:focus {{ border: 2px solid {c.accent}; padding: 4px 12px; }}
+    QPushButton:disabled {{ color: {c.soft}; border-style: dashed; }}
+    QPushButton[main="true"] {{ background: {c.accent}; color: {c.on_accent}; border-color: {c.accent};
+        font-weight: 600; }}
+    QPushButton[main="true"]:focus {{ border: 2px solid {c.text}; }}
+    QPushButton[main="true"]:disabled {{ background: transparent; color: {c.soft}; border: 1px dashed {c.line}; }}
+    QPushButton[plain="true"] {{ border: none; padding: 3px 4px; color: {c.soft}; text-align: left; }}
+    QPushButton[plain="true"]:hover {{ color: {c.text}; }}
+    QPushButton[plain="true"]:focus {{ border: 2px solid {c.accent}; padding: 1px 2px; }}
+    QPushButton:checked {{ background: {c.chosen}; border-color: {c.text}; font-weight: 600; }}
+    QTableView {{ background: {c.sheet}; border: 1px solid {c.line}; border-radius: 6px; gridline-color: {c.line};
+        outline: none; }}
+    QTableView:focus {{ border: 1px solid {c.accent}; }}
+    QHeaderView {{ background: {c.sheet}; border: none; }}
+    QHeaderView::section {{ background: {c.sheet}; color: {c.text}; border: none; border-bottom: 1px solid {c.line};
+        padding: 5px 10px; }}
+    QTableCornerButton::section {{ background: {c.sheet}; border: none; }}
+    QLineEdit, QPlainTextEdit {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line};
+        border-radius: 5px; padding: 4px 7px; selection-background-color: {c.chosen};
+        selection-color: {c.text}; }}
+    QLineEdit:focus {{ border: 2px solid {c.accent}; padding: 3px 6px; }}
+    QTableView QLineEdit {{ border-radius: 0; padding: 0 6px; }}
+    QListView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
+        outline: none; }}
+    QListView::item {{ padding: 5px 8px; }}
+    QListView::item:selected {{ background: {c.chosen}; color: {c.text}; }}
+    QScrollArea {{ background: transparent; border: none; }}
+    QScrollArea > QWidget > QWidget {{ background: transparent; }}
+    QScrollBar:vertical {{ background: transparent; width: 10px; margin: 2px; }}
+    QScrollBar:horizontal {{ background: transparent; height: 10px; margin: 2px; }}
+    QScrollBar::handle {{ background: {c.line}; border-radius: 3px; min-height: 28px; min-width: 28px; }}
+    QScrollBar::handle:hover {{ background: {c.soft}; }}
+    QScrollBar::add-line, QScrollBar::sub-line {{ width: 0; height: 0; }}
+    QScrollBar::add-page, QScrollBar::sub-page {{ background: transparent; }}
+    QSplitter::handle {{ background: {c.ground}; }}
+    QSplitter::handle:hover {{ background: {c.line}; }}
+    QProgressBar {{ background: {c.line}; border: none; border-radius: 3px; max-height: 6px; min-height: 6px; }}
+    QProgressBar::chunk {{ background: {c.accent}; border-radius: 3px; }}
+    QLabel {{ color: {c.text}; background: transparent; }}
+    QLabel[soft="true"] {{ color: {c.soft}; }}
+    QLabel[head="true"] {{ font-size: 19px; font-weight: 600; }}
+    QLabel[part="true"] {{ font-weight: 600; color: {c.soft}; font-size: 12px; }}
+    QFrame[sheet="true"] {{ background: {c.sheet}; border: 1px solid {c.line}; border-radius: 6px; }}
+    """

@@ -1,0 +1,76 @@
+"""The head of the window: the job, where its outputs go, and the one button that makes them."""
+
+from __future__ import annotations
+
+from collections import Counter
+from pathlib import Path
+
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+from .session import Session
+
+
+class TopBar(QWidget):
+    """Says what the board holds, and offers the next action."""
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 8, 14, 8)
+        row.setSpacing(10)
+        column = QVBoxLayout()
+        column.setSpacing(0)
+        self._name = QLabel()
+        self._name.setProperty("head", True)
+        self._counts = QLabel()
+        self._counts.setProperty("soft", True)
+        column.addWidget(self._name)
+        column.addWidget(self._counts)
+        row.addLayout(column, 1)
+        self.output_button = QPushButton()
+        self.output_button.setProperty("plain", True)
+        self.output_button.setToolTip("Where outputs go; press to choose another folder")
+        row.addWidget(self.output_button)
+        self.add_button = QPushButton("Add sound  Ctrl+O")
+        row.addWidget(self.add_button)
+        self.make_button = QPushButton()
+        self.make_button.setProperty("main", True)
+        row.addWidget(self.make_button)
+        self.refresh()
+
+    def refresh(self, busy: bool = False) -> None:
+        """Count the board anew."""
+        session = self._session
+        counts = Counter(cell.state for cell in session.cells())
+        clips = len(session.job.clips)
+        self._name.setText(session.job.name)
+        told = [f"{clips} clip{'s' if clips != 1 else ''}", f"{len(session.all_receivers)} receivers"]
+        ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
+        for state, word in (
+            ("made", "made"),
+            ("decide", "to decide"),
+            ("cannot", "cannot be made"),
+            ("failed", "failed"),
+        ):
+            if counts[state]:
+                told.append(f"{counts[state]} {word}")
+        if session.looker.waiting:
+            told.append(f"looking at {session.looker.waiting} more")
+        self._counts.setText("  ·  ".join(told) if clips else "Nothing on the board yet")
+        if busy:
+            self.make_button.setText("Stop making  Esc")
+            self.make_button.setEnabled(True)
+        else:
+            self.make_button.setText(f"Make {ready} outputs  M" if ready else "Nothing to make")
+            self.make_button.setEnabled(ready > 0)
+        self.output_button.setText(f"Outputs go to {_short(session.output_folder)}")
+        self.output_button.setAccessibleName(f"Outputs go to {session.output_folder}. Choose another folder")
+
+
+def _short(path: Path) -> str:
+    try:
+        text = f"~/{path.relative_to(Path.home())}"
+    except ValueError:
+        text = str(path)
+    return text if len(text) <= 44 else f"…{text[-43:]}"
