@@ -5,8 +5,9 @@ from __future__ import annotations
 from collections import Counter
 from pathlib import Path
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from .button import Button
 from .session import Session
 
 
@@ -28,13 +29,13 @@ class TopBar(QWidget):
         column.addWidget(self._name)
         column.addWidget(self._counts)
         row.addLayout(column, 1)
-        self.output_button = QPushButton()
+        self.output_button = Button()
         self.output_button.setProperty("plain", True)
         self.output_button.setToolTip("Where outputs go; press to choose another folder")
         row.addWidget(self.output_button)
-        self.add_button = QPushButton("Add sound  Ctrl+O")
+        self.add_button = Button("Add sound  Ctrl+O")
         row.addWidget(self.add_button)
-        self.make_button = QPushButton()
+        self.make_button = Button()
         self.make_button.setProperty("main", True)
         row.addWidget(self.make_button)
         self.refresh()

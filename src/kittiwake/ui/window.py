@@ -5,22 +5,18 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QObject, Qt, QTimer, QUrl
+from PySide6.QtCore import Qt, QTimer, QUrl
 from PySide6.QtGui import (
     QAction,
     QCloseEvent,
     QDesktopServices,
     QDragEnterEvent,
     QDropEvent,
-    QGuiApplication,
-    QKeyEvent,
     QKeySequence,
 )
 from PySide6.QtWidgets import (
-    QAbstractButton,
     QApplication,
     QFileDialog,
-    QLineEdit,
     QMainWindow,
     QMessageBox,
     QSplitter,
@@ -82,7 +78,7 @@ class Window(QMainWindow):
         column.addWidget(self.board)
         self.splitter.addWidget(upper)
         self.splitter.addWidget(self.bench)
-        self.splitter.setSizes([400, 330])
+        self.splitter.setSizes([330, 310])
         self.splitter.setStretchFactor(0, 3)
         self.splitter.setStretchFactor(1, 2)
         middle = QWidget()
@@ -145,10 +141,7 @@ class Window(QMainWindow):
         session.undo_stack.canRedoChanged.connect(self.qactions["edit.redo"].setEnabled)
         self.qactions["edit.undo"].setEnabled(False)
         self.qactions["edit.redo"].setEnabled(False)
-        session.undo_stack.undoTextChanged.connect(
-            lambda text: self.qactions["edit.undo"].setText(f"Undo {text}" if text else "Undo")
-        )
-        QApplication.instance().installEventFilter(self)  # type: ignore[union-attr]
+        session.undo_stack.undoTextChanged.connect(self._name_undo)
 
     # -- keeping up ------------------------------------------------------------------------------------------------
 
@@ -156,6 +149,9 @@ class Window(QMainWindow):
         dirty = "" if self.session.undo_stack.isClean() else " *"
         self.setWindowTitle(f"{self.session.job.name}{dirty} – Kittiwake")
         self._count()
+
+    def _name_undo(self, text: str) -> None:
+        self.qactions["edit.undo"].setText(f"Undo {text}" if text else "Undo")
 
     def _count(self) -> None:
         self.top.refresh(self.maker.busy)
@@ -434,23 +430,6 @@ class Window(QMainWindow):
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        """Keys never fight: a button that has the keyboard gets its space bar, a field its letters."""
-        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent):
-            focus = QGuiApplication.focusObject()
-            plain = event.modifiers() in (Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier)
-            presses = event.key() == Qt.Key.Key_Space and isinstance(focus, QAbstractButton)
-            types = isinstance(focus, QLineEdit) and event.key() not in (Qt.Key.Key_F1, Qt.Key.Key_F9)
-            if plain and (presses or types):
-                event.accept()
-                return True
-        if event.type() == QEvent.Type.KeyPress and isinstance(event, QKeyEvent):
-            enter = event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter)
-            if enter and isinstance(watched, QAbstractButton) and watched.hasFocus():
-                watched.click()
-                return True
-        return super().eventFilter(watched, event)
-
     def _may_leave(self) -> bool:
         """Ask before work that is not saved is lost."""
         if self.session.undo_stack.isClean() or not self.session.job.clips:
@@ -475,7 +454,6 @@ class Window(QMainWindow):
 
     def shut_down(self) -> None:
         """Stop everything that works in the background."""
-        QApplication.instance().removeEventFilter(self)  # type: ignore[union-attr]
         self.maker.stop()
         self.player.close()
         self.bench.stop()

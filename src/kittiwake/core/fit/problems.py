@@ -6,7 +6,7 @@ import math
 
 from ..codec import Format
 from ..model import Facts, Measures, Receiver, TouchUp
-from ..model.units import db, format_bandwidth, format_bytes, format_db, format_hz
+from ..model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_limit
 from .verdict import Problem, Recipe, Remedy
 
 _SILENT_DBFS = -80.0
@@ -141,7 +141,7 @@ def of_limits(receiver: Receiver, format: Format, recipe: Recipe, size: int | No
         fits.append(within)
         code = "too_large"
         why = (
-            f"{format_bytes(size)} is over the limit of {format_bytes(largest)}; "
+            f"{format_bytes(size)} is over the limit ({format_limit(largest)}); "
             f"exactly {within / rate:.3f} s fit, it has {seconds:.3f} s."
         )
     if limits.max_seconds is not None and seconds > limits.max_seconds:

@@ -11,7 +11,7 @@ from ..model import Clip, TouchUp
 from ..sound.sides import Take
 
 Verdict = Literal["as_is", "convert", "decide", "cannot"]
-Severity = Literal["warning", "decide", "cannot"]
+Severity = Literal["note", "warning", "decide", "cannot"]
 
 
 @dataclass(frozen=True, slots=True)

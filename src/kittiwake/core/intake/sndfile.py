@@ -58,6 +58,7 @@ class SndfileReader:
     """Implements ``Reader``."""
 
     def __init__(self, path: Path, size: int, file: soundfile.SoundFile) -> None:
+        self._path = path
         self._file = file
         self._trouble: Note | None = None
         encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
@@ -91,19 +92,35 @@ class SndfileReader:
         return self._trouble
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
+        done = 0
         while True:
             try:
                 block = self._file.read(BLOCK, dtype="float32", always_2d=True)
-            except (soundfile.LibsndfileError, RuntimeError) as error:
-                self._trouble = Note(
-                    "damaged",
-                    f"The sound is damaged part of the way through ({str(error).strip('. ')}).",
-                    "Ask for a whole copy, or deliver what is there.",
-                )
+            except (soundfile.LibsndfileError, RuntimeError):
+                yield from self._last_whole(done)
                 return
             if not len(block):
                 return
             yield block
+            done += len(block)
+
+    def _last_whole(self, done: int) -> Iterator[NDArray[np.float32]]:
+        """What is whole after ``done`` frames: a failed read loses its block, so this one is read in crumbs."""
+        self._trouble = Note(
+            "damaged",
+            "The sound is damaged part of the way through.",
+            "Ask for a whole copy, or deliver what is there.",
+        )
+        crumbs = []
+        try:
+            with soundfile.SoundFile(str(self._path)) as file:
+                file.seek(done)
+                while len(crumb := file.read(256, dtype="float32", always_2d=True)):
+                    crumbs.append(crumb)
+        except (soundfile.LibsndfileError, RuntimeError):
+            pass  # that is where the damage is
+        if crumbs:
+            yield np.concatenate(crumbs)
 
     def close(self) -> None:
         self._file.close()

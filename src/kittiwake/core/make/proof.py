@@ -17,7 +17,7 @@ from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
 from ..measure import look_at
 from ..model import Facts, Receiver
-from ..model.units import db, format_bytes, format_db, format_hz, ratio
+from ..model.units import db, format_db, format_hz, format_limit, ratio
 
 
 @dataclass(frozen=True, slots=True)
@@ -114,7 +114,7 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str) -> Iterator[Chec
     yield Check("channels", str(rules.channels), str(head.channels), head.channels == rules.channels)
     most = rules.limits.max_bytes
     if most is not None:
-        yield Check("size", f"at most {format_bytes(most)}", f"{head.bytes:,} B", head.bytes <= most)
+        yield Check("size", format_limit(most), f"{head.bytes:,} B", head.bytes <= most)
     seconds = facts.seconds or 0.0
     if rules.limits.max_seconds is not None:
         limit = rules.limits.max_seconds

@@ -56,6 +56,16 @@ def format_bytes(value: int | None) -> str:
     return f"{value / 1_000_000:.2f} MB"
 
 
+def format_limit(value: int) -> str:
+    """A size limit as its rule was written: 199,999 is ``'under 200 kB'``, 200,000 is ``'200 kB'``."""
+    for size, unit in ((1_000_000, "MB"), (1000, "kB"), (1024, "KiB")):
+        if value % size == 0:
+            return f"{value // size} {unit}"
+        if (value + 1) % size == 0:
+            return f"under {(value + 1) // size} {unit}"
+    return f"{value:,} B"
+
+
 def format_seconds(value: float | None) -> str:
     """``3.497 -> '3.50 s'``, ``75 -> '1:15.0'``, ``3723 -> '1:02:03'``."""
     if value is None:

@@ -6,12 +6,13 @@ from pathlib import Path
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QFrame, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QLabel, QVBoxLayout, QWidget
 
 from ...core.errors import reason_of
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin import Beacon
 from ...core.standin.beacon import MEMORY
+from ..button import Button
 from ..theme.colours import colours
 from .parts import part_label
 
@@ -38,7 +39,7 @@ class BeaconPanel(QFrame):
         self._memory = QLabel()
         self._memory.setProperty("soft", True)
         column.addWidget(self._memory)
-        self.button = QPushButton("Press its button  P")
+        self.button = Button("Press its button  P")
         self.button.clicked.connect(self.pressed)
         column.addWidget(self.button)
         self.show_state()

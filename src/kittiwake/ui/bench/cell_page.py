@@ -5,12 +5,13 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.fit import Remedy
 from ...core.make import Proof
 from ...core.model import Facts
 from ...core.model.units import format_bytes, format_hz, format_seconds
+from ..button import Button
 from ..session import Cell, Session
 from ..theme.colours import colours
 from ..theme.shapes import WORDS
@@ -57,7 +58,7 @@ class CellPage(QWidget):
         self._head.setWordWrap(True)
         head.addWidget(self._head, 1)
         column.addLayout(head)
-        self.problems = ProblemList(self._apply)
+        self.problems = ProblemList(self._apply, keys=True)
         column.addWidget(self.problems)
         self.path_title = part_label("PATH")
         column.addWidget(self.path_title)
@@ -75,9 +76,9 @@ class CellPage(QWidget):
         column.addWidget(part_label("PROOF"))
         self.proof_label = rich_label()
         column.addWidget(self.proof_label)
-        self.make_button = QPushButton("Make this one  ⇧M")
+        self.make_button = Button("Make this one  ⇧M")
         self.make_button.clicked.connect(self.make_wanted)
-        self.hand_button = QPushButton("Hand to the beacon  B")
+        self.hand_button = Button("Hand to the beacon  B")
         self.hand_button.clicked.connect(self.hand_wanted)
         column.addWidget(self.make_button, 0, Qt.AlignmentFlag.AlignLeft)
         column.addWidget(self.hand_button, 0, Qt.AlignmentFlag.AlignLeft)
@@ -144,6 +145,8 @@ class CellPage(QWidget):
             lines.append(f"<p><b>{esc(path.name)}</b><br>{format_bytes(cell.record.bytes)}, {seconds}<br>")
             lines.append(f"<span {soft}>{esc(path.parent)}<br>sha-256 {cell.record.sha256[:16]}…</span></p>")
         if cell.made:
+            if cell.made.gain_db:
+                lines.append(f"<p>Level changed by {cell.made.gain_db:+.1f} dB, as measured.</p>".replace("-", "−"))
             lines += [f"<p>{esc(said)}</p>" for said in cell.made.said]
             if cell.made.proof:
                 lines.append(_checks_html(cell.made.proof))
@@ -153,7 +156,12 @@ class CellPage(QWidget):
             )
         if not lines:
             ready = cell.fit and cell.fit.ready
-            text = "It is read back and checked as soon as it is made." if ready else "Nothing can be made of it yet."
+            decide = cell.state == "decide"
+            text = "Nothing can be made of it."
+            if ready or decide:
+                text = "It is read back and checked as soon as it is made."
+            if decide:
+                text = f"Decide first, on the left. {text}"
             lines.append(f"<p {soft}>{text}</p>")
         return "".join(lines)
 

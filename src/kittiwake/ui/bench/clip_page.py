@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from ...core.fit import Problem, Remedy
+from ...core.fit import Problem, Remedy, findings
 from ...core.model import Clip, Facts
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_seconds
 from ..session import Session
@@ -89,8 +89,9 @@ class ClipPage(QWidget):
         self.spectrum.show_layers([layer])
 
     def _problems(self, clip: Clip) -> list[Problem]:
-        """Every problem of the clip once, over all receivers; limits are told in their own cells."""
-        found: dict[str, Problem] = {}
+        """Findings, then every problem at some receiver once; limits are told in their own cells."""
+        facts = self._session.facts[clip.source]
+        found = {problem.code: problem for problem in findings(clip, facts)}
         for receiver in self._session.all_receivers:
             fit = self._session.fit_of(clip, receiver)
             for problem in fit.problems if fit else ():

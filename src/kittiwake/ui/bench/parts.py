@@ -6,9 +6,10 @@ import html
 from collections.abc import Callable, Iterable
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QFrame, QLabel, QLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
 
 from ...core.fit import Problem, Remedy
+from ..button import Button
 from ..theme.colours import colours
 
 
@@ -16,6 +17,7 @@ def part_label(text: str) -> QLabel:
     """The heading of a part."""
     label = QLabel(text)
     label.setProperty("part", True)
+    label.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
     return label
 
 
@@ -79,8 +81,9 @@ def pairs_html(pairs: Iterable[tuple[str, str]]) -> str:
 class ProblemList(QWidget):
     """Problems, each with its remedies as buttons; what only a person can do stands as a sentence."""
 
-    def __init__(self, apply: Callable[[Remedy], None]) -> None:
+    def __init__(self, apply: Callable[[Remedy], None], *, keys: bool = False) -> None:
         super().__init__()
+        self._keys = keys
         self._apply = apply
         self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 0)
@@ -88,8 +91,9 @@ class ProblemList(QWidget):
 
     def show_problems(self, problems: Iterable[Problem]) -> None:
         empty(self._column)
-        words = {"warning": "Mind", "decide": "Decide", "cannot": "Cannot"}
-        states = {"warning": "decide", "decide": "decide", "cannot": "cannot"}
+        words = {"note": "Note", "warning": "Mind", "decide": "Decide", "cannot": "Cannot"}
+        states = {"note": "convert", "warning": "decide", "decide": "decide", "cannot": "cannot"}
+        first = True
         for problem in problems:
             colour = colours().of(states[problem.severity]).name()
             label = rich_label()
@@ -101,8 +105,17 @@ class ProblemList(QWidget):
             self._column.addWidget(label)
             for remedy in problem.remedies:
                 if remedy.applies:
-                    text = f"{remedy.what}: {remedy.result}" if remedy.result else remedy.what
-                    button = QPushButton(text)
-                    button.clicked.connect(lambda checked=False, remedy=remedy: self._apply(remedy))
-                    self._column.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)
+                    self._offer(remedy, "  D" if first and problem.severity != "note" else "")
+                    first = first and problem.severity == "note"
         self.setVisible(self._column.count() > 0)
+
+    def _offer(self, remedy: Remedy, key: str) -> None:
+        button = Button(f"{remedy.what}{key if self._keys else ''}")
+        button.setAccessibleDescription(remedy.result)
+        button.clicked.connect(lambda checked=False: self._apply(remedy))
+        self._column.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)
+        if remedy.result:
+            label = QLabel(remedy.result)
+            label.setProperty("soft", True)
+            label.setWordWrap(True)
+            self._column.addWidget(label)

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
 from ...core.model import Receiver
-from ...core.model.units import format_bytes, format_db, format_hz
+from ...core.model.units import format_db, format_hz, format_limit
 from ..session import Session
 from .beacon_panel import BeaconPanel
 from .parts import part_label, rich_label, scrolled, steps_html
@@ -40,11 +40,9 @@ class ReceiverPage(QWidget):
             part.addWidget(part_label(title))
             label = rich_label()
             self._labels.append(label)
-            part.addWidget(label)
-            part.addStretch(1)
+            part.addWidget(label, 1)
             columns.addLayout(part, 1)
-        column.addLayout(columns)
-        column.addStretch(1)
+        column.addLayout(columns, 1)
         row.addWidget(scrolled(left, "Rules of the receiver"), 1)
         row.addWidget(beacon)
 
@@ -66,7 +64,7 @@ def rules_in_sentences(receiver: Receiver) -> list[tuple[str, str]]:
         rates = " or ".join(format_hz(rate) for rate in accepted.sample_rates)
         rate = rates or f"at most {format_hz(accepted.max_sample_rate)}"
         what = "This is what is made for it." if number == 0 else "A file that is already so is left as it is."
-        out.append((f"It takes {name} at {rate}.", what))
+        out.append((f"It takes {name}, {rate}.", what))
     out.append(
         (
             "It takes one channel." if rules.channels == 1 else "It takes two channels.",
@@ -80,7 +78,7 @@ def rules_in_sentences(receiver: Receiver) -> list[tuple[str, str]]:
         frames = form.frames_within(limits.max_bytes, rules.channels) if form else None
         seconds = f"That is exactly {frames / highest:.3f} s at {format_hz(highest)}." if frames and highest else ""
         out.append(
-            (f"A file may have at most {limits.max_bytes:,} bytes ({format_bytes(limits.max_bytes)}).", seconds)
+            (f"A file may have at most {limits.max_bytes:,} bytes ({format_limit(limits.max_bytes)}).", seconds)
         )
     if limits.max_seconds:
         out.append((f"A file may last at most {limits.max_seconds:g} s.", ""))

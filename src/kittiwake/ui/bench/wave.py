@@ -102,9 +102,9 @@ class WaveView(QWidget):
     def _top(self) -> float:
         """Magnitude at the edge of the plot: full scale, or less for quiet sound so that it can be seen."""
         peak = max((float(np.abs(layer.overview).max(initial=0.0)) for layer in self._layers), default=0.0)
-        for decibels in (-36, -30, -24, -18, -12, -6):
+        for decibels in range(-42, 0, 3):
             edge = 10 ** (decibels / 20)
-            if peak <= edge * 0.97:
+            if peak <= edge:
                 return float(edge)
         return max(1.0, peak)
 

@@ -8,7 +8,7 @@ from typing import Any
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt
 
 from ...core.model import Clip, Receiver
-from ...core.model.units import format_bytes, format_db, format_hz, format_seconds
+from ...core.model.units import format_bytes, format_db, format_hz, format_limit, format_seconds
 from ..session import Cell, Session
 from ..theme.shapes import WORDS
 
@@ -211,6 +211,5 @@ def demand(receiver: Receiver) -> str:
     rate = " or ".join(format_hz(r) for r in first.sample_rates) or f"≤ {format_hz(first.max_sample_rate)}"
     text = f"{first.container.upper()} {names.get(first.encoding, first.encoding)}, {rate}"
     if receiver.rules.limits.max_bytes:
-        # The whole number of bytes a rule ends with is shown as the round figure it was written as.
-        text += f", {format_bytes(receiver.rules.limits.max_bytes + receiver.rules.limits.max_bytes % 2)}"
+        text += f", {format_limit(receiver.rules.limits.max_bytes)}"
     return text

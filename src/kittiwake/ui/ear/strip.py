@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QWidget
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QSizePolicy, QWidget
 
 from ...core.model.units import format_seconds
+from ..button import Button
 from ..theme.colours import colours
 from .player import WAYS, Player
 
@@ -22,14 +23,14 @@ class EarStrip(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 6, 12, 6)
         row.setSpacing(8)
-        self.play_button = QPushButton("Play  Space")
+        self.play_button = Button("Play  Space")
         self.play_button.setMinimumWidth(128)
         self.play_button.clicked.connect(player.toggle)
         row.addWidget(self.play_button)
-        self._buttons: dict[str, QPushButton] = {}
+        self._buttons: dict[str, Button] = {}
         group = QButtonGroup(self)
         for number, way in enumerate(WAYS, 1):
-            button = QPushButton(f"{_TEXT[way]}  {number}")
+            button = Button(f"{_TEXT[way]}  {number}")
             button.setCheckable(True)
             button.setAccessibleName(f"Hear: {_TEXT[way]}")
             button.clicked.connect(lambda checked=False, way=way: player.choose(way))

@@ -1,0 +1,144 @@
+"""Opening anything: content decides, and trouble is said in words."""
+
+from __future__ import annotations
+
+import os
+from pathlib import Path
+
+import av
+import numpy as np
+import soundfile
+
+from kittiwake.core.errors import IntakeError
+from kittiwake.core.intake import find_sound_files, open_sound
+from kittiwake.core.measure import look_at
+from tests.sounds import DEMO, FolderCase, rms, sine, tone_level
+
+
+def read(path: Path) -> tuple[np.ndarray, int]:
+    reader = open_sound(path)
+    try:
+        return np.concatenate(list(reader.blocks())), reader.header.sample_rate
+    finally:
+        reader.close()
+
+
+class TestFormats(FolderCase):
+    def test_every_kind_is_read_with_its_signal(self) -> None:
+        x = sine(440, 48000, 1.0, -12)
+        kinds = [
+            ("a.wav", "WAV", "PCM_U8", "wav", "pcm_u8"), ("b.wav", "WAV", "PCM_16", "wav", "pcm_s16"),
+            ("c.wav", "WAV", "PCM_24", "wav", "pcm_s24"), ("d.wav", "WAV", "FLOAT", "wav", "pcm_f32"),
+            ("e.wav", "WAV", "ULAW", "wav", "ulaw"), ("f.wav", "WAV", "ALAW", "wav", "alaw"),
+            ("g.aiff", "AIFF", "PCM_16", "aiff", "pcm_s16"), ("h.flac", "FLAC", "PCM_24", "flac", "pcm_s24"),
+            ("i.ogg", "OGG", "VORBIS", "ogg", "vorbis"), ("j.opus", "OGG", "OPUS", "ogg", "opus"),
+            ("k.mp3", "MP3", "MPEG_LAYER_III", "mp3", "mp3"), ("l.au", "AU", "PCM_16", "au", "pcm_s16"),
+            ("m.caf", "CAF", "PCM_16", "caf", "pcm_s16"), ("n.rf64", "RF64", "PCM_16", "rf64", "pcm_s16"),
+            ("o.wav", "WAV", "IMA_ADPCM", "wav", "ima_adpcm"), ("p.sph", "NIST", "PCM_16", "sphere", "pcm_s16"),
+        ]  # fmt: skip
+        for name, form, subtype, container, encoding in kinds:
+            with self.subTest(name):
+                path = self.folder / name
+                soundfile.write(str(path), x, 48000, format=form, subtype=subtype)
+                facts = look_at(path)
+                self.assertTrue(facts.ok, facts.error)
+                self.assertEqual((facts.header.container, facts.header.encoding), (container, encoding))  # type: ignore[union-attr]
+                sound, rate = read(path)
+                self.assertAlmostEqual(tone_level(sound[:, 0], 440, rate), -12, delta=0.3)
+                self.assertAlmostEqual(len(sound) / rate, 1.0, delta=0.06)
+
+    def test_what_only_libav_reads(self) -> None:
+        x = sine(440, 44100, 1.0, -12)
+        for name, form, codec, container in (
+            ("a.m4a", "mp4", "aac", "mp4"), ("b.mka", "matroska", "libopus", "matroska"), ("c.aac", "adts", "aac", "adts"),
+        ):  # fmt: skip
+            with self.subTest(name):
+                path = self.folder / name
+                rate = 48000 if codec == "libopus" else 44100
+                with av.open(str(path), "w", format=form) as file:
+                    stream = file.add_stream(codec, rate=rate, layout="mono")
+                    frame = av.AudioFrame.from_ndarray(sine(440, rate, 1.0, -12)[None], format="fltp", layout="mono")
+                    frame.sample_rate = rate
+                    resampler = av.AudioResampler(format=stream.codec_context.format, layout="mono", rate=rate)
+                    for part in resampler.resample(frame):
+                        file.mux(stream.encode(part))
+                    file.mux(stream.encode(None))
+                sound, found_rate = read(path)
+                self.assertEqual(found_rate, rate)
+                self.assertAlmostEqual(tone_level(sound[:, 0], 440, rate), -12, delta=0.5)
+                self.assertEqual(look_at(path).header.container, container)  # type: ignore[union-attr]
+        self.assertGreater(rms(x), 0)
+
+    def test_content_decides_not_the_extension(self) -> None:
+        path = self.folder / "really.wav"
+        soundfile.write(str(path), sine(440, 48000), 48000, format="FLAC", subtype="PCM_16")
+        self.assertEqual(look_at(path).header.container, "flac")  # type: ignore[union-attr]
+        mp4 = self.folder / "film.wav"
+        mp4.write_bytes((DEMO / "Harbour tour.mp4").read_bytes())
+        self.assertEqual(look_at(mp4).header.container, "mp4")  # type: ignore[union-attr]
+
+
+class TestTrouble(FolderCase):
+    def code_of(self, path: Path) -> str:
+        with self.assertRaises(IntakeError) as caught:
+            open_sound(path)
+        self.assertTrue(caught.exception.message.endswith("."))
+        self.assertTrue(caught.exception.remedy)
+        return caught.exception.code
+
+    def test_each_has_its_word(self) -> None:
+        text, empty = self.folder / "t.wav", self.folder / "e.wav"
+        text.write_text("Grüße vom Kai\n" * 1000, "utf-8")
+        empty.touch()
+        junk = self.folder / "j.wav"
+        junk.write_bytes(bytes(range(256)) * 40)
+        os.mkfifo(self.folder / "fifo.wav")
+        self.assertEqual(self.code_of(text), "not_sound")
+        self.assertEqual(self.code_of(empty), "empty")
+        self.assertEqual(self.code_of(junk), "not_sound")
+        self.assertEqual(self.code_of(self.folder / "none.wav"), "missing")
+        self.assertEqual(self.code_of(self.folder / "fifo.wav"), "not_a_file")
+        self.assertEqual(self.code_of(self.folder), "not_a_file")
+
+    def test_header_without_sound(self) -> None:
+        path = self.write("h.wav", np.zeros(0, np.float32), 8000)
+        self.assertEqual(look_at(path).error.code, "empty")  # type: ignore[union-attr]
+
+    def test_truncated_files_say_how_much_is_missing(self) -> None:
+        for name, subtype in (("t.wav", "PCM_16"), ("t.aiff", "PCM_16"), ("t.flac", "PCM_16")):
+            with self.subTest(name):
+                path = self.write(name, sine(440, 8000, 4.0) + np.float32(0.001), 8000, subtype)
+                data = path.read_bytes()
+                path.write_bytes(data[: len(data) // 2])
+                facts = look_at(path)
+                self.assertTrue(facts.ok, facts.error)
+                self.assertTrue(facts.has("truncated") or facts.has("damaged"), facts.notes)
+                self.assertLess(facts.seconds, 3.0)
+
+    def test_whole_files_are_not_called_truncated(self) -> None:
+        path = self.write("w.wav", sine(440, 8000, 1.0), 8000)
+        self.assertEqual(look_at(path).notes, ())
+        # A stream's header promises nothing: its size was never filled in.
+        data = bytearray(path.read_bytes())
+        data[40:44] = b"\xff\xff\xff\xff"
+        path.write_bytes(bytes(data))
+        self.assertFalse(look_at(path).has("truncated"))
+
+
+class TestFolders(FolderCase):
+    def test_finds_by_name_or_content_in_order(self) -> None:
+        self.write("b/two.wav", sine(440, 8000, 0.1), 8000)
+        self.write("a/one.WAV", sine(440, 8000, 0.1), 8000, format="WAV")
+        (self.folder / "a/notes.txt").write_text("no sound")
+        (self.folder / "a/.hidden.wav").write_bytes(b"RIFF")
+        odd = self.folder / "b/recording.001"
+        odd.write_bytes((self.folder / "b/two.wav").read_bytes())
+        (self.folder / ".git").mkdir()
+        (self.folder / ".git/x.wav").write_bytes(b"RIFF")
+        found = [path.name for path in find_sound_files([self.folder])]
+        self.assertEqual(found, ["one.WAV", "recording.001", "two.wav"])
+
+    def test_named_files_are_always_taken_and_each_once(self) -> None:
+        note = self.folder / "notes.txt"
+        note.write_text("x")
+        self.assertEqual(list(find_sound_files([note, note, self.folder])), [note])

@@ -1,0 +1,64 @@
+"""Sound to test with."""
+
+from __future__ import annotations
+
+import shutil
+import tempfile
+import unittest
+from pathlib import Path
+
+import numpy as np
+import soundfile
+from numpy.typing import NDArray
+
+DEMO = Path(__file__).resolve().parents[1] / "src" / "kittiwake" / "demo" / "sounds"
+Signal = NDArray[np.float32]
+
+
+def sine(hertz: float, rate: int, seconds: float = 1.0, dbfs: float = -20.0) -> Signal:
+    """A sine whose peak is at ``dbfs``."""
+    time = np.arange(round(rate * seconds)) / rate
+    return (10 ** (dbfs / 20) * np.sin(2 * np.pi * hertz * time)).astype(np.float32)
+
+
+def noise(rate: int, seconds: float = 1.0, dbov: float = -26.0, seed: int = 7) -> Signal:
+    """White noise with this RMS level."""
+    dice = np.random.default_rng(seed)
+    return (dice.standard_normal(round(rate * seconds)) * 10 ** (dbov / 20)).astype(np.float32)
+
+
+def speech_like(rate: int, seconds: float = 3.0, dbov: float = -24.0, seed: int = 3) -> Signal:
+    """Bursts of noise with pauses: as lively as speech, at about this active level."""
+    time = np.arange(round(rate * seconds)) / rate
+    envelope = np.clip(np.sin(2 * np.pi * 1.7 * time) + 0.4, 0, 1) * (0.6 + 0.4 * np.sin(2 * np.pi * 7 * time))
+    return (noise(rate, seconds, dbov + 5, seed) * envelope).astype(np.float32)
+
+
+class FolderCase(unittest.TestCase):
+    """A test with a folder of its own."""
+
+    def setUp(self) -> None:
+        self.folder = Path(tempfile.mkdtemp(prefix="kittiwake-test-"))
+        self.addCleanup(shutil.rmtree, self.folder, ignore_errors=True)
+
+    def write(self, name: str, sound: Signal, rate: int, subtype: str = "PCM_16", **more: str) -> Path:
+        path = self.folder / name
+        path.parent.mkdir(parents=True, exist_ok=True)
+        soundfile.write(str(path), sound, rate, subtype=subtype, **more)
+        return path
+
+
+def db(value: float) -> float:
+    return 20 * np.log10(max(value, 1e-12))
+
+
+def rms(signal: Signal) -> float:
+    return float(np.sqrt(np.mean(np.square(signal, dtype=np.float64))))
+
+
+def tone_level(signal: Signal, hertz: float, rate: int) -> float:
+    """Peak level in dBFS of one frequency, by projection, away from the ends."""
+    middle = np.asarray(signal, np.float64)[len(signal) // 10 : -len(signal) // 10]
+    window = np.hanning(len(middle))
+    turn = np.exp(-2j * np.pi * hertz * np.arange(len(middle)) / rate)
+    return db(2 * abs(np.sum(middle * window * turn)) / window.sum())
