@@ -27,9 +27,7 @@ class TestTables(FolderCase):
 
         raw = self.folder / "codes.ul"
         raw.write_bytes(CODES.tobytes())
-        values, _ = soundfile.read(
-            str(raw), dtype="int16", samplerate=8000, channels=1, format="RAW", subtype="ULAW"
-        )
+        values, _ = soundfile.read(str(raw), dtype="int16", samplerate=8000, channels=1, format="RAW", subtype="ULAW")
         np.testing.assert_array_equal(ulaw.decode(CODES), values)
 
     def test_all_codes_decode_as_libavcodec_does(self) -> None:

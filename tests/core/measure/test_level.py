@@ -96,7 +96,9 @@ class TestActiveLevel(unittest.TestCase):
 
     @settings(max_examples=25, deadline=None)
     @given(st.integers(1, 9999), st.floats(-40, 0), st.integers(0, 9))
-    def test_gain_moves_the_level_by_itself_and_blocks_do_not_matter(self, block: int, gain: float, seed: int) -> None:
+    def test_gain_moves_the_level_by_itself_and_blocks_do_not_matter(
+        self, block: int, gain: float, seed: int
+    ) -> None:
         x = speech_like(8000, 1.5, -20, seed)
         level, activity = measured(x, 8000)
         quieter = (x * 10 ** (gain / 20)).astype(np.float32)

@@ -59,6 +59,11 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
     accepted, target = _target(header, rate_in, receiver)
     take, level = _side(touch, sound, receiver)
     recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in)
+    if not recipe.frames_out:
+        problem = Problem(
+            "empty", "cannot", "It is too short to leave anything.", (check.ask("Make its span longer."),)
+        )
+        return Fit("cannot", problems=(problem,))
     gain, asked = _predicted_gain(level, recipe)
     size = target.size(recipe.frames_out, recipe.channels) if target.size else None
 
@@ -180,12 +185,17 @@ def _fits_as_is(
     return level_is_right(receiver, level.active_dbov, db(level.peak), recipe.ceiling)
 
 
-def level_is_right(receiver: Receiver, active_dbov: float, peak_dbfs: float, ceiling: float) -> bool:
-    """Whether a level needs no change: within tolerance, or as near to it as the peaks allow."""
+def level_is_right(
+    receiver: Receiver, active_dbov: float, peak_dbfs: float, ceiling: float, extra_db: float = 0.0
+) -> bool:
+    """Whether a level needs no change: within tolerance, or as near to it as the peaks allow.
+
+    ``extra_db`` is what a person wants on top of the receiver's target.
+    """
     wanted = receiver.treatment.level
     if wanted.measure == "leave":
         return True
-    off = active_dbov - wanted.target_dbov
+    off = active_dbov - wanted.target_dbov - extra_db
     if not math.isfinite(off) or abs(off) <= wanted.tolerance_db:
         return True
     # Too quiet, but raising it to the edge of the tolerance would push peaks over the ceiling.
@@ -235,10 +245,11 @@ def _steps(
     ]
     if recipe.rate_in != header.sample_rate:
         share = header.sample_rate / recipe.rate_in
+        change = f"{(share - 1) * 100:+.2f} % in length, {-12 * math.log2(share):+.2f} semitones"
         steps.append(
             Step(
                 f"Take {format_hz(recipe.rate_in)} for the true rate",
-                f"stated by you; {(share - 1) * 100:+.2f} % in length, {-12 * math.log2(share):+.2f} semitones",
+                f"stated by you; {change.replace('-', '−')}",
             )
         )
     if recipe.start or recipe.stop is not None:

@@ -89,13 +89,13 @@ def prove(
         message = facts.error.message if facts.error else "it holds nothing"
         return Proof((Check("readable", "a sound file", message, False),))
     checks = [Check("readable", "a sound file", "read to its end", True)]
-    checks += _against_rules(facts, receiver, name or path.name)
+    checks += _against_rules(facts, receiver, name or path.name, promise.recipe.gain_db if promise else 0.0)
     if promise:
         checks += _against_promise(path, facts, promise, cancelled)
     return Proof(tuple(checks), facts)
 
 
-def _against_rules(facts: Facts, receiver: Receiver, name: str) -> Iterator[Check]:
+def _against_rules(facts: Facts, receiver: Receiver, name: str, extra_db: float) -> Iterator[Check]:
     head, sound = facts.header, facts.measures
     assert head is not None and sound is not None
     rules = receiver.rules
@@ -130,9 +130,9 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str) -> Iterator[Chec
             ceiling = min(ceiling, written.safe_peak)
         yield Check(
             "level",
-            f"{format_db(wanted.target_dbov, 'dBov')} ± {wanted.tolerance_db:g} dB, or as near as peaks allow",
+            f"{format_db(wanted.target_dbov + extra_db, 'dBov')} ± {wanted.tolerance_db:g} dB, or as near as peaks allow",
             f"{format_db(level, 'dBov')}, peak {format_db(peak)}",
-            level_is_right(receiver, level, peak, ceiling),
+            level_is_right(receiver, level, peak, ceiling, extra_db),
         )
     stem, dot, extension = name.rpartition(".")
     extensions = []

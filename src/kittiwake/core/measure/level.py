@@ -28,6 +28,7 @@ class ActiveLevel:
     """
 
     def __init__(self, rate: int) -> None:
+        self._rate = rate
         self._step = max(1, round(rate / 1000))
         self._hold = max(1, round(HANGOVER * rate / self._step))
         self._pole = math.exp(-self._step / (rate * TIME_CONSTANT))
@@ -85,6 +86,9 @@ class ActiveLevel:
             self._rest = self._rest[:0]
         if self._energy <= 0 or not self._counts[0]:
             return -math.inf, 0.0
+        if self._samples < HANGOVER * self._rate:
+            # Too short to hold a pause, and for the smoothing to rise: all of it is active.
+            return 20 * math.log10(self.rms), 1.0
         counts = np.minimum(self._counts, self._samples)
         used = np.flatnonzero(counts)
         levels = 10 * np.log10(self._energy / counts[used])

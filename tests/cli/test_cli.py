@@ -1,0 +1,117 @@
+"""The terminal: results on stdout, progress on stderr, exit codes."""
+
+from __future__ import annotations
+
+import hashlib
+import json
+import subprocess
+import sys
+from pathlib import Path
+from typing import Any
+
+from click.testing import CliRunner, Result
+
+from kittiwake.actions import VERBS
+from kittiwake.cli.main import cli
+from tests.sounds import DEMO, FolderCase, speech_like
+
+
+class TestVerbs(FolderCase):
+    def run_verb(self, *words: str | Path) -> Result:
+        return CliRunner().invoke(cli, [str(word) for word in words])
+
+    def rows(self, result: Result) -> list[dict[str, Any]]:
+        return [json.loads(line) for line in result.stdout.splitlines()]
+
+    def test_facts(self) -> None:
+        result = self.run_verb("facts", "--json", DEMO)
+        rows = self.rows(result)
+        self.assertEqual((result.exit_code, len(rows)), (1, 26))  # two of them are no sound
+        by_name = {Path(row["path"]).name: row for row in rows}
+        self.assertEqual(by_name["Pier two.wav"]["sides"], "inverted")
+        self.assertFalse(by_name["Ticket office.wav"]["ok"])
+        self.assertIn("empty", by_name["Ticket office.wav"]["error"])
+        self.assertEqual(self.run_verb("facts", DEMO / "Welcome.wav").exit_code, 0)
+        self.assertIn("48 kHz", self.run_verb("facts", DEMO / "Welcome.wav").stdout)
+
+    def test_fit(self) -> None:
+        result = self.run_verb(
+            "fit", "--json", "--for", "quay-beacon", DEMO / "Safety notice.ogg", DEMO / "Quay closed.wav"
+        )
+        long, ready = self.rows(result)
+        self.assertEqual(result.exit_code, 1)
+        self.assertEqual((long["verdict"], ready["verdict"]), ("decide", "as_is"))
+        self.assertEqual(long["problems"][0]["code"], "too_large")
+        self.assertEqual(long["problems"][0]["remedies"][0]["code"], "cut_to_length")
+        self.assertEqual(ready["predicted_bytes"], (DEMO / "Quay closed.wav").stat().st_size)
+        self.assertEqual(set(ready["steps"][0]), {"what", "reason"})
+        self.assertEqual(ready["receiver"], "quay-beacon")
+        self.assertIn("decide", self.run_verb("fit", "--for", "quay-beacon", DEMO / "Safety notice.ogg").stdout)
+
+    def test_make_then_proof(self) -> None:
+        out = self.folder / "out"
+        result = self.run_verb("make", "--json", "--for", "phone-menu", "--into", out, DEMO)
+        rows = self.rows(result)
+        self.assertEqual((result.exit_code, len(rows)), (1, 26))
+        made = [row for row in rows if row["status"] == "made"]
+        self.assertEqual(len(made), 23)
+        for row in made:
+            path = Path(row["output"])
+            self.assertEqual(row["sha256"], hashlib.sha256(path.read_bytes()).hexdigest())
+            self.assertEqual(row["bytes"], path.stat().st_size)
+            self.assertTrue(row["proof"]["passed"])
+            self.assertEqual(set(row["proof"]["checks"][0]), {"name", "expected", "found", "passed"})
+        for row in rows:
+            if row["status"] == "refused":
+                self.assertTrue(row["error"])
+                self.assertIsNone(row["output"])
+        proof = self.run_verb("proof", "--json", "--for", "phone-menu", out)
+        self.assertEqual((proof.exit_code, len(self.rows(proof))), (0, 23))
+        again = self.run_verb("make", "--json", "--for", "phone-menu", "--into", out, DEMO / "Welcome.wav")
+        self.assertEqual((again.exit_code, self.rows(again)[0]["status"]), (0, "kept"))
+        self.assertEqual(self.run_verb("proof", "--for", "quay-beacon", out / "Welcome.wav").exit_code, 1)
+
+    def test_receivers(self) -> None:
+        rows = self.rows(self.run_verb("receivers", "--json"))
+        self.assertEqual([row["slug"] for row in rows], ["phone-menu", "quay-beacon", "speech-engine"])
+        self.assertIn("phone-menu", self.run_verb("receivers").stdout)
+
+    def test_a_receiver_of_ones_own(self) -> None:
+        toml = self.folder / "buoy.toml"
+        toml.write_text(
+            'slug = "buoy"\nname = "Buoy"\n[rules]\n'
+            'accepts = [{container = "wav", encoding = "pcm_s16", sample_rates = [11025]}]\n'
+        )
+        path = self.write("a b.wav", speech_like(48000, 1), 48000)
+        result = self.run_verb("make", "--json", "--for", toml, "--into", self.folder / "o", path)
+        row = self.rows(result)[0]
+        self.assertEqual((result.exit_code, Path(row["output"]).name), (0, "a_b.wav"))
+
+    def test_wrong_use_is_2_and_says_why_on_stderr(self) -> None:
+        unwritable = self.folder / "odd.toml"
+        unwritable.write_text(
+            'slug = "odd"\nname = "Odd"\n[rules]\naccepts = [{container = "x", encoding = "y", sample_rates = [8000]}]\n'
+        )
+        for words in (
+            ("fit", "--for", "nobody", DEMO), ("fit", DEMO), ("facts",), ("sing",), ("make", "--for", "phone-menu", DEMO),
+            ("fit", "--for", unwritable, DEMO / "Welcome.wav"),
+        ):  # fmt: skip
+            with self.subTest(words):
+                result = self.run_verb(*words)
+                self.assertEqual((result.exit_code, result.stdout), (2, ""))
+                self.assertTrue(result.stderr)
+
+    def test_a_path_that_is_not_there_is_reported_beside_the_others(self) -> None:
+        result = self.run_verb("facts", "--json", self.folder / "none.wav", DEMO / "Welcome.wav")
+        self.assertEqual(([row["ok"] for row in self.rows(result)], result.exit_code), ([False, True], 1))
+
+    def test_every_verb_is_in_the_registry_with_its_help(self) -> None:
+        self.assertEqual(set(cli.commands), set(VERBS))
+        for name, command in cli.commands.items():
+            self.assertEqual(command.help, VERBS[name].help)
+
+    def test_the_installed_command(self) -> None:
+        command = Path(sys.executable).parent / "kittiwake"
+        done = subprocess.run([command, "facts", "--json", DEMO / "Welcome.wav"], capture_output=True, text=True)
+        self.assertEqual((done.returncode, done.stderr), (0, ""))
+        self.assertEqual(json.loads(done.stdout)["sample_rate"], 48000)

@@ -1,0 +1,150 @@
+"""Planning: verdicts, paths, sizes, problems and remedies."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from kittiwake.core.fit import Fit, findings, fit
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
+from kittiwake.core.model.receiver import parse_receiver
+from tests.sounds import DEMO, FolderCase, noise, sine, speech_like
+
+MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-beacon", "speech-engine"))
+
+
+def demo_fit(name: str, receiver: Receiver, **touch: object) -> Fit:
+    path = DEMO / name
+    clip = Clip(path, path.stem, touch_up=TouchUp(**touch))  # type: ignore[arg-type]
+    return fit(clip, look_at(path), receiver)
+
+
+class TestVerdicts(FolderCase):
+    def test_the_demo_on_the_whole(self) -> None:
+        wanted = {
+            ("Hold the line.wav", "phone-menu"): "as_is",
+            ("Quay closed.wav", "quay-beacon"): "as_is",
+            ("Ticket to Skerrow.wav", "speech-engine"): "as_is",
+            ("Welcome.wav", "phone-menu"): "convert",
+            ("Harbour tour.mp4", "speech-engine"): "convert",
+            ("Safety notice.ogg", "quay-beacon"): "decide",
+            ("Weather warning.wav", "phone-menu"): "decide",
+            ("Ticket office.wav", "phone-menu"): "cannot",
+            ("Notes for the reader.wav", "quay-beacon"): "cannot",
+        }
+        for (name, slug), verdict in wanted.items():
+            found = demo_fit(name, load_receiver(slug))
+            self.assertEqual(found.verdict, verdict, (name, slug))
+            if verdict in ("decide", "cannot"):
+                self.assertTrue(found.problems[0].message)
+                self.assertTrue(found.problems[0].remedies, name)
+
+    def test_as_is_needs_the_level_too(self) -> None:
+        loud = self.write("loud.wav", speech_like(8000, 3, -15), 8000, "ULAW")
+        found = fit(Clip.whole(loud), look_at(loud), MENU)
+        self.assertEqual(found.verdict, "convert")
+        self.assertTrue(any("Lower" in step.what for step in found.steps))
+
+    def test_every_step_has_a_reason_and_the_numbers_are_there(self) -> None:
+        found = demo_fit("Main menu.wav", MENU)
+        text = "\n".join(f"{step.what} | {step.reason}" for step in found.steps)
+        for part in ("44.1 kHz → 8 kHz", "left side", "both sides hold the same", "−26.0 dBov", "µ-law", "exactly"):
+            self.assertIn(part, text)
+        self.assertTrue(all(step.reason for step in found.steps))
+
+    def test_sides_are_chosen_by_what_they_hold(self) -> None:
+        for name, take in (("Pier two.wav", "left"), ("Gangway.wav", "left"), ("Two at the desk.wav", "mix")):
+            self.assertEqual(demo_fit(name, MENU).recipe.take, take)  # type: ignore[union-attr]
+        self.assertEqual(demo_fit("Pier two.wav", MENU, side="right").recipe.take, "right")  # type: ignore[union-attr]
+
+    def test_stating_the_true_rate_changes_length_not_samples(self) -> None:
+        # 48 kHz stamped 44.1: 8.84 % too long, 1.467 semitones too low; stating the truth undoes just that.
+        stamped, true = demo_fit("Spring fares.wav", MENU), demo_fit("Spring fares.wav", MENU, true_rate=48000)
+        self.assertAlmostEqual(true.predicted_seconds / stamped.predicted_seconds, 0.91875, delta=0.0002)  # type: ignore[operator]
+        text = " ".join(step.reason for step in true.steps)
+        self.assertRegex(text, r"−8\.1\d % in length, \+1\.47 semitones")
+
+
+class TestProblems(FolderCase):
+    def test_too_large_says_the_exact_seconds_and_the_remedy_suffices(self) -> None:
+        path = DEMO / "Safety notice.ogg"
+        facts, clip = look_at(path), Clip.whole(path)
+        problem = fit(clip, facts, BEACON).problems[0]
+        self.assertEqual(problem.code, "too_large")
+        self.assertIn("exactly 12.497 s fit", problem.message)
+        cut = problem.remedies[0].apply(clip, "quay-beacon")
+        again = fit(cut, facts, BEACON)
+        self.assertEqual(again.verdict, "convert")
+        self.assertLess(again.predicted_bytes, 200_000)  # type: ignore[operator]
+        self.assertGreater(again.predicted_bytes, 199_980)  # type: ignore[operator]
+        # A cut for the beacon leaves the phone menu alone.
+        self.assertEqual(fit(cut, facts, MENU), fit(clip, facts, MENU))
+
+    def test_accepting_a_truncated_file(self) -> None:
+        path = DEMO / "Weather warning.wav"
+        facts, clip = look_at(path), Clip.whole(path)
+        remedy = fit(clip, facts, MENU).problems[0].remedies[0]
+        self.assertEqual(fit(remedy.apply(clip, "phone-menu"), facts, MENU).verdict, "convert")
+
+    def test_silence_is_a_decision(self) -> None:
+        path = self.write("silent.wav", np.zeros(8000, np.float32), 8000)
+        found = fit(Clip.whole(path), look_at(path), MENU)
+        self.assertEqual((found.verdict, found.problems[0].code), ("decide", "silent"))
+
+    def test_warnings_do_not_stop_it(self) -> None:
+        for name, receiver, code in (
+            ("Drill shout.wav", MENU, "clipped"), ("Night whisper.wav", MENU, "very_quiet"),
+            ("Old greeting.wav", ENGINE, "narrow_band"),
+        ):  # fmt: skip
+            found = demo_fit(name, receiver)
+            self.assertEqual(found.verdict, "convert")
+            self.assertIn(code, [problem.code for problem in found.warnings])
+
+    def test_sides_that_cancel_are_pointed_out(self) -> None:
+        common, other = noise(8000, 2, -26, 1), noise(8000, 2, -33, 2)
+        pair = np.stack([common + other, -common + other], axis=1)
+        path = self.write("cancel.wav", pair, 8000)
+        facts = look_at(path)
+        self.assertEqual(facts.measures.sides, "different")  # type: ignore[union-attr]
+        problem = next(p for p in fit(Clip.whole(path), facts, MENU).problems if p.code == "sides_cancel")
+        fixed = problem.remedies[0].apply(Clip.whole(path), "phone-menu")
+        self.assertEqual(fit(fixed, facts, MENU).recipe.take, "left")  # type: ignore[union-attr]
+
+    def test_absurd_rates_and_empty_spans(self) -> None:
+        path = self.write("x.wav", sine(440, 8000), 8000)
+        facts = look_at(path)
+        wrong = Clip(path, "x", touch_up=TouchUp(true_rate=5))
+        self.assertEqual(fit(wrong, facts, MENU).problems[0].code, "absurd_rate")
+        self.assertEqual(fit(Clip(path, "x", start=9000), facts, MENU).problems[0].code, "empty")
+
+    def test_findings_of_the_demo(self) -> None:
+        for name, code in (
+            ("Pier two.wav", "inverted"), ("Gangway.wav", "one_sided"), ("Drill shout.wav", "clipped"),
+            ("Old greeting.wav", "narrow_band"), ("Harbour tour.mp4", "video"), ("Two at the desk.wav", "sides_differ"),
+        ):  # fmt: skip
+            found = findings(Clip.whole(DEMO / name), look_at(DEMO / name))
+            self.assertIn(code, [finding.code for finding in found], name)
+        self.assertEqual(findings(Clip.whole(DEMO / "Welcome.wav"), look_at(DEMO / "Welcome.wav")), [])
+
+
+class TestReceiversNobodyThoughtOf(FolderCase):
+    def test_limits_in_seconds_and_both_formats(self) -> None:
+        text = """
+            slug = "tide-clock"
+            name = "Tide clock"
+            [rules]
+            accepts = [{container = "wav", encoding = "pcm_s24", sample_rates = [11025, 22050]}]
+            limits = {max_seconds = 0.5, min_seconds = 0.1}
+            names = {allowed = "A-Z", case = "upper", max_length = 8, replace_with = ""}
+        """
+        clock = parse_receiver(text, "tide-clock.toml")
+        path = self.write("x.wav", sine(440, 48000, 0.8), 48000)
+        facts, clip = look_at(path), Clip.whole(path)
+        found = fit(clip, facts, clock)
+        self.assertEqual((found.verdict, found.problems[0].code), ("decide", "too_long"))
+        cut = found.problems[0].remedies[0].apply(clip, "tide-clock")
+        again = fit(cut, facts, clock)
+        self.assertTrue(again.ready)
+        self.assertEqual(again.recipe.rate_out, 22050)  # type: ignore[union-attr]
+        short = fit(Clip(path, "x", stop=100), facts, clock)
+        self.assertEqual((short.verdict, short.problems[0].code), ("cannot", "too_short"))

@@ -1,0 +1,39 @@
+"""Names that a receiver takes."""
+
+from __future__ import annotations
+
+import unittest
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kittiwake.core.fit import legal_name, unique_names
+from kittiwake.core.model.receiver import Names
+
+PLAIN = Names()
+NARROW = Names(allowed="A-Z0-9", case="upper", max_length=8, replace_with="")
+LOWER = Names(allowed="a-z0-9_-", case="lower", max_length=12)
+
+
+class TestNames(unittest.TestCase):
+    def test_as_people_would_expect(self) -> None:
+        for name, wanted in (
+            ("Main menu", "Main_menu"), ("Départ à quinze heures", "Depart_a_quinze_heures"), ("Ship's bell", "Ships_bell"),
+            ("Straße ø 3", "Strasse_o_3"), ("a/b\\c:d", "a_b_c_d"), ("  ..  ", "clip"), ("日本", "clip"), ("ok-1_2", "ok-1_2"),
+        ):  # fmt: skip
+            self.assertEqual(legal_name(name, PLAIN), wanted)
+        self.assertEqual(legal_name("Départ 14h30", NARROW), "DEPART14")
+
+    def test_two_that_would_collide_even_where_case_does_not_count(self) -> None:
+        self.assertEqual(
+            unique_names(["Pier two", "Pier Two", "Pier_two"], PLAIN), ["Pier_two", "Pier_Two_2", "Pier_two_3"]
+        )
+
+    @given(st.lists(st.text(max_size=30), max_size=20), st.sampled_from([PLAIN, NARROW, LOWER]))
+    def test_always_legal_unique_and_the_same_again(self, names: list[str], rules: Names) -> None:
+        found = unique_names(names, rules)
+        self.assertEqual(len({name.casefold() for name in found}), len(names))
+        for name in found:
+            self.assertTrue(rules.is_legal(name), name)
+            self.assertEqual(legal_name(name, rules), name)
+        self.assertEqual(found, unique_names(names, rules))

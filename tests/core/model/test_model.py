@@ -1,0 +1,140 @@
+"""Receivers, jobs, units."""
+
+from __future__ import annotations
+
+import json
+import unittest
+from pathlib import Path
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kittiwake.core.codec import find_format
+from kittiwake.core.errors import JobError, RulesError
+from kittiwake.core.model import Clip, Job, MadeRecord, TouchUp, load_receiver, shipped_receivers
+from kittiwake.core.model.job import load_job, save_job
+from kittiwake.core.model.receiver import parse_receiver
+from kittiwake.core.model.units import format_bytes, format_db, format_hz, format_limit, format_seconds, parse_size
+from tests.sounds import FolderCase
+
+
+class TestReceivers(FolderCase):
+    def test_shipped_ones_demand_what_they_should(self) -> None:
+        shipped = shipped_receivers()
+        self.assertEqual(list(shipped), ["phone-menu", "quay-beacon", "speech-engine"])
+        menu, beacon, engine = shipped.values()
+        self.assertEqual((menu.rules.accepts[0].encoding, menu.rules.accepts[0].sample_rates), ("ulaw", (8000,)))
+        self.assertEqual((menu.treatment.level.measure, menu.treatment.level.target_dbov), ("active", -26))
+        self.assertEqual((beacon.rules.limits.max_bytes, beacon.rules.accepts[0].max_sample_rate), (199_999, 8000))
+        self.assertEqual([a.container for a in engine.rules.accepts], ["flac", "wav"])
+        for receiver in shipped.values():
+            for accepted in receiver.rules.accepts:
+                find_format(accepted.container, accepted.encoding)
+
+    def test_faults_are_named_by_field(self) -> None:
+        good = 'slug = "x"\nname = "X"\n[rules]\naccepts = [{container = "wav", encoding = "ulaw", sample_rates = [8000]}]\n'
+        parse_receiver(good, "x.toml")
+        for change, part in (
+            (good.replace('slug = "x"', 'slug = "X y"'), "slug"),
+            (good.replace("sample_rates = [8000]", "sample_rates = [3]"), "sample_rates"),
+            (good.replace(", sample_rates = [8000]", ""), "max_sample_rate"),
+            (good + "limits = {max_bytes = '5 stones'}", "5 stones"),
+            (good + "chanels = 1", "chanels"),
+            (good + "[delivery]\nfolder = '../up'", "inside the output folder"),
+            (good + "names = {allowed = 'a-'}\n[", "TOML"),
+            (good + "names = {allowed = 'z-a'}", "not a set of characters"),
+        ):
+            with self.subTest(part), self.assertRaises(RulesError) as caught:
+                parse_receiver(change, "x.toml")
+            self.assertIn(part, str(caught.exception))
+
+    def test_loading(self) -> None:
+        with self.assertRaises(RulesError) as caught:
+            load_receiver("no-such")
+        self.assertIn("phone-menu", str(caught.exception))
+        with self.assertRaises(RulesError):
+            load_receiver(self.folder / "none.toml")
+
+    def test_rates(self) -> None:
+        beacon = load_receiver("quay-beacon").rules.accepts[0]
+        self.assertEqual([beacon.rate_for(r) for r in (6000, 8000, 48000)], [6000, 8000, 8000])
+        some = beacon.model_copy(update={"sample_rates": (16000, 32000, 48000)})
+        self.assertEqual([some.rate_for(r) for r in (8000, 22050, 44100, 96000)], [16000, 32000, 48000, 48000])
+
+
+clips = st.builds(
+    Clip,
+    source=st.text("abc é", min_size=1, max_size=8).map(lambda name: Path("/somewhere") / f"{name}.wav"),
+    name=st.text(min_size=1, max_size=12).filter(lambda t: t.isprintable()),
+    start=st.integers(0, 10**9),
+    stop=st.none() | st.integers(0, 10**9),
+    touch_up=st.builds(
+        TouchUp,
+        true_rate=st.none() | st.integers(1000, 96000),
+        side=st.sampled_from(["auto", "left", "right", "mix"]),
+        gain_db=st.floats(-20, 20),
+        accepted=st.tuples(st.sampled_from(["clipped", "silent"])) | st.just(()),
+    ),
+    at=st.dictionaries(
+        st.sampled_from(["phone-menu", "x"]), st.builds(TouchUp, keep=st.integers(1, 10**6)), max_size=2
+    ),
+    text=st.text(max_size=5),
+)
+
+
+class TestJobs(FolderCase):
+    @given(st.lists(clips, max_size=6))
+    def test_saved_and_opened_is_the_same(self, some: list[Clip]) -> None:
+        records = tuple(MadeRecord(c.id, "x", "/o", "00", 1, "f", "s") for c in some)
+        job = Job("Spring", tuple(some), ("phone-menu",), "/out", records)
+        path = self.folder / "spring.kittiwake"
+        save_job(job, path)
+        self.assertEqual(load_job(path), job)
+        self.assertEqual(list(self.folder.iterdir()), [path])
+
+    def test_sources_beside_the_job_move_with_it(self) -> None:
+        here = self.folder / "here"
+        (here / "sounds").mkdir(parents=True)
+        save_job(Job("J", (Clip.whole(here / "sounds/a.wav"),)), here / "j.kittiwake")
+        there = here.rename(self.folder / "there")
+        self.assertEqual(load_job(there / "j.kittiwake").sources, (there.resolve() / "sounds/a.wav",))
+
+    def test_faults_are_said(self) -> None:
+        path = self.folder / "j.kittiwake"
+        for text, code in (
+            ("{", "job_damaged"), ("[]", "job_kind"), ('{"kittiwake": 99}', "job_newer"),
+            ('{"kittiwake": 1, "sources": [], "clips": [{"id": "a", "source": 3, "name": "x"}]}', "job_damaged"),
+            ('{"kittiwake": 1, "sources": [{"path": "a"}], "clips": [{"source": 0}]}', "job_clip"),
+        ):  # fmt: skip
+            path.write_text(text)
+            with self.assertRaises(JobError) as caught:
+                load_job(path)
+            self.assertEqual(caught.exception.code, code)
+        with self.assertRaises(JobError):
+            load_job(self.folder / "none.kittiwake")
+
+    def test_a_failed_save_leaves_the_old_job(self) -> None:
+        path = self.folder / "j.kittiwake"
+        save_job(Job("first"), path)
+        with self.assertRaises(JobError):
+            save_job(Job("second"), self.folder / "missing" / "j.kittiwake")
+        self.assertEqual(json.loads(path.read_text())["name"], "first")
+
+
+class TestUnits(unittest.TestCase):
+    def test_as_read(self) -> None:
+        self.assertEqual(format_db(-26.04, "dBov"), "−26.0 dBov")
+        self.assertEqual(format_db(-0.01), "0.0 dBFS")
+        self.assertEqual(
+            [format_hz(v) for v in (300, 8000, 44100, 11025)], ["300 Hz", "8 kHz", "44.1 kHz", "11.03 kHz"]
+        )
+        self.assertEqual([format_bytes(v) for v in (999, 24058, 1_500_000)], ["999 B", "24.1 kB", "1.50 MB"])
+        self.assertEqual([format_seconds(v) for v in (3.497, 75, 3723)], ["3.50 s", "1:15.0", "1:02:03"])
+
+    def test_sizes(self) -> None:
+        # kB is 1000 unless a receiver says KiB: the safe reading (common practice, no source).
+        for text, value in (("56 kB", 56000), ("56 KiB", 57344), ("under 200 kB", 199_999), ("1.5 MB", 1_500_000)):
+            self.assertEqual(parse_size(text), value)
+        self.assertEqual(
+            [format_limit(v) for v in (199_999, 200_000, 57344, 77)], ["under 200 kB", "200 kB", "56 KiB", "77 B"]
+        )
