@@ -20,6 +20,7 @@ class Looker(QObject):
     looked = Signal(Facts)
     found = Signal(list)
     searched = Signal(int)
+    _search_over = Signal(int)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -27,11 +28,18 @@ class Looker(QObject):
         self._wanted: set[Path] = set()
         self._stopped = False
         self._turn = 0
+        self.searching = 0
+        self._search_over.connect(self._count_search)
 
     @property
     def waiting(self) -> int:
         """How many sources are still to be looked at."""
         return len(self._wanted)
+
+    @property
+    def busy(self) -> bool:
+        """Whether sources are being looked for or looked at."""
+        return bool(self._wanted or self.searching)
 
     def want(self, paths: Iterable[Path]) -> None:
         """Look at these, unless that is already under way."""
@@ -55,6 +63,7 @@ class Looker(QObject):
 
     def search(self, paths: list[Path]) -> None:
         """Find sound in folders; it comes in batches by ``found``, and at the end ``searched`` counts it."""
+        self.searching += 1
         self._pool.submit(self._search, paths)
 
     def _search(self, paths: list[Path]) -> None:
@@ -72,6 +81,10 @@ class Looker(QObject):
                 batch = []
         if batch:
             self.found.emit(batch)
+        self._search_over.emit(total)
+
+    def _count_search(self, total: int) -> None:
+        self.searching -= 1
         self.searched.emit(total)
 
     def drop_all(self) -> None:

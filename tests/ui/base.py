@@ -1,0 +1,69 @@
+"""A window to test with, offscreen."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+import shiboken6
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+
+from kittiwake.core.model import Clip
+from kittiwake.ui.start import DEMO, make_app, settle
+from kittiwake.ui.window import Window
+from tests.sounds import FolderCase
+
+
+class WindowCase(FolderCase):
+    """A test with a window of its own, whose outputs go to the test's folder."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.app = make_app()
+        self.window = Window()
+        self.window.use_colours(False)
+        self.window.show()
+        self.session = self.window.session
+        self.addCleanup(self.close_window)
+
+    def close_window(self) -> None:
+        self.window.shut_down()
+        self.window.hide()
+        self.app.processEvents()
+        # At once, not some time later: a style sheet dresses every widget that still exists.
+        shiboken6.delete(self.window)
+
+    def open_demo(self) -> None:
+        self.window.open_job(DEMO)
+        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.settle()
+
+    def settle(self) -> None:
+        settle(self.app, self.window, 30)
+
+    def wait_for(self, condition: Callable[[], object], seconds: float = 20.0) -> None:
+        until = time.monotonic() + seconds
+        while not condition():
+            self.assertLess(time.monotonic(), until, "it did not happen in time")
+            self.app.processEvents()
+            time.sleep(0.005)
+
+    def press(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
+        """Press a key wherever the keyboard is."""
+        target = self.app.focusWidget() or self.window
+        QTest.keyClick(target, key, modifier)
+        self.app.processEvents()
+
+    def clip(self, name: str) -> Clip:
+        return next(clip for clip in self.session.job.clips if clip.name == name)
+
+    def state(self, name: str, slug: str) -> str:
+        receiver = self.session.receiver(slug)
+        assert receiver
+        return self.session.cell(self.clip(name), receiver).state
+
+    def visible_outputs(self) -> list[Path]:
+        made = self.folder / "made"
+        return [p for p in made.rglob("*") if p.is_file() and not p.name.startswith(".")] if made.exists() else []
