@@ -76,7 +76,8 @@ class Looker(QObject):
                 return
             batch.append(path)
             total += 1
-            if len(batch) == 500:
+            # The first rows come at once, later ones in larger lots.
+            if len(batch) >= (20 if total <= 20 else 500):
                 self.found.emit(batch)
                 batch = []
         if batch:
