@@ -9,7 +9,7 @@ import zlib
 import av
 import numpy as np
 import soundfile
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.codec import FORMATS, find_format
@@ -96,7 +96,6 @@ class TestWriters(FolderCase):
 
 
 class TestQuantiser(unittest.TestCase):
-    @settings(max_examples=50, deadline=None)
     @given(st.integers(1, 400), st.sampled_from([8, 16, 24]))
     def test_blocks_do_not_matter(self, block: int, bits: int) -> None:
         x = noise(8000, 0.1, -30)

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import hashlib
 import os
-import resource
 import signal
 import subprocess
 import sys
@@ -183,7 +182,7 @@ receivers = st.builds(
 
 
 class TestProperties(MakeCase):
-    @settings(max_examples=40, deadline=None, suppress_health_check=[HealthCheck.differing_executors])
+    @settings(suppress_health_check=[HealthCheck.differing_executors])
     @given(
         receivers,
         st.sampled_from([8000, 11025, 16000, 44100, 48000]),
@@ -371,19 +370,18 @@ class TestMemory(FolderCase):
                 for _ in range(minutes * 6):
                     file.write(block)
             code = textwrap.dedent(f"""
-                import sys, resource
+                import sys
                 from kittiwake.cli.main import main
                 sys.argv = ["kittiwake", "make", "--for", "phone-menu", "--into", "{self.folder}/o", "{path}"]
                 try: main()
                 except SystemExit as stop: assert not stop.code
-                print(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss, file=sys.stderr)
+                print(next(l.split()[1] for l in open('/proc/self/status') if l.startswith('VmHWM')), file=sys.stderr)
             """)
             done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, check=True)
             peaks.append(int(done.stderr.split()[-1]) / 1024)
             path.unlink()
         self.assertLess(peaks[1], 200)
         self.assertLess(peaks[1] - peaks[0], 30, f"peak memory {peaks} MB")
-        self.assertGreater(resource.getrusage(resource.RUSAGE_SELF).ru_maxrss, 0)
 
 
 if __name__ == "__main__":

@@ -7,7 +7,7 @@ import unittest
 
 import numpy as np
 import soxr
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.measure import look_at, measure
@@ -104,7 +104,6 @@ class TestBandwidth(unittest.TestCase):
 
 
 class TestOverview(unittest.TestCase):
-    @settings(max_examples=30, deadline=None)
     @given(st.integers(1, 300_000), st.integers(100, 90_000), st.integers(0, 5))
     def test_no_peak_is_lost_at_any_length(self, size: int, block: int, seed: int) -> None:
         x = np.random.default_rng(seed).standard_normal(size).astype(np.float32)

@@ -108,7 +108,7 @@ def _side(touch: TouchUp, sound: Measures, receiver: Receiver) -> tuple[Take, Si
     if sound.sides == "mono":
         return "mono", sound.level
     if receiver.rules.channels == 2:
-        return "both", sound.level
+        return "both", sound.stereo_level
     side: Signal = sound.signal if touch.side == "auto" else touch.side
     return side, sound.levels[side]
 

@@ -190,7 +190,8 @@ def _make(item: WorkItem, progress: Callable[[float], None] | None, cancelled: C
         before = Ledger(output.parent).get(output.name)
     ours = before is not None and _unaltered(output, before)
     sound = item.facts.measures
-    promised = sound.clipped_samples if sound else 0
+    # A sample that goes to both sides counts on both.
+    promised = (sound.clipped_samples if sound else 0) * (1 if recipe.take == "both" else recipe.channels)
     if ours and before is not None and before.fingerprint == mark:
         proof = prove(output, item.receiver, Promise(recipe, None, promised), cancelled=cancelled)
         if proof.passed:

@@ -124,7 +124,8 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, extra_db: float)
         yield Check("length", f"at least {limit:g} s", f"{seconds:.3f} s", seconds >= limit)
     if receiver.treatment.level.measure == "active":
         wanted = receiver.treatment.level
-        level, peak = sound.level.active_dbov, db(sound.peak)
+        heard = sound.stereo_level if rules.channels == 2 else sound.level
+        level, peak = heard.active_dbov, db(sound.peak)
         ceiling = ratio(receiver.treatment.ceiling_dbfs)
         if written := FORMATS.get(form):
             ceiling = min(ceiling, written.safe_peak)

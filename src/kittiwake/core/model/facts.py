@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import dataclasses
 from dataclasses import asdict, dataclass, field
 from pathlib import Path
 from typing import Any, Literal
@@ -115,6 +116,15 @@ class Measures:
     def level(self) -> SignalLevel:
         """Level of that signal."""
         return self.levels[self.signal]
+
+    @property
+    def stereo_level(self) -> SignalLevel:
+        """Level of the louder side, which stands for both where both are delivered."""
+        if "left" not in self.levels:
+            return self.level
+        left, right = self.levels["left"], self.levels["right"]
+        louder = left if left.active_dbov >= right.active_dbov else right
+        return dataclasses.replace(louder, peak=max(left.peak, right.peak))
 
 
 @dataclass(frozen=True, slots=True)
