@@ -41,6 +41,13 @@ ACTIONS: tuple[Action, ...] = (
     Action(
         "edit.remove", "Remove from the board", "Take the selected clips off; their files stay.", ("Del",), "Edit"
     ),
+    Action(
+        "edit.look",
+        "Look again",
+        "Forget what is known of the selected sources and look at them anew.",
+        ("F5",),
+        "Edit",
+    ),
     Action("edit.remedy", "Take the first remedy", "Do what is offered first for the selected cell.", ("D",), "Edit"),
     Action(
         "make.all",

@@ -4,8 +4,12 @@ from __future__ import annotations
 
 import hashlib
 import json
+import os
+import signal
 import subprocess
 import sys
+import time
+from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
@@ -14,6 +18,13 @@ from click.testing import CliRunner, Result
 from kittiwake.actions import VERBS
 from kittiwake.cli.main import cli
 from tests.sounds import DEMO, FolderCase, speech_like
+
+
+def wait_until(condition: Callable[[], object]) -> None:
+    until = time.monotonic() + 60
+    while not condition():
+        assert time.monotonic() < until
+        time.sleep(0.002)
 
 
 class TestVerbs(FolderCase):
@@ -104,6 +115,40 @@ class TestVerbs(FolderCase):
     def test_a_path_that_is_not_there_is_reported_beside_the_others(self) -> None:
         result = self.run_verb("facts", "--json", self.folder / "none.wav", DEMO / "Welcome.wav")
         self.assertEqual(([row["ok"] for row in self.rows(result)], result.exit_code), ([False, True], 1))
+
+    def test_a_name_that_is_not_utf_8_is_read_made_and_told(self) -> None:
+        good = self.write("x.wav", speech_like(8000, 2), 8000)
+        film = self.folder / "y.mp4"
+        film.write_bytes((DEMO / "Harbour tour.mp4").read_bytes())
+        for path in (good, film):
+            path.rename(os.fsdecode(os.fsencode(path.with_name("caf")) + b"\xe9" + path.suffix.encode()))
+        result = self.run_verb("make", "--json", "--for", "phone-menu", "--into", self.folder / "o", self.folder)
+        rows = self.rows(result)
+        self.assertEqual((result.exit_code, [row["status"] for row in rows]), (0, ["made", "made"]), rows)
+        self.assertEqual({Path(row["path"]).parent for row in rows}, {self.folder})
+        command = [sys.executable, "-m", "kittiwake.cli", "facts", str(self.folder)]
+        self.assertEqual(subprocess.run(command, capture_output=True).returncode, 0)
+
+    def test_an_empty_folder_is_said(self) -> None:
+        result = self.run_verb("facts", self.folder)
+        self.assertEqual((result.exit_code, result.stdout), (1, ""))
+        self.assertIn("No sound was found", result.stderr)
+
+    def test_ctrl_c_stops_at_once_and_leaves_nothing(self) -> None:
+        for number in range(4):
+            self.write(f"in/{number}.wav", speech_like(48000, 60, seed=number), 48000)
+        command = [sys.executable, "-m", "kittiwake.cli", "make", "--json", "--for", "phone-menu", "--into"]
+        process = subprocess.Popen(
+            [*command, str(self.folder / "o"), str(self.folder / "in")], stdout=subprocess.PIPE, text=True
+        )
+        wait_until(lambda: list((self.folder / "o").glob(".kittiwake-*.part")))
+        process.send_signal(signal.SIGINT)
+        out, _ = process.communicate(timeout=60)
+        self.assertEqual(process.returncode, 1)
+        rows = [json.loads(line) for line in out.splitlines()]
+        self.assertEqual(len(rows), 4)
+        left = [p for p in (self.folder / "o").iterdir() if not p.name.startswith(".kittiwake-made")]
+        self.assertEqual(len(left), sum(row["status"] == "made" for row in rows))
 
     def test_every_verb_is_in_the_registry_with_its_help(self) -> None:
         self.assertEqual(set(cli.commands), set(VERBS))

@@ -20,7 +20,7 @@ from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.start import DEMO, make_app
 from kittiwake.ui.window import Window
 
-faulthandler.dump_traceback_later(80, exit=True)
+faulthandler.dump_traceback_later(280, exit=True)
 FOLDER = Path(sys.argv[2])
 app = make_app()
 window = Window()
@@ -31,7 +31,7 @@ session, board = window.session, window.board
 actions = 0
 
 
-def wait(condition: Callable[[], object], what: str, seconds: float = 25.0) -> None:
+def wait(condition: Callable[[], object], what: str, seconds: float = 90.0) -> None:
     until = time.monotonic() + seconds
     while not condition():
         if time.monotonic() > until:

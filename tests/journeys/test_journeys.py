@@ -38,7 +38,7 @@ class TestJourneys(FolderCase):
             env=variables,
             capture_output=True,
             text=True,
-            timeout=120,
+            timeout=300,
         )
         self.assertEqual(done.returncode, 0, done.stderr[-4000:])
         return done.stdout

@@ -25,6 +25,7 @@ class WindowCase(FolderCase):
         self.window = Window()
         self.window.use_colours(False)
         self.window.show()
+        QTest.qWaitForWindowActive(self.window)
         self.session = self.window.session
         self.addCleanup(self.close_window)
 
@@ -41,9 +42,9 @@ class WindowCase(FolderCase):
         self.settle()
 
     def settle(self) -> None:
-        settle(self.app, self.window, 30)
+        settle(self.app, self.window, 90)
 
-    def wait_for(self, condition: Callable[[], object], seconds: float = 20.0) -> None:
+    def wait_for(self, condition: Callable[[], object], seconds: float = 90.0) -> None:
         until = time.monotonic() + seconds
         while not condition():
             self.assertLess(time.monotonic(), until, "it did not happen in time")

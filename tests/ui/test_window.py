@@ -69,6 +69,31 @@ class TestTheLine(WindowCase):
         self.settle()
         self.assertEqual(self.state("Welcome", "phone-menu"), "convert")
 
+    def test_the_key_pressed_before_everything_was_looked_at_is_meant_all_the_same(self) -> None:
+        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.drop(DEMO)
+        self.press(Key.Key_M)
+        self.wait_for(lambda: self.window.maker.done == 68 and not self.window.maker.busy)
+        self.assertEqual(len(self.visible_outputs()), 68)
+
+    def test_a_source_that_changed_is_looked_at_again(self) -> None:
+        path = self.write("in/x.wav", speech_like(48000, 2), 48000)
+        self.drop(path)
+        self.settle()
+        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.write("in/x.wav", speech_like(16000, 1), 16000)
+        self.press(Key.Key_M)
+        self.settle()
+        self.assertEqual(self.state("x", "phone-menu"), "failed")
+        self.window.board.select(self.clip("x").id, "phone-menu")
+        self.assertIn("has changed", self.window.bench.cell_page.proof_label.text())
+        self.press(Key.Key_F5)
+        self.settle()
+        self.assertEqual(self.state("x", "speech-engine"), "as_is")
+        self.press(Key.Key_M)
+        self.settle()
+        self.assertEqual(self.state("x", "phone-menu"), "made")
+
     def test_make_only_the_selection(self) -> None:
         self.open_demo()
         self.window.board.select(self.clip("Welcome").id, "quay-beacon")

@@ -2,18 +2,21 @@
 
 from __future__ import annotations
 
-import json
+import io
 import os
+import signal
 import sys
 from collections.abc import Callable, Iterable, Iterator
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
+from threading import Event
 from typing import Any
 
 import click
 
 from ..actions import VERBS
 from ..core.errors import KittiwakeError
+from ..core.model.text import to_json
 
 _paths = click.argument(
     "paths", nargs=-1, required=True, metavar="PATH...", type=click.Path(path_type=Path, readable=False)
@@ -104,8 +107,13 @@ def make_verb(paths: tuple[Path, ...], receiver: Any, into: Path, workers: int |
 
     items = _planned(plan)
     good = True
+    stop = Event()
+    # Ctrl+C drops the work in hand without a trace and still reports what was made.
+    signal.signal(signal.SIGINT, lambda *_: stop.set())
     with Bar("Making", len(items)) as bar:
-        for made in make_all(items, workers=workers, watch=lambda item, share: bar.share(item, share)):
+        for made in make_all(
+            items, workers=workers, watch=lambda item, share: bar.share(item, share), cancelled=stop.is_set
+        ):
             bar.done(made.item)
             good &= made.status in ("made", "kept")
             if as_json:
@@ -185,6 +193,9 @@ def _look(paths: Iterable[Path]) -> Iterator[Any]:
 
     workers = os.cpu_count() or 1
     found = list(_found(paths))
+    if not found:
+        click.echo("No sound was found there.", err=True)
+        sys.exit(1)
     with Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
         waiting: list[Any] = []
         for path in found:
@@ -198,7 +209,7 @@ def _look(paths: Iterable[Path]) -> Iterator[Any]:
 
 
 def _emit(data: dict[str, Any]) -> None:
-    click.echo(json.dumps(data, ensure_ascii=False))
+    click.echo(to_json(data))
 
 
 def _leave(good: bool) -> None:
@@ -207,6 +218,10 @@ def _leave(good: bool) -> None:
 
 def main() -> None:
     """Entry point of ``kittiwake``; with no words at all it opens the window."""
+    for stream in (sys.stdout, sys.stderr):
+        # A file name that is not valid UTF-8 must not stop the listing of the others.
+        if isinstance(stream, io.TextIOWrapper):
+            stream.reconfigure(errors="backslashreplace")
     try:
         cli(args=None if len(sys.argv) > 1 else ["window"])
     except BrokenPipeError:  # the reader of our output has seen enough

@@ -7,7 +7,7 @@ from pathlib import Path
 from ..core.fit import Fit
 from ..core.make import Made, Proof
 from ..core.model import Facts, Receiver
-from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_seconds
+from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 
 VERDICTS = {"as_is": "as is", "convert": "will convert", "decide": "decide", "cannot": "cannot"}
 
@@ -19,7 +19,7 @@ def facts_in_words(facts: Facts) -> str:
     level = sound.level
     lines = [
         str(facts.path),
-        f"  {head.container} {head.encoding}, {format_hz(head.sample_rate)}, {head.channels} ch, "
+        f"  {format_kind(head.container, head.encoding)}, {format_hz(head.sample_rate)}, {head.channels} ch, "
         f"{format_seconds(facts.seconds)}, {format_bytes(head.bytes)}",
         f"  peak {format_db(db(sound.peak))}, RMS {format_db(db(sound.rms))}, "
         f"speech {format_db(level.active_dbov, 'dBov')} {level.activity:.0%} of the time, "
@@ -57,5 +57,5 @@ def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:
 
 
 def receiver_in_words(receiver: Receiver) -> str:
-    forms = " or ".join(f"{a.container} {a.encoding}" for a in receiver.rules.accepts)
+    forms = " or ".join(format_kind(a.container, a.encoding) for a in receiver.rules.accepts)
     return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"

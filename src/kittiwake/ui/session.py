@@ -196,7 +196,7 @@ class Session(QObject):
             state = "made" if current and record.stamp == self._stamps.get(clip.source) else "stale"
             if not found.ready:
                 state = found.verdict
-        elif made and made.status == "failed" and made.item.clip is clip:
+        elif made and made.status == "failed" and made.item.clip is clip and made.item.facts is facts:
             state = "failed"
         return Cell(clip, receiver, state, found, facts, record, made)
 

@@ -56,6 +56,7 @@ class Window(QMainWindow):
         self.ear = EarStrip(self.player)
         self.foot = Foot(self.maker)
         self.qactions: dict[str, QAction] = {}
+        self._make_wanted = False
         self._count_timer = QTimer(self)
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
@@ -154,8 +155,9 @@ class Window(QMainWindow):
         self.qactions["edit.undo"].setText(f"Undo {text}" if text else "Undo")
 
     def _count(self) -> None:
-        self.top.refresh(self.maker.busy)
-        self.qactions["make.cancel"].setEnabled(self.maker.busy)
+        busy = self.maker.busy or self._make_wanted
+        self.top.refresh(busy)
+        self.qactions["make.cancel"].setEnabled(busy)
 
     def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:
         self.bench.show_choice(clip, receiver)
@@ -172,10 +174,14 @@ class Window(QMainWindow):
         clip = self.board.current_clip()
         if clip and clip.source == path:
             self._load_ear(clip, self.board.current_receiver())
+        self._make_if_wanted()
 
     def _searched(self, total: int) -> None:
         if not total:
             self.foot.say("No sound was found there.")
+        elif not self._make_wanted:
+            self.foot.say("")
+        self._make_if_wanted()
 
     def _made_all(self) -> None:
         self._refresh()
@@ -191,7 +197,7 @@ class Window(QMainWindow):
         self.bench.beacon.set_sounding(beacon)
 
     def _main_button(self) -> None:
-        if self.maker.busy:
+        if self.maker.busy or self._make_wanted:
             self.do_make_cancel()
         else:
             self.do_make_all()
@@ -303,6 +309,9 @@ class Window(QMainWindow):
             else:
                 self._chosen(None, None)
 
+    def do_edit_look(self) -> None:
+        self.session.look_again({clip.source for clip in self.board.selected_clips()})
+
     def do_edit_remedy(self) -> None:
         clip, receiver = self.board.current_clip(), self.board.current_receiver()
         fit = self.session.fit_of(clip, receiver) if clip and receiver else None
@@ -318,6 +327,13 @@ class Window(QMainWindow):
     # -- Make ------------------------------------------------------------------------------------------------------
 
     def do_make_all(self) -> None:
+        if self.session.looker.busy:
+            # Pressed before everything has been looked at: it is meant all the same.
+            self._make_wanted = True
+            self.foot.say("Everything is made as soon as it has been looked at. Esc takes that back.")
+            self._count()
+            return
+        self._make_wanted = False
         if not self.maker.make(list(self.session.cells())):
             self.foot.say("There is nothing to make: everything that can be made is made.")
 
@@ -326,7 +342,15 @@ class Window(QMainWindow):
             self.foot.say("Nothing in the selection can be made now.")
 
     def do_make_cancel(self) -> None:
+        if self._make_wanted:
+            self._make_wanted = False
+            self.foot.say("Nothing will be made.")
+            self._count()
         self.maker.cancel()
+
+    def _make_if_wanted(self) -> None:
+        if self._make_wanted and not self.session.looker.busy:
+            self.do_make_all()
 
     def do_make_show(self) -> None:
         folder = self.session.output_folder

@@ -22,7 +22,7 @@ class FlacWriter:
         self.clipped = 0
         self._path = path
         self._file = soundfile.SoundFile(
-            str(path), "x", samplerate=rate, channels=channels, format="FLAC", subtype="PCM_16"
+            os.fsencode(path), "x", samplerate=rate, channels=channels, format="FLAC", subtype="PCM_16"
         )
         self._quantise = Quantiser(16, dither)
 

@@ -10,7 +10,7 @@ from ..codec import Format, find_format
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
 from ..model.facts import Signal
 from ..model.receiver import Accepts
-from ..model.units import db, format_bytes, format_db, format_hz, format_seconds, ratio
+from ..model.units import db, format_bytes, format_db, format_hz, format_kind, format_seconds, ratio
 from ..sound import choose_gain, resampled_length
 from ..sound.sides import Take
 from . import problems as check
@@ -239,7 +239,7 @@ def _steps(
     name = receiver.name
     steps = [
         Step(
-            f"Read {header.container} {header.encoding}, {format_hz(header.sample_rate)}, {header.channels} ch",
+            f"Read {format_kind(header.container, header.encoding)}, {format_hz(header.sample_rate)}, {header.channels} ch",
             f"{format_seconds(sound.frames / header.sample_rate)}, {format_bytes(header.bytes)}",
         )
     ]

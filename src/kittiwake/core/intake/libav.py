@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from pathlib import Path
+from typing import BinaryIO
 
 import av
 import numpy as np
@@ -37,8 +38,7 @@ def open_file(path: Path, size: int) -> AvReader:
     IntakeError : ``not_sound`` or ``no_sound`` (a video without any).
     """
     try:
-        # "file:" keeps a name with a colon from being read as a network address.
-        container = av.open(f"file:{path}", metadata_errors="replace")
+        container = av.open(_address(path), "r", metadata_errors="replace")
     except (av.FFmpegError, OSError, ValueError) as error:
         raise IntakeError(
             "No known kind of sound is in this file.",
@@ -61,6 +61,16 @@ def open_file(path: Path, size: int) -> AvReader:
     except BaseException:
         container.close()
         raise
+
+
+def _address(path: Path) -> str | BinaryIO:
+    """What libav opens: "file:" keeps a name with a colon from being read as a network address."""
+    name = str(path)
+    try:
+        name.encode("utf-8")
+    except UnicodeEncodeError:
+        return path.open("rb")  # a name that is not valid UTF-8 cannot be handed over; the open file can
+    return f"file:{name}"
 
 
 class AvReader:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -48,7 +49,7 @@ _ENCODINGS: dict[str, tuple[str, int | None, float]] = {
 def try_open(path: Path, size: int) -> SndfileReader | None:
     """A reader, or None where libsndfile does not know the file."""
     try:
-        file = soundfile.SoundFile(str(path))
+        file = soundfile.SoundFile(os.fsencode(path))
     except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):
         return None
     return SndfileReader(path, size, file)
@@ -113,7 +114,7 @@ class SndfileReader:
         )
         crumbs = []
         try:
-            with soundfile.SoundFile(str(self._path)) as file:
+            with soundfile.SoundFile(os.fsencode(self._path)) as file:
                 file.seek(done)
                 while len(crumb := file.read(256, dtype="float32", always_2d=True)):
                     crumbs.append(crumb)

@@ -11,7 +11,6 @@ from concurrent.futures import FIRST_COMPLETED, Future, ThreadPoolExecutor, wait
 from dataclasses import dataclass, field
 from functools import cache
 from pathlib import Path
-from threading import Lock
 from typing import Any, Literal
 
 from ... import __version__
@@ -147,12 +146,10 @@ def fingerprint(fit: Fit, receiver: Receiver, source_digest: str = "") -> str:
     return hashlib.sha256(json.dumps(shaped, sort_keys=True).encode()).hexdigest()
 
 
-_ledger_lock = Lock()
-
-
 def make_clip(
     item: WorkItem,
     *,
+    ledger: Ledger | None = None,
     progress: Callable[[float], None] | None = None,
     cancelled: Callable[[], bool] | None = None,
 ) -> Made:
@@ -160,12 +157,16 @@ def make_clip(
 
     The source is read only. The output is written under a temporary name in its folder, proved there, and given its
     own name in one step; until then nothing of that name changes.
+
+    Parameters
+    ----------
+    ledger : of the output's folder, where many outputs share it; otherwise it is read anew.
     """
     if not item.fit.ready or item.fit.recipe is None:
         blocking = [p.message for p in item.fit.problems if p.severity != "warning"]
         return Made(item, "refused", error=" ".join(blocking) or "It does not fit.", code=item.fit.verdict)
     try:
-        return _make(item, progress, cancelled)
+        return _make(item, ledger or Ledger(item.output.parent), progress, cancelled)
     except KittiwakeError as error:
         return Made(item, "failed", error=str(error), code=error.code)
     except OSError as error:
@@ -180,14 +181,15 @@ def make_clip(
         return Made(item, "failed", error=f"Making {item.output.name} failed unexpectedly: {error}.", code="internal")
 
 
-def _make(item: WorkItem, progress: Callable[[float], None] | None, cancelled: Callable[[], bool] | None) -> Made:
+def _make(
+    item: WorkItem, ledger: Ledger, progress: Callable[[float], None] | None, cancelled: Callable[[], bool] | None
+) -> Made:
     recipe, source, output = item.fit.recipe, item.clip.source, item.output
     assert recipe is not None
     if output.exists() and output.samefile(source):
         raise MakeError("The output would overwrite its own source.", "Choose another output folder.", "own_source")
     mark = fingerprint(item.fit, item.receiver, file_digest(source, cancelled))
-    with _ledger_lock:
-        before = Ledger(output.parent).get(output.name)
+    before = ledger.get(output.name)
     ours = before is not None and _unaltered(output, before)
     sound = item.facts.measures
     # A sample that goes to both sides counts on both.
@@ -219,9 +221,7 @@ def _make(item: WorkItem, progress: Callable[[float], None] | None, cancelled: C
         if cancelled and cancelled():
             raise Cancelled
         put_in_place(part, output, replace=ours)
-        with _ledger_lock:
-            entry = Entry(output.name, checksum, size, str(source), item.clip.name, item.receiver.slug, mark)
-            Ledger(output.parent).add(entry)
+        ledger.add(Entry(output.name, checksum, size, str(source), item.clip.name, item.receiver.slug, mark))
     seconds = recipe.frames_out / recipe.rate_out
     return Made(item, "made", size, seconds, checksum, proof, fingerprint=mark, gain_db=gain, said=said)
 
@@ -251,7 +251,7 @@ def make_all(
     cancelled : once true, work in hand is dropped without a trace and the rest is reported as cancelled.
     """
     todo = iter(items)
-    folders: set[Path] = set()
+    ledgers: dict[Path, Ledger] = {}
     count = workers or os.cpu_count() or 1
     with ThreadPoolExecutor(count, thread_name_prefix="make") as pool:
         going: dict[Future[Made], WorkItem] = {}
@@ -260,11 +260,13 @@ def make_all(
             item = next(todo, None)
             if item is None:
                 return False
-            if item.output.parent not in folders:
-                folders.add(item.output.parent)
-                sweep(item.output.parent)
+            folder = item.output.parent
+            if folder not in ledgers:
+                sweep(folder)
+                ledgers[folder] = Ledger(folder)
             report = None if watch is None else (lambda share, item=item: watch(item, share))
-            going[pool.submit(make_clip, item, progress=report, cancelled=cancelled)] = item
+            task = pool.submit(make_clip, item, ledger=ledgers[folder], progress=report, cancelled=cancelled)
+            going[task] = item
             return True
 
         while len(going) < count and begin():

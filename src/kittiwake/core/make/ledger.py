@@ -9,6 +9,9 @@ import json
 import os
 from dataclasses import asdict, dataclass
 from pathlib import Path
+from threading import Lock
+
+from ..model.text import to_json
 
 LEDGER = ".kittiwake-made.jsonl"
 
@@ -34,10 +37,14 @@ class Entry:
 
 
 class Ledger:
-    """The ledger of one folder. Lines that cannot be read (a torn last line) are passed over."""
+    """The ledger of one folder. Lines that cannot be read (a torn last line) are passed over.
+
+    May be used by several threads at once.
+    """
 
     def __init__(self, folder: Path) -> None:
         self._path = folder / LEDGER
+        self._lock = Lock()
         self._entries: dict[str, Entry] = {}
         self._torn = False
         try:
@@ -70,11 +77,11 @@ class Ledger:
         ------
         OSError
         """
-        line = json.dumps(asdict(entry), ensure_ascii=False) + "\n"
-        with self._path.open("a", encoding="utf-8") as file:
+        line = to_json(asdict(entry)) + "\n"
+        with self._lock, self._path.open("a", encoding="utf-8") as file:
             file.write(("\n" if self._torn else "") + line)
             file.flush()
             os.fsync(file.fileno())
-        self._torn = False
-        self._entries.pop(entry.output, None)
-        self._entries[entry.output] = entry
+            self._torn = False
+            self._entries.pop(entry.output, None)
+            self._entries[entry.output] = entry

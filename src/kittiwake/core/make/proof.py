@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import zlib
 from collections.abc import Callable, Iterator
 from dataclasses import asdict, dataclass, field
@@ -17,7 +18,7 @@ from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
 from ..measure import look_at
 from ..model import Facts, Receiver
-from ..model.units import db, format_db, format_hz, format_limit, ratio
+from ..model.units import db, format_db, format_hz, format_kind, format_limit, ratio
 
 
 @dataclass(frozen=True, slots=True)
@@ -103,7 +104,8 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, extra_db: float)
     yield Check("whole", "all that its header promises", whole[0] if whole else "all of it", not whole)
     forms = [(a.container, a.encoding) for a in rules.accepts]
     form = (head.container, head.encoding)
-    yield Check("format", " or ".join(f"{c} {e}" for c, e in forms), " ".join(form), form in forms)
+    wanted_forms = " or ".join(format_kind(*f) for f in forms)
+    yield Check("format", wanted_forms, format_kind(*form), form in forms)
     fitting = [a for a in rules.accepts if (a.container, a.encoding) == form] or list(rules.accepts)
     rates = [
         ", ".join(map(format_hz, a.sample_rates)) if a.sample_rates else f"at most {format_hz(a.max_sample_rate)}"
@@ -199,7 +201,7 @@ def _digest(path: Path, recipe: Recipe, cancelled: Callable[[], bool] | None) ->
 def _int32_by_sndfile(path: Path) -> Iterator[NDArray[np.int32]]:
     import soundfile
 
-    with soundfile.SoundFile(str(path)) as file:
+    with soundfile.SoundFile(os.fsencode(path)) as file:
         while len(block := file.read(65_536, dtype="int32", always_2d=True)):
             yield block
 

@@ -11,6 +11,7 @@ from typing import Any
 
 from ..errors import JobError, reason_of
 from .clip import Clip
+from .text import to_json
 
 JOB_VERSION = 1
 EXTENSION = ".kittiwake"
@@ -75,8 +76,7 @@ def save_job(job: Job, path: Path) -> None:
     scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
         with scratch.open("w", encoding="utf-8") as file:
-            json.dump(data, file, ensure_ascii=False, indent=1)
-            file.write("\n")
+            file.write(to_json(data, indent=1) + "\n")
             file.flush()
             os.fsync(file.fileno())
         scratch.replace(path)

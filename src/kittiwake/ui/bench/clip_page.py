@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.fit import Problem, Remedy, findings
 from ...core.model import Clip, Facts
-from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_seconds
+from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ..session import Session
 from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
 from .spectrum import SpectrumLayer, SpectrumView
@@ -109,9 +109,8 @@ def facts_pairs(facts: Facts) -> list[tuple[str, str]]:
     head, sound = facts.header, facts.measures
     pairs = [("File", facts.path.name), ("Folder", str(facts.path.parent))]
     if head:
-        bits = f", {head.bits} bits" if head.bits else ""
         pairs += [
-            ("Kind", f"{head.container} {head.encoding}{bits}"),
+            ("Kind", format_kind(head.container, head.encoding)),
             ("Rate, channels", f"{format_hz(head.sample_rate)}, {head.channels}"),
             ("Size", format_bytes(head.bytes)),
         ]
