@@ -5,44 +5,37 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import Qt, QTimer, QUrl
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import (
     QAction,
     QCloseEvent,
-    QDesktopServices,
     QDragEnterEvent,
     QDropEvent,
     QKeySequence,
 )
 from PySide6.QtWidgets import (
-    QApplication,
-    QFileDialog,
-    QMainWindow,
     QMessageBox,
     QSplitter,
     QVBoxLayout,
     QWidget,
 )
 
-from .. import __version__
 from ..actions import ACTIONS
 from ..core.errors import KittiwakeError
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION
 from .bench.bench import Bench
 from .board.view import Board
+from .deeds import Deeds
 from .ear.player import Player
 from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
-from .palette import KeyList, Palette
-from .session import Cell, Session
-from .theme.colours import colours, use
-from .theme.sheet import style_sheet
+from .session import Session
 from .top_bar import TopBar
 
 
-class Window(QMainWindow):
+class Window(Deeds):
     """Puts the pieces together; all that is done goes through the registry of actions."""
 
     def __init__(self) -> None:
@@ -240,217 +233,6 @@ class Window(QMainWindow):
             event.acceptProposedAction()
             self.add_paths(paths)
             self.board.setFocus()
-
-    # -- Job -------------------------------------------------------------------------------------------------------
-
-    def do_job_add_files(self) -> None:
-        names, _ = QFileDialog.getOpenFileNames(self, "Add sound files")
-        if names:
-            self.add_paths([Path(name) for name in names])
-
-    def do_job_add_folder(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "Add a folder")
-        if name:
-            self.add_paths([Path(name)])
-
-    def do_job_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Open a job", filter=f"Kittiwake jobs (*{EXTENSION})")
-        if name:
-            self.open_job(Path(name))
-
-    def do_job_save(self) -> None:
-        if self.session.path and not self._ships(self.session.path):
-            path = self.session.path
-            if self._attempt(lambda: self.session.save(path)):
-                self.foot.say(f"Saved {path.name}.")
-        else:
-            self.do_job_save_as()
-
-    def do_job_save_as(self) -> None:
-        start = str(Path.home() / f"{self.session.job.name}{EXTENSION}")
-        name, _ = QFileDialog.getSaveFileName(self, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})")
-        if name:
-            path = Path(name) if name.endswith(EXTENSION) else Path(name + EXTENSION)
-            if self._attempt(lambda: self.session.save(path)):
-                self.foot.say(f"Saved {path.name}.")
-
-    @staticmethod
-    def _ships(path: Path) -> bool:
-        """The demo job is part of the application; it is saved elsewhere."""
-        return (Path(__file__).parents[1] / "demo") in path.resolve().parents
-
-    def do_job_output(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "Where outputs go", str(self.session.output_folder))
-        if name:
-            self.session.change("choosing the output folder", self.session.job.changed(output=name))
-
-    def do_job_quit(self) -> None:
-        self.close()
-
-    # -- Edit ------------------------------------------------------------------------------------------------------
-
-    def do_edit_undo(self) -> None:
-        self.session.undo_stack.undo()
-
-    def do_edit_redo(self) -> None:
-        self.session.undo_stack.redo()
-
-    def do_edit_rename(self) -> None:
-        self.board.rename_current()
-
-    def do_edit_remove(self) -> None:
-        ids = {clip.id for clip in self.board.selected_clips()}
-        if ids:
-            row = self.board.currentIndex().row()
-            self.session.remove_clips(ids)
-            model = self.board.board_model
-            if model.rowCount():
-                self.board.setCurrentIndex(model.index(min(row, model.rowCount() - 1), 0))
-            else:
-                self._chosen(None, None)
-
-    def do_edit_look(self) -> None:
-        self.session.look_again({clip.source for clip in self.board.selected_clips()})
-
-    def do_edit_remedy(self) -> None:
-        clip, receiver = self.board.current_clip(), self.board.current_receiver()
-        fit = self.session.fit_of(clip, receiver) if clip and receiver else None
-        for severity in ("decide", "warning"):
-            for problem in fit.problems if fit else ():
-                remedy = next((r for r in problem.remedies if r.applies), None)
-                if clip and remedy and problem.severity == severity:
-                    self.session.apply_remedy(clip, receiver, remedy)
-                    self.foot.say(f"{remedy.what}. Ctrl+Z takes it back.")
-                    return
-        self.foot.say("There is no remedy to take here; select a cell that asks for a decision.")
-
-    # -- Make ------------------------------------------------------------------------------------------------------
-
-    def do_make_all(self) -> None:
-        if self.session.looker.busy:
-            # Pressed before everything has been looked at: it is meant all the same.
-            self._make_wanted = True
-            self.foot.say("Everything is made as soon as it has been looked at. Esc takes that back.")
-            self._count()
-            return
-        self._make_wanted = False
-        if not self.maker.make(list(self.session.cells())):
-            self.foot.say("There is nothing to make: everything that can be made is made.")
-
-    def do_make_selection(self) -> None:
-        if not self.maker.make(self.board.selected_cells()):
-            self.foot.say("Nothing in the selection can be made now.")
-
-    def do_make_cancel(self) -> None:
-        if self._make_wanted:
-            self._make_wanted = False
-            self.foot.say("Nothing will be made.")
-            self._count()
-        self.maker.cancel()
-
-    def _make_if_wanted(self) -> None:
-        if self._make_wanted and not self.session.looker.busy:
-            self.do_make_all()
-
-    def do_make_show(self) -> None:
-        folder = self.session.output_folder
-        if folder.is_dir():
-            QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
-        else:
-            self.foot.say(f"{folder} is not there yet: nothing has been made.")
-
-    # -- Listen ----------------------------------------------------------------------------------------------------
-
-    def do_ear_play(self) -> None:
-        if not self.player.playing:
-            self._reload_ear()
-        self.player.toggle()
-
-    def _reload_ear(self) -> None:
-        """What is selected may have been made or changed since it was loaded."""
-        if self.bench.currentWidget() is not self.bench.receiver_page:
-            self._load_ear(self.board.current_clip(), self.board.current_receiver())
-
-    def do_ear_source(self) -> None:
-        self.player.choose("source")
-
-    def do_ear_output(self) -> None:
-        self.player.choose("output")
-
-    def do_ear_line(self) -> None:
-        self.player.choose("line")
-
-    def do_ear_back(self) -> None:
-        self.player.seek(0.0)
-
-    # -- Receiver --------------------------------------------------------------------------------------------------
-
-    def do_beacon_hand(self) -> None:
-        clip, receiver = self.board.current_clip(), self.board.current_receiver()
-        cell = self.session.cell(clip, receiver) if clip and receiver else None
-        if cell is None or cell.record is None or cell.state != "made":
-            self.foot.say("Select a made cell to hand its file to the beacon; M makes all that can be made.")
-            return
-        taken = self.bench.beacon.hand(Path(cell.record.output))
-        name = Path(cell.record.output).name
-        self._show_beacon(cell)
-        self.foot.say(f"The beacon took {name}; P presses its button." if taken else f"The beacon refused {name}.")
-
-    def _show_beacon(self, cell: Cell | None = None) -> None:
-        beacon = next((r for r in self.session.all_receivers if r.standin == "beacon"), None)
-        self.bench.show_choice(None, beacon or (cell.receiver if cell else None))
-        self.bench.beacon.setVisible(True)
-
-    def do_beacon_press(self) -> None:
-        held = self.bench.beacon.beacon.press()
-        self._show_beacon()
-        if held is None:
-            self.foot.say("The beacon holds nothing: hand it a made file first.")
-            return
-        self.player.load_held(held)
-        self.player.seek(0.0)
-        self.player.play()
-
-    def do_view_receiver(self) -> None:
-        receiver = self.board.current_receiver() or (
-            self.session.all_receivers[0] if self.session.all_receivers else None
-        )
-        if receiver:
-            self.bench.show_choice(None, receiver)
-
-    # -- View and help ---------------------------------------------------------------------------------------------
-
-    def do_view_theme(self) -> None:
-        self.use_colours(not colours().dark)
-
-    def use_colours(self, dark: bool) -> None:
-        """Dress the application in light or dark."""
-        app = QApplication.instance()
-        assert isinstance(app, QApplication)
-        app.setStyleSheet(style_sheet(use(dark)))
-        self.bench.refresh()
-        self.bench.beacon.show_state()
-
-    def do_view_board(self) -> None:
-        self.board.setFocus(Qt.FocusReason.ShortcutFocusReason)
-
-    def do_view_bench(self) -> None:
-        self.bench.setFocus(Qt.FocusReason.ShortcutFocusReason)
-        self.bench.focusNextChild()
-
-    def do_view_palette(self) -> None:
-        Palette(self, self.qactions).open()
-
-    def do_help_keys(self) -> None:
-        KeyList(self).open()
-
-    def do_help_about(self) -> None:
-        QMessageBox.about(
-            self,
-            "About Kittiwake",
-            f"Kittiwake {__version__}\nPuts recorded voices into the machines that must speak them.\n\n"
-            "Free software: GNU General Public License, version 3 or later.",
-        )
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QPolygonF, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.units import format_db, format_seconds
@@ -44,6 +44,7 @@ class WaveView(QWidget):
         self._layers: list[WaveLayer] = []
         self._cursor: float | None = None
         self._message = ""
+        self._picture: QPixmap | None = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(80)
         self.setCursor(Qt.CursorShape.IBeamCursor)
@@ -56,6 +57,7 @@ class WaveView(QWidget):
         """What to draw; ``message`` is shown where there is nothing, or below the labels."""
         self._layers = layers
         self._message = message
+        self._picture = None
         told = ", ".join(f"{layer.label} {format_seconds(layer.seconds)}" for layer in layers)
         self.setAccessibleDescription(told or message)
         self.update()
@@ -77,9 +79,39 @@ class WaveView(QWidget):
         if self._length and plot.left() <= event.position().x() <= plot.right():
             self.seek.emit((event.position().x() - plot.left()) / plot.width() * self._length)
 
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self._picture = None
+
+    def changeEvent(self, event: QEvent) -> None:
+        if event.type() in (QEvent.Type.PaletteChange, QEvent.Type.StyleChange, QEvent.Type.FontChange):
+            self._picture = None
+        super().changeEvent(event)
+
     def paintEvent(self, event: QPaintEvent) -> None:
-        c = colours()
+        if self._picture is None or self._picture.devicePixelRatio() != self.devicePixelRatio():
+            self._picture = self._draw()
         painter = QPainter(self)
+        painter.drawPixmap(0, 0, self._picture)
+        if self._cursor is not None and self._length:
+            c, plot = colours(), self._plot()
+            x = plot.left() + self._cursor / self._length * plot.width()
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            painter.setPen(QPen(QColor(c.accent if c.dark else c.text), 1.5))
+            painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom()))
+
+    def _draw(self) -> QPixmap:
+        """Everything but the cursor, which moves thirty times a second and must not cost a waveform each time."""
+        picture = QPixmap(self.size() * self.devicePixelRatio())
+        picture.setDevicePixelRatio(self.devicePixelRatio())
+        picture.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(picture)
+        painter.setFont(self.font())
+        self._draw_on(painter)
+        painter.end()
+        return picture
+
+    def _draw_on(self, painter: QPainter) -> None:
+        c = colours()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         font = painter.font()
         font.setPixelSize(11)
@@ -94,10 +126,6 @@ class WaveView(QWidget):
         for layer in self._layers:
             self._outline(painter, plot, layer, top)
         self._labels(painter, plot)
-        if self._cursor is not None:
-            x = plot.left() + self._cursor / self._length * plot.width()
-            painter.setPen(QPen(QColor(c.accent if c.dark else c.text), 1.5))
-            painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom()))
 
     def _top(self) -> float:
         """Magnitude at the edge of the plot: full scale, or less for quiet sound so that it can be seen."""

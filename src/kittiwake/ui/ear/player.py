@@ -190,6 +190,8 @@ class Player(QObject):
             self._speaker = find_speaker(self._pull)
             self.changed.emit()
         self.playing = True
+        for way in self.ways:
+            self._track(way)  # all of them, so that a switch finds its sound
         self._speaker.start()
         self._timer.start()
         self.changed.emit()
@@ -311,8 +313,8 @@ class _Real:
         self.name = device.description()
         self._feed = _Feed(pull)
         self._sink = QAudioSink(device, form)
-        # Short, so that a switch is heard at once; long enough for a busy machine.
-        self._sink.setBufferSize(RATE // 20 * 4)
+        # Short, so that a switch is heard at once; long enough for a busy machine: 120 ms.
+        self._sink.setBufferSize(RATE * 12 // 100 * 4)
 
     def start(self) -> None:
         self._feed.open(QIODevice.OpenModeFlag.ReadOnly)
