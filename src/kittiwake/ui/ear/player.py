@@ -47,7 +47,7 @@ class Player(QObject):
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="ear")
         self._speaker: _Silent | _Real | None = None
         self._timer = QTimer(self)
-        self._timer.setInterval(30)
+        self._timer.setInterval(20)
         self._timer.timeout.connect(self._tick)
 
     # -- what to hear ----------------------------------------------------------------------------------------------
@@ -234,11 +234,14 @@ class Player(QObject):
         return data
 
     def _tick(self) -> None:
-        if self._speaker:
-            self._speaker.tick()
-        self.moved.emit(self.position)
+        if self._speaker is None:
+            return
+        self._speaker.tick()
+        waiting = self._speaker.waiting()
+        self.moved.emit(max(0, self._position - waiting) / RATE)
         track = self._track(self.way)
-        if track.complete and self._position >= track.frames:
+        # The last sound still lies in the loudspeaker's buffer when the track is at its end.
+        if track.complete and self._position >= track.frames and waiting == 0:
             self.pause()
 
     # -- the loudspeaker -------------------------------------------------------------------------------------------
@@ -276,33 +279,16 @@ class _Silent:
     def tick(self) -> None:
         self._loudspeaker.tick(time.monotonic())
 
+    def waiting(self) -> int:
+        return 0
+
     def stop(self) -> None:
         self._loudspeaker.stop()
 
 
-class _Feed(QIODevice):
-    """Hands the sink what it asks for, silence where nothing is ready."""
-
-    def __init__(self, pull: Callable[[int], bytes]) -> None:
-        super().__init__()
-        self._pull = pull
-
-    def readData(self, size: int) -> bytes:
-        frames = min(size, RATE // 25 * 4) // 4
-        data = self._pull(frames)
-        return data + b"\0" * (frames * 4 - len(data))
-
-    def writeData(self, data: object, size: int = 0) -> int:
-        return 0
-
-    def bytesAvailable(self) -> int:
-        return RATE * 4
-
-    def isSequential(self) -> bool:
-        return True
-
-
 class _Real:
+    """The desktop's loudspeaker, fed a little at a time from the window's own clock."""
+
     def __init__(self, pull: Callable[[int], bytes], device: QAudioDevice) -> None:
         from PySide6.QtMultimedia import QAudioFormat, QAudioSink
 
@@ -311,20 +297,29 @@ class _Real:
         form.setChannelCount(2)
         form.setSampleFormat(QAudioFormat.SampleFormat.Int16)
         self.name = device.description()
-        self._feed = _Feed(pull)
+        self._pull = pull
         self._sink = QAudioSink(device, form)
-        # Short, so that a switch is heard at once; long enough for a busy machine: 120 ms.
-        self._sink.setBufferSize(RATE * 12 // 100 * 4)
+        # Short, so that a switch is heard at once; long enough for a busy machine: 150 ms.
+        self._sink.setBufferSize(RATE * 15 // 100 * 4)
+        self._into: QIODevice | None = None
 
     def start(self) -> None:
-        self._feed.open(QIODevice.OpenModeFlag.ReadOnly)
-        self._sink.start(self._feed)
+        self._into = self._sink.start()
+        self.tick()
 
-    def tick(self) -> None: ...
+    def tick(self) -> None:
+        """Fill up what has been played since the last tick."""
+        free = self._sink.bytesFree() // 4
+        if self._into is not None and free > 0:
+            self._into.write(self._pull(free))
+
+    def waiting(self) -> int:
+        """Frames taken but not yet heard."""
+        return max(0, self._sink.bufferSize() - self._sink.bytesFree()) // 4
 
     def stop(self) -> None:
-        self._sink.stop()
-        self._feed.close()
+        self._sink.reset()
+        self._into = None
 
 
 def find_speaker(pull: Callable[[int], bytes]) -> _Silent | _Real:
