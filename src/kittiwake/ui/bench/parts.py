@@ -26,6 +26,7 @@ def rich_label() -> QLabel:
     label.setTextFormat(Qt.TextFormat.RichText)
     label.setWordWrap(True)
     label.setAlignment(Qt.AlignmentFlag.AlignTop)
+    label.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.MinimumExpanding)
     label.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
     return label
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
 from ...core.model import Receiver
@@ -32,16 +32,16 @@ class ReceiverPage(QWidget):
         self._purpose.setProperty("soft", True)
         self._purpose.setWordWrap(True)
         column.addWidget(self._purpose)
-        columns = QHBoxLayout()
-        columns.setSpacing(28)
+        columns = QGridLayout()
+        columns.setHorizontalSpacing(28)
+        columns.setRowStretch(1, 1)
         self._labels = []
-        for title in ("RULES", "TREATMENT AND DELIVERY"):
-            part = QVBoxLayout()
-            part.addWidget(part_label(title))
+        for at, title in enumerate(("RULES", "TREATMENT AND DELIVERY")):
             label = rich_label()
             self._labels.append(label)
-            part.addWidget(label, 1)
-            columns.addLayout(part, 1)
+            columns.addWidget(part_label(title), 0, at)
+            columns.addWidget(label, 1, at)
+            columns.setColumnStretch(at, 1)
         column.addLayout(columns, 1)
         row.addWidget(scrolled(left, "Rules of the receiver"), 1)
         row.addWidget(beacon)
