@@ -90,7 +90,8 @@ class TestTracks(FolderCase):
         clip, facts = Clip.whole(path), look_at(path)
         found = fit(clip, facts, load_receiver("phone-menu"))
         source = self.filled(source_blocks(clip, facts))
-        output = self.filled(file_blocks(preview(facts, found, self.folder, lambda: False)))
+        assert found.recipe
+        output = self.filled(file_blocks(preview(facts, found, self.folder, lambda: False), found.recipe))
         line = self.filled(line_blocks(track_blocks(output), output.frames))
         self.assertEqual(source.frames, 96_000)
         self.assertEqual((output.frames, line.frames), (96_000, 96_000))

@@ -12,12 +12,16 @@ from numpy.typing import NDArray
 
 SecondReader = Literal["libsndfile", "libav"]
 
+#: Exact file size from frames, channels, sample rate (Hz) and bit rate (bit/s; 0 where the format has none).
+Size = Callable[[int, int, int, int], int]
+
 
 class Writer(Protocol):
     """A file being written. ``digest`` and ``clipped`` are final once it is closed."""
 
-    #: CRC-32 of the samples that a true reader must find: int32, left-justified, little endian, interleaved.
-    digest: int
+    #: CRC-32 of the samples that a true reader must find: int32, left-justified, little endian, interleaved;
+    #: None where the encoding does not fix them.
+    digest: int | None
     #: Samples that did not fit and were held at full scale. Planning keeps this at 0.
     clipped: int
 
@@ -31,52 +35,103 @@ class Writer(Protocol):
 
 
 @dataclass(frozen=True, slots=True)
+class Opening:
+    """What a writer is opened with. ``dither`` matters only where samples are rounded to equal steps."""
+
+    path: Path
+    rate: int
+    channels: int
+    bit_rate: int
+    dither: bool
+
+
+@dataclass(frozen=True, slots=True)
 class Format:
     """One container with one encoding.
 
     Attributes
     ----------
-    extension : with its dot.
-    bits : bits a sample as a reader reports them.
-    depth : bits that the samples are rounded to; None where rounding is not to equal steps (companding).
-    rates : lowest and highest sample rate, Hz.
+    extension : with its dot; empty for files that are played by name without one.
+    bits : bits a sample as a reader reports them; None where there is no such number.
+    depth : bits that the samples are rounded to; None where rounding is not to equal steps.
+    rates : the only legal sample rates, Hz; empty where every rate within ``rate_range`` is legal.
+    bit_rates : the legal bit rates, bit/s; the first is used where none is asked for. Empty where there is no choice.
     safe_peak : the largest magnitude after which not even a rounded, dithered sample reaches full scale.
-    size : exact file size from frames and channels; None where it depends on the sound.
-    typical_share : size against 16-bit PCM, to estimate where ``size`` is None.
-    second_reader : the library that proves files of this format, never the one that wrote them.
+    size : exact file size; None where it depends on the sound.
+    typical : bytes a frame and channel, to estimate where ``size`` is None.
+    frame : samples that the encoding takes at a time; the last lot is filled up with silence. Where that depends on the
+        sample rate, ``frame_at`` tells it.
+    lookahead : samples that an encoder holds back, for which it may need one more lot.
+    delay : samples by which decoded sound comes later than what was encoded.
+    second_reader : the library that proves files of this format, never the one that wrote them where there are two.
     """
 
     container: str
     encoding: str
     name: str
     extension: str
-    bits: int
-    depth: int | None
-    rates: tuple[int, int]
-    max_channels: int
-    safe_peak: float
-    size: Callable[[int, int], int] | None
-    second_reader: SecondReader
-    opener: Callable[[Path, int, int, bool], Writer]
-    typical_share: float = 1.0
+    opener: Callable[[Opening], Writer]
+    bits: int | None = None
+    depth: int | None = None
+    rates: tuple[int, ...] = ()
+    rate_range: tuple[int, int] = (1000, 768_000)
+    bit_rates: tuple[int, ...] = ()
+    max_channels: int = 2
+    safe_peak: float = 0.89
+    size: Size | None = None
+    typical: float = 2.0
+    frame: int = 1
+    frame_at: Callable[[int], int] | None = None
+    lookahead: int = 0
+    delay: int = 0
+    second_reader: SecondReader = "libsndfile"
     max_bytes: int | None = None
 
     @property
     def key(self) -> tuple[str, str]:
         return self.container, self.encoding
 
-    def open(self, path: Path, rate: int, channels: int, *, dither: bool) -> Writer:
-        """Start a file at ``path``, which must not be there yet."""
-        return self.opener(path, rate, channels, dither)
+    def takes_rate(self, rate: int) -> bool:
+        """Whether the encoding can hold sound at this rate (Hz)."""
+        return rate in self.rates if self.rates else self.rate_range[0] <= rate <= self.rate_range[1]
 
-    def frames_within(self, limit: int, channels: int) -> int | None:
+    def nearest_rate(self, rate: int) -> int:
+        """The legal rate nearest to this one."""
+        if self.rates:
+            return min(self.rates, key=lambda legal: (abs(legal - rate), -legal))
+        return min(max(rate, self.rate_range[0]), self.rate_range[1])
+
+    def exact_size(self, frames: int, channels: int, rate: int, bit_rate: int = 0) -> int | None:
+        """Bytes of a file; None where that depends on the sound."""
+        return self.size(frames, channels, rate, bit_rate or self.default_bit_rate) if self.size else None
+
+    def estimate(self, frames: int, channels: int, rate: int, bit_rate: int = 0) -> int:
+        """About how many bytes a file has, where the exact count depends on the sound."""
+        if bit_rate or self.bit_rates:
+            return round(frames / rate * (bit_rate or self.default_bit_rate) / 8)
+        return round(frames * channels * self.typical)
+
+    @property
+    def default_bit_rate(self) -> int:
+        return self.bit_rates[0] if self.bit_rates else 0
+
+    def decoded_frames(self, frames: int, rate: int) -> int:
+        """Frames that come out again when ``frames`` went in: whole codec frames."""
+        lot = self.frame_at(rate) if self.frame_at else self.frame
+        return -(-(frames + self.lookahead) // lot) * lot
+
+    def open(self, path: Path, rate: int, channels: int, *, dither: bool, bit_rate: int = 0) -> Writer:
+        """Start a file at ``path``, which must not be there yet."""
+        return self.opener(Opening(path, rate, channels, bit_rate or self.default_bit_rate, dither))
+
+    def frames_within(self, limit: int, channels: int, rate: int, bit_rate: int = 0) -> int | None:
         """The most frames whose file is no larger than ``limit`` bytes; None where size depends on the sound."""
         if self.size is None:
             return None
-        low, high = 0, max(1, limit * 8)
+        low, high = 0, max(1, limit * 16)
         while low < high:
             middle = (low + high + 1) // 2
-            if self.size(middle, channels) <= limit:
+            if self.size(middle, channels, rate, bit_rate or self.default_bit_rate) <= limit:
                 low = middle
             else:
                 high = middle - 1

@@ -1,12 +1,204 @@
-"""Every format that can be written. A new one is one file in this room and one line here."""
+"""Every format that can be written. A new one is one line here, and a writer where no library has it."""
 
 from __future__ import annotations
 
-from ..errors import RulesError
-from . import flac, wav
-from .format import Format
+import math
+from collections.abc import Callable
 
-FORMATS: dict[tuple[str, str], Format] = {f.key: f for f in (wav.ULAW, wav.PCM_16, wav.PCM_24, flac.FLAC_16)}
+from ..errors import RulesError
+from . import alaw, ulaw, wav
+from .files import AvWriter, OkiWriter, RawWriter, SndfileWriter
+from .format import Format, Opening, SecondReader, Size, Writer
+
+_INT_SAFE = 1 - 2.5 / 2**15
+
+
+def _sound(form: str, subtype: str, *, endian: str | None = None, exact: bool = True) -> Callable[[Opening], Writer]:
+    return lambda opening: SndfileWriter(opening, form, subtype, endian, exact)
+
+
+def _av(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:
+    return lambda opening: AvWriter(opening, muxer, codec, options)
+
+
+def _plain(header: int, width: float) -> Size:
+    """A header and nothing but samples."""
+    return lambda frames, channels, rate, bit_rate: header + int(frames * channels * width + 0.999)
+
+
+def _even(size: Size) -> Size:
+    return lambda frames, channels, rate, bit_rate: (n := size(frames, channels, rate, bit_rate)) + (n & 1)
+
+
+def _pcm(container: str, form: str, extension: str, header: int | None, bits: int, name: str, *, pad: bool) -> Format:
+    subtype = {8: "PCM_S8" if container in ("aiff", "au", "caf") else "PCM_U8"}.get(bits, f"PCM_{bits}")
+    encoding = {"PCM_U8": "pcm_u8", "PCM_S8": "pcm_s8"}.get(subtype, f"pcm_s{bits}")
+    size = _plain(header, bits / 8) if header is not None else None
+    return Format(
+        container,
+        encoding,
+        f"{name}, {bits}-bit PCM",
+        extension,
+        _sound(form, subtype),
+        bits=bits,
+        depth=min(bits, 24),
+        safe_peak=1 - 2.5 / 2 ** (min(bits, 24) - 1),
+        size=_even(size) if size and pad else size,
+        second_reader="libav",
+        # libav takes the byte that fills up an odd AIFF chunk for sound.
+        frame=2 if container == "aiff" and bits == 8 else 1,
+        typical=bits / 8,
+        max_bytes=None if container == "rf64" else 0xFFFFFFFF,
+    )
+
+
+def _law(container: str, form: str, extension: str, law: str, name: str, header: int | None, *, pad: bool) -> Format:
+    size = _plain(header, 1) if header is not None else None
+    return Format(
+        container, law, name, extension, _sound(form, law.upper()), bits=8,
+        safe_peak=wav.ULAW_SAFE if law == "ulaw" else wav.ALAW_SAFE, size=_even(size) if size and pad else size,
+        second_reader="libav", typical=1.0,
+    )  # fmt: skip
+
+
+def _raw(
+    encoding: str, name: str, extension: str, opener: Callable[[Opening], Writer], width: float, **more: object
+) -> Format:
+    reader: SecondReader = "libsndfile"
+    return Format(
+        "raw", encoding, f"headerless {name}", extension, opener, size=_plain(0, width), **{"second_reader": reader, **more},  # type: ignore[arg-type]
+    )  # fmt: skip
+
+
+def _linear(endian: str) -> Format:
+    name = "little" if endian == "LITTLE" else "big"
+    return _raw(
+        f"pcm_s16{'le' if name == 'little' else 'be'}", f"16-bit linear, {name} endian", ".raw",
+        _sound("RAW", "PCM_16", endian=endian), 2, bits=16, depth=16, safe_peak=_INT_SAFE, second_reader="libav",
+    )  # fmt: skip
+
+
+def _g726(kbits: int, order: str) -> Format:
+    bits = kbits // 8
+    codec = "g726" if order == "be" else "g726le"
+    return Format(
+        "raw", f"g726_{kbits}{order}", f"headerless G.726 at {kbits} kbit/s, {'high' if order == 'be' else 'low'} bits first",
+        ".g726", _av(codec, codec), rates=(8000,), bit_rates=(kbits * 1000,), max_channels=1, bits=bits,
+        size=lambda frames, channels, rate, bit_rate: -(-frames * bits // 8), second_reader="libav",
+        frame=8 // math.gcd(8, bits),
+    )  # fmt: skip
+
+
+def _adpcm_block(rate: int) -> int:
+    """Bytes a block of ADPCM in WAV, as libsndfile chooses it by the rate."""
+    return next((size for limit, size in ((12_000, 256), (23_000, 512), (44_000, 1024)) if rate < limit), 2048)
+
+
+def _adpcm(encoding: str, name: str, subtype: str, header: int, state: int, first: int) -> Format:
+    """ADPCM in WAV, mono. A block begins with ``state`` bytes that hold ``first`` frames; each byte after holds two.
+
+    IMA: a block of B bytes holds 2·(B − 4) + 1 frames; Microsoft: 2·(B − 7) + 2. (IMA Recommended Practices, rev. 3.00, 1992.)
+    """
+
+    def per_block(rate: int) -> int:
+        return 2 * (_adpcm_block(rate) - state) + first
+
+    return Format(
+        "wav", encoding, f"WAV, {name}", ".wav", _sound("WAV", subtype, exact=False), bits=4, max_channels=1,
+        size=lambda frames, channels, rate, bit_rate: header + -(-frames // per_block(rate)) * _adpcm_block(rate),
+        frame_at=per_block, second_reader="libav",
+    )  # fmt: skip
+
+
+_AMR_MODES = {
+    12_200: 32,
+    10_200: 27,
+    7950: 21,
+    7400: 20,
+    6700: 18,
+    5900: 16,
+    5150: 14,
+    4750: 13,
+}  # RFC 4867: bytes a frame
+
+_ALL = (
+    wav.ULAW,
+    wav.ALAW,
+    wav.PCM_16,
+    wav.PCM_24,
+    _pcm("wav", "WAV", ".wav", 44, 8, "WAV", pad=True),
+    _pcm("wav", "WAV", ".wav", 44, 32, "WAV", pad=True),
+    wav.FLOAT,
+    *(_pcm("rf64", "RF64", ".wav", 104, bits, "RF64", pad=True) for bits in (16, 24)),
+    *(_pcm("aiff", "AIFF", ".aiff", 54, bits, "AIFF", pad=True) for bits in (8, 16, 24)),
+    *(_pcm("au", "AU", ".au", 24, bits, "AU", pad=False) for bits in (8, 16, 24)),
+    _law("au", "AU", ".au", "ulaw", "AU, µ-law", 24, pad=False),
+    _law("au", "AU", ".au", "alaw", "AU, A-law", 24, pad=False),
+    *(_pcm("caf", "CAF", ".caf", 4096, bits, "CAF", pad=True) for bits in (16, 24)),
+    _pcm("sphere", "NIST", ".sph", 1024, 16, "NIST SPHERE", pad=False),
+    _law("sphere", "NIST", ".sph", "ulaw", "NIST SPHERE, µ-law", 1024, pad=False),
+    *(
+        Format(
+            "flac", f"pcm_s{bits}", f"FLAC, {bits}-bit", ".flac", _sound("FLAC", f"PCM_{bits}"), bits=bits, depth=bits,
+            safe_peak=1 - 2.5 / 2 ** (bits - 1), second_reader="libav", typical=0.55 * bits / 8, rate_range=(1000, 655_350),
+        )
+        for bits in (16, 24)
+    ),
+    _raw("ulaw", "µ-law", ".ulaw", lambda o: RawWriter(o, ulaw.encode, ulaw.decode), 1, bits=8, safe_peak=wav.ULAW_SAFE),
+    _raw("alaw", "A-law", ".alaw", lambda o: RawWriter(o, alaw.encode, alaw.decode), 1, bits=8, safe_peak=wav.ALAW_SAFE),
+    _linear("LITTLE"),
+    _linear("BIG"),
+    Format(
+        "raw", "gsm", "headerless GSM full rate", ".gsm", _sound("RAW", "GSM610", exact=False), rates=(8000,), max_channels=1,
+        size=lambda frames, channels, rate, bit_rate: 33 * -(-frames // 160), frame=160, second_reader="libav",
+    ),
+    Format(
+        "wav", "gsm", "WAV, GSM full rate", ".wav", _sound("WAV", "GSM610", exact=False), rates=(8000,), max_channels=1,
+        size=lambda frames, channels, rate, bit_rate: _padded(60 + 65 * -(-frames // 320)), frame=320, second_reader="libav",
+    ),
+    _adpcm("ima_adpcm", "IMA ADPCM", "IMA_ADPCM", 60, 4, 1),
+    _adpcm("ms_adpcm", "Microsoft ADPCM", "MS_ADPCM", 90, 7, 2),
+    Format(
+        "raw", "oki_adpcm", "headerless OKI ADPCM", ".vox", OkiWriter, rate_range=(6000, 11_025), bits=4, max_channels=1,
+        size=lambda frames, channels, rate, bit_rate: -(-frames // 2), frame=2, second_reader="libav",
+    ),
+    Format(
+        "raw", "g722", "headerless G.722", ".g722", _av("g722", "g722"), rates=(16_000,), max_channels=1,
+        size=lambda frames, channels, rate, bit_rate: -(-frames // 2), frame=2, delay=22, second_reader="libav",
+    ),
+    *(_g726(kbits, order) for kbits in (32, 16, 24, 40) for order in ("be", "le")),
+    Format(
+        "raw", "g723_1", "headerless G.723.1 at 6.3 kbit/s", ".g723", _av("g723_1", "g723_1"), rates=(8000,),
+        bit_rates=(6300,), max_channels=1, size=lambda frames, channels, rate, bit_rate: 24 * -(-frames // 240), frame=240,
+        delay=60, second_reader="libav",
+    ),
+    Format(
+        "amr", "amr_nb", "AMR narrow-band", ".amr", _av("amr", "libopencore_amrnb"), rates=(8000,), max_channels=1,
+        bit_rates=tuple(_AMR_MODES), frame=160, lookahead=40, delay=40, second_reader="libav",
+        size=lambda frames, channels, rate, bit_rate: 6 + _AMR_MODES[bit_rate] * -(-(frames + 40) // 160),
+    ),
+    Format(
+        "ogg", "opus", "Ogg Opus", ".opus", _av("ogg", "libopus"), rates=(8000, 12_000, 16_000, 24_000, 48_000),
+        bit_rates=(24_000, 6000, 8000, 12_000, 16_000, 32_000, 48_000, 64_000, 96_000, 128_000),
+    ),
+    Format(
+        "mp3", "mp3", "MP3", ".mp3", _av("mp3", "libmp3lame"),
+        rates=(8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000),
+        bit_rates=(64_000, 8000, 16_000, 24_000, 32_000, 40_000, 48_000, 56_000, 80_000, 96_000, 112_000, 128_000, 160_000,
+                   192_000, 256_000, 320_000),
+    ),
+    Format(
+        "mp4", "aac", "AAC in MP4", ".m4a", _av("mp4", "aac"),
+        rates=(8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 64_000, 88_200, 96_000),
+        bit_rates=(64_000, 24_000, 32_000, 48_000, 96_000, 128_000, 192_000), frame=1024, second_reader="libav",
+    ),
+)  # fmt: skip
+
+FORMATS: dict[tuple[str, str], Format] = {form.key: form for form in _ALL}
+
+
+def _padded(size: int) -> int:
+    return size + (size & 1)
 
 
 def find_format(container: str, encoding: str) -> Format:

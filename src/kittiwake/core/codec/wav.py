@@ -11,19 +11,22 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
-from . import ulaw
-from .format import Format
+from . import alaw, ulaw
+from .format import Format, Size
 from .pcm import Quantiser
 
-_PCM, _MULAW = 1, 7
+_PCM, _FLOAT, _ALAW, _MULAW = 1, 3, 6, 7
 _LARGEST = 0xFFFFFFFF
+
+Codes = Callable[[NDArray[np.float32]], NDArray[np.uint8]]
+Decode = Callable[[NDArray[np.uint8]], NDArray[np.int16]]
 
 
 class _WavWriter:
     """Header first with sizes left open, then sound, then the sizes."""
 
     def __init__(self, path: Path, rate: int, channels: int, tag: int, bits: int) -> None:
-        self.digest = 0
+        self.digest: int | None = 0
         self.clipped = 0
         self._file = path.open("xb")
         self._width = channels * bits // 8
@@ -42,7 +45,8 @@ class _WavWriter:
     def _append(self, data: bytes, samples: NDArray[np.int32]) -> None:
         self._file.write(data)
         self._bytes += len(data)
-        self.digest = zlib.crc32(samples.astype("<i4", copy=False).tobytes(), self.digest)
+        if self.digest is not None:
+            self.digest = zlib.crc32(samples.astype("<i4", copy=False).tobytes(), self.digest)
 
     def close(self) -> None:
         file = self._file
@@ -80,20 +84,32 @@ class PcmWavWriter(_WavWriter):
         self._append(raw[:, : self._bits // 8].tobytes(), whole << (32 - self._bits))
 
 
-class UlawWavWriter(_WavWriter):
-    """µ-law, 8 bits."""
+class FloatWavWriter(_WavWriter):
+    """32-bit float. Written here and not by a library, since theirs stamp the time of day into the file."""
 
-    def __init__(self, path: Path, rate: int, channels: int, dither: bool) -> None:
-        super().__init__(path, rate, channels, _MULAW, 8)
+    def __init__(self, path: Path, rate: int, channels: int) -> None:
+        super().__init__(path, rate, channels, _FLOAT, 32)
+        self.digest = None
 
     def write(self, block: NDArray[np.float32]) -> None:
-        codes = ulaw.encode(block)
-        self.clipped += int(np.count_nonzero(np.abs(block) * 32768 > ulaw.PEAK + 512))
-        self._append(codes.tobytes(), ulaw.decode(codes).astype(np.int32) << 16)
+        self._append(block.astype("<f4", copy=False).tobytes(), np.zeros(0, np.int32))
 
 
-def _size(header: int, width: int) -> Callable[[int, int], int]:
-    def exact(frames: int, channels: int) -> int:
+class CompandedWavWriter(_WavWriter):
+    """µ-law or A-law, 8 bits."""
+
+    def __init__(self, path: Path, rate: int, channels: int, tag: int, encode: Codes, decode: Decode) -> None:
+        super().__init__(path, rate, channels, tag, 8)
+        self._encode, self._decode = encode, decode
+
+    def write(self, block: NDArray[np.float32]) -> None:
+        codes = self._encode(block)
+        self.clipped += int(np.count_nonzero(np.abs(block) > 1))
+        self._append(codes.tobytes(), self._decode(codes).astype(np.int32) << 16)
+
+
+def _size(header: int, width: int) -> Size:
+    def exact(frames: int, channels: int, rate: int, bit_rate: int) -> int:
         data = frames * channels * width
         return header + data + (data & 1)
 
@@ -108,31 +124,42 @@ def _pcm(bits: int) -> Format:
         extension=".wav",
         bits=bits,
         depth=bits,
-        rates=(1000, 768_000),
-        max_channels=2,
         safe_peak=1 - 2.5 / 2 ** (bits - 1),
         size=_size(44, bits // 8),
-        second_reader="libsndfile",
-        opener=lambda path, rate, channels, dither: PcmWavWriter(path, rate, channels, bits, dither),
+        opener=lambda o: PcmWavWriter(o.path, o.rate, o.channels, bits, o.dither),
+        max_bytes=_LARGEST + 8,
+    )
+
+
+def _companded(encoding: str, name: str, tag: int, encode: Codes, decode: Decode, safe_peak: float) -> Format:
+    return Format(
+        container="wav",
+        encoding=encoding,
+        name=f"WAV, {name}",
+        extension=".wav",
+        bits=8,
+        safe_peak=safe_peak,
+        size=_size(58, 1),
+        opener=lambda o: CompandedWavWriter(o.path, o.rate, o.channels, tag, encode, decode),
         max_bytes=_LARGEST + 8,
     )
 
 
 PCM_16 = _pcm(16)
 PCM_24 = _pcm(24)
-ULAW = Format(
+# Just under halfway between the two outermost codes, so that the outermost is never needed.
+ULAW_SAFE = 31611 / 32768
+ALAW_SAFE = 31743 / 32768
+ULAW = _companded("ulaw", "µ-law", _MULAW, ulaw.encode, ulaw.decode, ULAW_SAFE)
+ALAW = _companded("alaw", "A-law", _ALAW, alaw.encode, alaw.decode, ALAW_SAFE)
+FLOAT = Format(
     container="wav",
-    encoding="ulaw",
-    name="WAV, µ-law",
+    encoding="pcm_f32",
+    name="WAV, 32-bit float",
     extension=".wav",
-    bits=8,
-    depth=None,
-    rates=(1000, 768_000),
-    max_channels=2,
-    # Just under halfway between the two outermost codes, so that the outermost is never needed.
-    safe_peak=31611 / 32768,
-    size=_size(58, 1),
-    second_reader="libsndfile",
-    opener=UlawWavWriter,
+    bits=32,
+    safe_peak=1.0,
+    size=_size(58, 4),
+    opener=lambda o: FloatWavWriter(o.path, o.rate, o.channels),
     max_bytes=_LARGEST + 8,
 )

@@ -58,6 +58,9 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
 
     accepted, target = _target(header, rate_in, receiver)
     take, level = _side(touch, sound, receiver)
+    illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
+    if illegal:
+        return Fit("cannot", problems=(illegal,))
     recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in)
     if not recipe.frames_out:
         problem = Problem(
@@ -65,10 +68,10 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
         )
         return Fit("cannot", problems=(problem,))
     gain, asked = _predicted_gain(level, recipe)
-    size = target.size(recipe.frames_out, recipe.channels) if target.size else None
+    size = recipe.exact_size
 
     found = check.of_source(touch, facts, sound)
-    found += check.of_limits(receiver, target, recipe, size)
+    found += check.of_limits(receiver, recipe)
     found += check.of_level(touch, level.active_dbov, db(level.peak), asked, recipe)
     found += check.of_bandwidth(touch, sound, receiver, rate_in)
 
@@ -86,8 +89,8 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
         verdict=verdict,
         steps=tuple(_steps(touch, header, sound, receiver, recipe, gain, level)),
         problems=tuple(found),
-        predicted_bytes=size if size is not None else _estimate(target, recipe),
-        predicted_seconds=recipe.frames_out / recipe.rate_out,
+        predicted_bytes=recipe.size,
+        predicted_seconds=recipe.seconds,
         predicted_exact=size is not None,
         recipe=recipe,
     )
@@ -149,6 +152,7 @@ def _recipe(
         ceiling=min(ratio(treatment.ceiling_dbfs), target.safe_peak),
         dither=dither,
         fade_out=min(fade, frames_out),
+        bit_rate=accepted.bit_rate or target.default_bit_rate,
     )
 
 
@@ -222,10 +226,6 @@ def _as_copy(recipe: Recipe) -> Recipe:
     return dataclasses.replace(recipe, copy=True, target_dbov=None, dither="never")
 
 
-def _estimate(target: Format, recipe: Recipe) -> int:
-    return round(recipe.frames_out * recipe.channels * target.bits / 8 * target.typical_share)
-
-
 def _steps(
     touch: TouchUp,
     header: Header,
@@ -279,26 +279,34 @@ def _steps(
     steps.append(_level_step(receiver, recipe, gain, level))
     if recipe.fade_out:
         steps.append(Step(f"Fade out over {1000 * recipe.fade_out / recipe.rate_out:.0f} ms", "the end is a cut"))
-    if recipe.format.depth is None:
-        steps.append(Step("Encode as µ-law, nearest code", f"{name} takes µ-law; its 256 steps grow with the level"))
+    form = recipe.format
+    if form.encoding in ("ulaw", "alaw"):
+        law = format_kind("", form.encoding).strip(", ")
+        steps.append(Step(f"Encode as {law}, nearest code", f"{name} takes {law}; its 256 steps grow with the level"))
+    elif form.depth is None:
+        steps.append(Step(f"Encode as {form.name}", _why_codec(recipe, name)))
     elif recipe.dither == "always":
-        steps.append(
-            Step(
-                f"Round to {recipe.format.depth} bits with TPDF dither",
-                "finer steps than that arise on the way",
-            )
-        )
+        steps.append(Step(f"Round to {form.depth} bits with TPDF dither", "finer steps than that arise on the way"))
     elif recipe.dither == "if_scaled" and gain:
-        steps.append(Step(f"Round to {recipe.format.depth} bits with TPDF dither", "the gain makes finer steps"))
-    size = recipe.format.size(recipe.frames_out, recipe.channels) if recipe.format.size else None
-    told = f"exactly {format_bytes(size)}" if size else f"about {format_bytes(_estimate(recipe.format, recipe))}"
-    steps.append(
-        Step(
-            f"Write {recipe.format.name}, {format_hz(recipe.rate_out)}, {'mono' if recipe.channels == 1 else 'stereo'}",
-            f"{told}, {recipe.frames_out / recipe.rate_out:.3f} s",
-        )
-    )
+        steps.append(Step(f"Round to {form.depth} bits with TPDF dither", "the gain makes finer steps"))
+    exact = recipe.exact_size
+    told = f"exactly {format_bytes(exact)}" if exact else f"about {format_bytes(recipe.size)}"
+    sides = "mono" if recipe.channels == 1 else "stereo"
+    steps.append(Step(f"Write {form.name}, {format_hz(recipe.rate_out)}, {sides}", f"{told}, {recipe.seconds:.3f} s"))
     return steps
+
+
+def _why_codec(recipe: Recipe, name: str) -> str:
+    form = recipe.format
+    parts = [f"{name} takes it"]
+    if recipe.bit_rate:
+        parts.append(f"{recipe.bit_rate / 1000:g} kbit/s")
+    if form.delay:
+        parts.append(f"it comes out {1000 * form.delay / recipe.rate_out:.1f} ms later")
+    if recipe.decoded_frames != recipe.frames_out:
+        more = recipe.decoded_frames - recipe.frames_out
+        parts.append(f"the last {1000 * more / recipe.rate_out:.0f} ms fill up its last lot")
+    return ", ".join(parts)
 
 
 def _level_step(receiver: Receiver, recipe: Recipe, gain: float, level: SignalLevel) -> Step:

@@ -6,6 +6,7 @@ import math
 
 from ..codec import Format
 from ..model import Facts, Measures, Receiver, TouchUp
+from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_limit
 from .verdict import Problem, Recipe, Remedy
 
@@ -128,16 +129,35 @@ def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: i
     return [Problem("narrow_band", "warning", message, (original, accept("narrow_band", "Deliver it all the same")))]
 
 
-def of_limits(receiver: Receiver, format: Format, recipe: Recipe, size: int | None) -> list[Problem]:
+def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) -> Problem | None:
+    """A wish that no file of the format can fulfil, with the nearest one that can be."""
+    wish = nearest = ""
+    if not form.takes_rate(rate):
+        wish, nearest = format_hz(rate), format_hz(form.nearest_rate(rate))
+    elif accepted.bit_rate and form.bit_rates and accepted.bit_rate not in form.bit_rates:
+        best = min(form.bit_rates, key=lambda legal: abs(legal - accepted.bit_rate))
+        wish, nearest = f"{accepted.bit_rate / 1000:g} kbit/s", f"{best / 1000:g} kbit/s"
+    elif receiver.rules.channels > form.max_channels:
+        wish, nearest = f"{receiver.rules.channels} channels", f"{form.max_channels} channel"
+    if not wish:
+        return None
+    return Problem(
+        "illegal_wish",
+        "cannot",
+        f"{form.name} does not take {wish}.",
+        (ask(f"Change the rules of {receiver.name} to {nearest}, the nearest that it takes."),),
+    )
+
+
+def of_limits(receiver: Receiver, recipe: Recipe) -> list[Problem]:
     """Too large, too long, too short."""
-    limits = receiver.rules.limits
-    rate, channels, frames = recipe.rate_out, recipe.channels, recipe.frames_out
-    seconds = frames / rate
+    limits, form = receiver.rules.limits, recipe.format
+    rate, seconds, size = recipe.rate_out, recipe.seconds, recipe.exact_size
     fits: list[int] = []
     why = code = ""
-    largest = min((n for n in (limits.max_bytes, format.max_bytes) if n is not None), default=None)
+    largest = min((n for n in (limits.max_bytes, form.max_bytes) if n is not None), default=None)
     if largest is not None and size is not None and size > largest:
-        within = format.frames_within(largest, channels) or 0
+        within = recipe.frames_within(largest) or 0
         fits.append(within)
         code = "too_large"
         why = (

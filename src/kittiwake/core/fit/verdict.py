@@ -7,7 +7,7 @@ from dataclasses import asdict, dataclass, field
 from typing import Any, Literal
 
 from ..codec import Format
-from ..model import Clip, TouchUp
+from ..model import Clip, Stated, TouchUp
 from ..sound.sides import Take
 
 Verdict = Literal["as_is", "convert", "decide", "cannot"]
@@ -76,7 +76,8 @@ class Recipe:
     copy : the bytes of the source are delivered as they are.
     start, stop : span, in frames of the source.
     rate_in, rate_out : Hz; ``rate_in`` is the true rate.
-    frames_out : exact length of the output.
+    frames_out : exact length of the sound in the output.
+    bit_rate : bit/s; 0 where the format has none to choose.
     target_dbov : active speech level to reach; None leaves the level.
     gain_db : added on top.
     ceiling : largest magnitude allowed in the output, nominal 0 to 1.
@@ -98,6 +99,41 @@ class Recipe:
     ceiling: float
     dither: Literal["never", "always", "if_scaled"]
     fade_out: int
+    bit_rate: int = 0
+
+    @property
+    def exact_size(self) -> int | None:
+        """Bytes of the output; None where that depends on the sound."""
+        return self.format.exact_size(self.frames_out, self.channels, self.rate_out, self.bit_rate)
+
+    @property
+    def size(self) -> int:
+        """Bytes of the output, exact or estimated."""
+        exact = self.exact_size
+        if exact is not None:
+            return exact
+        return self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate)
+
+    @property
+    def decoded_frames(self) -> int:
+        """Frames that a reader finds: more than ``frames_out`` where the codec works in whole lots."""
+        return self.format.decoded_frames(self.frames_out, self.rate_out)
+
+    @property
+    def seconds(self) -> float:
+        """Seconds that a reader finds."""
+        return self.decoded_frames / self.rate_out
+
+    @property
+    def stated(self) -> Stated | None:
+        """How to read the output back, where it has no header."""
+        if self.format.container != "raw":
+            return None
+        return Stated(self.format.encoding, self.rate_out, self.channels)
+
+    def frames_within(self, limit: int) -> int | None:
+        """The most frames whose file is no larger than ``limit`` bytes; None where that depends on the sound."""
+        return self.format.frames_within(limit, self.channels, self.rate_out, self.bit_rate)
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 
 from ..errors import IntakeError, reason_of
 from ..model import Header, Note
+from ..model.stated import Stated
 from .block import BLOCK
 from .sniff import looks_like_text
 
@@ -38,8 +39,8 @@ class Reader(Protocol):
     def close(self) -> None: ...
 
 
-def open_sound(path: Path) -> Reader:
-    """Open a sound file, or the sound of a video.
+def open_sound(path: Path, stated: Stated | None = None) -> Reader:
+    """Open a sound file, the sound of a video, or a headerless file in its ``stated`` format.
 
     libsndfile is asked first, since it opens in well under a millisecond; libav reads the rest.
 
@@ -48,6 +49,10 @@ def open_sound(path: Path) -> Reader:
     IntakeError : with code ``missing``, ``no_rights``, ``not_a_file``, ``empty``, ``not_sound`` or ``damaged``.
     """
     size = _check(path)
+    if stated is not None:
+        from .headerless import open_headerless
+
+        return open_headerless(path, size, stated)
     from . import sndfile
 
     reader = sndfile.try_open(path, size)

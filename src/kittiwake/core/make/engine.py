@@ -197,18 +197,19 @@ def _make(
     if ours and before is not None and before.fingerprint == mark:
         proof = prove(output, item.receiver, Promise(recipe, None, promised), cancelled=cancelled)
         if proof.passed:
-            seconds = recipe.frames_out / recipe.rate_out
+            seconds = recipe.seconds
             return Made(item, "kept", before.bytes, seconds, before.sha256, proof, fingerprint=mark)
     with part_file(output.parent) as part:
         said: tuple[str, ...] = ()
         gain = None
-        digest = None
+        digest = rms = None
         if recipe.copy:
             _copy(source, part)
         else:
             written = write_stream(item.facts, recipe, part, progress=progress, cancelled=cancelled)
-            said, gain, digest = written.said, written.gain_db, written.digest
-        promise = Promise(recipe, digest, promised)
+            said, gain = written.said, written.gain_db
+            digest, rms = written.digest, written.rms
+        promise = Promise(recipe, digest, promised, rms)
         proof = prove(part, item.receiver, promise, name=output.name, cancelled=cancelled)
         if not proof.passed:
             faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)
@@ -222,7 +223,7 @@ def _make(
             raise Cancelled
         put_in_place(part, output, replace=ours)
         ledger.add(Entry(output.name, checksum, size, str(source), item.clip.name, item.receiver.slug, mark))
-    seconds = recipe.frames_out / recipe.rate_out
+    seconds = recipe.seconds
     return Made(item, "made", size, seconds, checksum, proof, fingerprint=mark, gain_db=gain, said=said)
 
 

@@ -27,7 +27,8 @@ from ..sound import Gain, Spool, choose_gain, fade_out, resample, take_side, tak
 class Written:
     """What was written, and what was found on the way that the plan could only estimate."""
 
-    digest: int
+    digest: int | None
+    rms: float
     gain_db: float
     said: tuple[str, ...]
 
@@ -47,7 +48,7 @@ def write_stream(
     KittiwakeError : the source cannot be read or has changed, or the user asked to stop.
     OSError : the disk.
     """
-    reader = open_sound(facts.path)
+    reader = open_sound(facts.path, facts.stated)
     try:
         _check_unchanged(reader, facts)
         with Spool(recipe.channels, part.parent) as spool:
@@ -66,7 +67,8 @@ def write_stream(
             level = max(meter.result()[0] for meter in meters)
             gain = _gain(level, peak, recipe)
             digest = _encode(spool, recipe, gain, part, progress, cancelled)
-        return Written(digest, gain.db, _said(gain, peak, recipe))
+        rms = max(meter.rms for meter in meters) * ratio(gain.db)
+        return Written(digest, rms, gain.db, _said(gain, peak, recipe))
     finally:
         reader.close()
 
@@ -117,10 +119,10 @@ def _encode(
     part: Path,
     progress: Callable[[float], None] | None,
     cancelled: Callable[[], bool] | None,
-) -> int:
+) -> int | None:
     dither = recipe.dither == "always" or (recipe.dither == "if_scaled" and gain.db != 0)
     factor = np.float32(ratio(gain.db))
-    writer = recipe.format.open(part, recipe.rate_out, recipe.channels, dither=dither)
+    writer = recipe.format.open(part, recipe.rate_out, recipe.channels, dither=dither, bit_rate=recipe.bit_rate)
     done = 0
     try:
         blocks = spool.blocks()

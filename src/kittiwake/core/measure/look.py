@@ -12,6 +12,7 @@ from ..errors import Cancelled, IntakeError, KittiwakeError
 from ..intake import open_sound
 from ..model import Facts, Header, Measures, Note, SignalLevel
 from ..model.facts import Signal
+from ..model.stated import Stated
 from .bandwidth import Spectrum, bandwidth
 from .clipping import ClipCounter
 from .level import ActiveLevel
@@ -23,6 +24,7 @@ Progress = Callable[[float], None]
 
 def look_at(
     path: Path,
+    stated: Stated | None = None,
     *,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] | None = None,
@@ -31,13 +33,14 @@ def look_at(
 
     Parameters
     ----------
+    stated : the format of a headerless file.
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
     """
     try:
-        reader = open_sound(path)
+        reader = open_sound(path, stated)
     except IntakeError as error:
-        return Facts(path, error=Note(error.code, error.message, error.remedy))
+        return Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     header = reader.header
     total = header.frames
 
@@ -86,7 +89,7 @@ def look_at(
                     "Ask for a whole copy, or deliver what is there.",
                 )
             )
-    return Facts(path, header, found, tuple(notes))
+    return Facts(path, header, found, tuple(notes), stated=stated)
 
 
 def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:

@@ -4,6 +4,7 @@ from .clip import Clip, TouchUp
 from .facts import Facts, Header, Measures, Note, SignalLevel
 from .job import Job, MadeRecord
 from .receiver import Receiver, load_receiver, shipped_receivers
+from .stated import Stated
 
 __all__ = [
     "Clip",
@@ -15,6 +16,7 @@ __all__ = [
     "Note",
     "Receiver",
     "SignalLevel",
+    "Stated",
     "TouchUp",
     "load_receiver",
     "shipped_receivers",

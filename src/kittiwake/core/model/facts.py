@@ -10,6 +10,8 @@ from typing import Any, Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from .stated import Stated
+
 Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "different"]
 Signal = Literal["mono", "left", "right", "mix"]
 
@@ -136,7 +138,7 @@ class Facts:
     measures: Measures | None = None
     notes: tuple[Note, ...] = ()
     error: Note | None = None
-    digest: str = ""
+    stated: Stated | None = None
 
     @property
     def ok(self) -> bool:

@@ -30,6 +30,7 @@ class Accepts(_Part):
     encoding: str
     sample_rates: tuple[Rate, ...] = ()
     max_sample_rate: Rate | None = None
+    bit_rate: Annotated[int, Field(ge=0)] = 0
 
     @model_validator(mode="after")
     def _some_rate(self) -> Accepts:

@@ -11,7 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..errors import Cancelled
-from ..fit import Fit
+from ..fit import Fit, Recipe
 from ..intake import open_sound
 from ..make.stream import write_stream
 from ..model import Clip, Facts
@@ -70,7 +70,7 @@ def source_blocks(clip: Clip, facts: Facts, receiver: str = "") -> Iterator[NDAr
     start, stop = clip.span_at(receiver, facts.measures.frames)
     frames = min(facts.measures.frames, stop if stop is not None else facts.measures.frames) - start
     rate = touch.true_rate or facts.header.sample_rate
-    reader = open_sound(facts.path)
+    reader = open_sound(facts.path, facts.stated)
     try:
         both = take_side(take_span(reader.blocks(), start, stop), "both", min(2, facts.header.channels))
         yield from resample(both, rate, RATE, min(2, facts.header.channels), frames)
@@ -78,13 +78,13 @@ def source_blocks(clip: Clip, facts: Facts, receiver: str = "") -> Iterator[NDAr
         reader.close()
 
 
-def file_blocks(path: Path) -> Iterator[NDArray[np.float32]]:
-    """A made file at ``RATE``."""
-    reader = open_sound(path)
+def file_blocks(path: Path, recipe: Recipe) -> Iterator[NDArray[np.float32]]:
+    """A file made by ``recipe``, at ``RATE``, without what its codec adds before and after."""
+    reader = open_sound(path, recipe.stated)
     try:
-        channels, frames = reader.header.channels, reader.header.frames
-        assert frames is not None
-        yield from resample(reader.blocks(), reader.header.sample_rate, RATE, channels, frames)
+        delay = recipe.format.delay
+        sound = take_span(reader.blocks(), delay, delay + recipe.frames_out)
+        yield from resample(sound, reader.header.sample_rate, RATE, reader.header.channels, recipe.frames_out)
     finally:
         reader.close()
 

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QLabel, QStackedWidget
 
 from ...core.measure import look_at
 from ...core.model import Clip, Facts, Receiver
-from ..session import Session
+from ..session import Cell, Session
 from .beacon_panel import BeaconPanel
 from .cell_page import CellPage
 from .clip_page import ClipPage
@@ -57,7 +57,7 @@ class Bench(QStackedWidget):
         receiver = self._session.receiver(self._slug) if self._slug else None
         if clip and receiver:
             cell = self._session.cell(clip, receiver)
-            output = self._output_of(cell.record.sha256, cell.record.output, cell.made) if cell.record else None
+            output = self._output_of(cell) if cell.record else None
             self.cell_page.show_cell(cell, output)
             self.setCurrentWidget(self.cell_page)
         elif clip:
@@ -84,13 +84,16 @@ class Bench(QStackedWidget):
         if clip_id == self._clip_id and slug == self._slug:
             self.refresh()
 
-    def _output_of(self, digest: str, output: str, made) -> Facts | None:
+    def _output_of(self, cell: Cell) -> Facts | None:
         """Facts of a made file: from its proof, or looked up in the background."""
+        assert cell.record is not None
+        digest, output, made = cell.record.sha256, Path(cell.record.output), cell.made
+        stated = cell.fit.recipe.stated if cell.fit and cell.fit.recipe else None
         if made and made.proof and made.proof.facts and made.sha256 == digest:
             return made.proof.facts
         if digest not in self._outputs and digest not in self._pending:
             self._pending.add(digest)
-            self._pool.submit(lambda: self._output_looked.emit(digest, look_at(Path(output))))
+            self._pool.submit(lambda: self._output_looked.emit(digest, look_at(output, stated)))
         return self._outputs.get(digest)
 
     def _take_output(self, digest: str, facts: Facts) -> None:

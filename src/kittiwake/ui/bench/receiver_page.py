@@ -75,7 +75,7 @@ def rules_in_sentences(receiver: Receiver) -> list[tuple[str, str]]:
     if limits.max_bytes:
         form = FORMATS.get((rules.accepts[0].container, rules.accepts[0].encoding))
         highest = rules.accepts[0].max_sample_rate or (rules.accepts[0].sample_rates or (0,))[-1]
-        frames = form.frames_within(limits.max_bytes, rules.channels) if form else None
+        frames = form.frames_within(limits.max_bytes, rules.channels, highest) if form else None
         seconds = f"That is exactly {frames / highest:.3f} s at {format_hz(highest)}." if frames and highest else ""
         out.append(
             (f"A file may have at most {limits.max_bytes:,} bytes ({format_limit(limits.max_bytes)}).", seconds)

@@ -134,7 +134,7 @@ def _numbers(cell: Cell) -> str:
         return ""
     limit = cell.receiver.rules.limits.max_bytes
     if limit and fit.predicted_bytes and fit.predicted_bytes > limit:
-        within = fit.recipe.format.frames_within(limit, fit.recipe.channels)
+        within = fit.recipe.frames_within(limit)
         if within:
             return f"{format_seconds(fit.predicted_seconds)} of {within / fit.recipe.rate_out:.2f}"
     about = "" if fit.predicted_exact else "≈ "

@@ -69,9 +69,9 @@ class Player(QObject):
             track.fill(source_blocks(cell.clip, facts, cell.receiver.slug), cancelled)
 
         def output(track: Track, cancelled: Callable[[], bool]) -> None:
-            assert fit is not None
+            assert fit is not None and fit.recipe is not None
             path = made if made and made.exists() else preview(facts, fit, folder, cancelled)
-            track.fill(file_blocks(path), cancelled)
+            track.fill(file_blocks(path, fit.recipe), cancelled)
 
         def line(track: Track, cancelled: Callable[[], bool]) -> None:
             whole = self._wait_for("output" if "output" in self._plan else "source", cancelled)

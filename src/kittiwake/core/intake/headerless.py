@@ -1,0 +1,169 @@
+"""Headerless files, whose format somebody stated."""
+
+from __future__ import annotations
+
+import io
+import os
+from collections.abc import Iterator
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import IntakeError
+from ..model import Header, Note
+from ..model.stated import Stated
+from .block import BLOCK
+
+# Our name -> libsndfile's subtype, its byte order, bits, largest magnitude.
+_BY_SNDFILE: dict[str, tuple[str, str | None, int | None, float]] = {
+    "pcm_s16le": ("PCM_16", "LITTLE", 16, 32767 / 32768),
+    "pcm_s16be": ("PCM_16", "BIG", 16, 32767 / 32768),
+    "pcm_u8": ("PCM_U8", None, 8, 127 / 128),
+    "pcm_s8": ("PCM_S8", None, 8, 127 / 128),
+    "pcm_s24le": ("PCM_24", "LITTLE", 24, 1 - 2.0**-23),
+    "pcm_f32le": ("FLOAT", "LITTLE", 32, 1.0),
+    "ulaw": ("ULAW", None, 8, 32124 / 32768),
+    "alaw": ("ALAW", None, 8, 32256 / 32768),
+    "gsm": ("GSM610", None, None, 1.0),
+}
+# Our name -> libav's demuxer and its options.
+_BY_DEMUXER: dict[str, tuple[str, dict[str, str]]] = {
+    "g722": ("g722", {}),
+    "g723_1": ("g723_1", {}),
+    "g729": ("g729", {}),
+    "amr_nb": ("amr", {}),
+    **{
+        f"g726_{kbits}{order}": ("g726" if order == "be" else "g726le", {"code_size": str(kbits // 8)})
+        for kbits in (16, 24, 32, 40)
+        for order in ("be", "le")
+    },
+}
+
+
+def open_headerless(path: Path, size: int, stated: Stated) -> SndfileRaw | AvRaw | OkiRaw:
+    """A reader for a file of ``size`` bytes in the stated format.
+
+    Raises
+    ------
+    IntakeError : it cannot be read so.
+    """
+    if stated.encoding in _BY_SNDFILE:
+        return SndfileRaw(path, size, stated)
+    if stated.encoding in _BY_DEMUXER:
+        return AvRaw(path, size, stated)
+    return OkiRaw(path, size, stated)
+
+
+def _header(size: int, stated: Stated, bits: int | None, frames: int | None, full: float, *notes: Note) -> Header:
+    return Header("raw", stated.encoding, stated.rate, stated.channels, bits, frames, size, full, notes)
+
+
+class SndfileRaw:
+    """Implements ``Reader``."""
+
+    trouble: Note | None = None
+
+    def __init__(self, path: Path, size: int, stated: Stated) -> None:
+        import soundfile
+
+        subtype, endian, bits, full = _BY_SNDFILE[stated.encoding]
+        try:
+            self._file = soundfile.SoundFile(
+                os.fsencode(path),
+                samplerate=stated.rate,
+                channels=stated.channels,
+                format="RAW",
+                subtype=subtype,
+                endian=endian,
+            )
+        except (soundfile.LibsndfileError, RuntimeError) as error:
+            raise IntakeError(
+                f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
+            ) from error
+        notes = []
+        width = stated.channels * (bits or 0) // 8
+        if width and size % width:
+            notes.append(
+                Note(
+                    "odd_size",
+                    f"{size:,} bytes are not a whole number of {width}-byte frames: perhaps it is not {stated}.",
+                    "Listen to it, and state another format if it is noise.",
+                )
+            )
+        self.header = _header(size, stated, bits, int(self._file.frames), full, *notes)
+
+    def blocks(self) -> Iterator[NDArray[np.float32]]:
+        while len(block := self._file.read(BLOCK, dtype="float32", always_2d=True)):
+            yield block
+
+    def close(self) -> None:
+        self._file.close()
+
+
+class AvRaw:
+    """Implements ``Reader``."""
+
+    def __init__(self, path: Path, size: int, stated: Stated) -> None:
+        import av
+
+        demuxer, options = _BY_DEMUXER[stated.encoding]
+        self.trouble: Note | None = None
+        source: io.BufferedIOBase | io.BytesIO = path.open("rb")
+        if stated.encoding == "amr_nb" and not source.peek(6).startswith(b"#!AMR\n"):  # type: ignore[union-attr]
+            source = io.BytesIO(b"#!AMR\n" + source.read())
+        self._source = source
+        try:
+            self._container = av.open(source, "r", format=demuxer, options=options)
+            self._stream = self._container.streams.audio[0]
+        except (av.FFmpegError, ValueError, IndexError) as error:
+            source.close()
+            raise IntakeError(
+                f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
+            ) from error
+        bits = int(stated.encoding[5:7]) // 8 if stated.encoding.startswith("g726") else None
+        self.header = _header(size, stated, bits, None, 1.0)
+
+    def blocks(self) -> Iterator[NDArray[np.float32]]:
+        import av
+
+        resampler = av.AudioResampler(format="flt", layout="mono", rate=self.header.sample_rate)
+        try:
+            for frame in self._container.decode(self._stream):
+                for plain in resampler.resample(frame):
+                    yield np.ascontiguousarray(plain.to_ndarray().reshape(-1, 1), np.float32)
+        except (av.FFmpegError, ValueError) as error:
+            self.trouble = Note(
+                "damaged",
+                f"The sound is damaged part of the way through ({error}).",
+                "State another format, or deliver what is there.",
+            )
+
+    def close(self) -> None:
+        self._container.close()
+        self._source.close()
+
+
+class OkiRaw:
+    """Implements ``Reader``; libav decodes, this hands it the bytes."""
+
+    trouble: Note | None = None
+
+    def __init__(self, path: Path, size: int, stated: Stated) -> None:
+        import av
+
+        self._file = path.open("rb")
+        self._decoder = av.CodecContext.create("adpcm_ima_oki", "r")
+        self._decoder.sample_rate = stated.rate  # type: ignore[attr-defined]
+        self._decoder.layout = "mono"  # type: ignore[attr-defined]
+        self.header = _header(size, stated, 4, size * 2, 1.0)
+
+    def blocks(self) -> Iterator[NDArray[np.float32]]:
+        import av
+
+        while data := self._file.read(BLOCK // 2):
+            for frame in self._decoder.decode(av.Packet(data)):  # type: ignore[attr-defined]
+                yield (frame.to_ndarray().reshape(-1, 1).astype(np.float32)) * np.float32(1 / 32768)
+
+    def close(self) -> None:
+        self._file.close()
