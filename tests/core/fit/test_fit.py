@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from kittiwake.core.fit import Fit, findings, fit
+from kittiwake.core.make import make_clip, plan_outputs
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
 from kittiwake.core.model.receiver import parse_receiver
@@ -72,13 +73,78 @@ class TestProblems(FolderCase):
         problem = fit(clip, facts, BEACON).problems[0]
         self.assertEqual(problem.code, "too_large")
         self.assertIn("exactly 12.497 s fit", problem.message)
-        cut = problem.remedies[0].apply(clip, "quay-beacon")
-        again = fit(cut, facts, BEACON)
-        self.assertEqual(again.verdict, "convert")
-        self.assertLess(again.predicted_bytes, 200_000)  # type: ignore[operator]
-        self.assertGreater(again.predicted_bytes, 199_980)  # type: ignore[operator]
-        # A cut for the beacon leaves the phone menu alone.
-        self.assertEqual(fit(cut, facts, MENU), fit(clip, facts, MENU))
+        codes = [remedy.code for remedy in problem.remedies]
+        self.assertEqual(codes, ["trim_and_speed_up", "cut_to_length", "ask"])
+        for remedy in problem.remedies[:2]:
+            changed = remedy.apply(clip, "quay-beacon")
+            again = fit(changed, facts, BEACON)
+            self.assertEqual(again.verdict, "convert", remedy)
+            self.assertLess(again.predicted_bytes, 200_000)  # type: ignore[operator]
+            self.assertGreater(again.predicted_bytes, 199_700)  # type: ignore[operator]
+            # What is done for the beacon leaves the phone menu alone.
+            self.assertEqual(fit(changed, facts, MENU), fit(clip, facts, MENU))
+
+    def test_56_kb_is_exactly_so_many_seconds_and_every_remedy_offered_passes_proof(self) -> None:
+        # 56 KB at 8 kHz, 16-bit, mono: 3.581 s where a KB is 1024, 3.497 s where it is 1000.
+        for limit, seconds in (("56 KiB", "3.581"), ("56 kB", "3.497")):
+            radio = parse_receiver(
+                f"""
+                slug = "radio"
+                name = "Radio"
+                [rules]
+                limits = {{max_bytes = "{limit}"}}
+                [[rules.accepts]]
+                container = "wav"
+                encoding = "pcm_s16"
+                sample_rates = [8000]
+                [[rules.accepts]]
+                container = "wav"
+                encoding = "ulaw"
+                sample_rates = [8000]
+                """,
+                "radio.toml",
+            )
+            air = np.zeros(round(48000 * 0.35), np.float32)
+            for name, sound, wanted in (
+                (
+                    "airy",
+                    np.concatenate([air, speech_like(48000, 3.2), air]),
+                    {"trim_air", "speed_up", "other_encoding"},
+                ),
+                ("long", speech_like(48000, 3.9), {"speed_up", "other_encoding"}),
+                ("longest", speech_like(48000, 9.0), {"cut_to_length"}),
+            ):
+                path = self.write(f"{name}.wav", sound, 48000)
+                clip, facts = Clip.whole(path), look_at(path)
+                problem = fit(clip, facts, radio).problems[0]
+                self.assertIn(f"exactly {seconds} s fit", problem.message)
+                offered = [remedy for remedy in problem.remedies if remedy.applies]
+                self.assertLessEqual(wanted, {remedy.code for remedy in offered}, name)
+                for remedy in offered:
+                    changed = remedy.apply(clip, "radio")
+                    again = fit(changed, facts, radio)
+                    self.assertTrue(again.ready, (name, remedy))
+                    made = make_clip(plan_outputs([(changed, facts, again)], radio, self.folder / remedy.code)[0])
+                    self.assertIn(made.status, ("made", "kept"), (name, remedy, made.error))
+                    self.assertTrue(made.proof and made.proof.passed)
+                    self.assertEqual(made.bytes, again.predicted_bytes)
+
+    def test_an_illegal_wish_is_caught_with_the_nearest_legal_one(self) -> None:
+        path = self.write("x.wav", sine(440, 48000), 48000)
+        for form, wish, nearest in (
+            ('container = "mp4", encoding = "aac", sample_rates = [8192]', "8.192 kHz", "8 kHz"),
+            ('container = "raw", encoding = "g722", sample_rates = [8000]', "8 kHz", "16 kHz"),
+            (
+                'container = "amr", encoding = "amr_nb", sample_rates = [8000], bit_rate = 12000',
+                "12 kbit/s",
+                "12.2 kbit/s",
+            ),
+        ):
+            odd = parse_receiver(f'slug = "odd"\nname = "Odd"\n[rules]\naccepts = [{{{form}}}]', "odd.toml")
+            found = fit(Clip.whole(path), look_at(path), odd)
+            self.assertEqual((found.verdict, found.problems[0].code), ("cannot", "illegal_wish"))
+            self.assertIn(wish, found.problems[0].message)
+            self.assertIn(f"to {nearest},", found.problems[0].remedies[0].what)
 
     def test_accepting_a_truncated_file(self) -> None:
         path = DEMO / "Weather warning.wav"

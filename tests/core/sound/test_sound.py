@@ -11,9 +11,18 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.model.units import ratio
-from kittiwake.core.sound import Line, choose_gain, fade_out, resample, resampled_length, take_side, take_span
+from kittiwake.core.sound import (
+    Line,
+    change_tempo,
+    choose_gain,
+    fade_out,
+    resample,
+    resampled_length,
+    take_side,
+    take_span,
+)
 from kittiwake.core.sound.spool import Spool
-from tests.sounds import FolderCase, noise, sine, tone_level
+from tests.sounds import FolderCase, db, noise, rms, sine, tone_level
 
 
 def blocks(x: np.ndarray, size: int = 10_000) -> list[np.ndarray]:
@@ -91,6 +100,27 @@ class TestLengths(unittest.TestCase):
         np.testing.assert_array_equal(y[:800], 1)
         self.assertTrue((np.diff(y[800:]) < 0).all())
         self.assertEqual(y[-1], 0)
+
+
+class TestTempo(unittest.TestCase):
+    def at(self, x: np.ndarray, rate: int, speed: float) -> np.ndarray:
+        return np.concatenate(list(change_tempo(blocks(x), speed, rate, 1, len(x))))[:, 0]
+
+    def test_length_is_exact_pitch_and_level_stay(self) -> None:
+        for rate in (8000, 22050, 48000):
+            x = sine(440, rate, 4, -12)
+            for speed in (0.85, 0.95, 1.05, 1.15):
+                y = self.at(x, rate, speed)
+                self.assertEqual(len(y), round(len(x) / speed))
+                middle = y[len(y) // 10 : -len(y) // 10] * np.hanning(len(y[len(y) // 10 : -len(y) // 10]))
+                power = np.abs(np.fft.rfft(middle, 2**20))
+                hertz = np.argmax(power) * rate / 2**20
+                self.assertLess(abs(1200 * math.log2(hertz / 440)), 5, f"{speed} at {rate} Hz: {hertz:.2f} Hz")
+                self.assertAlmostEqual(db(rms(y)), db(rms(x)), delta=0.5)
+
+    def test_beyond_its_range_it_refuses(self) -> None:
+        with self.assertRaises(ValueError):
+            self.at(sine(440, 8000), 8000, 3.0)
 
 
 class TestGain(unittest.TestCase):

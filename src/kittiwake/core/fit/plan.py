@@ -14,6 +14,7 @@ from ..model.units import db, format_bytes, format_db, format_hz, format_kind, f
 from ..sound import choose_gain, resampled_length
 from ..sound.sides import Take
 from . import problems as check
+from .limits import of_limits
 from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
@@ -56,7 +57,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
         problem = Problem("empty", "cannot", "Nothing is left of this clip.", (check.ask("Make its span longer."),))
         return Fit("cannot", problems=(problem,))
 
-    accepted, target = _target(header, rate_in, receiver)
+    accepted, target = _target(header, rate_in, receiver, touch.form)
     take, level = _side(touch, sound, receiver)
     illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
     if illegal:
@@ -71,7 +72,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
     size = recipe.exact_size
 
     found = check.of_source(touch, facts, sound)
-    found += check.of_limits(receiver, recipe)
+    found += of_limits(touch, span, receiver, recipe, sound)
     found += check.of_level(touch, level.active_dbov, db(level.peak), asked, recipe)
     found += check.of_bandwidth(touch, sound, receiver, rate_in)
 
@@ -96,8 +97,11 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
     )
 
 
-def _target(header: Header, rate_in: int, receiver: Receiver) -> tuple[Accepts, Format]:
-    """What to write: what the file already is, if the receiver takes that; else what it names first."""
+def _target(header: Header, rate_in: int, receiver: Receiver, form: str) -> tuple[Accepts, Format]:
+    """What to write: what was chosen; else what the file already is, if that is taken; else what is named first."""
+    for accepted in receiver.rules.accepts:
+        if form == f"{accepted.container}/{accepted.encoding}":
+            return accepted, find_format(accepted.container, accepted.encoding)
     for accepted in receiver.rules.accepts:
         same = (accepted.container, accepted.encoding) == (header.container, header.encoding)
         if same and accepted.takes_rate(rate_in) and header.channels == receiver.rules.channels:
@@ -130,11 +134,12 @@ def _recipe(
     treatment = receiver.treatment
     rate_out = accepted.rate_for(rate_in)
     fade = round(touch.fade_out * rate_out)
-    frames_out = resampled_length(frames_in, rate_in, rate_out)
+    fade_in = round(touch.fade_in * rate_out)
+    frames_out = resampled_length(round(frames_in / touch.speed), rate_in, rate_out)
     dither: Literal["never", "always", "if_scaled"] = "never"
     if treatment.dither != "none" and target.depth:
         deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
-        worked = rate_in != rate_out or take == "mix" or fade > 0
+        worked = rate_in != rate_out or take == "mix" or fade + fade_in > 0 or touch.speed != 1
         dither = "always" if deeper or worked else "if_scaled"
     return Recipe(
         format=target,
@@ -151,7 +156,9 @@ def _recipe(
         gain_db=touch.gain_db,
         ceiling=min(ratio(treatment.ceiling_dbfs), target.safe_peak),
         dither=dither,
+        fade_in=min(fade_in, frames_out),
         fade_out=min(fade, frames_out),
+        speed=touch.speed,
         bit_rate=accepted.bit_rate or target.default_bit_rate,
     )
 
@@ -269,14 +276,19 @@ def _steps(
         else:
             reason = _WHY_SIDE.get((sound.sides, recipe.take), f"{name} takes one channel")  # type: ignore[arg-type]
         steps.append(Step(what, reason))
+    if recipe.speed != 1:
+        change = f"{(recipe.speed - 1) * 100:+.1f} % in speed".replace("-", "−")
+        steps.append(Step(f"Speak it {recipe.speed:.3f} times as fast", f"{change}, pitch unchanged; chosen by you"))
     if recipe.rate_in != recipe.rate_out:
         steps.append(
             Step(
                 f"Resample {format_hz(recipe.rate_in)} → {format_hz(recipe.rate_out)}",
-                f"{name} takes {_rates(receiver)}; {recipe.frames_in:,} → {recipe.frames_out:,} frames",
+                f"{name} takes {_rates(receiver)}; {round(recipe.frames_in / recipe.speed):,} → {recipe.frames_out:,} frames",
             )
         )
     steps.append(_level_step(receiver, recipe, gain, level))
+    if recipe.fade_in:
+        steps.append(Step(f"Fade in over {1000 * recipe.fade_in / recipe.rate_out:.0f} ms", "the start is a cut"))
     if recipe.fade_out:
         steps.append(Step(f"Fade out over {1000 * recipe.fade_out / recipe.rate_out:.0f} ms", "the end is a cut"))
     form = recipe.format

@@ -7,13 +7,12 @@ import math
 from ..codec import Format
 from ..model import Facts, Measures, Receiver, TouchUp
 from ..model.receiver import Accepts
-from ..model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_limit
+from ..model.units import db, format_bandwidth, format_db, format_hz
 from .verdict import Problem, Recipe, Remedy
 
 _SILENT_DBFS = -80.0
 _MUCH_GAIN_DB = 30.0
 _SIDES_LOSE_DB = 3.0
-_CUT_FADE_S = 0.05
 
 
 def ask(what: str) -> Remedy:
@@ -147,41 +146,3 @@ def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) ->
         f"{form.name} does not take {wish}.",
         (ask(f"Change the rules of {receiver.name} to {nearest}, the nearest that it takes."),),
     )
-
-
-def of_limits(receiver: Receiver, recipe: Recipe) -> list[Problem]:
-    """Too large, too long, too short."""
-    limits, form = receiver.rules.limits, recipe.format
-    rate, seconds, size = recipe.rate_out, recipe.seconds, recipe.exact_size
-    fits: list[int] = []
-    why = code = ""
-    largest = min((n for n in (limits.max_bytes, form.max_bytes) if n is not None), default=None)
-    if largest is not None and size is not None and size > largest:
-        within = recipe.frames_within(largest) or 0
-        fits.append(within)
-        code = "too_large"
-        why = (
-            f"{format_bytes(size)} is over the limit ({format_limit(largest)}); "
-            f"exactly {within / rate:.3f} s fit, it has {seconds:.3f} s."
-        )
-    if limits.max_seconds is not None and seconds > limits.max_seconds:
-        fits.append(int(limits.max_seconds * rate))
-        code = code or "too_long"
-        why = why or f"{seconds:.3f} s is over the limit of {limits.max_seconds:g} s."
-    if fits:
-        keep = min(fits)
-        # Down to whole source frames whose resampled length is surely within the limit.
-        kept_in = max(0, keep * recipe.rate_in // rate - 1) if recipe.rate_in != rate else keep
-        cut = Remedy(
-            "cut_to_length",
-            f"Cut it to {keep / rate:.2f} s with a short fade",
-            f"loses the last {seconds - keep / rate:.2f} s",
-            touch_up={"fade_out": _CUT_FADE_S, "keep": kept_in},
-            here_only=True,
-        )
-        say = ask("Have it said in fewer words, or shorten the pauses.")
-        return [Problem(code, "decide", why, (cut, say))]
-    if limits.min_seconds is not None and seconds < limits.min_seconds:
-        why = f"{seconds:.3f} s is under the least of {limits.min_seconds:g} s."
-        return [Problem("too_short", "cannot", why, (ask("Add air, or a longer text."),))]
-    return []

@@ -81,6 +81,8 @@ class Recipe:
     target_dbov : active speech level to reach; None leaves the level.
     gain_db : added on top.
     ceiling : largest magnitude allowed in the output, nominal 0 to 1.
+    fade_in, fade_out : frames of the output.
+    speed : how many times as fast, pitch unchanged.
     dither : ``never``, ``always``, or ``if_scaled``: only where the gain turns out not to be 0 dB.
     """
 
@@ -98,7 +100,9 @@ class Recipe:
     gain_db: float
     ceiling: float
     dither: Literal["never", "always", "if_scaled"]
+    fade_in: int
     fade_out: int
+    speed: float = 1.0
     bit_rate: int = 0
 
     @property

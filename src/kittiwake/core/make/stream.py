@@ -20,7 +20,7 @@ from ..intake import Reader, open_sound
 from ..measure import ActiveLevel
 from ..model import Facts
 from ..model.units import db, format_db, ratio
-from ..sound import Gain, Spool, choose_gain, fade_out, resample, take_side, take_span
+from ..sound import Gain, Spool, change_tempo, choose_gain, fade_in, fade_out, resample, take_side, take_span
 
 
 @dataclass(frozen=True, slots=True)
@@ -97,7 +97,9 @@ def _converted(
                 progress(min(0.8, 0.8 * done / recipe.frames_in))
 
     sides = take_side(watched(), recipe.take, recipe.channels)
-    return resample(sides, recipe.rate_in, recipe.rate_out, recipe.channels, recipe.frames_in)
+    faster = change_tempo(sides, recipe.speed, recipe.rate_in, recipe.channels, recipe.frames_in)
+    frames = round(recipe.frames_in / recipe.speed)
+    return resample(faster, recipe.rate_in, recipe.rate_out, recipe.channels, frames)
 
 
 def _gain(level: float, peak: float, recipe: Recipe) -> Gain:
@@ -126,6 +128,8 @@ def _encode(
     done = 0
     try:
         blocks = spool.blocks()
+        if recipe.fade_in:
+            blocks = fade_in(blocks, recipe.fade_in)
         if recipe.fade_out:
             blocks = fade_out(blocks, recipe.frames_out, recipe.fade_out)
         for block in blocks:

@@ -23,16 +23,23 @@ class TouchUp:
     true_rate : Hz; the rate at which the sound was really taken, where the header is wrong. No sample changes.
     side : which side to use where the receiver takes one channel; ``auto`` decides by what the sides hold.
     gain_db : added to whatever level the receiver's treatment asks for.
-    keep : frames of the source that are kept, from the start of the clip; None keeps all of it.
-    fade_out : seconds of fade at the end.
+    skip : frames of the source that are left out at the start of the clip.
+    keep : frames of the source that are kept after that; None keeps all of it.
+    fade_in, fade_out : seconds of fade at the ends.
+    speed : how many times as fast it is spoken, pitch unchanged; 0.5 to 2.
+    form : ``container/encoding`` to make, of those that the receiver takes; empty for the one it names first.
     accepted : codes of problems that a person has decided to live with.
     """
 
     true_rate: int | None = None
     side: Side = "auto"
     gain_db: float = 0.0
+    skip: int = 0
     keep: int | None = None
+    fade_in: float = 0.0
     fade_out: float = 0.0
+    speed: float = 1.0
+    form: str = ""
     accepted: tuple[str, ...] = ()
 
     def changed(self, **changes: Any) -> TouchUp:
@@ -97,11 +104,11 @@ class Clip:
 
     def span_at(self, receiver: str, total: int) -> tuple[int, int | None]:
         """First frame, and the one after the last (None: to the end), of a source that holds ``total`` frames."""
-        keep = self.touch_up_at(receiver).keep
-        stop = self.stop
-        if keep is not None:
-            stop = min(self.start + keep, total if stop is None else stop)
-        return self.start, stop
+        touch_up = self.touch_up_at(receiver)
+        start, stop = self.start + touch_up.skip, self.stop
+        if touch_up.keep is not None:
+            stop = min(start + touch_up.keep, total if stop is None else stop)
+        return start, stop
 
     def to_dict(self) -> dict[str, Any]:
         out: dict[str, Any] = {"id": self.id, "name": self.name}

@@ -64,6 +64,7 @@ class Limits(_Part):
     max_bytes: Size | None = None
     max_seconds: Annotated[float, Field(gt=0)] | None = None
     min_seconds: Annotated[float, Field(ge=0)] | None = None
+    advised_seconds: Annotated[float, Field(gt=0)] | None = None
 
 
 class Names(_Part):
@@ -115,6 +116,8 @@ class Treatment(_Part):
     level: Level = Level()
     ceiling_dbfs: Annotated[float, Field(ge=-20, le=0)] = -0.1
     dither: Literal["none", "tpdf"] = "tpdf"
+    max_speed_up: Annotated[float, Field(ge=0, le=0.5)] = 0.15
+    air_seconds: Annotated[float, Field(ge=0, le=2)] = 0.1
     expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None
 
 

@@ -42,6 +42,19 @@ def exactly(blocks: Blocks, frames: int) -> Iterator[NDArray[np.float32]]:
         yield np.zeros((left, channels), np.float32)
 
 
+def fade_in(blocks: Blocks, length: int) -> Iterator[NDArray[np.float32]]:
+    """A raised-cosine fade over the first ``length`` frames."""
+    at = 0
+    for block in blocks:
+        if at < length:
+            place = np.minimum(at + np.arange(len(block)), length)
+            curve = 0.5 - 0.5 * np.cos(np.pi * place / length)
+            at += len(block)
+            yield block * curve.astype(np.float32)[:, None]
+        else:
+            yield block
+
+
 def fade_out(blocks: Blocks, total: int, length: int) -> Iterator[NDArray[np.float32]]:
     """A raised-cosine fade over the last ``length`` of ``total`` frames."""
     at = 0

@@ -1,0 +1,167 @@
+"""Too large, too long, too short: the exact seconds that fit, and only remedies that suffice."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+from ..codec import FORMATS
+from ..model import Measures, Receiver, TouchUp
+from ..model.units import format_bytes, format_kind, format_limit
+from ..sound import resampled_length
+from .problems import accept, ask
+from .verdict import Problem, Recipe, Remedy
+
+_CUT_FADE_S = 0.05
+_EDGE_FADE_S = 0.005  # keeps an edge in the middle of room noise from clicking
+
+
+def of_limits(
+    touch: TouchUp, span: tuple[int, int | None], receiver: Receiver, recipe: Recipe, sound: Measures
+) -> list[Problem]:
+    """Problems of a clip with the limits of a receiver."""
+    limits, rate = receiver.rules.limits, recipe.rate_out
+    keep, why, code = _most_frames(receiver, recipe)
+    if keep is not None:
+        remedies = _remedies(touch, span, receiver, recipe, sound, keep)
+        say = ask("Have it said in fewer words, or shorten the pauses.")
+        return [Problem(code, "decide", why, (*remedies, say))]
+    if limits.min_seconds is not None and recipe.seconds < limits.min_seconds:
+        why = f"{recipe.seconds:.3f} s is under the least of {limits.min_seconds:g} s."
+        return [Problem("too_short", "cannot", why, (ask("Add air, or a longer text."),))]
+    advised = limits.advised_seconds
+    if advised is not None and recipe.frames_out > advised * rate and "longer_than_advised" not in touch.accepted:
+        why = f"{recipe.seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit."
+        remedies = _remedies(touch, span, receiver, recipe, sound, int(advised * rate))
+        remedies = [r for r in remedies if r.code != "cut_to_length"]
+        fine = accept("longer_than_advised", "It may be longer")
+        return [Problem("longer_than_advised", "warning", why, (*remedies, fine))]
+    return []
+
+
+def _most_frames(receiver: Receiver, recipe: Recipe) -> tuple[int | None, str, str]:
+    """The most frames that fit, where this is over a limit, with the sentence and the code for it."""
+    limits, rate = receiver.rules.limits, recipe.rate_out
+    seconds, size = recipe.seconds, recipe.exact_size
+    fits: list[int] = []
+    why = code = ""
+    largest = min((n for n in (limits.max_bytes, recipe.format.max_bytes) if n is not None), default=None)
+    if largest is not None and size is not None and size > largest:
+        within = recipe.frames_within(largest) or 0
+        fits.append(within)
+        code = "too_large"
+        why = (
+            f"{format_bytes(size)} is over the limit ({format_limit(largest)}); "
+            f"exactly {within / rate:.3f} s fit, it has {seconds:.3f} s."
+        )
+    if limits.max_seconds is not None and seconds > limits.max_seconds:
+        fits.append(int(limits.max_seconds * rate))
+        code = code or "too_long"
+        why = why or f"{seconds:.3f} s is over the limit of {limits.max_seconds:g} s."
+    return (min(fits) if fits else None), why, code
+
+
+def _remedies(
+    touch: TouchUp,
+    span: tuple[int, int | None],
+    receiver: Receiver,
+    recipe: Recipe,
+    sound: Measures,
+    keep: int,
+) -> list[Remedy]:
+    """Everything that brings the clip down to ``keep`` frames of the output, the gentlest first."""
+    rate, found = recipe.rate_out, []
+    start = span[0]
+    begin, end = _trimmed(start, recipe, sound, receiver.treatment.air_seconds)
+    trim = {
+        "skip": touch.skip + begin - start,
+        "keep": end - begin,
+        "fade_in": _EDGE_FADE_S if begin > start else touch.fade_in,
+        "fade_out": _EDGE_FADE_S if end < start + recipe.frames_in else touch.fade_out,
+    }
+    saved = (recipe.frames_in - (end - begin)) / recipe.rate_in
+    trimmed = _length(end - begin, recipe, touch.speed)
+    most = 1 + receiver.treatment.max_speed_up
+    if trimmed <= keep:
+        found.append(
+            _here("trim_air", "Trim the air at its ends", f"{saved:.2f} s less: {trimmed / rate:.2f} s", trim)
+        )
+    speed = _speed_for(recipe.frames_in, recipe, keep, touch.speed)
+    if speed <= most:
+        told = f"{keep / rate:.2f} s, pitch unchanged"
+        found.append(
+            _here("speed_up", f"Speed it up by {(speed / touch.speed - 1) * 100:.1f} %", told, {"speed": speed})
+        )
+    elif trimmed > keep and (both := _speed_for(end - begin, recipe, keep, touch.speed)) <= most:
+        what = f"Trim the air and speed it up by {(both / touch.speed - 1) * 100:.1f} %"
+        found.append(
+            _here("trim_and_speed_up", what, f"{keep / rate:.2f} s, pitch unchanged", {**trim, "speed": both})
+        )
+    found += _other_forms(receiver, recipe)
+    kept = _frames_for(keep, recipe, touch.speed)
+    lost = recipe.frames_out / rate - keep / rate
+    cut = {"fade_out": _CUT_FADE_S, "keep": kept}
+    found.append(
+        _here(
+            "cut_to_length", f"Cut it to {keep / rate:.2f} s with a short fade", f"loses the last {lost:.2f} s", cut
+        )
+    )
+    return found
+
+
+def _here(code: str, what: str, result: str, touch_up: Mapping[str, object]) -> Remedy:
+    return Remedy(code, what, result, touch_up=touch_up, here_only=True)
+
+
+def _length(frames_in: int, recipe: Recipe, speed: float) -> int:
+    return resampled_length(round(frames_in / speed), recipe.rate_in, recipe.rate_out)
+
+
+def _speed_for(frames_in: int, recipe: Recipe, keep: int, now: float) -> float:
+    """The least speed, in steps of a thousandth, at which no more than ``keep`` frames come out."""
+    speed = max(now, round(_length(frames_in, recipe, 1.0) / max(1, keep), 3))
+    while _length(frames_in, recipe, speed) > keep and speed < 4:
+        speed = round(speed + 0.001, 3)
+    return speed
+
+
+def _frames_for(keep: int, recipe: Recipe, speed: float) -> int:
+    """The most source frames from which no more than ``keep`` come out."""
+    frames = min(recipe.frames_in, int(keep * recipe.rate_in / recipe.rate_out * speed) + 2)
+    while frames > 0 and _length(frames, recipe, speed) > keep:
+        frames -= 1
+    return frames
+
+
+def _trimmed(start: int, recipe: Recipe, sound: Measures, air: float) -> tuple[int, int]:
+    """Source frames from a little before the first sound to a little after the last."""
+    stop = start + recipe.frames_in
+    first, last = sound.speech_span()
+    margin = round(air * recipe.rate_in)
+    begin, end = max(start, first - margin), min(stop, last + margin)
+    return (begin, end) if begin < end else (start, stop)
+
+
+def _other_forms(receiver: Receiver, recipe: Recipe) -> list[Remedy]:
+    """Other encodings that the receiver takes as well, and in which all of it fits."""
+    found = []
+    largest = receiver.rules.limits.max_bytes
+    for accepted in receiver.rules.accepts:
+        form = FORMATS.get((accepted.container, accepted.encoding))
+        if form is None or form.key == recipe.format.key or largest is None:
+            continue
+        rate = accepted.rate_for(recipe.rate_in)
+        frames = resampled_length(round(recipe.frames_in / recipe.speed), recipe.rate_in, rate)
+        other = replace(recipe, format=form, rate_out=rate, frames_out=frames, bit_rate=accepted.bit_rate)
+        size = other.exact_size
+        seconds = receiver.rules.limits.max_seconds
+        if (
+            form.takes_rate(rate)
+            and size is not None
+            and size <= largest
+            and (seconds is None or other.seconds <= seconds)
+        ):
+            name = format_kind(form.container, form.encoding)
+            key = f"{form.container}/{form.encoding}"
+            found.append(_here("other_encoding", f"Make {name} of it", format_bytes(size), {"form": key}))
+    return found
