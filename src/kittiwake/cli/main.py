@@ -36,7 +36,14 @@ class _Receiver(click.ParamType[Any]):
             self.fail(str(error), param, ctx)
 
 
-_for = click.option("--for", "receiver", required=True, type=_Receiver(), help="A receiver's slug, or a TOML file.")
+_for = click.option(
+    "--for",
+    "receivers",
+    required=True,
+    multiple=True,
+    type=_Receiver(),
+    help="A receiver's slug, or a TOML file; may be repeated.",
+)
 
 
 @click.group(help="Puts recorded voices into the machines that must speak them.")
@@ -49,12 +56,44 @@ def _verb(name: str) -> Callable[[Callable[..., None]], click.Command]:
     return cli.command(name, help=VERBS[name].help)
 
 
+class _Stated(click.ParamType[Any]):
+    name = "format"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        from ..core.model import Stated
+
+        try:
+            return Stated.parse(value)
+        except KittiwakeError as error:
+            self.fail(str(error), param, ctx)
+
+
+_headerless = click.option(
+    "--headerless",
+    "stated",
+    type=_Stated(),
+    metavar="ENCODING@RATE[xCHANNELS]",
+    help="The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.",
+)
+_true_rate = click.option(
+    "--true-rate", type=click.IntRange(1000, 768_000), metavar="HZ", help="The rate the sound was really taken at."
+)
+_remedy = click.option(
+    "--remedy",
+    "remedies",
+    multiple=True,
+    metavar="CODE",
+    help="Take this remedy wherever it is offered; may be repeated.",
+)
+
+
 @_verb("facts")
+@_headerless
 @_as_json
 @_paths
-def facts_verb(paths: tuple[Path, ...], as_json: bool) -> None:
+def facts_verb(paths: tuple[Path, ...], stated: Any, as_json: bool) -> None:
     good = True
-    for facts in _look(paths):
+    for facts in _look(paths, stated):
         good &= facts.ok
         if as_json:
             _emit(facts.to_dict())
@@ -67,22 +106,30 @@ def facts_verb(paths: tuple[Path, ...], as_json: bool) -> None:
 
 @_verb("fit")
 @_for
+@_headerless
+@_true_rate
+@_remedy
 @_as_json
 @_paths
-def fit_verb(paths: tuple[Path, ...], receiver: Any, as_json: bool) -> None:
-    from ..core.fit import fit
-    from ..core.model import Clip
-
+def fit_verb(
+    paths: tuple[Path, ...],
+    receivers: tuple[Any, ...],
+    stated: Any,
+    true_rate: int | None,
+    remedies: Any,
+    as_json: bool,
+) -> None:
     good = True
-    for facts in _look(paths):
-        found = _planned(lambda facts=facts: fit(Clip.whole(facts.path), facts, receiver))  # type: ignore[misc]
-        good &= found.ready
-        if as_json:
-            _emit({"path": str(facts.path), "receiver": receiver.slug, **found.to_dict()})
-        else:
-            from .words import fit_in_words
+    for facts in _look(paths, stated):
+        for receiver in receivers:
+            _, found = _planned(facts, receiver, true_rate, remedies)
+            good &= found.ready
+            if as_json:
+                _emit({"path": str(facts.path), "receiver": receiver.slug, **found.to_dict()})
+            else:
+                from .words import fit_in_words
 
-            click.echo(fit_in_words(facts.path, receiver, found))
+                click.echo(fit_in_words(facts.path, receiver, found))
     _leave(good)
 
 
@@ -90,22 +137,34 @@ def fit_verb(paths: tuple[Path, ...], receiver: Any, as_json: bool) -> None:
 @_for
 @click.option("--into", required=True, type=click.Path(path_type=Path, file_okay=False), help="Output folder.")
 @click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
+@_headerless
+@_true_rate
+@_remedy
 @_as_json
 @_paths
-def make_verb(paths: tuple[Path, ...], receiver: Any, into: Path, workers: int | None, as_json: bool) -> None:
-    from ..core.fit import fit
+def make_verb(
+    paths: tuple[Path, ...],
+    receivers: tuple[Any, ...],
+    into: Path,
+    workers: int | None,
+    stated: Any,
+    true_rate: int | None,
+    remedies: Any,
+    as_json: bool,
+) -> None:
     from ..core.make import make_all, plan_outputs
-    from ..core.model import Clip
     from .progress import Bar
 
-    def plan() -> list[Any]:
+    looked = list(_look(paths, stated))
+    items = []
+    for receiver in receivers:
         wanted = []
-        for facts in _look(paths):
-            clip = Clip.whole(facts.path)
-            wanted.append((clip, facts, fit(clip, facts, receiver)))
-        return plan_outputs(wanted, receiver, into.absolute())
-
-    items = _planned(plan)
+        for facts in looked:
+            clip, found = _planned(facts, receiver, true_rate, remedies)
+            wanted.append((clip, facts, found))
+        # Several receivers get a folder each, one has the folder to itself.
+        folder = into / (receiver.delivery.folder or receiver.slug) if len(receivers) > 1 else into
+        items += plan_outputs(wanted, receiver, folder.absolute())
     good = True
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
@@ -129,27 +188,32 @@ def make_verb(paths: tuple[Path, ...], receiver: Any, into: Path, workers: int |
 @_for
 @_as_json
 @_paths
-def proof_verb(paths: tuple[Path, ...], receiver: Any, as_json: bool) -> None:
+def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: bool) -> None:
     from ..core.make import prove
 
+    headerless = any(accepted.container == "raw" for receiver in receivers for accepted in receiver.rules.accepts)
     good = True
-    for path in _found(paths):
-        proof = prove(path, receiver)
-        good &= proof.passed
-        if as_json:
-            _emit({"path": str(path), "receiver": receiver.slug, **proof.to_dict()})
-        else:
-            from .words import proof_in_words
+    for path in _found(paths, everything=headerless):
+        for receiver in receivers:
+            proof = prove(path, receiver)
+            good &= proof.passed
+            if as_json:
+                _emit({"path": str(path), "receiver": receiver.slug, **proof.to_dict()})
+            else:
+                from .words import proof_in_words
 
-            click.echo(proof_in_words(path, receiver, proof))
+                click.echo(proof_in_words(path, receiver, proof))
     _leave(good)
 
 
-@_verb("receivers")
+@cli.group("receivers", help=VERBS["receivers"].help, invoke_without_command=True)
 @_as_json
-def receivers_verb(as_json: bool) -> None:
+@click.pass_context
+def receivers_verb(context: click.Context, as_json: bool) -> None:
     from ..core.model import shipped_receivers
 
+    if context.invoked_subcommand:
+        return
     for receiver in shipped_receivers().values():
         if as_json:
             _emit(receiver.model_dump(mode="json"))
@@ -157,6 +221,39 @@ def receivers_verb(as_json: bool) -> None:
             from .words import receiver_in_words
 
             click.echo(receiver_in_words(receiver))
+
+
+@receivers_verb.command("show", help="Print the TOML of a receiver, to begin one of your own from.")
+@click.argument("which")
+def show_verb(which: str) -> None:
+    from ..core.model.receiver import receiver_text
+
+    try:
+        click.echo(receiver_text(which), nl=False)
+    except KittiwakeError as error:
+        raise click.UsageError(str(error)) from error
+
+
+@receivers_verb.command("check", help="Say whether TOML files describe receivers that can be made for.")
+@_as_json
+@click.argument("files", nargs=-1, required=True)
+def check_verb(files: tuple[str, ...], as_json: bool) -> None:
+    from ..core.fit import check_receiver
+    from ..core.model import load_receiver
+
+    good = True
+    for file in files:
+        try:
+            receiver = load_receiver(file)
+            faults = check_receiver(receiver)
+        except KittiwakeError as error:
+            faults = [str(error)]
+        good &= not faults
+        if as_json:
+            _emit({"receiver": file, "ok": not faults, "faults": faults})
+        else:
+            click.echo(f"{file}: {'right' if not faults else ' '.join(faults)}")
+    _leave(good)
 
 
 @_verb("window")
@@ -172,34 +269,47 @@ def window_verb(paths: tuple[Path, ...], demo: bool, picture: Path | None, dark:
     sys.exit(start(list(paths), demo=demo, picture=picture, dark=dark))
 
 
-def _planned(work: Callable[[], Any]) -> Any:
-    """The result of planning; a receiver that nothing can be written for is wrong use."""
+def _planned(facts: Any, receiver: Any, true_rate: int | None, remedies: Iterable[str]) -> tuple[Any, Any]:
+    """The clip that a file is, with the wished remedies taken, and its fit."""
+    from ..core.fit import fit
+    from ..core.model import Clip, TouchUp
+
+    clip = Clip.whole(facts.path).changed(touch_up=TouchUp(true_rate=true_rate))
     try:
-        return work()
-    except KittiwakeError as error:
+        found = fit(clip, facts, receiver)
+        for code in remedies:
+            offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)
+            remedy = next(offered, None)
+            if remedy:
+                clip = remedy.apply(clip, receiver.slug)
+                found = fit(clip, facts, receiver)
+    except KittiwakeError as error:  # a receiver that nothing can be written for is wrong use
         raise click.UsageError(str(error)) from error
+    return clip, found
 
 
-def _found(paths: Iterable[Path]) -> Iterator[Path]:
+def _found(paths: Iterable[Path], *, everything: bool = False) -> list[Path]:
     from ..core.intake import find_sound_files
 
-    return find_sound_files(list(paths))
+    found = list(find_sound_files(list(paths), everything=everything))
+    if not found:
+        click.echo("No sound was found there.", err=True)
+        sys.exit(1)
+    return found
 
 
-def _look(paths: Iterable[Path]) -> Iterator[Any]:
-    """Facts of every file, in order, several at a time."""
+def _look(paths: Iterable[Path], stated: Any = None) -> Iterator[Any]:
+    """Facts of every file, in order, several at a time. Files that have a header are read by it."""
+    from ..core.intake.sniff import looks_like_sound
     from ..core.measure import look_at
     from .progress import Bar
 
     workers = os.cpu_count() or 1
-    found = list(_found(paths))
-    if not found:
-        click.echo("No sound was found there.", err=True)
-        sys.exit(1)
+    found = _found(paths, everything=stated is not None)
     with Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
         waiting: list[Any] = []
         for path in found:
-            waiting.append(pool.submit(look_at, path))
+            waiting.append(pool.submit(look_at, path, None if looks_like_sound(path) else stated))
             if len(waiting) > 4 * workers:
                 yield waiting.pop(0).result()
                 bar.done()

@@ -104,7 +104,7 @@ def _target(header: Header, rate_in: int, receiver: Receiver, form: str) -> tupl
             return accepted, find_format(accepted.container, accepted.encoding)
     for accepted in receiver.rules.accepts:
         same = (accepted.container, accepted.encoding) == (header.container, header.encoding)
-        if same and accepted.takes_rate(rate_in) and header.channels == receiver.rules.channels:
+        if same and accepted.takes_rate(rate_in) and header.channels == receiver.rules.channels_for(header.channels):
             return accepted, find_format(accepted.container, accepted.encoding)
     first = receiver.rules.accepts[0]
     return first, find_format(first.container, first.encoding)
@@ -114,7 +114,7 @@ def _side(touch: TouchUp, sound: Measures, receiver: Receiver) -> tuple[Take, Si
     """Which signal to take, and its level."""
     if sound.sides == "mono":
         return "mono", sound.level
-    if receiver.rules.channels == 2:
+    if receiver.rules.channels != 1:
         return "both", sound.stereo_level
     side: Signal = sound.signal if touch.side == "auto" else touch.side
     return side, sound.levels[side]
@@ -147,7 +147,7 @@ def _recipe(
         start=span[0],
         stop=span[1],
         take=take,
-        channels=receiver.rules.channels,
+        channels=receiver.rules.channels_for(header.channels),
         rate_in=rate_in,
         rate_out=rate_out,
         frames_in=frames_in,

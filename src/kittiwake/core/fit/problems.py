@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ..codec import Format
+from ..codec import FORMATS, Format
 from ..model import Facts, Measures, Receiver, TouchUp
 from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_db, format_hz
@@ -146,3 +146,21 @@ def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) ->
         f"{form.name} does not take {wish}.",
         (ask(f"Change the rules of {receiver.name} to {nearest}, the nearest that it takes."),),
     )
+
+
+def check_receiver(receiver: Receiver) -> list[str]:
+    """What keeps a receiver's rules from being met, as sentences; none where all is well."""
+    faults = []
+    for accepted in receiver.rules.accepts:
+        form = FORMATS.get((accepted.container, accepted.encoding))
+        if form is None:
+            known = ", ".join(f"{c} {e}" for c, e in FORMATS)
+            faults.append(
+                f"Nothing here writes {accepted.container} {accepted.encoding}; what can be written: {known}."
+            )
+            continue
+        for rate in accepted.sample_rates or (form.nearest_rate(accepted.max_sample_rate or 8000),):
+            found = of_format(receiver, accepted, form, rate)
+            if found:
+                faults.append(f"{found.message} {found.remedies[0].what}")
+    return faults

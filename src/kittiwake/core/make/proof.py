@@ -116,7 +116,8 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, extra_db: float)
     ]
     right_rate = any(a.takes_rate(head.sample_rate) for a in fitting)
     yield Check("sample rate", " or ".join(dict.fromkeys(rates)), format_hz(head.sample_rate), right_rate)
-    yield Check("channels", str(rules.channels), str(head.channels), head.channels == rules.channels)
+    right_channels = head.channels == rules.channels_for(head.channels)
+    yield Check("channels", str(rules.channels or "1 or 2"), str(head.channels), right_channels)
     most = rules.limits.max_bytes
     if most is not None:
         yield Check("size", format_limit(most), f"{head.bytes:,} B", head.bytes <= most)
@@ -129,7 +130,7 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, extra_db: float)
         yield Check("length", f"at least {limit:g} s", f"{seconds:.3f} s", seconds >= limit)
     if receiver.treatment.level.measure == "active":
         wanted = receiver.treatment.level
-        heard = sound.stereo_level if rules.channels == 2 else sound.level
+        heard = sound.stereo_level if rules.channels != 1 else sound.level
         level, peak = heard.active_dbov, db(sound.peak)
         ceiling = ratio(receiver.treatment.ceiling_dbfs)
         if written := FORMATS.get(form):
@@ -247,5 +248,5 @@ def _stated_by(receiver: Receiver, path: Path) -> Stated | None:
     for accepted in receiver.rules.accepts:
         if accepted.container == "raw":
             rate = accepted.sample_rates[0] if accepted.sample_rates else accepted.max_sample_rate or 8000
-            return Stated(accepted.encoding, rate, receiver.rules.channels)
+            return Stated(accepted.encoding, rate, max(1, receiver.rules.channels))
     return None

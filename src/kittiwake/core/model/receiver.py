@@ -96,10 +96,15 @@ class Names(_Part):
 class Rules(_Part):
     """What the receiver refuses files for."""
 
-    channels: Annotated[int, Field(ge=1, le=2)] = 1
+    #: 1 or 2; 0 keeps one channel as one and several as two.
+    channels: Annotated[int, Field(ge=0, le=2)] = 1
     accepts: Annotated[tuple[Accepts, ...], Field(min_length=1)]
     limits: Limits = Limits()
     names: Names = Names()
+
+    def channels_for(self, channels: int) -> int:
+        """Channels that a source with so many is delivered with."""
+        return self.channels or min(2, channels)
 
 
 class Level(_Part):
@@ -170,6 +175,20 @@ def parse_receiver(text: str, where: str) -> Receiver:
             "Mend those fields and load it again.",
             "rules",
         ) from error
+
+
+def receiver_text(slug: str) -> str:
+    """The TOML of a receiver that ships, or of a file.
+
+    Raises
+    ------
+    RulesError : there is none.
+    """
+    for entry in resources.files("kittiwake.core.receivers").iterdir():
+        if entry.name.endswith(f"-{slug}.toml"):
+            return entry.read_text("utf-8")
+    load_receiver(slug)  # says what is wrong
+    return Path(slug).read_text("utf-8")
 
 
 @cache

@@ -65,12 +65,8 @@ def rules_in_sentences(receiver: Receiver) -> list[tuple[str, str]]:
         rate = rates or f"at most {format_hz(accepted.max_sample_rate)}"
         what = "This is what is made for it." if number == 0 else "A file that is already so is left as it is."
         out.append((f"It takes {name}, {rate}.", what))
-    out.append(
-        (
-            "It takes one channel." if rules.channels == 1 else "It takes two channels.",
-            "Sides are chosen by what they hold.",
-        )
-    )
+    channels = ("It takes one or two channels.", "It takes one channel.", "It takes two channels.")[rules.channels]
+    out.append((channels, "Sides are chosen by what they hold." if rules.channels == 1 else ""))
     limits = rules.limits
     if limits.max_bytes:
         form = FORMATS.get((rules.accepts[0].container, rules.accepts[0].encoding))

@@ -1,0 +1,57 @@
+"""Every receiver that ships, with real speech, from a stereo master to a proved file."""
+
+from __future__ import annotations
+
+import numpy as np
+import soundfile
+
+from kittiwake.core.fit import fit
+from kittiwake.core.intake import open_sound
+from kittiwake.core.make import make_clip, plan_outputs, prove
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Clip, shipped_receivers
+from tests.sounds import DEMO, FolderCase, db, rms
+
+
+class TestShippedReceivers(FolderCase):
+    def test_each_makes_a_proved_file_of_the_predicted_size_that_holds_the_speech(self) -> None:
+        for name in ("Main menu.wav", "Night whisper.wav", "Drill shout.wav", "Welcome.wav"):
+            path = DEMO / name
+            clip, facts = Clip.whole(path), look_at(path)
+            for slug, receiver in shipped_receivers().items():
+                with self.subTest(f"{name} for {slug}"):
+                    found = fit(clip, facts, receiver)
+                    if not found.ready:
+                        self.assertIn(found.problems[0].code, ("too_large",))
+                        continue
+                    item = plan_outputs([(clip, facts, found)], receiver, self.folder / slug)[0]
+                    made = make_clip(item)
+                    self.assertEqual(made.status, "made", made.error)
+                    self.assertTrue(made.proof and made.proof.passed)
+                    if found.predicted_exact:
+                        self.assertEqual(made.bytes, found.predicted_bytes)
+                    assert found.recipe and facts.measures
+                    reader = open_sound(item.output, found.recipe.stated)
+                    sound = np.concatenate(list(reader.blocks()))
+                    reader.close()
+                    self.assertAlmostEqual(len(sound) / reader.header.sample_rate, facts.seconds or 0, delta=0.07)
+                    if receiver.treatment.level.measure == "active" and not made.said:
+                        out = look_at(item.output, found.recipe.stated).measures
+                        assert out
+                        self.assertAlmostEqual(out.level.active_dbov, -26, delta=1.0)
+                    elif found.recipe.take != "both" and not made.said:
+                        self.assertAlmostEqual(db(rms(sound)), db(facts.measures.level.rms), delta=1.6)
+                    # Made anew it has the same bytes; and anyone can prove it without knowing how it was made.
+                    again = plan_outputs([(clip, facts, found)], receiver, self.folder / f"{slug}-again")[0]
+                    self.assertEqual(make_clip(again).sha256, made.sha256)
+                    self.assertTrue(prove(item.output, receiver).passed)
+
+    def test_the_master_keeps_both_sides_and_the_rate(self) -> None:
+        master = shipped_receivers()["master"]
+        path = DEMO / "Ship's bell.wav"
+        clip, facts = Clip.whole(path), look_at(path)
+        found = fit(clip, facts, master)
+        self.assertEqual(found.verdict, "as_is")
+        mono = fit(Clip.whole(DEMO / "Car deck.aiff"), look_at(DEMO / "Car deck.aiff"), master)
+        self.assertEqual((mono.recipe.channels, mono.recipe.rate_out), (1, 44_100))  # type: ignore[union-attr]
+        self.assertEqual(soundfile.info(str(path)).channels, 2)
