@@ -42,6 +42,13 @@ ACTIONS: tuple[Action, ...] = (
         "edit.remove", "Remove from the board", "Take the selected clips off; their files stay.", ("Del",), "Edit"
     ),
     Action(
+        "edit.rate",
+        "State the true rate…",
+        "Say at what rate the sound was really taken; no sample changes.",
+        ("T",),
+        "Edit",
+    ),
+    Action(
         "edit.look",
         "Look again",
         "Forget what is known of the selected sources and look at them anew.",
@@ -65,6 +72,9 @@ ACTIONS: tuple[Action, ...] = (
     Action("ear.output", "Hear the output", "Switch to the output at the same instant.", ("2",), "Listen"),
     Action("ear.line", "Hear it on the line", "Switch to the telephone line at the same instant.", ("3",), "Listen"),
     Action("ear.back", "Back to the start", "Play from the start.", ("Home",), "Listen"),
+    Action(
+        "receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", ("Ctrl+R",), "Receiver"
+    ),
     Action("beacon.hand", "Hand to the beacon", "Give the made file to the stand-in beacon.", ("B",), "Receiver"),
     Action("beacon.press", "Press the beacon's button", "Let the beacon play what it holds.", ("P",), "Receiver"),
     Action(

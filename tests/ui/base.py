@@ -57,6 +57,13 @@ class WindowCase(FolderCase):
         QTest.keyClick(target, key, modifier)
         self.app.processEvents()
 
+    def back_to_the_window(self) -> None:
+        """After a dialog has closed."""
+        self.app.processEvents()
+        self.window.activateWindow()
+        QTest.qWaitForWindowActive(self.window)
+        self.window.board.setFocus()
+
     def clip(self, name: str) -> Clip:
         return next(clip for clip in self.session.job.clips if clip.name == name)
 

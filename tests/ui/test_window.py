@@ -15,6 +15,8 @@ from kittiwake.actions import ACTIONS
 from kittiwake.core.model.job import load_job
 from kittiwake.ui.board.model import CELL_ROLE, HEADS
 from kittiwake.ui.palette import Palette
+from kittiwake.ui.rate_dialog import RateDialog
+from kittiwake.ui.receiver_chooser import ReceiverChooser
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 
@@ -270,6 +272,65 @@ class TestBeacon(WindowCase):
         self.press(Key.Key_B)
         self.assertIn("16-byte format", beacon._told.text())
         self.assertIn("still holds Quay_closed.wav", beacon._told.text())
+
+
+class TestTrueRate(WindowCase):
+    def test_stated_for_several_clips_shown_first_heard_and_taken_back(self) -> None:
+        self.open_demo()
+        board = self.window.board
+        board.setFocus()
+        board.select(self.clip("Spring fares").id)
+        self.press(Key.Key_T)
+        dialog = self.window.findChild(RateDialog)
+        assert isinstance(dialog, RateDialog)
+        QTest.mouseClick(dialog.buttons[48_000], Qt.MouseButton.LeftButton)
+        # 44100/48000 = 0.91875 as long, 12·log2(48/44.1) = 1.467 semitones higher.
+        self.assertIn("8.12 % shorter, 1.47 semitones higher", dialog.told.text().replace("8.13", "8.12"))
+        QTest.mouseClick(dialog.hear_button, Qt.MouseButton.LeftButton)
+        self.wait_for(lambda: self.window.player.playing and self.window.player.position > 0.05)
+        self.assertIsNone(self.clip("Spring fares").touch_up.true_rate)
+        dialog.accept()
+        self.back_to_the_window()
+        self.assertEqual(self.clip("Spring fares").touch_up.true_rate, 48_000)
+        receiver = self.session.receiver("phone-menu")
+        assert receiver
+        found = self.session.fit_of(self.clip("Spring fares"), receiver)
+        self.assertAlmostEqual(found.predicted_seconds, 2.84 * 0.91875, delta=0.01)  # type: ignore[union-attr, arg-type]
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertIsNone(self.clip("Spring fares").touch_up.true_rate)
+
+
+class TestReceivers(WindowCase):
+    def test_others_are_put_on_the_board_and_made_for(self) -> None:
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.press(Key.Key_R, Mod.ControlModifier)
+        chooser = self.window.findChild(ReceiverChooser)
+        assert isinstance(chooser, ReceiverChooser)
+        mine = self.folder / "buoy.toml"
+        mine.write_text(
+            'slug = "buoy"\nname = "Buoy"\n[rules]\nchannels = 1\n[[rules.accepts]]\ncontainer = "aiff"\n'
+            'encoding = "pcm_s8"\nsample_rates = [11025]\n[rules.limits]\nmax_bytes = "under 90 kB"\n'
+            '[rules.names]\nallowed = "A-Z"\ncase = "upper"\nmax_length = 8\nreplace_with = ""\n'
+        )
+        self.assertTrue(chooser.add_file(mine), chooser.trouble.text())
+        self.assertFalse(chooser.add_file(mine))
+        for row in range(chooser.list.count()):
+            item = chooser.list.item(row)
+            if item.data(Qt.ItemDataRole.UserRole) in ("deck-radio", "mobile-voice"):
+                item.setCheckState(Qt.CheckState.Checked)
+        chooser.accept()
+        self.back_to_the_window()
+        slugs = [receiver.slug for receiver in self.session.all_receivers]
+        self.assertEqual(slugs, ["phone-menu", "mobile-voice", "quay-beacon", "deck-radio", "speech-engine", "buoy"])
+        self.assertEqual(self.window.board.board_model.columnCount(), HEADS + 6)
+        self.press(Key.Key_M)
+        self.settle()
+        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
+        self.assertTrue((self.folder / "made/buoy/WELCOME.aiff").exists())
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual(self.window.board.board_model.columnCount(), HEADS + 3)
 
 
 class TestJobs(WindowCase):

@@ -18,6 +18,8 @@ from .ear.player import Player
 from .foot import Foot
 from .making import Maker
 from .palette import KeyList, Palette
+from .rate_dialog import RateDialog
+from .receiver_chooser import ReceiverChooser
 from .session import Cell, Session
 from .theme.colours import colours, use
 from .theme.sheet import style_sheet
@@ -120,6 +122,41 @@ class Deeds(QMainWindow):
                 self.board.setCurrentIndex(model.index(min(row, model.rowCount() - 1), 0))
             else:
                 self._chosen(None, None)
+
+    def do_edit_rate(self) -> None:
+        clips = [clip for clip in self.board.selected_clips() if (f := self.session.facts.get(clip.source)) and f.ok]
+        if not clips:
+            self.foot.say("Select clips that can be read, to state their true rate.")
+            return
+        first = clips[0]
+        facts = self.session.facts[first.source]
+        assert facts.header
+        stamped = facts.header.sample_rate
+        current = first.touch_up.true_rate or stamped
+        dialog = RateDialog(self, stamped, current, facts.seconds or 0.0, len(clips))
+        dialog.heard.connect(lambda rate: self._hear_at(first, rate))
+        dialog.accepted.connect(lambda: self.session.state_true_rate(clips, dialog.rate()))
+        dialog.finished.connect(lambda _: self._chosen(self.board.current_clip(), self.board.current_receiver()))
+        dialog.open()
+
+    def _hear_at(self, clip: Clip, rate: int) -> None:
+        """Play a clip as it would be with another true rate, before anything is changed."""
+        changed = clip.changed(touch_up=clip.touch_up.changed(true_rate=rate))
+        self.player.load_clip(self.session.cell(changed, self.session.all_receivers[0]))
+        self.player.choose("source")
+        self.player.play()
+
+    def do_receiver_choose(self) -> None:
+        dialog = ReceiverChooser(self, self.session.job.receivers)
+
+        def take() -> None:
+            if chosen := dialog.chosen():
+                self._attempt(
+                    lambda: self.session.change("choosing receivers", self.session.job.changed(receivers=chosen))
+                )
+
+        dialog.accepted.connect(take)
+        dialog.open()
 
     def do_edit_look(self) -> None:
         self.session.look_again({clip.source for clip in self.board.selected_clips()})

@@ -17,6 +17,7 @@ class Palette(QDialog):
     def __init__(self, parent: QWidget, actions: dict[str, QAction]) -> None:
         super().__init__(parent)
         self.setWindowTitle("Find a command")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(520, 380)
         column = QVBoxLayout(self)
         self.field = QLineEdit()
@@ -72,6 +73,7 @@ class KeyList(QDialog):
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
         self.setWindowTitle("Keys")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(620, 560)
         column = QVBoxLayout(self)
         label = QLabel(keys_html())

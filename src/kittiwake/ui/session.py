@@ -73,6 +73,7 @@ class Session(QObject):
         self._made: dict[tuple[str, str], Made] = {}
         self._shares: dict[tuple[str, str], float] = {}
         self.all_receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
+        self._receivers_of = self.job.receivers
         self.looker = Looker(self)
         self.looker.looked.connect(self._take_facts)
 
@@ -91,6 +92,7 @@ class Session(QObject):
         self.undo_stack.clear()
         self.path = path
         self.all_receivers = receivers
+        self._receivers_of = job.receivers
         self._records = {(r.clip, r.receiver): r for r in job.made if _still_there(r)}
         self._made.clear()
         self._shares.clear()
@@ -116,6 +118,9 @@ class Session(QObject):
             self.undo_stack.push(ChangeJob(self, text, self.job, job))
 
     def _show(self, job: Job) -> None:
+        if job.receivers != self._receivers_of:
+            self._receivers_of = job.receivers
+            self.all_receivers = [load_receiver(name) for name in job.receivers]
         self.job = job
         self.job_changed.emit()
         self.looker.want([source for source in job.sources if source not in self.facts])
@@ -149,6 +154,18 @@ class Session(QObject):
         """Put a changed clip in the place of the one with its id."""
         clips = tuple(new if clip.id == new.id else clip for clip in self.job.clips)
         self.change(text, self.job.changed(clips=clips))
+
+    def state_true_rate(self, clips: Iterable[Clip], rate: int) -> None:
+        """Say at what rate (Hz) the sound of these clips was really taken; what the header says takes it back."""
+        new: dict[str, Clip] = {}
+        for clip in clips:
+            facts = self.facts.get(clip.source)
+            stamped = facts.header.sample_rate if facts and facts.header else None
+            true = None if rate == stamped else rate
+            at = {slug: touch_up.changed(true_rate=true) for slug, touch_up in clip.at.items()}
+            new[clip.id] = clip.changed(touch_up=clip.touch_up.changed(true_rate=true), at=at)
+        after = tuple(new.get(clip.id, clip) for clip in self.job.clips)
+        self.change(f"stating {rate} Hz", self.job.changed(clips=after))
 
     def remove_clips(self, ids: set[str]) -> None:
         gone = sum(clip.id in ids for clip in self.job.clips)
