@@ -329,6 +329,14 @@ class TestReceivers(WindowCase):
         self.settle()
         self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
         self.assertTrue((self.folder / "made/buoy/WELCOME.aiff").exists())
+        # Six columns do not fit: the board scrolls sideways, and names stand still and can be typed over.
+        self.window.board.select(self.clip("Welcome").id, "buoy")
+        self.assertTrue(self.window.board._names and self.window.board._names.isVisible())
+        self.press(Key.Key_F2)
+        editor = self.window.board._names.findChild(QLineEdit)  # type: ignore[union-attr]
+        assert isinstance(editor, QLineEdit) and editor.isVisible()
+        QTest.keyClick(editor, Key.Key_Escape)
+        self.window.board.setFocus()
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.window.board.board_model.columnCount(), HEADS + 3)
 

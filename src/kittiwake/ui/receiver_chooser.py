@@ -31,7 +31,7 @@ class ReceiverChooser(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Receivers on the board")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(620, 560)
+        self.resize(720, 580)
         column = QVBoxLayout(self)
         said = QLabel("Tick the receivers to make for. The space bar ticks; the board has a column for each.")
         said.setWordWrap(True)

@@ -33,20 +33,24 @@ def format_db(value: float | None, unit: str = "dBFS") -> str:
 
 _CONTAINERS = {
     "wav": "WAV", "rf64": "RF64", "w64": "W64", "aiff": "AIFF", "au": "AU", "caf": "CAF", "flac": "FLAC", "ogg": "Ogg",
-    "mp3": "MP3", "mp4": "MP4", "matroska": "Matroska", "adts": "AAC stream", "sphere": "NIST SPHERE",
+    "mp3": "MP3", "mp4": "MP4", "matroska": "Matroska", "adts": "AAC stream", "sphere": "NIST SPHERE", "raw": "headerless", "amr": "AMR",
 }  # fmt: skip
 _ENCODINGS = {
     "pcm_u8": "8-bit PCM", "pcm_s8": "8-bit PCM", "pcm_s16": "16-bit PCM", "pcm_s24": "24-bit PCM",
     "pcm_s32": "32-bit PCM", "pcm_f32": "32-bit float", "pcm_f64": "64-bit float", "ulaw": "µ-law", "alaw": "A-law",
     "gsm": "GSM full rate", "ima_adpcm": "IMA ADPCM", "ms_adpcm": "Microsoft ADPCM", "vorbis": "Vorbis",
     "opus": "Opus", "aac": "AAC", "amr_nb": "AMR narrow-band", "amr_wb": "AMR wide-band", "alac": "ALAC", "mp3": "MP3",
+    "pcm_s16le": "16-bit linear", "pcm_s16be": "16-bit linear, big endian", "pcm_s24le": "24-bit linear",
+    "pcm_f32le": "32-bit float", "oki_adpcm": "OKI ADPCM", "g722": "G.722", "g723_1": "G.723.1", "g729": "G.729",
+    **{f"g726_{k}{o}": f"G.726 at {k} kbit/s" + (", low bits first" if o == "le" else "")
+       for k in (16, 24, 32, 40) for o in ("be", "le")},
 }  # fmt: skip
 
 
 def format_kind(container: str, encoding: str) -> str:
     """``('wav', 'pcm_s16') -> 'WAV, 16-bit PCM'``; names that are not known stay as they are."""
     first, second = _CONTAINERS.get(container, container), _ENCODINGS.get(encoding, encoding)
-    return first if first == second else f"{first}, {second}"
+    return second if first in second else f"{first}, {second}"
 
 
 def format_hz(value: float | None) -> str:

@@ -8,7 +8,7 @@ from typing import Any
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt
 
 from ...core.model import Clip, Receiver
-from ...core.model.units import format_bytes, format_db, format_hz, format_limit, format_seconds
+from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
 from ..session import Cell, Session
 from ..theme.shapes import WORDS
 
@@ -30,6 +30,7 @@ class BoardModel(QAbstractTableModel):
         self._rows: dict[str, int] = {}
         self._by_source: dict[Path, list[int]] = {}
         self._clips: tuple[Clip, ...] = ()
+        self._columns: list[str] = []
         session.job_changed.connect(self._reset)
         session.facts_arrived.connect(self._facts)
         session.cell_changed.connect(self._cell)
@@ -39,20 +40,20 @@ class BoardModel(QAbstractTableModel):
 
     def _reset(self) -> None:
         old, new = self._clips, self.session.job.clips
-        if [c.id for c in old] == [c.id for c in new] and self.columnCount() == HEADS + len(
-            self.session.all_receivers
-        ):
+        columns = [receiver.slug for receiver in self.session.all_receivers]
+        if [c.id for c in old] == [c.id for c in new] and columns == self._columns:
             # Same rows: selection and scroll position stay.
             self._clips = new
             if new:
                 self.dataChanged.emit(self.index(0, 0), self.index(len(new) - 1, self.columnCount() - 1))
             return
-        if new[: len(old)] == old and old:
+        if new[: len(old)] == old and old and columns == self._columns:
             self.beginInsertRows(QModelIndex(), len(old), len(new) - 1)
             self._index(new)
             self.endInsertRows()
             return
         self.beginResetModel()
+        self._columns = columns
         self._index(new)
         self.endResetModel()
 
@@ -205,11 +206,15 @@ class BoardModel(QAbstractTableModel):
 
 
 def demand(receiver: Receiver) -> str:
-    """A receiver's demand in a few characters: ``WAV µ-law, 8 kHz``."""
+    """A receiver's demand in a few characters: ``WAV, µ-law, 8 kHz``."""
     first = receiver.rules.accepts[0]
-    names = {"ulaw": "µ-law", "pcm_s16": "16-bit", "pcm_s24": "24-bit"}
-    rate = " or ".join(format_hz(r) for r in first.sample_rates) or f"≤ {format_hz(first.max_sample_rate)}"
-    text = f"{first.container.upper()} {names.get(first.encoding, first.encoding)}, {rate}"
+    rates = sorted(first.sample_rates)
+    if len(rates) > 1:
+        rate = f"{format_hz(rates[0]).removesuffix(' kHz')} to {format_hz(rates[-1])}"
+    else:
+        rate = format_hz(rates[0]) if rates else f"≤ {format_hz(first.max_sample_rate)}"
+    kind = format_kind(first.container, first.encoding).replace(" PCM", "")
+    parts = [kind, rate]
     if receiver.rules.limits.max_bytes:
-        text += f", {format_limit(receiver.rules.limits.max_bytes)}"
-    return text
+        parts.append(format_limit(receiver.rules.limits.max_bytes).replace("under ", "< "))
+    return ", ".join(parts)

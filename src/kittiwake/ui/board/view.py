@@ -2,15 +2,59 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QEvent, QItemSelectionModel, QModelIndex, Qt, Signal
-from PySide6.QtGui import QColor, QPainter, QPaintEvent
+from PySide6.QtCore import QEvent, QItemSelectionModel, QModelIndex, Qt, QTimer, Signal
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 
 from ...core.model import Clip, Receiver
 from ..session import Cell, Session
 from ..theme.colours import colours
 from .delegate import HEIGHT, BoardDelegate
-from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel
+from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel, Index
+
+#: Pixels: the least that a receiver's column needs for its words, and the name's where it gets tight.
+_LEAST, _NAME = 216, 190
+
+
+class _Names(QTableView):
+    """The names of the clips, standing still over a board that scrolls sideways."""
+
+    def __init__(self, board: Board) -> None:
+        super().__init__(board)
+        self._board = board
+        self.setModel(board.board_model)
+        self.setSelectionModel(board.selectionModel())
+        self.setItemDelegate(board.itemDelegate())
+        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.setShowGrid(False)
+        self.setStyleSheet("QTableView { border: none; border-radius: 0; }")
+        self.setEditTriggers(board.editTriggers())
+        self.setSelectionMode(board.selectionMode())
+        self.setVerticalScrollMode(board.verticalScrollMode())
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        rows = self.verticalHeader()
+        rows.hide()
+        rows.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
+        rows.setDefaultSectionSize(HEIGHT)
+        self.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
+        board.verticalScrollBar().valueChanged.connect(self.verticalScrollBar().setValue)
+        self.verticalScrollBar().valueChanged.connect(board.verticalScrollBar().setValue)
+        self.hide()
+
+    def place(self, *, shown: bool) -> None:
+        """Stand over the first column, or go away."""
+        self.setVisible(shown)
+        if not shown:
+            return
+        board, frame = self._board, self._board.frameWidth()
+        for column in range(self.model().columnCount()):
+            self.setColumnHidden(column, column != NAME)
+        self.setColumnWidth(NAME, board.columnWidth(NAME))
+        head = board.horizontalHeader().height()
+        self.horizontalHeader().setFixedHeight(head)
+        self.setGeometry(frame, frame, board.columnWidth(NAME), board.viewport().height() + head)
+        self.verticalScrollBar().setValue(board.verticalScrollBar().value())
 
 
 class Board(QTableView):
@@ -23,6 +67,7 @@ class Board(QTableView):
         super().__init__()
         self.session = session
         self.setAccessibleName("Board: clips against receivers")
+        self._names: _Names | None = None  # comes last, since it shares everything else
         self.board_model = BoardModel(session)
         self.setModel(self.board_model)
         self.setItemDelegate(BoardDelegate(self))
@@ -45,18 +90,49 @@ class Board(QTableView):
         heads.setMinimumSectionSize(70)
         heads.sectionClicked.connect(self._head_clicked)
         self.selectionModel().currentChanged.connect(self._current)
-        self.board_model.modelReset.connect(self._spread)
+        self._names = _Names(self)
+        self.board_model.modelReset.connect(self._model_reset)
         self.board_model.rowsInserted.connect(self._first_row)
         self._spread()
+        self._first_row()
+
+    def _model_reset(self) -> None:
+        # The header learns of new columns only after this signal.
+        QTimer.singleShot(0, self._spread)
+        self._first_row()
 
     def _spread(self) -> None:
+        """Columns share the width, as long as each has room for its words; beyond that the board scrolls sideways."""
         heads = self.horizontalHeader()
+        receivers = self.board_model.columnCount() - HEADS
+        fixed = {LENGTH: 84, LEVEL: 104}
+        room = self.viewport().width() - sum(fixed.values())
+        tight = receivers * _LEAST + _NAME > room
         for column in range(self.board_model.columnCount()):
-            heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
-        for column, width in ((LENGTH, 84), (LEVEL, 104)):
-            heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Fixed)
-            self.setColumnWidth(column, width)
-        self._first_row()
+            if column in fixed or tight:
+                heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Fixed)
+                self.setColumnWidth(column, fixed.get(column, _NAME if column == NAME else _LEAST))
+            else:
+                heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
+        if self._names:
+            self._names.place(shown=tight)
+
+    def scrollTo(
+        self,
+        index: Index,
+        hint: QAbstractItemView.ScrollHint = QAbstractItemView.ScrollHint.EnsureVisible,
+    ) -> None:
+        super().scrollTo(index, hint)
+        if self._names and self._names.isVisible() and index.column() > NAME:
+            # Not below the names that stand still.
+            hidden = self._names.width() - self.visualRect(index).left()
+            if hidden > 0:
+                bar = self.horizontalScrollBar()
+                bar.setValue(bar.value() - hidden)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._spread()
 
     def _first_row(self) -> None:
         if self.board_model.rowCount() and not self.currentIndex().isValid():
@@ -105,7 +181,7 @@ class Board(QTableView):
         index = self.board_model.index(self.currentIndex().row(), NAME)
         if index.isValid():
             self.setCurrentIndex(index)
-            self.edit(index)
+            (self._names if self._names and self._names.isVisible() else self).edit(index)
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 
