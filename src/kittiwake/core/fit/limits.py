@@ -114,12 +114,12 @@ def _here(code: str, what: str, result: str, touch_up: Mapping[str, object]) -> 
 
 
 def _length(frames_in: int, recipe: Recipe, speed: float) -> int:
-    return resampled_length(round(frames_in / speed), recipe.rate_in, recipe.rate_out)
+    return resampled_length(round(frames_in / speed), recipe.rate_in, recipe.rate_out) + recipe.lead
 
 
 def _speed_for(frames_in: int, recipe: Recipe, keep: int, now: float) -> float:
     """The least speed, in steps of a thousandth, at which no more than ``keep`` frames come out."""
-    speed = max(now, round(_length(frames_in, recipe, 1.0) / max(1, keep), 3))
+    speed = max(now, round((_length(frames_in, recipe, 1.0) - recipe.lead) / max(1, keep - recipe.lead), 3))
     while _length(frames_in, recipe, speed) > keep and speed < 4:
         speed = round(speed + 0.001, 3)
     return speed
@@ -127,7 +127,7 @@ def _speed_for(frames_in: int, recipe: Recipe, keep: int, now: float) -> float:
 
 def _frames_for(keep: int, recipe: Recipe, speed: float) -> int:
     """The most source frames from which no more than ``keep`` come out."""
-    frames = min(recipe.frames_in, int(keep * recipe.rate_in / recipe.rate_out * speed) + 2)
+    frames = min(recipe.frames_in, int((keep - recipe.lead) * recipe.rate_in / recipe.rate_out * speed) + 2)
     while frames > 0 and _length(frames, recipe, speed) > keep:
         frames -= 1
     return frames
@@ -152,6 +152,7 @@ def _other_forms(receiver: Receiver, recipe: Recipe) -> list[Remedy]:
             continue
         rate = accepted.rate_for(recipe.rate_in)
         frames = resampled_length(round(recipe.frames_in / recipe.speed), recipe.rate_in, rate)
+        frames += round(receiver.treatment.lead_seconds * rate)
         other = replace(recipe, format=form, rate_out=rate, frames_out=frames, bit_rate=accepted.bit_rate)
         size = other.exact_size
         seconds = receiver.rules.limits.max_seconds

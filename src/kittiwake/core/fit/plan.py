@@ -20,6 +20,7 @@ from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
 
 _RATES = (1000, 768_000)
+_DC = 0.001  # of full scale; less is neither heard nor costs level
 _WHY_SIDE: dict[tuple[str, Signal], str] = {
     ("identical", "left"): "both sides hold the same",
     ("left_only", "left"): "the right side is silent; mixing would lose 6 dB",
@@ -62,7 +63,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
     illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
     if illegal:
         return Fit("cannot", problems=(illegal,))
-    recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in)
+    recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in, sound.dc_offset)
     if not recipe.frames_out:
         problem = Problem(
             "empty", "cannot", "It is too short to leave anything.", (check.ask("Make its span longer."),)
@@ -130,16 +131,29 @@ def _recipe(
     take: Take,
     rate_in: int,
     frames_in: int,
+    dc_offset: float,
 ) -> Recipe:
     treatment = receiver.treatment
     rate_out = accepted.rate_for(rate_in)
     fade = round(touch.fade_out * rate_out)
     fade_in = round(touch.fade_in * rate_out)
+    lead = round(treatment.lead_seconds * rate_out)
     frames_out = resampled_length(round(frames_in / touch.speed), rate_in, rate_out)
+    frames_out += lead if frames_out else 0
+    low, high = treatment.high_pass_hz, None
+    if treatment.band == "telephone":
+        low, high = max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
+    offset = dc_offset if treatment.remove_dc and abs(dc_offset) > _DC else 0.0
     dither: Literal["never", "always", "if_scaled"] = "never"
     if treatment.dither != "none" and target.depth:
         deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
-        worked = rate_in != rate_out or take == "mix" or fade + fade_in > 0 or touch.speed != 1
+        worked = (
+            rate_in != rate_out
+            or take == "mix"
+            or fade + fade_in > 0
+            or touch.speed != 1
+            or bool(low or high or offset)
+        )
         dither = "always" if deeper or worked else "if_scaled"
     return Recipe(
         format=target,
@@ -152,13 +166,18 @@ def _recipe(
         rate_out=rate_out,
         frames_in=frames_in,
         frames_out=frames_out,
-        target_dbov=treatment.level.target_dbov if treatment.level.measure == "active" else None,
+        level=treatment.level.measure,
+        target_db=treatment.level.target,
         gain_db=touch.gain_db,
         ceiling=min(ratio(treatment.ceiling_dbfs), target.safe_peak),
         dither=dither,
         fade_in=min(fade_in, frames_out),
         fade_out=min(fade, frames_out),
         speed=touch.speed,
+        dc_offset=offset,
+        low_cut=low,
+        high_cut=high,
+        lead=lead,
         bit_rate=accepted.bit_rate or target.default_bit_rate,
     )
 
@@ -166,9 +185,14 @@ def _recipe(
 def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
     """Gain after the ceiling, and the gain that the level alone asks for, dB."""
     asked = recipe.gain_db
-    if recipe.target_dbov is not None and math.isfinite(level.active_dbov):
-        asked += recipe.target_dbov - level.active_dbov
-    elif recipe.target_dbov is None and asked == 0:
+    if recipe.level == "active" and math.isfinite(level.active_dbov):
+        asked += recipe.target_db - level.active_dbov
+    elif recipe.level == "peak" and level.peak > 0:
+        asked += recipe.target_db - db(level.peak)
+    elif recipe.level == "loudness":
+        # Loudness is measured only on the way; until then speech level stands for it, a few tenths of a dB away.
+        asked += recipe.target_db - level.active_dbov if math.isfinite(level.active_dbov) else 0.0
+    elif asked == 0:
         return 0.0, 0.0
     return choose_gain(asked, level.peak, recipe.ceiling).db, asked
 
@@ -193,6 +217,8 @@ def _fits_as_is(
     largest = receiver.rules.limits.max_bytes
     if largest is not None and header.bytes > largest:
         return False
+    if receiver.treatment.level.measure == "loudness" or recipe.lead or recipe.low_cut or recipe.high_cut:
+        return False  # only known, or only done, on the way
     return level_is_right(receiver, level.active_dbov, db(level.peak), recipe.ceiling)
 
 
@@ -206,7 +232,7 @@ def level_is_right(
     wanted = receiver.treatment.level
     if wanted.measure == "leave":
         return True
-    off = active_dbov - wanted.target_dbov - extra_db
+    off = {"peak": peak_dbfs}.get(wanted.measure, active_dbov) - wanted.target - extra_db
     if not math.isfinite(off) or abs(off) <= wanted.tolerance_db:
         return True
     # Too quiet, but raising it to the edge of the tolerance would push peaks over the ceiling.
@@ -225,12 +251,12 @@ def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, 
         header.bytes,
         sound.frames / header.sample_rate,
         True,
-        _as_copy(recipe),
+        _as_copy(recipe, sound.frames),
     )
 
 
-def _as_copy(recipe: Recipe) -> Recipe:
-    return dataclasses.replace(recipe, copy=True, target_dbov=None, dither="never")
+def _as_copy(recipe: Recipe, frames: int) -> Recipe:
+    return dataclasses.replace(recipe, copy=True, level="leave", dither="never", lead=0, frames_out=frames)
 
 
 def _steps(
@@ -286,7 +312,17 @@ def _steps(
                 f"{name} takes {_rates(receiver)}; {round(recipe.frames_in / recipe.speed):,} → {recipe.frames_out:,} frames",
             )
         )
+    if recipe.dc_offset:
+        offset = f"{recipe.dc_offset * 100:+.1f} %".replace("-", "−")
+        steps.append(Step(f"Take away a DC offset of {offset}", "it is not heard and costs level"))
+    if recipe.low_cut or recipe.high_cut:
+        edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
+        steps.append(Step(f"Keep the band from {edges}", f"{name} asks for it; linear phase, no shift in time"))
     steps.append(_level_step(receiver, recipe, gain, level))
+    if recipe.lead:
+        steps.append(
+            Step(f"Put {recipe.lead / recipe.rate_out:.2f} s of silence first", f"{name} needs a moment to listen")
+        )
     if recipe.fade_in:
         steps.append(Step(f"Fade in over {1000 * recipe.fade_in / recipe.rate_out:.0f} ms", "the start is a cut"))
     if recipe.fade_out:
@@ -324,7 +360,7 @@ def _why_codec(recipe: Recipe, name: str) -> str:
 def _level_step(receiver: Receiver, recipe: Recipe, gain: float, level: SignalLevel) -> Step:
     now = format_db(level.active_dbov, "dBov")
     ceiling = format_db(db(recipe.ceiling))
-    if recipe.target_dbov is None:
+    if recipe.level == "leave":
         if gain:
             return Step(f"Change the level by {gain:+.1f} dB".replace("-", "−"), "set by you")
         return Step(
@@ -333,8 +369,14 @@ def _level_step(receiver: Receiver, recipe: Recipe, gain: float, level: SignalLe
         )
     if not math.isfinite(level.active_dbov):
         return Step("Leave the level", "no speech was found to measure")
-    target = format_db(recipe.target_dbov + recipe.gain_db, "dBov")
+    target = format_db(recipe.target_db + recipe.gain_db, receiver.treatment.level.unit)
+    if recipe.level == "loudness":
+        return Step(
+            f"Bring it to {target} loudness", f"ITU-R BS.1770, measured after resampling; no peak over {ceiling}"
+        )
     verb = "Raise" if gain >= 0 else "Lower"
+    if recipe.level == "peak":
+        return Step(f"{verb} by about {abs(gain):.1f} dB to a peak of {target}", "measured again after resampling")
     return Step(
         f"{verb} by about {abs(gain):.1f} dB to {target} active speech level",
         f"it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}",

@@ -76,9 +76,13 @@ class Recipe:
     copy : the bytes of the source are delivered as they are.
     start, stop : span, in frames of the source.
     rate_in, rate_out : Hz; ``rate_in`` is the true rate.
-    frames_out : exact length of the sound in the output.
+    frames_out : exact length of the sound in the output, its lead included.
+    dc_offset : constant to take away, nominal.
+    low_cut, high_cut : edges of the band to keep, Hz; None keeps all.
+    lead : frames of silence at the start of the output.
     bit_rate : bit/s; 0 where the format has none to choose.
-    target_dbov : active speech level to reach; None leaves the level.
+    level : what is measured to reach the target; ``leave`` leaves it.
+    target_db : in dBov, LUFS or dBFS, by ``level``.
     gain_db : added on top.
     ceiling : largest magnitude allowed in the output, nominal 0 to 1.
     fade_in, fade_out : frames of the output.
@@ -96,13 +100,18 @@ class Recipe:
     rate_out: int
     frames_in: int
     frames_out: int
-    target_dbov: float | None
+    level: Literal["leave", "active", "loudness", "peak"]
+    target_db: float
     gain_db: float
     ceiling: float
     dither: Literal["never", "always", "if_scaled"]
     fade_in: int
     fade_out: int
     speed: float = 1.0
+    dc_offset: float = 0.0
+    low_cut: float | None = None
+    high_cut: float | None = None
+    lead: int = 0
     bit_rate: int = 0
 
     @property

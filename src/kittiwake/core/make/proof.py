@@ -16,7 +16,8 @@ from ..codec import FORMATS
 from ..errors import Cancelled
 from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
-from ..measure import look_at
+from ..intake import open_sound
+from ..measure import Loudness, look_at
 from ..model import Facts, Receiver, Stated
 from ..model.units import db, format_db, format_hz, format_kind, format_limit, ratio
 
@@ -128,17 +129,21 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, extra_db: float)
     if rules.limits.min_seconds is not None:
         limit = rules.limits.min_seconds
         yield Check("length", f"at least {limit:g} s", f"{seconds:.3f} s", seconds >= limit)
-    if receiver.treatment.level.measure == "active":
-        wanted = receiver.treatment.level
+    wanted = receiver.treatment.level
+    if wanted.measure != "leave":
         heard = sound.stereo_level if rules.channels != 1 else sound.level
         level, peak = heard.active_dbov, db(sound.peak)
+        if wanted.measure == "loudness":
+            level = _loudness(facts)
+        elif wanted.measure == "peak":
+            level = peak
         ceiling = ratio(receiver.treatment.ceiling_dbfs)
         if written := FORMATS.get(form):
             ceiling = min(ceiling, written.safe_peak)
         yield Check(
             "level",
-            f"{format_db(wanted.target_dbov + extra_db, 'dBov')} ± {wanted.tolerance_db:g} dB, or as near as peaks allow",
-            f"{format_db(level, 'dBov')}, peak {format_db(peak)}",
+            f"{format_db(wanted.target + extra_db, wanted.unit)} ± {wanted.tolerance_db:g} dB, or as near as peaks allow",
+            f"{format_db(level, wanted.unit)}, peak {format_db(peak)}",
             level_is_right(receiver, level, peak, ceiling, extra_db),
         )
     stem, dot, extension = name.rpartition(".")
@@ -186,6 +191,18 @@ def _against_promise(
             "unreadable" if found is None else f"{found:08x}",
             found == promise.digest,
         )
+
+
+def _loudness(facts: Facts) -> float:
+    """Integrated loudness of a file, LUFS."""
+    reader = open_sound(facts.path, facts.stated)
+    try:
+        meter = Loudness(reader.header.sample_rate, reader.header.channels)
+        for block in reader.blocks():
+            meter.add(block)
+    finally:
+        reader.close()
+    return meter.result()
 
 
 def _digest(path: Path, recipe: Recipe, cancelled: Callable[[], bool] | None) -> int | None:

@@ -17,10 +17,22 @@ from numpy.typing import NDArray
 from ..errors import Cancelled, MakeError
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
-from ..measure import ActiveLevel
+from ..measure import ActiveLevel, Loudness
 from ..model import Facts
 from ..model.units import db, format_db, ratio
-from ..sound import Gain, Spool, change_tempo, choose_gain, fade_in, fade_out, resample, take_side, take_span
+from ..sound import (
+    Gain,
+    Spool,
+    band_taps,
+    change_tempo,
+    choose_gain,
+    fade_in,
+    fade_out,
+    filtered,
+    resample,
+    take_side,
+    take_span,
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -53,18 +65,26 @@ def write_stream(
         _check_unchanged(reader, facts)
         with Spool(recipe.channels, part.parent) as spool:
             meters = [ActiveLevel(recipe.rate_out) for _ in range(recipe.channels)]
+            loudness = Loudness(recipe.rate_out, recipe.channels) if recipe.level == "loudness" else None
             for block in _converted(reader, recipe, progress, cancelled):
                 spool.append(block)
+                if loudness:
+                    loudness.add(block)
                 for channel, meter in enumerate(meters):
                     meter.add(np.ascontiguousarray(block[:, channel]))
-            if spool.frames != recipe.frames_out:
+            if spool.frames != recipe.frames_out - recipe.lead:
                 raise MakeError(
                     "The source no longer holds what it held when it was looked at.",
                     "Look at it again.",
                     "changed",
                 )
             peak = max(meter.peak for meter in meters)
-            level = max(meter.result()[0] for meter in meters)
+            if loudness:
+                level = loudness.result()
+            elif recipe.level == "peak":
+                level = db(peak)
+            else:
+                level = max(meter.result()[0] for meter in meters)
             gain = _gain(level, peak, recipe)
             digest = _encode(spool, recipe, gain, part, progress, cancelled)
         rms = max(meter.rms for meter in meters) * ratio(gain.db)
@@ -99,15 +119,21 @@ def _converted(
     sides = take_side(watched(), recipe.take, recipe.channels)
     faster = change_tempo(sides, recipe.speed, recipe.rate_in, recipe.channels, recipe.frames_in)
     frames = round(recipe.frames_in / recipe.speed)
-    return resample(faster, recipe.rate_in, recipe.rate_out, recipe.channels, frames)
+    sound = resample(faster, recipe.rate_in, recipe.rate_out, recipe.channels, frames)
+    if recipe.dc_offset:
+        sound = (block - np.float32(recipe.dc_offset) for block in sound)
+    if recipe.low_cut or recipe.high_cut:
+        width = min(90.0, recipe.low_cut or 90.0)
+        sound = filtered(sound, band_taps(recipe.rate_out, recipe.low_cut, recipe.high_cut, width), recipe.channels)
+    return sound
 
 
 def _gain(level: float, peak: float, recipe: Recipe) -> Gain:
     wanted = recipe.gain_db
-    if recipe.target_dbov is not None:
+    if recipe.level != "leave":
         if not math.isfinite(level):
             return Gain(0.0)
-        wanted += recipe.target_dbov - level
+        wanted += recipe.target_db - level
     elif wanted == 0 and recipe.rate_in == recipe.rate_out and recipe.dither != "always" and recipe.format.depth:
         # Nothing was computed: the samples go over as they are, even those that the source has at full scale.
         return Gain(0.0)
@@ -131,7 +157,9 @@ def _encode(
         if recipe.fade_in:
             blocks = fade_in(blocks, recipe.fade_in)
         if recipe.fade_out:
-            blocks = fade_out(blocks, recipe.frames_out, recipe.fade_out)
+            blocks = fade_out(blocks, recipe.frames_out - recipe.lead, recipe.fade_out)
+        if recipe.lead:
+            writer.write(np.zeros((recipe.lead, recipe.channels), np.float32))
         for block in blocks:
             if cancelled and cancelled():
                 raise Cancelled
@@ -151,7 +179,7 @@ def _said(gain: Gain, peak: float, recipe: Recipe) -> tuple[str, ...]:
     said = []
     if gain.held_back_db > 0.005:
         over = db(peak) - db(recipe.ceiling)
-        if recipe.target_dbov is None and over > 0:
+        if recipe.level == "leave" and over > 0:
             said.append(f"Peaks came out at {format_db(db(peak))}; all of it was brought down by {-gain.db:.2f} dB.")
         else:
             said.append(f"Its peaks keep it {gain.held_back_db:.1f} dB below the wanted level.")

@@ -2,5 +2,6 @@
 
 from .level import ActiveLevel
 from .look import look_at, measure
+from .loudness import Loudness, TruePeak
 
-__all__ = ["ActiveLevel", "look_at", "measure"]
+__all__ = ["ActiveLevel", "Loudness", "TruePeak", "look_at", "measure"]

@@ -108,11 +108,25 @@ class Rules(_Part):
 
 
 class Level(_Part):
-    """The level that a set is brought to. ``leave`` changes nothing, save what peaks demand."""
+    """The level that a set is brought to. ``leave`` changes nothing, save what peaks demand.
 
-    measure: Literal["leave", "active"] = "leave"
+    ``active`` is speech level (ITU-T P.56), ``loudness`` is BS.1770, ``peak`` the largest sample; each has its own target.
+    """
+
+    measure: Literal["leave", "active", "loudness", "peak"] = "leave"
     target_dbov: Annotated[float, Field(ge=-60, le=0)] = -26.0
+    target_lufs: Annotated[float, Field(ge=-60, le=0)] = -23.0
+    target_dbfs: Annotated[float, Field(ge=-60, le=0)] = -1.0
     tolerance_db: Annotated[float, Field(gt=0, le=6)] = 1.0
+
+    @property
+    def target(self) -> float:
+        """The target of the chosen measure, dB."""
+        return {"loudness": self.target_lufs, "peak": self.target_dbfs}.get(self.measure, self.target_dbov)
+
+    @property
+    def unit(self) -> str:
+        return {"loudness": "LUFS", "peak": "dBFS"}.get(self.measure, "dBov")
 
 
 class Treatment(_Part):
@@ -121,6 +135,10 @@ class Treatment(_Part):
     level: Level = Level()
     ceiling_dbfs: Annotated[float, Field(ge=-20, le=0)] = -0.1
     dither: Literal["none", "tpdf"] = "tpdf"
+    high_pass_hz: Annotated[float, Field(ge=20, le=500)] | None = None
+    band: Literal["full", "telephone"] = "full"
+    remove_dc: bool = True
+    lead_seconds: Annotated[float, Field(ge=0, le=10)] = 0.0
     max_speed_up: Annotated[float, Field(ge=0, le=0.5)] = 0.15
     air_seconds: Annotated[float, Field(ge=0, le=2)] = 0.1
     expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None

@@ -94,13 +94,22 @@ def treatment_in_sentences(receiver: Receiver, folder: str) -> list[tuple[str, s
     treatment = receiver.treatment
     level = treatment.level
     out = []
-    if level.measure == "active":
-        target = format_db(level.target_dbov, "dBov")
-        out.append(
-            (f"Speech is brought to {target}.", f"Active speech level, ITU-T P.56, within {level.tolerance_db:g} dB.")
-        )
+    named = {
+        "active": "Active speech level, ITU-T P.56",
+        "loudness": "Loudness, ITU-R BS.1770",
+        "peak": "The largest sample",
+    }
+    if level.measure != "leave":
+        target = format_db(level.target, level.unit)
+        out.append((f"Sound is brought to {target}.", f"{named[level.measure]}, within {level.tolerance_db:g} dB."))
     else:
         out.append(("The level is left as it is.", "Only peaks that would be cut off are brought down."))
+    if treatment.band == "telephone":
+        out.append(("Only the telephone band is kept.", "300 to 3400 Hz, linear phase."))
+    elif treatment.high_pass_hz:
+        out.append((f"Sound below {format_hz(treatment.high_pass_hz)} is taken away.", "Linear phase."))
+    if treatment.lead_seconds:
+        out.append((f"{treatment.lead_seconds:g} s of silence come first.", "So that the first word is not lost."))
     out.append((f"No peak goes over {format_db(treatment.ceiling_dbfs)}.", "Nothing is ever clipped."))
     if treatment.expected_bandwidth_hz:
         wide = format_hz(treatment.expected_bandwidth_hz)

@@ -24,7 +24,7 @@ class _Names(QTableView):
         self._board = board
         self.setModel(board.board_model)
         self.setSelectionModel(board.selectionModel())
-        self.setItemDelegate(board.itemDelegate())
+        self.setItemDelegate(BoardDelegate(self))
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.setShowGrid(False)
         self.setStyleSheet("QTableView { border: none; border-radius: 0; }")

@@ -1,0 +1,80 @@
+"""What is done on the way, in the bytes that come out."""
+
+from __future__ import annotations
+
+import numpy as np
+import soundfile
+
+from kittiwake.core.fit import fit
+from kittiwake.core.make import Made, make_clip, plan_outputs, prove
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Clip, Receiver
+from kittiwake.core.model.receiver import parse_receiver
+from tests.core.measure.test_loudness import loudness
+from tests.sounds import DEMO, FolderCase, db, sine, speech_like, tone_level
+
+
+def receiver(treatment: str, rate: int = 16_000) -> Receiver:
+    return parse_receiver(
+        f"""
+        slug = "any"
+        name = "Any"
+        [rules]
+        accepts = [{{container = "wav", encoding = "pcm_s16", sample_rates = [{rate}]}}]
+        [treatment]
+        {treatment}
+        """,
+        "any.toml",
+    )
+
+
+class TestTreatment(FolderCase):
+    def make(self, path, treatment: str, rate: int = 16_000) -> tuple[Made, np.ndarray]:
+        any_ = receiver(treatment, rate)
+        clip, facts = Clip.whole(path), look_at(path)
+        made = make_clip(plan_outputs([(clip, facts, fit(clip, facts, any_))], any_, self.folder / "out")[0])
+        self.assertEqual(made.status, "made", made.error)
+        self.assertEqual(made.bytes, made.item.fit.predicted_bytes)
+        self.assertTrue(prove(made.item.output, any_).passed)
+        return made, soundfile.read(str(made.item.output), dtype="float32")[0]
+
+    def test_loudness_is_reached(self) -> None:
+        for name in ("Welcome.wav", "Main menu.wav", "Safety notice.ogg"):
+            made, y = self.make(DEMO / name, 'level = {measure = "loudness", target_lufs = -25.0}')
+            self.assertAlmostEqual(loudness(y, 16_000), -25.0, delta=0.1 if not made.said else 9)
+
+    def test_peak_is_reached(self) -> None:
+        for name in ("Welcome.wav", "Night whisper.wav", "Drill shout.wav"):
+            _, y = self.make(DEMO / name, 'level = {measure = "peak", target_dbfs = -3.0}')
+            self.assertAlmostEqual(db(float(np.abs(y).max())), -3.0, delta=0.05)
+
+    def test_dc_is_taken_away(self) -> None:
+        x = speech_like(16_000, 2, -30) + np.float32(0.05)
+        path = self.write("dc.wav", x, 16_000, "PCM_24")
+        made, y = self.make(path, "remove_dc = true")
+        self.assertLess(abs(float(y.mean())), 1e-4)
+        self.assertTrue(any("DC offset" in step.what for step in made.item.fit.steps))
+        _, kept = self.make(path, "remove_dc = false")
+        self.assertAlmostEqual(float(kept.mean()), 0.05, delta=1e-3)
+
+    def test_high_pass_and_telephone_band(self) -> None:
+        x = sine(50, 16_000, 3, -20) + sine(1000, 16_000, 3, -20) + sine(5000, 16_000, 3, -20)
+        path = self.write("tones.wav", x, 16_000)
+        _, y = self.make(path, "high_pass_hz = 120")
+        self.assertLess(tone_level(y, 50, 16_000), -70)
+        for hertz in (1000, 5000):
+            self.assertAlmostEqual(tone_level(y, hertz, 16_000), -20, delta=0.05)
+        _, y = self.make(path, 'band = "telephone"')
+        self.assertAlmostEqual(tone_level(y, 1000, 16_000), -20, delta=0.05)
+        for hertz in (50, 5000):
+            self.assertLess(tone_level(y, hertz, 16_000), -70)
+        self.assertEqual(len(y), len(x))
+
+    def test_lead_in_silence_is_exact_and_the_rest_follows(self) -> None:
+        path = self.write("lead.wav", speech_like(16_000, 2, -20), 16_000)
+        made, y = self.make(path, "lead_seconds = 0.5", 8000)
+        self.assertEqual(len(y), 4000 + 16_000)
+        self.assertLess(np.abs(y[:3990]).max(), 3 / 32768)
+        _, plain = self.make(path, "", 8000)
+        np.testing.assert_allclose(y[4000:], plain, atol=4 / 32768)
+        self.assertAlmostEqual(made.item.fit.predicted_seconds or 0, 2.5)
