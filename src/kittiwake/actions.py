@@ -71,6 +71,14 @@ ACTIONS: tuple[Action, ...] = (
     Action("ear.source", "Hear the source", "Switch to the source at the same instant.", ("1",), "Listen"),
     Action("ear.output", "Hear the output", "Switch to the output at the same instant.", ("2",), "Listen"),
     Action("ear.line", "Hear it on the line", "Switch to the telephone line at the same instant.", ("3",), "Listen"),
+    Action(
+        "ear.compare",
+        "Compare codecs",
+        "Size, rate, distortion and intelligibility of the clip in every codec.",
+        ("C",),
+        "Listen",
+        "compare",
+    ),
     Action("ear.back", "Back to the start", "Play from the start.", ("Home",), "Listen"),
     Action(
         "receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", ("Ctrl+R",), "Receiver"

@@ -144,6 +144,14 @@ class TestVerbs(FolderCase):
         self.assertEqual((result.exit_code, self.rows(result)[0]["status"]), (0, "made"))
         self.assertLess(self.rows(result)[0]["bytes"], 200_000)
 
+    def test_compare(self) -> None:
+        result = self.run_verb("compare", "--json", DEMO / "Hold the line.wav")
+        rows = self.rows(result)
+        self.assertEqual(result.exit_code, 0)
+        self.assertGreater(len(rows), 20)
+        self.assertLessEqual({"name", "bytes", "kbit_s", "ratio", "distortion_db", "stoi"}, set(rows[0]))
+        self.assertEqual(self.run_verb("compare", DEMO / "Ticket office.wav").exit_code, 1)
+
     def test_showing_and_checking_receivers(self) -> None:
         shown = self.run_verb("receivers", "show", "deck-radio")
         self.assertIn('max_bytes = "56 kB"', shown.stdout)

@@ -252,6 +252,30 @@ class TestListening(WindowCase):
         self.assertFalse(self.window.player.playing)
 
 
+class TestComparing(WindowCase):
+    def test_every_codec_is_measured_and_can_be_heard_at_the_same_instant(self) -> None:
+        self.open_demo()
+        self.window.board.setFocus()
+        self.window.board.select(self.clip("Ticket to Skerrow").id)
+        self.press(Key.Key_C)
+        page = self.window.bench.compare_page
+        self.wait_for(lambda: not page.busy)
+        self.assertGreater(page.table.rowCount(), 20)
+        page.table.setCurrentCell(1, 0)
+        self.assertIn("µ-law", self.window.player.title)
+        self.press(Key.Key_2)
+        self.press(Key.Key_Space)
+        self.wait_for(lambda: self.window.player.position > 0.3)
+        before = self.window.player.position
+        self.press(Key.Key_Down)
+        self.assertIn("A-law", self.window.player.title)
+        self.assertTrue(self.window.player.playing)
+        self.assertAlmostEqual(self.window.player.position, before, delta=0.3)
+        self.press(Key.Key_Space)
+        self.window.board.select(self.clip("Welcome").id)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.clip_page)
+
+
 class TestBeacon(WindowCase):
     def test_hand_press_and_refuse(self) -> None:
         self.open_demo()

@@ -206,6 +206,36 @@ def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: boo
     _leave(good)
 
 
+@_verb("compare")
+@_headerless
+@_as_json
+@click.argument("file", type=click.Path(path_type=Path, readable=False))
+def compare_verb(file: Path, stated: Any, as_json: bool) -> None:
+    import tempfile
+
+    from ..core.make.compare import compare
+    from ..core.measure import look_at
+    from ..core.model import Clip
+
+    facts = look_at(file.absolute(), stated)
+    if not facts.ok:
+        click.echo(f"{file}: {facts.error}", err=True)
+        sys.exit(1)
+    with tempfile.TemporaryDirectory(prefix="kittiwake-compare-") as folder:
+        if not as_json:
+            from .words import COMPARISON_HEAD
+
+            click.echo(COMPARISON_HEAD)
+        for found in compare(Clip.whole(facts.path), facts, Path(folder)):
+            if as_json:
+                _emit({"path": str(facts.path), **found.to_dict()})
+            else:
+                from .words import comparison_in_words
+
+                click.echo(comparison_in_words(found))
+    _leave(True)
+
+
 @cli.group("receivers", help=VERBS["receivers"].help, invoke_without_command=True)
 @_as_json
 @click.pass_context

@@ -6,6 +6,7 @@ from pathlib import Path
 
 from ..core.fit import Fit
 from ..core.make import Made, Proof
+from ..core.make.compare import Comparison
 from ..core.model import Facts, Receiver
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 
@@ -59,3 +60,12 @@ def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:
 def receiver_in_words(receiver: Receiver) -> str:
     forms = " or ".join(format_kind(a.container, a.encoding) for a in receiver.rules.accepts)
     return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"
+
+
+COMPARISON_HEAD = f"{'codec':50} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'distortion':>11} {'STOI':>7}"
+
+
+def comparison_in_words(found: Comparison) -> str:
+    distortion = "–" if found.distortion_db is None else f"{found.distortion_db:.1f} dB"
+    stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
+    return f"{found.candidate.name:50} {found.bytes:>10,} {found.kbit_s:>8.1f} {found.ratio:>6.1f}:1 {distortion:>10} {stoi:>7}"

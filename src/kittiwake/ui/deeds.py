@@ -10,6 +10,7 @@ from PySide6.QtGui import QAction, QDesktopServices
 from PySide6.QtWidgets import QApplication, QFileDialog, QMainWindow, QMessageBox
 
 from .. import __version__
+from ..core.make.compare import Comparison
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION
 from .bench.bench import Bench
@@ -217,7 +218,7 @@ class Deeds(QMainWindow):
 
     def _reload_ear(self) -> None:
         """What is selected may have been made or changed since it was loaded."""
-        if self.bench.currentWidget() is not self.bench.receiver_page:
+        if self.bench.currentWidget() not in (self.bench.receiver_page, self.bench.compare_page):
             self._load_ear(self.board.current_clip(), self.board.current_receiver())
 
     def do_ear_source(self) -> None:
@@ -228,6 +229,27 @@ class Deeds(QMainWindow):
 
     def do_ear_line(self) -> None:
         self.player.choose("line")
+
+    def do_ear_compare(self) -> None:
+        clip = self.board.current_clip()
+        facts = self.session.facts.get(clip.source) if clip else None
+        if clip is None or facts is None or not facts.ok:
+            self.foot.say("Select a clip that can be read, to compare codecs for it.")
+            return
+        self.player.pause()
+        self.bench.show_comparison(clip, facts)
+
+    def _hear_coded(self, found: Comparison) -> None:
+        clip = self.board.current_clip()
+        facts = self.session.facts.get(clip.source) if clip else None
+        if clip and facts:
+            playing, way, at = self.player.playing, self.player.way, self.player.position
+            self.player.load_coded(clip, facts, found)
+            # Going down the list while it plays is switching too: the instant stays.
+            self.player.choose(way if way in self.player.ways else "output")
+            if playing:
+                self.player.seek(at)
+                self.player.play()
 
     def do_ear_back(self) -> None:
         self.player.seek(0.0)

@@ -14,6 +14,7 @@ from ..session import Cell, Session
 from .beacon_panel import BeaconPanel
 from .cell_page import CellPage
 from .clip_page import ClipPage
+from .compare_page import ComparePage
 from .receiver_page import ReceiverPage
 from .wave import WaveView
 
@@ -28,6 +29,7 @@ class Bench(QStackedWidget):
         self._session = session
         self._clip_id: str | None = None
         self._slug: str | None = None
+        self._comparing = False
         self._outputs: dict[str, Facts] = {}
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
         self._pending: set[str] = set()
@@ -38,7 +40,8 @@ class Bench(QStackedWidget):
         self.clip_page = ClipPage(session)
         self.cell_page = CellPage(session)
         self.receiver_page = ReceiverPage(session, self.beacon)
-        for page in (self.empty_page, self.clip_page, self.cell_page, self.receiver_page):
+        self.compare_page = ComparePage()
+        for page in (self.empty_page, self.clip_page, self.cell_page, self.receiver_page, self.compare_page):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
@@ -47,12 +50,22 @@ class Bench(QStackedWidget):
 
     def show_choice(self, clip: Clip | None, receiver: Receiver | None) -> None:
         """Show what was selected: a clip, a receiver, or the cell where both meet."""
+        self._comparing = False
         self._clip_id = clip.id if clip else None
         self._slug = receiver.slug if receiver else None
         self.refresh()
 
+    def show_comparison(self, clip: Clip, facts: Facts) -> None:
+        """Compare codecs for a clip, until something else is selected."""
+        self._comparing = True
+        self.compare_page.start(clip, facts)
+        self.setCurrentWidget(self.compare_page)
+        self.compare_page.table.setFocus()
+
     def refresh(self) -> None:
         """Show the current selection anew."""
+        if self._comparing:
+            return
         clip = self._session.clip(self._clip_id) if self._clip_id else None
         receiver = self._session.receiver(self._slug) if self._slug else None
         if clip and receiver:
@@ -102,4 +115,5 @@ class Bench(QStackedWidget):
         self.refresh()
 
     def stop(self) -> None:
+        self.compare_page.stop()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -13,6 +13,8 @@ import numpy as np
 from PySide6.QtCore import QIODevice, QObject, QTimer, Signal
 
 from ...core.errors import Cancelled, KittiwakeError
+from ...core.make.compare import Comparison
+from ...core.model import Clip, Facts, Receiver
 from ...core.sound import resample
 from ...core.standin import Held, SilentLoudspeaker, Track
 from ...core.standin.track import RATE, file_blocks, line_blocks, preview, source_blocks, track_blocks
@@ -58,11 +60,21 @@ class Player(QObject):
             self.unload(f"{cell.clip.name} cannot be read, so it cannot be heard.")
             return
         made = Path(cell.record.output) if cell.record and cell.state == "made" else None
+        self._load(cell, made, f"{cell.clip.name} → {cell.receiver.name}")
+
+    def load_coded(self, clip: Clip, facts: Facts, found: Comparison) -> None:
+        """Make a coded clip of the comparison ready to be heard against its source."""
+        receiver = Receiver.model_construct(slug="compare", name=found.candidate.name)
+        cell = Cell(clip, receiver, "made", found.fit, facts)
+        self._load(cell, found.file, f"{clip.name} as {found.candidate.name}")
+
+    def _load(self, cell: Cell, made: Path | None, title: str) -> None:
         key = (cell.clip, cell.receiver.slug, cell.fit, made)
         if key == self._key:
             return
-        self._reset(key, f"{cell.clip.name} → {cell.receiver.name}", cell.fit.predicted_seconds if cell.fit else 0)
         facts, fit = cell.facts, cell.fit
+        assert facts is not None
+        self._reset(key, title, fit.predicted_seconds if fit else 0)
         folder = Path(self._folder.name)
 
         def source(track: Track, cancelled: Callable[[], bool]) -> None:

@@ -1,0 +1,141 @@
+"""The bench for comparing codecs: what a clip would cost and how it would sound in each."""
+
+from __future__ import annotations
+
+import tempfile
+from pathlib import Path
+from threading import Event, Thread
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QHeaderView,
+    QLabel,
+    QTableWidget,
+    QTableWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
+
+from ...core.errors import KittiwakeError
+from ...core.make.compare import Comparison, candidates, compare
+from ...core.model import Clip, Facts
+from ...core.model.units import format_bytes
+
+_HEADS = ("Codec", "Size", "Rate", "Against 16-bit PCM", "Distortion", "Intelligibility (STOI)")
+
+
+class ComparePage(QWidget):
+    """A table that fills as codecs are tried in the background. ``chosen`` is the one to be heard."""
+
+    chosen = Signal(Comparison)
+    said = Signal(str)
+    _found = Signal(int, Comparison)
+    _over = Signal(int, str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(14, 10, 14, 10)
+        self._head = QLabel()
+        self._head.setProperty("head", True)
+        column.addWidget(self._head)
+        self._note = QLabel()
+        self._note.setProperty("soft", True)
+        column.addWidget(self._note)
+        self.table = QTableWidget(0, len(_HEADS))
+        self.table.setAccessibleName("Codecs compared")
+        self.table.setHorizontalHeaderLabels(list(_HEADS))
+        self.table.setShowGrid(False)
+        self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+        self.table.setTabKeyNavigation(False)
+        self.table.verticalHeader().hide()
+        self.table.verticalHeader().setDefaultSectionSize(26)
+        heads = self.table.horizontalHeader()
+        heads.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
+        heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
+        heads.setHighlightSections(False)
+        self.table.currentCellChanged.connect(self._row_chosen)
+        column.addWidget(self.table, 1)
+        self._rows: list[Comparison] = []
+        self._turn = 0
+        self._stop = Event()
+        self._thread: Thread | None = None
+        self._folder: tempfile.TemporaryDirectory[str] | None = None
+        self._found.connect(self._take)
+        self._over.connect(self._finish)
+
+    @property
+    def busy(self) -> bool:
+        return self._thread is not None
+
+    def start(self, clip: Clip, facts: Facts) -> None:
+        """Compare a clip; a comparison that still goes is dropped."""
+        self.stop()
+        self._turn += 1
+        self._stop = Event()
+        self._rows.clear()
+        self.table.setRowCount(0)
+        self._folder = tempfile.TemporaryDirectory(prefix="kittiwake-compare-")
+        self._head.setText(f"{clip.name} in every codec")
+        self._note.setText("Coding and measuring …")
+        arguments = (self._turn, clip, facts, Path(self._folder.name), self._stop)
+        self._thread = Thread(target=self._run, args=arguments, name="compare", daemon=True)
+        self._thread.start()
+
+    def _run(self, turn: int, clip: Clip, facts: Facts, folder: Path, stop: Event) -> None:
+        try:
+            for found in compare(clip, facts, folder, cancelled=stop.is_set):
+                self._found.emit(turn, found)
+            self._over.emit(turn, "")
+        except KittiwakeError as error:
+            self._over.emit(turn, str(error))
+        except Exception as error:  # the thread's last chance to tell anybody
+            self._over.emit(turn, f"Comparing failed: {error}")
+
+    def _take(self, turn: int, found: Comparison) -> None:
+        if turn != self._turn:
+            return
+        row = self.table.rowCount()
+        self._rows.append(found)
+        self.table.insertRow(row)
+        about = "–" if found.distortion_db is None else f"{found.distortion_db:.1f} dB"
+        stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
+        cells = (
+            found.candidate.name, format_bytes(found.bytes), f"{found.kbit_s:.1f} kbit/s", f"{found.ratio:.1f} : 1", about, stoi,
+        )  # fmt: skip
+        for at, text in enumerate(cells):
+            item = QTableWidgetItem(text)
+            if at:
+                item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+            self.table.setItem(row, at, item)
+        self._note.setText(f"Coding and measuring: {len(self._rows)} of {len(candidates())} …")
+
+    def _finish(self, turn: int, trouble: str) -> None:
+        if turn != self._turn:
+            return
+        if self._thread:
+            self._thread.join()
+        self._thread = None
+        self._note.setText(
+            trouble
+            or "Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. "
+            "No distortion is given for codecs that model the voice and not the wave."
+        )
+
+    def _row_chosen(self, row: int, *_: int) -> None:
+        if 0 <= row < len(self._rows):
+            self.chosen.emit(self._rows[row])
+
+    def stop(self) -> None:
+        """Drop what goes on, and the coded files."""
+        self._stop.set()
+        self._turn += 1
+        if self._thread:
+            self._thread.join()
+        self._thread = None
+        if self._folder:
+            self._folder.cleanup()
+        self._folder = None
