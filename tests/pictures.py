@@ -51,6 +51,12 @@ def main() -> None:
         window.board.select(quay.id, "quay-beacon")
         window.do_beacon_hand()
         shoot("beacon")
+        window.board.select(notice.id)
+        window.do_ear_compare()
+        while window.bench.compare_page.busy:
+            app.processEvents()
+        window.bench.compare_page.table.setCurrentCell(1, 0)
+        shoot("compare")
         window.use_colours(True)
         window.board.select(clip.id, "speech-engine")
         shoot("cell-dark")

@@ -42,6 +42,13 @@ ACTIONS: tuple[Action, ...] = (
         "edit.remove", "Remove from the board", "Take the selected clips off; their files stay.", ("Del",), "Edit"
     ),
     Action(
+        "edit.headerless",
+        "State a headerless format…",
+        "Say what a file without a header is; guesses can be heard first.",
+        ("H",),
+        "Edit",
+    ),
+    Action(
         "edit.rate",
         "State the true rate…",
         "Say at what rate the sound was really taken; no sample changes.",

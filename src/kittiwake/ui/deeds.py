@@ -4,19 +4,22 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from threading import Thread
 
-from PySide6.QtCore import Qt, QUrl
+from PySide6.QtCore import Qt, QUrl, Signal
 from PySide6.QtGui import QAction, QDesktopServices
 from PySide6.QtWidgets import QApplication, QFileDialog, QMainWindow, QMessageBox
 
 from .. import __version__
 from ..core.make.compare import Comparison
-from ..core.model import Clip, Receiver
+from ..core.measure import look_at
+from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
 from .bench.bench import Bench
 from .board.view import Board
 from .ear.player import Player
 from .foot import Foot
+from .headerless_dialog import HeaderlessDialog
 from .making import Maker
 from .palette import KeyList, Palette
 from .rate_dialog import RateDialog
@@ -37,6 +40,7 @@ class Deeds(QMainWindow):
     foot: Foot
     qactions: dict[str, QAction]
     _make_wanted: bool
+    _looked_so = Signal(object, object)
 
     def add_paths(self, paths: list[Path]) -> None:
         raise NotImplementedError
@@ -139,6 +143,40 @@ class Deeds(QMainWindow):
         dialog.accepted.connect(lambda: self.session.state_true_rate(clips, dialog.rate()))
         dialog.finished.connect(lambda _: self._chosen(self.board.current_clip(), self.board.current_receiver()))
         dialog.open()
+
+    def do_edit_headerless(self) -> None:
+        clip = self.board.current_clip()
+        facts = self.session.facts.get(clip.source) if clip else None
+        if clip is None or facts is None or (facts.error is None and facts.stated is None):
+            self.foot.say(
+                "Select a clip that could not be read, to state what it is. Files with a header say it themselves."
+            )
+            return
+        path = clip.source
+        others = self.session.unreadable_beside(path)
+        dialog = HeaderlessDialog(self, path, len(others), facts.stated)
+        dialog.heard.connect(lambda stated: self._hear_stated(clip, stated))
+
+        def take() -> None:
+            if stated := dialog.stated():
+                paths = [path, *others] if dialog.all_box.isChecked() else [path]
+                self.session.state_headerless(paths, stated)
+
+        dialog.accepted.connect(take)
+        dialog.finished.connect(lambda _: self.player.pause())
+        dialog.open()
+
+    def _hear_stated(self, clip: Clip, stated: Stated) -> None:
+        """Play a headerless file as a guess would have it, no louder than speech."""
+        Thread(target=lambda: self._looked_so.emit(clip, look_at(clip.source, stated)), daemon=True).start()
+
+    def _play_so(self, clip: Clip, facts: Facts) -> None:
+        if not facts.ok:
+            self.foot.say(f"It cannot be heard so: {facts.error}")
+            return
+        self.player.load_quietly(clip, facts)
+        self.player.choose("source")
+        self.player.play()
 
     def _hear_at(self, clip: Clip, rate: int) -> None:
         """Play a clip as it would be with another true rate, before anything is changed."""

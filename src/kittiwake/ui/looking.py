@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import os
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
@@ -11,7 +11,7 @@ from PySide6.QtCore import QObject, Signal
 
 from ..core.errors import Cancelled
 from ..core.measure import look_at
-from ..core.model import Facts, Note
+from ..core.model import Facts, Note, Stated
 
 
 class Looker(QObject):
@@ -41,22 +41,24 @@ class Looker(QObject):
         """Whether sources are being looked for or looked at."""
         return bool(self._wanted or self.searching)
 
-    def want(self, paths: Iterable[Path]) -> None:
-        """Look at these, unless that is already under way."""
+    def want(self, paths: Iterable[Path], stated: Mapping[Path, Stated]) -> None:
+        """Look at these, unless that is already under way; ``stated`` gives the formats of headerless ones."""
         for path in paths:
             if path not in self._wanted:
                 self._wanted.add(path)
-                self._pool.submit(self._look, path, self._turn)
+                self._pool.submit(self._look, path, stated.get(path), self._turn)
 
-    def _look(self, path: Path, turn: int) -> None:
+    def _look(self, path: Path, stated: Stated | None, turn: int) -> None:
         if self._stopped or turn != self._turn:
             return
         try:
-            facts = look_at(path, cancelled=lambda: self._stopped or turn != self._turn)
+            facts = look_at(path, stated, cancelled=lambda: self._stopped or turn != self._turn)
         except Cancelled:
             return
         except Exception as error:  # the thread's last chance to tell anybody
-            facts = Facts(path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."))
+            facts = Facts(
+                path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
+            )
         if not self._stopped and turn == self._turn:
             self._wanted.discard(path)
             self.looked.emit(facts)

@@ -12,7 +12,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from ..core.fit import Fit, Remedy, fit
 from ..core.make import Made, fingerprint
-from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, load_receiver
+from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver
 from ..core.model.job import load_job, save_job
 from .looking import Looker
 
@@ -122,8 +122,12 @@ class Session(QObject):
             self._receivers_of = job.receivers
             self.all_receivers = [load_receiver(name) for name in job.receivers]
         self.job = job
+        for source in job.sources:
+            known = self.facts.get(source)
+            if known and known.stated != job.stated.get(source):
+                del self.facts[source]
         self.job_changed.emit()
-        self.looker.want([source for source in job.sources if source not in self.facts])
+        self.looker.want([source for source in job.sources if source not in self.facts], job.stated)
 
     @property
     def output_folder(self) -> Path:
@@ -166,6 +170,21 @@ class Session(QObject):
             new[clip.id] = clip.changed(touch_up=clip.touch_up.changed(true_rate=true), at=at)
         after = tuple(new.get(clip.id, clip) for clip in self.job.clips)
         self.change(f"stating {rate} Hz", self.job.changed(clips=after))
+
+    def unreadable_beside(self, path: Path) -> list[Path]:
+        """Other sources in the folder of ``path`` that hold no known kind of sound."""
+        found = []
+        for source in self.job.sources:
+            facts = self.facts.get(source)
+            unknown = facts is not None and facts.error is not None and facts.error.code == "not_sound"
+            if unknown and source != path and source.parent == path.parent:
+                found.append(source)
+        return found
+
+    def state_headerless(self, paths: Iterable[Path], stated: Stated) -> None:
+        """Say in which format headerless sources are."""
+        formats = {**self.job.stated, **dict.fromkeys(paths, stated)}
+        self.change(f"stating {stated}", self.job.changed(stated=formats))
 
     def remove_clips(self, ids: set[str]) -> None:
         gone = sum(clip.id in ids for clip in self.job.clips)
@@ -268,7 +287,7 @@ class Session(QObject):
         for path in paths:
             self.facts.pop(path, None)
         self.job_changed.emit()
-        self.looker.want([source for source in self.job.sources if source not in self.facts])
+        self.looker.want([source for source in self.job.sources if source not in self.facts], self.job.stated)
 
 
 def _stamp(path: Path) -> str:

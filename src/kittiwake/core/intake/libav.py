@@ -42,7 +42,7 @@ def open_file(path: Path, size: int) -> AvReader:
     except (av.FFmpegError, OSError, ValueError) as error:
         raise IntakeError(
             "No known kind of sound is in this file.",
-            "Ask what made it; a headerless file needs its format stated.",
+            "If it comes headerless from a phone system, state its format; otherwise ask what made it.",
             "not_sound",
         ) from error
     try:

@@ -5,12 +5,14 @@ from __future__ import annotations
 import dataclasses
 import json
 import os
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
-from ..errors import JobError, reason_of
+from ..errors import JobError, RulesError, reason_of
 from .clip import Clip
+from .stated import Stated
 from .text import to_json
 
 JOB_VERSION = 1
@@ -38,13 +40,19 @@ class MadeRecord:
 
 @dataclass(frozen=True, slots=True)
 class Job:
-    """Sources are the files that clips point at; receivers are slugs, or paths of TOML files."""
+    """Sources are the files that clips point at; receivers are slugs, or paths of TOML files.
+
+    Attributes
+    ----------
+    stated : formats of headerless sources.
+    """
 
     name: str = "Untitled"
     clips: tuple[Clip, ...] = ()
     receivers: tuple[str, ...] = ("phone-menu", "quay-beacon", "speech-engine")
     output: str = ""
     made: tuple[MadeRecord, ...] = ()
+    stated: Mapping[Path, Stated] = field(default_factory=dict, hash=False)
 
     @property
     def sources(self) -> tuple[Path, ...]:
@@ -69,7 +77,10 @@ def save_job(job: Job, path: Path) -> None:
         "name": job.name,
         "output": job.output,
         "receivers": list(job.receivers),
-        "sources": [{"path": _relative(source, base)} for source in sources],
+        "sources": [
+            {"path": _relative(source, base)} | ({"stated": str(job.stated[source])} if source in job.stated else {})
+            for source in sources
+        ],
         "clips": [{**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips],
         "made": [dataclasses.asdict(record) for record in job.made],
     }
@@ -126,8 +137,13 @@ def load_job(path: Path) -> Job:
             receivers=tuple(str(receiver) for receiver in data.get("receivers", Job().receivers)),
             output=str(data.get("output", "")),
             made=tuple(MadeRecord(**entry) for entry in data.get("made", [])),
+            stated={
+                source: Stated.parse(entry["stated"])
+                for source, entry in zip(sources, data["sources"], strict=True)
+                if "stated" in entry
+            },
         )
-    except (KeyError, IndexError, TypeError, AttributeError) as error:
+    except (KeyError, IndexError, TypeError, AttributeError, RulesError) as error:
         raise JobError(
             f"{path.name} is not as a job file should be ({type(error).__name__}: {error}).",
             "Open an older copy of it.",

@@ -115,6 +115,18 @@ class Player(QObject):
         }
         self._loaded()
 
+    def load_quietly(self, clip: Clip, facts: Facts) -> None:
+        """Make a source ready that may turn out to be noise: its RMS is brought down to −34 dBFS where it is above."""
+        self._reset(("quiet", clip, facts), f"{clip.name} as {facts.stated}", facts.seconds)
+        rms = facts.measures.rms if facts.measures else 0.0
+        gain = np.float32(min(1.0, 0.02 / rms) if rms else 1.0)
+
+        def source(track: Track, cancelled: Callable[[], bool]) -> None:
+            track.fill((block * gain for block in source_blocks(clip, facts)), cancelled)
+
+        self._plan = {"source": source}
+        self._loaded()
+
     def load_held(self, held: Held) -> None:
         """Make the message that the beacon holds ready."""
         self._reset(("beacon", held.name, held.bytes), f"Beacon: {held.name}", held.seconds)

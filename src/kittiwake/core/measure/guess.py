@@ -1,0 +1,144 @@
+"""What a headerless file might be, with the evidence for it. A guess, never more."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import IntakeError
+from ..intake import open_sound
+from ..intake.sniff import head_of
+from ..model import Stated
+from ..model.stated import HEADERLESS
+
+_SECONDS = 6.0
+_AMR_FRAMES = {0: 13, 1: 14, 2: 16, 3: 18, 4: 20, 5: 21, 6: 27, 7: 32, 8: 6, 15: 1}
+_TRIED = (
+    "ulaw", "alaw", "pcm_s16le", "pcm_s16be", "pcm_u8", "pcm_s8", "gsm", "g722", "oki_adpcm", "amr_nb",
+    *(f"g726_{kbits}{order}" for kbits in (32, 40, 24, 16) for order in ("be", "le")), "g723_1", "g729",
+)  # fmt: skip
+_BY_ENDING = {
+    ".ul": "ulaw", ".ulaw": "ulaw", ".mulaw": "ulaw", ".u": "ulaw", ".al": "alaw", ".alaw": "alaw", ".gsm": "gsm", ".g722": "g722",
+    ".vox": "oki_adpcm", ".amr": "amr_nb", ".g726": "g726_32be", ".g723": "g723_1", ".g729": "g729", ".pcm": "pcm_s16le",
+    ".sw": "pcm_s16le", ".s16": "pcm_s16le", ".lin": "pcm_s16le",
+}  # fmt: skip
+
+
+@dataclass(frozen=True, slots=True)
+class Guess:
+    """One way to read a headerless file.
+
+    Attributes
+    ----------
+    score : the higher, the more the result is like speech or music and the less like noise.
+    evidence : one sentence with the figures.
+    level_db : RMS, dBFS: a wrong guess is loud noise, and whoever plays it should turn it down first.
+    """
+
+    stated: Stated
+    score: float
+    evidence: str
+    level_db: float
+
+
+def guess(path: Path, rate: int = 8000) -> list[Guess]:
+    """The ways a file can be read, the likeliest first.
+
+    Sound has most of its power low down and is quiet part of the time; read with the wrong encoding it turns into noise that is
+    loud and even over all frequencies. The rate cannot be told from the bytes: it is taken as ``rate`` (Hz), or the encoding's own.
+    """
+    found = []
+    for encoding in _TRIED:
+        marks = _marks(path, encoding)
+        if marks is None:
+            continue
+        stated = Stated(encoding, HEADERLESS[encoding] or rate)
+        sound = _beginning(path, stated)
+        if sound is None or len(sound) < 400:
+            continue
+        flat, swing, level = _character(sound)
+        score = -flat + 0.25 * swing - 0.6 * max(0.0, level + 14)
+        evidence = (
+            f"read so, its spectrum lies {-flat:.0f} dB under that of even noise, its level swings by {swing:.0f} dB, "
+            f"and it is at {level:.0f} dBFS".replace("-", "−")
+        )
+        if marks:
+            score += 20
+            evidence += f"; {marks}"
+        if _BY_ENDING.get(path.suffix.lower()) == encoding:
+            score += 6
+            evidence += f"; files ending in {path.suffix} are often that"
+        found.append(Guess(stated, score, evidence[0].upper() + evidence[1:] + ".", level))
+    return sorted(found, key=lambda one: -one.score)
+
+
+def _marks(path: Path, encoding: str) -> str | None:
+    """What the bytes themselves say for an encoding; empty where it leaves no marks, None where they speak against it.
+
+    Codecs that model the voice make a voice of any bytes, so how it sounds says nothing for them.
+    """
+    if encoding not in ("gsm", "g723_1", "amr_nb", "g729"):
+        return ""
+    data = head_of(path, 33 * 2000)
+    if encoding == "g729":
+        # Its frames carry no marks at all: only the name of the file can speak for it.
+        return "" if path.suffix.lower() == ".g729" else None
+    if encoding == "gsm":
+        # ETSI EN 300 961 in its usual file form: every 33-byte frame begins with the four bits 1101.
+        marked = sum(byte >> 4 == 0xD for byte in data[::33])
+        return (
+            f"every frame of 33 bytes is marked as such ({marked})" if marked and marked == len(data[::33]) else None
+        )
+    # Frames of G.723.1 and AMR (RFC 4867) tell their own length in the first byte.
+    at = frames = 0
+    while at < len(data):
+        if encoding == "g723_1":
+            length = {0: 24, 1: 20, 2: 4}.get(data[at] & 3)
+        else:
+            kind = data[at] >> 3 & 15
+            length = _AMR_FRAMES.get(kind) if not data[at] & 0x83 else None
+        if length is None:
+            return None
+        at += length
+        frames += 1
+    whole = path.stat().st_size > len(data) or at == len(data)
+    return f"all {frames} frames follow each other without a gap" if whole and frames > 3 else None
+
+
+def _beginning(path: Path, stated: Stated) -> NDArray[np.float64] | None:
+    try:
+        reader = open_sound(path, stated)
+    except IntakeError:
+        return None
+    try:
+        parts, count, most = [], 0, int(_SECONDS * stated.rate)
+        for block in reader.blocks():
+            parts.append(block[:, 0])
+            count += len(block)
+            if count >= most:
+                break
+    except Exception:  # a decoder's opinion that this is not its format
+        return None
+    finally:
+        reader.close()
+    if not parts:
+        return None
+    sound: NDArray[np.float64] = np.concatenate(parts)[:most].astype(np.float64)
+    return sound if np.isfinite(sound).all() else None
+
+
+def _character(sound: NDArray[np.float64]) -> tuple[float, float, float]:
+    """Spectral flatness (dB, 0 is white), swing of the level (dB, loud against quiet parts) and RMS (dBFS)."""
+    size = 256
+    windows = sound[: len(sound) // size * size].reshape(-1, size)
+    power = np.abs(np.fft.rfft(windows * np.hanning(size), axis=1)[:, 2:]) ** 2 + 1e-12
+    loud = power[power.sum(axis=1) >= np.median(power.sum(axis=1))]
+    mean = loud.mean(axis=0)
+    flatness = 10 * math.log10(float(np.exp(np.log(mean).mean()) / mean.mean()))
+    levels = 10 * np.log10((windows**2).mean(axis=1) + 1e-10)
+    swing = float(np.percentile(levels, 90) - np.percentile(levels, 10))
+    return flatness, swing, 10 * math.log10(float((sound**2).mean()) + 1e-10)
