@@ -11,10 +11,12 @@ from PySide6.QtGui import QAction, QDesktopServices
 from PySide6.QtWidgets import QApplication, QFileDialog, QMainWindow, QMessageBox
 
 from .. import __version__
+from ..core.errors import reason_of
 from ..core.make.compare import Comparison
 from ..core.measure import look_at
 from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
+from ..core.model.receiver import to_toml
 from .bench.bench import Bench
 from .board.view import Board
 from .ear.player import Player
@@ -186,7 +188,7 @@ class Deeds(QMainWindow):
         self.player.play()
 
     def do_receiver_choose(self) -> None:
-        dialog = ReceiverChooser(self, self.session.job.receivers)
+        dialog = ReceiverChooser(self, self.session.job.receivers, self.session.job.own)
 
         def take() -> None:
             if chosen := dialog.chosen():
@@ -196,6 +198,23 @@ class Deeds(QMainWindow):
 
         dialog.accepted.connect(take)
         dialog.open()
+
+    def _duplicate_receiver(self, slug: str) -> None:
+        copy = self.session.duplicate_receiver(slug)
+        if copy:
+            self.bench.show_choice(None, copy)
+            self.foot.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
+
+    def _export_receiver(self, slug: str) -> None:
+        receiver = self.session.receiver(slug)
+        name, _ = QFileDialog.getSaveFileName(self, "Export the receiver", f"{slug}.toml", "Receivers (*.toml)")
+        if receiver and name:
+            try:
+                Path(name).write_text(to_toml(receiver), "utf-8")
+            except OSError as error:
+                self.foot.say(f"{name} could not be written: {reason_of(error)}.")
+            else:
+                self.foot.say(f"Exported {Path(name).name}; it can be given to --for, and put on any board.")
 
     def do_edit_look(self) -> None:
         self.session.look_again({clip.source for clip in self.board.selected_clips()})

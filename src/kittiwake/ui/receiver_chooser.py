@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from pathlib import Path
 
 from PySide6.QtCore import Qt
@@ -19,7 +20,7 @@ from PySide6.QtWidgets import (
 
 from ..core.errors import KittiwakeError
 from ..core.fit import check_receiver
-from ..core.model import load_receiver, shipped_receivers
+from ..core.model import Receiver, load_receiver, shipped_receivers
 from .board.model import demand
 from .button import Button
 
@@ -27,8 +28,9 @@ from .button import Button
 class ReceiverChooser(QDialog):
     """A list to tick; ``chosen`` gives slugs and paths in the order of the list."""
 
-    def __init__(self, parent: QWidget, current: tuple[str, ...]) -> None:
+    def __init__(self, parent: QWidget, current: tuple[str, ...], own: Mapping[str, Receiver]) -> None:
         super().__init__(parent)
+        self._own = own
         self.setWindowTitle("Receivers on the board")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(720, 580)
@@ -52,17 +54,20 @@ class ReceiverChooser(QDialog):
         buttons.rejected.connect(self.reject)
         foot.addWidget(buttons)
         column.addLayout(foot)
-        for name in dict.fromkeys((*shipped_receivers(), *current)):
+        for name in dict.fromkeys((*shipped_receivers(), *own, *current)):
             self._add(name, name in current)
         self.list.setCurrentRow(0)
 
     def _add(self, name: str, ticked: bool) -> None:
-        receiver = load_receiver(name)
+        receiver = self._known(name)
         item = QListWidgetItem(f"{receiver.name}: {demand(receiver)}\n{receiver.purpose}")
         item.setData(Qt.ItemDataRole.UserRole, name)
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
         item.setCheckState(Qt.CheckState.Checked if ticked else Qt.CheckState.Unchecked)
         self.list.addItem(item)
+
+    def _known(self, name: str) -> Receiver:
+        return self._own[name] if name in self._own else load_receiver(name)
 
     def _from_file(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, "A receiver", filter="Receivers (*.toml)")
@@ -75,7 +80,7 @@ class ReceiverChooser(QDialog):
             receiver = load_receiver(path)
             faults = check_receiver(receiver)
             taken = [
-                load_receiver(self.list.item(row).data(Qt.ItemDataRole.UserRole)) for row in range(self.list.count())
+                self._known(self.list.item(row).data(Qt.ItemDataRole.UserRole)) for row in range(self.list.count())
             ]
             if receiver.slug in {other.slug for other in taken}:
                 faults.append(f"There is a receiver “{receiver.slug}” already: give it another slug.")

@@ -12,7 +12,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from ..core.fit import Fit, Remedy, fit
 from ..core.make import Made, fingerprint
-from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver
+from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver, shipped_receivers
 from ..core.model.job import load_job, save_job
 from .looking import Looker
 
@@ -67,13 +67,13 @@ class Session(QObject):
         self.undo_stack = QUndoStack(self)
         self.facts: dict[Path, Facts] = {}
         self._stamps: dict[Path, str] = {}
-        self._fits: dict[tuple[str, str], tuple[Clip, Facts, Fit]] = {}
+        self._fits: dict[tuple[str, str], tuple[Clip, Facts, Receiver, Fit]] = {}
         self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
         self._records: dict[tuple[str, str], MadeRecord] = {}
         self._made: dict[tuple[str, str], Made] = {}
         self._shares: dict[tuple[str, str], float] = {}
         self.all_receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
-        self._receivers_of = self.job.receivers
+        self._receivers_of = (self.job.receivers, self.job.own)
         self.looker = Looker(self)
         self.looker.looked.connect(self._take_facts)
 
@@ -87,12 +87,12 @@ class Session(QObject):
         KittiwakeError : what is open stays open.
         """
         job = load_job(path)
-        receivers = [load_receiver(name) for name in job.receivers]
+        receivers = [_receiver(name, job) for name in job.receivers]
         self.looker.drop_all()
         self.undo_stack.clear()
         self.path = path
         self.all_receivers = receivers
-        self._receivers_of = job.receivers
+        self._receivers_of = (job.receivers, job.own)
         self._records = {(r.clip, r.receiver): r for r in job.made if _still_there(r)}
         self._made.clear()
         self._shares.clear()
@@ -118,9 +118,9 @@ class Session(QObject):
             self.undo_stack.push(ChangeJob(self, text, self.job, job))
 
     def _show(self, job: Job) -> None:
-        if job.receivers != self._receivers_of:
-            self._receivers_of = job.receivers
-            self.all_receivers = [load_receiver(name) for name in job.receivers]
+        if (job.receivers, job.own) != self._receivers_of:
+            self._receivers_of = (job.receivers, job.own)
+            self.all_receivers = [_receiver(name, job) for name in job.receivers]
         self.job = job
         for source in job.sources:
             known = self.facts.get(source)
@@ -171,6 +171,47 @@ class Session(QObject):
         after = tuple(new.get(clip.id, clip) for clip in self.job.clips)
         self.change(f"stating {rate} Hz", self.job.changed(clips=after))
 
+    # -- receivers -------------------------------------------------------------------------------------------------
+
+    def count_ready(self, receiver: Receiver) -> int:
+        """How many clips fit a receiver, on the board or not, without a decision."""
+        facts = ((clip, self.facts.get(clip.source)) for clip in self.job.clips)
+        return sum(fit(clip, known, receiver).ready for clip, known in facts if known)
+
+    @staticmethod
+    def is_shipped(slug: str) -> bool:
+        return slug in shipped_receivers()
+
+    def change_receiver(self, receiver: Receiver) -> None:
+        """Give a receiver of the board other rules; the job keeps them."""
+        names = tuple(
+            receiver.slug if shown.slug == receiver.slug else name
+            for name, shown in zip(self.job.receivers, self.all_receivers, strict=True)
+        )
+        own = {**self.job.own, receiver.slug: receiver}
+        self.change(f"changing the rules of {receiver.name}", self.job.changed(own=own, receivers=names))
+
+    def reset_receiver(self, slug: str) -> None:
+        """Give a shipped receiver the rules back that it came with."""
+        own = {name: receiver for name, receiver in self.job.own.items() if name != slug}
+        self.change("giving back the shipped rules", self.job.changed(own=own))
+
+    def duplicate_receiver(self, slug: str) -> Receiver | None:
+        """Put a copy of a receiver beside it on the board, to be changed."""
+        old = self.receiver(slug)
+        if old is None:
+            return None
+        taken = {r.slug for r in self.all_receivers} | set(shipped_receivers()) | set(self.job.own)
+        number = next(n for n in range(2, 1000) if f"{slug[:36]}-{n}" not in taken)
+        new_slug = f"{slug[:36]}-{number}"
+        delivery = old.delivery.model_copy(update={"folder": new_slug})
+        copy = old.model_copy(update={"slug": new_slug, "name": f"{old.name[:36]} {number}", "delivery": delivery})
+        at = self.all_receivers.index(old) + 1
+        names = (*self.job.receivers[:at], new_slug, *self.job.receivers[at:])
+        own = {**self.job.own, new_slug: copy}
+        self.change(f"duplicating {old.name}", self.job.changed(own=own, receivers=names))
+        return copy
+
     def unreadable_beside(self, path: Path) -> list[Path]:
         """Other sources in the folder of ``path`` that hold no known kind of sound."""
         found = []
@@ -210,10 +251,10 @@ class Session(QObject):
             return None
         key = (clip.id, receiver.slug)
         kept = self._fits.get(key)
-        if kept and kept[0] is clip and kept[1] is facts:
-            return kept[2]
+        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver:
+            return kept[3]
         found = fit(clip, facts, receiver)
-        self._fits[key] = (clip, facts, found)
+        self._fits[key] = (clip, facts, receiver, found)
         return found
 
     def cell(self, clip: Clip, receiver: Receiver) -> Cell:
@@ -303,3 +344,8 @@ def _still_there(record: MadeRecord) -> bool:
         return Path(record.output).stat().st_size == record.bytes
     except OSError:
         return False
+
+
+def _receiver(name: str, job: Job) -> Receiver:
+    """A receiver of a job: its own, a shipped one, or one from a file."""
+    return job.own[name] if name in job.own else load_receiver(name)

@@ -127,6 +127,8 @@ class Window(Deeds):
             page.wave.seek.connect(player.seek)
         self.bench.cell_page.make_wanted.connect(self.do_make_selection)
         self.bench.cell_page.hand_wanted.connect(self.do_beacon_hand)
+        self.bench.receiver_page.duplicate_wanted.connect(self._duplicate_receiver)
+        self.bench.receiver_page.export_wanted.connect(self._export_receiver)
         self._looked_so.connect(self._play_so)
         self.bench.compare_page.chosen.connect(self._hear_coded)
         self.bench.beacon.pressed.connect(self.do_beacon_press)

@@ -12,6 +12,7 @@ from typing import Any
 
 from ..errors import JobError, RulesError, reason_of
 from .clip import Clip
+from .receiver import Receiver, receiver_from_data
 from .stated import Stated
 from .text import to_json
 
@@ -45,6 +46,7 @@ class Job:
     Attributes
     ----------
     stated : formats of headerless sources.
+    own : receivers that this job describes itself, by slug; one goes before a shipped one of the same slug.
     """
 
     name: str = "Untitled"
@@ -53,6 +55,7 @@ class Job:
     output: str = ""
     made: tuple[MadeRecord, ...] = ()
     stated: Mapping[Path, Stated] = field(default_factory=dict, hash=False)
+    own: Mapping[str, Receiver] = field(default_factory=dict, hash=False)
 
     @property
     def sources(self) -> tuple[Path, ...]:
@@ -77,6 +80,7 @@ def save_job(job: Job, path: Path) -> None:
         "name": job.name,
         "output": job.output,
         "receivers": list(job.receivers),
+        "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
         "sources": [
             {"path": _relative(source, base)} | ({"stated": str(job.stated[source])} if source in job.stated else {})
             for source in sources
@@ -137,6 +141,12 @@ def load_job(path: Path) -> Job:
             receivers=tuple(str(receiver) for receiver in data.get("receivers", Job().receivers)),
             output=str(data.get("output", "")),
             made=tuple(MadeRecord(**entry) for entry in data.get("made", [])),
+            own={
+                receiver.slug: receiver
+                for receiver in (
+                    receiver_from_data(entry, "A receiver in it") for entry in data.get("own_receivers", [])
+                )
+            },
             stated={
                 source: Stated.parse(entry["stated"])
                 for source, entry in zip(sources, data["sources"], strict=True)

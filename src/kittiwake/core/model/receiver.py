@@ -178,11 +178,31 @@ def parse_receiver(text: str, where: str) -> Receiver:
     """
     try:
         data: dict[str, Any] = tomllib.loads(text)
-        return Receiver.model_validate(data)
     except tomllib.TOMLDecodeError as error:
         raise RulesError(
             f"{where} is not valid TOML: {error}.", "Mend that line and load it again.", "not_toml"
         ) from error
+    return receiver_from_data(data, where)
+
+
+def to_toml(receiver: Receiver) -> str:
+    """The TOML of a receiver: only what differs from the defaults."""
+    import tomli_w
+
+    data = receiver.model_dump(mode="json", exclude_defaults=True)
+    # Always there, whatever the defaults: what a reader of the file looks for first.
+    return tomli_w.dumps({"version": receiver.version, **data})
+
+
+def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
+    """A receiver from plain data; ``where`` names it in messages.
+
+    Raises
+    ------
+    RulesError : a field unknown, missing, or out of range; the message names the field.
+    """
+    try:
+        return Receiver.model_validate(data)
     except ValidationError as error:
         faults = "; ".join(
             f"{'.'.join(str(part) for part in fault['loc']) or 'receiver'}: {fault['msg']}"

@@ -1,120 +1,127 @@
-"""The bench for a receiver: its rules as sentences, and its stand-in."""
+"""The bench for a receiver: its rules as sentences that are edited in place, and its stand-in."""
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
 from ...core.model import Receiver
-from ...core.model.units import format_db, format_hz, format_limit
+from ...core.model.units import format_hz
+from ..button import Button
 from ..session import Session
 from .beacon_panel import BeaconPanel
-from .parts import part_label, rich_label, scrolled, steps_html
+from .parts import scrolled
+from .rules_editor import RulesEditor
 
 
 class ReceiverPage(QWidget):
-    """Shows one receiver."""
+    """Shows one receiver. What is typed is judged at once: how many clips would fit, before and after."""
+
+    duplicate_wanted = Signal(str)
+    export_wanted = Signal(str)
 
     def __init__(self, session: Session, beacon: BeaconPanel) -> None:
         super().__init__()
         self._session = session
+        self._shown: Receiver | None = None
+        self._edited: Receiver | None = None
         self.beacon = beacon
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 10, 14, 10)
         row.setSpacing(24)
-        left = QWidget()
-        column = QVBoxLayout(left)
-        column.setContentsMargins(0, 0, 8, 0)
+        left = QVBoxLayout()
+        left.setSpacing(6)
+        head = QHBoxLayout()
         self._head = QLabel()
         self._head.setProperty("head", True)
-        column.addWidget(self._head)
+        head.addWidget(self._head)
         self._purpose = QLabel()
         self._purpose.setProperty("soft", True)
-        self._purpose.setWordWrap(True)
-        column.addWidget(self._purpose)
-        columns = QGridLayout()
-        columns.setHorizontalSpacing(28)
-        columns.setRowStretch(1, 1)
-        self._labels = []
-        for at, title in enumerate(("RULES", "TREATMENT AND DELIVERY")):
-            label = rich_label()
-            self._labels.append(label)
-            columns.addWidget(part_label(title), 0, at)
-            columns.addWidget(label, 1, at)
-            columns.setColumnStretch(at, 1)
-        column.addLayout(columns, 1)
-        row.addWidget(scrolled(left, "Rules of the receiver"), 1)
+        head.addWidget(self._purpose, 1)
+        left.addLayout(head)
+        self.editor = RulesEditor()
+        left.addWidget(scrolled(self.editor, "Rules, treatment and delivery of the receiver"), 1)
+        self.verdict = QLabel()
+        self.verdict.setWordWrap(True)
+        self.verdict.setAccessibleName("What the rules come to")
+        left.addWidget(self.verdict)
+        foot = QHBoxLayout()
+        self.take_button = Button("Take these rules")
+        self.take_button.setProperty("main", True)
+        self.take_button.clicked.connect(self._take)
+        self.drop_button = Button("Drop the changes")
+        self.drop_button.clicked.connect(lambda: self._shown and self.show_receiver(self._shown, anew=True))
+        self.reset_button = Button("As shipped")
+        self.reset_button.clicked.connect(lambda: self._shown and session.reset_receiver(self._shown.slug))
+        self.duplicate_button = Button("Duplicate")
+        self.duplicate_button.clicked.connect(lambda: self._shown and self.duplicate_wanted.emit(self._shown.slug))
+        self.export_button = Button("Export…")
+        self.export_button.clicked.connect(lambda: self._shown and self.export_wanted.emit(self._shown.slug))
+        for button in (
+            self.take_button,
+            self.drop_button,
+            self.reset_button,
+            self.duplicate_button,
+            self.export_button,
+        ):
+            foot.addWidget(button)
+        foot.addStretch(1)
+        left.addLayout(foot)
+        row.addLayout(left, 1)
         row.addWidget(beacon)
+        self.editor.edited.connect(self._judge)
 
-    def show_receiver(self, receiver: Receiver) -> None:
+    def show_receiver(self, receiver: Receiver, *, anew: bool = False) -> None:
+        """Show a receiver; what is being typed for the same one stays."""
+        if receiver == self._shown and not anew and self._edited is not None:
+            return
+        changed = receiver != self._shown or anew
+        self._shown, self._edited = receiver, None
         self._head.setText(receiver.name)
         self._purpose.setText(receiver.purpose)
-        self._labels[0].setText(steps_html(rules_in_sentences(receiver)))
-        self._labels[1].setText(steps_html(treatment_in_sentences(receiver, str(self._session.folder_of(receiver)))))
+        if changed:
+            self.editor.show_receiver(receiver)
         self.beacon.setVisible(receiver.standin == "beacon")
+        own = receiver.slug in self._session.job.own
+        self.reset_button.setVisible(own and self._session.is_shipped(receiver.slug))
+        self._buttons(False)
+        fits = self._session.count_ready(receiver)
+        self.verdict.setText(f"{fits} of {len(self._session.job.clips)} clips fit. {limit_in_seconds(receiver)}")
 
-
-def rules_in_sentences(receiver: Receiver) -> list[tuple[str, str]]:
-    """Each rule as a sentence, and what follows from it."""
-    rules = receiver.rules
-    out = []
-    for number, accepted in enumerate(rules.accepts):
-        form = FORMATS.get((accepted.container, accepted.encoding))
-        name = form.name if form else f"{accepted.container} {accepted.encoding}"
-        rates = " or ".join(format_hz(rate) for rate in accepted.sample_rates)
-        rate = rates or f"at most {format_hz(accepted.max_sample_rate)}"
-        what = "This is what is made for it." if number == 0 else "A file that is already so is left as it is."
-        out.append((f"It takes {name}, {rate}.", what))
-    channels = ("It takes one or two channels.", "It takes one channel.", "It takes two channels.")[rules.channels]
-    out.append((channels, "Sides are chosen by what they hold." if rules.channels == 1 else ""))
-    limits = rules.limits
-    if limits.max_bytes:
-        form = FORMATS.get((rules.accepts[0].container, rules.accepts[0].encoding))
-        highest = rules.accepts[0].max_sample_rate or (rules.accepts[0].sample_rates or (0,))[-1]
-        frames = form.frames_within(limits.max_bytes, rules.channels, highest) if form else None
-        seconds = f"That is exactly {frames / highest:.3f} s at {format_hz(highest)}." if frames and highest else ""
-        out.append(
-            (f"A file may have at most {limits.max_bytes:,} bytes ({format_limit(limits.max_bytes)}).", seconds)
+    def _judge(self, receiver: Receiver | None, trouble: str) -> None:
+        assert self._shown is not None
+        self._edited = receiver if receiver != self._shown else None
+        self._buttons(self._edited is not None, typed=receiver is None or receiver != self._shown)
+        if receiver is None:
+            self.verdict.setText(trouble)
+            return
+        before, after = self._session.count_ready(self._shown), self._session.count_ready(receiver)
+        total = len(self._session.job.clips)
+        told = (
+            f"{after} of {total} clips fit"
+            if receiver == self._shown
+            else f"{before} of {total} clips fit now, {after} with these rules"
         )
-    if limits.max_seconds:
-        out.append((f"A file may last at most {limits.max_seconds:g} s.", ""))
-    names = rules.names
-    case = {"keep": "", "lower": ", in lower case", "upper": ", in capitals"}[names.case]
-    out.append(
-        (
-            f"A name has at most {names.max_length} of the characters {names.allowed}{case}.",
-            "Other names are made to fit.",
-        )
-    )
-    return out
+        self.verdict.setText(f"{told}. {limit_in_seconds(receiver)}")
+
+    def _buttons(self, right: bool, *, typed: bool = False) -> None:
+        self.take_button.setEnabled(right)
+        self.drop_button.setEnabled(typed)
+
+    def _take(self) -> None:
+        if self._edited is not None:
+            edited, self._edited = self._edited, None
+            self._session.change_receiver(edited)
 
 
-def treatment_in_sentences(receiver: Receiver, folder: str) -> list[tuple[str, str]]:
-    """What is done on the way, and where outputs go."""
-    treatment = receiver.treatment
-    level = treatment.level
-    out = []
-    named = {
-        "active": "Active speech level, ITU-T P.56",
-        "loudness": "Loudness, ITU-R BS.1770",
-        "peak": "The largest sample",
-    }
-    if level.measure != "leave":
-        target = format_db(level.target, level.unit)
-        out.append((f"Sound is brought to {target}.", f"{named[level.measure]}, within {level.tolerance_db:g} dB."))
-    else:
-        out.append(("The level is left as it is.", "Only peaks that would be cut off are brought down."))
-    if treatment.band == "telephone":
-        out.append(("Only the telephone band is kept.", "300 to 3400 Hz, linear phase."))
-    elif treatment.high_pass_hz:
-        out.append((f"Sound below {format_hz(treatment.high_pass_hz)} is taken away.", "Linear phase."))
-    if treatment.lead_seconds:
-        out.append((f"{treatment.lead_seconds:g} s of silence come first.", "So that the first word is not lost."))
-    out.append((f"No peak goes over {format_db(treatment.ceiling_dbfs)}.", "Nothing is ever clipped."))
-    if treatment.expected_bandwidth_hz:
-        wide = format_hz(treatment.expected_bandwidth_hz)
-        out.append((f"Sound up to {wide} is expected.", "Narrower sound is marked, and made all the same."))
-    if treatment.dither == "tpdf":
-        out.append(("Where depth falls, TPDF dither is added.", "Encodings with uneven steps need none."))
-    out.append(("Outputs go here:", folder))
-    return out
+def limit_in_seconds(receiver: Receiver) -> str:
+    """A size limit in exact seconds: ``Under 200 kB are exactly 12.497 s at 8 kHz.``"""
+    most = receiver.rules.limits.max_bytes
+    first = receiver.rules.accepts[0]
+    form = FORMATS.get((first.container, first.encoding))
+    highest = first.max_sample_rate or max(first.sample_rates or (0,))
+    if not most or form is None or not highest:
+        return ""
+    frames = form.frames_within(most, max(1, receiver.rules.channels), highest, first.bit_rate)
+    return f"Its {most:,} bytes are exactly {frames / highest:.3f} s at {format_hz(highest)}." if frames else ""

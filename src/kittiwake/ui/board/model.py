@@ -43,6 +43,7 @@ class BoardModel(QAbstractTableModel):
         columns = [receiver.slug for receiver in self.session.all_receivers]
         if [c.id for c in old] == [c.id for c in new] and columns == self._columns:
             # Same rows: selection and scroll position stay.
+            self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
             self._clips = new
             if new:
                 self.dataChanged.emit(self.index(0, 0), self.index(len(new) - 1, self.columnCount() - 1))

@@ -56,6 +56,11 @@ def style_sheet(c: Colours) -> str:
         selection-color: {c.text}; }}
     QLineEdit:focus {{ border: 2px solid {c.accent}; padding: 3px 6px; }}
     QTableView QLineEdit {{ border-radius: 0; padding: 0 6px; }}
+    QComboBox {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
+        padding: 3px 7px; }}
+    QComboBox:focus {{ border: 2px solid {c.accent}; padding: 2px 6px; }}
+    QComboBox QAbstractItemView {{ background: {c.sheet}; color: {c.text}; selection-background-color: {c.chosen};
+        selection-color: {c.text}; }}
     QListView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
         outline: none; }}
     QListView::item {{ padding: 5px 8px; }}

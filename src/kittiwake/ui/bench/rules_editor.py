@@ -1,0 +1,232 @@
+"""A receiver's rules, treatment and delivery as sentences with blanks that are filled in place."""
+
+from __future__ import annotations
+
+import copy
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Any
+
+from PySide6.QtCore import QTimer, Signal
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QLineEdit, QWidget
+
+from ...core.codec import FORMATS
+from ...core.errors import RulesError
+from ...core.fit import check_receiver
+from ...core.model import Receiver
+from ...core.model.receiver import receiver_from_data
+from ...core.model.units import format_limit
+from .parts import part_label
+
+
+@dataclass(frozen=True, slots=True)
+class Blank:
+    """One sentence with one blank.
+
+    Attributes
+    ----------
+    before, after : the words around the blank.
+    path : where in the receiver's data it stands.
+    choices : what may be chosen, value to words; empty where it is typed.
+    kind : how what is typed is read: ``text``, ``number``, ``rates`` (kHz), ``size``.
+    """
+
+    part: str
+    before: str
+    path: tuple[Any, ...]
+    after: str = ""
+    kind: str = "text"
+    choices: tuple[tuple[Any, str], ...] = ()
+
+
+_FORMS = tuple((key, form.name) for key, form in FORMATS.items())
+_A0 = ("rules", "accepts", 0)
+BLANKS = (
+    Blank("RULES", "It takes", (*_A0, "form"), choices=_FORMS),
+    Blank("RULES", "at", (*_A0, "rates"), "kHz", "rates"),
+    Blank("RULES", "with", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
+    Blank("RULES", "A file has at most", ("rules", "limits", "max_bytes"), "", "size"),
+    Blank("RULES", "It lasts at most", ("rules", "limits", "max_seconds"), "s", "number"),
+    Blank("RULES", "and at least", ("rules", "limits", "min_seconds"), "s", "number"),
+    Blank("RULES", "Advised are at most", ("rules", "limits", "advised_seconds"), "s", "number"),
+    Blank("RULES", "Names have the characters", ("rules", "names", "allowed")),
+    Blank("RULES", "at most", ("rules", "names", "max_length"), "of them", "number"),
+    Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", "any case"), ("lower", "lower case"), ("upper", "capitals"))),
+    Blank("TREATMENT", "The level is", ("treatment", "level", "measure"), choices=(
+        ("leave", "left as it is"), ("active", "set by active speech level"), ("loudness", "set by loudness"), ("peak", "set by peak"))),
+    Blank("TREATMENT", "Active speech level", ("treatment", "level", "target_dbov"), "dBov", "number"),
+    Blank("TREATMENT", "Loudness", ("treatment", "level", "target_lufs"), "LUFS", "number"),
+    Blank("TREATMENT", "Peak", ("treatment", "level", "target_dbfs"), "dBFS", "number"),
+    Blank("TREATMENT", "within", ("treatment", "level", "tolerance_db"), "dB", "number"),
+    Blank("TREATMENT", "No peak goes over", ("treatment", "ceiling_dbfs"), "dBFS", "number"),
+    Blank("TREATMENT", "The band is", ("treatment", "band"), choices=(("full", "kept whole"), ("telephone", "300 to 3400 Hz"))),
+    Blank("TREATMENT", "Taken away is what lies below", ("treatment", "high_pass_hz"), "Hz", "number"),
+    Blank("TREATMENT", "Silence comes first for", ("treatment", "lead_seconds"), "s", "number"),
+    Blank("TREATMENT", "Remedies speed it up by at most", ("treatment", "max_speed_up"), "(0.15 is 15 %)", "number"),
+    Blank("TREATMENT", "and leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
+    Blank("TREATMENT", "Where depth falls, dither is", ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("none", "none"))),
+    Blank("TREATMENT", "Outputs go to the folder", ("delivery", "folder")),
+)  # fmt: skip
+
+
+class RulesEditor(QWidget):
+    """Fields for one receiver. ``edited`` says that what stands in them is right, or why it is not."""
+
+    edited = Signal(object, str)  # Receiver or None, the trouble
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._receiver: Receiver | None = None
+        self._fields: list[tuple[Blank, QLineEdit | QComboBox]] = []
+        grid = QGridLayout(self)
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.setHorizontalSpacing(26)
+        grid.setVerticalSpacing(4)
+        rows = {"RULES": 1, "TREATMENT": 1}
+        columns = {"RULES": 0, "TREATMENT": 1}
+        grid.addWidget(part_label("RULES"), 0, 0)
+        grid.addWidget(part_label("TREATMENT AND DELIVERY"), 0, 1)
+        for blank in BLANKS:
+            grid.addWidget(self._row(blank), rows[blank.part], columns[blank.part])
+            rows[blank.part] += 1
+        grid.setRowStretch(max(rows.values()), 1)
+        for column in (0, 1):
+            grid.setColumnStretch(column, 1)
+        self._timer = QTimer(self)
+        self._timer.setSingleShot(True)
+        self._timer.setInterval(120)
+        self._timer.timeout.connect(self._check)
+
+    def _row(self, blank: Blank) -> QWidget:
+        holder = QWidget()
+        row = QHBoxLayout(holder)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(7)
+        row.addWidget(QLabel(blank.before))
+        field: QLineEdit | QComboBox
+        if blank.choices:
+            field = QComboBox()
+            for value, words in blank.choices:
+                field.addItem(words, value)
+            field.setMinimumWidth(60)
+            field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+            field.currentIndexChanged.connect(lambda _: self._timer.start())
+        else:
+            field = QLineEdit()
+            field.setPlaceholderText("no rule")
+            field.textEdited.connect(lambda _: self._timer.start())
+        field.setAccessibleName(f"{blank.before} … {blank.after}".strip())
+        row.addWidget(field, 1)
+        if blank.after:
+            row.addWidget(QLabel(blank.after))
+        self._fields.append((blank, field))
+        return holder
+
+    def show_receiver(self, receiver: Receiver) -> None:
+        """Fill the blanks; what was typed for another receiver is dropped."""
+        self._receiver = receiver
+        data = receiver.model_dump(mode="json")
+        for blank, field in self._fields:
+            value = _read(data, blank)
+            field.blockSignals(True)
+            if isinstance(field, QComboBox):
+                at = next((n for n, (choice, _) in enumerate(blank.choices) if choice == value), -1)
+                field.setCurrentIndex(at)
+            else:
+                field.setText(_as_text(value, blank.kind))
+            field.blockSignals(False)
+
+    def _check(self) -> None:
+        if self._receiver is None:
+            return
+        try:
+            found = self.receiver()
+            faults = check_receiver(found)
+        except (RulesError, ValueError) as error:
+            self.edited.emit(None, str(error))
+            return
+        self.edited.emit(None if faults else found, " ".join(faults))
+
+    def receiver(self) -> Receiver:
+        """The receiver that stands in the blanks.
+
+        Raises
+        ------
+        RulesError, ValueError : what stands there is none; the message names the field.
+        """
+        assert self._receiver is not None
+        data = copy.deepcopy(self._receiver.model_dump(mode="json"))
+        for blank, field in self._fields:
+            value = field.currentData() if isinstance(field, QComboBox) else _parsed(field.text(), blank)
+            _write(data, blank, value)
+        return receiver_from_data(data, self._receiver.name)
+
+
+def _read(data: dict[str, Any], blank: Blank) -> Any:
+    if blank.path[-1] == "form":
+        first = data["rules"]["accepts"][0]
+        return first["container"], first["encoding"]
+    if blank.path[-1] == "rates":
+        first = data["rules"]["accepts"][0]
+        return first["sample_rates"] or first["max_sample_rate"]
+    value: Any = data
+    for part in blank.path:
+        value = value[part]
+    return value
+
+
+def _write(data: dict[str, Any], blank: Blank, value: Any) -> None:
+    first = data["rules"]["accepts"][0]
+    if blank.path[-1] == "form":
+        if value is not None:
+            if (first["container"], first["encoding"]) != tuple(value):
+                first["bit_rate"] = 0
+            first["container"], first["encoding"] = value
+        return
+    if blank.path[-1] == "rates":
+        highest = isinstance(value, int)
+        first["sample_rates"] = [] if highest else value
+        first["max_sample_rate"] = value if highest else None
+        return
+    place: Any = data
+    for part in blank.path[:-1]:
+        place = place[part]
+    if value is None and blank.path[-1] in ("lead_seconds", "folder"):
+        value = 0.0 if blank.path[-1] == "lead_seconds" else ""
+    place[blank.path[-1]] = value
+
+
+def _as_text(value: Any, kind: str) -> str:
+    if value is None:
+        return ""
+    if kind == "size":
+        return format_limit(value)
+    if kind == "rates":
+        return (
+            f"at most {value / 1000:g}" if isinstance(value, int) else ", ".join(f"{rate / 1000:g}" for rate in value)
+        )
+    return f"{value:g}" if kind == "number" else str(value)
+
+
+def _parsed(text: str, blank: Blank) -> Any:
+    text = text.strip()
+    parse: dict[str, Callable[[str], Any]] = {"number": _number, "rates": _rates}
+    if not text:
+        return "" if blank.kind == "text" and blank.path[0] != "delivery" else None
+    try:
+        return parse[blank.kind](text) if blank.kind in parse else text
+    except ValueError as error:
+        raise ValueError(f"“{blank.before} … {blank.after}”: “{text}” is not right ({error}).") from error
+
+
+def _number(text: str) -> float | int:
+    value = float(text.replace(",", ".").replace("−", "-"))
+    return int(value) if value.is_integer() else value
+
+
+def _rates(text: str) -> list[int] | int:
+    highest = text.casefold().startswith("at most")
+    rates = [
+        round(float(part.replace("kHz", "")) * 1000) for part in text.casefold().removeprefix("at most").split(",")
+    ]
+    return rates[0] if highest else rates
