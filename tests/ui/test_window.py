@@ -458,7 +458,7 @@ class TestReceiverSheet(WindowCase):
     def test_an_illegal_rate_is_said_with_the_nearest_legal_one(self) -> None:
         self.open_demo()
         self.window.do_view_receiver()
-        form, rates = self.field("It takes"), self.field("at")
+        form, rates = self.field("It takes"), self.field("At a rate of")
         form.setCurrentIndex(form.findText("headerless G.722"))
         page = self.window.bench.receiver_page
         self.wait_for(lambda: "16 kHz" in page.verdict.text())
@@ -478,7 +478,7 @@ class TestReceiverSheet(WindowCase):
         self.window.bench.receiver_page.duplicate_button.click()
         self.settle()
         self.assertEqual([r.slug for r in self.session.all_receivers][:2], ["phone-menu", "phone-menu-2"])
-        rates = self.field("at")
+        rates = self.field("At a rate of")
         rates.selectAll()
         QTest.keyClicks(rates, "16")
         page = self.window.bench.receiver_page

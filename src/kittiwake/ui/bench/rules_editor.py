@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import Any
 
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QLineEdit, QWidget
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
 from ...core.errors import RulesError
@@ -43,27 +43,27 @@ _FORMS = tuple((key, form.name) for key, form in FORMATS.items())
 _A0 = ("rules", "accepts", 0)
 BLANKS = (
     Blank("RULES", "It takes", (*_A0, "form"), choices=_FORMS),
-    Blank("RULES", "at", (*_A0, "rates"), "kHz", "rates"),
-    Blank("RULES", "with", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
+    Blank("RULES", "At a rate of", (*_A0, "rates"), "kHz", "rates"),
+    Blank("RULES", "With", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
     Blank("RULES", "A file has at most", ("rules", "limits", "max_bytes"), "", "size"),
     Blank("RULES", "It lasts at most", ("rules", "limits", "max_seconds"), "s", "number"),
     Blank("RULES", "and at least", ("rules", "limits", "min_seconds"), "s", "number"),
     Blank("RULES", "Advised are at most", ("rules", "limits", "advised_seconds"), "s", "number"),
     Blank("RULES", "Names have the characters", ("rules", "names", "allowed")),
-    Blank("RULES", "at most", ("rules", "names", "max_length"), "of them", "number"),
+    Blank("RULES", "At most", ("rules", "names", "max_length"), "of them", "number"),
     Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", "any case"), ("lower", "lower case"), ("upper", "capitals"))),
     Blank("TREATMENT", "The level is", ("treatment", "level", "measure"), choices=(
         ("leave", "left as it is"), ("active", "set by active speech level"), ("loudness", "set by loudness"), ("peak", "set by peak"))),
     Blank("TREATMENT", "Active speech level", ("treatment", "level", "target_dbov"), "dBov", "number"),
     Blank("TREATMENT", "Loudness", ("treatment", "level", "target_lufs"), "LUFS", "number"),
     Blank("TREATMENT", "Peak", ("treatment", "level", "target_dbfs"), "dBFS", "number"),
-    Blank("TREATMENT", "within", ("treatment", "level", "tolerance_db"), "dB", "number"),
+    Blank("TREATMENT", "Within", ("treatment", "level", "tolerance_db"), "dB of its target", "number"),
     Blank("TREATMENT", "No peak goes over", ("treatment", "ceiling_dbfs"), "dBFS", "number"),
     Blank("TREATMENT", "The band is", ("treatment", "band"), choices=(("full", "kept whole"), ("telephone", "300 to 3400 Hz"))),
     Blank("TREATMENT", "Taken away is what lies below", ("treatment", "high_pass_hz"), "Hz", "number"),
     Blank("TREATMENT", "Silence comes first for", ("treatment", "lead_seconds"), "s", "number"),
-    Blank("TREATMENT", "Remedies speed it up by at most", ("treatment", "max_speed_up"), "(0.15 is 15 %)", "number"),
-    Blank("TREATMENT", "and leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
+    Blank("TREATMENT", "Remedies speed it up by at most", ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
+    Blank("TREATMENT", "They leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
     Blank("TREATMENT", "Where depth falls, dither is", ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("none", "none"))),
     Blank("TREATMENT", "Outputs go to the folder", ("delivery", "folder")),
 )  # fmt: skip
@@ -78,30 +78,33 @@ class RulesEditor(QWidget):
         super().__init__()
         self._receiver: Receiver | None = None
         self._fields: list[tuple[Blank, QLineEdit | QComboBox]] = []
-        grid = QGridLayout(self)
-        grid.setContentsMargins(0, 0, 0, 0)
-        grid.setHorizontalSpacing(26)
-        grid.setVerticalSpacing(4)
-        rows = {"RULES": 1, "TREATMENT": 1}
-        columns = {"RULES": 0, "TREATMENT": 1}
-        grid.addWidget(part_label("RULES"), 0, 0)
-        grid.addWidget(part_label("TREATMENT AND DELIVERY"), 0, 1)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(0, 0, 8, 0)
+        whole.setSpacing(26)
+        columns = {}
+        for part, title in (("RULES", "RULES"), ("TREATMENT", "TREATMENT AND DELIVERY")):
+            columns[part] = QVBoxLayout()
+            columns[part].setSpacing(4)
+            columns[part].addWidget(part_label(title))
+            whole.addLayout(columns[part], 1)
+        row: QHBoxLayout | None = None
         for blank in BLANKS:
-            grid.addWidget(self._row(blank), rows[blank.part], columns[blank.part])
-            rows[blank.part] += 1
-        grid.setRowStretch(max(rows.values()), 1)
-        for column in (0, 1):
-            grid.setColumnStretch(column, 1)
+            # A sentence that goes on in small letters stays on its line.
+            if row is None or not blank.before[0].islower():
+                holder = QWidget()
+                row = QHBoxLayout(holder)
+                row.setContentsMargins(0, 0, 0, 0)
+                row.setSpacing(7)
+                columns[blank.part].addWidget(holder)
+            self._put(row, blank)
+        for column in columns.values():
+            column.addStretch(1)
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(120)
         self._timer.timeout.connect(self._check)
 
-    def _row(self, blank: Blank) -> QWidget:
-        holder = QWidget()
-        row = QHBoxLayout(holder)
-        row.setContentsMargins(0, 0, 0, 0)
-        row.setSpacing(7)
+    def _put(self, row: QHBoxLayout, blank: Blank) -> None:
         row.addWidget(QLabel(blank.before))
         field: QLineEdit | QComboBox
         if blank.choices:
@@ -116,11 +119,22 @@ class RulesEditor(QWidget):
             field.setPlaceholderText("no rule")
             field.textEdited.connect(lambda _: self._timer.start())
         field.setAccessibleName(f"{blank.before} … {blank.after}".strip())
-        row.addWidget(field, 1)
+        row.addWidget(field, 3 if blank.path[-1] == "form" else 1)
         if blank.after:
             row.addWidget(QLabel(blank.after))
         self._fields.append((blank, field))
-        return holder
+
+    def _show_targets(self) -> None:
+        """Only the target of the measure that is chosen; the others stay as they are, unseen."""
+        measure = next(
+            f.currentData() for b, f in self._fields if b.path[-1] == "measure" and isinstance(f, QComboBox)
+        )
+        wanted = {"active": "target_dbov", "loudness": "target_lufs", "peak": "target_dbfs"}.get(measure)
+        for blank, field in self._fields:
+            shown = wanted is not None if blank.path[-1] == "tolerance_db" else blank.path[-1] == wanted
+            holder = field.parentWidget()
+            if holder and (blank.path[-1] == "tolerance_db" or str(blank.path[-1]).startswith("target_")):
+                holder.setVisible(shown)
 
     def show_receiver(self, receiver: Receiver) -> None:
         """Fill the blanks; what was typed for another receiver is dropped."""
@@ -135,10 +149,12 @@ class RulesEditor(QWidget):
             else:
                 field.setText(_as_text(value, blank.kind))
             field.blockSignals(False)
+        self._show_targets()
 
     def _check(self) -> None:
         if self._receiver is None:
             return
+        self._show_targets()
         try:
             found = self.receiver()
             faults = check_receiver(found)

@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+from pathlib import Path
+
 from PySide6.QtGui import QFont, QFontDatabase
 from PySide6.QtWidgets import QApplication
 
 from .colours import Colours
 
+_ARROW = (Path(__file__).parent / "down.svg").as_posix()
 _FAMILIES = ("Inter", "Inter Variable", "Noto Sans", "Cantarell", "DejaVu Sans")
 
 
@@ -59,6 +62,8 @@ def style_sheet(c: Colours) -> str:
     QComboBox {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
         padding: 3px 7px; }}
     QComboBox:focus {{ border: 2px solid {c.accent}; padding: 2px 6px; }}
+    QComboBox::drop-down {{ border: none; width: 20px; }}
+    QComboBox::down-arrow {{ image: url({_ARROW}); width: 12px; height: 12px; }}
     QComboBox QAbstractItemView {{ background: {c.sheet}; color: {c.text}; selection-background-color: {c.chosen};
         selection-color: {c.text}; }}
     QListView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
