@@ -23,7 +23,7 @@ _SENTENCE = ROOT / "src" / "kittiwake" / "demo" / "sounds" / "Ticket to Skerrow.
 _SIZES = {
     ("wav", "pcm_u8"): "44 + f·c, even", ("wav", "pcm_s16"): "44 + 2·f·c", ("wav", "pcm_s24"): "44 + 3·f·c, even",
     ("wav", "pcm_s32"): "44 + 4·f·c", ("wav", "pcm_f32"): "58 + 4·f·c", ("wav", "ulaw"): "58 + f·c, even",
-    ("wav", "alaw"): "58 + f·c, even", ("wav", "gsm"): "60 + 65·⌈f/320⌉, even",
+    ("wav", "alaw"): "58 + f·c, even", ("wav", "gsm"): "60 + 130·⌈f/640⌉",
     ("wav", "ima_adpcm"): "60 + B·⌈f/(2(B−4)+1)⌉; B 256 under 12 kHz, 512 under 23 kHz, 1024 under 44 kHz, else 2048",
     ("wav", "ms_adpcm"): "90 + B·⌈f/(2(B−7)+2)⌉; B as for IMA", ("raw", "gsm"): "33·⌈f/160⌉",
     ("raw", "g722"): "⌈f/2⌉", ("raw", "oki_adpcm"): "⌈f/2⌉", ("raw", "g723_1"): "24·⌈f/240⌉",

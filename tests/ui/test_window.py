@@ -148,6 +148,22 @@ class TestDecisions(WindowCase):
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.state("Safety notice", "quay-beacon"), "decide")
 
+    def test_one_action_for_all_that_ask_the_same(self) -> None:
+        for number in range(3):
+            self.write(f"in/{number}.wav", speech_like(48000, 13.2, seed=number), 48000)
+        self.window.add_paths(sorted((self.folder / "in").iterdir()))
+        self.settle()
+        self.window.board.setFocus()
+        self.window.board.select(self.clip("0").id, "quay-beacon")
+        self.press(Key.Key_Down, Mod.ShiftModifier)
+        self.press(Key.Key_Down, Mod.ShiftModifier)
+        self.assertEqual(len(self.window.board.selected_cells()), 3)
+        self.press(Key.Key_D)
+        self.assertEqual([self.state(str(n), "quay-beacon") for n in range(3)], ["convert"] * 3)
+        self.assertIn("For 3 clips", self.window.foot.words.text())
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual([self.state(str(n), "quay-beacon") for n in range(3)], ["decide"] * 3)
+
     def test_the_button_of_a_remedy(self) -> None:
         self.open_demo()
         self.window.board.select(self.clip("Weather warning").id, "speech-engine")

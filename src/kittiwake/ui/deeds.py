@@ -220,14 +220,16 @@ class Deeds(QMainWindow):
         self.session.look_again({clip.source for clip in self.board.selected_clips()})
 
     def do_edit_remedy(self) -> None:
+        """The first remedy of the current cell; in a selection, the same remedy wherever it is offered."""
         clip, receiver = self.board.current_clip(), self.board.current_receiver()
         fit = self.session.fit_of(clip, receiver) if clip and receiver else None
         for severity in ("decide", "warning"):
             for problem in fit.problems if fit else ():
                 remedy = next((r for r in problem.remedies if r.applies), None)
-                if clip and remedy and problem.severity == severity:
-                    self.session.apply_remedy(clip, receiver, remedy)
-                    self.foot.say(f"{remedy.what}. Ctrl+Z takes it back.")
+                if remedy and problem.severity == severity:
+                    taken = self.session.apply_like(self.board.selected_cells(), remedy.code)
+                    many = f" For {taken} clips." if taken > 1 else ""
+                    self.foot.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
                     return
         self.foot.say("There is no remedy to take here; select a cell that asks for a decision.")
 

@@ -171,6 +171,23 @@ class Session(QObject):
         after = tuple(new.get(clip.id, clip) for clip in self.job.clips)
         self.change(f"stating {rate} Hz", self.job.changed(clips=after))
 
+    def apply_like(self, cells: Iterable[Cell], code: str) -> int:
+        """Take the remedy ``code`` at every cell that is offered it, as one change; returns at how many clips."""
+        new = {clip.id: clip for clip in self.job.clips}
+        touched: set[str] = set()
+        what = ""
+        for cell in cells:
+            offered = (r for p in (cell.fit.problems if cell.fit else ()) for r in p.remedies if r.code == code)
+            remedy = next((r for r in offered if r.applies), None)
+            if remedy:
+                new[cell.clip.id] = remedy.apply(new[cell.clip.id], cell.receiver.slug)
+                touched.add(cell.clip.id)
+                what = what or remedy.what
+        if touched:
+            text = what[0].lower() + what[1:] if len(touched) == 1 else f"a remedy for {len(touched)} clips"
+            self.change(text, self.job.changed(clips=tuple(new[clip.id] for clip in self.job.clips)))
+        return len(touched)
+
     # -- receivers -------------------------------------------------------------------------------------------------
 
     def count_ready(self, receiver: Receiver) -> int:

@@ -76,7 +76,7 @@ class TestWriters(FolderCase):
         # Sizes a second, with the source of each.
         for key, bit_rate, frames, size in (
             (("raw", "ulaw"), 0, 8000, 8000),  # RFC 3551, static payload 0
-            (("raw", "gsm"), 0, 160, 33), (("wav", "gsm"), 0, 320, 126),  # GSM 06.10: 33 a frame; 65 for two in WAV
+            (("raw", "gsm"), 0, 160, 33), (("wav", "gsm"), 0, 640, 60 + 130),  # GSM 06.10: 33 a frame; 65 for two in WAV
             (("amr", "amr_nb"), 12_200, 160 * 50 - 40, 6 + 32 * 50),  # RFC 4867
             (("raw", "g722"), 0, 16_000, 8000), (("raw", "g726_32be"), 0, 8000, 4000), (("raw", "g723_1"), 0, 240, 24),
         ):  # fmt: skip

@@ -19,13 +19,14 @@ import soundfile
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
+from kittiwake.core.codec import FORMATS
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Made, WorkItem, make_all, make_clip, plan_outputs
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
 from kittiwake.core.make.place import part_file, put_in_place, sweep
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
-from kittiwake.core.model.receiver import Accepts, Level, Rules, Treatment
+from kittiwake.core.model.receiver import Accepts, Level, Limits, Rules, Treatment
 from tests.sounds import DEMO, FolderCase, db, noise, rms, sine, speech_like, tone_level
 
 MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-beacon", "speech-engine"))
@@ -163,28 +164,40 @@ class TestTheSound(MakeCase):
             self.assertEqual(*digests)
 
 
-receivers = st.builds(
-    lambda encoding, container, rates, channels, level, ceiling: Receiver(
-        slug="any",
-        name="Any",
-        rules=Rules(
-            channels=channels, accepts=(Accepts(container=container, encoding=encoding, sample_rates=tuple(rates)),)
-        ),
-        treatment=Treatment(level=level, ceiling_dbfs=ceiling),
-    ),
-    st.sampled_from(["pcm_s16", "ulaw", "pcm_s24"]),
-    st.just("wav"),
-    st.lists(st.sampled_from([8000, 11025, 16000, 22050, 48000]), min_size=1, max_size=2, unique=True),
-    st.sampled_from([1, 2]),
-    st.builds(Level, measure=st.sampled_from(["leave", "active"]), target_dbov=st.floats(-40, -6)),
-    st.floats(-6, 0),
-)
+@st.composite
+def receivers(draw: st.DrawFn) -> Receiver:
+    """Any receiver that can be made for: every format, with legal rates, channels and bit rates."""
+    form = draw(st.sampled_from(list(FORMATS.values())))
+    some = form.rates or [r for r in (8000, 11_025, 16_000, 22_050, 48_000) if form.takes_rate(r)]
+    rates = draw(st.lists(st.sampled_from(some), min_size=1, max_size=2, unique=True))
+    bit_rate = draw(st.sampled_from(form.bit_rates)) if form.bit_rates and form.key != ("mp3", "mp3") else 0
+    accepted = Accepts(container=form.container, encoding=form.encoding, sample_rates=tuple(rates), bit_rate=bit_rate)
+    level = draw(
+        st.builds(
+            Level,
+            measure=st.sampled_from(["leave", "active", "loudness", "peak"]),
+            target_dbov=st.floats(-40, -6),
+            target_lufs=st.floats(-40, -6),
+            target_dbfs=st.floats(-30, 0),
+        )
+    )
+    treatment = Treatment(
+        level=level,
+        ceiling_dbfs=draw(st.floats(-6, 0)),
+        band=draw(st.sampled_from(["full", "telephone"])),
+        high_pass_hz=draw(st.sampled_from([None, 100])),
+        lead_seconds=draw(st.sampled_from([0.0, 0.25])),
+    )
+    limits = Limits(max_bytes=draw(st.sampled_from([None, 4000, 40_000])))
+    channels = draw(st.integers(0, form.max_channels)) if form.max_channels > 1 else 1
+    rules = Rules(channels=channels, accepts=(accepted,), limits=limits)
+    return Receiver(slug="any", name="Any", rules=rules, treatment=treatment)
 
 
 class TestProperties(MakeCase):
     @settings(suppress_health_check=[HealthCheck.differing_executors])
     @given(
-        receivers,
+        receivers(),
         st.sampled_from([8000, 11025, 16000, 44100, 48000]),
         st.integers(1, 20_000),
         st.sampled_from([1, 2]),
@@ -201,12 +214,19 @@ class TestProperties(MakeCase):
         if made.status == "refused":
             self.assertTrue(made.error)
             return
+        if made.status == "failed" and not made.item.fit.predicted_exact and "size: " in (made.error or ""):
+            # Only where size depends on the sound can a file come out too large; it is not delivered.
+            self.assertFalse(made.item.output.exists())
+            return
         self.assertEqual(made.status, "made", made.error)
         self.assertTrue(made.proof and made.proof.passed)
-        self.assertEqual(made.bytes, made.item.fit.predicted_bytes)
-        source, output = look_at(path).measures, look_at(made.item.output).measures
+        recipe = made.item.fit.recipe
+        assert recipe
+        if made.item.fit.predicted_exact:
+            self.assertEqual(made.bytes, made.item.fit.predicted_bytes)
+        source, output = look_at(path).measures, look_at(made.item.output, recipe.stated).measures
         assert source and output
-        self.assertLessEqual(output.clipped_samples, source.clipped_samples)
+        self.assertLessEqual(output.clipped_samples, source.clipped_samples * recipe.channels)
         path.unlink()
         made.item.output.unlink()
 

@@ -29,19 +29,19 @@ class SndfileWriter:
     """Anything that libsndfile writes, from samples rounded or companded here.
 
     Companded encodings are handed the decoded values of our own nearest codes, which libsndfile's encoder maps back to just
-    those codes.
+    those codes. ``lot`` fills the sound up with silence to a multiple of so many frames.
     """
 
     def __init__(
-        self, opening: Opening, form: str, subtype: str, endian: str | None = None, exact: bool = True
+        self, opening: Opening, form: str, subtype: str, endian: str | None = None, exact: bool = True, lot: int = 1
     ) -> None:
         import soundfile
 
         self.digest: int | None = 0 if exact else None
         self.clipped = 0
         self._path = opening.path
+        self._lot, self._frames, self._channels = lot, 0, opening.channels
         self._bits = {"PCM_S8": 8, "PCM_U8": 8, "PCM_24": 24, "PCM_32": 32}.get(subtype, 16)
-        self._float = subtype in ("FLOAT", "DOUBLE")
         self._compand = {"ULAW": (ulaw.encode, ulaw.decode), "ALAW": (alaw.encode, alaw.decode)}.get(subtype)
         self._quantise = Quantiser(self._bits, opening.dither)
         self._file = soundfile.SoundFile(
@@ -55,9 +55,7 @@ class SndfileWriter:
         )
 
     def write(self, block: NDArray[np.float32]) -> None:
-        if self._float:
-            self._file.write(block)
-            return
+        self._frames += len(block)
         if self._compand:
             encode, decode = self._compand
             whole = decode(encode(block)).astype(np.int32) << 16
@@ -73,6 +71,8 @@ class SndfileWriter:
 
     def close(self) -> None:
         if not self._file.closed:
+            if missing := -self._frames % self._lot:
+                self._file.write(np.zeros((missing, self._channels), np.int16))
             self._file.close()
             force_to_disk(self._path)
 

@@ -63,6 +63,7 @@ class Format:
         sample rate, ``frame_at`` tells it.
     lookahead : samples that an encoder holds back, for which it may need one more lot.
     delay : samples by which decoded sound comes later than what was encoded.
+    ragged : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
     second_reader : the library that proves files of this format, never the one that wrote them where there are two.
     """
 
@@ -84,6 +85,7 @@ class Format:
     frame_at: Callable[[int], int] | None = None
     lookahead: int = 0
     delay: int = 0
+    ragged: int = 0
     second_reader: SecondReader = "libsndfile"
     max_bytes: int | None = None
 

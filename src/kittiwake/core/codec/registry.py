@@ -13,8 +13,10 @@ from .format import Format, Opening, SecondReader, Size, Writer
 _INT_SAFE = 1 - 2.5 / 2**15
 
 
-def _sound(form: str, subtype: str, *, endian: str | None = None, exact: bool = True) -> Callable[[Opening], Writer]:
-    return lambda opening: SndfileWriter(opening, form, subtype, endian, exact)
+def _sound(
+    form: str, subtype: str, *, endian: str | None = None, exact: bool = True, lot: int = 1
+) -> Callable[[Opening], Writer]:
+    return lambda opening: SndfileWriter(opening, form, subtype, endian, exact, lot)
 
 
 def _av(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:
@@ -153,8 +155,10 @@ _ALL = (
         size=lambda frames, channels, rate, bit_rate: 33 * -(-frames // 160), frame=160, second_reader="libav",
     ),
     Format(
-        "wav", "gsm", "WAV, GSM full rate", ".wav", _sound("WAV", "GSM610", exact=False), rates=(8000,), max_channels=1,
-        size=lambda frames, channels, rate, bit_rate: _padded(60 + 65 * -(-frames // 320)), frame=320, second_reader="libav",
+        "wav", "gsm", "WAV, GSM full rate", ".wav", _sound("WAV", "GSM610", exact=False, lot=640), rates=(8000,),
+        # Two blocks of 65 bytes at a time: after an odd block readers take the byte that fills up the chunk for one more.
+        max_channels=1, size=lambda frames, channels, rate, bit_rate: 60 + 130 * -(-frames // 640), frame=640,
+        second_reader="libav",
     ),
     _adpcm("ima_adpcm", "IMA ADPCM", "IMA_ADPCM", 60, 4, 1),
     _adpcm("ms_adpcm", "Microsoft ADPCM", "MS_ADPCM", 90, 7, 2),
@@ -178,11 +182,11 @@ _ALL = (
         size=lambda frames, channels, rate, bit_rate: 6 + _AMR_MODES[bit_rate] * -(-(frames + 40) // 160),
     ),
     Format(
-        "ogg", "opus", "Ogg Opus", ".opus", _av("ogg", "libopus"), rates=(8000, 12_000, 16_000, 24_000, 48_000),
+        "ogg", "opus", "Ogg Opus", ".opus", _av("ogg", "libopus"), ragged=960, rates=(8000, 12_000, 16_000, 24_000, 48_000),
         bit_rates=(24_000, 6000, 8000, 12_000, 16_000, 32_000, 48_000, 64_000, 96_000, 128_000),
     ),
     Format(
-        "mp3", "mp3", "MP3", ".mp3", _av("mp3", "libmp3lame"),
+        "mp3", "mp3", "MP3", ".mp3", _av("mp3", "libmp3lame"), ragged=1152,
         rates=(8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000),
         bit_rates=(64_000, 8000, 16_000, 24_000, 32_000, 40_000, 48_000, 56_000, 80_000, 96_000, 112_000, 128_000, 160_000,
                    192_000, 256_000, 320_000),
@@ -194,11 +198,10 @@ _ALL = (
     ),
 )  # fmt: skip
 
+#: Encodings that model the voice and not the wave: a difference of waves says little about them.
+MODELLED = ("amr_nb", "g723_1", "opus")
+
 FORMATS: dict[tuple[str, str], Format] = {form.key: form for form in _ALL}
-
-
-def _padded(size: int) -> int:
-    return size + (size & 1)
 
 
 def find_format(container: str, encoding: str) -> Format:

@@ -223,20 +223,27 @@ def _fits_as_is(
 
 
 def level_is_right(
-    receiver: Receiver, active_dbov: float, peak_dbfs: float, ceiling: float, extra_db: float = 0.0
+    receiver: Receiver,
+    active_dbov: float,
+    peak_dbfs: float,
+    ceiling: float,
+    extra_db: float = 0.0,
+    slack_db: float = 0.0,
 ) -> bool:
     """Whether a level needs no change: within tolerance, or as near to it as the peaks allow.
 
-    ``extra_db`` is what a person wants on top of the receiver's target.
+    ``extra_db`` is what a person wants on top of the receiver's target; ``slack_db`` widens the tolerance for codecs that do
+    not keep a level to the tenth of a dB.
     """
     wanted = receiver.treatment.level
     if wanted.measure == "leave":
         return True
     off = {"peak": peak_dbfs}.get(wanted.measure, active_dbov) - wanted.target - extra_db
-    if not math.isfinite(off) or abs(off) <= wanted.tolerance_db:
+    tolerance = wanted.tolerance_db + slack_db
+    if not math.isfinite(off) or abs(off) <= tolerance:
         return True
     # Too quiet, but raising it to the edge of the tolerance would push peaks over the ceiling.
-    return off < 0 and peak_dbfs - off - wanted.tolerance_db > db(ceiling)
+    return off < 0 and peak_dbfs - off - tolerance > db(ceiling)
 
 
 def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, found: list[Problem]) -> Fit:

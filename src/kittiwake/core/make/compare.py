@@ -10,7 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from ..codec import FORMATS, Format
+from ..codec import FORMATS, MODELLED, Format
 from ..errors import Cancelled, KittiwakeError
 from ..fit import Fit, fit
 from ..intake import open_sound
@@ -160,7 +160,7 @@ def _judge(
     size = path.stat().st_size
     seconds = recipe.frames_out / recipe.rate_out
     whole = 44 + 2 * round(seconds * recipe.rate_in)
-    modelled = candidate.form.encoding in ("amr_nb", "g723_1", "opus")
+    modelled = candidate.form.encoding in MODELLED
     return Comparison(
         candidate,
         bytes=size,

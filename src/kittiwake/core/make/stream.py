@@ -87,7 +87,9 @@ def write_stream(
                 level = max(meter.result()[0] for meter in meters)
             gain = _gain(level, peak, recipe)
             digest = _encode(spool, recipe, gain, part, progress, cancelled)
-        rms = max(meter.rms for meter in meters) * ratio(gain.db)
+        # Over all of the output, the silence in front included.
+        share = math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
+        rms = max(meter.rms for meter in meters) * ratio(gain.db) * share
         return Written(digest, rms, gain.db, _said(gain, peak, recipe))
     finally:
         reader.close()

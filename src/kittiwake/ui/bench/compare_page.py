@@ -57,6 +57,10 @@ class ComparePage(QWidget):
         heads.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         heads.setHighlightSections(False)
+        heads.setDefaultAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        first = self.table.horizontalHeaderItem(0)
+        if first:
+            first.setTextAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
         self.table.currentCellChanged.connect(self._row_chosen)
         column.addWidget(self.table, 1)
         self._rows: list[Comparison] = []
