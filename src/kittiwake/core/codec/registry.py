@@ -200,6 +200,8 @@ _ALL = (
 
 #: Encodings that model the voice and not the wave: a difference of waves says little about them.
 MODELLED = ("amr_nb", "g723_1", "opus")
+#: Encodings made for voices, which do not keep the power of what is none, such as noise.
+FOR_VOICES = (*MODELLED, "gsm")
 
 FORMATS: dict[tuple[str, str], Format] = {form.key: form for form in _ALL}
 
