@@ -178,8 +178,8 @@ _ALL = (
     ),
     Format(
         "amr", "amr_nb", "AMR narrow-band", ".amr", _av("amr", "libopencore_amrnb"), rates=(8000,), max_channels=1,
-        bit_rates=tuple(_AMR_MODES), frame=160, lookahead=40, delay=40, second_reader="libav",
-        size=lambda frames, channels, rate, bit_rate: 6 + _AMR_MODES[bit_rate] * -(-(frames + 40) // 160),
+        bit_rates=tuple(_AMR_MODES), frame=160, lookahead=51, delay=40, second_reader="libav",
+        size=lambda frames, channels, rate, bit_rate: 6 + _AMR_MODES[bit_rate] * -(-(frames + 51) // 160),
     ),
     Format(
         "ogg", "opus", "Ogg Opus", ".opus", _av("ogg", "libopus"), ragged=960, rates=(8000, 12_000, 16_000, 24_000, 48_000),
