@@ -69,6 +69,10 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
             "empty", "cannot", "It is too short to leave anything.", (check.ask("Make its span longer."),)
         )
         return Fit("cannot", problems=(problem,))
+    exact = target.depth is not None or target.encoding in ("ulaw", "alaw", "pcm_f32")
+    if not exact and recipe.frames_out - recipe.lead < 0.02 * recipe.rate_out:
+        told = f"{1000 * frames_in / rate_in:.1f} ms are too short for {target.name}, which works in lots of about 20 ms."
+        return Fit("cannot", problems=(Problem("too_short", "cannot", told, (check.ask("Make its span longer."),)),))
     gain, asked = _predicted_gain(level, recipe)
     size = recipe.exact_size
 
