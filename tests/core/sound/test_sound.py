@@ -82,6 +82,17 @@ class TestSides(unittest.TestCase):
         np.testing.assert_array_equal(np.concatenate(list(take_side([x], "both", 2))), x)
         self.assertEqual(next(take_side([x[:, :1]], "mono", 2)).shape, (5, 2))
 
+    def test_surround_is_mixed_down_after_bs_775(self) -> None:
+        # ITU-R BS.775-3: centre 0 dB, front sides −3 dB, surround sides −6 dB against it; no low-frequency channel.
+        for at, wanted in ((0, 0.7071), (1, 0.7071), (2, 1.0), (3, 0.0), (4, 0.5), (5, 0.5)):
+            x = np.zeros((10, 6), np.float32)
+            x[:, at] = 0.8
+            centre = np.zeros((10, 6), np.float32)
+            centre[:, 2] = 0.8
+            out = next(take_side([x], "mix", 1))[0, 0] / next(take_side([centre], "mix", 1))[0, 0]
+            self.assertAlmostEqual(float(out), wanted, delta=1e-4)
+        self.assertLessEqual(float(next(take_side([np.ones((4, 6), np.float32)], "mix", 1)).max()), 1.0001)
+
     def test_what_is_not_a_number_becomes_silence(self) -> None:
         x = np.array([[0.5], [np.nan], [np.inf]], np.float32)
         np.testing.assert_array_equal(next(take_side([x], "mono", 1)), [[0.5], [0], [0]])

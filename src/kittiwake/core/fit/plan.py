@@ -306,6 +306,8 @@ def _steps(
         )
     if recipe.take not in ("mono", "both"):
         what = "Mix both sides" if recipe.take == "mix" else f"Use the {recipe.take} side"
+        if recipe.take == "mix" and header.channels > 2:
+            what = f"Mix {header.channels} channels down after ITU-R BS.775"
         if touch.side != "auto":
             reason = "chosen by you"
         elif header.channels > 2:

@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from ..errors import Cancelled, IntakeError, KittiwakeError
 from ..intake import open_sound
 from ..model import Facts, Header, Measures, Note, SignalLevel
+from ..model.downmix import mixed
 from ..model.facts import Signal
 from ..model.stated import Stated
 from .bandwidth import Spectrum, bandwidth
@@ -125,7 +126,7 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> tuple[Mea
         else:
             meters["left"].add(columns[0])
             meters["right"].add(columns[1])
-            meters["mix"].add(columns.mean(axis=0))
+            meters["mix"].add(mixed(columns))
             if channels == 2:
                 sides.add(columns[0], columns[1])
             outline.add(columns.min(axis=0), columns.max(axis=0))

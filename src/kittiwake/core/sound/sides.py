@@ -8,6 +8,7 @@ from typing import Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from ..model.downmix import mixed
 from .length import Blocks
 
 Take = Literal["mono", "left", "right", "mix", "both"]
@@ -16,13 +17,13 @@ Take = Literal["mono", "left", "right", "mix", "both"]
 def take_side(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.float32]]:
     """One signal (or both sides) of each block, on ``channels`` channels.
 
-    ``mix`` is the mean of all channels: it cannot exceed the louder one.
+    ``mix`` is the mean of two sides, and the downmix of ITU-R BS.775 of more channels: it cannot exceed the loudest.
     """
     for block in blocks:
         if take == "both":
             out = block[:, :2]
         elif take == "mix":
-            out = block.mean(axis=1, keepdims=True)
+            out = mixed(block.T)[:, None]
         else:
             at = 1 if take == "right" else 0
             out = block[:, at : at + 1]
