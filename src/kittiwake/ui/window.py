@@ -154,6 +154,8 @@ class Window(Deeds):
     def _count(self) -> None:
         busy = self.maker.busy or self._make_wanted
         self.top.refresh(busy)
+        # Counting asks every cell; a large board is counted less often.
+        self._count_timer.setInterval(max(60, len(self.session.job.clips) // 2))
         self.qactions["make.cancel"].setEnabled(busy)
 
     def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:
