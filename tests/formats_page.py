@@ -26,7 +26,7 @@ _SIZES = {
     ("wav", "alaw"): "58 + f·c, even", ("wav", "gsm"): "60 + 130·⌈f/640⌉",
     ("wav", "ima_adpcm"): "60 + B·⌈f/(2(B−4)+1)⌉; B 256 under 12 kHz, 512 under 23 kHz, 1024 under 44 kHz, else 2048",
     ("wav", "ms_adpcm"): "90 + B·⌈f/(2(B−7)+2)⌉; B as for IMA", ("raw", "gsm"): "33·⌈f/160⌉",
-    ("raw", "g722"): "⌈f/2⌉", ("raw", "oki_adpcm"): "⌈f/2⌉", ("raw", "g723_1"): "24·⌈f/240⌉",
+    ("raw", "g722"): "⌈f/2⌉", ("wav", "g722"): "58 + ⌈f/2⌉, even", ("aiff", "pcm_u8"): "72 + f·c, even", ("raw", "oki_adpcm"): "⌈f/2⌉", ("raw", "g723_1"): "24·⌈f/240⌉",
     ("amr", "amr_nb"): "6 + n·⌈(f+51)/160⌉; n 32, 27, 21, 20, 18, 16, 14, 13 from 12.2 down to 4.75 kbit/s",
 }  # fmt: skip
 _HEADS = {"rf64": 104, "aiff": 54, "au": 24, "caf": 4096, "sphere": 1024, "raw": 0}

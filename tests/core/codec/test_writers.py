@@ -58,19 +58,16 @@ class TestWriters(FolderCase):
 
     def test_sizes_are_as_predicted_to_the_byte(self) -> None:
         for key, form in FORMATS.items():
-            rates = form.rates or (8000, 16000, 22050, 48000)
-            for frames in (0, 1, 2, 109, 110, 159, 160, 999, 8001):
+            if not form.size:
+                continue
+            rates = form.rates[:1] or [rate for rate in (8000, 16_000, 22_050, 48_000) if form.takes_rate(rate)]
+            for frames in (1, 2, 109, 110, 159, 160, 999, 8001):
                 for channels in range(1, form.max_channels + 1):
-                    for rate in rates[:4] if form.size and not form.rates else rates[:1]:
-                        if form.size and form.takes_rate(rate) and (frames or "adpcm" not in key[1]):
-                            if (not frames and key in (("raw", "g722"), ("amr", "amr_nb"))) or (
-                                key == ("amr", "amr_nb") and not frames
-                            ):
-                                continue
-                            path, _ = self.made(key, np.zeros((frames, channels), np.float32), rate)
-                            wanted = form.exact_size(frames, channels, rate)
-                            self.assertEqual(path.stat().st_size, wanted, (key, frames, channels, rate))
-                            path.unlink()
+                    for rate in rates:
+                        path, _ = self.made(key, np.zeros((frames, channels), np.float32), rate)
+                        wanted = form.exact_size(frames, channels, rate)
+                        self.assertEqual(path.stat().st_size, wanted, (key, frames, channels, rate))
+                        path.unlink()
 
     def test_sizes_of_the_standards(self) -> None:
         # Sizes a second, with the source of each.

@@ -133,6 +133,10 @@ _ALL = (
     wav.FLOAT,
     *(_pcm("rf64", "RF64", ".wav", 104, bits, "RF64", pad=True) for bits in (16, 24)),
     *(_pcm("aiff", "AIFF", ".aiff", 54, bits, "AIFF", pad=True) for bits in (8, 16, 24)),
+    Format(
+        "aiff", "pcm_u8", "AIFF, unsigned 8-bit PCM", ".aiff", _sound("AIFF", "PCM_U8"), bits=8, depth=8, safe_peak=1 - 2.5 / 128,
+        size=_even(_plain(72, 1)), frame=2, second_reader="libav", typical=1.0,
+    ),
     *(_pcm("au", "AU", ".au", 24, bits, "AU", pad=False) for bits in (8, 16, 24)),
     _law("au", "AU", ".au", "ulaw", "AU, µ-law", 24, pad=False),
     _law("au", "AU", ".au", "alaw", "AU, A-law", 24, pad=False),
@@ -169,6 +173,11 @@ _ALL = (
     Format(
         "raw", "g722", "headerless G.722", ".g722", _av("g722", "g722"), rates=(16_000,), max_channels=1,
         size=lambda frames, channels, rate, bit_rate: -(-frames // 2), frame=2, delay=22, second_reader="libav",
+    ),
+    Format(
+        "wav", "g722", "WAV, G.722", ".wav", _av("wav", "g722"), rates=(16_000,), max_channels=1,
+        size=_even(lambda frames, channels, rate, bit_rate: 58 + -(-frames // 2)), frame=2, delay=22, second_reader="libav",
+        ragged=2,
     ),
     *(_g726(kbits, order) for kbits in (32, 16, 24, 40) for order in ("be", "le")),
     Format(
