@@ -158,10 +158,10 @@ class TestVerbs(FolderCase):
         mine = self.folder / "mine.toml"
         mine.write_text(shown.stdout)
         self.assertEqual(self.run_verb("receivers", "check", mine).exit_code, 0)
-        mine.write_text(shown.stdout.replace("pcm_s16", "g722"))
+        mine.write_text(shown.stdout.replace("pcm_s16", "g729"))
         result = self.run_verb("receivers", "check", "--json", mine)
         self.assertEqual(result.exit_code, 1)
-        self.assertIn("Nothing here writes wav g722", self.rows(result)[0]["faults"][0])
+        self.assertIn("Nothing here writes wav g729", self.rows(result)[0]["faults"][0])
         self.assertEqual(self.run_verb("receivers", "show", "nobody").exit_code, 2)
 
     def test_wrong_use_is_2_and_says_why_on_stderr(self) -> None:

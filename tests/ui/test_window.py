@@ -73,7 +73,8 @@ class TestTheLine(WindowCase):
         self.session.job = self.session.job.changed(output=str(self.folder / "made"))
         self.drop(DEMO)
         self.press(Key.Key_M)
-        self.wait_for(lambda: self.window.maker.done == 68 and not self.window.maker.busy)
+        self.wait_for(lambda: self.window.maker.done and not self.window.maker.busy)
+        self.assertEqual(self.window.maker.done, 68)
         self.assertEqual(len(self.visible_outputs()), 68)
 
     def test_a_source_that_changed_is_looked_at_again(self) -> None:

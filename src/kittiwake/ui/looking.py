@@ -21,6 +21,7 @@ class Looker(QObject):
     found = Signal(list)
     searched = Signal(int)
     _search_over = Signal(int)
+    _look_over = Signal(Facts, int)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -30,6 +31,7 @@ class Looker(QObject):
         self._turn = 0
         self.searching = 0
         self._search_over.connect(self._count_search)
+        self._look_over.connect(self._arrive)
 
     @property
     def waiting(self) -> int:
@@ -59,8 +61,13 @@ class Looker(QObject):
             facts = Facts(
                 path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
             )
-        if not self._stopped and turn == self._turn:
-            self._wanted.discard(path)
+        if not self._stopped:
+            self._look_over.emit(facts, turn)
+
+    def _arrive(self, facts: Facts, turn: int) -> None:
+        """In the interface's own thread: only what has arrived there is no longer waited for."""
+        if turn == self._turn and not self._stopped:
+            self._wanted.discard(facts.path)
             self.looked.emit(facts)
 
     def search(self, paths: list[Path]) -> None:
