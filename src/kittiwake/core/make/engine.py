@@ -15,7 +15,7 @@ from typing import Any, Literal
 
 from ... import __version__
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
-from ..fit import Fit, unique_names
+from ..fit import Fit, Problem, unique_names
 from ..fit.names import numbered
 from ..model import Clip, Facts, Receiver
 from .ledger import LEDGER, Entry, Ledger
@@ -163,8 +163,9 @@ def make_clip(
     ledger : of the output's folder, where many outputs share it; otherwise it is read anew.
     """
     if not item.fit.ready or item.fit.recipe is None:
-        blocking = [p.message for p in item.fit.problems if p.severity != "warning"]
-        return Made(item, "refused", error=" ".join(blocking) or "It does not fit.", code=item.fit.verdict)
+        blocking = [problem for problem in item.fit.problems if problem.severity in ("decide", "cannot")]
+        told = " ".join(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
+        return Made(item, "refused", error=told or "It does not fit.", code=item.fit.verdict)
     try:
         return _make(item, ledger or Ledger(item.output.parent), progress, cancelled)
     except KittiwakeError as error:
@@ -179,6 +180,12 @@ def make_clip(
         )
     except Exception as error:  # a library's surprise must not stop the others
         return Made(item, "failed", error=f"Making {item.output.name} failed unexpectedly: {error}.", code="internal")
+
+
+def _what_to_do(problem: Problem) -> str:
+    """The remedies of a problem as one sentence or two, with the code of those that can be taken as they are."""
+    ways = [f"{r.what} ({r.code})." if r.applies else r.what for r in problem.remedies]
+    return " Or: ".join(ways)
 
 
 def _make(
