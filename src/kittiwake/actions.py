@@ -108,5 +108,4 @@ ACTIONS: tuple[Action, ...] = (
     Action("cli.window", "Window", "Open the window.", verb="window"),
 )
 
-BY_ID: dict[str, Action] = {action.id: action for action in ACTIONS}
 VERBS: dict[str, Action] = {action.verb: action for action in ACTIONS if action.verb}

@@ -38,8 +38,7 @@ class Foot(QWidget):
         if not maker.busy:
             return
         self._bar.show()
-        finished = maker.done + sum(maker._reported.values())
-        self._bar.setValue(round(1000 * finished / max(1, maker.total)))
+        self._bar.setValue(round(1000 * maker.finished_items / max(1, maker.total)))
         left = maker.seconds_left
         time = f", about {format_seconds(max(1.0, round(left)))} left".replace(".00", "") if left is not None else ""
         failed = f", {maker.failed} failed" if maker.failed else ""

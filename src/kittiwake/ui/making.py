@@ -6,7 +6,7 @@ import time
 from collections.abc import Sequence
 from threading import Event, Thread
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QObject, Signal
 
 from ..core.make import Made, WorkItem, make_all, plan_outputs
 from .session import Cell, Session
@@ -28,7 +28,7 @@ class Maker(QObject):
         self._stop = Event()
         self._thread: Thread | None = None
         self._reported: dict[tuple[str, str], float] = {}
-        self.total = self.done = self.failed = self.refused = 0
+        self.total = self.done = self.failed = 0
         self._begun = 0.0
         self.trouble = ""
         self.was_cancelled = False
@@ -41,10 +41,15 @@ class Maker(QObject):
         return self._thread is not None
 
     @property
+    def finished_items(self) -> float:
+        """How many items are done, those in hand by their share."""
+        # A copy first: the workers go on adding to it.
+        return self.done + sum(list(self._reported.values()))
+
+    @property
     def seconds_left(self) -> float | None:
         """Estimate from what is done so far; None while it is too early to tell."""
-        shares = sum(self._reported.values())
-        finished = self.done + shares
+        finished = self.finished_items
         if not self.busy or finished < 0.5:
             return None
         return (time.monotonic() - self._begun) / finished * (self.total - finished)
@@ -56,7 +61,7 @@ class Maker(QObject):
         chosen = [c for c in cells if c.fit and c.facts and c.fit.ready and c.state not in ("made", "making")]
         if not chosen:
             return 0
-        self.total, self.done, self.failed, self.refused = len(chosen), 0, 0, 0
+        self.total, self.done, self.failed = len(chosen), 0, 0
         self.trouble, self.was_cancelled = "", False
         self._begun = time.monotonic()
         self._reported.clear()
@@ -121,4 +126,3 @@ class Maker(QObject):
         self.cancel()
         if self._thread:
             self._thread.join()
-            QTimer.singleShot(0, lambda: None)

@@ -12,7 +12,7 @@ import soundfile
 from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake import find_sound_files, open_sound
 from kittiwake.core.measure import look_at
-from tests.sounds import DEMO, FolderCase, rms, sine, tone_level
+from tests.sounds import DEMO, FolderCase, sine, tone_level
 
 
 def read(path: Path) -> tuple[np.ndarray, int]:
@@ -48,7 +48,6 @@ class TestFormats(FolderCase):
                 self.assertAlmostEqual(len(sound) / rate, 1.0, delta=0.06)
 
     def test_what_only_libav_reads(self) -> None:
-        x = sine(440, 44100, 1.0, -12)
         for name, form, codec, container in (
             ("a.m4a", "mp4", "aac", "mp4"), ("b.mka", "matroska", "libopus", "matroska"), ("c.aac", "adts", "aac", "adts"),
         ):  # fmt: skip
@@ -67,7 +66,6 @@ class TestFormats(FolderCase):
                 self.assertEqual(found_rate, rate)
                 self.assertAlmostEqual(tone_level(sound[:, 0], 440, rate), -12, delta=0.5)
                 self.assertEqual(look_at(path).header.container, container)  # type: ignore[union-attr]
-        self.assertGreater(rms(x), 0)
 
     def test_content_decides_not_the_extension(self) -> None:
         path = self.folder / "really.wav"

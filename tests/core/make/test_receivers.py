@@ -54,4 +54,9 @@ class TestShippedReceivers(FolderCase):
         self.assertEqual(found.verdict, "as_is")
         mono = fit(Clip.whole(DEMO / "Car deck.aiff"), look_at(DEMO / "Car deck.aiff"), master)
         self.assertEqual((mono.recipe.channels, mono.recipe.rate_out), (1, 44_100))  # type: ignore[union-attr]
-        self.assertEqual(soundfile.info(str(path)).channels, 2)
+        # Changed, it is made anew, still with both sides at its own rate.
+        quieter = clip.changed(touch_up=clip.touch_up.changed(gain_db=-3.0))
+        item = plan_outputs([(quieter, facts, fit(quieter, facts, master))], master, self.folder)[0]
+        self.assertEqual(make_clip(item).status, "made")
+        info = soundfile.info(str(item.output))
+        self.assertEqual((info.channels, info.samplerate, info.subtype), (2, 96_000, "PCM_24"))

@@ -16,7 +16,6 @@ def _decode_table() -> NDArray[np.int16]:
 
 
 DECODE = _decode_table()
-PEAK = int(DECODE.max())  # 32124
 
 
 def _encode_table() -> NDArray[np.uint8]:

@@ -16,7 +16,7 @@ from ..codec import FOR_VOICES, FORMATS
 from ..errors import Cancelled
 from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
-from ..intake import open_sound
+from ..intake import BLOCK, open_sound
 from ..measure import Loudness, look_at
 from ..model import Facts, Receiver, Stated
 from ..model.units import db, format_db, format_hz, format_kind, format_limit, ratio
@@ -245,7 +245,7 @@ def _int32_by_sndfile(path: Path, stated: Stated | None) -> Iterator[NDArray[np.
         subtype = {"ulaw": "ULAW", "alaw": "ALAW"}[stated.encoding]
         raw = {"samplerate": stated.rate, "channels": stated.channels, "format": "RAW", "subtype": subtype}
     with soundfile.SoundFile(os.fsencode(path), **raw) as file:
-        while len(block := file.read(65_536, dtype="int32", always_2d=True)):
+        while len(block := file.read(BLOCK, dtype="int32", always_2d=True)):
             yield block
 
 

@@ -10,8 +10,9 @@ from types import TracebackType
 import numpy as np
 from numpy.typing import NDArray
 
+from ..intake import BLOCK
+
 _IN_MEMORY = 16 * 1024 * 1024
-_BLOCK = 65_536
 
 
 class Spool:
@@ -42,5 +43,5 @@ class Spool:
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         """All that was appended, from the start."""
         self._file.seek(0)
-        while data := self._file.read(_BLOCK * 4 * self._channels):
+        while data := self._file.read(BLOCK * 4 * self._channels):
             yield np.frombuffer(data, np.float32).reshape(-1, self._channels)

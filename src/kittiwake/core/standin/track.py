@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from ..errors import Cancelled
 from ..fit import Fit, Recipe
-from ..intake import open_sound
+from ..intake import BLOCK, open_sound
 from ..make.stream import write_stream
 from ..model import Clip, Facts
 from ..sound import Line, resample, take_side, take_span
@@ -99,7 +99,7 @@ def line_blocks(blocks: Blocks, frames: int) -> Iterator[NDArray[np.float32]]:
 def track_blocks(track: Track) -> Iterator[NDArray[np.float32]]:
     """A complete track again as blocks."""
     at = 0
-    while data := track.read(at, 65_536):
+    while data := track.read(at, BLOCK):
         block = np.frombuffer(data, "<i2").reshape(-1, 2).astype(np.float32) / np.float32(32768)
         at += len(block)
         yield block
