@@ -137,7 +137,7 @@ def put_aac(name: str, sound: Signal, rate: int, *, picture: bool = False) -> No
 def put_own(name: str, sound: Signal, rate: int, container: str, encoding: str) -> None:
     """Written as the application itself writes it."""
     target = SOUNDS / name
-    writer = find_format(container, encoding).open(target, rate, 1, dither=False)
+    writer = find_format(container, encoding).open(target, rate, 1, dither="none")
     writer.write(sound[:, None])
     writer.close()
 

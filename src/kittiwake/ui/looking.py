@@ -20,6 +20,7 @@ class Looker(QObject):
     looked = Signal(Facts)
     found = Signal(list)
     searched = Signal(int)
+    suspected = Signal(list, dict)  # paths that were compared, and what is suspected of some of them
     _search_over = Signal(int)
     _look_over = Signal(Facts, int)
 
@@ -54,7 +55,7 @@ class Looker(QObject):
         if self._stopped or turn != self._turn:
             return
         try:
-            facts = look_at(path, stated, cancelled=lambda: self._stopped or turn != self._turn)
+            facts = look_at(path, stated, pitch=True, cancelled=lambda: self._stopped or turn != self._turn)
         except Cancelled:
             return
         except Exception as error:  # the thread's last chance to tell anybody
@@ -69,6 +70,18 @@ class Looker(QObject):
         if turn == self._turn and not self._stopped:
             self._wanted.discard(facts.path)
             self.looked.emit(facts)
+
+    def compare(self, facts: list[Facts]) -> None:
+        """Look for false rates among the sources of one folder; what is found comes by ``suspected``."""
+        if not self._stopped:
+            self._pool.submit(self._compare, facts)
+
+    def _compare(self, facts: list[Facts]) -> None:
+        from ..core.fit.suspicion import Voiceprint, suspicions
+
+        prints = [print_ for one in facts if not self._stopped and (print_ := Voiceprint.of(one)) is not None]
+        if not self._stopped:
+            self.suspected.emit([one.path for one in facts], suspicions(prints))
 
     def search(self, paths: list[Path]) -> None:
         """Find sound in folders; it comes in batches by ``found``, and at the end ``searched`` counts it."""

@@ -69,18 +69,19 @@ class Maker(QObject):
         for cell in chosen:
             self._session.set_share(cell.clip.id, cell.receiver.slug, 0.0)
         folders = {cell.receiver.slug: self._session.folder_of(cell.receiver) for cell in chosen}
-        self._thread = Thread(target=self._run, args=(chosen, folders), name="maker", daemon=True)
+        places = {clip.id: n for n, clip in enumerate(self._session.job.clips, 1)}
+        self._thread = Thread(target=self._run, args=(chosen, folders, places), name="maker", daemon=True)
         self._thread.start()
         self.started.emit(self.total)
         return self.total
 
-    def _run(self, cells: list[Cell], folders: dict) -> None:
+    def _run(self, cells: list[Cell], folders: dict, places: dict[str, int]) -> None:
         try:
             items: list[WorkItem] = []
             for slug in dict.fromkeys(cell.receiver.slug for cell in cells):
                 mine = [c for c in cells if c.receiver.slug == slug]
                 wanted = [(c.clip, c.facts, c.fit) for c in mine if c.facts and c.fit]
-                items += plan_outputs(wanted, mine[0].receiver, folders[slug])
+                items += plan_outputs(wanted, mine[0].receiver, folders[slug], places)
             for made in make_all(items, watch=self._watch, cancelled=self._stop.is_set):
                 self._made.emit(made)
             self._over.emit("")

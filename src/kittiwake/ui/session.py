@@ -2,19 +2,32 @@
 
 from __future__ import annotations
 
+import time
 from collections.abc import Iterable
 from dataclasses import dataclass
 from pathlib import Path
 
 from platformdirs import user_documents_path
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
-from ..core.fit import Fit, Remedy, fit
+from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, shares_anything
 from ..core.make import Made, fingerprint
 from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver, shipped_receivers
 from ..core.model.job import load_job, save_job
 from .looking import Looker
+
+#: Problems that concern one receiver, and are told in its cells alone.
+OF_ONE_RECEIVER = (
+    "too_large",
+    "too_long",
+    "too_short",
+    "memory_full",
+    "level_outside",
+    "no_kind",
+    "no_codec",
+    "illegal_wish",
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -58,6 +71,7 @@ class Session(QObject):
     job_changed = Signal()
     facts_arrived = Signal(Path)
     cell_changed = Signal(str, str)  # clip id, receiver slug
+    column_changed = Signal(str)  # receiver slug
     trouble = Signal(str)
 
     def __init__(self) -> None:
@@ -67,7 +81,12 @@ class Session(QObject):
         self.undo_stack = QUndoStack(self)
         self.facts: dict[Path, Facts] = {}
         self._stamps: dict[Path, str] = {}
-        self._fits: dict[tuple[str, str], tuple[Clip, Facts, Receiver, Fit]] = {}
+        self._fits: dict[tuple[str, str], tuple[Clip, Facts, Receiver, Company | None, Fit]] = {}
+        #: What makes the rate of a source suspect, beside the others of its folder.
+        self.suspicions: dict[Path, Problem] = {}
+        self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
+        self._facts_turn = 0
+        self._compared: dict[Path, int] = {}
         self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
         self._records: dict[tuple[str, str], MadeRecord] = {}
         self._made: dict[tuple[str, str], Made] = {}
@@ -76,6 +95,11 @@ class Session(QObject):
         self._receivers_of = (self.job.receivers, self.job.own)
         self.looker = Looker(self)
         self.looker.looked.connect(self._take_facts)
+        self.looker.suspected.connect(self._take_suspicions)
+        self._calm = QTimer(self)
+        self._calm.setSingleShot(True)
+        self._calm.setInterval(150)
+        self._calm.timeout.connect(self._all_looked)
 
     # -- the job ---------------------------------------------------------------------------------------------------
 
@@ -193,7 +217,11 @@ class Session(QObject):
     def count_ready(self, receiver: Receiver) -> int:
         """How many clips fit a receiver, on the board or not, without a decision."""
         facts = ((clip, self.facts.get(clip.source)) for clip in self.job.clips)
-        return sum(fit(clip, known, receiver).ready for clip, known in facts if known)
+        known = [(clip, found) for clip, found in facts if found]
+        company = None
+        if shares_anything(receiver):
+            company = company_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
+        return sum(fit(clip, found, receiver, company).ready for clip, found in known)
 
     @staticmethod
     def is_shipped(slug: str) -> bool:
@@ -267,12 +295,45 @@ class Session(QObject):
         if facts is None:
             return None
         key = (clip.id, receiver.slug)
+        company = self._company(receiver) if shares_anything(receiver) else None
         kept = self._fits.get(key)
-        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver:
-            return kept[3]
-        found = fit(clip, facts, receiver)
-        self._fits[key] = (clip, facts, receiver, found)
+        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is company:
+            return kept[4]
+        found = fit(clip, facts, receiver, company)
+        self._fits[key] = (clip, facts, receiver, company, found)
         return found
+
+    def _company(self, receiver: Receiver) -> Company:
+        """What the clips at a receiver share. While sources still come in it is brought up to date once a second only."""
+        kept = self._companies.get(receiver.slug)
+        clips = self.job.clips
+        now = time.monotonic()
+        if kept and kept[0] is receiver and kept[1] is clips:
+            recent = self.looker.waiting and now - kept[3] < 1
+            if kept[2] == self._facts_turn or recent:
+                return kept[4]
+        known = [(clip, facts) for clip in clips if (facts := self.facts.get(clip.source))]
+        company = company_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
+        if kept and kept[4] == company:
+            company = kept[4]
+        self._companies[receiver.slug] = (receiver, clips, self._facts_turn, now, company)
+        return company
+
+    def problems_of(self, clip: Clip) -> list[Problem]:
+        """What is to be told of a clip whatever its receivers: findings, suspicions, then every problem at some receiver once.
+
+        Limits of a receiver are told in its own cell.
+        """
+        facts = self.facts.get(clip.source)
+        if facts is None:
+            return []
+        found = {problem.code: problem for problem in findings(clip, facts, self.suspicions.get(clip.source))}
+        for receiver in self.all_receivers:
+            fit_ = self.fit_of(clip, receiver)
+            for problem in fit_.problems if fit_ else ():
+                if problem.code not in OF_ONE_RECEIVER:
+                    found.setdefault(problem.code, problem)
+        return list(found.values())
 
     def cell(self, clip: Clip, receiver: Receiver) -> Cell:
         """Everything that the board and the bench show of one clip at one receiver."""
@@ -335,8 +396,35 @@ class Session(QObject):
             )
         self.cell_changed.emit(*key)
 
+    def _all_looked(self) -> None:
+        """Once nothing more comes in: compare the sources of each folder, and bring up to date what clips share."""
+        if self.looker.busy:
+            self._calm.start()
+            return
+        folders: dict[Path, list[Facts]] = {}
+        for source in self.job.sources:
+            if (facts := self.facts.get(source)) and facts.ok:
+                folders.setdefault(source.parent, []).append(facts)
+        for folder, known in folders.items():
+            state = hash(tuple(id(one) for one in known))
+            if self._compared.get(folder) != state:
+                self._compared[folder] = state
+                self.looker.compare(known)
+        for receiver in self.all_receivers:
+            if shares_anything(receiver):
+                self.column_changed.emit(receiver.slug)
+
+    def _take_suspicions(self, paths: list[Path], found: dict[Path, Problem]) -> None:
+        before = {path: self.suspicions.pop(path, None) for path in paths}
+        self.suspicions.update(found)
+        for path in paths:
+            if before[path] != self.suspicions.get(path):
+                self.facts_arrived.emit(path)
+
     def _take_facts(self, facts: Facts) -> None:
         self.facts[facts.path] = facts
+        self._facts_turn += 1
+        self._calm.start()
         self._stamps[facts.path] = _stamp(facts.path)
         self.facts_arrived.emit(facts.path)
 

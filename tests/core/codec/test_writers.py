@@ -14,7 +14,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.codec import FORMATS, find_format
-from kittiwake.core.codec.pcm import Quantiser
+from kittiwake.core.codec.pcm import Dither, Quantiser
 from kittiwake.core.errors import RulesError
 from kittiwake.core.intake import libav, open_sound
 from kittiwake.core.make.proof import _int32_by_libav
@@ -26,6 +26,9 @@ def speech() -> tuple[np.ndarray, int]:
     """A demo sentence at its own rate: real signal for codecs that are made for speech."""
     return soundfile.read(str(DEMO / "Ticket to Skerrow.wav"), dtype="float32")
 
+
+#: Formats whose library is on this machine.
+HERE = {key: form for key, form in FORMATS.items() if form.is_there()}
 
 #: Least ratio (dB) of signal to difference after decoding, by encoding; what is not here is PCM. Codecs that model the voice and
 #: not the wave (AMR, G.723.1) are held to the level in bands instead.
@@ -45,7 +48,7 @@ def bands(x: np.ndarray, rate: int) -> np.ndarray:
 
 class TestWriters(FolderCase):
     def made(
-        self, key: tuple[str, str], sound: np.ndarray, rate: int = 8000, dither: bool = False, bit_rate: int = 0
+        self, key: tuple[str, str], sound: np.ndarray, rate: int = 8000, dither: Dither = "none", bit_rate: int = 0
     ):
         form = FORMATS[key]
         path = self.folder / f"{key[1]}{len(list(self.folder.iterdir()))}{form.extension}"
@@ -57,7 +60,7 @@ class TestWriters(FolderCase):
         return path, writer
 
     def test_sizes_are_as_predicted_to_the_byte(self) -> None:
-        for key, form in FORMATS.items():
+        for key, form in HERE.items():
             if not form.size:
                 continue
             rates = form.rates[:1] or [rate for rate in (8000, 16_000, 22_050, 48_000) if form.takes_rate(rate)]
@@ -91,7 +94,7 @@ class TestWriters(FolderCase):
 
     def test_every_format_is_read_back_with_its_signal_by_the_reader_that_proves_it(self) -> None:
         x, own = speech()
-        for key, form in FORMATS.items():
+        for key, form in HERE.items():
             with self.subTest(key):
                 rate = form.nearest_rate(8000 if "g722" not in key[1] else 16_000)
                 sound = soxr.resample(x, own, rate, quality="HQ")
@@ -111,8 +114,10 @@ class TestWriters(FolderCase):
                 heard = found[form.delay : form.delay + len(sound)]
                 meant = sound[: len(heard)]
                 encoding = key[1][:7] if key[1].startswith("g726") else key[1]
-                if encoding in ("amr_nb", "g723_1"):
-                    np.testing.assert_allclose(bands(heard, rate), bands(meant, rate), atol=3.5)
+                if encoding in ("amr_nb", "g723_1", "g729"):
+                    np.testing.assert_allclose(
+                        bands(heard, rate), bands(meant, rate), atol=6 if encoding == "g729" else 3.5
+                    )
                     continue
                 error = np.mean((heard.astype(np.float64) - meant) ** 2)
                 ratio = 10 * np.log10(np.mean(meant.astype(np.float64) ** 2) / max(error, 1e-20))
@@ -121,7 +126,7 @@ class TestWriters(FolderCase):
 
     def test_exact_formats_are_exact_in_two_libraries(self) -> None:
         x = np.stack([noise(8000, 1.1, -20, 1), noise(8000, 1.1, -30, 2)], axis=1)
-        for key, form in FORMATS.items():
+        for key, form in HERE.items():
             path, writer = self.made(key, x[:, : form.max_channels], form.nearest_rate(8000))
             if writer.digest is None:
                 continue
@@ -168,10 +173,10 @@ class TestWriters(FolderCase):
         self.assertEqual(path.read_bytes().hex(), wanted)
 
     def test_same_input_gives_the_same_bytes(self) -> None:
-        for key, form in FORMATS.items():
+        for key, form in HERE.items():
             rate = form.nearest_rate(8000)
-            first, _ = self.made(key, noise(rate, 0.7), rate, dither=True)
-            second, _ = self.made(key, noise(rate, 0.7), rate, dither=True)
+            first, _ = self.made(key, noise(rate, 0.7), rate, dither="tpdf")
+            second, _ = self.made(key, noise(rate, 0.7), rate, dither="tpdf")
             self.assertEqual(first.read_bytes(), second.read_bytes(), key)
 
     def test_an_unknown_format_is_named_with_those_that_are_known(self) -> None:
@@ -185,8 +190,8 @@ class TestQuantiser(unittest.TestCase):
     @given(st.integers(1, 400), st.sampled_from([8, 16, 24]))
     def test_blocks_do_not_matter(self, block: int, bits: int) -> None:
         x = noise(8000, 0.1, -30)
-        whole = Quantiser(bits, True)(x)
-        quantise = Quantiser(bits, True)
+        whole = Quantiser(bits, "tpdf")(x)
+        quantise = Quantiser(bits, "tpdf")
         parts = np.concatenate([quantise(x[at : at + block]) for at in range(0, len(x), block)])
         np.testing.assert_array_equal(whole, parts)
 
@@ -196,15 +201,15 @@ class TestQuantiser(unittest.TestCase):
         step = 2.0**-15
         for offset in (0.0, 0.2, 0.37):
             x = np.full(400_000, offset * step, np.float32)
-            error = Quantiser(16, True)(x) * step - x.astype(np.float64)
+            error = Quantiser(16, "tpdf")(x) * step - x.astype(np.float64)
             self.assertAlmostEqual(float(np.mean(error) / step), 0.0, delta=0.01)
             self.assertAlmostEqual(float(np.mean(error**2) / step**2), 0.25, delta=0.005)
 
     def test_16_bit_goes_through_unchanged_without_dither(self) -> None:
         every = np.arange(-32768, 32768, dtype=np.int32)
-        np.testing.assert_array_equal(Quantiser(16, False)((every / 32768).astype(np.float32)), every)
+        np.testing.assert_array_equal(Quantiser(16, "none")((every / 32768).astype(np.float32)), every)
 
     def test_what_does_not_fit_is_held_and_counted(self) -> None:
-        quantise = Quantiser(16, False)
+        quantise = Quantiser(16, "none")
         self.assertEqual(quantise(np.array([1.0, 2.0, -3.0], np.float32)).tolist(), [32767, 32767, -32768])
         self.assertEqual(quantise.clipped, 3)

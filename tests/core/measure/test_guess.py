@@ -9,17 +9,19 @@ from kittiwake.core.codec import FORMATS
 from kittiwake.core.measure.guess import guess
 from tests.sounds import DEMO, FolderCase, noise
 
+HERE = {key: form for key, form in FORMATS.items() if form.is_there()}
+
 
 class TestGuess(FolderCase):
     def test_the_first_guess_is_right_for_real_speech(self) -> None:
         right = tried = 0
         for name in ("Ticket to Skerrow.wav", "Welcome.wav", "Safety notice.ogg", "Opening hours.flac"):
             x, own = soundfile.read(str(DEMO / name), dtype="float32")
-            for (container, encoding), form in FORMATS.items():
+            for (container, encoding), form in HERE.items():
                 if container == "raw":
                     rate = form.nearest_rate(8000)
                     path = self.folder / f"mystery{tried}"
-                    writer = form.open(path, rate, 1, dither=False)
+                    writer = form.open(path, rate, 1, dither="none")
                     writer.write(soxr.resample(x, own, rate)[:, None])
                     writer.close()
                     found = guess(path)

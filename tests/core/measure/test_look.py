@@ -148,7 +148,7 @@ class TestLookAt(FolderCase):
         told = look_at(DEMO / "Welcome.wav").to_dict()
         wanted = (
             "path ok error container encoding sample_rate channels bits frames seconds bytes peak_dbfs rms_dbfs "
-            "active_level_dbov activity clipped_samples dc_offset bandwidth_hz sides notes"
+            "active_level_dbov activity clipped_samples dc_offset bandwidth_hz sides pitch_hz notes"
         )
         self.assertEqual(list(told), wanted.split())
         self.assertEqual((told["container"], told["encoding"], told["bits"]), ("wav", "pcm_s24", 24))

@@ -10,6 +10,8 @@ from typing import Literal, Protocol
 import numpy as np
 from numpy.typing import NDArray
 
+from .pcm import Dither
+
 SecondReader = Literal["libsndfile", "libav"]
 
 #: Exact file size from frames, channels, sample rate (Hz) and bit rate (bit/s; 0 where the format has none).
@@ -36,13 +38,16 @@ class Writer(Protocol):
 
 @dataclass(frozen=True, slots=True)
 class Opening:
-    """What a writer is opened with. ``dither`` matters only where samples are rounded to equal steps."""
+    """What a writer is opened with. ``dither`` matters only where samples are rounded to equal steps, ``variable`` only where a codec
+    has a variable bit rate.
+    """
 
     path: Path
     rate: int
     channels: int
     bit_rate: int
-    dither: bool
+    dither: Dither
+    variable: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,7 +60,9 @@ class Format:
     bits : bits a sample as a reader reports them; None where there is no such number.
     depth : bits that the samples are rounded to; None where rounding is not to equal steps.
     rates : the only legal sample rates, Hz; empty where every rate within ``rate_range`` is legal.
-    bit_rates : the legal bit rates, bit/s; the first is used where none is asked for. Empty where there is no choice.
+    bit_rates : the legal bit rates, bit/s; the first that is legal at a sample rate is used where none is asked for. Empty where
+        there is no choice.
+    bit_rates_at : which of them are legal at a sample rate (Hz); None where all are.
     safe_peak : the largest magnitude after which not even a rounded, dithered sample reaches full scale.
     size : exact file size; None where it depends on the sound.
     typical : bytes a frame and channel, to estimate where ``size`` is None.
@@ -64,6 +71,8 @@ class Format:
     lookahead : samples that an encoder holds back, for which it may need one more lot.
     delay : samples by which decoded sound comes later than what was encoded.
     ragged : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
+    variable : whether the codec has a variable bit rate besides the constant one.
+    needs : a library that this format takes, where that is not part of the installation.
     second_reader : the library that proves files of this format, never the one that wrote them where there are two.
     """
 
@@ -77,6 +86,7 @@ class Format:
     rates: tuple[int, ...] = ()
     rate_range: tuple[int, int] = (1000, 768_000)
     bit_rates: tuple[int, ...] = ()
+    bit_rates_at: Callable[[int], tuple[int, ...]] | None = None
     max_channels: int = 2
     safe_peak: float = 0.89
     size: Size | None = None
@@ -88,6 +98,9 @@ class Format:
     ragged: int = 0
     second_reader: SecondReader = "libsndfile"
     max_bytes: int | None = None
+    variable: bool = False
+    needs: str = ""
+    is_there: Callable[[], bool] = lambda: True
 
     @property
     def key(self) -> tuple[str, str]:
@@ -103,37 +116,52 @@ class Format:
             return min(self.rates, key=lambda legal: (abs(legal - rate), -legal))
         return min(max(rate, self.rate_range[0]), self.rate_range[1])
 
-    def exact_size(self, frames: int, channels: int, rate: int, bit_rate: int = 0) -> int | None:
+    def exact_size(
+        self, frames: int, channels: int, rate: int, bit_rate: int = 0, *, variable: bool = False
+    ) -> int | None:
         """Bytes of a file; None where that depends on the sound."""
-        return self.size(frames, channels, rate, bit_rate or self.default_bit_rate) if self.size else None
+        if self.size is None or variable:
+            return None
+        return self.size(frames, channels, rate, bit_rate or self.default_bit_rate(rate))
 
     def estimate(self, frames: int, channels: int, rate: int, bit_rate: int = 0) -> int:
         """About how many bytes a file has, where the exact count depends on the sound."""
         if bit_rate or self.bit_rates:
-            return round(frames / rate * (bit_rate or self.default_bit_rate) / 8)
+            return round(frames / rate * (bit_rate or self.default_bit_rate(rate)) / 8)
         return round(frames * channels * self.typical)
 
-    @property
-    def default_bit_rate(self) -> int:
-        return self.bit_rates[0] if self.bit_rates else 0
+    def legal_bit_rates(self, rate: int) -> tuple[int, ...]:
+        """The bit rates (bit/s) that can be had at a sample rate (Hz); empty where there is no choice."""
+        if self.bit_rates_at is None:
+            return self.bit_rates
+        legal = self.bit_rates_at(rate)
+        return tuple(b for b in self.bit_rates if b in legal)
+
+    def default_bit_rate(self, rate: int) -> int:
+        """The bit rate (bit/s) that is used where none is asked for; 0 where there is none to choose."""
+        return next(iter(self.legal_bit_rates(rate)), 0)
 
     def decoded_frames(self, frames: int, rate: int) -> int:
         """Frames that come out again when ``frames`` went in: whole codec frames."""
         lot = self.frame_at(rate) if self.frame_at else self.frame
         return -(-(frames + self.lookahead) // lot) * lot
 
-    def open(self, path: Path, rate: int, channels: int, *, dither: bool, bit_rate: int = 0) -> Writer:
+    def open(
+        self, path: Path, rate: int, channels: int, *, dither: Dither, bit_rate: int = 0, variable: bool = False
+    ) -> Writer:
         """Start a file at ``path``, which must not be there yet."""
-        return self.opener(Opening(path, rate, channels, bit_rate or self.default_bit_rate, dither))
+        return self.opener(Opening(path, rate, channels, bit_rate or self.default_bit_rate(rate), dither, variable))
 
-    def frames_within(self, limit: int, channels: int, rate: int, bit_rate: int = 0) -> int | None:
+    def frames_within(
+        self, limit: int, channels: int, rate: int, bit_rate: int = 0, *, variable: bool = False
+    ) -> int | None:
         """The most frames whose file is no larger than ``limit`` bytes; None where size depends on the sound."""
-        if self.size is None:
+        if self.size is None or variable:
             return None
         low, high = 0, max(1, limit * 16)
         while low < high:
             middle = (low + high + 1) // 2
-            if self.size(middle, channels, rate, bit_rate or self.default_bit_rate) <= limit:
+            if self.size(middle, channels, rate, bit_rate or self.default_bit_rate(rate)) <= limit:
                 low = middle
             else:
                 high = middle - 1

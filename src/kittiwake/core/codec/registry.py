@@ -7,8 +7,11 @@ from collections.abc import Callable
 
 from ..errors import RulesError
 from . import alaw, ulaw, wav
+from .compressed import aac_bit_rates, mp3_bit_rates, mp3_size, opus_size
 from .files import AvWriter, OkiWriter, RawWriter, SndfileWriter
 from .format import Format, Opening, SecondReader, Size, Writer
+from .g726 import G726Writer
+from .g729 import FRAME, G729Writer, library
 
 _INT_SAFE = 1 - 2.5 / 2**15
 
@@ -21,6 +24,14 @@ def _sound(
 
 def _av(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:
     return lambda opening: AvWriter(opening, muxer, codec, options)
+
+
+def _opus(opening: Opening) -> Writer:
+    return AvWriter(opening, "ogg", "libopus", {"vbr": "on" if opening.variable else "off"})
+
+
+def _mp3(opening: Opening) -> Writer:
+    return AvWriter(opening, "mp3", "libmp3lame", {"abr": "1" if opening.variable else "0"})
 
 
 def _plain(header: int, width: float) -> Size:
@@ -83,11 +94,12 @@ def _linear(endian: str) -> Format:
 def _g726(kbits: int, order: str) -> Format:
     bits = kbits // 8
     codec = "g726" if order == "be" else "g726le"
+    opener = _av(codec, codec) if kbits == 16 else (lambda opening: G726Writer(opening, kbits, order == "be"))
     return Format(
         "raw", f"g726_{kbits}{order}", f"headerless G.726 at {kbits} kbit/s, {'high' if order == 'be' else 'low'} bits first",
-        ".g726", _av(codec, codec), rates=(8000,), bit_rates=(kbits * 1000,), max_channels=1, bits=bits,
-        size=lambda frames, channels, rate, bit_rate: -(-frames * bits // 8), second_reader="libav",
-        frame=8 // math.gcd(8, bits),
+        ".g726", opener, rates=(8000,), bit_rates=(kbits * 1000,), max_channels=1, bits=bits,
+        size=lambda frames, channels, rate, bit_rate: -(-frames * bits // 8),
+        second_reader="libsndfile" if kbits == 40 else "libav", frame=8 // math.gcd(8, bits),
     )  # fmt: skip
 
 
@@ -191,24 +203,29 @@ _ALL = (
         size=lambda frames, channels, rate, bit_rate: 6 + _AMR_MODES[bit_rate] * -(-(frames + 51) // 160),
     ),
     Format(
-        "ogg", "opus", "Ogg Opus", ".opus", _av("ogg", "libopus"), ragged=960, rates=(8000, 12_000, 16_000, 24_000, 48_000),
+        "raw", "g729", "headerless G.729 at 8 kbit/s", ".g729", G729Writer, rates=(8000,), max_channels=1, frame=FRAME,
+        size=lambda frames, channels, rate, bit_rate: 10 * -(-frames // FRAME), delay=40, second_reader="libav",
+        needs="libbcg729", is_there=lambda: library() is not None,
+    ),
+    Format(
+        "ogg", "opus", "Ogg Opus", ".opus", _opus, size=opus_size, variable=True, ragged=960, rates=(8000, 12_000, 16_000, 24_000, 48_000),
         bit_rates=(24_000, 6000, 8000, 12_000, 16_000, 32_000, 48_000, 64_000, 96_000, 128_000),
     ),
     Format(
-        "mp3", "mp3", "MP3", ".mp3", _av("mp3", "libmp3lame"), ragged=1152,
+        "mp3", "mp3", "MP3", ".mp3", _mp3, size=mp3_size, bit_rates_at=mp3_bit_rates, variable=True, ragged=1152,
         rates=(8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000),
         bit_rates=(64_000, 8000, 16_000, 24_000, 32_000, 40_000, 48_000, 56_000, 80_000, 96_000, 112_000, 128_000, 160_000,
                    192_000, 256_000, 320_000),
     ),
     Format(
-        "mp4", "aac", "AAC in MP4", ".m4a", _av("mp4", "aac"),
+        "mp4", "aac", "AAC in MP4", ".m4a", _av("mp4", "aac"), bit_rates_at=aac_bit_rates,
         rates=(8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 64_000, 88_200, 96_000),
         bit_rates=(64_000, 24_000, 32_000, 48_000, 96_000, 128_000, 192_000), frame=1024, second_reader="libav",
     ),
 )  # fmt: skip
 
 #: Encodings that model the voice and not the wave: a difference of waves says little about them.
-MODELLED = ("amr_nb", "g723_1", "opus")
+MODELLED = ("amr_nb", "g723_1", "g729", "opus")
 #: Encodings made for voices, which do not keep the power of what is none, such as noise.
 FOR_VOICES = (*MODELLED, "gsm")
 

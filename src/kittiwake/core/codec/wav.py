@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 
 from . import alaw, ulaw
 from .format import Format, Size
-from .pcm import Quantiser
+from .pcm import Dither, Quantiser
 
 _PCM, _FLOAT, _ALAW, _MULAW = 1, 3, 6, 7
 _LARGEST = 0xFFFFFFFF
@@ -72,7 +72,7 @@ class _WavWriter:
 class PcmWavWriter(_WavWriter):
     """16- or 24-bit PCM."""
 
-    def __init__(self, path: Path, rate: int, channels: int, bits: int, dither: bool) -> None:
+    def __init__(self, path: Path, rate: int, channels: int, bits: int, dither: Dither) -> None:
         super().__init__(path, rate, channels, _PCM, bits)
         self._bits = bits
         self._quantise = Quantiser(bits, dither)

@@ -4,32 +4,45 @@ from __future__ import annotations
 
 from ..model import Clip, Facts
 from ..model.units import format_bandwidth, format_hz
-from .problems import of_source
+from .problems import ask, of_source
+from .suspicion import pace_suspicion
 from .verdict import Problem, Remedy
 
 _DC = 0.01  # a hundredth of full scale; below that it is neither heard nor costs level
 
 
-def findings(clip: Clip, facts: Facts) -> list[Problem]:
-    """Notes and problems of a clip, the gravest first. Pure."""
+def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list[Problem]:
+    """Notes and problems of a clip, the gravest first. Pure.
+
+    Parameters
+    ----------
+    suspicion : what the other recordings of its folder say about its rate.
+    """
     head, sound = facts.header, facts.measures
     if head is None or sound is None or facts.error:
         return []
     found = of_source(clip.touch_up, facts, sound)
+    if clip.touch_up.true_rate is None and "false_rate" not in clip.touch_up.accepted:
+        found += [problem for problem in (suspicion, pace_suspicion(clip, facts)) if problem][:1]
     order = {"cannot": 0, "decide": 1, "warning": 2, "note": 3}
     found.sort(key=lambda problem: order[problem.severity])
     found += _of_sides(clip, sound.sides, head.channels)
     if abs(sound.dc_offset) > _DC:
         message = f"It is off centre by {sound.dc_offset * 100:+.1f} % of full scale (DC offset), which wastes level."
-        found.append(Problem("dc_offset", "note", message))
+        nothing = ask("Nothing is to be done: a receiver's treatment takes it away, and says so in the path.")
+        found.append(Problem("dc_offset", "note", message, (nothing,)))
     if head.sample_rate >= 32_000 and 0 < sound.bandwidth_hz < 4200:
         message = (
             f"It holds sound only up to {format_bandwidth(sound.bandwidth_hz)}: a rate of "
             f"{format_hz(head.sample_rate)} gives it no more than a telephone's."
         )
-        found.append(Problem("narrow_band", "note", message))
-    if clip.touch_up.true_rate is None:
-        found += [Problem(n.code, "note", n.message) for n in facts.notes if n.code in ("video", "streams")]
+        original = ask("Ask for the original, before it was made this narrow.")
+        found.append(Problem("narrow_band", "note", message, (original,)))
+    for note in facts.notes:
+        if note.code == "odd_size":
+            found.append(Problem(note.code, "warning", note.message, (ask(note.remedy),)))
+        elif note.code in ("video", "streams"):
+            found.append(Problem(note.code, "note", note.message, (ask(note.remedy),) if note.remedy else ()))
     return found
 
 
@@ -37,7 +50,8 @@ def _of_sides(clip: Clip, sides: str, channels: int) -> list[Problem]:
     chosen = clip.touch_up.side
     back = (Remedy("side_auto", "Choose by what the sides hold", touch_up={"side": "auto"}),)
     if chosen != "auto":
-        return [Problem("side_chosen", "note", f"You chose: {chosen}.", back)]
+        told = f"channel {chosen[2:]}" if chosen.startswith("ch") else chosen
+        return [Problem("side_chosen", "note", f"You chose: {told}.", back)]
     use_right = Remedy("use_right", "Use the right side instead", touch_up={"side": "right"})
     if sides == "inverted":
         message = "One side is the other turned upside down; mixed, they would cancel. The left side is used."
@@ -47,9 +61,10 @@ def _of_sides(clip: Clip, sides: str, channels: int) -> list[Problem]:
         message = (
             f"Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level."
         )
-        return [Problem("one_sided", "note", message)]
+        other = Remedy(f"use_{silent}", f"Use the {silent} side all the same", touch_up={"side": silent})
+        return [Problem("one_sided", "note", message, (other,))]
     if sides == "different" and channels == 2:
-        remedies = (
+        remedies: tuple[Remedy, ...] = (
             Remedy("use_left", "Use the left side only", touch_up={"side": "left"}),
             Remedy("use_right", "Use the right side only", touch_up={"side": "right"}),
         )
@@ -59,5 +74,10 @@ def _of_sides(clip: Clip, sides: str, channels: int) -> list[Problem]:
             )
         ]
     if sides == "different":
-        return [Problem("many_channels", "note", f"It has {channels} channels; where one is taken they are mixed.")]
+        message = f"It has {channels} channels; where one is taken they are mixed after ITU-R BS.775."
+        names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
+        remedies = tuple(
+            Remedy(f"use_{name}", f"Use channel {n} only", touch_up={"side": name}) for n, name in enumerate(names, 1)
+        )
+        return [Problem("many_channels", "note", message, remedies)]
     return []

@@ -13,17 +13,22 @@ from .problems import accept, ask
 from .verdict import Problem, Recipe, Remedy
 
 _CUT_FADE_S = 0.05
-_EDGE_FADE_S = 0.005  # keeps an edge in the middle of room noise from clicking
+EDGE_FADE_S = 0.005  # keeps an edge in the middle of room noise from clicking
 
 
 def of_limits(
-    touch: TouchUp, span: tuple[int, int | None], receiver: Receiver, recipe: Recipe, sound: Measures
+    touch: TouchUp, span: tuple[int, int | None], receiver: Receiver, recipe: Recipe, sound: Measures, before: int = 0
 ) -> list[Problem]:
-    """Problems of a clip with the limits of a receiver."""
+    """Problems of a clip with the limits of a receiver. ``before`` is what the clips before it need of the memory, bytes."""
     limits, rate = receiver.rules.limits, recipe.rate_out
-    keep, why, code = _most_frames(receiver, recipe)
+    if limits.total_bytes is not None and recipe.size > limits.total_bytes - before and recipe.exact_size is None:
+        return [_no_room(receiver, recipe, before, 0)]
+    keep, why, code = _most_frames(receiver, recipe, before)
+    if code == "memory_full" and keep is not None and keep < 0.5 * rate:
+        return [_no_room(receiver, recipe, before, keep)]
     if keep is not None:
-        remedies = _remedies(touch, span, receiver, recipe, sound, keep)
+        room = None if limits.total_bytes is None else max(0, limits.total_bytes - before)
+        remedies = _remedies(touch, span, receiver, recipe, sound, keep, room)
         say = ask("Have it said in fewer words, or shorten the pauses.")
         return [Problem(code, "decide", why, (*remedies, say))]
     if limits.min_seconds is not None and recipe.seconds < limits.min_seconds:
@@ -39,7 +44,16 @@ def of_limits(
     return []
 
 
-def _most_frames(receiver: Receiver, recipe: Recipe) -> tuple[int | None, str, str]:
+def _no_room(receiver: Receiver, recipe: Recipe, before: int, keep: int) -> Problem:
+    total = receiver.rules.limits.total_bytes or 0
+    why = (
+        f"The memory of {receiver.name} ({format_bytes(total)}) is full: the clips before it need {format_bytes(before)}, "
+        f"this one needs {format_bytes(recipe.size)}."
+    )
+    return Problem("memory_full", "cannot", why, (ask("Remove or shorten clips that come before it."),))
+
+
+def _most_frames(receiver: Receiver, recipe: Recipe, before: int) -> tuple[int | None, str, str]:
     """The most frames that fit, where this is over a limit, with the sentence and the code for it."""
     limits, rate = receiver.rules.limits, recipe.rate_out
     seconds, size = recipe.seconds, recipe.exact_size
@@ -53,6 +67,15 @@ def _most_frames(receiver: Receiver, recipe: Recipe) -> tuple[int | None, str, s
         why = (
             f"{format_bytes(size)} is over the limit ({format_limit(largest)}); "
             f"exactly {within / rate:.3f} s fit, it has {seconds:.3f} s."
+        )
+    room = None if limits.total_bytes is None else max(0, limits.total_bytes - before)
+    if room is not None and size is not None and size > room:
+        within = recipe.frames_within(room) or 0
+        fits.append(within)
+        code = code or "memory_full"
+        why = why or (
+            f"The memory of {receiver.name} has {format_bytes(room)} left for it, of {format_bytes(limits.total_bytes)}; "
+            f"it needs {format_bytes(size)}. Exactly {within / rate:.3f} s fit."
         )
     if limits.max_seconds is not None and seconds > limits.max_seconds:
         fits.append(int(limits.max_seconds * rate))
@@ -68,6 +91,7 @@ def _remedies(
     recipe: Recipe,
     sound: Measures,
     keep: int,
+    room: int | None = None,
 ) -> list[Remedy]:
     """Everything that brings the clip down to ``keep`` frames of the output, the gentlest first."""
     rate, found = recipe.rate_out, []
@@ -76,8 +100,8 @@ def _remedies(
     trim = {
         "skip": touch.skip + begin - start,
         "keep": end - begin,
-        "fade_in": _EDGE_FADE_S if begin > start else touch.fade_in,
-        "fade_out": _EDGE_FADE_S if end < start + recipe.frames_in else touch.fade_out,
+        "fade_in": EDGE_FADE_S if begin > start else touch.fade_in,
+        "fade_out": EDGE_FADE_S if end < start + recipe.frames_in else touch.fade_out,
     }
     saved = (recipe.frames_in - (end - begin)) / recipe.rate_in
     trimmed = _length(end - begin, recipe, touch.speed)
@@ -97,10 +121,10 @@ def _remedies(
         found.append(
             _here("trim_and_speed_up", what, f"{keep / rate:.2f} s, pitch unchanged", {**trim, "speed": both})
         )
-    found += _other_forms(receiver, recipe)
+    found += _other_forms(receiver, recipe, room)
     kept = _frames_for(keep, recipe, touch.speed)
     lost = recipe.frames_out / rate - keep / rate
-    cut = {"fade_out": _CUT_FADE_S, "keep": kept}
+    cut = {"fade_out": _CUT_FADE_S, "keep": kept, "skip": touch.skip}
     found.append(
         _here(
             "cut_to_length", f"Cut it to {keep / rate:.2f} s with a short fade", f"loses the last {lost:.2f} s", cut
@@ -114,12 +138,17 @@ def _here(code: str, what: str, result: str, touch_up: Mapping[str, object]) -> 
 
 
 def _length(frames_in: int, recipe: Recipe, speed: float) -> int:
-    return resampled_length(round(frames_in / speed), recipe.rate_in, recipe.rate_out) + recipe.lead
+    return resampled_length(round(frames_in / speed), recipe.rate_in, recipe.rate_out) + recipe.lead - recipe.loop
+
+
+def _whole(frames_in: int, recipe: Recipe) -> int:
+    """Frames of the output's rate that so many frames of the source come to at their own speed."""
+    return resampled_length(frames_in, recipe.rate_in, recipe.rate_out)
 
 
 def _speed_for(frames_in: int, recipe: Recipe, keep: int, now: float) -> float:
     """The least speed, in steps of a thousandth, at which no more than ``keep`` frames come out."""
-    speed = max(now, round((_length(frames_in, recipe, 1.0) - recipe.lead) / max(1, keep - recipe.lead), 3))
+    speed = max(now, round(_whole(frames_in, recipe) / max(1, keep - recipe.lead + recipe.loop), 3))
     while _length(frames_in, recipe, speed) > keep and speed < 4:
         speed = round(speed + 0.001, 3)
     return speed
@@ -127,7 +156,9 @@ def _speed_for(frames_in: int, recipe: Recipe, keep: int, now: float) -> float:
 
 def _frames_for(keep: int, recipe: Recipe, speed: float) -> int:
     """The most source frames from which no more than ``keep`` come out."""
-    frames = min(recipe.frames_in, int((keep - recipe.lead) * recipe.rate_in / recipe.rate_out * speed) + 2)
+    frames = min(
+        recipe.frames_in, int((keep - recipe.lead + recipe.loop) * recipe.rate_in / recipe.rate_out * speed) + 2
+    )
     while frames > 0 and _length(frames, recipe, speed) > keep:
         frames -= 1
     return frames
@@ -136,24 +167,32 @@ def _frames_for(keep: int, recipe: Recipe, speed: float) -> int:
 def _trimmed(start: int, recipe: Recipe, sound: Measures, air: float) -> tuple[int, int]:
     """Source frames from a little before the first sound to a little after the last."""
     stop = start + recipe.frames_in
-    first, last = sound.speech_span()
+    first, last = sound.speech_span(start, stop)
     margin = round(air * recipe.rate_in)
     begin, end = max(start, first - margin), min(stop, last + margin)
     return (begin, end) if begin < end else (start, stop)
 
 
-def _other_forms(receiver: Receiver, recipe: Recipe) -> list[Remedy]:
-    """Other encodings that the receiver takes as well, and in which all of it fits."""
+def _other_forms(receiver: Receiver, recipe: Recipe, room: int | None) -> list[Remedy]:
+    """Other encodings that the receiver takes as well, and in which all of it fits. ``room`` is what is left of the memory."""
     found = []
-    largest = receiver.rules.limits.max_bytes
+    largest = min((n for n in (receiver.rules.limits.max_bytes, room) if n is not None), default=None)
     for accepted in receiver.rules.accepts:
         form = FORMATS.get((accepted.container, accepted.encoding))
-        if form is None or form.key == recipe.format.key or largest is None:
+        if form is None or form.key == recipe.format.key or largest is None or not form.is_there():
             continue
         rate = accepted.rate_for(recipe.rate_in)
         frames = resampled_length(round(recipe.frames_in / recipe.speed), recipe.rate_in, rate)
         frames += round(receiver.treatment.lead_seconds * rate)
-        other = replace(recipe, format=form, rate_out=rate, frames_out=frames, bit_rate=accepted.bit_rate)
+        other = replace(
+            recipe,
+            format=form,
+            rate_out=rate,
+            frames_out=frames,
+            bit_rate=accepted.bit_rate,
+            variable=accepted.variable and form.variable,
+            loop=0,
+        )
         size = other.exact_size
         seconds = receiver.rules.limits.max_seconds
         if (

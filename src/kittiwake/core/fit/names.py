@@ -6,6 +6,7 @@ import re
 import unicodedata
 from collections.abc import Iterable
 
+from ..model import Clip
 from ..model.receiver import Names
 
 # Letters that do not come apart into a plain letter and an accent.
@@ -34,6 +35,30 @@ def legal_name(name: str, rules: Names) -> str:
         if rules.is_legal(fallback):
             return fallback
     return re.sub(f"[^{rules.allowed}]", "", "".join(map(chr, range(33, 127))))[:1] or "clip"
+
+
+def output_name(clip: Clip, number: int, rules: Names) -> str:
+    """What the output of a clip is to be called (without extension), by the pattern of the rules.
+
+    Parameters
+    ----------
+    number : place of the clip in its set, from 1.
+    """
+    fields: dict[str, str | int] = {
+        "id": clip.id, "speaker": clip.speaker, "language": clip.language, "kind": clip.kind, "counter": number
+    }  # fmt: skip
+    mark = ""
+    if rules.mark_corrected and clip.touch_up.true_rate:
+        mark = f"{rules.replace_with or '-'}true{clip.touch_up.true_rate}"
+    try:
+        whole = rules.pattern.format(name=clip.name, **fields) + mark
+        over = len(legal_name(whole, rules.model_copy(update={"max_length": 10_000}))) - rules.max_length
+        if over > 0 and "{name}" in rules.pattern:
+            # The name gives way, so that counter and mark are not cut off.
+            whole = rules.pattern.format(name=legal_name(clip.name, rules)[:-over] or "", **fields) + mark
+    except (ValueError, KeyError, IndexError):  # a format that does not go with a field of this clip
+        whole = clip.name + mark
+    return legal_name(whole, rules)
 
 
 def numbered(name: str, number: int, rules: Names) -> str:

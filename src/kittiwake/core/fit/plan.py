@@ -7,33 +7,34 @@ import math
 from typing import Literal
 
 from ..codec import Format, find_format
+from ..codec.pcm import MOVES, Dither
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
 from ..model.facts import Signal
 from ..model.receiver import Accepts
-from ..model.units import db, format_bytes, format_db, format_hz, format_kind, format_seconds, ratio
+from ..model.units import db, format_bytes, format_hz, ratio
 from ..sound import choose_gain, resampled_length
-from ..sound.sides import Take
+from ..sound.sides import Take, channel_of
 from . import problems as check
-from .limits import of_limits
+from .company import Company, level_of_set
+from .limits import EDGE_FADE_S, of_limits
+from .steps import steps_of
 from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
 
 _RATES = (1000, 768_000)
+_WORTH_TRIMMING_S = 0.02
 _DC = 0.001  # of full scale; less is neither heard nor costs level
-_WHY_SIDE: dict[tuple[str, Signal], str] = {
-    ("identical", "left"): "both sides hold the same",
-    ("left_only", "left"): "the right side is silent; mixing would lose 6 dB",
-    ("right_only", "right"): "the left side is silent; mixing would lose 6 dB",
-    ("inverted", "left"): "one side is the other turned upside down; mixed, they would cancel",
-    ("different", "mix"): "the sides differ, and both count",
-}
 
 
-def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
+def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = None) -> Fit:
     """How a clip fits a receiver, what would be done to it, and how large and long the output would be.
 
     Pure: the same arguments give the same fit.
+
+    Parameters
+    ----------
+    company : what the clip shares with the others that go to the receiver, where it shares anything; by default it is alone.
 
     Raises
     ------
@@ -42,7 +43,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
     header, sound = facts.header, facts.measures
     if facts.error or header is None or sound is None:
         return Fit("cannot", problems=(check.unreadable(facts),) if facts.error else ())
-    touch = clip.touch_up_at(receiver.slug)
+    by_hand = touch = clip.touch_up_at(receiver.slug)
     span = clip.span_at(receiver.slug, sound.frames)
     rate_in = touch.true_rate or header.sample_rate
     if not _RATES[0] <= rate_in <= _RATES[1]:
@@ -58,12 +59,26 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
         problem = Problem("empty", "cannot", "Nothing is left of this clip.", (check.ask("Make its span longer."),))
         return Fit("cannot", problems=(problem,))
 
+    touch, span = _trimmed(touch, span, sound, receiver, rate_in)
+    frames_in = min(sound.frames, sound.frames if span[1] is None else span[1]) - span[0]
     accepted, target = _target(header, rate_in, receiver, touch.form)
-    take, level = _side(touch, sound, receiver)
+    take, level = _side(touch, header, sound, receiver)
+    if take.startswith("ch") and (channel_of(take) or 0) >= header.channels:
+        told = f"It has {header.channels} channels, and no channel {take[2:]}."
+        back = Remedy("side_auto", "Choose by what the channels hold", touch_up={"side": "auto"})
+        return Fit("cannot", problems=(Problem("no_channel", "cannot", told, (back,)),))
     illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
     if illegal:
         return Fit("cannot", problems=(illegal,))
+    if not target.is_there():
+        return Fit("cannot", problems=(check.not_there(target),))
     recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in, sound.dc_offset)
+    recipe = dataclasses.replace(recipe, trimmed=touch is not by_hand)
+    if receiver.treatment.level.together:
+        together = (
+            company.gain_db if company and company.gain_db is not None else level_of_set([(level, 1)], receiver)
+        )
+        recipe = dataclasses.replace(recipe, level="leave", gain_db=recipe.gain_db + together)
     if not recipe.frames_out:
         problem = Problem(
             "empty", "cannot", "It is too short to leave anything.", (check.ask("Make its span longer."),)
@@ -77,8 +92,11 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
     size = recipe.exact_size
 
     found = check.of_source(touch, facts, sound)
-    found += of_limits(touch, span, receiver, recipe, sound)
+    before = company.taken.get(clip.id, 0) if company else 0
+    found += of_limits(touch, span, receiver, recipe, sound, before)
     found += check.of_level(touch, level.active_dbov, db(level.peak), asked, recipe)
+    found += check.of_level_limits(touch, level, gain, receiver, recipe)
+    found += check.of_kind(clip, receiver)
     found += check.of_bandwidth(touch, sound, receiver, rate_in)
 
     if _fits_as_is(clip, touch, facts, header, sound, receiver, recipe, level) and not any(
@@ -93,7 +111,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver) -> Fit:
             verdict = "decide"
     return Fit(
         verdict=verdict,
-        steps=tuple(_steps(touch, header, sound, receiver, recipe, gain, level)),
+        steps=tuple(steps_of(touch, header, sound, receiver, recipe, gain, level)),
         problems=tuple(found),
         predicted_bytes=recipe.size,
         predicted_seconds=recipe.seconds,
@@ -115,14 +133,43 @@ def _target(header: Header, rate_in: int, receiver: Receiver, form: str) -> tupl
     return first, find_format(first.container, first.encoding)
 
 
-def _side(touch: TouchUp, sound: Measures, receiver: Receiver) -> tuple[Take, SignalLevel]:
+def _trimmed(
+    touch: TouchUp, span: tuple[int, int | None], sound: Measures, receiver: Receiver, rate: int
+) -> tuple[TouchUp, tuple[int, int | None]]:
+    """Touch-up and span with the air taken off that the treatment does not leave; the very same where that is none.
+
+    What a person has trimmed by hand stays as they did it.
+    """
+    lead, tail = receiver.treatment.trim_lead_seconds, receiver.treatment.trim_tail_seconds
+    if (lead is None and tail is None) or touch.skip or touch.keep is not None:
+        return touch, span
+    start, stop = span[0], sound.frames if span[1] is None else min(span[1], sound.frames)
+    first, last = sound.speech_span(start, stop)
+    begin = start if lead is None else max(start, first - round(lead * rate))
+    end = stop if tail is None else min(stop, last + round(tail * rate))
+    worth = _WORTH_TRIMMING_S * rate
+    begin = begin if begin - start > worth else start
+    end = end if stop - end > worth else stop
+    if (begin, end) == (start, stop) or begin >= end:
+        return touch, span
+    changed = touch.changed(
+        skip=begin - start,
+        keep=end - begin,
+        fade_in=touch.fade_in or (EDGE_FADE_S if begin > start else 0.0),
+        fade_out=touch.fade_out or (EDGE_FADE_S if end < stop else 0.0),
+    )
+    return changed, (begin, end)
+
+
+def _side(touch: TouchUp, header: Header, sound: Measures, receiver: Receiver) -> tuple[Take, SignalLevel]:
     """Which signal to take, and its level."""
     if sound.sides == "mono":
         return "mono", sound.level
-    if receiver.rules.channels != 1:
+    if receiver.rules.channels != 1 and not (header.channels > 2 and channel_of(touch.side) is not None):
         return "both", sound.stereo_level
-    side: Signal = sound.signal if touch.side == "auto" else touch.side
-    return side, sound.levels[side]
+    wanted = receiver.treatment.side if touch.side == "auto" else touch.side
+    side: Signal = sound.signal if wanted == "auto" else wanted
+    return side, sound.levels.get(side, sound.level)
 
 
 def _recipe(
@@ -144,6 +191,8 @@ def _recipe(
     lead = round(treatment.lead_seconds * rate_out)
     frames_out = resampled_length(round(frames_in / touch.speed), rate_in, rate_out)
     frames_out += lead if frames_out else 0
+    loop = round(treatment.loop_seconds * rate_out)
+    loop = loop if frames_out >= 4 * loop else 0
     low, high = treatment.high_pass_hz, None
     if treatment.band == "telephone":
         low, high = max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
@@ -156,7 +205,7 @@ def _recipe(
             or take == "mix"
             or fade + fade_in > 0
             or touch.speed != 1
-            or bool(low or high or offset)
+            or bool(low or high or offset or treatment.presence_db or treatment.limiter_db or loop)
         )
         dither = "always" if deeper or worked else "if_scaled"
     return Recipe(
@@ -169,21 +218,32 @@ def _recipe(
         rate_in=rate_in,
         rate_out=rate_out,
         frames_in=frames_in,
-        frames_out=frames_out,
+        frames_out=frames_out - loop,
         level=treatment.level.measure,
         target_db=treatment.level.target,
         gain_db=touch.gain_db,
-        ceiling=min(ratio(treatment.ceiling_dbfs), target.safe_peak),
+        ceiling=min(ratio(treatment.ceiling_dbfs), _safe_peak(target, treatment.dither)),
+        limiter_db=treatment.limiter_db,
+        presence_db=treatment.presence_db,
+        loop=loop,
         dither=dither,
+        dither_kind="none" if dither == "never" else treatment.dither,
         fade_in=min(fade_in, frames_out),
-        fade_out=min(fade, frames_out),
+        fade_out=min(fade, frames_out) if not loop else 0,
         speed=touch.speed,
         dc_offset=offset,
         low_cut=low,
         high_cut=high,
         lead=lead,
-        bit_rate=accepted.bit_rate or target.default_bit_rate,
+        bit_rate=accepted.bit_rate or target.default_bit_rate(rate_out),
+        variable=accepted.variable and target.variable,
     )
+
+
+def _safe_peak(target: Format, dither: Dither) -> float:
+    if dither == "shaped" and target.depth:
+        return min(target.safe_peak, 1 - (MOVES["shaped"] + 1) / 2.0 ** (target.depth - 1))
+    return target.safe_peak
 
 
 def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
@@ -198,7 +258,7 @@ def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
         asked += recipe.target_db - level.active_dbov if math.isfinite(level.active_dbov) else 0.0
     elif asked == 0:
         return 0.0, 0.0
-    return choose_gain(asked, level.peak, recipe.ceiling).db, asked
+    return choose_gain(asked, level.peak, recipe.ceiling * ratio(recipe.limiter_db)).db, asked
 
 
 def _fits_as_is(
@@ -221,7 +281,7 @@ def _fits_as_is(
     largest = receiver.rules.limits.max_bytes
     if largest is not None and header.bytes > largest:
         return False
-    if receiver.treatment.level.measure == "loudness" or recipe.lead or recipe.low_cut or recipe.high_cut:
+    if receiver.treatment.level.measure == "loudness" or recipe.level_is_changed or recipe.works_on_sound:
         return False  # only known, or only done, on the way
     return level_is_right(receiver, level.active_dbov, db(level.peak), recipe.ceiling)
 
@@ -240,7 +300,7 @@ def level_is_right(
     not keep a level to the tenth of a dB.
     """
     wanted = receiver.treatment.level
-    if wanted.measure == "leave":
+    if wanted.measure == "leave" or wanted.together:
         return True
     off = {"peak": peak_dbfs}.get(wanted.measure, active_dbov) - wanted.target - extra_db
     tolerance = wanted.tolerance_db + slack_db
@@ -267,137 +327,6 @@ def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, 
 
 
 def _as_copy(recipe: Recipe, frames: int) -> Recipe:
-    return dataclasses.replace(recipe, copy=True, level="leave", dither="never", lead=0, frames_out=frames)
-
-
-def _steps(
-    touch: TouchUp,
-    header: Header,
-    sound: Measures,
-    receiver: Receiver,
-    recipe: Recipe,
-    gain: float,
-    level: SignalLevel,
-) -> list[Step]:
-    """The path in words and numbers, in the order in which it is walked."""
-    name = receiver.name
-    steps = [
-        Step(
-            f"Read {format_kind(header.container, header.encoding)}, {format_hz(header.sample_rate)}, {header.channels} ch",
-            f"{format_seconds(sound.frames / header.sample_rate)}, {format_bytes(header.bytes)}",
-        )
-    ]
-    if recipe.rate_in != header.sample_rate:
-        share = header.sample_rate / recipe.rate_in
-        change = f"{(share - 1) * 100:+.2f} % in length, {-12 * math.log2(share):+.2f} semitones"
-        steps.append(
-            Step(
-                f"Take {format_hz(recipe.rate_in)} for the true rate",
-                f"stated by you; {change.replace('-', '−')}",
-            )
-        )
-    if recipe.start or recipe.stop is not None:
-        begin = recipe.start / recipe.rate_in
-        steps.append(
-            Step(
-                f"Keep {format_seconds(begin)} to {format_seconds(begin + recipe.frames_in / recipe.rate_in)}",
-                "the span of this clip",
-            )
-        )
-    if recipe.take not in ("mono", "both"):
-        what = "Mix both sides" if recipe.take == "mix" else f"Use the {recipe.take} side"
-        if recipe.take == "mix" and header.channels > 2:
-            what = f"Mix {header.channels} channels down after ITU-R BS.775"
-        if touch.side != "auto":
-            reason = "chosen by you"
-        elif header.channels > 2:
-            reason = f"{name} takes one channel, this has {header.channels}"
-        else:
-            reason = _WHY_SIDE.get((sound.sides, recipe.take), f"{name} takes one channel")  # type: ignore[arg-type]
-        steps.append(Step(what, reason))
-    if recipe.speed != 1:
-        change = f"{(recipe.speed - 1) * 100:+.1f} % in speed".replace("-", "−")
-        steps.append(Step(f"Speak it {recipe.speed:.3f} times as fast", f"{change}, pitch unchanged; chosen by you"))
-    if recipe.rate_in != recipe.rate_out:
-        steps.append(
-            Step(
-                f"Resample {format_hz(recipe.rate_in)} → {format_hz(recipe.rate_out)}",
-                f"{name} takes {_rates(receiver)}; {round(recipe.frames_in / recipe.speed):,} → {recipe.frames_out:,} frames",
-            )
-        )
-    if recipe.dc_offset:
-        offset = f"{recipe.dc_offset * 100:+.1f} %".replace("-", "−")
-        steps.append(Step(f"Take away a DC offset of {offset}", "it is not heard and costs level"))
-    if recipe.low_cut or recipe.high_cut:
-        edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
-        steps.append(Step(f"Keep the band from {edges}", f"{name} asks for it; linear phase, no shift in time"))
-    steps.append(_level_step(receiver, recipe, gain, level))
-    if recipe.lead:
-        steps.append(
-            Step(f"Put {recipe.lead / recipe.rate_out:.2f} s of silence first", f"{name} needs a moment to listen")
-        )
-    if recipe.fade_in:
-        steps.append(Step(f"Fade in over {1000 * recipe.fade_in / recipe.rate_out:.0f} ms", "the start is a cut"))
-    if recipe.fade_out:
-        steps.append(Step(f"Fade out over {1000 * recipe.fade_out / recipe.rate_out:.0f} ms", "the end is a cut"))
-    form = recipe.format
-    if form.encoding in ("ulaw", "alaw"):
-        law = format_kind("", form.encoding).strip(", ")
-        steps.append(Step(f"Encode as {law}, nearest code", f"{name} takes {law}; its 256 steps grow with the level"))
-    elif form.depth is None:
-        steps.append(Step(f"Encode as {form.name}", _why_codec(recipe, name)))
-    elif recipe.dither == "always":
-        steps.append(Step(f"Round to {form.depth} bits with TPDF dither", "finer steps than that arise on the way"))
-    elif recipe.dither == "if_scaled" and gain:
-        steps.append(Step(f"Round to {form.depth} bits with TPDF dither", "the gain makes finer steps"))
-    exact = recipe.exact_size
-    told = f"exactly {format_bytes(exact)}" if exact else f"about {format_bytes(recipe.size)}"
-    sides = "mono" if recipe.channels == 1 else "stereo"
-    steps.append(Step(f"Write {form.name}, {format_hz(recipe.rate_out)}, {sides}", f"{told}, {recipe.seconds:.3f} s"))
-    return steps
-
-
-def _why_codec(recipe: Recipe, name: str) -> str:
-    form = recipe.format
-    parts = [f"{name} takes it"]
-    if recipe.bit_rate:
-        parts.append(f"{recipe.bit_rate / 1000:g} kbit/s")
-    if form.delay:
-        parts.append(f"it comes out {1000 * form.delay / recipe.rate_out:.1f} ms later")
-    if recipe.decoded_frames != recipe.frames_out:
-        more = recipe.decoded_frames - recipe.frames_out
-        parts.append(f"the last {1000 * more / recipe.rate_out:.0f} ms fill up its last lot")
-    return ", ".join(parts)
-
-
-def _level_step(receiver: Receiver, recipe: Recipe, gain: float, level: SignalLevel) -> Step:
-    now = format_db(level.active_dbov, "dBov")
-    ceiling = format_db(db(recipe.ceiling))
-    if recipe.level == "leave":
-        if gain:
-            return Step(f"Change the level by {gain:+.1f} dB".replace("-", "−"), "set by you")
-        return Step(
-            "Leave the level",
-            f"{receiver.name} asks for none; peaks that come out over {ceiling} are brought down by exactly what is needed",
-        )
-    if not math.isfinite(level.active_dbov):
-        return Step("Leave the level", "no speech was found to measure")
-    target = format_db(recipe.target_db + recipe.gain_db, receiver.treatment.level.unit)
-    if recipe.level == "loudness":
-        return Step(
-            f"Bring it to {target} loudness", f"ITU-R BS.1770, measured after resampling; no peak over {ceiling}"
-        )
-    verb = "Raise" if gain >= 0 else "Lower"
-    if recipe.level == "peak":
-        return Step(f"{verb} by about {abs(gain):.1f} dB to a peak of {target}", "measured again after resampling")
-    return Step(
-        f"{verb} by about {abs(gain):.1f} dB to {target} active speech level",
-        f"it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}",
+    return dataclasses.replace(
+        recipe, copy=True, level="leave", gain_db=0.0, dither="never", lead=0, frames_out=frames
     )
-
-
-def _rates(receiver: Receiver) -> str:
-    first = receiver.rules.accepts[0]
-    if first.sample_rates:
-        return ", ".join(format_hz(rate) for rate in first.sample_rates)
-    return f"at most {format_hz(first.max_sample_rate)}"

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ..codec import FORMATS, Format
-from ..model import Facts, Measures, Receiver, TouchUp
+from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
 from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_db, format_hz
 from .verdict import Problem, Recipe, Remedy
@@ -94,7 +94,7 @@ def of_level(touch: TouchUp, level_db: float, peak_db: float, gain: float, recip
                 ),
             )
         )
-    short = peak_db + gain - db(recipe.ceiling)
+    short = peak_db + gain - db(recipe.ceiling) - recipe.limiter_db
     if short > 0.5:
         found.append(
             Problem(
@@ -128,16 +128,70 @@ def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: i
     return [Problem("narrow_band", "warning", message, (original, accept("narrow_band", "Deliver it all the same")))]
 
 
+def not_there(form: Format) -> Problem:
+    """For a format that needs a library which this machine has not."""
+    told = f"{form.name} is written by {form.needs}, which is not on this machine."
+    return Problem("no_codec", "cannot", told, (ask("Install that library, or choose another format in the rules."),))
+
+
+def of_level_limits(
+    touch: TouchUp, level: SignalLevel, gain: float, receiver: Receiver, recipe: Recipe
+) -> list[Problem]:
+    """A level that will lie outside of what the receiver takes. ``gain`` is the predicted one, dB."""
+    limits = receiver.rules.limits
+    after = level.active_dbov + gain
+    if not math.isfinite(after) or "level_outside" in touch.accepted:
+        return []
+    least, most = limits.min_level_dbov, limits.max_level_dbov
+    if least is not None and after < least - 0.05:
+        short, edge = least - after, least
+        message = (
+            f"At {format_db(after, 'dBov')} it will be {short:.1f} dB under the least that {receiver.name} takes."
+        )
+    elif most is not None and after > most + 0.05:
+        short, edge = most - after, most
+        message = (
+            f"At {format_db(after, 'dBov')} it will be {-short:.1f} dB over the most that {receiver.name} takes."
+        )
+    else:
+        return []
+    remedies = []
+    # A little inside of the edge, since making measures again.
+    change = short + (0.2 if short > 0 else -0.2)
+    if db(level.peak) + gain + change <= db(recipe.ceiling) + recipe.limiter_db:
+        told = f"{'Raise' if change > 0 else 'Lower'} it by {abs(change):.1f} dB"
+        wanted = {"gain_db": round(touch.gain_db + change, 2)}
+        remedies.append(Remedy("level_inside", told, format_db(edge, "dBov"), touch_up=wanted, here_only=True))
+    else:
+        remedies.append(ask("Its peaks do not allow more: let a limiter hold them down, or record it again."))
+    return [Problem("level_outside", "decide", message, (*remedies, accept("level_outside", "Deliver it so")))]
+
+
+def of_kind(clip: Clip, receiver: Receiver) -> list[Problem]:
+    """A message of which nobody has said what kind it is, where the receiver wants to know."""
+    kinds = receiver.rules.kinds
+    if not kinds or clip.kind in kinds:
+        return []
+    remedies = tuple(Remedy(f"kind_{kind}", f"It is of the kind “{kind}”", kind=kind) for kind in kinds)
+    has = f"“{clip.kind}” is none that it knows" if clip.kind else "nobody has said which"
+    return [
+        Problem("no_kind", "decide", f"{receiver.name} wants to know what kind of message it is; {has}.", remedies)
+    ]
+
+
 def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) -> Problem | None:
     """A wish that no file of the format can fulfil, with the nearest one that can be."""
     wish = nearest = ""
     if not form.takes_rate(rate):
         wish, nearest = format_hz(rate), format_hz(form.nearest_rate(rate))
-    elif accepted.bit_rate and form.bit_rates and accepted.bit_rate not in form.bit_rates:
-        best = min(form.bit_rates, key=lambda legal: abs(legal - accepted.bit_rate))
-        wish, nearest = f"{accepted.bit_rate / 1000:g} kbit/s", f"{best / 1000:g} kbit/s"
+    elif accepted.bit_rate and form.bit_rates and accepted.bit_rate not in form.legal_bit_rates(rate):
+        best = min(form.legal_bit_rates(rate), key=lambda legal: abs(legal - accepted.bit_rate))
+        wish = f"{accepted.bit_rate / 1000:g} kbit/s at {format_hz(rate)}"
+        nearest = f"{best / 1000:g} kbit/s"
     elif receiver.rules.channels > form.max_channels:
         wish, nearest = f"{receiver.rules.channels} channels", f"{form.max_channels} channel"
+    elif accepted.variable and not form.variable:
+        wish, nearest = "a variable bit rate", "a constant one"
     if not wish:
         return None
     return Problem(
@@ -159,6 +213,8 @@ def check_receiver(receiver: Receiver) -> list[str]:
                 f"Nothing here writes {accepted.container} {accepted.encoding}; what can be written: {known}."
             )
             continue
+        if not form.is_there() and accepted is receiver.rules.accepts[0]:
+            faults.append(not_there(form).message)
         for rate in accepted.sample_rates or (form.nearest_rate(accepted.max_sample_rate or 8000),):
             found = of_format(receiver, accepted, form, rate)
             if found:

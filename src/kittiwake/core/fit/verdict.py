@@ -7,6 +7,7 @@ from dataclasses import asdict, dataclass, field
 from typing import Any, Literal
 
 from ..codec import Format
+from ..codec.pcm import Dither
 from ..model import Clip, Stated, TouchUp
 from ..sound.sides import Take
 
@@ -30,6 +31,7 @@ class Remedy:
     ----------
     touch_up : fields of the touch-up to change.
     accepts : code of the problem to live with. Where both are empty only a person can act (ask for another copy).
+    kind : kind of message to give the clip.
     here_only : it holds at the receiver it was offered for, and leaves the clip's other outputs alone.
     """
 
@@ -38,15 +40,18 @@ class Remedy:
     result: str = ""
     touch_up: Mapping[str, Any] = field(default_factory=dict)
     accepts: str = ""
+    kind: str = ""
     here_only: bool = False
 
     @property
     def applies(self) -> bool:
         """Whether ``apply`` changes anything."""
-        return bool(self.touch_up or self.accepts)
+        return bool(self.touch_up or self.accepts or self.kind)
 
     def apply(self, clip: Clip, receiver: str) -> Clip:
         """The clip with the remedy applied; ``receiver`` is the slug of the one it was offered for."""
+        if self.kind:
+            clip = clip.changed(kind=self.kind)
         if self.here_only:
             return clip.changed(at={**clip.at, receiver: self._on(clip.touch_up_at(receiver))})
         at = {slug: self._on(touch_up) for slug, touch_up in clip.at.items()}
@@ -87,6 +92,12 @@ class Recipe:
     ceiling : largest magnitude allowed in the output, nominal 0 to 1.
     fade_in, fade_out : frames of the output.
     speed : how many times as fast, pitch unchanged.
+    limiter_db : by how much single peaks may be held down, dB.
+    presence_db : lift around 2.5 kHz, dB.
+    loop : frames of the end that are blended into the start; ``frames_out`` is without them.
+    variable : whether the bit rate varies around ``bit_rate``.
+    trimmed : whether the span is what trimming left.
+    dither_kind : what dither is, where there is any.
     dither : ``never``, ``always``, or ``if_scaled``: only where the gain turns out not to be 0 dB.
     """
 
@@ -113,11 +124,29 @@ class Recipe:
     high_cut: float | None = None
     lead: int = 0
     bit_rate: int = 0
+    variable: bool = False
+    limiter_db: float = 0.0
+    presence_db: float = 0.0
+    loop: int = 0
+    trimmed: bool = False
+    dither_kind: Dither = "tpdf"
+
+    @property
+    def works_on_sound(self) -> bool:
+        """Whether anything but side, rate and level is changed."""
+        return bool(self.lead or self.low_cut or self.high_cut or self.presence_db or self.loop or self.trimmed)
+
+    @property
+    def level_is_changed(self) -> bool:
+        """Whether a gain is already known to be wanted."""
+        return self.gain_db != 0
 
     @property
     def exact_size(self) -> int | None:
         """Bytes of the output; None where that depends on the sound."""
-        return self.format.exact_size(self.frames_out, self.channels, self.rate_out, self.bit_rate)
+        return self.format.exact_size(
+            self.frames_out, self.channels, self.rate_out, self.bit_rate, variable=self.variable
+        )
 
     @property
     def size(self) -> int:
@@ -146,7 +175,7 @@ class Recipe:
 
     def frames_within(self, limit: int) -> int | None:
         """The most frames whose file is no larger than ``limit`` bytes; None where that depends on the sound."""
-        return self.format.frames_within(limit, self.channels, self.rate_out, self.bit_rate)
+        return self.format.frames_within(limit, self.channels, self.rate_out, self.bit_rate, variable=self.variable)
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""

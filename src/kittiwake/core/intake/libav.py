@@ -30,12 +30,12 @@ _BITS = {"pcm_s16": 16, "pcm_s24": 24, "pcm_f32": 32, "ulaw": 8, "alaw": 8}
 _NOT_SOUND = ("tty", "image2", "png_pipe", "jpeg_pipe", "srt", "webvtt", "bin", "xbin", "idf", "rawvideo")
 
 
-def open_file(path: Path, size: int) -> AvReader:
-    """Open with libav.
+def open_file(path: Path, size: int, number: int = 0) -> AvReader:
+    """Open with libav, and take the sound stream ``number``, counted from 0.
 
     Raises
     ------
-    IntakeError : ``not_sound`` or ``no_sound`` (a video without any).
+    IntakeError : ``not_sound``, ``no_sound`` (a video without any), or ``no_stream``.
     """
     try:
         container = av.open(_address(path), "r", metadata_errors="replace")
@@ -46,7 +46,12 @@ def open_file(path: Path, size: int) -> AvReader:
             "not_sound",
         ) from error
     try:
-        stream = container.streams.audio[0] if container.streams.audio else None
+        streams = container.streams.audio
+        if streams and number >= len(streams):
+            raise IntakeError(
+                f"It holds {len(streams)} sound streams, and no stream {number + 1}.", "Choose another.", "no_stream"
+            )
+        stream = streams[number] if streams else None
         if stream is None or container.format.name in _NOT_SOUND:
             raise IntakeError(
                 "There is no sound in this file.", "Ask for the recording itself, or remove it.", "no_sound"
@@ -61,6 +66,12 @@ def open_file(path: Path, size: int) -> AvReader:
     except BaseException:
         container.close()
         raise
+
+
+def _stream_told(number: int, stream: av.AudioStream) -> str:
+    parts = [stream.metadata.get("title"), stream.metadata.get("language")]
+    named = ", ".join(part for part in parts if part and part != "und")
+    return f"{number}: {named or f'{stream.codec_context.channels} ch'}"
 
 
 def _address(path: Path) -> str | BinaryIO:
@@ -87,8 +98,13 @@ class AvReader:
         if pictures:
             notes.append(Note("video", "This is the sound of a video."))
         if len(container.streams.audio) > 1:
+            told = "; ".join(_stream_told(n, s) for n, s in enumerate(container.streams.audio, 1))
+            used = container.streams.audio.index(stream) + 1
             notes.append(
-                Note("streams", f"It holds {len(container.streams.audio)} sound streams; the first is used.")
+                Note(
+                    "streams",
+                    f"It holds {len(container.streams.audio)} sound streams ({told}); stream {used} is used.",
+                )
             )
         self.header = Header(
             container=_CONTAINERS.get(container.format.name, container.format.name.split(",")[0]),

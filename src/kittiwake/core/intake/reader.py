@@ -49,13 +49,13 @@ def open_sound(path: Path, stated: Stated | None = None) -> Reader:
     IntakeError : with code ``missing``, ``no_rights``, ``not_a_file``, ``empty``, ``not_sound`` or ``damaged``.
     """
     size = _check(path)
-    if stated is not None:
+    if stated is not None and stated.headerless:
         from .headerless import open_headerless
 
         return open_headerless(path, size, stated)
     from . import sndfile
 
-    reader = sndfile.try_open(path, size)
+    reader = None if stated is not None else sndfile.try_open(path, size)
     if reader is not None:
         return reader
     if looks_like_text(path):
@@ -66,7 +66,7 @@ def open_sound(path: Path, stated: Stated | None = None) -> Reader:
         )
     from . import libav
 
-    return libav.open_file(path, size)
+    return libav.open_file(path, size, stated.stream if stated else 0)
 
 
 def _check(path: Path) -> int:

@@ -89,7 +89,7 @@ def candidates() -> list[Candidate]:
         if key[1] == "amr_nb":
             found += [Candidate(form, 8000, rate) for rate in (12_200, 7950, 4750)]
         else:
-            found.append(Candidate(form, 8000, form.default_bit_rate))
+            found.append(Candidate(form, 8000, form.default_bit_rate(8000)))
     found += [Candidate(FORMATS["raw", "g722"], 16_000), Candidate(FORMATS["wav", "pcm_s16"], 16_000)]
     found += [Candidate(FORMATS["wav", "ima_adpcm"], 22_050), Candidate(FORMATS["flac", "pcm_s16"], 16_000)]
     found += [

@@ -5,8 +5,9 @@ from __future__ import annotations
 import hashlib
 import json
 import os
+import re
 import shutil
-from collections.abc import Callable, Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from concurrent.futures import FIRST_COMPLETED, Future, ThreadPoolExecutor, wait
 from dataclasses import dataclass, field
 from functools import cache
@@ -15,9 +16,10 @@ from typing import Any, Literal
 
 from ... import __version__
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
-from ..fit import Fit, Problem, unique_names
+from ..fit import Fit, Problem, output_name, unique_names
 from ..fit.names import numbered
 from ..model import Clip, Facts, Receiver
+from ..model.receiver import Names
 from .ledger import LEDGER, Entry, Ledger
 from .place import file_digest, part_file, put_in_place, sweep
 from .proof import Promise, Proof, prove
@@ -76,22 +78,34 @@ class Made:
         }
 
 
-def plan_outputs(wanted: Iterable[tuple[Clip, Facts, Fit]], receiver: Receiver, folder: Path) -> list[WorkItem]:
+def plan_outputs(
+    wanted: Iterable[tuple[Clip, Facts, Fit]],
+    receiver: Receiver,
+    folder: Path,
+    places: Mapping[str, int] | None = None,
+) -> list[WorkItem]:
     """Give each clip its output path in ``folder``: legal, unique, and never that of a file that was not made here.
 
     A clip that was made here before keeps its name, so that making it again replaces it.
+
+    Parameters
+    ----------
+    places : of each clip (by id) in its set, from 1, for names that count; by default the order given.
     """
     chosen = list(wanted)
     ledger = Ledger(folder)
-    names = unique_names((clip.name for clip, _, _ in chosen), receiver.rules.names)
     rules = receiver.rules.names
+    names = unique_names(
+        (output_name(clip, places[clip.id] if places else n, rules) for n, (clip, _, _) in enumerate(chosen, 1)),
+        rules,
+    )
     used: set[str] = set()
     items = []
     for (clip, facts, fit), name in zip(chosen, names, strict=True):
         extension = fit.recipe.format.extension if fit.recipe else ""
         before = ledger.output_of(str(clip.source), clip.name, receiver.slug)
         file = f"{name}{extension}"
-        if before and Path(before.output).suffix == extension and before.output.casefold() not in used:
+        if before and _same_name(before.output, name, extension, rules) and before.output.casefold() not in used:
             file = before.output
         number = 2
         while file.casefold() in used or (extension and not _free(folder, file, clip, receiver, ledger)):
@@ -100,6 +114,14 @@ def plan_outputs(wanted: Iterable[tuple[Clip, Facts, Fit]], receiver: Receiver, 
         used.add(file.casefold())
         items.append(WorkItem(clip, facts, fit, receiver, folder / file))
     return items
+
+
+def _same_name(before: str, name: str, extension: str, rules: Names) -> bool:
+    """Whether a file is called ``name``, perhaps with a number behind it: other rules ask for another name."""
+    stem = before[: len(before) - len(extension)] if extension else before
+    base = re.sub(r"\d+$", "", stem).rstrip(rules.replace_with or None)
+    right = before.endswith(extension) and (extension != "" or "." not in before) and rules.is_legal(stem)
+    return right and (stem == name or (base != "" and name.startswith(base)))
 
 
 def _free(folder: Path, file: str, clip: Clip, receiver: Receiver, ledger: Ledger) -> bool:
@@ -198,11 +220,12 @@ def _make(
     mark = fingerprint(item.fit, item.receiver, file_digest(source, cancelled))
     before = ledger.get(output.name)
     ours = before is not None and _unaltered(output, before)
+    outside = "level_outside" in item.clip.touch_up_at(item.receiver.slug).accepted
     sound = item.facts.measures
     # A sample that goes to both sides counts on both.
     promised = (sound.clipped_samples if sound else 0) * (1 if recipe.take == "both" else recipe.channels)
     if ours and before is not None and before.fingerprint == mark:
-        proof = prove(output, item.receiver, Promise(recipe, None, promised), cancelled=cancelled)
+        proof = prove(output, item.receiver, Promise(recipe, None, promised, outside=outside), cancelled=cancelled)
         if proof.passed:
             seconds = recipe.seconds
             return Made(item, "kept", before.bytes, seconds, before.sha256, proof, fingerprint=mark)
@@ -216,7 +239,7 @@ def _make(
             written = write_stream(item.facts, recipe, part, progress=progress, cancelled=cancelled)
             said, gain = written.said, written.gain_db
             digest, rms = written.digest, written.rms
-        promise = Promise(recipe, digest, promised, rms)
+        promise = Promise(recipe, digest, promised, rms, outside)
         proof = prove(part, item.receiver, promise, name=output.name, cancelled=cancelled)
         if not proof.passed:
             faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)

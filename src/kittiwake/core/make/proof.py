@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 import os
 import zlib
 from collections.abc import Callable, Iterator
@@ -59,6 +60,7 @@ class Promise:
     ----------
     rms : of what was to be written, nominal 0 to 1; None where nothing was computed.
     digest : CRC-32 of the samples written, as ``codec.Writer.digest``.
+    outside : whether somebody has decided that the level may lie outside of what the receiver takes.
     source_clipped : samples at full scale that the source already had.
     """
 
@@ -66,6 +68,7 @@ class Promise:
     digest: int | None = None
     source_clipped: int = 0
     rms: float | None = None
+    outside: bool = False
 
 
 def prove(
@@ -153,6 +156,19 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, promise: Promise
             f"{format_db(level, wanted.unit)}, peak {format_db(peak)}",
             level_is_right(receiver, level, peak, ceiling, extra_db, slack),
         )
+    softest, loudest = rules.limits.min_level_dbov, rules.limits.max_level_dbov
+    lives_with = promise is not None and promise.outside
+    if (
+        (softest is not None or loudest is not None)
+        and not lives_with
+        and seconds - receiver.treatment.lead_seconds >= 0.5
+    ):
+        heard = sound.stereo_level if rules.channels != 1 else sound.level
+        slack = 0.3 if not promise or promise.digest is not None else 5.0 if head.encoding in FOR_VOICES else 1.0
+        low, high = -math.inf if softest is None else softest, 0.0 if loudest is None else loudest
+        inside = not math.isfinite(heard.active_dbov) or low - slack <= heard.active_dbov <= high + slack
+        told = f"{format_db(low, 'dBov')} to {format_db(high, 'dBov')}"
+        yield Check("speech level taken", told, format_db(heard.active_dbov, "dBov"), inside)
     stem, dot, extension = name.rpartition(".")
     extensions = []
     for accepted in rules.accepts:

@@ -14,6 +14,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
@@ -29,6 +30,9 @@ from ..sound import (
     fade_in,
     fade_out,
     filtered,
+    limited,
+    looped,
+    presence_taps,
     resample,
     take_side,
     take_span,
@@ -72,7 +76,7 @@ def write_stream(
                     loudness.add(block)
                 for channel, meter in enumerate(meters):
                     meter.add(np.ascontiguousarray(block[:, channel]))
-            if spool.frames != recipe.frames_out - recipe.lead:
+            if spool.frames != recipe.frames_out - recipe.lead + recipe.loop:
                 raise MakeError(
                     "The source no longer holds what it held when it was looked at.",
                     "Look at it again.",
@@ -124,6 +128,8 @@ def _converted(
     sound = resample(faster, recipe.rate_in, recipe.rate_out, recipe.channels, frames)
     if recipe.dc_offset:
         sound = (block - np.float32(recipe.dc_offset) for block in sound)
+    if recipe.presence_db:
+        sound = filtered(sound, presence_taps(recipe.rate_out, recipe.presence_db), recipe.channels)
     if recipe.low_cut or recipe.high_cut:
         width = min(90.0, recipe.low_cut or 90.0)
         sound = filtered(sound, band_taps(recipe.rate_out, recipe.low_cut, recipe.high_cut, width), recipe.channels)
@@ -139,7 +145,7 @@ def _gain(level: float, peak: float, recipe: Recipe) -> Gain:
     elif wanted == 0 and recipe.rate_in == recipe.rate_out and recipe.dither != "always" and recipe.format.depth:
         # Nothing was computed: the samples go over as they are, even those that the source has at full scale.
         return Gain(0.0)
-    return choose_gain(wanted, peak, recipe.ceiling)
+    return choose_gain(wanted, peak, recipe.ceiling * ratio(recipe.limiter_db))
 
 
 def _encode(
@@ -150,12 +156,21 @@ def _encode(
     progress: Callable[[float], None] | None,
     cancelled: Callable[[], bool] | None,
 ) -> int | None:
-    dither = recipe.dither == "always" or (recipe.dither == "if_scaled" and gain.db != 0)
+    worked = recipe.dither == "always" or (recipe.dither == "if_scaled" and gain.db != 0)
+    dither: Dither = recipe.dither_kind if worked else "none"
     factor = np.float32(ratio(gain.db))
-    writer = recipe.format.open(part, recipe.rate_out, recipe.channels, dither=dither, bit_rate=recipe.bit_rate)
+    writer = recipe.format.open(
+        part, recipe.rate_out, recipe.channels, dither=dither, bit_rate=recipe.bit_rate, variable=recipe.variable
+    )
     done = 0
     try:
-        blocks = spool.blocks()
+        blocks: Iterator[NDArray[np.float32]] = spool.blocks()
+        if recipe.loop:
+            blocks = looped(blocks, spool.last(recipe.loop).copy(), spool.frames)
+        if gain.db:
+            blocks = (block * factor for block in blocks)
+        if recipe.limiter_db:
+            blocks = limited(blocks, recipe.ceiling, recipe.rate_out, recipe.channels)
         if recipe.fade_in:
             blocks = fade_in(blocks, recipe.fade_in)
         if recipe.fade_out:
@@ -165,7 +180,7 @@ def _encode(
         for block in blocks:
             if cancelled and cancelled():
                 raise Cancelled
-            writer.write(block * factor if gain.db else block)
+            writer.write(block)
             done += len(block)
             if progress:
                 progress(0.8 + 0.2 * done / recipe.frames_out)

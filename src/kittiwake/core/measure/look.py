@@ -18,6 +18,7 @@ from .bandwidth import Spectrum, bandwidth
 from .clipping import ClipCounter
 from .level import ActiveLevel
 from .overview import Overview
+from .pitch import Pitch
 from .sides import SidesMeter
 
 Progress = Callable[[float], None]
@@ -27,6 +28,7 @@ def look_at(
     path: Path,
     stated: Stated | None = None,
     *,
+    pitch: bool = False,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] | None = None,
 ) -> Facts:
@@ -34,7 +36,8 @@ def look_at(
 
     Parameters
     ----------
-    stated : the format of a headerless file.
+    stated : the format of a headerless file, or which of several streams.
+    pitch : whether to measure the pitch of the voice too, which raises suspicion of a false rate.
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
     """
@@ -56,7 +59,7 @@ def look_at(
                 progress(min(1.0, done / total))
 
     try:
-        found, holes = _measure(watched(), header)
+        found, holes = _measure(watched(), header, pitch)
     except KittiwakeError:
         raise
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
@@ -98,9 +101,11 @@ def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:
     return _measure(blocks, header)[0]
 
 
-def _measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> tuple[Measures, int]:
+def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool = False) -> tuple[Measures, int]:
     rate, channels = header.sample_rate, header.channels
     names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")
+    names += tuple(f"ch{n}" for n in range(3, channels + 1))
+    voice = Pitch(rate) if pitch else None
     meters: dict[Signal, ActiveLevel] = {name: ActiveLevel(rate) for name in names}
     clips = [ClipCounter(header.full_scale) for _ in range(channels)]
     sides = SidesMeter()
@@ -122,11 +127,17 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> tuple[Mea
             clip.add(column, max(float(column.max()), -float(column.min())))
         if channels == 1:
             meters["mono"].add(columns[0])
+            if voice:
+                voice.add(columns[0])
             outline.add(columns[0], columns[0])
         else:
             meters["left"].add(columns[0])
             meters["right"].add(columns[1])
-            meters["mix"].add(mixed(columns))
+            meters["mix"].add(middle := mixed(columns))
+            for n in range(2, channels):
+                meters[f"ch{n + 1}"].add(columns[n])
+            if voice:
+                voice.add(middle)
             if channels == 2:
                 sides.add(columns[0], columns[1])
             outline.add(columns.min(axis=0), columns.max(axis=0))
@@ -148,6 +159,7 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> tuple[Mea
             overview=picture,
             spectrum=curve,
             spectrum_step=spectrum.step,
+            pitch_hz=voice.result() if voice else None,
         ),
         holes,
     )

@@ -7,11 +7,12 @@ import uuid
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
-from typing import Any, Literal
+from typing import Any
 
 from ..errors import JobError
 
-Side = Literal["auto", "left", "right", "mix"]
+#: ``auto``, ``left``, ``right``, ``mix``, or ``ch3`` and so on for one channel of many.
+Side = str
 
 
 @dataclass(frozen=True, slots=True)
@@ -21,7 +22,7 @@ class TouchUp:
     Attributes
     ----------
     true_rate : Hz; the rate at which the sound was really taken, where the header is wrong. No sample changes.
-    side : which side to use where the receiver takes one channel; ``auto`` decides by what the sides hold.
+    side : which side or channel to use where the receiver takes one; ``auto`` decides by what the sides hold.
     gain_db : added to whatever level the receiver's treatment asks for.
     skip : frames of the source that are left out at the start of the clip.
     keep : frames of the source that are kept after that; None keeps all of it.

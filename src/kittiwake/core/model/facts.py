@@ -13,7 +13,8 @@ from numpy.typing import NDArray
 from .stated import Stated
 
 Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "different"]
-Signal = Literal["mono", "left", "right", "mix"]
+#: ``mono``, ``left``, ``right``, ``mix``; of more than two channels also ``ch3``, ``ch4`` and so on.
+Signal = str
 
 #: Which signal stands for the whole when one channel has to do.
 SIGNAL_OF: dict[Sides, Signal] = {
@@ -91,7 +92,8 @@ class Measures:
     peak, rms : over every sample of every channel, nominal 0 to 1 (a full-scale sine has RMS 0.707, −3.01 dBFS).
     dc_offset : mean of the channel whose mean is farthest from zero.
     clipped_samples : samples in runs of three or more at full scale.
-    levels : of ``mono``, or of ``left``, ``right`` and ``mix``.
+    levels : of ``mono``, or of ``left``, ``right`` and ``mix``, and of each further channel.
+    pitch_hz : median pitch of the voice; None where there is none, or where it was not asked for.
     bandwidth_hz : highest frequency that holds sound.
     overview : [shape=(n, 2)] lowest and highest sample of each n-th part.
     spectrum : [shape=(m,)] mean power in dB a bin of ``spectrum_step`` Hz.
@@ -108,6 +110,7 @@ class Measures:
     overview: NDArray[np.float32] = field(repr=False, compare=False)
     spectrum: NDArray[np.float32] = field(repr=False, compare=False)
     spectrum_step: float = 0.0
+    pitch_hz: float | None = None
 
     @property
     def signal(self) -> Signal:
@@ -119,21 +122,24 @@ class Measures:
         """Level of that signal."""
         return self.levels[self.signal]
 
-    def speech_span(self) -> tuple[int, int]:
-        """Frames at which sound worth hearing begins and ends: where peaks come within 16 dB of the active level.
+    def speech_span(self, start: int = 0, stop: int | None = None) -> tuple[int, int]:
+        """Frames between ``start`` and ``stop`` at which sound worth hearing begins and ends: where peaks come within 16 dB of the
+        active level.
 
-        As fine as the outline, that is within 3 ms in ten seconds.
+        As fine as the outline, that is within 3 ms in ten seconds, and never inside the sound.
         """
+        stop = self.frames if stop is None else min(stop, self.frames)
         if not len(self.overview) or not np.isfinite(self.level.active_dbov):
-            return 0, self.frames
-        threshold = 10 ** ((self.level.active_dbov - 16) / 20)
-        loud = np.flatnonzero(np.abs(self.overview).max(axis=1) >= threshold)
-        if not len(loud):
-            return 0, self.frames
+            return start, stop
         part = 16
         while part * len(self.overview) < self.frames:
             part *= 2
-        return int(loud[0]) * part, min(self.frames, (int(loud[-1]) + 1) * part)
+        first, last = start // part, -(-stop // part)
+        threshold = 10 ** ((self.level.active_dbov - 16) / 20)
+        loud = np.flatnonzero(np.abs(self.overview[first:last]).max(axis=1) >= threshold)
+        if not len(loud):
+            return start, stop
+        return max(start, (first + int(loud[0])) * part), min(stop, (first + int(loud[-1]) + 1) * part)
 
     @property
     def stereo_level(self) -> SignalLevel:
@@ -193,6 +199,7 @@ class Facts:
             "dc_offset": _finite(sound.dc_offset, 6) if sound else None,
             "bandwidth_hz": round(sound.bandwidth_hz) if sound else None,
             "sides": sound.sides if sound else None,
+            "pitch_hz": round(sound.pitch_hz, 1) if sound and sound.pitch_hz else None,
             "notes": [str(note) for note in self.notes],
         }
 

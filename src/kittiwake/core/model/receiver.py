@@ -7,6 +7,7 @@ import tomllib
 from functools import cache
 from importlib import resources
 from pathlib import Path
+from string import Formatter
 from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, ValidationError, model_validator
@@ -31,6 +32,8 @@ class Accepts(_Part):
     sample_rates: tuple[Rate, ...] = ()
     max_sample_rate: Rate | None = None
     bit_rate: Annotated[int, Field(ge=0)] = 0
+    #: Whether the bit rate may vary around ``bit_rate``, where the codec can do that.
+    variable: bool = False
 
     @model_validator(mode="after")
     def _some_rate(self) -> Accepts:
@@ -59,16 +62,39 @@ class Accepts(_Part):
 
 
 class Limits(_Part):
-    """The largest and longest that is taken. ``max_bytes`` may be written ``"under 200 kB"``."""
+    """The largest and longest that is taken. ``max_bytes`` may be written ``"under 200 kB"``.
+
+    ``total_bytes`` is the memory that all clips together have; levels are active speech levels (ITU-T P.56).
+    """
 
     max_bytes: Size | None = None
+    total_bytes: Size | None = None
+    min_level_dbov: Annotated[float, Field(ge=-60, le=0)] | None = None
+    max_level_dbov: Annotated[float, Field(ge=-60, le=0)] | None = None
     max_seconds: Annotated[float, Field(gt=0)] | None = None
     min_seconds: Annotated[float, Field(ge=0)] | None = None
     advised_seconds: Annotated[float, Field(gt=0)] | None = None
 
+    @model_validator(mode="after")
+    def _some_level(self) -> Limits:
+        if (self.min_level_dbov or -60.0) > (0.0 if self.max_level_dbov is None else self.max_level_dbov):
+            raise ValueError("min_level_dbov is over max_level_dbov")
+        return self
+
+
+#: What a pattern of names may be put together from.
+NAME_FIELDS = ("name", "id", "speaker", "language", "kind", "counter")
+
 
 class Names(_Part):
-    """What a file may be called. ``allowed`` is the inside of a character class, as in regular expressions."""
+    """What a file may be called. ``allowed`` is the inside of a character class, as in regular expressions.
+
+    ``pattern`` puts names together from fields of the clip: ``{speaker}_{counter:03}``. With ``mark_corrected`` the name of a
+    file whose source had a false rate ends in the true one.
+    """
+
+    pattern: str = "{name}"
+    mark_corrected: bool = False
 
     allowed: str = "A-Za-z0-9_-"
     case: Literal["keep", "lower", "upper"] = "keep"
@@ -83,6 +109,14 @@ class Names(_Part):
             raise ValueError(f"allowed = “{self.allowed}” is not a set of characters ({error})") from error
         if self.replace_with and not all(pattern.match(c) for c in self.replace_with):
             raise ValueError(f"replace_with = “{self.replace_with}” is not among the allowed characters")
+        fields = "{" + "}, {".join(NAME_FIELDS) + "}"
+        try:
+            used = [field for _, field, _, _ in Formatter().parse(self.pattern) if field is not None]
+            self.pattern.format(**{field: 1 if field == "counter" else "a" for field in NAME_FIELDS})
+        except (ValueError, KeyError, IndexError, AttributeError) as error:
+            raise ValueError(f"pattern = “{self.pattern}” is not made of {fields}") from error
+        if not used or not set(used) <= set(NAME_FIELDS):
+            raise ValueError(f"pattern = “{self.pattern}” needs at least one of {fields}, and no other")
         return self
 
     def is_legal(self, name: str) -> bool:
@@ -101,6 +135,8 @@ class Rules(_Part):
     accepts: Annotated[tuple[Accepts, ...], Field(min_length=1)]
     limits: Limits = Limits()
     names: Names = Names()
+    #: Kinds of message, of which each clip has to be one; empty where the receiver knows none.
+    kinds: tuple[str, ...] = ()
 
     def channels_for(self, channels: int) -> int:
         """Channels that a source with so many is delivered with."""
@@ -111,6 +147,7 @@ class Level(_Part):
     """The level that a set is brought to. ``leave`` changes nothing, save what peaks demand.
 
     ``active`` is speech level (ITU-T P.56), ``loudness`` is BS.1770, ``peak`` the largest sample; each has its own target.
+    ``together`` brings the set as a whole there by one gain, so that soft clips stay softer than loud ones.
     """
 
     measure: Literal["leave", "active", "loudness", "peak"] = "leave"
@@ -118,6 +155,13 @@ class Level(_Part):
     target_lufs: Annotated[float, Field(ge=-60, le=0)] = -23.0
     target_dbfs: Annotated[float, Field(ge=-60, le=0)] = -1.0
     tolerance_db: Annotated[float, Field(gt=0, le=6)] = 1.0
+    together: bool = False
+
+    @model_validator(mode="after")
+    def _can_go_together(self) -> Level:
+        if self.together and self.measure == "loudness":
+            raise ValueError("together goes with the measures active and peak")
+        return self
 
     @property
     def target(self) -> float:
@@ -130,18 +174,35 @@ class Level(_Part):
 
 
 class Treatment(_Part):
-    """What is done to sound on its way to the receiver."""
+    """What is done to sound on its way to the receiver.
+
+    ``limiter_db`` is by how much a look-ahead limiter may hold single peaks down for the sake of the level; ``presence_db`` lifts
+    what makes speech distinct, around 2.5 kHz; ``trim_lead_seconds`` and ``trim_tail_seconds`` are the air that trimming leaves,
+    None leaves all of it; ``loop_seconds`` blends the end into the start, so that it repeats without a gap.
+    """
 
     level: Level = Level()
     ceiling_dbfs: Annotated[float, Field(ge=-20, le=0)] = -0.1
-    dither: Literal["none", "tpdf"] = "tpdf"
+    limiter_db: Annotated[float, Field(ge=0, le=12)] = 0.0
+    dither: Literal["none", "tpdf", "shaped"] = "tpdf"
+    side: Literal["auto", "left", "right", "mix"] = "auto"
     high_pass_hz: Annotated[float, Field(ge=20, le=500)] | None = None
     band: Literal["full", "telephone"] = "full"
+    presence_db: Annotated[float, Field(ge=0, le=6)] = 0.0
     remove_dc: bool = True
+    trim_lead_seconds: Annotated[float, Field(ge=0, le=5)] | None = None
+    trim_tail_seconds: Annotated[float, Field(ge=0, le=5)] | None = None
+    loop_seconds: Annotated[float, Field(ge=0, le=10)] = 0.0
     lead_seconds: Annotated[float, Field(ge=0, le=10)] = 0.0
     max_speed_up: Annotated[float, Field(ge=0, le=0.5)] = 0.15
     air_seconds: Annotated[float, Field(ge=0, le=2)] = 0.1
     expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None
+
+    @model_validator(mode="after")
+    def _loops_or_leads(self) -> Treatment:
+        if self.loop_seconds and self.lead_seconds:
+            raise ValueError("lead_seconds would put a gap into what loop_seconds closes: give one of them")
+        return self
 
 
 class Delivery(_Part):

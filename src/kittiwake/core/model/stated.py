@@ -1,4 +1,4 @@
-"""The format of a headerless file, as somebody stated it."""
+"""How to read a source, as somebody stated it: the format of a headerless file, or which of several sound streams."""
 
 from __future__ import annotations
 
@@ -23,23 +23,39 @@ _TEXT = re.compile(
 
 @dataclass(frozen=True, slots=True)
 class Stated:
-    """Encoding (a key of ``HEADERLESS``), sample rate (Hz) and channels of a headerless file."""
+    """Encoding (a key of ``HEADERLESS``), sample rate (Hz) and channels of a headerless file; or the sound stream to take
+    of a file that has a header, counted from 0, with an empty encoding.
+    """
 
     encoding: str
     rate: int
     channels: int = 1
+    stream: int = 0
+
+    @classmethod
+    def of_stream(cls, stream: int) -> Stated:
+        """Take this sound stream (from 0) of a file with a header."""
+        return cls("", 0, 0, stream)
+
+    @property
+    def headerless(self) -> bool:
+        return bool(self.encoding)
 
     def __str__(self) -> str:
+        if not self.headerless:
+            return f"stream@{self.stream + 1}"
         return f"{self.encoding}@{self.rate}x{self.channels}"
 
     @classmethod
     def parse(cls, text: str) -> Stated:
-        """From ``ENCODING@RATE[xCHANNELS]``: ``ulaw@8000``, ``pcm_s16le@16k``, ``pcm_s16be@8000x2``.
+        """From ``ENCODING@RATE[xCHANNELS]``: ``ulaw@8000``, ``pcm_s16le@16k``, ``pcm_s16be@8000x2``; or ``stream@2``.
 
         Raises
         ------
         RulesError : the message names what is wrong and what is allowed.
         """
+        if (stream := re.match(r"^\s*stream\s*@\s*([1-9][0-9]?)\s*$", text, re.IGNORECASE)) is not None:
+            return cls.of_stream(int(stream[1]) - 1)
         found = _TEXT.match(text)
         if not found:
             raise RulesError(

@@ -1,8 +1,9 @@
 """Blocks: each stage takes float32 blocks [shape=(frames, channels)] and yields them changed."""
 
-from .filter import band_taps, filtered
-from .length import fade_in, fade_out, resampled_length, take_span
+from .filter import band_taps, filtered, presence_taps
+from .length import fade_in, fade_out, looped, resampled_length, take_span
 from .level import Gain, choose_gain
+from .limiter import limited
 from .line import Line
 from .resample import resample
 from .sides import take_side
@@ -19,6 +20,9 @@ __all__ = [
     "fade_in",
     "fade_out",
     "filtered",
+    "limited",
+    "looped",
+    "presence_taps",
     "resample",
     "resampled_length",
     "take_side",

@@ -66,3 +66,22 @@ def fade_out(blocks: Blocks, total: int, length: int) -> Iterator[NDArray[np.flo
             block = block * curve.astype(np.float32)[:, None]
         at += len(block)
         yield block
+
+
+def looped(blocks: Blocks, tail: NDArray[np.float32], total: int) -> Iterator[NDArray[np.float32]]:
+    """All of ``total`` frames but the last ``len(tail)``, which are ``tail`` and are blended into the first: after the last frame
+    the first one follows as it did in the recording.
+
+    A raised cosine whose two halves add up to one, so that nothing gets louder than it was.
+    """
+    length = len(tail)
+    at = 0
+    for block in exactly(blocks, total - length):
+        if at < length:
+            part = tail[at : at + len(block)]
+            rise = (0.5 - 0.5 * np.cos(np.pi * (at + np.arange(len(part)) + 0.5) / length))[:, None].astype(
+                np.float32
+            )
+            block = np.concatenate([block[: len(part)] * rise + part * (1 - rise), block[len(part) :]])
+        at += len(block)
+        yield block

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,7 +10,17 @@ from numpy.typing import NDArray
 from ..model.downmix import mixed
 from .length import Blocks
 
-Take = Literal["mono", "left", "right", "mix", "both"]
+#: ``mono``, ``left``, ``right``, ``mix``, ``both``, or ``ch3`` and so on for one channel of many.
+Take = str
+
+
+def channel_of(side: str) -> int | None:
+    """Index of the channel that ``left``, ``right`` or ``ch3`` names; None for what is no single channel."""
+    if side in ("mono", "left"):
+        return 0
+    if side == "right":
+        return 1
+    return int(side[2:]) - 1 if side.startswith("ch") and side[2:].isdigit() else None
 
 
 def take_side(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.float32]]:
@@ -25,7 +34,7 @@ def take_side(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.
         elif take == "mix":
             out = mixed(block.T)[:, None]
         else:
-            at = 1 if take == "right" else 0
+            at = channel_of(take) or 0
             out = block[:, at : at + 1]
         if out.shape[1] < channels:
             out = np.repeat(out, channels, axis=1)

@@ -40,6 +40,12 @@ class Spool:
         self._file.write(np.ascontiguousarray(block, np.float32).tobytes())
         self.frames += len(block)
 
+    def last(self, frames: int) -> NDArray[np.float32]:
+        """The last ``frames`` that were appended [shape=(frames, channels)]."""
+        width = 4 * self._channels
+        self._file.seek((self.frames - frames) * width)
+        return np.frombuffer(self._file.read(frames * width), np.float32).reshape(-1, self._channels)
+
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         """All that was appended, from the start."""
         self._file.seek(0)

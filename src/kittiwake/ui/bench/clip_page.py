@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from ...core.fit import Problem, Remedy, findings
+from ...core.fit import Remedy
 from ...core.model import Clip, Facts
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ..session import Session
@@ -66,7 +66,7 @@ class ClipPage(QWidget):
             self.facts_label.setText("Looking at it …")
             self.problems.show_problems(())
         else:
-            self.problems.show_problems(self._problems(clip))
+            self.problems.show_problems(self._session.problems_of(clip))
             self.facts_label.setText(pairs_html(facts_pairs(facts)))
         self._plots(facts)
 
@@ -87,17 +87,6 @@ class ClipPage(QWidget):
             "wave_output",
         )
         self.spectrum.show_layers([layer])
-
-    def _problems(self, clip: Clip) -> list[Problem]:
-        """Findings, then every problem at some receiver once; limits are told in their own cells."""
-        facts = self._session.facts[clip.source]
-        found = {problem.code: problem for problem in findings(clip, facts)}
-        for receiver in self._session.all_receivers:
-            fit = self._session.fit_of(clip, receiver)
-            for problem in fit.problems if fit else ():
-                if problem.code not in ("too_large", "too_long", "too_short"):
-                    found.setdefault(problem.code, problem)
-        return list(found.values())
 
     def _apply(self, remedy: Remedy) -> None:
         if self._clip:

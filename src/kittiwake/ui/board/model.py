@@ -34,6 +34,7 @@ class BoardModel(QAbstractTableModel):
         session.job_changed.connect(self._reset)
         session.facts_arrived.connect(self._facts)
         session.cell_changed.connect(self._cell)
+        session.column_changed.connect(self._column)
         self._reset()
 
     # -- keeping up ------------------------------------------------------------------------------------------------
@@ -68,6 +69,11 @@ class BoardModel(QAbstractTableModel):
     def _facts(self, path: Path) -> None:
         for row in self._by_source.get(path, ()):
             self.dataChanged.emit(self.index(row, 0), self.index(row, self.columnCount() - 1))
+
+    def _column(self, slug: str) -> None:
+        column = self.column_of(slug)
+        if column is not None and self._clips:
+            self.dataChanged.emit(self.index(0, column), self.index(len(self._clips) - 1, column))
 
     def _cell(self, clip_id: str, slug: str) -> None:
         row = self._rows.get(clip_id)
@@ -158,14 +164,8 @@ class BoardModel(QAbstractTableModel):
             return ()
         if facts.error:
             return (str(facts.error),)
-        found: dict[str, None] = {}
-        for receiver in self.session.all_receivers:
-            fit = self.session.fit_of(clip, receiver)
-            for problem in fit.problems if fit else ():
-                # A limit of one receiver is told in its own cell.
-                if problem.code not in ("too_large", "too_long", "too_short"):
-                    found[problem.message] = None
-        return tuple(found)
+        problems = self.session.problems_of(clip)
+        return tuple(dict.fromkeys(p.message for p in problems if p.severity != "note"))
 
     def _cell_data(self, cell: Cell, role: int) -> Any:
         if role == CELL_ROLE:

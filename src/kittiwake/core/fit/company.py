@@ -1,0 +1,86 @@
+"""What the clips that go to one receiver share: one gain for the set, and the receiver's memory."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterable, Mapping
+from dataclasses import dataclass, field
+
+from ..model import Clip, Facts, Receiver, SignalLevel
+from ..model.units import db
+
+# Resampling lifts peaks a little. Where one gain has to suit all, this much is left for it (dB).
+_OVERSHOOT_DB = 0.5
+
+
+@dataclass(frozen=True, slots=True)
+class Company:
+    """Attributes
+    ----------
+    gain_db : the one gain for all clips; None where each has its own.
+    taken : bytes that the clips before it need, by clip id, in the order of the board.
+    """
+
+    gain_db: float | None = None
+    taken: Mapping[str, int] = field(default_factory=dict)
+
+
+def shares_anything(receiver: Receiver) -> bool:
+    """Whether the fit of a clip depends on the others at this receiver."""
+    return receiver.treatment.level.together or receiver.rules.limits.total_bytes is not None
+
+
+def company_of(
+    clips: Iterable[tuple[Clip, Facts]], receiver: Receiver, size_of: Callable[[Clip, Facts, Company], int | None]
+) -> Company:
+    """The company that clips are to each other.
+
+    Parameters
+    ----------
+    size_of : tells how many bytes a clip comes to; None where it cannot be made.
+    """
+    known = [(clip, facts) for clip, facts in clips if facts.ok]
+    gain = None
+    if receiver.treatment.level.together:
+        levels = []
+        for _, facts in known:
+            assert facts.measures is not None
+            sound = facts.measures
+            level = sound.level if receiver.rules.channels == 1 else sound.stereo_level
+            levels.append((level, facts.seconds or 0.0))
+        gain = level_of_set(levels, receiver)
+    company = Company(gain)
+    taken: dict[str, int] = {}
+    if receiver.rules.limits.total_bytes is not None:
+        sum_ = 0
+        for clip, facts in known:
+            taken[clip.id] = sum_
+            sum_ += size_of(clip, facts, company) or 0
+    return Company(gain, taken)
+
+
+def level_of_set(levels: Iterable[tuple[SignalLevel, float]], receiver: Receiver) -> float:
+    """The gain (dB) that brings a set to its target as a whole, or as near as its loudest peak allows; 0 where nothing is heard.
+
+    Parameters
+    ----------
+    levels : of each clip, with its seconds. The level of the set is that of all its speech in one go.
+    """
+    treatment = receiver.treatment
+    energy = active = peak = 0.0
+    for level, seconds in levels:
+        peak = max(peak, level.peak)
+        if math.isfinite(level.active_dbov):
+            share = level.activity * seconds
+            energy += share * 10 ** (level.active_dbov / 10)
+            active += share
+    if peak <= 0 or treatment.level.measure == "leave":
+        return 0.0
+    if treatment.level.measure == "peak":
+        wanted = treatment.level.target - db(peak)
+    elif active > 0 and energy > 0:
+        wanted = treatment.level.target - 10 * math.log10(energy / active)
+    else:
+        return 0.0
+    room = treatment.ceiling_dbfs + treatment.limiter_db - db(peak) - _OVERSHOOT_DB
+    return min(wanted, room)
