@@ -43,8 +43,8 @@ ACTIONS: tuple[Action, ...] = (
     ),
     Action(
         "edit.headerless",
-        "State a headerless format…",
-        "Say what a file without a header is; guesses can be heard first.",
+        "State how to read it…",
+        "Say what a file without a header is, or which sound stream of a video to use; each can be heard first.",
         ("H",),
         "Edit",
     ),
@@ -96,6 +96,7 @@ ACTIONS: tuple[Action, ...] = (
         "view.receiver", "Show the receiver", "Show the rules of the selected cell's receiver.", ("R",), "Receiver"
     ),
     Action("view.theme", "Light or dark", "Switch between light and dark until the next start.", ("Ctrl+T",), "View"),
+    Action("view.levels", "Levels of the set", "One table of all levels, to be sorted.", ("L",), "View"),
     Action("view.board", "Go to the board", "Put the keyboard on the board.", ("F6",), "View"),
     Action("view.bench", "Go to the bench", "Put the keyboard on the bench.", ("Shift+F6",), "View"),
     Action("view.palette", "Find a command…", "Type part of a command's name.", ("Ctrl+K",), "View"),

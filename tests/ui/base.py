@@ -11,6 +11,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Clip
+from kittiwake.ui.remembered import Remembered
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.window import Window
 from tests.sounds import FolderCase
@@ -27,6 +28,7 @@ class WindowCase(FolderCase):
         self.window.show()
         QTest.qWaitForWindowActive(self.window)
         self.session = self.window.session
+        self.session.remembered = Remembered(self.folder / "remembered.json")
         self.addCleanup(self.close_window)
 
     def close_window(self) -> None:

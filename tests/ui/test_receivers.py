@@ -75,7 +75,7 @@ class TestReceiverSheet(WindowCase):
         size.selectAll()
         QTest.keyClicks(size, "300 kB")
         self.wait_for(lambda: page.take_button.isEnabled())
-        self.assertIn("22 of 26 clips fit now, 23 with these rules", page.verdict.text())
+        self.assertIn("22 of 27 clips fit now, 23 with these rules", page.verdict.text())
         self.assertIn("300,000 bytes are exactly 18.747 s", page.verdict.text())
         size.selectAll()
         QTest.keyClicks(size, "a boatload")

@@ -207,10 +207,10 @@ class TestDecisions(WindowCase):
         self.window.board.setFocus()
         self.window.board.select(self.clip("Ticket office").id)
         self.press(Key.Key_Delete)
-        self.assertEqual(len(self.session.job.clips), 25)
+        self.assertEqual(len(self.session.job.clips), 26)
         self.assertTrue((DEMO / "Ticket office.wav").exists())
         self.press(Key.Key_Z, Mod.ControlModifier)
-        self.assertEqual(len(self.session.job.clips), 26)
+        self.assertEqual(len(self.session.job.clips), 27)
 
 
 class TestListening(WindowCase):
@@ -293,7 +293,7 @@ class TestJobs(WindowCase):
         bad.write_text("{")
         self.assertFalse(self.window.open_job(bad))
         self.assertIn("damaged", self.window.foot.words.text())
-        self.assertEqual(len(self.session.job.clips), 26)
+        self.assertEqual(len(self.session.job.clips), 27)
 
     def test_unsaved_work_is_asked_about(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav"])

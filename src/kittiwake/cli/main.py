@@ -75,6 +75,12 @@ _headerless = click.option(
     metavar="ENCODING@RATE[xCHANNELS]",
     help="The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.",
 )
+_stream = click.option(
+    "--stream",
+    type=click.IntRange(1, 99),
+    metavar="N",
+    help="Which sound stream of a video to use, from 1; default: the first.",
+)
 _true_rate = click.option(
     "--true-rate", type=click.IntRange(1000, 768_000), metavar="HZ", help="The rate the sound was really taken at."
 )
@@ -89,24 +95,46 @@ _remedy = click.option(
 
 @_verb("facts")
 @_headerless
+@_stream
 @_as_json
 @_paths
-def facts_verb(paths: tuple[Path, ...], stated: Any, as_json: bool) -> None:
+def facts_verb(paths: tuple[Path, ...], stated: Any, stream: int | None, as_json: bool) -> None:
+    from ..core.fit.suspicion import Voiceprint
+
     good = True
-    for facts in _look(paths, stated):
+    folders: dict[Path, list[Voiceprint]] = {}
+    for facts in _look(paths, stated, stream, pitch=True):
         good &= facts.ok
+        if print_ := Voiceprint.of(facts):
+            folders.setdefault(facts.path.parent, []).append(print_)
         if as_json:
             _emit(facts.to_dict())
         else:
             from .words import facts_in_words
 
             click.echo(facts_in_words(facts))
+    _suspect(folders, as_json)
     _leave(good)
+
+
+def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
+    """Say last whose rate looks false beside the others of its folder."""
+    from ..core.fit.suspicion import suspicions
+
+    for prints in folders.values():
+        for path, problem in suspicions(prints).items():
+            if as_json:
+                _emit({"path": str(path), "suspicion": problem.code, "message": problem.message})
+            else:
+                click.echo(
+                    f"{path}: {problem.message} If so: --true-rate {problem.remedies[0].touch_up['true_rate']}"
+                )
 
 
 @_verb("fit")
 @_for
 @_headerless
+@_stream
 @_true_rate
 @_remedy
 @_as_json
@@ -115,12 +143,13 @@ def fit_verb(
     paths: tuple[Path, ...],
     receivers: tuple[Any, ...],
     stated: Any,
+    stream: int | None,
     true_rate: int | None,
     remedies: Any,
     as_json: bool,
 ) -> None:
     good = True
-    for facts in _look(paths, stated):
+    for facts in _look(paths, stated, stream):
         for receiver in receivers:
             _, found = _planned(facts, receiver, true_rate, remedies)
             good &= found.ready
@@ -138,6 +167,7 @@ def fit_verb(
 @click.option("--into", required=True, type=click.Path(path_type=Path, file_okay=False), help="Output folder.")
 @click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
 @_headerless
+@_stream
 @_true_rate
 @_remedy
 @_as_json
@@ -148,6 +178,7 @@ def make_verb(
     into: Path,
     workers: int | None,
     stated: Any,
+    stream: int | None,
     true_rate: int | None,
     remedies: Any,
     as_json: bool,
@@ -155,7 +186,7 @@ def make_verb(
     from ..core.make import make_all, plan_outputs
     from .progress import Bar
 
-    looked = list(_look(paths, stated))
+    looked = list(_look(paths, stated, stream))
     items = []
     for receiver in receivers:
         wanted = []
@@ -208,16 +239,17 @@ def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: boo
 
 @_verb("compare")
 @_headerless
+@_stream
 @_as_json
 @click.argument("file", type=click.Path(path_type=Path, readable=False))
-def compare_verb(file: Path, stated: Any, as_json: bool) -> None:
+def compare_verb(file: Path, stated: Any, stream: int | None, as_json: bool) -> None:
     import tempfile
 
     from ..core.make.compare import compare
     from ..core.measure import look_at
     from ..core.model import Clip
 
-    facts = look_at(file.absolute(), stated)
+    facts = look_at(file.absolute(), _as_stated(file, stated, stream))
     if not facts.ok:
         click.echo(f"{file}: {facts.error}", err=True)
         sys.exit(1)
@@ -328,9 +360,20 @@ def _found(paths: Iterable[Path], *, everything: bool = False) -> list[Path]:
     return found
 
 
-def _look(paths: Iterable[Path], stated: Any = None) -> Iterator[Any]:
-    """Facts of every file, in order, several at a time. Files that have a header are read by it."""
+def _as_stated(path: Path, stated: Any, stream: int | None) -> Any:
+    """How to read a file: files that have a header are read by it, and by the stream that is wished for."""
     from ..core.intake.sniff import looks_like_sound
+    from ..core.model import Stated
+
+    if looks_like_sound(path):
+        return Stated.of_stream(stream - 1) if stream else None
+    return stated
+
+
+def _look(
+    paths: Iterable[Path], stated: Any = None, stream: int | None = None, *, pitch: bool = False
+) -> Iterator[Any]:
+    """Facts of every file, in order, several at a time."""
     from ..core.measure import look_at
     from .progress import Bar
 
@@ -339,7 +382,7 @@ def _look(paths: Iterable[Path], stated: Any = None) -> Iterator[Any]:
     with Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
         waiting: list[Any] = []
         for path in found:
-            waiting.append(pool.submit(look_at, path, None if looks_like_sound(path) else stated))
+            waiting.append(pool.submit(look_at, path, _as_stated(path, stated, stream), pitch=pitch))
             if len(waiting) > 4 * workers:
                 yield waiting.pop(0).result()
                 bar.done()

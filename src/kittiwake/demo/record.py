@@ -205,6 +205,10 @@ def record() -> None:
         32000,
     )
     put("Safety notice.ogg", safety, 32000, "VORBIS")
+    # Straight from an old phone system: nothing in the file says what it is.
+    put_own(
+        "Platform change.dat", piper("The Tarn Holm boat now leaves from pier two.", 8000, -22), 8000, "raw", "ulaw"
+    )
     put_own("Quay closed.wav", piper("The quay is closed.", 8000, -22), 8000, "wav", "pcm_s16")
     put("Willkommen an Bord.wav", espeak("Willkommen an Bord der Brinmar.", "de", 22050), 22050, "PCM_16")
     put("Ticket to Skerrow.wav", espeak("One ticket to Skerrow.", "en-gb", 16000, pitch=60), 16000, "PCM_16")

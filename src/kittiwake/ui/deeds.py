@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMainWindow, QMessageBo
 
 from .. import __version__
 from ..core.errors import reason_of
+from ..core.intake.libav import streams_of
 from ..core.make.compare import Comparison
 from ..core.measure import look_at
 from ..core.model import Clip, Facts, Receiver, Stated
@@ -149,14 +150,15 @@ class Deeds(QMainWindow):
     def do_edit_headerless(self) -> None:
         clip = self.board.current_clip()
         facts = self.session.facts.get(clip.source) if clip else None
-        if clip is None or facts is None or (facts.error is None and facts.stated is None):
+        several = facts is not None and facts.has("streams")
+        if clip is None or facts is None or (facts.error is None and facts.stated is None and not several):
             self.foot.say(
-                "Select a clip that could not be read, to state what it is. Files with a header say it themselves."
+                "Select a clip that could not be read, or a video with several sound streams, to state how to read it."
             )
             return
         path = clip.source
-        others = self.session.unreadable_beside(path)
-        dialog = HeaderlessDialog(self, path, len(others), facts.stated)
+        others = self.session.unreadable_beside(path) if not several else []
+        dialog = HeaderlessDialog(self, path, len(others), facts.stated, streams_of(path) if several else ())
         dialog.heard.connect(lambda stated: self._hear_stated(clip, stated))
 
         def take() -> None:
@@ -277,7 +279,11 @@ class Deeds(QMainWindow):
 
     def _reload_ear(self) -> None:
         """What is selected may have been made or changed since it was loaded."""
-        if self.bench.currentWidget() not in (self.bench.receiver_page, self.bench.compare_page):
+        if self.bench.currentWidget() not in (
+            self.bench.receiver_page,
+            self.bench.compare_page,
+            self.bench.levels_page,
+        ):
             self._load_ear(self.board.current_clip(), self.board.current_receiver())
 
     def do_ear_source(self) -> None:
@@ -309,6 +315,22 @@ class Deeds(QMainWindow):
             if playing:
                 self.player.seek(at)
                 self.player.play()
+
+    def do_view_levels(self) -> None:
+        self.bench.show_levels()
+
+    def _go_to(self, clip_id: str) -> None:
+        """Leave the table of levels for a clip on the board."""
+        clip = self.session.clip(clip_id)
+        self.board.select(clip_id)
+        self.board.setFocus()
+        self.bench.show_choice(clip, None)
+
+    def _hear_level(self, clip_id: str) -> None:
+        """The line of the level table that is current is what Space plays."""
+        clip = self.session.clip(clip_id)
+        if clip:
+            self._load_ear(clip, None)
 
     def do_ear_back(self) -> None:
         self.player.seek(0.0)

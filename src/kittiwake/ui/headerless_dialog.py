@@ -1,8 +1,11 @@
-"""States the format of a headerless file: guesses with their evidence, each to be heard first, quietly."""
+"""States how to read a file: the format of a headerless one, by guesses with their evidence, or which of several sound streams. Each is to
+be heard first, quietly.
+"""
 
 from __future__ import annotations
 
 import contextlib
+from collections.abc import Sequence
 from pathlib import Path
 from threading import Thread
 
@@ -33,15 +36,20 @@ class HeaderlessDialog(QDialog):
     heard = Signal(Stated)
     _guessed = Signal(list)
 
-    def __init__(self, parent: QWidget, path: Path, others: int, current: Stated | None) -> None:
+    def __init__(
+        self, parent: QWidget, path: Path, others: int, current: Stated | None, streams: Sequence[str] = ()
+    ) -> None:
         super().__init__(parent)
-        self.setWindowTitle("State a headerless format")
+        self.setWindowTitle("Choose a sound stream" if streams else "State a headerless format")
+        self._streams = streams
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(700, 480)
         self._path = path
         column = QVBoxLayout(self)
         head = QLabel(
-            f"{path.name} has no header that says what it is. These are guesses, the likeliest first; the rate cannot be told from "
+            f"{path.name} holds several sound streams. Choose the one to use; hear it first."
+            if streams
+            else f"{path.name} has no header that says what it is. These are guesses, the likeliest first; the rate cannot be told from "
             "the bytes. Hear one before you take it: a wrong one is noise, so it is played quietly."
         )
         head.setWordWrap(True)
@@ -53,7 +61,7 @@ class HeaderlessDialog(QDialog):
         self.list.currentRowChanged.connect(self._take_guess)
         column.addWidget(self.list, 1)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Encoding@rate"))
+        row.addWidget(QLabel("Stream" if streams else "Encoding@rate"))
         self.field = QLineEdit(str(current) if current else "")
         self.field.setPlaceholderText("ulaw@8000, or pcm_s16le@16000x2 for two channels")
         self.field.setAccessibleName("Encoding and rate")
@@ -76,7 +84,12 @@ class HeaderlessDialog(QDialog):
         self._guesses: list[Guess] = []
         self._guessed.connect(self._show)
         self._check()
-        Thread(target=self._guess, name="guess", daemon=True).start()
+        if streams:
+            self.list.clear()
+            self.list.addItems(list(streams))
+            self.list.setCurrentRow(current.stream if current and not current.headerless else 0)
+        else:
+            Thread(target=self._guess, name="guess", daemon=True).start()
 
     def _guess(self) -> None:
         try:
@@ -98,7 +111,9 @@ class HeaderlessDialog(QDialog):
             self.list.setCurrentRow(0)
 
     def _take_guess(self, row: int) -> None:
-        if 0 <= row < len(self._guesses):
+        if self._streams and 0 <= row < len(self._streams):
+            self.field.setText(str(Stated.of_stream(row)))
+        elif 0 <= row < len(self._guesses):
             self.field.setText(str(self._guesses[row].stated).removesuffix("x1"))
 
     def _check(self) -> None:
@@ -112,6 +127,11 @@ class HeaderlessDialog(QDialog):
             found = Stated.parse(self.field.text())
         except RulesError as error:
             self.told.setText(str(error) if self.field.text() else "")
+            return None
+        if found.headerless == bool(self._streams) or found.stream >= max(1, len(self._streams)):
+            self.told.setText(
+                f"Write stream@1 to stream@{len(self._streams)}." if self._streams else "It has no streams."
+            )
             return None
         self.told.setText("")
         return found

@@ -20,7 +20,7 @@ class Looker(QObject):
     looked = Signal(Facts)
     found = Signal(list)
     searched = Signal(int)
-    suspected = Signal(list, dict)  # paths that were compared, and what is suspected of some of them
+    suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
     _search_over = Signal(int)
     _look_over = Signal(Facts, int)
 

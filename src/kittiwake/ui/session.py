@@ -16,6 +16,7 @@ from ..core.make import Made, fingerprint
 from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver, shipped_receivers
 from ..core.model.job import load_job, save_job
 from .looking import Looker
+from .remembered import Remembered
 
 #: Problems that concern one receiver, and are told in its cells alone.
 OF_ONE_RECEIVER = (
@@ -73,6 +74,7 @@ class Session(QObject):
     cell_changed = Signal(str, str)  # clip id, receiver slug
     column_changed = Signal(str)  # receiver slug
     trouble = Signal(str)
+    told = Signal(str)
 
     def __init__(self) -> None:
         super().__init__()
@@ -87,6 +89,7 @@ class Session(QObject):
         self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
         self._facts_turn = 0
         self._compared: dict[Path, int] = {}
+        self.remembered = Remembered()
         self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
         self._records: dict[tuple[str, str], MadeRecord] = {}
         self._made: dict[tuple[str, str], Made] = {}
@@ -223,6 +226,11 @@ class Session(QObject):
             company = company_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
         return sum(fit(clip, found, receiver, company).ready for clip, found in known)
 
+    def bytes_at(self, receiver: Receiver) -> int:
+        """Bytes that all clips together come to at a receiver, made or not."""
+        known = ((clip, facts) for clip in self.job.clips if (facts := self.facts.get(clip.source)))
+        return sum(fit(clip, facts, receiver).predicted_bytes or 0 for clip, facts in known)
+
     @staticmethod
     def is_shipped(slug: str) -> bool:
         return slug in shipped_receivers()
@@ -269,7 +277,11 @@ class Session(QObject):
 
     def state_headerless(self, paths: Iterable[Path], stated: Stated) -> None:
         """Say in which format headerless sources are."""
+        paths = list(paths)
         formats = {**self.job.stated, **dict.fromkeys(paths, stated)}
+        if stated.headerless:
+            for folder in dict.fromkeys(path.parent for path in paths):
+                self.remembered.remember(folder, stated)
         self.change(f"stating {stated}", self.job.changed(stated=formats))
 
     def remove_clips(self, ids: set[str]) -> None:
@@ -396,6 +408,13 @@ class Session(QObject):
             )
         self.cell_changed.emit(*key)
 
+    def _known_format(self, path: Path) -> Stated | None:
+        """What was last stated for a headerless file of the same folder, in this job or an earlier one."""
+        for source, stated in reversed(self.job.stated.items()):  # type: ignore[call-overload]
+            if source.parent == path.parent and stated.headerless:
+                return stated
+        return self.remembered.format_of(path.parent)
+
     def _all_looked(self) -> None:
         """Once nothing more comes in: compare the sources of each folder, and bring up to date what clips share."""
         if self.looker.busy:
@@ -422,6 +441,16 @@ class Session(QObject):
                 self.facts_arrived.emit(path)
 
     def _take_facts(self, facts: Facts) -> None:
+        if facts.error and facts.error.code == "not_sound" and facts.stated is None:
+            known = self._known_format(facts.path)
+            if known and facts.path in self.job.sources:
+                # Said once for this folder: the file is read so, and can be stated otherwise.
+                self.job = self.job.changed(stated={**self.job.stated, facts.path: known})
+                self.looker.want([facts.path], self.job.stated)
+                self.told.emit(
+                    f"{facts.path.name} is read as {known}, as last stated in its folder; H states another format."
+                )
+                return
         self.facts[facts.path] = facts
         self._facts_turn += 1
         self._calm.start()

@@ -129,7 +129,7 @@ class TestLookAt(FolderCase):
 
     def test_demo_recordings_are_what_they_were_made_to_be(self) -> None:
         found = {path.name: look_at(path) for path in DEMO.iterdir()}
-        self.assertEqual(len(found), 26)
+        self.assertEqual(len(found), 27)
         sides = {name: facts.measures.sides for name, facts in found.items() if facts.measures}
         self.assertEqual(sides["Pier two.wav"], "inverted")
         self.assertEqual(sides["Gangway.wav"], "left_only")

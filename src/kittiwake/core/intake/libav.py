@@ -74,6 +74,18 @@ def _stream_told(number: int, stream: av.AudioStream) -> str:
     return f"{number}: {named or f'{stream.codec_context.channels} ch'}"
 
 
+def streams_of(path: Path) -> list[str]:
+    """The sound streams of a file in words, in order; none where it cannot be opened."""
+    try:
+        with av.open(_address(path), "r", metadata_errors="replace") as container:
+            return [
+                f"{_stream_told(n, s)}, {s.codec_context.name}, {s.rate:,} Hz"
+                for n, s in enumerate(container.streams.audio, 1)
+            ]
+    except (av.FFmpegError, OSError, ValueError):
+        return []
+
+
 def _address(path: Path) -> str | BinaryIO:
     """What libav opens: "file:" keeps a name with a colon from being read as a network address."""
     name = str(path)
@@ -104,6 +116,7 @@ class AvReader:
                 Note(
                     "streams",
                     f"It holds {len(container.streams.audio)} sound streams ({told}); stream {used} is used.",
+                    "State which of them to use.",
                 )
             )
         self.header = Header(

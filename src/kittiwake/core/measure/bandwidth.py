@@ -77,7 +77,11 @@ def bandwidth(spectrum: NDArray[np.float32], step: float) -> float:
         body = float(np.median(smooth[int(len(smooth) * 0.5) : int(len(smooth) * 0.9)]))
         if body - top < 20:
             return float(nyquist)
-    threshold = max(top + 10, loudest - 85)
+    # A resampler rolls off just below the top: the flat noise of 16 bits under it is a floor, not sound.
+    shelf = smooth[int(len(smooth) * 0.7) : int(len(smooth) * 0.88)]
+    low, middle, high = np.percentile(shelf, (10, 50, 90)) if len(shelf) else (top, top, top)
+    floor = max(top, float(middle)) if high - low < 6 and middle < loudest - 50 else top
+    threshold = max(floor + 10, loudest - 85)
     above = np.flatnonzero(smooth >= threshold)
     if not len(above):
         return float(nyquist)

@@ -15,6 +15,7 @@ from .beacon_panel import BeaconPanel
 from .cell_page import CellPage
 from .clip_page import ClipPage
 from .compare_page import ComparePage
+from .levels_page import LevelsPage
 from .receiver_page import ReceiverPage
 from .wave import WaveView
 
@@ -41,7 +42,15 @@ class Bench(QStackedWidget):
         self.cell_page = CellPage(session)
         self.receiver_page = ReceiverPage(session, self.beacon)
         self.compare_page = ComparePage()
-        for page in (self.empty_page, self.clip_page, self.cell_page, self.receiver_page, self.compare_page):
+        self.levels_page = LevelsPage(session)
+        for page in (
+            self.empty_page,
+            self.clip_page,
+            self.cell_page,
+            self.receiver_page,
+            self.compare_page,
+            self.levels_page,
+        ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
@@ -61,6 +70,13 @@ class Bench(QStackedWidget):
         self.compare_page.start(clip, facts)
         self.setCurrentWidget(self.compare_page)
         self.compare_page.table.setFocus()
+
+    def show_levels(self) -> None:
+        """Show the levels of the whole set, until something is selected on the board."""
+        self._comparing = True
+        self.levels_page.show_set()
+        self.setCurrentWidget(self.levels_page)
+        self.levels_page.table.setFocus()
 
     def refresh(self) -> None:
         """Show the current selection anew."""

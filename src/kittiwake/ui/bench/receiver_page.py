@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
 from ...core.model import Receiver
-from ...core.model.units import format_hz
+from ...core.model.units import format_bytes, format_hz
 from ..button import Button
 from ..session import Session
 from .beacon_panel import BeaconPanel
@@ -87,7 +87,8 @@ class ReceiverPage(QWidget):
         self.reset_button.setVisible(own and self._session.is_shipped(receiver.slug))
         self._buttons(False)
         fits = self._session.count_ready(receiver)
-        self.verdict.setText(f"{fits} of {len(self._session.job.clips)} clips fit. {limit_in_seconds(receiver)}")
+        told = f"{fits} of {len(self._session.job.clips)} clips fit."
+        self.verdict.setText(f"{told} {limit_in_seconds(receiver)} {self._memory(receiver)}".strip())
 
     def _judge(self, receiver: Receiver | None, trouble: str) -> None:
         assert self._shown is not None
@@ -103,7 +104,14 @@ class ReceiverPage(QWidget):
             if receiver == self._shown
             else f"{before} of {total} clips fit now, {after} with these rules"
         )
-        self.verdict.setText(f"{told}. {limit_in_seconds(receiver)}")
+        self.verdict.setText(f"{told}. {limit_in_seconds(receiver)} {self._memory(receiver)}".strip())
+
+    def _memory(self, receiver: Receiver) -> str:
+        """How full the memory of a receiver is, where it is limited."""
+        total = receiver.rules.limits.total_bytes
+        if total is None:
+            return ""
+        return f"All clips together need {format_bytes(self._session.bytes_at(receiver))} of {format_bytes(total)}."
 
     def _buttons(self, right: bool, *, typed: bool = False) -> None:
         self.take_button.setEnabled(right)

@@ -28,7 +28,7 @@ class Blank:
     before, after : the words around the blank.
     path : where in the receiver's data it stands.
     choices : what may be chosen, value to words; empty where it is typed.
-    kind : how what is typed is read: ``text``, ``number``, ``rates`` (kHz), ``size``.
+    kind : how what is typed is read: ``text``, ``number``, ``rates`` (kHz), ``size``, ``kilo`` (thousands), ``words``.
     """
 
     part: str
@@ -45,10 +45,18 @@ BLANKS = (
     Blank("RULES", "It takes", (*_A0, "form"), choices=_FORMS),
     Blank("RULES", "At a rate of", (*_A0, "rates"), "kHz", "rates"),
     Blank("RULES", "With", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
+    Blank("RULES", "The bit rate is", (*_A0, "variable"), choices=((False, "constant"), (True, "variable"))),
+    Blank("RULES", "of", (*_A0, "bit_rate"), "kbit/s", "kilo"),
     Blank("RULES", "A file has at most", ("rules", "limits", "max_bytes"), "", "size"),
+    Blank("RULES", "All files together have at most", ("rules", "limits", "total_bytes"), "", "size"),
     Blank("RULES", "It lasts at most", ("rules", "limits", "max_seconds"), "s", "number"),
     Blank("RULES", "and at least", ("rules", "limits", "min_seconds"), "s", "number"),
     Blank("RULES", "Advised are at most", ("rules", "limits", "advised_seconds"), "s", "number"),
+    Blank("RULES", "Speech is at", ("rules", "limits", "min_level_dbov"), "", "number"),
+    Blank("RULES", "to", ("rules", "limits", "max_level_dbov"), "dBov", "number"),
+    Blank("RULES", "Kinds of message are", ("rules", "kinds"), "", "words"),
+    Blank("RULES", "Names are made of", ("rules", "names", "pattern")),
+    Blank("RULES", "A corrected rate is", ("rules", "names", "mark_corrected"), choices=((False, "not told in the name"), (True, "told in the name"))),
     Blank("RULES", "Names have the characters", ("rules", "names", "allowed")),
     Blank("RULES", "At most", ("rules", "names", "max_length"), "of them", "number"),
     Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", "any case"), ("lower", "lower case"), ("upper", "capitals"))),
@@ -58,15 +66,29 @@ BLANKS = (
     Blank("TREATMENT", "Loudness", ("treatment", "level", "target_lufs"), "LUFS", "number"),
     Blank("TREATMENT", "Peak", ("treatment", "level", "target_dbfs"), "dBFS", "number"),
     Blank("TREATMENT", "Within", ("treatment", "level", "tolerance_db"), "dB of its target", "number"),
+    Blank("TREATMENT", "Gain is", ("treatment", "level", "together"), choices=((False, "each clip’s own"), (True, "one for the whole set"))),
+    Blank("TREATMENT", "One channel is taken", ("treatment", "side"), choices=(
+        ("auto", "by what the sides hold"), ("left", "from the left"), ("right", "from the right"), ("mix", "by mixing"))),
     Blank("TREATMENT", "No peak goes over", ("treatment", "ceiling_dbfs"), "dBFS", "number"),
+    Blank("TREATMENT", "A limiter holds peaks down by at most", ("treatment", "limiter_db"), "dB", "number"),
     Blank("TREATMENT", "The band is", ("treatment", "band"), choices=(("full", "kept whole"), ("telephone", "300 to 3400 Hz"))),
     Blank("TREATMENT", "Taken away is what lies below", ("treatment", "high_pass_hz"), "Hz", "number"),
+    Blank("TREATMENT", "Presence is lifted by", ("treatment", "presence_db"), "dB", "number"),
+    Blank("TREATMENT", "Air is trimmed to", ("treatment", "trim_lead_seconds"), "s", "number"),
+    Blank("TREATMENT", "before and", ("treatment", "trim_tail_seconds"), "s after", "number"),
+    Blank("TREATMENT", "The end is blended into the start over", ("treatment", "loop_seconds"), "s", "number"),
     Blank("TREATMENT", "Silence comes first for", ("treatment", "lead_seconds"), "s", "number"),
     Blank("TREATMENT", "Remedies speed it up by at most", ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
     Blank("TREATMENT", "They leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
-    Blank("TREATMENT", "Where depth falls, dither is", ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("none", "none"))),
+    Blank("TREATMENT", "Where depth falls, dither is", ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("shaped", "noise-shaped"), ("none", "none"))),
     Blank("TREATMENT", "Outputs go to the folder", ("delivery", "folder")),
 )  # fmt: skip
+
+
+#: What an emptied blank means where it is not “no rule”.
+_ZERO: dict[str, Any] = {
+    "lead_seconds": 0.0, "loop_seconds": 0.0, "limiter_db": 0.0, "presence_db": 0.0, "folder": "", "bit_rate": 0, "kinds": [],
+}  # fmt: skip
 
 
 class RulesEditor(QWidget):
@@ -207,14 +229,18 @@ def _write(data: dict[str, Any], blank: Blank, value: Any) -> None:
     place: Any = data
     for part in blank.path[:-1]:
         place = place[part]
-    if value is None and blank.path[-1] in ("lead_seconds", "folder"):
-        value = 0.0 if blank.path[-1] == "lead_seconds" else ""
+    if value is None and blank.path[-1] in _ZERO:
+        value = _ZERO[str(blank.path[-1])]
     place[blank.path[-1]] = value
 
 
 def _as_text(value: Any, kind: str) -> str:
     if value is None:
         return ""
+    if kind == "kilo":
+        return f"{value / 1000:g}" if value else ""
+    if kind == "words":
+        return ", ".join(value)
     if kind == "size":
         return format_limit(value)
     if kind == "rates":
@@ -226,7 +252,7 @@ def _as_text(value: Any, kind: str) -> str:
 
 def _parsed(text: str, blank: Blank) -> Any:
     text = text.strip()
-    parse: dict[str, Callable[[str], Any]] = {"number": _number, "rates": _rates}
+    parse: dict[str, Callable[[str], Any]] = {"number": _number, "rates": _rates, "kilo": _kilo, "words": _words}
     if not text:
         return "" if blank.kind == "text" and blank.path[0] != "delivery" else None
     try:
@@ -238,6 +264,14 @@ def _parsed(text: str, blank: Blank) -> Any:
 def _number(text: str) -> float | int:
     value = float(text.replace(",", ".").replace("−", "-"))
     return int(value) if value.is_integer() else value
+
+
+def _kilo(text: str) -> int:
+    return round(1000 * float(_number(text)))
+
+
+def _words(text: str) -> list[str]:
+    return [word.strip() for word in text.split(",") if word.strip()]
 
 
 def _rates(text: str) -> list[int] | int:

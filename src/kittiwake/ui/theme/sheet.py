@@ -49,7 +49,7 @@ def style_sheet(c: Colours) -> str:
     QPushButton:checked {{ background: {c.chosen}; border-color: {c.text}; font-weight: 600; }}
     QTableView {{ background: {c.sheet}; border: 1px solid {c.line}; border-radius: 6px; gridline-color: {c.line};
         outline: none; }}
-    QTableWidget::item {{ padding: 0 10px; border-bottom: 1px solid {c.line}; }}
+    QTableWidget::item, QTableView[plain="true"]::item {{ padding: 0 10px; border-bottom: 1px solid {c.line}; }}
     QTableView:focus {{ border: 1px solid {c.accent}; }}
     QHeaderView {{ background: {c.sheet}; border: none; }}
     QHeaderView::section {{ background: {c.sheet}; color: {c.text}; border: none; border-bottom: 1px solid {c.line};
