@@ -170,8 +170,14 @@ def receivers(draw: st.DrawFn) -> Receiver:
     form = draw(st.sampled_from([form for form in FORMATS.values() if form.is_there()]))
     some = form.rates or [r for r in (8000, 11_025, 16_000, 22_050, 48_000) if form.takes_rate(r)]
     rates = draw(st.lists(st.sampled_from(some), min_size=1, max_size=2, unique=True))
-    bit_rate = draw(st.sampled_from(form.bit_rates)) if form.bit_rates and form.key != ("mp3", "mp3") else 0
-    accepted = Accepts(container=form.container, encoding=form.encoding, sample_rates=tuple(rates), bit_rate=bit_rate)
+    bit_rate = draw(st.sampled_from(form.bit_rates)) if form.bit_rates else 0
+    accepted = Accepts(
+        container=form.container,
+        encoding=form.encoding,
+        sample_rates=tuple(rates),
+        bit_rate=bit_rate,
+        variable=form.variable and draw(st.booleans()),
+    )
     level = draw(
         st.builds(
             Level,
@@ -181,12 +187,23 @@ def receivers(draw: st.DrawFn) -> Receiver:
             target_dbfs=st.floats(-30, 0),
         )
     )
+    if level.measure != "loudness":
+        level = level.model_copy(update={"together": draw(st.booleans())})
+    lead, loop = draw(st.sampled_from([(0.0, 0.0), (0.25, 0.0), (0.0, 0.05)]))
+    air = st.sampled_from([None, 0.0, 0.1])
     treatment = Treatment(
         level=level,
         ceiling_dbfs=draw(st.floats(-6, 0)),
         band=draw(st.sampled_from(["full", "telephone"])),
         high_pass_hz=draw(st.sampled_from([None, 100])),
-        lead_seconds=draw(st.sampled_from([0.0, 0.25])),
+        lead_seconds=lead,
+        loop_seconds=loop,
+        limiter_db=draw(st.sampled_from([0.0, 0.0, 6.0])),
+        presence_db=draw(st.sampled_from([0.0, 0.0, 3.0])),
+        dither=draw(st.sampled_from(["none", "tpdf", "shaped"])),
+        side=draw(st.sampled_from(["auto", "left", "right", "mix"])),
+        trim_lead_seconds=draw(air),
+        trim_tail_seconds=draw(air),
     )
     limits = Limits(max_bytes=draw(st.sampled_from([None, 4000, 40_000])))
     channels = draw(st.integers(0, form.max_channels)) if form.max_channels > 1 else 1

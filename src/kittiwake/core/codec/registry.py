@@ -26,6 +26,11 @@ def _av(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:
     return lambda opening: AvWriter(opening, muxer, codec, options)
 
 
+def _aiff_unsigned(opening: Opening) -> Writer:
+    # Zero is as loud as it gets where samples are unsigned: an odd count is filled up with silence, not with the chunk's zero byte.
+    return SndfileWriter(opening, "AIFF", "PCM_U8", lot=2 if opening.channels == 1 else 1)
+
+
 def _opus(opening: Opening) -> Writer:
     return AvWriter(opening, "ogg", "libopus", {"vbr": "on" if opening.variable else "off"})
 
@@ -146,7 +151,7 @@ _ALL = (
     *(_pcm("rf64", "RF64", ".wav", 104, bits, "RF64", pad=True) for bits in (16, 24)),
     *(_pcm("aiff", "AIFF", ".aiff", 54, bits, "AIFF", pad=True) for bits in (8, 16, 24)),
     Format(
-        "aiff", "pcm_u8", "AIFF, unsigned 8-bit PCM", ".aiff", _sound("AIFF", "PCM_U8"), bits=8, depth=8, safe_peak=1 - 2.5 / 128,
+        "aiff", "pcm_u8", "AIFF, unsigned 8-bit PCM", ".aiff", _aiff_unsigned, bits=8, depth=8, safe_peak=1 - 2.5 / 128,
         size=_even(_plain(72, 1)), frame=2, second_reader="libav", typical=1.0,
     ),
     *(_pcm("au", "AU", ".au", 24, bits, "AU", pad=False) for bits in (8, 16, 24)),

@@ -72,7 +72,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
         return Fit("cannot", problems=(illegal,))
     if not target.is_there():
         return Fit("cannot", problems=(check.not_there(target),))
-    recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in, sound.dc_offset)
+    recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in, sound.dc_offsets)
     recipe = dataclasses.replace(recipe, trimmed=touch is not by_hand)
     if receiver.treatment.level.together:
         together = (
@@ -88,6 +88,9 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     if not exact and recipe.frames_out - recipe.lead < 0.02 * recipe.rate_out:
         told = f"{1000 * frames_in / rate_in:.1f} ms are too short for {target.name}, which works in lots of about 20 ms."
         return Fit("cannot", problems=(Problem("too_short", "cannot", told, (check.ask("Make its span longer."),)),))
+    if "level_inside" in touch.accepted:
+        limits = receiver.rules.limits
+        recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
     gain, asked = _predicted_gain(level, recipe)
     size = recipe.exact_size
 
@@ -182,7 +185,7 @@ def _recipe(
     take: Take,
     rate_in: int,
     frames_in: int,
-    dc_offset: float,
+    dc_offsets: tuple[float, ...],
 ) -> Recipe:
     treatment = receiver.treatment
     rate_out = accepted.rate_for(rate_in)
@@ -196,7 +199,7 @@ def _recipe(
     low, high = treatment.high_pass_hz, None
     if treatment.band == "telephone":
         low, high = max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
-    offset = dc_offset if treatment.remove_dc and abs(dc_offset) > _DC else 0.0
+    offset = _offsets_that_count(dc_offsets, take) if treatment.remove_dc else ()
     dither: Literal["never", "always", "if_scaled"] = "never"
     if treatment.dither != "none" and target.depth:
         deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
@@ -231,13 +234,20 @@ def _recipe(
         fade_in=min(fade_in, frames_out),
         fade_out=min(fade, frames_out) if not loop else 0,
         speed=touch.speed,
-        dc_offset=offset,
+        dc_offsets=offset,
         low_cut=low,
         high_cut=high,
         lead=lead,
         bit_rate=accepted.bit_rate or target.default_bit_rate(rate_out),
         variable=accepted.variable and target.variable,
     )
+
+
+def _offsets_that_count(offsets: tuple[float, ...], take: Take) -> tuple[float, ...]:
+    """The offsets of the source's channels, where one is large enough and part of what is taken."""
+    at = channel_of(take)
+    heard = offsets if take in ("mix", "both") or at is None else offsets[at : at + 1]
+    return offsets if any(abs(offset) > _DC for offset in heard) else ()
 
 
 def _safe_peak(target: Format, dither: Dither) -> float:
@@ -256,8 +266,9 @@ def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
     elif recipe.level == "loudness":
         # Loudness is measured only on the way; until then speech level stands for it, a few tenths of a dB away.
         asked += recipe.target_db - level.active_dbov if math.isfinite(level.active_dbov) else 0.0
-    elif asked == 0:
+    elif asked == 0 and recipe.level_low is None and recipe.level_high is None:
         return 0.0, 0.0
+    asked += recipe.into_range(level.active_dbov + asked)
     return choose_gain(asked, level.peak, recipe.ceiling * ratio(recipe.limiter_db)).db, asked
 
 

@@ -140,7 +140,7 @@ def of_level_limits(
     """A level that will lie outside of what the receiver takes. ``gain`` is the predicted one, dB."""
     limits = receiver.rules.limits
     after = level.active_dbov + gain
-    if not math.isfinite(after) or "level_outside" in touch.accepted:
+    if not math.isfinite(after) or {"level_outside", "level_inside"} & set(touch.accepted):
         return []
     least, most = limits.min_level_dbov, limits.max_level_dbov
     if least is not None and after < least - 0.05:
@@ -159,9 +159,8 @@ def of_level_limits(
     # A little inside of the edge, since making measures again.
     change = short + (0.2 if short > 0 else -0.2)
     if db(level.peak) + gain + change <= db(recipe.ceiling) + recipe.limiter_db:
-        told = f"{'Raise' if change > 0 else 'Lower'} it by {abs(change):.1f} dB"
-        wanted = {"gain_db": round(touch.gain_db + change, 2)}
-        remedies.append(Remedy("level_inside", told, format_db(edge, "dBov"), touch_up=wanted, here_only=True))
+        told = f"{'Raise' if change > 0 else 'Lower'} it by about {abs(change):.1f} dB"
+        remedies.append(Remedy("level_inside", told, format_db(edge, "dBov"), accepts="level_inside", here_only=True))
     else:
         remedies.append(ask("Its peaks do not allow more: let a limiter hold them down, or record it again."))
     return [Problem("level_outside", "decide", message, (*remedies, accept("level_outside", "Deliver it so")))]

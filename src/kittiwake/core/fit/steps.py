@@ -79,8 +79,8 @@ def steps_of(
                 f"{name} takes {_rates(receiver)}; {round(recipe.frames_in / recipe.speed):,} → {recipe.frames_out:,} frames",
             )
         )
-    if recipe.dc_offset:
-        offset = f"{recipe.dc_offset * 100:+.1f} %".replace("-", "−")
+    if recipe.dc_offsets:
+        offset = f"{max(recipe.dc_offsets, key=abs) * 100:+.1f} %".replace("-", "−")
         steps.append(Step(f"Take away a DC offset of {offset}", "it is not heard and costs level"))
     if recipe.low_cut or recipe.high_cut:
         edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
@@ -95,6 +95,9 @@ def steps_of(
     if recipe.loop:
         told = f"Blend the last {recipe.loop / recipe.rate_out:.2f} s into the start"
         steps.append(Step(told, "it repeats without a gap or a click"))
+    elif receiver.treatment.loop_seconds:
+        told = f"it is too short for {receiver.treatment.loop_seconds:g} s of its end to go into its start"
+        steps.append(Step("Leave the ends as they are", told))
     if recipe.lead:
         steps.append(
             Step(f"Put {recipe.lead / recipe.rate_out:.2f} s of silence first", f"{name} needs a moment to listen")

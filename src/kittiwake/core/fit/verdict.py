@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Mapping
 from dataclasses import asdict, dataclass, field
 from typing import Any, Literal
@@ -82,7 +83,7 @@ class Recipe:
     start, stop : span, in frames of the source.
     rate_in, rate_out : Hz; ``rate_in`` is the true rate.
     frames_out : exact length of the sound in the output, its lead included.
-    dc_offset : constant to take away, nominal.
+    dc_offsets : constant to take away from each channel of the source, nominal; empty where there is none worth it.
     low_cut, high_cut : edges of the band to keep, Hz; None keeps all.
     lead : frames of silence at the start of the output.
     bit_rate : bit/s; 0 where the format has none to choose.
@@ -93,6 +94,7 @@ class Recipe:
     fade_in, fade_out : frames of the output.
     speed : how many times as fast, pitch unchanged.
     limiter_db : by how much single peaks may be held down, dB.
+    level_low, level_high : active speech levels, dBov, that the output is brought within; None leaves it.
     presence_db : lift around 2.5 kHz, dB.
     loop : frames of the end that are blended into the start; ``frames_out`` is without them.
     variable : whether the bit rate varies around ``bit_rate``.
@@ -119,7 +121,7 @@ class Recipe:
     fade_in: int
     fade_out: int
     speed: float = 1.0
-    dc_offset: float = 0.0
+    dc_offsets: tuple[float, ...] = ()
     low_cut: float | None = None
     high_cut: float | None = None
     lead: int = 0
@@ -128,8 +130,25 @@ class Recipe:
     limiter_db: float = 0.0
     presence_db: float = 0.0
     loop: int = 0
+    level_low: float | None = None
+    level_high: float | None = None
     trimmed: bool = False
     dither_kind: Dither = "tpdf"
+
+    def into_range(self, level: float) -> float:
+        """What brings an active speech level (dBov) a little inside of the levels that are taken, dB."""
+        inside = 0.1
+        if self.level_low is not None and level < self.level_low + inside and math.isfinite(level):
+            return self.level_low + inside - level
+        if self.level_high is not None and level > self.level_high - inside:
+            return self.level_high - inside - level
+        return 0.0
+
+    @property
+    def keeps_samples(self) -> bool:
+        """Whether the samples go over as they are, but for a gain."""
+        worked = self.works_on_sound or self.dc_offsets or self.fade_in or self.fade_out or self.limiter_db
+        return not worked and self.take != "mix" and self.rate_in == self.rate_out and self.speed == 1
 
     @property
     def works_on_sound(self) -> bool:

@@ -56,7 +56,8 @@ def open_file(path: Path, size: int, number: int = 0) -> AvReader:
             raise IntakeError(
                 "There is no sound in this file.", "Ask for the recording itself, or remove it.", "no_sound"
             )
-        if not stream.rate or not stream.codec_context or not stream.codec_context.channels:
+        context = stream.codec_context  # none where libav has no decoder for it
+        if not context or not context.sample_rate or not context.channels:
             raise IntakeError(
                 "The sound in this file cannot be told apart: its rate or channels are missing.",
                 "Ask for another copy.",
@@ -71,7 +72,8 @@ def open_file(path: Path, size: int, number: int = 0) -> AvReader:
 def _stream_told(number: int, stream: av.AudioStream) -> str:
     parts = [stream.metadata.get("title"), stream.metadata.get("language")]
     named = ", ".join(part for part in parts if part and part != "und")
-    return f"{number}: {named or f'{stream.codec_context.channels} ch'}"
+    channels = stream.codec_context.channels if stream.codec_context else 0
+    return f"{number}: {named or f'{channels} ch'}"
 
 
 def streams_of(path: Path) -> list[str]:
@@ -79,7 +81,7 @@ def streams_of(path: Path) -> list[str]:
     try:
         with av.open(_address(path), "r", metadata_errors="replace") as container:
             return [
-                f"{_stream_told(n, s)}, {s.codec_context.name}, {s.rate:,} Hz"
+                f"{_stream_told(n, s)}, {s.codec_context.name}, {s.codec_context.sample_rate:,} Hz"
                 for n, s in enumerate(container.streams.audio, 1)
             ]
     except (av.FFmpegError, OSError, ValueError):
@@ -122,7 +124,7 @@ class AvReader:
         self.header = Header(
             container=_CONTAINERS.get(container.format.name, container.format.name.split(",")[0]),
             encoding=encoding,
-            sample_rate=int(stream.rate),
+            sample_rate=int(stream.codec_context.sample_rate),
             channels=int(stream.codec_context.channels),
             bits=_BITS.get(encoding),
             frames=None,

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from ..model import Header, Note
 from .block import BLOCK
 from .chunks import missing_share
+from .rescue import Mended, mended
 
 _CONTAINERS = {
     "WAV": "wav", "WAVEX": "wav", "RF64": "rf64", "W64": "w64", "AIFF": "aiff", "AU": "au", "CAF": "caf",
@@ -52,18 +53,41 @@ def try_open(path: Path, size: int) -> SndfileReader | None:
         file = soundfile.SoundFile(os.fsencode(path))
     except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):
         return None
+    if file.format == "FLAC" and not 0 < file.frames < 2**62:
+        # It states no length: libsndfile then loses the last frames.
+        file.close()
+        return None
+    if file.frames == 0 and file.format in ("WAV", "WAVEX"):
+        whole = mended(path, size)
+        if whole is not None:
+            file.close()
+            try:
+                return SndfileReader(path, size, soundfile.SoundFile(whole), whole)
+            except (soundfile.LibsndfileError, RuntimeError, TypeError):
+                whole.close()
+                return None
     return SndfileReader(path, size, file)
 
 
 class SndfileReader:
     """Implements ``Reader``."""
 
-    def __init__(self, path: Path, size: int, file: soundfile.SoundFile) -> None:
+    def __init__(self, path: Path, size: int, file: soundfile.SoundFile, whole: Mended | None = None) -> None:
         self._path = path
         self._file = file
         self._trouble: Note | None = None
         encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
         notes = []
+        self._whole = whole
+        if whole is not None:
+            held = file.frames / file.samplerate
+            notes.append(
+                Note(
+                    "no_length",
+                    f"Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken.",
+                    "Listen to its end: what wrote it was probably cut off.",
+                )
+            )
         lost = missing_share(path, size)
         if lost > 0:
             held = file.frames / file.samplerate
@@ -112,11 +136,21 @@ class SndfileReader:
             "The sound is damaged part of the way through.",
             "Ask for a whole copy, or deliver what is there.",
         )
-        crumbs = []
+        crumbs: list[NDArray[np.float32]] = []
         try:
             with soundfile.SoundFile(os.fsencode(self._path)) as file:
                 file.seek(done)
-                while len(crumb := file.read(256, dtype="float32", always_2d=True)):
+                size = 256
+                while size:
+                    try:
+                        crumb = file.read(size, dtype="float32", always_2d=True)
+                    except (soundfile.LibsndfileError, RuntimeError):
+                        # The damage is within this crumb: nearer to it in smaller ones.
+                        size //= 4
+                        file.seek(done + sum(len(one) for one in crumbs))
+                        continue
+                    if not len(crumb):
+                        break
                     crumbs.append(crumb)
         except (soundfile.LibsndfileError, RuntimeError):
             pass  # that is where the damage is
@@ -125,3 +159,5 @@ class SndfileReader:
 
     def close(self) -> None:
         self._file.close()
+        if self._whole is not None:
+            self._whole.close()

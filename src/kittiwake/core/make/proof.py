@@ -14,6 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..codec import FOR_VOICES, FORMATS
+from ..codec.pcm import MOVES, Dither
 from ..errors import Cancelled
 from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
@@ -141,6 +142,8 @@ def _against_rules(facts: Facts, receiver: Receiver, name: str, promise: Promise
             slack = 5.0 if head.encoding in FOR_VOICES else 1.0
             if wanted.measure == "peak":
                 slack *= 2.5  # such codecs keep power far better than single peaks
+        if (written := FORMATS.get(form)) and written.depth:
+            slack += coarseness(wanted.measure, wanted.target + extra_db, written.depth, receiver.treatment.dither)
         heard = sound.stereo_level if rules.channels != 1 else sound.level
         level, peak = heard.active_dbov, db(sound.peak)
         if wanted.measure == "loudness":
@@ -219,6 +222,16 @@ def _against_promise(
             "unreadable" if found is None else f"{found:08x}",
             found == promise.digest,
         )
+
+
+def coarseness(measure: str, target: float, depth: int, dither: Dither) -> float:
+    """By how much rounding to ``depth`` bits can lift a level of ``target`` dB: nothing to speak of but for few bits and soft sound."""
+    step = 2.0 ** (1 - depth)
+    if measure == "peak":
+        return db(1 + MOVES[dither] * step / ratio(target))
+    # Power of the error in steps squared: rounding 1/12, with TPDF 3/12, fed back with (1 − z⁻¹)² six times that.
+    noise = {"none": 1, "tpdf": 3, "shaped": 18}[dither] / 12 * step**2
+    return 10 * math.log10(1 + noise / ratio(target) ** 2)
 
 
 def _loudness(facts: Facts) -> float:

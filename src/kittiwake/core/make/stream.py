@@ -83,17 +83,18 @@ def write_stream(
                     "changed",
                 )
             peak = max(meter.peak for meter in meters)
+            active = level = max(meter.result()[0] for meter in meters)
             if loudness:
                 level = loudness.result()
             elif recipe.level == "peak":
                 level = db(peak)
-            else:
-                level = max(meter.result()[0] for meter in meters)
-            gain = _gain(level, peak, recipe)
-            digest = _encode(spool, recipe, gain, part, progress, cancelled)
+            gain = _gain(level, active, peak, recipe)
+            digest, heard = _encode(spool, recipe, gain, part, progress, cancelled)
         # Over all of the output, the silence in front included.
         share = math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
         rms = max(meter.rms for meter in meters) * ratio(gain.db) * share
+        if recipe.limiter_db or recipe.loop:
+            rms = heard * share
         return Written(digest, rms, gain.db, _said(gain, peak, recipe))
     finally:
         reader.close()
@@ -122,12 +123,14 @@ def _converted(
             if progress:
                 progress(min(0.8, 0.8 * done / recipe.frames_in))
 
-    sides = take_side(watched(), recipe.take, recipe.channels)
+    centred: Iterator[NDArray[np.float32]] = watched()
+    if recipe.dc_offsets:
+        offsets = np.array(recipe.dc_offsets, np.float32)
+        centred = (block - offsets for block in centred)
+    sides = take_side(centred, recipe.take, recipe.channels)
     faster = change_tempo(sides, recipe.speed, recipe.rate_in, recipe.channels, recipe.frames_in)
     frames = round(recipe.frames_in / recipe.speed)
     sound = resample(faster, recipe.rate_in, recipe.rate_out, recipe.channels, frames)
-    if recipe.dc_offset:
-        sound = (block - np.float32(recipe.dc_offset) for block in sound)
     if recipe.presence_db:
         sound = filtered(sound, presence_taps(recipe.rate_out, recipe.presence_db), recipe.channels)
     if recipe.low_cut or recipe.high_cut:
@@ -136,15 +139,17 @@ def _converted(
     return sound
 
 
-def _gain(level: float, peak: float, recipe: Recipe) -> Gain:
+def _gain(level: float, active: float, peak: float, recipe: Recipe) -> Gain:
     wanted = recipe.gain_db
+    ranged = recipe.level_low is not None or recipe.level_high is not None
     if recipe.level != "leave":
         if not math.isfinite(level):
             return Gain(0.0)
         wanted += recipe.target_db - level
-    elif wanted == 0 and recipe.rate_in == recipe.rate_out and recipe.dither != "always" and recipe.format.depth:
+    elif wanted == 0 and not ranged and recipe.keeps_samples and recipe.dither != "always" and recipe.format.depth:
         # Nothing was computed: the samples go over as they are, even those that the source has at full scale.
         return Gain(0.0)
+    wanted += recipe.into_range(active + wanted)
     return choose_gain(wanted, peak, recipe.ceiling * ratio(recipe.limiter_db))
 
 
@@ -155,7 +160,8 @@ def _encode(
     part: Path,
     progress: Callable[[float], None] | None,
     cancelled: Callable[[], bool] | None,
-) -> int | None:
+) -> tuple[int | None, float]:
+    """CRC-32 of what was written, and the root mean square of the louder channel without its lead."""
     worked = recipe.dither == "always" or (recipe.dither == "if_scaled" and gain.db != 0)
     dither: Dither = recipe.dither_kind if worked else "none"
     factor = np.float32(ratio(gain.db))
@@ -163,6 +169,7 @@ def _encode(
         part, recipe.rate_out, recipe.channels, dither=dither, bit_rate=recipe.bit_rate, variable=recipe.variable
     )
     done = 0
+    energy = np.zeros(recipe.channels)
     try:
         blocks: Iterator[NDArray[np.float32]] = spool.blocks()
         if recipe.loop:
@@ -181,6 +188,7 @@ def _encode(
             if cancelled and cancelled():
                 raise Cancelled
             writer.write(block)
+            energy += [float(np.dot(column, column)) for column in np.ascontiguousarray(block.T)]
             done += len(block)
             if progress:
                 progress(0.8 + 0.2 * done / recipe.frames_out)
@@ -189,7 +197,7 @@ def _encode(
     if writer.clipped:
         # Planning makes this impossible; should it ever happen, it must not pass in silence.
         raise MakeError(f"{writer.clipped} samples would have been clipped.", "Please report this.", "clipped")
-    return writer.digest
+    return writer.digest, float(np.sqrt(energy.max() / max(1, done)))
 
 
 def _said(gain: Gain, peak: float, recipe: Recipe) -> tuple[str, ...]:

@@ -45,6 +45,9 @@ def look_at(
         reader = open_sound(path, stated)
     except IntakeError as error:
         return Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
+    except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
+        told = Note("damaged", f"It could not be opened ({type(error).__name__}: {error}).", "Ask for another copy.")
+        return Facts(path, error=told, stated=stated)
     header = reader.header
     total = header.frames
 
@@ -151,7 +154,7 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool 
             frames=frames,
             peak=float(np.abs(picture).max(initial=0.0)),
             rms=float(np.sqrt(energy / max(1, frames * channels))),
-            dc_offset=float(offsets[np.abs(offsets).argmax()]),
+            dc_offsets=tuple(float(offset) for offset in offsets),
             clipped_samples=sum(clip.finish() for clip in clips),
             sides="mono" if channels == 1 else sides.result() if channels == 2 else "different",
             levels=levels,

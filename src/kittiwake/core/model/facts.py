@@ -90,7 +90,7 @@ class Measures:
     ----------
     frames : counted, not stated.
     peak, rms : over every sample of every channel, nominal 0 to 1 (a full-scale sine has RMS 0.707, −3.01 dBFS).
-    dc_offset : mean of the channel whose mean is farthest from zero.
+    dc_offsets : mean of each channel.
     clipped_samples : samples in runs of three or more at full scale.
     levels : of ``mono``, or of ``left``, ``right`` and ``mix``, and of each further channel.
     pitch_hz : median pitch of the voice; None where there is none, or where it was not asked for.
@@ -102,7 +102,7 @@ class Measures:
     frames: int
     peak: float
     rms: float
-    dc_offset: float
+    dc_offsets: tuple[float, ...]
     clipped_samples: int
     sides: Sides
     levels: dict[Signal, SignalLevel]
@@ -111,6 +111,11 @@ class Measures:
     spectrum: NDArray[np.float32] = field(repr=False, compare=False)
     spectrum_step: float = 0.0
     pitch_hz: float | None = None
+
+    @property
+    def dc_offset(self) -> float:
+        """The mean of the channel whose mean is farthest from zero."""
+        return max(self.dc_offsets, key=abs, default=0.0)
 
     @property
     def signal(self) -> Signal:

@@ -150,7 +150,7 @@ class LevelsPage(QWidget):
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         for section in range(1, self.model.columnCount()):
-            heads.resizeSection(section, 215 if section == 2 else 112)
+            heads.resizeSection(section, 205 if section == 2 else 126 if section in (1, 7) else 112)
         heads.setHighlightSections(False)
         heads.setSortIndicator(2, Qt.SortOrder.AscendingOrder)
         self.table.activated.connect(lambda index: self.wanted.emit(self.model.rows[index.row()][0].id))

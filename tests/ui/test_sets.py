@@ -1,0 +1,143 @@
+"""The set as a whole in the window: levels, suspicions, kinds, headerless folders, what a receiver's memory takes."""
+
+from __future__ import annotations
+
+import shutil
+
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+
+from kittiwake.core.codec import find_format
+from kittiwake.core.model import Clip
+from kittiwake.ui.board.model import NAME, WARNINGS_ROLE
+from kittiwake.ui.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.remembered import Remembered
+from tests.core.intake import test_streams
+from tests.sounds import DEMO, speech_like
+from tests.ui.base import WindowCase
+
+Key, Mod = Qt.Key, Qt.KeyboardModifier
+
+
+class TestLevels(WindowCase):
+    def test_one_table_sorted_heard_and_left_for_a_clip(self) -> None:
+        self.open_demo()
+        self.window.board.setFocus()
+        self.press(Key.Key_L)
+        page = self.window.bench.levels_page
+        self.assertIs(self.window.bench.currentWidget(), page)
+        self.assertEqual(page.model.rowCount(), 24)
+        self.assertEqual(page.model.rows[0][0].name, "Night whisper")
+        self.assertIn("54.2 dB apart", page._head.text())
+        self.assertIn("much softer", str(page.model.data(page.model.index(0, 2))))
+        page.table.sortByColumn(1, Qt.SortOrder.DescendingOrder)
+        self.assertEqual(page.model.rows[0][0].name, "Drill shout")
+        page.table.setFocus()
+        self.press(Key.Key_Down)
+        self.press(Key.Key_Down)
+        chosen = page.model.rows[page.table.currentIndex().row()][0]
+        self.press(Key.Key_Return)
+        self.assertEqual(self.window.board.current_clip(), chosen)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.clip_page)
+
+
+class TestSuspicion(WindowCase):
+    def flags(self, clip: Clip) -> tuple[str, ...]:
+        model = self.window.board.board_model
+        return model.data(model.index(model.row_of(clip.id) or 0, NAME), WARNINGS_ROLE)
+
+    def test_a_false_rate_is_flagged_taken_and_taken_back(self) -> None:
+        self.open_demo()
+        fares = self.clip("Spring fares")
+        self.wait_for(lambda: any("48 kHz" in told for told in self.flags(fares)))
+        self.window.board.select(fares.id)
+        remedy = self.session.problems_of(fares)[0].remedies[0]
+        self.session.apply_remedy(fares, None, remedy)
+        self.assertEqual(self.clip("Spring fares").touch_up.true_rate, 48_000)
+        self.assertFalse(any("48 kHz" in told for told in self.flags(self.clip("Spring fares"))))
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        right = self.session.problems_of(self.clip("Spring fares"))[0].remedies[1]
+        self.session.apply_remedy(self.clip("Spring fares"), None, right)
+        self.assertEqual(self.flags(self.clip("Spring fares")), ())
+
+
+class TestShared(WindowCase):
+    def test_memory_is_counted_over_the_board(self) -> None:
+        paths = [self.write(f"in/{n}.wav", speech_like(8000, 2, seed=n), 8000) for n in range(3)]
+        self.window.add_paths(paths)
+        self.settle()
+        beacon = self.session.receiver("quay-beacon")
+        assert beacon
+        limits = beacon.rules.limits.model_copy(update={"total_bytes": 70_000})
+        rules = beacon.rules.model_copy(update={"limits": limits})
+        self.session.change_receiver(beacon.model_copy(update={"rules": rules}))
+        states = [self.state(str(n), "quay-beacon") for n in range(3)]
+        self.assertEqual(states, ["as_is", "as_is", "cannot"])
+        self.window.bench.show_choice(None, self.session.receiver("quay-beacon"))
+        self.assertIn("96.1 kB of 70.0 kB", self.window.bench.receiver_page.verdict.text())
+        self.session.remove_clips({self.clip("0").id})
+        self.assertEqual(self.state("2", "quay-beacon"), "as_is")
+
+    def test_a_kind_is_chosen_with_one_key_for_all_selected(self) -> None:
+        self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Car deck.aiff"])
+        self.settle()
+        self.session.change("receivers", self.session.job.changed(receivers=("paging-controller",)))
+        self.assertEqual(self.state("Welcome", "paging-controller"), "decide")
+        self.window.board.setFocus()
+        self.window.board.select(self.clip("Welcome").id, "paging-controller")
+        self.press(Key.Key_Down, Mod.ShiftModifier)
+        self.press(Key.Key_D)
+        self.assertEqual({clip.kind for clip in self.session.job.clips}, {"evacuation"})
+        self.assertEqual(self.state("Car deck", "paging-controller"), "convert")
+
+
+class TestStating(WindowCase):
+    def raw(self, name: str) -> None:
+        path = self.folder / name
+        path.parent.mkdir(exist_ok=True)
+        writer = find_format("raw", "ulaw").open(path, 8000, 1, dither="none")
+        writer.write(speech_like(8000, 2)[:, None])
+        writer.close()
+
+    def test_a_folder_stated_once_is_read_so_in_the_next_job(self) -> None:
+        for name in ("old/a.dat", "old/b.dat"):
+            self.raw(name)
+        self.window.add_paths([self.folder / "old/a.dat"])
+        self.settle()
+        self.assertEqual(self.state("a", "phone-menu"), "cannot")
+        self.window.board.setFocus()
+        self.window.board.select(self.clip("a").id)
+        self.press(Key.Key_H)
+        dialog = self.window.findChild(HeaderlessDialog)
+        assert isinstance(dialog, HeaderlessDialog)
+        dialog.field.setText("ulaw@8000")
+        dialog.accept()
+        self.settle()
+        self.assertEqual(self.state("a", "phone-menu"), "convert")
+        # Another window, another day: the file beside it needs no word.
+        self.session.remembered = Remembered(self.folder / "remembered.json")
+        self.session.change("empty", self.session.job.changed(clips=(), stated={}))
+        self.window.add_paths([self.folder / "old/b.dat"])
+        self.settle()
+        self.assertEqual(self.state("b", "phone-menu"), "convert")
+        self.assertIn("as last stated in its folder", self.window.foot.words.text())
+
+    def test_a_stream_of_a_video_is_chosen(self) -> None:
+        path = test_streams.TestStreams.video(self)  # type: ignore[arg-type]
+        target = self.folder / "film" / "two.mkv"
+        target.parent.mkdir()
+        shutil.move(path, target)
+        self.window.add_paths([target])
+        self.settle()
+        self.window.board.setFocus()
+        self.window.board.select(self.clip("two").id)
+        self.press(Key.Key_H)
+        dialog = self.window.findChild(HeaderlessDialog)
+        assert isinstance(dialog, HeaderlessDialog)
+        self.assertEqual(dialog.list.count(), 2)
+        QTest.keyClick(dialog.list, Key.Key_Down)
+        dialog.accept()
+        self.settle()
+        facts = self.session.facts[target]
+        assert facts.measures
+        self.assertAlmostEqual(facts.measures.spectrum.argmax() * facts.measures.spectrum_step, 1700, delta=30)
