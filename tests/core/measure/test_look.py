@@ -109,11 +109,19 @@ class TestOverview(unittest.TestCase):
         x = np.random.default_rng(seed).standard_normal(size).astype(np.float32)
         overview = Overview()
         for at in range(0, size, block):
-            overview.add(x[at : at + block], x[at : at + block])
+            part = x[at : at + block]
+            self.assertEqual(overview.add(np.stack([part, 0.5 * part])), [abs(part).max(), 0.5 * abs(part).max()])
         found = overview.result()
+        # Every part is where it belongs: its outline is that of its samples.
+        length = 16
+        while length * len(found) < size:
+            length *= 2
+        for n in range(0, len(found), max(1, len(found) // 50)):
+            own = x[n * length : (n + 1) * length]
+            self.assertEqual(found[n, 1], max(own.max(), 0.5 * own.max()))
         self.assertLessEqual(len(found), 4097)
-        self.assertEqual(found[:, 0].min(), x.min())
-        self.assertEqual(found[:, 1].max(), x.max())
+        self.assertEqual(found[:, 0].min(), min(x.min(), 0.5 * x.min()))
+        self.assertEqual(found[:, 1].max(), max(x.max(), 0.5 * x.max()))
         self.assertTrue((found[:, 0] <= found[:, 1]).all())
 
 

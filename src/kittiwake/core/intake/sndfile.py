@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from ..model import Header, Note
 from .block import BLOCK
 from .chunks import missing_share
+from .pcm import WIDTHS, data_offset, pcm_blocks
 from .rescue import Mended, mended
 
 _CONTAINERS = {
@@ -117,6 +118,12 @@ class SndfileReader:
         return self._trouble
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
+        head = self.header
+        if head.container == "wav" and head.encoding in WIDTHS and self._whole is None and head.frames:
+            offset = data_offset(self._path)
+            if offset is not None:
+                yield from pcm_blocks(self._path, offset, head.encoding, head.channels, head.frames)
+                return
         done = 0
         while True:
             try:

@@ -21,7 +21,7 @@ from ..fit.names import numbered
 from ..model import Clip, Facts, Receiver
 from ..model.receiver import Names
 from .ledger import LEDGER, Entry, Ledger
-from .place import file_digest, part_file, put_in_place, sweep
+from .place import file_digest, part_file, put_in_place, source_digest, sweep
 from .proof import Promise, Proof, prove
 from .stream import write_stream
 
@@ -217,7 +217,7 @@ def _make(
     assert recipe is not None
     if output.exists() and output.samefile(source):
         raise MakeError("The output would overwrite its own source.", "Choose another output folder.", "own_source")
-    mark = fingerprint(item.fit, item.receiver, file_digest(source, cancelled))
+    mark = fingerprint(item.fit, item.receiver, source_digest(source, cancelled))
     before = ledger.get(output.name)
     ours = before is not None and _unaltered(output, before)
     outside = "level_outside" in item.clip.touch_up_at(item.receiver.slug).accepted

@@ -8,6 +8,7 @@ from numpy.typing import NDArray
 #: Hz a bin, about, at every rate, so that spectra of a source and its output can be laid over each other.
 STEP = 23.4375
 _FLOOR_DB = -160.0
+_ENOUGH = 256  # windows, after which every second one is left out, and so on
 
 
 class Spectrum:
@@ -22,21 +23,31 @@ class Spectrum:
         self._window = np.hanning(self._size + 1)[:-1].astype(np.float32)
         self._power = np.zeros(self._size // 2 + 1)
         self._count = 0
+        self._every = 1
+        self._taken = 0
         self._rest: NDArray[np.float32] | None = None
 
     def add(self, columns: NDArray[np.float32]) -> None:
-        """Take the next samples [shape=(channels, n)]."""
+        """Take the next samples [shape=(channels, n)]. Of a long sound fewer and fewer windows are looked at, each for as many."""
         if self._rest is not None and self._rest.shape[1]:
-            columns = np.concatenate([self._rest, columns], axis=1)
+            if self._every == 1:
+                columns = np.concatenate([self._rest, columns], axis=1)
+            self._rest = None
         whole = columns.shape[1] // self._size
         if whole:
-            self._take(columns[:, : whole * self._size].reshape(-1, self._size))
-        self._rest = columns[:, whole * self._size :].copy()
+            windows = columns[:, : whole * self._size].reshape(len(columns), whole, self._size)
+            some = windows[:, :: self._every] if self._every > 1 else windows
+            self._take(some.reshape(-1, self._size), min(self._every, whole))
+            self._taken += some.shape[1]
+            if self._taken >= _ENOUGH * self._every:
+                self._every *= 2
+        if self._every == 1:
+            self._rest = columns[:, whole * self._size :].copy()
 
-    def _take(self, windows: NDArray[np.float32]) -> None:
+    def _take(self, windows: NDArray[np.float32], weight: int = 1) -> None:
         turned = np.fft.rfft(windows * self._window, axis=1)
-        self._power += (turned.real**2 + turned.imag**2).sum(axis=0, dtype=np.float64)
-        self._count += len(windows)
+        self._power += weight * (turned.real**2 + turned.imag**2).sum(axis=0, dtype=np.float64)
+        self._count += weight * len(windows)
 
     def result(self) -> NDArray[np.float32]:
         """[shape=(bins,)] dB."""

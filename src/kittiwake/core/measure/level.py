@@ -12,6 +12,7 @@ HANGOVER = 0.2  # s
 MARGIN = 15.9  # dB between the active level and the threshold that goes with it
 # Thresholds a factor of two apart. The recommendation's fifteen reach down to one step of 16 bits; ten more make a
 # whisper in a 24-bit or float file measurable, and change nothing for louder sound.
+_LOT = 8192  # steps that are counted at a time
 _LOWEST = -24
 _THRESHOLDS = 2.0 ** np.arange(_LOWEST, 1)
 
@@ -39,26 +40,44 @@ class ActiveLevel:
         self._energy = 0.0
         self._samples = 0
         self._peak = 0.0
+        self._ones = np.ones(self._step, np.float32) / np.float32(self._step)
+        self._waiting: list[NDArray[np.float32]] = []
+        self._waiting_steps = 0
 
-    def add(self, signal: NDArray[np.float32]) -> None:
-        """Take the next samples, float32 [shape=(n,)], nominal ±1.0."""
+    def add(self, signal: NDArray[np.float32], peak: float | None = None, energy: float | None = None) -> None:
+        """Take the next samples, float32 [shape=(n,)], nominal ±1.0.
+
+        Parameters
+        ----------
+        peak, energy : largest magnitude and sum of squares of these samples, where they are known already.
+        """
         if not len(signal):
             return
         self._samples += len(signal)
-        self._energy += float(np.dot(signal, signal))
-        self._peak = max(self._peak, float(signal.max()), -float(signal.min()))
-        joined = np.concatenate([self._rest, signal]) if len(self._rest) else signal
+        self._energy += float(np.dot(signal, signal)) if energy is None else energy
+        size = np.abs(signal)
+        self._peak = max(self._peak, float(size.max()) if peak is None else peak)
+        joined = np.concatenate([self._rest, size]) if len(self._rest) else size
         whole = len(joined) // self._step * self._step
         if whole:
-            steps = np.abs(joined[:whole]).reshape(-1, self._step).mean(axis=1, dtype=np.float64)
-            self._count(steps, self._step)
+            steps = joined[:whole].reshape(-1, self._step) @ self._ones
+            self._waiting.append(steps)
+            self._waiting_steps += len(steps)
+            if self._waiting_steps >= _LOT:
+                self._flush()
         self._rest = joined[whole:].copy()
+
+    def _flush(self) -> None:
+        """Count the steps that wait: many at a time, since each call costs more than what it counts."""
+        if self._waiting:
+            self._count(np.concatenate(self._waiting).astype(np.float64), self._step)
+            self._waiting, self._waiting_steps = [], 0
 
     def _count(self, steps: NDArray[np.float64], weight: int) -> None:
         p, q = self._stages
-        first = _smooth(steps, self._pole, p)
-        envelope = _smooth(first, self._pole, q)
-        self._stages = (float(first[-1]), float(envelope[-1]))
+        first, p = _smooth(steps, self._pole, p)
+        envelope, q = _smooth(first, self._pole, q)
+        self._stages = (p, q)
         # A threshold counts as exceeded until HANGOVER has gone by: the highest of the last so many decides.
         history = np.concatenate([self._recent, envelope])
         held = _running_max(history, self._hold + 1)
@@ -81,8 +100,9 @@ class ActiveLevel:
 
         Silence gives ``(-inf, 0.0)``. Call once, at the end.
         """
+        self._flush()
         if len(self._rest):
-            self._count(np.abs(self._rest).mean(dtype=np.float64, keepdims=True), len(self._rest))
+            self._count(self._rest.mean(dtype=np.float64, keepdims=True), len(self._rest))
             self._rest = self._rest[:0]
         if self._energy <= 0 or not self._counts[0]:
             return -math.inf, 0.0
@@ -107,20 +127,25 @@ class ActiveLevel:
         return level, min(1.0, activity)
 
 
-def _smooth(x: NDArray[np.float64], pole: float, state: float) -> NDArray[np.float64]:
-    """One-pole smoothing, ``y[n] = pole·y[n−1] + (1−pole)·x[n]``, without a step in Python per sample.
+def _smooth(x: NDArray[np.float64], pole: float, state: float) -> tuple[NDArray[np.float64], float]:
+    """One-pole smoothing, ``y[n] = pole·y[n−1] + (1−pole)·x[n]``, without a step in Python per sample; and the state after it.
 
-    Worked in chunks short enough that ``pole**-n`` stays well inside double precision.
+    Worked in rows short enough that ``pole**-n`` stays well inside double precision.
     """
-    out = np.empty_like(x)
-    chunk = max(1, min(512, int(12 / -math.log(pole)))) if 0 < pole < 1 else 1
-    powers = pole ** np.arange(1, chunk + 1)
-    for at in range(0, len(x), chunk):
-        part = x[at : at + chunk]
-        decay = powers[: len(part)]
-        out[at : at + chunk] = decay * (state + (1 - pole) * np.cumsum(part / decay))
-        state = float(out[at + len(part) - 1])
-    return out
+    row = max(1, min(512, int(12 / -math.log(pole)))) if 0 < pole < 1 else 1
+    rows = -(-len(x) // row)
+    padded = np.zeros(rows * row)
+    padded[: len(x)] = x
+    decay = pole ** np.arange(1, row + 1)
+    own = np.cumsum(padded.reshape(rows, row) / decay, axis=1) * (decay * (1 - pole))
+    # What each row begins with is what the rows before it come to.
+    begins = np.empty(rows)
+    last, fall = own[:, -1].tolist(), float(decay[-1])
+    for n in range(rows):
+        begins[n] = state
+        state = last[n] + fall * state
+    out: NDArray[np.float64] = (own + begins[:, None] * decay).reshape(-1)[: len(x)]
+    return out, float(out[-1])
 
 
 def _running_max(x: NDArray[np.float64], width: int) -> NDArray[np.float64]:

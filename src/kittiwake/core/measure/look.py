@@ -107,7 +107,8 @@ def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:
 def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool = False) -> tuple[Measures, int]:
     rate, channels = header.sample_rate, header.channels
     names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")
-    names += tuple(f"ch{n}" for n in range(3, channels + 1))
+    own_names = ("mono",) if channels == 1 else ("left", "right", *(f"ch{n}" for n in range(3, channels + 1)))
+    names += own_names[2:]
     voice = Pitch(rate) if pitch else None
     meters: dict[Signal, ActiveLevel] = {name: ActiveLevel(rate) for name in names}
     clips = [ClipCounter(header.full_scale) for _ in range(channels)]
@@ -119,31 +120,27 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool 
     sums = np.zeros(channels)
     for block in blocks:
         columns = np.ascontiguousarray(block.T)
-        if not np.isfinite(columns.sum()):
+        energies = [float(np.dot(column, column)) for column in columns]
+        if not np.isfinite(sum(energies)):
             bad = ~np.isfinite(columns)
             holes += int(bad.sum())
             columns = np.where(bad, np.float32(0), columns)
+            energies = [float(np.dot(column, column)) for column in columns]
         frames += columns.shape[1]
-        sums += columns.sum(axis=1, dtype=np.float64)
-        energy += sum(float(np.dot(column, column)) for column in columns)
-        for column, clip in zip(columns, clips, strict=True):
-            clip.add(column, max(float(column.max()), -float(column.min())))
-        if channels == 1:
-            meters["mono"].add(columns[0])
-            if voice:
-                voice.add(columns[0])
-            outline.add(columns[0], columns[0])
-        else:
-            meters["left"].add(columns[0])
-            meters["right"].add(columns[1])
+        sums += columns.sum(axis=1)
+        energy += sum(energies)
+        peaks = outline.add(columns)
+        for column, clip, peak in zip(columns, clips, peaks, strict=True):
+            clip.add(column, peak)
+        for name, column, peak, power in zip(own_names, columns, peaks, energies, strict=True):
+            meters[name].add(column, peak, power)
+        middle = columns[0]
+        if channels > 1:
             meters["mix"].add(middle := mixed(columns))
-            for n in range(2, channels):
-                meters[f"ch{n + 1}"].add(columns[n])
-            if voice:
-                voice.add(middle)
-            if channels == 2:
-                sides.add(columns[0], columns[1])
-            outline.add(columns.min(axis=0), columns.max(axis=0))
+        if channels == 2:
+            sides.add(columns[0], columns[1], energies[0], energies[1])
+        if voice:
+            voice.add(middle)
         spectrum.add(columns)
     curve = spectrum.result()
     levels = {name: SignalLevel(meter.peak, meter.rms, *meter.result()) for name, meter in meters.items()}

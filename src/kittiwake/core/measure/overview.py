@@ -15,36 +15,58 @@ class Overview:
         self._part = 16
         self._parts: list[NDArray[np.float32]] = []
         self._count = 0
-        self._rest = np.zeros((0, 2), np.float32)
+        # A part that is not complete yet: its outline so far, and how many samples it has.
+        self._open = np.zeros((1, 2), np.float32)
+        self._held = 0
 
-    def add(self, low: NDArray[np.float32], high: NDArray[np.float32]) -> None:
-        """Take the next samples: lowest and highest over the channels, each [shape=(n,)]."""
-        pairs = np.stack([low, high], axis=1)
-        if len(self._rest):
-            pairs = np.concatenate([self._rest, pairs])
-        whole = len(pairs) // self._part * self._part
-        if whole:
-            self._append(_merge(pairs[:whole], self._part))
-        self._rest = pairs[whole:].copy()
+    def add(self, columns: NDArray[np.float32]) -> list[float]:
+        """Take the next samples [shape=(channels, n)]; gives the largest magnitude of each channel in them."""
+        count = columns.shape[1]
+        if not count:
+            return [0.0] * len(columns)
+        first = min(count, self._part - self._held) if self._held else 0
+        starts = np.arange(first, count, self._part)
+        if first:
+            starts = np.concatenate([[0], starts])
+        lows = [np.minimum.reduceat(column, starts) for column in columns]
+        highs = [np.maximum.reduceat(column, starts) for column in columns]
+        pairs = np.stack([np.min(lows, axis=0), np.max(highs, axis=0)], axis=1)
+        self._take(pairs, first, (count - first) % self._part)
+        return [max(float(high.max()), -float(low.min())) for low, high in zip(lows, highs, strict=True)]
+
+    def _take(self, pairs: NDArray[np.float32], first: int, last: int) -> None:
+        """Outlines of which the first belongs to the open part where ``first`` samples do, and the last has only ``last``."""
+        if first:
+            pairs[:1] = _joined(self._open, pairs[:1])
+            self._held += first
+            if self._held < self._part:
+                self._open = pairs[:1].copy()
+                return
+        self._held = last
+        if last:
+            self._open = pairs[-1:].copy()
+            pairs = pairs[:-1]
+        self._parts.append(pairs)
+        self._count += len(pairs)
         while self._count > _MOST:
-            joined = np.concatenate(self._parts)
-            even = len(joined) // 2 * 2
-            # An odd part left over goes back to be completed by what follows.
-            self._rest = np.concatenate([joined[even:], self._rest])
-            self._parts, self._count = [], 0
-            self._append(_merge(joined[:even], 2))
-            self._part *= 2
-
-    def _append(self, part: NDArray[np.float32]) -> None:
-        self._parts.append(part)
-        self._count += len(part)
+            whole = np.concatenate(self._parts)
+            even = len(whole) // 2 * 2
+            if even < len(whole):
+                self._open = _joined(whole[-1:], self._open) if self._held else whole[-1:].copy()
+                self._held += self._part
+            self._parts, self._part = [_merge(whole[:even], 2)], self._part * 2
+            self._count = len(self._parts[0])
 
     def result(self) -> NDArray[np.float32]:
         """[shape=(n, 2)] lowest and highest of each part, in order."""
         parts = list(self._parts)
-        if len(self._rest):
-            parts.append(_merge(self._rest, len(self._rest)))
+        if self._held:
+            parts.append(self._open)
         return np.concatenate(parts) if parts else np.zeros((0, 2), np.float32)
+
+
+def _joined(one: NDArray[np.float32], other: NDArray[np.float32]) -> NDArray[np.float32]:
+    return np.stack([np.minimum(one[:, 0], other[:, 0]), np.maximum(one[:, 1], other[:, 1])], axis=1)
 
 
 def _merge(pairs: NDArray[np.float32], by: int) -> NDArray[np.float32]:

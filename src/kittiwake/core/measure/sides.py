@@ -20,9 +20,12 @@ class SidesMeter:
     def __init__(self) -> None:
         self._ll = self._rr = self._lr = 0.0
 
-    def add(self, left: NDArray[np.float32], right: NDArray[np.float32]) -> None:
-        self._ll += float(np.dot(left, left))
-        self._rr += float(np.dot(right, right))
+    def add(
+        self, left: NDArray[np.float32], right: NDArray[np.float32], left_energy: float, right_energy: float
+    ) -> None:
+        """Take the next samples of both sides, each with its sum of squares."""
+        self._ll += left_energy
+        self._rr += right_energy
         self._lr += float(np.dot(left, right))
 
     def result(self) -> Sides:

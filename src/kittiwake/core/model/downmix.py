@@ -35,6 +35,10 @@ def mono_weights(channels: int) -> NDArray[np.float32]:
 
 def mixed(columns: NDArray[np.float32]) -> NDArray[np.float32]:
     """The mono mix [shape=(n,)] of float32 [shape=(channels, n)]; the same at every block size and on every machine."""
+    if len(columns) == 2:
+        out: NDArray[np.float32] = columns[0] + columns[1]
+        out *= np.float32(0.5)  # exact, so that this is the general case in half the time
+        return out
     out = np.zeros(columns.shape[1], np.float32)
     for column, share in zip(columns, mono_weights(len(columns)), strict=True):
         out += column * share

@@ -1,0 +1,82 @@
+"""PCM in WAV files, read straight from the file: several times as fast as through a library, and the same samples.
+
+libsndfile has understood the header by then; a test holds these samples against its own.
+"""
+
+from __future__ import annotations
+
+import struct
+from collections.abc import Iterator
+from pathlib import Path
+
+import numpy as np
+from numpy.typing import NDArray
+
+from .block import BLOCK
+
+#: Bytes a sample of the encodings that are read here.
+WIDTHS = {"pcm_s16": 2, "pcm_s24": 3, "pcm_s32": 4}
+
+
+def data_offset(path: Path) -> int | None:
+    """Where the sound of a RIFF/WAVE file begins, in bytes; None where that is not found soon."""
+    with path.open("rb") as file:
+        head = file.read(12)
+        if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
+            return None
+        at = 12
+        for _ in range(1000):
+            file.seek(at)
+            chunk = file.read(8)
+            if len(chunk) < 8:
+                return None
+            if chunk[:4] == b"data":
+                return at + 8
+            length = struct.unpack("<I", chunk[4:])[0]
+            at += 8 + length + (length & 1)
+    return None
+
+
+def pcm_blocks(path: Path, offset: int, encoding: str, channels: int, frames: int) -> Iterator[NDArray[np.float32]]:
+    """``frames`` frames from ``offset`` on, float32 [shape=(n, channels)], each channel contiguous in memory.
+
+    A file that has become shorter ends earlier.
+
+    Raises
+    ------
+    OSError
+    """
+    width = WIDTHS[encoding]
+    step = width * channels
+    # Three bytes in front, since the samples of 24 bits are read as the upper part of four bytes.
+    buffer = np.zeros(3 + BLOCK * step, np.uint8)
+    room = memoryview(buffer.data)[3:]
+    with path.open("rb", buffering=0) as file:
+        file.seek(offset)
+        left = frames
+        while left:
+            wanted = min(BLOCK, left) * step
+            got = 0
+            while got < wanted and (part := file.readinto(room[got:wanted])):
+                got += part
+            count = got // step
+            if not count:
+                return
+            yield _decoded(buffer, encoding, width, channels, count).T
+            left -= count
+
+
+def _decoded(buffer: NDArray[np.uint8], encoding: str, width: int, channels: int, count: int) -> NDArray[np.float32]:
+    out = np.empty((channels, count), np.float32)
+    for channel in range(channels):
+        start = 3 + channel * width
+        if width == 2:
+            whole = np.ndarray((count,), "<i2", buffer, start, (2 * channels,))
+            np.multiply(whole, np.float32(2**-15), out=out[channel], dtype=np.float32, casting="unsafe")
+        elif width == 3:
+            upper = np.ndarray((count,), "<i4", buffer, start - 1, (3 * channels,))
+            np.multiply(upper >> 8, np.float32(2**-23), out=out[channel], dtype=np.float32, casting="unsafe")
+        else:
+            whole = np.ndarray((count,), "<i4", buffer, start, (4 * channels,))
+            np.multiply(whole, np.float32(2**-31), out=out[channel], dtype=np.float32, casting="unsafe")
+    return out
