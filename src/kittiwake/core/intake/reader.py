@@ -39,10 +39,14 @@ class Reader(Protocol):
     def close(self) -> None: ...
 
 
-def open_sound(path: Path, stated: Stated | None = None) -> Reader:
+def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = False) -> Reader:
     """Open a sound file, the sound of a video, or a headerless file in its ``stated`` format.
 
     libsndfile is asked first, since it opens in well under a millisecond; libav reads the rest.
+
+    Parameters
+    ----------
+    by_library : whether a library has to read every sample, as for proof of what was written here.
 
     Raises
     ------
@@ -55,7 +59,7 @@ def open_sound(path: Path, stated: Stated | None = None) -> Reader:
         return open_headerless(path, size, stated)
     from . import sndfile
 
-    reader = None if stated is not None else sndfile.try_open(path, size)
+    reader = None if stated is not None else sndfile.try_open(path, size, by_library)
     if reader is not None:
         return reader
     if looks_like_text(path):

@@ -48,7 +48,7 @@ _ENCODINGS: dict[str, tuple[str, int | None, float]] = {
 }
 
 
-def try_open(path: Path, size: int) -> SndfileReader | None:
+def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader | None:
     """A reader, or None where libsndfile does not know the file."""
     try:
         file = soundfile.SoundFile(os.fsencode(path))
@@ -67,19 +67,22 @@ def try_open(path: Path, size: int) -> SndfileReader | None:
             except (soundfile.LibsndfileError, RuntimeError, TypeError):
                 whole.close()
                 return None
-    return SndfileReader(path, size, file)
+    return SndfileReader(path, size, file, by_library=by_library)
 
 
 class SndfileReader:
     """Implements ``Reader``."""
 
-    def __init__(self, path: Path, size: int, file: soundfile.SoundFile, whole: Mended | None = None) -> None:
+    def __init__(
+        self, path: Path, size: int, file: soundfile.SoundFile, whole: Mended | None = None, by_library: bool = False
+    ) -> None:
         self._path = path
         self._file = file
         self._trouble: Note | None = None
         encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
         notes = []
         self._whole = whole
+        self._by_library = by_library
         if whole is not None:
             held = file.frames / file.samplerate
             notes.append(
@@ -119,7 +122,13 @@ class SndfileReader:
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         head = self.header
-        if head.container == "wav" and head.encoding in WIDTHS and self._whole is None and head.frames:
+        if (
+            head.container == "wav"
+            and head.encoding in WIDTHS
+            and self._whole is None
+            and head.frames
+            and not self._by_library
+        ):
             offset = data_offset(self._path)
             if offset is not None:
                 yield from pcm_blocks(self._path, offset, head.encoding, head.channels, head.frames)

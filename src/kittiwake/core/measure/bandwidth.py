@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 #: Hz a bin, about, at every rate, so that spectra of a source and its output can be laid over each other.
 STEP = 23.4375
 _FLOOR_DB = -160.0
-_ENOUGH = 256  # windows, after which every second one is left out, and so on
+_ENOUGH = 64  # windows, after which every second one is left out, and so on
 
 
 class Spectrum:
@@ -28,7 +28,9 @@ class Spectrum:
         self._rest: NDArray[np.float32] | None = None
 
     def add(self, columns: NDArray[np.float32]) -> None:
-        """Take the next samples [shape=(channels, n)]. Of a long sound fewer and fewer windows are looked at, each for as many."""
+        """Take the next samples [shape=(channels, n)]. Each window is of one channel, in turn; of a long sound fewer and fewer windows
+        are looked at, each for as many.
+        """
         if self._rest is not None and self._rest.shape[1]:
             if self._every == 1:
                 columns = np.concatenate([self._rest, columns], axis=1)
@@ -36,9 +38,10 @@ class Spectrum:
         whole = columns.shape[1] // self._size
         if whole:
             windows = columns[:, : whole * self._size].reshape(len(columns), whole, self._size)
-            some = windows[:, :: self._every] if self._every > 1 else windows
-            self._take(some.reshape(-1, self._size), min(self._every, whole))
-            self._taken += some.shape[1]
+            places = np.arange(0, whole, self._every)
+            turns = (np.arange(len(places)) + self._taken) % len(columns)
+            self._take(windows[turns, places], min(self._every, whole))
+            self._taken += len(places)
             if self._taken >= _ENOUGH * self._every:
                 self._every *= 2
         if self._every == 1:

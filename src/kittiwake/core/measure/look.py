@@ -22,13 +22,17 @@ from .pitch import Pitch
 from .sides import SidesMeter
 
 Progress = Callable[[float], None]
+Tee = Callable[[NDArray[np.float32]], None]
 
 
 def look_at(
     path: Path,
     stated: Stated | None = None,
     *,
+    picture: bool = True,
     pitch: bool = False,
+    by_library: bool = False,
+    tee: Tee | None = None,
     progress: Progress | None = None,
     cancelled: Callable[[], bool] | None = None,
 ) -> Facts:
@@ -37,12 +41,15 @@ def look_at(
     Parameters
     ----------
     stated : the format of a headerless file, or which of several streams.
+    picture : whether to gather outline and spectrum, to draw and to trim by; without them bandwidth is not known either.
+    by_library : whether a library has to read it, even where the application has a faster way.
+    tee : called with the samples of each block, float32 [shape=(channels, n)], on their way.
     pitch : whether to measure the pitch of the voice too, which raises suspicion of a false rate.
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
     """
     try:
-        reader = open_sound(path, stated)
+        reader = open_sound(path, stated, by_library=by_library)
     except IntakeError as error:
         return Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
@@ -62,7 +69,7 @@ def look_at(
                 progress(min(1.0, done / total))
 
     try:
-        found, holes = _measure(watched(), header, pitch)
+        found, holes = _measure(watched(), header, pitch, picture, tee)
     except KittiwakeError:
         raise
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
@@ -104,7 +111,13 @@ def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:
     return _measure(blocks, header)[0]
 
 
-def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool = False) -> tuple[Measures, int]:
+def _measure(
+    blocks: Iterable[NDArray[np.float32]],
+    header: Header,
+    pitch: bool = False,
+    picture: bool = True,
+    tee: Tee | None = None,
+) -> tuple[Measures, int]:
     rate, channels = header.sample_rate, header.channels
     names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")
     own_names = ("mono",) if channels == 1 else ("left", "right", *(f"ch{n}" for n in range(3, channels + 1)))
@@ -129,7 +142,13 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool 
         frames += columns.shape[1]
         sums += columns.sum(axis=1)
         energy += sum(energies)
-        peaks = outline.add(columns)
+        if picture:
+            peaks = outline.add(columns)
+            spectrum.add(columns)
+        else:
+            peaks = [max(float(column.max()), -float(column.min())) for column in columns]
+        if tee:
+            tee(columns)
         for column, clip, peak in zip(columns, clips, peaks, strict=True):
             clip.add(column, peak)
         for name, column, peak, power in zip(own_names, columns, peaks, energies, strict=True):
@@ -141,22 +160,20 @@ def _measure(blocks: Iterable[NDArray[np.float32]], header: Header, pitch: bool 
             sides.add(columns[0], columns[1], energies[0], energies[1])
         if voice:
             voice.add(middle)
-        spectrum.add(columns)
-    curve = spectrum.result()
+    curve = spectrum.result() if picture else np.zeros(0, np.float32)
     levels = {name: SignalLevel(meter.peak, meter.rms, *meter.result()) for name, meter in meters.items()}
     offsets = sums / max(1, frames)
-    picture = outline.result()
     return (
         Measures(
             frames=frames,
-            peak=float(np.abs(picture).max(initial=0.0)),
+            peak=max(level.peak for level in levels.values()),
             rms=float(np.sqrt(energy / max(1, frames * channels))),
             dc_offsets=tuple(float(offset) for offset in offsets),
             clipped_samples=sum(clip.finish() for clip in clips),
             sides="mono" if channels == 1 else sides.result() if channels == 2 else "different",
             levels=levels,
-            bandwidth_hz=bandwidth(curve, spectrum.step),
-            overview=picture,
+            bandwidth_hz=bandwidth(curve, spectrum.step) if picture else 0.0,
+            overview=outline.result(),
             spectrum=curve,
             spectrum_step=spectrum.step,
             pitch_hz=voice.result() if voice else None,

@@ -6,13 +6,15 @@ import numpy as np
 from numpy.typing import NDArray
 
 _MOST = 4096
+#: Samples in a part of a short sound; a power of two.
+FIRST = 64
 
 
 class Overview:
     """Gathers an outline of at most 4096 parts, block by block; parts double in length as the sound goes on."""
 
     def __init__(self) -> None:
-        self._part = 16
+        self._part = FIRST
         self._parts: list[NDArray[np.float32]] = []
         self._count = 0
         # A part that is not complete yet: its outline so far, and how many samples it has.

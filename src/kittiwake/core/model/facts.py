@@ -136,7 +136,7 @@ class Measures:
         stop = self.frames if stop is None else min(stop, self.frames)
         if not len(self.overview) or not np.isfinite(self.level.active_dbov):
             return start, stop
-        part = 16
+        part = 64  # measure.overview.FIRST
         while part * len(self.overview) < self.frames:
             part *= 2
         first, last = start // part, -(-stop // part)
