@@ -183,36 +183,47 @@ def make_verb(
     remedies: Any,
     as_json: bool,
 ) -> None:
-    from ..core.make import make_all, plan_outputs
-    from .progress import Bar
+    from ..core.make import Wish, make_files
+    from .progress import Making
 
-    looked = list(_look(paths, stated, stream))
-    items = []
-    for receiver in receivers:
-        wanted = []
-        for facts in looked:
-            clip, found = _planned(facts, receiver, true_rate, remedies)
-            wanted.append((clip, facts, found))
-        # Several receivers get a folder each, one has the folder to itself.
-        folder = into / (receiver.delivery.folder or receiver.slug) if len(receivers) > 1 else into
-        items += plan_outputs(wanted, receiver, folder.absolute())
+    found = [path.absolute() for path in _found(paths, everything=stated is not None)]
+    # Several receivers get a folder each, one has the folder to itself.
+    folders = [into / (r.delivery.folder or r.slug) if len(receivers) > 1 else into for r in receivers]
+    wish = Wish(
+        receivers=tuple(receivers),
+        folders=tuple(folder.absolute() for folder in folders),
+        stated=stated,
+        stream=stream,
+        true_rate=true_rate,
+        remedies=tuple(remedies),
+    )
     good = True
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
     signal.signal(signal.SIGINT, lambda *_: stop.set())
-    with Bar("Making", len(items)) as bar:
-        for made in make_all(
-            items, workers=workers, watch=lambda item, share: bar.share(item, share), cancelled=stop.is_set
-        ):
-            bar.done(made.item)
-            good &= made.status in ("made", "kept")
-            if as_json:
-                _emit(made.to_dict())
-            else:
-                from .words import made_in_words
+    total = len(found) * len(receivers)
+    done = 0
+    try:
+        with Making("Making", total) as progress:
+            for outcome in make_files(found, wish, workers=workers, cancelled=stop.is_set):
+                done += 1
+                good &= outcome.good
+                progress.made(outcome.good, outcome.source_seconds)
+                if as_json:
+                    _emit(outcome.told)
+                else:
+                    from .words import made_in_words
 
-                click.echo(made_in_words(made))
-    _leave(good)
+                    click.echo(made_in_words(outcome.told))
+    except KittiwakeError as error:
+        click.echo(str(error), err=True)
+        sys.exit(1)
+    if done < total:
+        click.echo(
+            f"Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.",
+            err=True,
+        )
+    _leave(good and done == total)
 
 
 @_verb("proof")
@@ -333,21 +344,12 @@ def window_verb(paths: tuple[Path, ...], demo: bool, picture: Path | None, dark:
 
 def _planned(facts: Any, receiver: Any, true_rate: int | None, remedies: Iterable[str]) -> tuple[Any, Any]:
     """The clip that a file is, with the wished remedies taken, and its fit."""
-    from ..core.fit import fit
-    from ..core.model import Clip, TouchUp
+    from ..core.make import planned
 
-    clip = Clip.whole(facts.path).changed(touch_up=TouchUp(true_rate=true_rate))
     try:
-        found = fit(clip, facts, receiver)
-        for code in remedies:
-            offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)
-            remedy = next(offered, None)
-            if remedy:
-                clip = remedy.apply(clip, receiver.slug)
-                found = fit(clip, facts, receiver)
+        return planned(facts.path, facts, receiver, true_rate, remedies)
     except KittiwakeError as error:  # a receiver that nothing can be written for is wrong use
         raise click.UsageError(str(error)) from error
-    return clip, found
 
 
 def _found(paths: Iterable[Path], *, everything: bool = False) -> list[Path]:

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from pathlib import Path
+from typing import Any
 
 from ..core.fit import Fit
-from ..core.make import Made, Proof
+from ..core.make import Proof
 from ..core.make.compare import Comparison
 from ..core.model import Facts, Receiver
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
@@ -41,12 +42,13 @@ def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
     return "\n".join(lines)
 
 
-def made_in_words(made: Made) -> str:
-    item = made.item
-    if made.status in ("made", "kept"):
-        told = f"{format_bytes(made.bytes)}, {format_seconds(made.seconds)}, proof passed"
-        return "\n".join([f"{made.status}  {item.output}  ({told})", *(f"  {s}" for s in made.said)])
-    return f"{made.status}  {item.clip.source}\n  {made.error}"
+def made_in_words(told: dict[str, Any]) -> str:
+    """What came of one output, from the fields of ``make --json``."""
+    if told["status"] in ("made", "kept"):
+        proved = ", proof passed" if told["proof"] else ""
+        size = f"{format_bytes(told['bytes'])}, {format_seconds(told['seconds'])}{proved}"
+        return "\n".join([f"{told['status']}  {told['output']}  ({size})", *(f"  {s}" for s in told["said"])])
+    return f"{told['status']}  {told['path']}\n  {told['error']}"
 
 
 def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:

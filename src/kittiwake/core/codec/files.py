@@ -6,7 +6,6 @@ import os
 import zlib
 from collections.abc import Callable
 from fractions import Fraction
-from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
@@ -18,11 +17,6 @@ from .oki import OkiEncoder
 from .pcm import Quantiser
 
 Codes = Callable[[NDArray[np.float32]], NDArray[np.uint8]]
-
-
-def force_to_disk(path: Path) -> None:
-    with path.open("rb+") as file:
-        os.fsync(file.fileno())
 
 
 class SndfileWriter:
@@ -74,7 +68,6 @@ class SndfileWriter:
             if missing := -self._frames % self._lot:
                 self._file.write(np.zeros((missing, self._channels), np.int16))
             self._file.close()
-            force_to_disk(self._path)
 
 
 class RawWriter:
@@ -97,7 +90,6 @@ class RawWriter:
     def close(self) -> None:
         if not self._file.closed:
             self._file.flush()
-            os.fsync(self._file.fileno())
             self._file.close()
 
 
@@ -123,7 +115,6 @@ class OkiWriter:
         if len(self._rest):
             self._file.write(bytes([int(self._rest[0]) << 4]))
         self._file.flush()
-        os.fsync(self._file.fileno())
         self._file.close()
 
 
@@ -182,4 +173,3 @@ class AvWriter:
             self._file.mux(self._stream.encode(None))
         finally:
             self._file.close()
-        force_to_disk(self._path)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
-from typing import Literal, Protocol
+from typing import Any, Literal, Protocol
 
 import numpy as np
 from numpy.typing import NDArray
@@ -32,7 +32,7 @@ class Writer(Protocol):
         ...
 
     def close(self) -> None:
-        """Complete the file and force it to the disk."""
+        """Complete the file. Forcing it to the disk is the caller's, who may do that for many at a time."""
         ...
 
 
@@ -101,6 +101,12 @@ class Format:
     variable: bool = False
     needs: str = ""
     is_there: Callable[[], bool] = lambda: True
+
+    def __reduce__(self) -> tuple[Any, ...]:
+        # Its writer is code; another process has the same one under the same name.
+        from .registry import find_format
+
+        return find_format, self.key
 
     @property
     def key(self) -> tuple[str, str]:

@@ -6,7 +6,6 @@ libav writes 24 and 32 kbit/s as well. At 40 kbit/s it lets the predictor forget
 
 from __future__ import annotations
 
-import os
 import shutil
 import tempfile
 from pathlib import Path
@@ -63,6 +62,5 @@ class G726Writer:
                     shutil.copyfileobj(self._whole, out)
                     out.truncate(size)
                 out.flush()
-                os.fsync(out.fileno())
         finally:
             self._whole.close()

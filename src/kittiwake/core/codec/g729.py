@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import ctypes
 import ctypes.util
-import os
 from functools import cache
 from typing import Any
 
@@ -70,7 +69,6 @@ class G729Writer:
             if len(self._rest):
                 self._encode(np.pad(self._rest, (0, FRAME - len(self._rest))))
             self._file.flush()
-            os.fsync(self._file.fileno())
         finally:
             self._file.close()
             self._library.closeBcg729EncoderChannel(self._channel)

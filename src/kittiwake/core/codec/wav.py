@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import os
 import struct
 import zlib
 from collections.abc import Callable
@@ -64,7 +63,6 @@ class _WavWriter:
                 file.seek(self._start - 4)
                 file.write(struct.pack("<I", self._bytes))
             file.flush()
-            os.fsync(file.fileno())
         finally:
             file.close()
 

@@ -2,7 +2,7 @@
 
 from .company import Company, company_of, shares_anything
 from .findings import findings
-from .names import legal_name, output_name, unique_names
+from .names import legal_name, numbered_name, output_name, unique_names
 from .plan import Fit, Problem, Recipe, Remedy, Step, fit
 from .problems import check_receiver
 
@@ -18,6 +18,7 @@ __all__ = [
     "findings",
     "fit",
     "legal_name",
+    "numbered_name",
     "output_name",
     "shares_anything",
     "unique_names",

@@ -68,6 +68,18 @@ def numbered(name: str, number: int, rules: Names) -> str:
     return name[: max(1, rules.max_length - len(tail))] + tail
 
 
+def numbered_name(file: str, name: str, extensions: Iterable[str], rules: Names) -> str | None:
+    """The stem of ``file`` where it is ``name``, perhaps with a number behind it; None where other rules ask for another name."""
+    for extension in extensions:
+        if not file.endswith(extension) or (not extension and "." in file):
+            continue
+        stem = file[: len(file) - len(extension)]
+        base = re.sub(r"\d+$", "", stem).rstrip(rules.replace_with or None)
+        if rules.is_legal(stem) and (stem == name or (base != "" and base != stem and name.startswith(base))):
+            return stem
+    return None
+
+
 def unique_names(names: Iterable[str], rules: Names, taken: Iterable[str] = ()) -> list[str]:
     """A legal name for each, no two the same even where case does not count; later ones are numbered.
 

@@ -145,6 +145,12 @@ class Recipe:
         return 0.0
 
     @property
+    def keeps_samples_but_rate(self) -> bool:
+        """Whether nothing but side, rate, level and ends is changed before encoding."""
+        worked = self.dc_offsets or self.low_cut or self.high_cut or self.presence_db or self.trimmed
+        return not worked and self.speed == 1
+
+    @property
     def keeps_samples(self) -> bool:
         """Whether the samples go over as they are, but for a gain."""
         worked = self.works_on_sound or self.dc_offsets or self.fade_in or self.fade_out or self.limiter_db

@@ -2,5 +2,20 @@
 
 from .engine import Made, WorkItem, fingerprint, make_all, make_clip, plan_outputs
 from .proof import Check, Proof, prove
+from .run import Outcome, Wish, make_files, planned
 
-__all__ = ["Check", "Made", "Proof", "WorkItem", "fingerprint", "make_all", "make_clip", "plan_outputs", "prove"]
+__all__ = [
+    "Check",
+    "Made",
+    "Outcome",
+    "Proof",
+    "Wish",
+    "WorkItem",
+    "fingerprint",
+    "make_all",
+    "make_clip",
+    "make_files",
+    "plan_outputs",
+    "planned",
+    "prove",
+]

@@ -6,18 +6,18 @@ import hashlib
 import os
 import re
 import secrets
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
 
 from ..errors import Cancelled, MakeError, reason_of
 
+_FEW = 4  # files, up to which each is forced to the disk by itself
 _PART = re.compile(r"^\.kittiwake-(\d+)-[0-9a-f]+\.part$")
 
 
-@contextmanager
-def part_file(folder: Path) -> Iterator[Path]:
-    """A name for a temporary file in ``folder``; whatever is there at the end is removed.
+def part_name(folder: Path) -> Path:
+    """A name for a temporary file in ``folder``, which is made where it is not there.
 
     Raises
     ------
@@ -31,7 +31,18 @@ def part_file(folder: Path) -> Iterator[Path]:
             "Choose another output folder.",
             "no_folder",
         ) from error
-    part = folder / f".kittiwake-{os.getpid()}-{secrets.token_hex(6)}.part"
+    return folder / f".kittiwake-{os.getpid()}-{secrets.token_hex(6)}.part"
+
+
+@contextmanager
+def part_file(folder: Path) -> Iterator[Path]:
+    """A name for a temporary file in ``folder``; whatever is there at the end is removed.
+
+    Raises
+    ------
+    MakeError : the folder cannot be made.
+    """
+    part = part_name(folder)
     try:
         yield part
     finally:
@@ -63,12 +74,13 @@ def _alive(process: int) -> bool:
     return True
 
 
-def put_in_place(part: Path, final: Path, *, replace: bool) -> None:
+def put_in_place(part: Path, final: Path, *, replace: bool, sync: bool = True) -> None:
     """Give a finished part its final name in one step.
 
     Parameters
     ----------
     replace : whether a file of that name may be replaced. Otherwise one that has turned up meanwhile is kept.
+    sync : whether to force the folder's entry to the disk.
 
     Raises
     ------
@@ -87,13 +99,41 @@ def put_in_place(part: Path, final: Path, *, replace: bool) -> None:
                 if final.exists():
                     raise FileExistsError(17, "File exists") from None
                 part.rename(final)
-        sync_folder(final.parent)
+        if sync:
+            sync_folder(final.parent)
     except OSError as error:
         raise MakeError(
             f"{final.name} could not be put into {final.parent}: {reason_of(error)}.",
             "Nothing was overwritten; choose another folder or move that file.",
             "no_place",
         ) from error
+
+
+def sync_files(paths: Sequence[Path]) -> None:
+    """Force files of one folder to the disk: one by one, or many by one call for the whole file system, which costs as much as one.
+
+    Raises
+    ------
+    OSError
+    """
+    if len(paths) > _FEW and _syncfs(paths[0].parent):
+        return
+    for path in paths:
+        with path.open("rb+") as file:
+            os.fsync(file.fileno())
+
+
+def _syncfs(folder: Path) -> bool:
+    """Whether the system has done it; Python has no call for it."""
+    import ctypes
+
+    handle = os.open(folder, os.O_RDONLY)
+    try:
+        return int(ctypes.CDLL(None, use_errno=True).syncfs(handle)) == 0
+    except (AttributeError, OSError):
+        return False
+    finally:
+        os.close(handle)
 
 
 def sync_folder(folder: Path) -> None:

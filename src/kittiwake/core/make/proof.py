@@ -6,7 +6,7 @@ import math
 import os
 import zlib
 from collections.abc import Callable, Iterator
-from dataclasses import asdict, dataclass, field
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
@@ -20,7 +20,7 @@ from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
 from ..intake import BLOCK, open_sound
 from ..measure import Loudness, look_at
-from ..model import Facts, Receiver, Stated
+from ..model import Facts, Header, Receiver, Stated
 from ..model.units import db, format_db, format_hz, format_kind, format_limit, ratio
 
 
@@ -32,6 +32,9 @@ class Check:
     expected: str
     found: str
     passed: bool
+
+    def to_dict(self) -> dict[str, Any]:
+        return {"name": self.name, "expected": self.expected, "found": self.found, "passed": self.passed}
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,7 +53,7 @@ class Proof:
         return tuple(check for check in self.checks if not check.passed)
 
     def to_dict(self) -> dict[str, Any]:
-        return {"passed": self.passed, "checks": [asdict(check) for check in self.checks]}
+        return {"passed": self.passed, "checks": [check.to_dict() for check in self.checks]}
 
 
 @dataclass(frozen=True, slots=True)
@@ -235,7 +238,7 @@ class _Crc:
         self.value = 0
         self._left = frames
 
-    def add(self, columns: NDArray[np.float32]) -> None:
+    def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32]) -> None:
         part = columns[:, : self._left].T
         self._left -= len(part)
         whole = np.multiply(part, np.float32(2.0**31), dtype=np.float64).astype("<i4", order="C")

@@ -37,6 +37,7 @@ from ..sound import (
     take_side,
     take_span,
 )
+from .ahead import Ahead
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,16 +55,23 @@ def write_stream(
     recipe: Recipe,
     part: Path,
     *,
+    ahead: Ahead | None = None,
     progress: Callable[[float], None] | None = None,
     cancelled: Callable[[], bool] | None = None,
 ) -> Written:
     """Write the file ``part`` from the source of ``facts``.
+
+    Parameters
+    ----------
+    ahead : what was done of it already while the source was looked at.
 
     Raises
     ------
     KittiwakeError : the source cannot be read or has changed, or the user asked to stop.
     OSError : the disk.
     """
+    if ahead is not None and ahead.spool is not None and ahead.matches(recipe):
+        return _finish(ahead.spool, ahead.meters, None, recipe, part, progress, cancelled)
     reader = open_sound(facts.path, facts.stated)
     try:
         _check_unchanged(reader, facts)
@@ -76,28 +84,41 @@ def write_stream(
                     loudness.add(block)
                 for channel, meter in enumerate(meters):
                     meter.add(np.ascontiguousarray(block[:, channel]))
-            if spool.frames != recipe.frames_out - recipe.lead + recipe.loop:
-                raise MakeError(
-                    "The source no longer holds what it held when it was looked at.",
-                    "Look at it again.",
-                    "changed",
-                )
-            peak = max(meter.peak for meter in meters)
-            active = level = max(meter.result()[0] for meter in meters)
-            if loudness:
-                level = loudness.result()
-            elif recipe.level == "peak":
-                level = db(peak)
-            gain = _gain(level, active, peak, recipe)
-            digest, heard = _encode(spool, recipe, gain, part, progress, cancelled)
-        # Over all of the output, the silence in front included.
-        share = math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
-        rms = max(meter.rms for meter in meters) * ratio(gain.db) * share
-        if recipe.limiter_db or recipe.loop:
-            rms = heard * share
-        return Written(digest, rms, gain.db, _said(gain, peak, recipe))
+            return _finish(spool, meters, loudness, recipe, part, progress, cancelled)
     finally:
         reader.close()
+
+
+def _finish(
+    spool: Spool,
+    meters: list[ActiveLevel],
+    loudness: Loudness | None,
+    recipe: Recipe,
+    part: Path,
+    progress: Callable[[float], None] | None,
+    cancelled: Callable[[], bool] | None,
+) -> Written:
+    """The second pass: the one gain that the measured first pass asks for, and encoding."""
+    if spool.frames != recipe.frames_out - recipe.lead + recipe.loop:
+        raise MakeError(
+            "The source no longer holds what it held when it was looked at.",
+            "Look at it again.",
+            "changed",
+        )
+    peak = max(meter.peak for meter in meters)
+    active = level = max(meter.result()[0] for meter in meters)
+    if loudness:
+        level = loudness.result()
+    elif recipe.level == "peak":
+        level = db(peak)
+    gain = _gain(level, active, peak, recipe)
+    digest, heard = _encode(spool, recipe, gain, part, progress, cancelled)
+    # Over all of the output, the silence in front included.
+    share = math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
+    rms = max(meter.rms for meter in meters) * ratio(gain.db) * share
+    if recipe.limiter_db or recipe.loop:
+        rms = heard * share
+    return Written(digest, rms, gain.db, _said(gain, peak, recipe))
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
@@ -145,7 +166,8 @@ def _gain(level: float, active: float, peak: float, recipe: Recipe) -> Gain:
     if recipe.level != "leave":
         if not math.isfinite(level):
             return Gain(0.0)
-        wanted += recipe.target_db - level
+        # On a grid of a thousandth of a dB, so that a last bit of the measurement makes no other bytes.
+        wanted += recipe.target_db - round(level, 3)
     elif wanted == 0 and not ranged and recipe.keeps_samples and recipe.dither != "always" and recipe.format.depth:
         # Nothing was computed: the samples go over as they are, even those that the source has at full scale.
         return Gain(0.0)

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import cache
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -9,6 +11,12 @@ from numpy.typing import NDArray
 STEP = 23.4375
 _FLOOR_DB = -160.0
 _ENOUGH = 64  # windows, after which every second one is left out, and so on
+
+
+@cache
+def _window(size: int) -> NDArray[np.float32]:
+    window: NDArray[np.float32] = np.hanning(size + 1)[:-1].astype(np.float32)
+    return window
 
 
 class Spectrum:
@@ -20,7 +28,7 @@ class Spectrum:
     def __init__(self, rate: int) -> None:
         self._size = max(16, 2 * round(rate / STEP / 2))
         self.step = rate / self._size
-        self._window = np.hanning(self._size + 1)[:-1].astype(np.float32)
+        self._window = _window(self._size)
         self._power = np.zeros(self._size // 2 + 1)
         self._count = 0
         self._every = 1

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from functools import cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -15,6 +16,11 @@ MARGIN = 15.9  # dB between the active level and the threshold that goes with it
 _LOT = 8192  # steps that are counted at a time
 _LOWEST = -24
 _THRESHOLDS = 2.0 ** np.arange(_LOWEST, 1)
+
+
+@cache
+def _mean_weights(step: int) -> NDArray[np.float32]:
+    return np.full(step, 1 / step, np.float32)
 
 
 class ActiveLevel:
@@ -40,7 +46,7 @@ class ActiveLevel:
         self._energy = 0.0
         self._samples = 0
         self._peak = 0.0
-        self._ones = np.ones(self._step, np.float32) / np.float32(self._step)
+        self._ones = _mean_weights(self._step)
         self._waiting: list[NDArray[np.float32]] = []
         self._waiting_steps = 0
 
@@ -67,6 +73,12 @@ class ActiveLevel:
                 self._flush()
         self._rest = joined[whole:].copy()
 
+    def skim(self, count: int, peak: float, energy: float) -> None:
+        """Take ``count`` samples of which only peak and sum of squares are known: there is no ``result`` then, but RMS and peak are."""
+        self._samples += count
+        self._energy += energy
+        self._peak = max(self._peak, peak)
+
     def _flush(self) -> None:
         """Count the steps that wait: many at a time, since each call costs more than what it counts."""
         if self._waiting:
@@ -89,6 +101,11 @@ class ActiveLevel:
     def peak(self) -> float:
         """Largest magnitude so far."""
         return self._peak
+
+    @property
+    def rms_dbov(self) -> float:
+        """The same in dBov; -inf of silence."""
+        return 20 * math.log10(self.rms) if self._energy > 0 else -math.inf
 
     @property
     def rms(self) -> float:

@@ -12,7 +12,7 @@ from ..errors import Cancelled, IntakeError, KittiwakeError
 from ..intake import open_sound
 from ..model import Facts, Header, Measures, Note, SignalLevel
 from ..model.downmix import mixed
-from ..model.facts import Signal
+from ..model.facts import SIGNAL_OF, Sides, Signal
 from ..model.stated import Stated
 from .bandwidth import Spectrum, bandwidth
 from .clipping import ClipCounter
@@ -22,7 +22,11 @@ from .pitch import Pitch
 from .sides import SidesMeter
 
 Progress = Callable[[float], None]
-Tee = Callable[[NDArray[np.float32]], None]
+Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32]], None]
+
+
+class _OtherSignal(Exception):  # noqa: N818 - not an error
+    """Another signal stands for the whole than the first block suggested."""
 
 
 def look_at(
@@ -41,9 +45,11 @@ def look_at(
     Parameters
     ----------
     stated : the format of a headerless file, or which of several streams.
-    picture : whether to gather outline and spectrum, to draw and to trim by; without them bandwidth is not known either.
+    picture : whether to gather outline and spectrum, to draw and to trim by. Without them bandwidth is not known either, and speech
+        level is measured only of the signal that stands for the whole; RMS stands for that of the others.
     by_library : whether a library has to read it, even where the application has a faster way.
-    tee : called with the samples of each block, float32 [shape=(channels, n)], on their way.
+    tee : called with the header, the samples of each block, float32 [shape=(channels, n)], and, where they are needed, those of the mix
+        [shape=(n,)], otherwise those of the first channel.
     pitch : whether to measure the pitch of the voice too, which raises suspicion of a false rate.
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
@@ -69,7 +75,12 @@ def look_at(
                 progress(min(1.0, done / total))
 
     try:
-        found, holes = _measure(watched(), header, pitch, picture, tee)
+        try:
+            found, holes = _measure(watched(), header, pitch, picture, tee)
+        except _OtherSignal:
+            reader.close()
+            reader = open_sound(path, stated, by_library=by_library)
+            found, holes = _measure(watched(), header, pitch)
     except KittiwakeError:
         raise
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
@@ -127,10 +138,12 @@ def _measure(
     clips = [ClipCounter(header.full_scale) for _ in range(channels)]
     sides = SidesMeter()
     outline = Overview()
-    spectrum = Spectrum(rate)
+    spectrum = Spectrum(rate) if picture else None
     frames = holes = 0
     energy = 0.0
     sums = np.zeros(channels)
+    # Without a picture: the signal that stands for the whole, as the first block suggests.
+    alone: Signal | None = None
     for block in blocks:
         columns = np.ascontiguousarray(block.T)
         energies = [float(np.dot(column, column)) for column in columns]
@@ -142,26 +155,40 @@ def _measure(
         frames += columns.shape[1]
         sums += columns.sum(axis=1)
         energy += sum(energies)
-        if picture:
+        if spectrum is not None:
             peaks = outline.add(columns)
             spectrum.add(columns)
         else:
             peaks = [max(float(column.max()), -float(column.min())) for column in columns]
-        if tee:
-            tee(columns)
         for column, clip, peak in zip(columns, clips, peaks, strict=True):
             clip.add(column, peak)
-        for name, column, peak, power in zip(own_names, columns, peaks, energies, strict=True):
-            meters[name].add(column, peak, power)
-        middle = columns[0]
-        if channels > 1:
-            meters["mix"].add(middle := mixed(columns))
         if channels == 2:
             sides.add(columns[0], columns[1], energies[0], energies[1])
+        if alone is None and not picture:
+            alone = SIGNAL_OF[sides.result()] if channels == 2 else "mono" if channels == 1 else "mix"
+        for name, column, peak, power in zip(own_names, columns, peaks, energies, strict=True):
+            if alone is None or alone == name:
+                meters[name].add(column, peak, power)
+            else:
+                meters[name].skim(len(column), peak, power)
+        middle = columns[0]
+        if channels > 1 and alone in (None, "mix"):
+            meters["mix"].add(middle := mixed(columns))
+        if tee:
+            tee(header, columns, middle)
         if voice:
             voice.add(middle)
-    curve = spectrum.result() if picture else np.zeros(0, np.float32)
-    levels = {name: SignalLevel(meter.peak, meter.rms, *meter.result()) for name, meter in meters.items()}
+    curve = spectrum.result() if spectrum is not None else np.zeros(0, np.float32)
+    relation: Sides = "mono" if channels == 1 else sides.result() if channels == 2 else "different"
+    if alone is not None and alone != SIGNAL_OF[relation]:
+        raise _OtherSignal
+    levels = {}
+    for name, meter in meters.items():
+        # Without a picture only the signal that stands for the whole is worth the time that a speech level takes.
+        active = meter.result() if alone in (None, name) else (meter.rms_dbov, 1.0)
+        levels[name] = SignalLevel(meter.peak, meter.rms, *active)
+    if channels > 1 and alone not in (None, "mix"):
+        levels["mix"] = levels[alone]
     offsets = sums / max(1, frames)
     return (
         Measures(
@@ -170,12 +197,12 @@ def _measure(
             rms=float(np.sqrt(energy / max(1, frames * channels))),
             dc_offsets=tuple(float(offset) for offset in offsets),
             clipped_samples=sum(clip.finish() for clip in clips),
-            sides="mono" if channels == 1 else sides.result() if channels == 2 else "different",
+            sides=relation,
             levels=levels,
-            bandwidth_hz=bandwidth(curve, spectrum.step) if picture else 0.0,
+            bandwidth_hz=bandwidth(curve, spectrum.step) if spectrum is not None else 0.0,
             overview=outline.result(),
             spectrum=curve,
-            spectrum_step=spectrum.step,
+            spectrum_step=spectrum.step if spectrum is not None else 0.0,
             pitch_hz=voice.result() if voice else None,
         ),
         holes,

@@ -36,6 +36,9 @@ class Spool:
     ) -> None:
         self._file.close()
 
+    def close(self) -> None:
+        self._file.close()
+
     def append(self, block: NDArray[np.float32]) -> None:
         self._file.write(np.ascontiguousarray(block, np.float32).tobytes())
         self.frames += len(block)

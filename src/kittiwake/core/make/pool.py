@@ -1,0 +1,149 @@
+"""Work on many things at once in processes: bounded, cancellable, and alive when one of them is not.
+
+Processes and not threads, since of a short clip more time goes to Python itself than to libraries that leave its lock, and since a
+decoder that crashes takes its own process with it and nobody else's. They are forked from a small server that has the libraries
+loaded, so that starting one costs milliseconds, and none shares threads or locks with a window.
+"""
+
+from __future__ import annotations
+
+import contextlib
+import multiprocessing
+import os
+import signal
+import threading
+import time
+from collections import deque
+from collections.abc import Callable, Iterable, Iterator
+from dataclasses import dataclass, field
+from multiprocessing.connection import Connection, wait
+from multiprocessing.process import BaseProcess
+from typing import Any
+
+_AHEAD = 2  # tasks a worker is given, so that it never waits for the next
+_TICK = 0.05  # s between looks at whether to stop
+
+
+@dataclass(frozen=True, slots=True)
+class Died:
+    """In place of a result: the worker died over the task."""
+
+    reason: str
+
+
+@dataclass(slots=True)
+class _Worker:
+    process: BaseProcess
+    pipe: Connection
+    tasks: deque[Any] = field(default_factory=deque)
+
+
+def _serve(pipe: Connection, work: Callable[[Any], Any]) -> None:
+    """A worker's life: take a task, do it, send what came of it."""
+    # Ctrl+C is for the one that asked; a parent that is gone ends the pipe.
+    signal.signal(signal.SIGINT, signal.SIG_IGN)
+    signal.signal(signal.SIGTERM, signal.SIG_DFL)
+    try:
+        while True:
+            task = pipe.recv()
+            pipe.send(work(task))
+    except (EOFError, OSError):
+        os._exit(0)
+
+
+class Pool:
+    """Processes that all do ``work``, a function at the top of a module that takes a task and gives a result, both picklable.
+
+    Parameters
+    ----------
+    workers : how many; default: one for each core.
+    """
+
+    def __init__(self, work: Callable[[Any], Any], workers: int | None = None) -> None:
+        self._work = work
+        self.count = workers or os.cpu_count() or 1
+        self.pause = threading.Event()
+        self._context = _context()
+
+    def run(self, tasks: Iterable[Any], cancelled: Callable[[], bool] | None = None) -> Iterator[tuple[Any, Any]]:
+        """Tasks with what came of them, in any order; ``Died`` where a worker did not survive one. Tasks are drawn only when there is
+        room for them. Once ``cancelled`` is true workers are killed and the run ends.
+        """
+        todo = iter(tasks)
+        again: deque[Any] = deque()
+        over = False
+        workers: list[_Worker] = []
+        try:
+            while True:
+                if cancelled and cancelled():
+                    return
+                while not over and not self.pause.is_set():
+                    room = next((w for w in workers if len(w.tasks) < _AHEAD), None)
+                    if room is None and len(workers) >= self.count:
+                        break
+                    if again:
+                        task = again.popleft()
+                    else:
+                        try:
+                            task = next(todo)
+                        except StopIteration:
+                            over = True
+                            break
+                    if (room is None or room.tasks) and len(workers) < self.count:
+                        room = self._start()
+                        workers.append(room)
+                    assert room is not None
+                    self._give(room, task)
+                if over and not any(w.tasks for w in workers) and not again:
+                    return
+                if not workers:
+                    time.sleep(_TICK)
+                    continue
+                for pipe in wait([w.pipe for w in workers], timeout=_TICK):
+                    worker = next(w for w in workers if w.pipe is pipe)
+                    try:
+                        result = worker.pipe.recv()
+                    except (EOFError, OSError):
+                        workers.remove(worker)
+                        reason = _buried(worker)
+                        if worker.tasks:
+                            task = worker.tasks.popleft()
+                            again.extend(worker.tasks)
+                            over = over and not again
+                            yield task, Died(reason)
+                        continue
+                    yield worker.tasks.popleft(), result
+        finally:
+            for worker in workers:
+                worker.process.kill()
+            for worker in workers:
+                worker.process.join()
+                worker.pipe.close()
+
+    def _start(self) -> _Worker:
+        ours, theirs = self._context.Pipe()
+        process = self._context.Process(target=_serve, args=(theirs, self._work), daemon=True)
+        process.start()
+        theirs.close()
+        return _Worker(process, ours)
+
+    @staticmethod
+    def _give(worker: _Worker, task: Any) -> None:
+        worker.tasks.append(task)
+        with contextlib.suppress(OSError):  # where it has died; that shows when its result is waited for
+            worker.pipe.send(task)
+
+
+def _buried(worker: _Worker) -> str:
+    worker.process.join(1)
+    code = worker.process.exitcode
+    worker.pipe.close()
+    if code is not None and code < 0:
+        return f"its process was ended by {signal.Signals(-code).name}"
+    return f"its process ended with code {code}"
+
+
+def _context() -> Any:
+    context = multiprocessing.get_context("forkserver")
+    context.set_forkserver_preload(["kittiwake.core.make.warm"])
+    return context

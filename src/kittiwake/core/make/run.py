@@ -1,0 +1,381 @@
+"""From files to outputs, as many as there are: looked at, planned, made and proved by processes, a few files at a time.
+
+What is in memory does not grow with the number of files but for the ledger and the names taken. Files of which the ledger says that
+nothing has changed, neither source nor rules nor output, are not even opened.
+"""
+
+from __future__ import annotations
+
+import contextlib
+import hashlib
+import json
+import os
+from collections import deque
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from dataclasses import dataclass, field, replace
+from functools import lru_cache
+from pathlib import Path
+from typing import Any
+
+from ..codec import FORMATS
+from ..errors import KittiwakeError, MakeError, reason_of
+from ..fit import Company, company_of, fit, numbered_name, output_name, shares_anything, unique_names
+from ..fit.names import numbered
+from ..intake.sniff import looks_like_sound
+from ..measure import look_at
+from ..model import Clip, Facts, Receiver, Stated, TouchUp
+from .ahead import Ahead
+from .engine import WorkItem, deliver, prepare, stamp_of, unaltered, versions
+from .ledger import Entry, Ledger, only_run
+from .place import sweep
+from .pool import Died, Pool
+
+_LOT = 16  # files that are put in place by one round of forcing things to the disk
+
+
+@dataclass(frozen=True, slots=True)
+class Wish:
+    """What is asked of every file of a run.
+
+    Attributes
+    ----------
+    stated : the format of files without a header, or the stream of those with several.
+    remedies : codes of remedies to take wherever they are offered.
+    """
+
+    receivers: tuple[Receiver, ...]
+    folders: tuple[Path, ...]
+    stated: Stated | None = None
+    stream: int | None = None
+    true_rate: int | None = None
+    remedies: tuple[str, ...] = ()
+
+    def order(self, receiver: Receiver) -> str:
+        """Digest of what is asked for one receiver, and of the libraries that shape samples."""
+        asked = {
+            "rules": receiver.model_dump(mode="json"),
+            "stated": str(self.stated),
+            "stream": self.stream,
+            "true_rate": self.true_rate,
+            "remedies": self.remedies,
+            "versions": versions(),
+        }
+        return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
+
+    def stated_for(self, path: Path) -> Stated | None:
+        if looks_like_sound(path):
+            return Stated.of_stream(self.stream - 1) if self.stream else None
+        return self.stated
+
+
+@dataclass(frozen=True, slots=True)
+class _Task:
+    """Some files for one process: of each the path, and of each receiver to make for the name and the entry before."""
+
+    wish: Wish
+    orders: tuple[str, ...]
+    files: tuple[tuple[Path, tuple[tuple[int, str, Entry | None], ...]], ...]
+    companies: tuple[Company | None, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Outcome:
+    """What came of one file at one receiver: the fields of ``kittiwake make --json`` with what a terminal says of it."""
+
+    told: dict[str, Any]
+    entry: Entry | None = None
+    receiver: int = 0
+    source_seconds: float = 0.0
+    path: str = field(default="")
+
+    @property
+    def good(self) -> bool:
+        return self.told["status"] in ("made", "kept")
+
+
+def _do(task: _Task) -> list[Outcome]:
+    """In a worker: look, plan, make, prove, and put in place all together."""
+    wish = task.wish
+    out: list[Outcome] = []
+    ready: dict[int, list[tuple[Any, float]]] = {}
+    for path, targets in task.files:
+        first = wish.receivers[targets[0][0]]
+        ahead = Ahead(first, wish.folders[targets[0][0]])
+        try:
+            picture = any(_wants_picture(wish.receivers[n]) for n, _, _ in targets)
+            facts = look_at(path, wish.stated_for(path), picture=picture, tee=ahead.add)
+            for n, stem, before in targets:
+                receiver = wish.receivers[n]
+                item = _planned(
+                    path, facts, wish, receiver, wish.folders[n], stem, task.companies[n] if task.companies else None
+                )
+                if item.fit.problems and not picture and not item.fit.ready:
+                    # What is to be done about it is told from the outline.
+                    facts = look_at(path, wish.stated_for(path))
+                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, None)
+                own = ahead if n == targets[0][0] else None
+                prepared = prepare(item, before, order=task.orders[n], ahead=own)
+                if prepared.made.code == "changed":
+                    facts = look_at(path, wish.stated_for(path), picture=picture)
+                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, None)
+                    prepared = prepare(item, before, order=task.orders[n])
+                ready.setdefault(n, []).append((prepared, facts.seconds or 0.0))
+        except KittiwakeError as error:
+            for n, _, _ in targets:
+                out.append(_lost(path, wish.receivers[n], n, str(error)))
+        finally:
+            ahead.close()
+    for n, some in ready.items():
+        delivered = deliver([prepared for prepared, _ in some], _light_ledger(wish.folders[n]))
+        for (prepared, seconds), made in zip(some, delivered, strict=True):
+            entry = replace(prepared.entry, path=()) if prepared.entry is not None and made.status == "made" else None
+            out.append(Outcome(made.to_dict(), entry, n, seconds))
+    return out
+
+
+@lru_cache(maxsize=8)
+def _light_ledger(folder: Path) -> Ledger:
+    """A ledger to append to; what is in it is the business of the process that shares out the work."""
+    return Ledger(folder, empty=True)
+
+
+def _wants_picture(receiver: Receiver) -> bool:
+    treatment, limits = receiver.treatment, receiver.rules.limits
+    trims = treatment.trim_lead_seconds is not None or treatment.trim_tail_seconds is not None
+    return bool(trims or treatment.expected_bandwidth_hz or limits.advised_seconds)
+
+
+def _planned(
+    path: Path, facts: Facts, wish: Wish, receiver: Receiver, folder: Path, stem: str, company: Company | None
+) -> WorkItem:
+    clip, found = planned(path, facts, receiver, wish.true_rate, wish.remedies, company)
+    extension = found.recipe.format.extension if found.recipe else ""
+    return WorkItem(clip, facts, found, receiver, folder / f"{stem}{extension}")
+
+
+def planned(
+    path: Path,
+    facts: Facts,
+    receiver: Receiver,
+    true_rate: int | None = None,
+    remedies: Iterable[str] = (),
+    company: Company | None = None,
+) -> tuple[Clip, Any]:
+    """The clip that a file is, with the wished remedies taken, and its fit.
+
+    Raises
+    ------
+    RulesError : nothing can be written for the receiver.
+    """
+    clip = clip_of(path).changed(touch_up=TouchUp(true_rate=true_rate))
+    found = fit(clip, facts, receiver, company)
+    for code in remedies:
+        offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)
+        if remedy := next(offered, None):
+            clip = remedy.apply(clip, receiver.slug)
+            found = fit(clip, facts, receiver, company)
+    return clip, found
+
+
+def clip_of(path: Path) -> Clip:
+    """The clip that a whole file is, with an id that is the same in every run."""
+    return Clip.whole(path).changed(id=hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest())
+
+
+def _lost(path: Path, receiver: Receiver, number: int, error: str) -> Outcome:
+    told: dict[str, Any] = {
+        "path": str(path), "receiver": receiver.slug, "output": None, "status": "failed", "bytes": None, "seconds": None,
+        "sha256": None, "proof": None, "error": error, "said": [],
+    }  # fmt: skip
+    return Outcome(told, None, number)
+
+
+def make_files(
+    paths: Sequence[Path],
+    wish: Wish,
+    *,
+    workers: int | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Iterator[Outcome]:
+    """Make every file for every receiver and yield what came of each, in any order. One that fails stops no other.
+
+    Parameters
+    ----------
+    paths : absolute.
+    cancelled : once true, work in hand is dropped within a tenth of a second, without a trace.
+
+    Raises
+    ------
+    MakeError : another run makes into one of the folders, or one cannot be made.
+    """
+    with contextlib.ExitStack() as locks:
+        for folder in wish.folders:
+            try:
+                locks.enter_context(only_run(folder))
+            except OSError as error:
+                told = f"The folder {folder} cannot be used: {reason_of(error)}."
+                raise MakeError(told, "Choose another output folder.", "no_folder") from error
+            sweep(folder)
+        yield from _Run(paths, wish, workers, cancelled).outcomes()
+
+
+class _Run:
+    """One run: names for all files, what has not changed left alone, the rest shared out."""
+
+    def __init__(
+        self, paths: Sequence[Path], wish: Wish, workers: int | None, cancelled: Callable[[], bool] | None
+    ) -> None:
+        self._paths, self._wish, self._cancelled = paths, wish, cancelled
+        self._pool = Pool(_do, workers)
+        self._ledgers = [Ledger(folder) for folder in wish.folders]
+        self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
+        self._kept: deque[Outcome] = deque()
+        self._companies: tuple[Company | None, ...] = ()
+
+    def outcomes(self) -> Iterator[Outcome]:
+        if any(shares_anything(receiver) for receiver in self._wish.receivers):
+            self._companies = self._look_at_all()
+        try:
+            for task, results in self._pool.run(self._tasks(), self._cancelled):
+                yield from self._drain()
+                if isinstance(results, Died):
+                    yield from self._after_death(task, results)
+                    continue
+                for outcome in results:
+                    if outcome.entry is not None:
+                        self._ledgers[outcome.receiver].note(outcome.entry)
+                    yield outcome
+            yield from self._drain()
+        finally:
+            for folder in self._wish.folders:
+                sweep(folder)
+
+    def _drain(self) -> Iterator[Outcome]:
+        while self._kept:
+            yield self._kept.popleft()
+
+    def _after_death(self, task: _Task, died: Died) -> Iterator[Outcome]:
+        """The files of a worker that died, one at a time, so that only the one it died over is lost."""
+        if len(task.files) == 1:
+            path, targets = task.files[0]
+            for n, _, _ in targets:
+                told = f"Its decoder or encoder crashed ({died.reason}). Ask for another copy, or convert it elsewhere first."
+                yield _lost(path, self._wish.receivers[n], n, told)
+            return
+        singles = [replace(task, files=(one,)) for one in task.files]
+        for single, results in Pool(_do, 1).run(singles, self._cancelled):
+            if isinstance(results, Died):
+                yield from self._after_death(single, results)
+            else:
+                yield from results
+
+    def _tasks(self) -> Iterator[_Task]:
+        names = [self._names(n) for n in range(len(self._wish.receivers))]
+        lot: list[tuple[Path, tuple[tuple[int, str, Entry | None], ...]]] = []
+        # Few files are shared out evenly; many in lots, so that the disk is waited for less often.
+        size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
+        for index, path in enumerate(self._paths):
+            targets = []
+            for n, receiver in enumerate(self._wish.receivers):
+                stem, before = names[n][index]
+                if kept := self._unchanged(n, receiver, path, before):
+                    self._kept.append(kept)
+                else:
+                    targets.append((n, stem, before))
+            if targets:
+                lot.append((path, tuple(targets)))
+            if len(lot) >= size:
+                yield _Task(self._wish, self._orders, tuple(lot), self._companies)
+                lot = []
+        if lot:
+            yield _Task(self._wish, self._orders, tuple(lot), self._companies)
+
+    def _unchanged(self, n: int, receiver: Receiver, path: Path, before: Entry | None) -> Outcome | None:
+        """An outcome without any work, where source, what is asked for, and output are as the ledger has them."""
+        if before is None or before.order != self._orders[n] or not before.output_stamp or self._companies:
+            return None
+        output = self._wish.folders[n] / before.output
+        if before.stamp != stamp_of(path) or before.output_stamp != stamp_of(output):
+            return None
+        told: dict[str, Any] = {
+            "path": str(path), "receiver": receiver.slug, "output": str(output), "status": "kept", "bytes": before.bytes,
+            "seconds": before.seconds, "sha256": before.sha256, "proof": None, "error": None, "said": [],
+        }  # fmt: skip
+        return Outcome(told, None, n)
+
+    def _names(self, n: int) -> list[tuple[str, Entry | None]]:
+        """The name (without extension) of each file at a receiver, and the ledger's entry for it. No name is taken that belongs to a
+        file that was not made here, or was altered since.
+        """
+        receiver, ledger, folder = self._wish.receivers[n], self._ledgers[n], self._wish.folders[n]
+        rules = receiver.rules.names
+        extensions = {
+            form.extension for a in receiver.rules.accepts if (form := FORMATS.get((a.container, a.encoding)))
+        }
+        # Whose each name is that is there already; nobody's known where it was not made here, or was altered since.
+        owners: dict[str, tuple[str, str, str] | None] = {}
+        with os.scandir(folder) as entries:
+            for entry in entries:
+                if entry.name.startswith("."):
+                    continue
+                known = ledger.get(entry.name)
+                ours = known is not None and _still_ours(folder / entry.name, known)
+                owner = (known.source, known.clip, known.receiver) if ours and known is not None else None
+                for extension in extensions:
+                    if entry.name.casefold().endswith(extension):
+                        owners[entry.name[: len(entry.name) - len(extension)].casefold()] = owner
+        clips = [clip_of(path) for path in self._paths]
+        if self._wish.true_rate:
+            clips = [clip.changed(touch_up=TouchUp(true_rate=self._wish.true_rate)) for clip in clips]
+        plain = unique_names((output_name(clip, place, rules) for place, clip in enumerate(clips, 1)), rules)
+        used: set[str] = set()
+        out: list[tuple[str, Entry | None]] = []
+        for clip, name in zip(clips, plain, strict=True):
+            key = (str(clip.source), clip.name, receiver.slug)
+            before = ledger.output_of(*key)
+            stem = name
+            if before is not None:
+                stem = numbered_name(before.output, name, extensions, rules) or name
+            number = 2
+            while stem.casefold() in used or owners.get(stem.casefold(), key) != key:
+                stem, number = numbered(name, number, rules), number + 1
+            used.add(stem.casefold())
+            if before is not None and numbered_name(before.output, stem, extensions, rules) != stem:
+                before = None
+            out.append((stem, before))
+        return out
+
+    def _look_at_all(self) -> tuple[Company | None, ...]:
+        """For receivers whose clips share something, everything has to be looked at before anything is made."""
+        pairs = []
+        for path, facts in Pool(_Look(self._wish), self._pool.count).run(list(self._paths), self._cancelled):
+            if not isinstance(facts, Died):
+                pairs.append((clip_of(path), facts))
+        order = {path: n for n, path in enumerate(self._paths)}
+        pairs.sort(key=lambda pair: order[pair[0].source])
+        companies: list[Company | None] = []
+        for receiver in self._wish.receivers:
+            if not shares_anything(receiver):
+                companies.append(None)
+                continue
+
+            def size_of(clip: Clip, facts: Facts, alone: Company, receiver: Receiver = receiver) -> int | None:
+                _, found = planned(clip.source, facts, receiver, self._wish.true_rate, self._wish.remedies, alone)
+                size: int | None = found.predicted_bytes
+                return size
+
+            companies.append(company_of(pairs, receiver, size_of))
+        return tuple(companies)
+
+
+@dataclass(frozen=True, slots=True)
+class _Look:
+    wish: Wish
+
+    def __call__(self, path: Path) -> Facts:
+        return look_at(path, self.wish.stated_for(path))
+
+
+def _still_ours(path: Path, entry: Entry) -> bool:
+    """Whether an output is as it was made: by size and time, and by its bytes where the time is another."""
+    return (entry.output_stamp != "" and entry.output_stamp == stamp_of(path)) or unaltered(path, entry)

@@ -1,0 +1,12 @@
+"""Loads what a worker needs, once, in the server that workers are forked from."""
+
+import os
+
+# A worker is one of as many as there are cores: its linear algebra must not start more threads.
+os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
+
+import soundfile  # noqa: F401
+import soxr  # noqa: F401
+from blake3 import blake3  # noqa: F401
+
+from . import engine, stream  # noqa: F401
