@@ -226,6 +226,63 @@ def make_verb(
     _leave(good and done == total)
 
 
+@_verb("status")
+@click.option("--remove", is_flag=True, help="Remove outputs whose source is gone, if nobody has altered them.")
+@_as_json
+@click.argument(
+    "folders", nargs=-1, required=True, metavar="FOLDER...", type=click.Path(path_type=Path, file_okay=False)
+)
+def status_verb(folders: tuple[Path, ...], remove: bool, as_json: bool) -> None:
+    from ..core.make.account import account, remove_orphans
+
+    good = True
+    for folder in folders:
+        try:
+            if remove:
+                for path, trouble in remove_orphans(folder.absolute()):
+                    click.echo(f"could not remove  {path}: {trouble}" if trouble else f"removed  {path}", err=as_json)
+            counts: dict[str, int] = {}
+            for one in account(folder.absolute()):
+                counts[one.state] = counts.get(one.state, 0) + 1
+                good &= one.state == "as made"
+                if as_json:
+                    _emit(one.to_dict())
+                elif one.state != "as made":
+                    click.echo(f"{one.state}  {one.output}  (from {one.entry.source})")
+            if not as_json:
+                told = ", ".join(f"{count:,} {state}" for state, count in sorted(counts.items())) or "nothing made"
+                click.echo(f"{folder}: {told}")
+        except KittiwakeError as error:
+            good = False
+            click.echo(str(error), err=True)
+    _leave(good)
+
+
+@_verb("explain")
+@_as_json
+@click.argument("output", type=click.Path(path_type=Path))
+def explain_verb(output: Path, as_json: bool) -> None:
+    from ..core.make.account import explain
+
+    try:
+        found, steps = explain(output.absolute())
+    except KittiwakeError as error:
+        click.echo(str(error), err=True)
+        sys.exit(1)
+    if as_json:
+        entry = found.entry
+        more = {
+            name: getattr(entry, name) for name in ("sha256", "source_digest", "order", "fingerprint", "versions")
+        }
+        figures = {"gain_db": entry.gain_db, "level_dbov": entry.level_dbov}
+        _emit({**found.to_dict(), **more, **figures, "steps": list(steps)})
+    else:
+        from .words import explained_in_words
+
+        click.echo(explained_in_words(found, steps))
+    _leave(found.state == "as made")
+
+
 @_verb("proof")
 @_for
 @_as_json

@@ -7,6 +7,7 @@ from typing import Any
 
 from ..core.fit import Fit
 from ..core.make import Proof
+from ..core.make.account import Account
 from ..core.make.compare import Comparison
 from ..core.model import Facts, Receiver
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
@@ -49,6 +50,26 @@ def made_in_words(told: dict[str, Any]) -> str:
         size = f"{format_bytes(told['bytes'])}, {format_seconds(told['seconds'])}{proved}"
         return "\n".join([f"{told['status']}  {told['output']}  ({size})", *(f"  {s}" for s in told["said"])])
     return f"{told['status']}  {told['path']}\n  {told['error']}"
+
+
+def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
+    entry = found.entry
+    figures = [f"{format_bytes(entry.bytes)}", f"{format_seconds(entry.seconds)}"]
+    if entry.level_dbov is not None:
+        figures.append(f"speech at {format_db(entry.level_dbov, 'dBov')}")
+    if entry.gain_db is not None:
+        figures.append(f"gain {entry.gain_db:+.1f} dB".replace("-", "−"))
+    lines = [
+        f"{found.output}: {found.state}",
+        f"  made {entry.time or 'some time'} for {entry.receiver} from {entry.source}",
+        f"  {', '.join(figures)}",
+        *(f"  {n}. {step}" for n, step in enumerate(steps, 1)),
+        f"  output SHA-256 {entry.sha256}",
+        f"  source BLAKE3 {entry.source_digest or '–'}",
+        f"  rules and touch-ups {entry.order or '–'}, all that shaped it {entry.fingerprint}",
+        f"  by {entry.versions or '–'}",
+    ]
+    return "\n".join(lines)
 
 
 def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:

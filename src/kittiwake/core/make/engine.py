@@ -97,17 +97,15 @@ def plan_outputs(
     chosen = list(wanted)
     ledger = Ledger(folder)
     rules = receiver.rules.names
-    names = unique_names(
-        (output_name(clip, places[clip.id] if places else n, rules) for n, (clip, _, _) in enumerate(chosen, 1)),
-        rules,
-    )
+    wishes = [output_name(clip, places[clip.id] if places else n, rules) for n, (clip, _, _) in enumerate(chosen, 1)]
+    names = unique_names(wishes, rules)
     used: set[str] = set()
     items = []
-    for (clip, facts, fit), name in zip(chosen, names, strict=True):
+    for (clip, facts, fit), wish, name in zip(chosen, wishes, names, strict=True):
         extension = fit.recipe.format.extension if fit.recipe else ""
         before = ledger.output_of(str(clip.source), clip.name, receiver.slug)
         file = f"{name}{extension}"
-        if before and numbered_name(before.output, name, {extension}, rules) and before.output.casefold() not in used:
+        if before and numbered_name(before.output, wish, {extension}, rules) and before.output.casefold() not in used:
             file = before.output
         number = 2
         while file.casefold() in used or (extension and not _free(folder, file, clip, receiver, ledger)):

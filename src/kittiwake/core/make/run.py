@@ -106,18 +106,17 @@ def _do(task: _Task) -> list[Outcome]:
             facts = look_at(path, wish.stated_for(path), picture=picture, tee=ahead.add)
             for n, stem, before in targets:
                 receiver = wish.receivers[n]
-                item = _planned(
-                    path, facts, wish, receiver, wish.folders[n], stem, task.companies[n] if task.companies else None
-                )
+                company = task.companies[n] if task.companies else None
+                item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
                 if item.fit.problems and not picture and not item.fit.ready:
                     # What is to be done about it is told from the outline.
                     facts = look_at(path, wish.stated_for(path))
-                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, None)
+                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
                 own = ahead if n == targets[0][0] else None
                 prepared = prepare(item, before, order=task.orders[n], ahead=own)
                 if prepared.made.code == "changed":
                     facts = look_at(path, wish.stated_for(path), picture=picture)
-                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, None)
+                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
                     prepared = prepare(item, before, order=task.orders[n])
                 ready.setdefault(n, []).append((prepared, facts.seconds or 0.0))
         except KittiwakeError as error:
@@ -327,20 +326,21 @@ class _Run:
         clips = [clip_of(path) for path in self._paths]
         if self._wish.true_rate:
             clips = [clip.changed(touch_up=TouchUp(true_rate=self._wish.true_rate)) for clip in clips]
-        plain = unique_names((output_name(clip, place, rules) for place, clip in enumerate(clips, 1)), rules)
+        wanted = [output_name(clip, place, rules) for place, clip in enumerate(clips, 1)]
+        plain = unique_names(wanted, rules)
         used: set[str] = set()
         out: list[tuple[str, Entry | None]] = []
-        for clip, name in zip(clips, plain, strict=True):
+        for clip, wish, name in zip(clips, wanted, plain, strict=True):
             key = (str(clip.source), clip.name, receiver.slug)
             before = ledger.output_of(*key)
             stem = name
             if before is not None:
-                stem = numbered_name(before.output, name, extensions, rules) or name
+                stem = numbered_name(before.output, wish, extensions, rules) or name
             number = 2
             while stem.casefold() in used or owners.get(stem.casefold(), key) != key:
                 stem, number = numbered(name, number, rules), number + 1
             used.add(stem.casefold())
-            if before is not None and numbered_name(before.output, stem, extensions, rules) != stem:
+            if before is not None and numbered_name(before.output, wish, extensions, rules) != stem:
                 before = None
             out.append((stem, before))
         return out

@@ -114,12 +114,10 @@ class Bench(QStackedWidget):
             self.refresh()
 
     def _output_of(self, cell: Cell) -> Facts | None:
-        """Facts of a made file: from its proof, or looked up in the background."""
+        """Facts of a made file, looked up in the background: what proof found of it is too little to draw."""
         assert cell.record is not None
-        digest, output, made = cell.record.sha256, Path(cell.record.output), cell.made
+        digest, output = cell.record.sha256, Path(cell.record.output)
         stated = cell.fit.recipe.stated if cell.fit and cell.fit.recipe else None
-        if made and made.proof and made.proof.facts and made.sha256 == digest:
-            return made.proof.facts
         if digest not in self._outputs and digest not in self._pending:
             self._pending.add(digest)
             self._pool.submit(lambda: self._output_looked.emit(digest, look_at(output, stated)))
