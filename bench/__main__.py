@@ -1,32 +1,50 @@
-"""Speed and memory, side by side with plain scripts in one run: ``./run bench``."""
+"""Speed and memory, side by side with plain scripts in one run: ``./run bench [--quick]``.
+
+Every figure is a ratio of medians, the parties taking turns, so that a machine that is slowed down slows all of them. The plain scripts
+are what one writes with public libraries; they measure nothing, level nothing, prove nothing and keep no ledger.
+"""
 
 from __future__ import annotations
 
 import json
+import os
+import shutil
 import statistics
 import subprocess
 import sys
 import tempfile
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
+from concurrent.futures import ProcessPoolExecutor
+from fractions import Fraction
 from pathlib import Path
+
+os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")  # one worker is one thread, for all parties
 
 import numpy as np
 import soundfile
 import soxr
 
+from kittiwake.core.make import Wish, make_files
+from kittiwake.core.model import load_receiver
 
-def recording(path: Path, minutes: float, subtype: str = "PCM_16") -> Path:
+Figures = dict[str, float]
+
+
+def recording(path: Path, seconds: float, subtype: str = "PCM_16", seed: int = 1) -> Path:
     """A stereo recording at 48 kHz: bursts of noise, like speech."""
-    dice = np.random.default_rng(1)
-    time_axis = np.arange(480_000) / 48_000
-    envelope = np.clip(np.sin(2 * np.pi * 1.7 * time_axis) + 0.4, 0, 1)
-    with soundfile.SoundFile(str(path), "w", 48_000, 2, subtype) as file:
-        left = minutes * 60
-        block = (dice.standard_normal((480_000, 2)) * 0.1 * envelope[:, None]).astype(np.float32)
+    dice = np.random.default_rng(seed)
+    length = min(10.0, seconds)
+    at = np.arange(round(length * 48_000)) / 48_000
+    envelope = np.clip(np.sin(2 * np.pi * 1.7 * at + seed) + 0.4, 0, 1)
+    block = (dice.standard_normal((len(at), 2)) * 0.1 * envelope[:, None]).astype(np.float32)
+    with soundfile.SoundFile(
+        str(path), "w", 48_000, 2, subtype, format="RF64" if seconds > 20_000 else "WAV"
+    ) as file:
+        left = seconds
         while left > 0:
-            file.write(block[: round(min(10.0, left) * 48_000)])
-            left -= 10
+            file.write(block[: round(min(length, left) * 48_000)])
+            left -= length
     return path
 
 
@@ -37,61 +55,214 @@ def plain(source: Path, into: Path) -> None:
     soundfile.write(str(into), mono, 8000, subtype="ULAW")
 
 
-def ours(source: Path, folder: Path) -> None:
-    from kittiwake.core.fit import fit
-    from kittiwake.core.make import make_clip, plan_outputs
-    from kittiwake.core.measure import look_at
-    from kittiwake.core.model import Clip, load_receiver
+def plain_av(source: Path, into: Path) -> None:
+    """The same with PyAV: decode, resample, encode."""
+    import av
 
-    receiver, clip = load_receiver("phone-menu"), Clip.whole(source)
-    facts = look_at(source)
-    made = make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, folder)[0])
-    assert made.status == "made", made.error
+    with av.open(str(source)) as reader, av.open(str(into), "w", format="wav") as writer:
+        stream = writer.add_stream("pcm_mulaw", rate=8000, layout="mono")
+        resampler = av.AudioResampler(format="s16", layout="mono", rate=8000)
+        at = 0
+        for frame in reader.decode(audio=0):
+            for part in resampler.resample(frame):
+                part.pts, part.time_base = at, Fraction(1, 8000)
+                at += part.samples
+                writer.mux(stream.encode(part))
+        for part in resampler.resample(None):
+            part.pts, part.time_base = at, Fraction(1, 8000)
+            at += part.samples
+            writer.mux(stream.encode(part))
+        writer.mux(stream.encode(None))
 
 
-def median(work: Callable[[int], None], times: int = 5) -> float:
-    taken = []
-    for number in range(times):
-        began = time.perf_counter()
-        work(number)
-        taken.append(time.perf_counter() - began)
-    return statistics.median(taken)
+def plain_one(job: tuple[Path, Path]) -> None:
+    plain(*job)
 
 
-def peak_of(source: Path, folder: Path) -> tuple[float, float]:
-    """Peak memory (MB, VmHWM of a process of its own) and seconds of the terminal command on one file."""
-    code = (
-        "import sys; from kittiwake.cli.main import main\n"
-        "try: main()\n"
-        "except SystemExit as stop: assert not stop.code\n"
-        "print(next(l.split()[1] for l in open('/proc/self/status') if l.startswith('VmHWM')), file=sys.stderr)"
+def bare(source: Path) -> None:
+    """Decoder, resampler and encoder of ours alone."""
+    from kittiwake.core.codec import ulaw
+    from kittiwake.core.intake import open_sound
+
+    reader = open_sound(source)
+    stream = soxr.ResampleStream(reader.header.sample_rate, 8000, 1, dtype="float32", quality="HQ")
+    for block in reader.blocks():
+        ulaw.encode(stream.resample_chunk(np.ascontiguousarray((block[:, 0] + block[:, 1]) * np.float32(0.5))))
+    ulaw.encode(stream.resample_chunk(np.zeros(0, np.float32), last=True))
+    reader.close()
+
+
+def ours(paths: Sequence[Path], folder: Path, workers: int) -> int:
+    """Looked at, levelled, made, proved and entered in a ledger; how many were made."""
+    wish = Wish((load_receiver("phone-menu"),), (folder,))
+    outcomes = list(make_files(paths, wish, workers=workers))
+    assert all(outcome.good for outcome in outcomes), [o.told for o in outcomes if not o.good][:1]
+    return sum(outcome.told["status"] == "made" for outcome in outcomes)
+
+
+def took(work: Callable[[], object]) -> float:
+    began = time.perf_counter()
+    work()
+    return time.perf_counter() - began
+
+
+def turns(times: int, **parties: Callable[[int], object]) -> dict[str, float]:
+    """Median seconds of each party; they take turns."""
+    found: dict[str, list[float]] = {name: [] for name in parties}
+    for turn in range(times):
+        for name, party in parties.items():
+            found[name].append(took(lambda party=party, turn=turn: party(turn)))
+    return {name: statistics.median(taken) for name, taken in found.items()}
+
+
+def one_long(folder: Path, times: int) -> Figures:
+    ten = recording(folder / "ten.wav", 600, "PCM_24")
+    ours([ten], folder / "warm", 0)
+    found = turns(
+        times,
+        plain=lambda n: plain(ten, folder / f"plain{n}.wav"),
+        av=lambda n: plain_av(ten, folder / f"av{n}.wav"),
+        ours=lambda n: ours([ten], folder / f"long{n}", 0),
+        bare=lambda n: bare(ten),
     )
-    command = [sys.executable, "-c", code, "make", "--for", "phone-menu", "--into", str(folder), str(source)]
+    return {
+        "10 min 24-bit stereo to µ-law, one worker: s": found["ours"],
+        "… throughput against soundfile and soxr (1.3 wanted)": found["plain"] / found["ours"],
+        "… throughput against PyAV (1.0 wanted)": found["av"] / found["ours"],
+        "… share of decoder, resampler, encoder alone (0.7 aimed at)": found["bare"] / found["ours"],
+    }
+
+
+def many_short(folder: Path, times: int, count: int) -> Figures:
+    source = folder / "short"
+    source.mkdir()
+    paths = [recording(source / f"{n:05}.wav", 3.0, seed=n % 97) for n in range(count)]
+    shutil.rmtree(folder / "out", ignore_errors=True)
+    (folder / "plain").mkdir()
+
+    def plain_pool(n: int) -> None:
+        with ProcessPoolExecutor(2) as pool:
+            list(pool.map(plain_one, [(p, folder / "plain" / p.name) for p in paths], chunksize=16))
+
+    def ours_pool(workers: int) -> Callable[[int], None]:
+        def run(n: int) -> None:
+            shutil.rmtree(folder / f"out{workers}", ignore_errors=True)
+            assert ours(paths, folder / f"out{workers}", workers) == count
+
+        return run
+
+    found = turns(times, plain=plain_pool, two=ours_pool(2), one=ours_pool(1))
+    again = statistics.median(took(lambda: ours(paths, folder / "out2", 2)) for _ in range(5))
+    changed = paths[:: max(1, 100)]
+    for path in changed:
+        recording(path, 3.0, seed=1000)
+    made = 0
+
+    def one_percent() -> None:
+        nonlocal made
+        made = ours(paths, folder / "out2", 2)
+
+    some = took(one_percent)
+    return {
+        f"{count} clips of 3 s, stereo 48 kHz, two workers: clips/s": count / found["two"],
+        "… against the plain script in a pool of two (1.0 wanted)": found["plain"] / found["two"],
+        "… two workers against one (1.8 wanted)": found["one"] / found["two"],
+        "… first run against a second with nothing changed (50 wanted)": found["two"] / again,
+        f"… with {len(changed)} changed: so many are made": made,
+        "… and it takes, of the first run": some / found["two"],
+    }
+
+
+_PEAK = """
+import sys
+from kittiwake.cli.main import main
+try: main()
+except SystemExit as stop: assert not stop.code
+import resource
+print(next(l.split()[1] for l in open('/proc/self/status') if l.startswith('VmHWM')),
+      resource.getrusage(resource.RUSAGE_CHILDREN).ru_maxrss, file=sys.stderr)
+"""
+
+
+def peak_of(folder: Path, *sources: Path) -> tuple[float, float, float]:
+    """Peak memory of the command and of its largest worker (MB), and seconds."""
+    command = [
+        sys.executable,
+        "-c",
+        _PEAK,
+        "make",
+        "--json",
+        "--for",
+        "phone-menu",
+        "--into",
+        str(folder),
+        *map(str, sources),
+    ]
     began = time.perf_counter()
     done = subprocess.run(command, check=True, capture_output=True, text=True)
-    return int(done.stderr.split()[-1]) / 1024, time.perf_counter() - began
+    own, children = done.stderr.split()[-2:]
+    return int(own) / 1024, int(children) / 1024, time.perf_counter() - began
+
+
+def memory(folder: Path, hours: float, count: int) -> Figures:
+    figures: Figures = {}
+    long = recording(folder / "long.wav", hours * 3600)
+    own, worker, seconds = peak_of(folder / "hours", long)
+    long.unlink()
+    figures[f"{hours:g} h 48 kHz stereo, peak of the command, MB (250 wanted)"] = own
+    figures["… peak of its worker, MB (250 wanted)"] = worker
+    figures["… times real time"] = hours * 3600 / seconds
+    source = folder / "many"
+    source.mkdir()
+    first = recording(source / "000000.wav", 0.25).read_bytes()
+    for size in (count // 10, count):
+        for n in range(size):
+            path = source / f"{n:06}.wav"
+            if not path.exists():
+                path.write_bytes(first)
+        own, worker, seconds = peak_of(folder / f"many{size}", source)
+        figures[f"{size:,} clips in the terminal, peak of the command, MB (250 wanted)"] = own
+        figures[f"… peak of its workers, MB; {seconds:.0f} s"] = worker
+    return figures
+
+
+def starts(times: int) -> Figures:
+    code = "import time; b = time.perf_counter(); import kittiwake.core.{}; print(time.perf_counter() - b)"
+
+    def imported(what: str) -> float:
+        taken = []
+        for _ in range(times):
+            done = subprocess.run(
+                [sys.executable, "-c", code.format(what)], capture_output=True, text=True, check=True
+            )
+            taken.append(float(done.stdout))
+        return statistics.median(taken)
+
+    window = [sys.executable, "-m", "kittiwake.cli", "window", "--demo", "--picture", os.devnull + ".png"]
+    environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
+    del window, environment
+    return {
+        "import of kittiwake.core.model, s (0.3 wanted)": imported("model"),
+        "import of kittiwake.core.fit, s": imported("fit"),
+    }
 
 
 def main() -> None:
-    figures: dict[str, float] = {}
-    with tempfile.TemporaryDirectory(
-        prefix="kittiwake-bench-", dir=sys.argv[1] if len(sys.argv) > 1 else None
-    ) as name:
+    quick = "--quick" in sys.argv
+    figures: Figures = {}
+    with tempfile.TemporaryDirectory(prefix="kittiwake-bench-") as name:
         folder = Path(name)
-        ten = recording(folder / "ten.wav", 10, "PCM_24")
-        ours(ten, folder / "warm")
-        base = median(lambda n: plain(ten, folder / f"plain{n}.wav"))
-        mine = median(lambda n: ours(ten, folder / f"ours{n}"))
-        figures["10 min 24-bit stereo, plain script, s"] = base
-        figures["10 min 24-bit stereo, looked at, made, proved, s"] = mine
-        figures["throughput against the plain script"] = base / mine
-        hour = recording(folder / "hour.wav", 60)
-        memory, seconds = peak_of(hour, folder / "hour")
-        figures["1 h stereo, peak memory, MB"] = memory
-        figures["1 h stereo, whole command, s"] = seconds
-    for key, value in figures.items():
-        print(f"{key:52} {value:10.2f}")
-    print(json.dumps({key: round(value, 3) for key, value in figures.items()}))
+        for part in (
+            lambda: starts(5),
+            lambda: one_long(folder, 3 if quick else 7),
+            lambda: many_short(folder, 3 if quick else 5, 400 if quick else 2000),
+            lambda: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
+        ):
+            found = part()
+            figures |= found
+            for key, value in found.items():
+                print(f"{key:72} {value:10.3f}", flush=True)
+    print(json.dumps({key: round(value, 4) for key, value in figures.items()}, ensure_ascii=False))
 
 
 if __name__ == "__main__":

@@ -19,6 +19,9 @@ from .sniff import looks_like_text
 __all__ = ["BLOCK", "Reader", "open_sound"]
 
 
+MOST_CHANNELS = 64
+
+
 class Reader(Protocol):
     """A source, open for reading from its start."""
 
@@ -61,7 +64,7 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
 
     reader = None if stated is not None else sndfile.try_open(path, size, by_library)
     if reader is not None:
-        return reader
+        return _plausible(reader)
     if looks_like_text(path):
         raise IntakeError(
             "This is a text file, not sound, whatever its name says.",
@@ -70,7 +73,17 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
         )
     from . import libav
 
-    return libav.open_file(path, size, stated.stream if stated else 0)
+    return _plausible(libav.open_file(path, size, stated.stream if stated else 0))
+
+
+def _plausible(reader: Reader) -> Reader:
+    channels = reader.header.channels
+    if not 1 <= channels <= MOST_CHANNELS:
+        reader.close()
+        raise IntakeError(
+            f"Its header claims {channels:,} channels, which cannot be.", "Ask for another copy.", "damaged"
+        )
+    return reader
 
 
 def _check(path: Path) -> int:

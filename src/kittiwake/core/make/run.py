@@ -201,6 +201,7 @@ def make_files(
     Parameters
     ----------
     paths : absolute.
+    workers : processes; default one for each core; 0 does it in this one, which a crash of a decoder then takes with it.
     cancelled : once true, work in hand is dropped within a tenth of a second, without a trace.
 
     Raises
@@ -225,7 +226,8 @@ class _Run:
         self, paths: Sequence[Path], wish: Wish, workers: int | None, cancelled: Callable[[], bool] | None
     ) -> None:
         self._paths, self._wish, self._cancelled = paths, wish, cancelled
-        self._pool = Pool(_do, workers)
+        self._here = workers == 0
+        self._pool = Pool(_do, workers or None)
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
@@ -235,7 +237,7 @@ class _Run:
         if any(shares_anything(receiver) for receiver in self._wish.receivers):
             self._companies = self._look_at_all()
         try:
-            for task, results in self._pool.run(self._tasks(), self._cancelled):
+            for task, results in self._done():
                 yield from self._drain()
                 if isinstance(results, Died):
                     yield from self._after_death(task, results)
@@ -248,6 +250,11 @@ class _Run:
         finally:
             for folder in self._wish.folders:
                 sweep(folder)
+
+    def _done(self) -> Iterator[tuple[_Task, Any]]:
+        if self._here:
+            return ((task, _do(task)) for task in self._tasks() if not (self._cancelled and self._cancelled()))
+        return self._pool.run(self._tasks(), self._cancelled)
 
     def _drain(self) -> Iterator[Outcome]:
         while self._kept:

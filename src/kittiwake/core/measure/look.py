@@ -25,6 +25,9 @@ Progress = Callable[[float], None]
 Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32]], None]
 
 
+_LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
+
+
 class _OtherSignal(Exception):  # noqa: N818 - not an error
     """Another signal stands for the whole than the first block suggested."""
 
@@ -94,7 +97,7 @@ def look_at(
         notes.append(
             Note(
                 "not_numbers",
-                f"{holes:,} samples are not numbers; they are taken as silence.",
+                f"{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.",
                 "Ask what wrote it.",
             )
         )
@@ -129,7 +132,8 @@ def _measure(
     picture: bool = True,
     tee: Tee | None = None,
 ) -> tuple[Measures, int]:
-    rate, channels = header.sample_rate, header.channels
+    # A rate that cannot be is told in planning; meters of that size would only cost time and memory.
+    rate, channels = min(max(header.sample_rate, 1000), 768_000), header.channels
     names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")
     own_names = ("mono",) if channels == 1 else ("left", "right", *(f"ch{n}" for n in range(3, channels + 1)))
     names += own_names[2:]
@@ -148,7 +152,7 @@ def _measure(
         columns = np.ascontiguousarray(block.T)
         energies = [float(np.dot(column, column)) for column in columns]
         if not np.isfinite(sum(energies)):
-            bad = ~np.isfinite(columns)
+            bad = ~(np.abs(columns) <= _LARGEST)
             holes += int(bad.sum())
             columns = np.where(bad, np.float32(0), columns)
             energies = [float(np.dot(column, column)) for column in columns]
