@@ -148,13 +148,24 @@ class Session(QObject):
         if (job.receivers, job.own) != self._receivers_of:
             self._receivers_of = (job.receivers, job.own)
             self.all_receivers = [_receiver(name, job) for name in job.receivers]
-        self.job = job
-        for source in job.sources:
-            known = self.facts.get(source)
-            if known and known.stated != job.stated.get(source):
-                del self.facts[source]
+        before, self.job = self.job, job
+        if not self._same_sources(before, job):
+            for source in job.sources:
+                known = self.facts.get(source)
+                if known and known.stated != job.stated.get(source):
+                    del self.facts[source]
         self.job_changed.emit()
-        self.looker.want([source for source in job.sources if source not in self.facts], job.stated)
+        if not self._same_sources(before, job):
+            self.looker.want([source for source in job.sources if source not in self.facts], job.stated)
+
+    @staticmethod
+    def _same_sources(before: Job, after: Job) -> bool:
+        """Whether two jobs have the very same sources, read the same way: most changes leave them alone, and paths compare slowly."""
+        return (
+            before.stated is after.stated
+            and len(before.clips) == len(after.clips)
+            and all(one.source is other.source for one, other in zip(before.clips, after.clips, strict=True))
+        )
 
     @property
     def output_folder(self) -> Path:

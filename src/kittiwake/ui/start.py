@@ -85,5 +85,5 @@ def settle(app: QApplication, window: Window, seconds: float = 60.0) -> None:
     while time.monotonic() < until and quiet < 5:
         app.processEvents()
         time.sleep(0.02)
-        busy = window.session.looker.busy or window.maker.busy or window._count_timer.isActive()
+        busy = window.session.looker.busy or window.maker.busy or window._count_timer.isActive() or window.tally.busy
         quiet = 0 if busy else quiet + 1

@@ -2,21 +2,21 @@
 
 from __future__ import annotations
 
-from collections import Counter
 from pathlib import Path
 
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from .button import Button
 from .session import Session
+from .tally import Tally
 
 
 class TopBar(QWidget):
     """Says what the board holds, and offers the next action."""
 
-    def __init__(self, session: Session) -> None:
+    def __init__(self, session: Session, tally: Tally) -> None:
         super().__init__()
-        self._session = session
+        self._session, self._tally = session, tally
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 8, 14, 8)
         row.setSpacing(10)
@@ -41,9 +41,10 @@ class TopBar(QWidget):
         self.refresh()
 
     def refresh(self, busy: bool = False) -> None:
-        """Count the board anew."""
+        """Say what the board holds now, as far as it has been counted."""
         session = self._session
-        counts = Counter(cell.state for cell in session.cells())
+        self._tally.count_few()
+        counts = self._tally.counts
         clips = len(session.job.clips)
         self._name.setText(session.job.name)
         told = [f"{clips} clip{'s' if clips != 1 else ''}", f"{len(session.all_receivers)} receivers"]
@@ -56,6 +57,8 @@ class TopBar(QWidget):
         ):
             if counts[state]:
                 told.append(f"{counts[state]} {word}")
+        if self._tally.busy:
+            told.append("counting")
         if session.looker.waiting:
             told.append(f"looking at {session.looker.waiting} more")
         self._counts.setText("  ·  ".join(told) if clips else "Nothing on the board yet")

@@ -32,6 +32,7 @@ from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
 from .session import Session
+from .tally import Tally
 from .top_bar import TopBar
 
 
@@ -45,7 +46,8 @@ class Window(Deeds):
         self.player = Player(self)
         self.board = Board(self.session)
         self.bench = Bench(self.session)
-        self.top = TopBar(self.session)
+        self.tally = Tally(self.session)
+        self.top = TopBar(self.session, self.tally)
         self.ear = EarStrip(self.player)
         self.foot = Foot(self.maker)
         self.qactions: dict[str, QAction] = {}
@@ -118,6 +120,7 @@ class Window(Deeds):
         session.looker.found.connect(lambda paths: session.add_sources(paths))
         session.looker.searched.connect(self._searched)
         self._count_timer.timeout.connect(self._count)
+        self.tally.changed.connect(self._count)
         maker.started.connect(lambda _: self._refresh())
         maker.finished.connect(self._made_all)
         player.said.connect(self.foot.say)
@@ -157,8 +160,6 @@ class Window(Deeds):
     def _count(self) -> None:
         busy = self.maker.busy or self._make_wanted
         self.top.refresh(busy)
-        # Counting asks every cell; a large board is counted less often.
-        self._count_timer.setInterval(max(60, len(self.session.job.clips) // 2))
         self.qactions["make.cancel"].setEnabled(busy)
 
     def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:

@@ -53,7 +53,9 @@ class TouchUp:
 
     def to_dict(self) -> dict[str, Any]:
         """Only what differs from an untouched clip."""
-        plain = TouchUp()
+        if self == _PLAIN:
+            return {}
+        plain = _PLAIN
         return {
             f.name: list(value) if isinstance(value, tuple) else value
             for f in dataclasses.fields(self)
@@ -67,6 +69,9 @@ class TouchUp:
             key: tuple(v) if isinstance(v, list) else v for key, v in data.items() if key in known
         }
         return cls(**values)
+
+
+_PLAIN = TouchUp()
 
 
 @dataclass(frozen=True, slots=True)
@@ -135,7 +140,12 @@ class Clip:
                 if key in data:
                     values[key] = data[key]
             at = {slug: TouchUp.from_dict(entry) for slug, entry in data.get("at", {}).items()}
-            return cls(source=source, touch_up=TouchUp.from_dict(data.get("touch_up", {})), at=at, **values)
+            return cls(
+                source=source,
+                touch_up=TouchUp.from_dict(data["touch_up"]) if "touch_up" in data else _PLAIN,
+                at=at,
+                **values,
+            )
         except (KeyError, TypeError, AttributeError) as error:
             raise JobError(
                 f"A clip in the job file is not as it should be ({error}).",

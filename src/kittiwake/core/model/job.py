@@ -73,7 +73,7 @@ def save_job(job: Job, path: Path) -> None:
     ------
     JobError : the file cannot be written; what was there before is untouched.
     """
-    base = path.resolve().parent
+    relative = _Relative(path.resolve().parent)
     sources = {source: number for number, source in enumerate(job.sources)}
     data = {
         "kittiwake": JOB_VERSION,
@@ -82,7 +82,7 @@ def save_job(job: Job, path: Path) -> None:
         "receivers": list(job.receivers),
         "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
         "sources": [
-            {"path": _relative(source, base)} | ({"stated": str(job.stated[source])} if source in job.stated else {})
+            {"path": relative(source)} | ({"stated": str(job.stated[source])} if source in job.stated else {})
             for source in sources
         ],
         "clips": [{**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips],
@@ -91,7 +91,7 @@ def save_job(job: Job, path: Path) -> None:
     scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
         with scratch.open("w", encoding="utf-8") as file:
-            file.write(to_json(data, indent=1) + "\n")
+            file.write(_lines(data))
             file.flush()
             os.fsync(file.fileno())
         scratch.replace(path)
@@ -161,8 +161,33 @@ def load_job(path: Path) -> Job:
         ) from error
 
 
-def _relative(source: Path, base: Path) -> str:
-    try:
-        return source.resolve().relative_to(base).as_posix()
-    except ValueError:
-        return str(source)
+def _lines(data: dict[str, Any]) -> str:
+    """JSON with a line for every entry of a list: to be read by people, and written fast however many there are."""
+    parts = []
+    for key, value in data.items():
+        if isinstance(value, list) and value:
+            entries = ",\n  ".join(to_json(entry) for entry in value)
+            parts.append(f"{to_json(key)}: [\n  {entries}\n ]")
+        else:
+            parts.append(f"{to_json(key)}: {to_json(value)}")
+    return "{\n " + ",\n ".join(parts) + "\n}\n"
+
+
+class _Relative:
+    """Paths as a job file has them: relative to its folder where they lie below it. Each folder is looked up once."""
+
+    def __init__(self, base: Path) -> None:
+        self._base = base
+        self._folders: dict[Path, str | None] = {}
+
+    def __call__(self, source: Path) -> str:
+        folder = source.parent
+        if folder not in self._folders:
+            try:
+                self._folders[folder] = folder.resolve().relative_to(self._base).as_posix()
+            except ValueError:
+                self._folders[folder] = None
+        within = self._folders[folder]
+        if within is None:
+            return str(source)
+        return source.name if within == "." else f"{within}/{source.name}"

@@ -1,0 +1,115 @@
+"""Counts the states of a board's cells, in slices so short that a large board never makes the window wait."""
+
+from __future__ import annotations
+
+import time
+from collections import Counter
+from pathlib import Path
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from ..core.model import Clip, Receiver
+from .session import Session
+
+_SLICE = 0.008  # s at a time
+_TELL = 0.1  # s between signals while there is still much to count
+_FEW = 100  # cells that are counted at once
+
+
+class Tally(QObject):
+    """``counts`` of cells by state, kept up to date; ``changed`` says that they are other ones."""
+
+    changed = Signal()
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self._session = session
+        self.counts: Counter[str] = Counter()
+        self._states: dict[tuple[str, str], str] = {}
+        self._clips: dict[str, Clip] = {}
+        self._receivers: tuple[Receiver, ...] = ()
+        self._by_source: dict[Path, list[str]] = {}
+        self._dirty: dict[tuple[str, str], None] = {}
+        self._told = 0.0
+        self._timer = QTimer(self)
+        self._timer.setInterval(0)
+        self._timer.timeout.connect(self._slice)
+        session.job_changed.connect(self._job)
+        session.facts_arrived.connect(self._facts)
+        session.cell_changed.connect(lambda clip_id, slug: self._mark([clip_id], [slug]))
+        session.column_changed.connect(lambda slug: self._mark(list(self._clips), [slug]))
+        self._job()
+
+    @property
+    def busy(self) -> bool:
+        """Whether there is still something to count."""
+        return bool(self._dirty)
+
+    def _job(self) -> None:
+        session = self._session
+        clips = {clip.id: clip for clip in session.job.clips}
+        receivers = tuple(session.all_receivers)
+        if receivers != self._receivers:
+            # Columns come and go seldom: all is counted anew.
+            self._receivers = receivers
+            self._states.clear()
+            self.counts.clear()
+            self._dirty.clear()
+            changed = list(clips)
+        else:
+            for gone in self._clips.keys() - clips.keys():
+                for receiver in receivers:
+                    self._forget((gone, receiver.slug))
+            changed = [clip_id for clip_id, clip in clips.items() if self._clips.get(clip_id) is not clip]
+        if [*clips] != [*self._clips] or any(self._clips[i].source is not c.source for i, c in clips.items()):
+            self._by_source = {}
+            for clip in clips.values():
+                self._by_source.setdefault(clip.source, []).append(clip.id)
+        self._clips = clips
+        self._mark(changed, [receiver.slug for receiver in receivers])
+
+    def _forget(self, key: tuple[str, str]) -> None:
+        self._dirty.pop(key, None)
+        state = self._states.pop(key, None)
+        if state is not None:
+            self.counts[state] -= 1
+
+    def _facts(self, path: Path) -> None:
+        self._mark(self._by_source.get(path, []), [receiver.slug for receiver in self._receivers])
+
+    def _mark(self, clip_ids: list[str], slugs: list[str]) -> None:
+        for clip_id in clip_ids:
+            for slug in slugs:
+                self._dirty[clip_id, slug] = None
+        if self._dirty:
+            self._timer.start()
+
+    def count_few(self) -> None:
+        """Count at once what is left, where that is little."""
+        if len(self._dirty) <= _FEW:
+            self._work(float("inf"))
+
+    def _slice(self) -> None:
+        self._work(time.monotonic() + _SLICE)
+        if not self._dirty:
+            self._timer.stop()
+        if not self._dirty or time.monotonic() - self._told > _TELL:
+            self._told = time.monotonic()
+            self.changed.emit()
+
+    def _work(self, until: float) -> None:
+        receivers = {receiver.slug: receiver for receiver in self._receivers}
+        while self._dirty:
+            key = next(iter(self._dirty))
+            del self._dirty[key]
+            clip, receiver = self._clips.get(key[0]), receivers.get(key[1])
+            if clip is not None and receiver is not None:
+                state = self._session.cell(clip, receiver).state
+                before = self._states.get(key)
+                if state != before:
+                    if before is not None:
+                        self.counts[before] -= 1
+                    self.counts[state] += 1
+                    self._states[key] = state
+            if time.monotonic() > until:
+                return
