@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 import os
+import threading
 from collections.abc import Iterable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 
-from ..core.errors import Cancelled
-from ..core.measure import look_at
+from ..core.make.pool import Died, Helper
+from ..core.measure.look import look_for_drawing
 from ..core.model import Facts, Note, Stated
 
 
@@ -27,6 +28,8 @@ class Looker(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(max(1, (os.cpu_count() or 2) - 1), thread_name_prefix="look")
+        self._own = threading.local()
+        self._helpers: list[Helper] = []
         self._wanted: set[Path] = set()
         self._stopped = False
         self._turn = 0
@@ -55,15 +58,28 @@ class Looker(QObject):
         if self._stopped or turn != self._turn:
             return
         try:
-            facts = look_at(path, stated, pitch=True, cancelled=lambda: self._stopped or turn != self._turn)
-        except Cancelled:
-            return
+            found = self._helper().ask((path, stated), lambda: self._stopped or turn != self._turn)
+            if found is None:
+                return
+            if isinstance(found, Died):
+                told = f"The decoder of this file crashed ({found.reason}); nothing else was harmed."
+                note = Note("crashed", told, "Ask for another copy, or convert it elsewhere first.")
+                found = Facts(path, error=note, stated=stated)
+            facts = found
         except Exception as error:  # the thread's last chance to tell anybody
             facts = Facts(
                 path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
             )
         if not self._stopped:
             self._look_over.emit(facts, turn)
+
+    def _helper(self) -> Helper:
+        """A process of this thread's own: a decoder that crashes must not take the window with it."""
+        helper: Helper | None = getattr(self._own, "helper", None)
+        if helper is None:
+            helper = self._own.helper = Helper(look_for_drawing)
+            self._helpers.append(helper)
+        return helper
 
     def _arrive(self, facts: Facts, turn: int) -> None:
         """In the interface's own thread: only what has arrived there is no longer waited for."""
@@ -119,3 +135,5 @@ class Looker(QObject):
         """Stop for good; returns when no thread is at work any more."""
         self._stopped = True
         self._pool.shutdown(wait=True, cancel_futures=True)
+        for helper in self._helpers:
+            helper.close()

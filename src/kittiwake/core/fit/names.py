@@ -52,10 +52,11 @@ def output_name(clip: Clip, number: int, rules: Names) -> str:
         mark = f"{rules.replace_with or '-'}true{clip.touch_up.true_rate}"
     try:
         whole = rules.pattern.format(name=clip.name, **fields) + mark
-        over = len(legal_name(whole, rules.model_copy(update={"max_length": 10_000}))) - rules.max_length
+        long = rules.model_copy(update={"max_length": 10_000})
+        over = len(legal_name(whole, long)) - rules.max_length
         if over > 0 and "{name}" in rules.pattern:
             # The name gives way, so that counter and mark are not cut off.
-            whole = rules.pattern.format(name=legal_name(clip.name, rules)[:-over] or "", **fields) + mark
+            whole = rules.pattern.format(name=legal_name(clip.name, long)[:-over], **fields) + mark
     except (ValueError, KeyError, IndexError):  # a format that does not go with a field of this clip
         whole = clip.name + mark
     return legal_name(whole, rules)

@@ -151,7 +151,7 @@ class AvReader:
 
     def _frames(self) -> Iterator[NDArray[np.float32]]:
         resampler = av.AudioResampler(
-            format="fltp", layout=self._stream.codec_context.layout, rate=self.header.sample_rate
+            format="flt", layout=self._stream.codec_context.layout, rate=self.header.sample_rate
         )
         bad = 0
         try:
@@ -163,9 +163,9 @@ class AvReader:
                     continue
                 for frame in decoded:
                     for plain in resampler.resample(frame):
-                        yield _samples(plain)
+                        yield _samples(plain, self.header.channels)
             for plain in resampler.resample(None):
-                yield _samples(plain)
+                yield _samples(plain, self.header.channels)
         except (av.FFmpegError, OSError, ValueError) as error:
             self._note_damage(str(error))
         if bad:
@@ -182,5 +182,6 @@ class AvReader:
         self._container.close()
 
 
-def _samples(frame: av.AudioFrame) -> NDArray[np.float32]:
-    return np.ascontiguousarray(frame.to_ndarray().T, dtype=np.float32)
+def _samples(frame: av.AudioFrame, channels: int) -> NDArray[np.float32]:
+    # Interleaved, in one piece: handing over a piece for each channel crashes on frames that lie about how many they have.
+    return np.ascontiguousarray(frame.to_ndarray().reshape(-1, channels), dtype=np.float32)

@@ -48,8 +48,13 @@ _ENCODINGS: dict[str, tuple[str, int | None, float]] = {
 }
 
 
+_LONGEST_NAME = 1000  # bytes of a path that libsndfile takes, about
+
+
 def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader | None:
     """A reader, or None where libsndfile does not know the file."""
+    if len(os.fsencode(path)) > _LONGEST_NAME:
+        return None  # libav has no such limit
     try:
         file = soundfile.SoundFile(os.fsencode(path))
     except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import stat
 from pathlib import Path
 
 _MAGIC: tuple[tuple[int, bytes], ...] = (
@@ -14,8 +15,10 @@ _MAGIC: tuple[tuple[int, bytes], ...] = (
 
 
 def head_of(path: Path, count: int = 4096) -> bytes:
-    """The first bytes of a file; none where it cannot be read."""
+    """The first bytes of a file; none where it cannot be read, or is no file: a FIFO would be waited for without end."""
     try:
+        if not stat.S_ISREG(path.stat().st_mode):
+            return b""
         with path.open("rb") as file:
             return file.read(count)
     except OSError:

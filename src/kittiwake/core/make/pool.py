@@ -11,8 +11,10 @@ import contextlib
 import multiprocessing
 import os
 import signal
+import sys
 import threading
 import time
+import types
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator
 from dataclasses import dataclass, field
@@ -22,6 +24,7 @@ from typing import Any
 
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next
 _TICK = 0.05  # s between looks at whether to stop
+_STARTING = threading.Lock()
 
 
 @dataclass(frozen=True, slots=True)
@@ -121,17 +124,30 @@ class Pool:
                 worker.pipe.close()
 
     def _start(self) -> _Worker:
-        ours, theirs = self._context.Pipe()
-        process = self._context.Process(target=_serve, args=(theirs, self._work), daemon=True)
-        process.start()
-        theirs.close()
-        return _Worker(process, ours)
+        return _started(self._context, self._work)
 
     @staticmethod
     def _give(worker: _Worker, task: Any) -> None:
         worker.tasks.append(task)
         with contextlib.suppress(OSError):  # where it has died; that shows when its result is waited for
             worker.pipe.send(task)
+
+
+def _started(context: Any, work: Callable[[Any], Any]) -> _Worker:
+    """A new worker. It gets an empty main module: it needs nothing of the program that asks, which may be a script that would do all it
+    does once more on being imported.
+    """
+    ours, theirs = context.Pipe()
+    process = context.Process(target=_serve, args=(theirs, work), daemon=True)
+    with _STARTING:
+        main = sys.modules["__main__"]
+        sys.modules["__main__"] = types.ModuleType("__main__")
+        try:
+            process.start()
+        finally:
+            sys.modules["__main__"] = main
+    theirs.close()
+    return _Worker(process, ours)
 
 
 def _buried(worker: _Worker) -> str:
@@ -147,3 +163,41 @@ def _context() -> Any:
     context = multiprocessing.get_context("forkserver")
     context.set_forkserver_preload(["kittiwake.core.make.warm"])
     return context
+
+
+class Helper:
+    """One worker that is asked one thing at a time and waited for: for work that must not take this process with it.
+
+    Not for several threads at once; each has its own.
+    """
+
+    def __init__(self, work: Callable[[Any], Any]) -> None:
+        self._work = work
+        self._context = _context()
+        self._worker: _Worker | None = None
+
+    def ask(self, task: Any, cancelled: Callable[[], bool] | None = None) -> Any:
+        """What comes of a task; ``Died`` where the worker did not survive it, None where it was called off."""
+        if self._worker is None:
+            self._worker = _started(self._context, self._work)
+        worker = self._worker
+        with contextlib.suppress(OSError):
+            worker.pipe.send(task)
+        while True:
+            if cancelled and cancelled():
+                self.close()
+                return None
+            if wait([worker.pipe], timeout=_TICK):
+                try:
+                    return worker.pipe.recv()
+                except (EOFError, OSError):
+                    self._worker = None
+                    return Died(_buried(worker))
+
+    def close(self) -> None:
+        """End the worker."""
+        worker, self._worker = self._worker, None
+        if worker is not None:
+            worker.process.kill()
+            worker.process.join()
+            worker.pipe.close()

@@ -150,7 +150,8 @@ def _measure(
     alone: Signal | None = None
     for block in blocks:
         columns = np.ascontiguousarray(block.T)
-        energies = [float(np.dot(column, column)) for column in columns]
+        with np.errstate(over="ignore", invalid="ignore"):  # such samples are found just by that
+            energies = [float(np.dot(column, column)) for column in columns]
         if not np.isfinite(sum(energies)):
             bad = ~(np.abs(columns) <= _LARGEST)
             holes += int(bad.sum())
@@ -211,3 +212,9 @@ def _measure(
         ),
         holes,
     )
+
+
+def look_for_drawing(asked: tuple[Path, Stated | None]) -> Facts:
+    """``look_at`` with all that a window draws and tells, as a function of one thing that a process can be asked."""
+    path, stated = asked
+    return look_at(path, stated, pitch=True)

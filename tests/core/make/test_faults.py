@@ -1,0 +1,164 @@
+"""Faults of disks, folders and sources: each a clear sentence, nothing lost, nothing half."""
+
+from __future__ import annotations
+
+import os
+import shutil
+import subprocess
+import sys
+import textwrap
+from pathlib import Path
+from unittest import mock
+
+import numpy as np
+import soundfile
+
+from kittiwake.core.intake import find_sound_files
+from kittiwake.core.make import Wish, make_files, place
+from kittiwake.core.make.engine import WorkItem, deliver, prepare
+from kittiwake.core.make.ledger import Ledger
+from kittiwake.core.make.run import planned
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import load_receiver
+from tests.sounds import FolderCase, sine, speech_like
+
+MENU = load_receiver("phone-menu")
+
+
+class FaultCase(FolderCase):
+    def outcomes(self, *paths: Path) -> list[dict]:
+        wish = Wish((MENU,), (self.folder / "out",))
+        return [outcome.told for outcome in make_files(paths, wish, workers=0)]
+
+    def visible(self) -> list[str]:
+        return sorted(p.name for p in (self.folder / "out").iterdir() if not p.name.startswith(".kittiwake-made"))
+
+
+class TestDisk(FaultCase):
+    def test_a_disk_that_is_full(self) -> None:
+        # A limit on file size stands in for it: the same call fails, with another number.
+        long = self.write("long.wav", speech_like(16_000, 20), 16_000)
+        short = self.write("short.wav", speech_like(16_000, 1), 16_000)
+        code = textwrap.dedent(f"""
+            import json, resource, signal
+            from pathlib import Path
+            from kittiwake.core.make import Wish, make_files
+            from kittiwake.core.model import load_receiver
+            signal.signal(signal.SIGXFSZ, signal.SIG_IGN)
+            resource.setrlimit(resource.RLIMIT_FSIZE, (60_000, 60_000))
+            wish = Wish((load_receiver("phone-menu"),), (Path({str(self.folder / "out")!r}),))
+            for outcome in make_files([Path({str(long)!r}), Path({str(short)!r})], wish, workers=0):
+                print(json.dumps(outcome.told))
+        """)
+        done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
+        self.assertEqual(done.returncode, 0, done.stderr)
+        self.assertIn('"status": "failed"', done.stdout)
+        self.assertIn("see to the disk", done.stdout)
+        self.assertIn('"status": "made"', done.stdout)
+        self.assertEqual(self.visible(), ["short.wav"])
+
+    def test_the_ledger_cannot_be_written(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        with mock.patch.object(Ledger, "add", side_effect=OSError(28, "No space left on device")):
+            told = self.outcomes(path)[0]
+        self.assertEqual(told["status"], "failed")
+        self.assertIn("No space left on device", told["error"])
+        self.assertEqual(self.visible(), [])
+
+    def test_a_folder_that_vanishes_before_the_names_are_given(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        facts = look_at(path)
+        clip, found = planned(path, facts, MENU)
+        out = self.folder / "out"
+        item = WorkItem(clip, facts, found, MENU, out / "a.wav")
+        prepared = prepare(item, None)
+        for left in out.iterdir():
+            left.unlink()
+        out.rmdir()
+        made = deliver([prepared], Ledger(out))[0]
+        self.assertEqual(made.status, "failed")
+        self.assertIn("No such file", made.error or "")
+
+    def test_without_a_call_for_the_whole_file_system_each_file_is_forced(self) -> None:
+        paths = [self.write(f"{n}.wav", speech_like(16_000, 0.5, seed=n), 16_000) for n in range(6)]
+        with mock.patch.object(place, "_syncfs", return_value=False) as asked:
+            self.assertEqual({told["status"] for told in self.outcomes(*paths)}, {"made"})
+        self.assertFalse(asked.called and len(self.visible()) != 6)
+
+
+class TestSources(FaultCase):
+    def test_a_source_that_changes_under_the_reader(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 3), 16_000)
+        facts = look_at(path)
+        clip, found = planned(path, facts, MENU)
+        item = WorkItem(clip, facts, found, MENU, self.folder / "out" / "a.wav")
+        for size in (20_000, 400_000):
+            with path.open("rb+") as file:
+                file.truncate(size)
+            prepared = prepare(item, None)
+            self.assertEqual((prepared.made.status, prepared.made.code), ("failed", "changed"), size)
+            self.assertIsNone(prepared.part)
+
+    def test_fifo_device_link_and_loop(self) -> None:
+        folder = self.folder / "odd"
+        folder.mkdir()
+        os.mkfifo(folder / "pipe.wav")
+        (folder / "device.wav").symlink_to("/dev/zero")
+        (folder / "nowhere.wav").symlink_to(self.folder / "gone.wav")
+        (folder / "round").symlink_to(folder)
+        good = self.write("elsewhere/good.wav", speech_like(16_000, 1), 16_000)
+        (folder / "linked.wav").symlink_to(good)
+        found = list(find_sound_files([folder]))
+        self.assertEqual([path.name for path in found], ["linked.wav"])
+        told = {Path(t["path"]).name: t for t in self.outcomes(*sorted(folder.glob("*.wav")))}
+        self.assertEqual(told["linked.wav"]["status"], "made")
+        for name in ("pipe.wav", "device.wav", "nowhere.wav"):
+            self.assertEqual(told[name]["status"], "refused", name)
+            self.assertTrue(told[name]["error"])
+
+    def test_an_output_that_is_a_link_is_never_written_through(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        self.outcomes(path)
+        target = self.folder / "theirs.wav"
+        target.write_bytes(b"theirs")
+        (self.folder / "out/a.wav").unlink()
+        (self.folder / "out/a.wav").symlink_to(target)
+        self.assertEqual(self.outcomes(path)[0]["status"], "made")
+        self.assertEqual(target.read_bytes(), b"theirs")
+        self.assertIn("a_2.wav", self.visible())
+
+    def test_names_too_long_and_folders_too_deep(self) -> None:
+        deep = self.folder
+        for _ in range(40):
+            deep = deep / ("d" * 40)
+        deep.mkdir(parents=True)
+        path = deep / ("n" * 200 + ".wav")
+        shutil.move(self.write("short.wav", speech_like(16_000, 1), 16_000), path)
+        self.assertEqual([p.name for p in find_sound_files([self.folder])], [path.name])
+        told = self.outcomes(path)[0]
+        self.assertEqual(told["status"], "made", told["error"])
+        self.assertEqual(len(Path(told["output"]).stem), MENU.rules.names.max_length)
+
+
+class TestHostile(FaultCase):
+    def test_absurd_rates_channels_and_values(self) -> None:
+        x = sine(440, 8000, 0.5)
+        absurd = self.write("rate.wav", x, 2_147_483_647)
+        facts = look_at(absurd)
+        self.assertTrue(facts.ok)
+        self.assertEqual(planned(absurd, facts, MENU)[1].problems[0].code, "absurd_rate")
+        many = self.write("many.wav", np.zeros((100, 300), np.float32), 8000)
+        error = look_at(many).error
+        self.assertIn("300 channels", error.message if error else "")
+        x[5] = 3e38
+        huge = look_at(self.write("huge.wav", x, 8000, "FLOAT"))
+        self.assertTrue(huge.has("not_numbers"))
+        self.assertLess(huge.measures.peak, 1)  # type: ignore[union-attr]
+
+    def test_a_large_file_with_holes_costs_no_memory(self) -> None:
+        path = self.folder / "sparse.wav"
+        with soundfile.SoundFile(str(path), "w", 48_000, 2, "PCM_16", format="RF64") as file:
+            file.write(np.zeros((48_000, 2), np.float32))
+        with path.open("rb+") as file:
+            file.truncate(10 << 30)
+        self.assertTrue(look_at(path, cancelled=None).ok)
