@@ -52,7 +52,8 @@ def output_name(clip: Clip, number: int, rules: Names) -> str:
         mark = f"{rules.replace_with or '-'}true{clip.touch_up.true_rate}"
     try:
         whole = rules.pattern.format(name=clip.name, **fields) + mark
-        long = rules.model_copy(update={"max_length": 10_000})
+        # Letters may become two (ß); most names are far from too long.
+        long = rules if 2 * len(whole) <= rules.max_length else rules.model_copy(update={"max_length": 10_000})
         over = len(legal_name(whole, long)) - rules.max_length
         if over > 0 and "{name}" in rules.pattern:
             # The name gives way, so that counter and mark are not cut off.

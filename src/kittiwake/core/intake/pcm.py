@@ -8,11 +8,17 @@ from __future__ import annotations
 import struct
 from collections.abc import Iterator
 from pathlib import Path
+from typing import Any, Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
 from .block import BLOCK
+
+
+class Digest(Protocol):
+    def update(self, data: Any, /) -> Any: ...
+
 
 #: Bytes a sample of the encodings that are read here.
 WIDTHS = {"pcm_s16": 2, "pcm_s24": 3, "pcm_s32": 4}
@@ -37,10 +43,12 @@ def data_offset(path: Path) -> int | None:
     return None
 
 
-def pcm_blocks(path: Path, offset: int, encoding: str, channels: int, frames: int) -> Iterator[NDArray[np.float32]]:
+def pcm_blocks(
+    path: Path, offset: int, encoding: str, channels: int, frames: int, digest: Digest | None = None
+) -> Iterator[NDArray[np.float32]]:
     """``frames`` frames from ``offset`` on, float32 [shape=(n, channels)], each channel contiguous in memory.
 
-    A file that has become shorter ends earlier.
+    A file that has become shorter ends earlier. ``digest`` is given every byte of the file on the way.
 
     Raises
     ------
@@ -52,6 +60,8 @@ def pcm_blocks(path: Path, offset: int, encoding: str, channels: int, frames: in
     buffer = np.zeros(3 + BLOCK * step, np.uint8)
     room = memoryview(buffer.data)[3:]
     with path.open("rb", buffering=0) as file:
+        if digest is not None:
+            digest.update(file.read(offset))
         file.seek(offset)
         left = frames
         while left:
@@ -60,10 +70,14 @@ def pcm_blocks(path: Path, offset: int, encoding: str, channels: int, frames: in
             while got < wanted and (part := file.readinto(room[got:wanted])):
                 got += part
             count = got // step
+            if digest is not None:
+                digest.update(room[:got])
             if not count:
-                return
+                break
             yield _decoded(buffer, encoding, width, channels, count).T
             left -= count
+        while digest is not None and (rest := file.read(1 << 20)):
+            digest.update(rest)
 
 
 def _decoded(buffer: NDArray[np.uint8], encoding: str, width: int, channels: int, count: int) -> NDArray[np.float32]:

@@ -84,6 +84,8 @@ class SndfileReader:
         self._path = path
         self._file = file
         self._trouble: Note | None = None
+        #: BLAKE3 of the file, where reading its sound was reading all of it anyway; empty until then.
+        self.digest = ""
         encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
         notes = []
         self._whole = whole
@@ -136,7 +138,11 @@ class SndfileReader:
         ):
             offset = data_offset(self._path)
             if offset is not None:
-                yield from pcm_blocks(self._path, offset, head.encoding, head.channels, head.frames)
+                from blake3 import blake3
+
+                whole = blake3()
+                yield from pcm_blocks(self._path, offset, head.encoding, head.channels, head.frames, whole)
+                self.digest = whole.hexdigest()
                 return
         done = 0
         while True:

@@ -8,7 +8,8 @@ from pathlib import Path
 from typing import Any, Literal
 
 from ..errors import MakeError, reason_of
-from .engine import stamp_of, unaltered
+from ..measure.look import stamp_of
+from .engine import unaltered
 from .ledger import LEDGER, Entry, Ledger
 from .place import source_digest
 

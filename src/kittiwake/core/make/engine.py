@@ -20,6 +20,7 @@ from ... import __version__
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
 from ..fit import Fit, Problem, numbered_name, output_name, unique_names
 from ..fit.names import numbered
+from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver
 from .ahead import Ahead
 from .ledger import LEDGER, Entry, Ledger
@@ -284,7 +285,9 @@ def _prepare(
     if output.exists() and output.samefile(source):
         raise MakeError("The output would overwrite its own source.", "Choose another output folder.", "own_source")
     stamp = stamp_of(source)
-    digest_in = source_digest(source, cancelled)
+    # Looking may have read every byte already, and nothing has changed since.
+    known = item.facts.digest if item.facts.stamp == stamp else ""
+    digest_in = known or source_digest(source, cancelled)
     mark = fingerprint(item.fit, item.receiver, digest_in)
     ours = before is not None and unaltered(output, before)
     outside = "level_outside" in item.clip.touch_up_at(item.receiver.slug).accepted
@@ -354,15 +357,6 @@ class _Unproved(Exception):  # noqa: N818 - carries a result out of the block th
     def __init__(self, made: Made) -> None:
         super().__init__(made.error)
         self.made = made
-
-
-def stamp_of(path: Path) -> str:
-    """Size and time of a file, by which a change shows without reading it; empty where it is not there."""
-    try:
-        found = path.stat()
-    except OSError:
-        return ""
-    return f"{found.st_size}:{found.st_mtime_ns}"
 
 
 def _level_of(proof: Proof) -> float | None:

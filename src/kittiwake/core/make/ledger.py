@@ -62,10 +62,12 @@ class Entry:
     time: str = ""
 
 
+#: Words that are the same in many entries, and held once.
+_RECURRING = ("receiver", "order", "versions")
 _FIELDS = {field.name for field in dataclasses.fields(Entry)}
 
 
-def read_entries(folder: Path) -> Iterator[Entry]:
+def read_entries(folder: Path, paths: bool = True) -> Iterator[Entry]:
     """Every line of a folder's ledger, in order; lines that cannot be read (a torn last line) are passed over.
 
     Raises
@@ -77,7 +79,10 @@ def read_entries(folder: Path) -> Iterator[Entry]:
             try:
                 data = json.loads(line)
                 known = {key: value for key, value in data.items() if key in _FIELDS}
-                known["path"] = tuple(known.get("path", ()))
+                known["path"] = tuple(known.get("path", ())) if paths else ()
+                for name in _RECURRING:
+                    if name in known:
+                        known[name] = sys.intern(known[name])
                 yield Entry(**known)
             except (ValueError, TypeError, AttributeError):
                 continue
@@ -100,8 +105,8 @@ class Ledger:
         self._torn = False
         self._empty = empty
         try:
-            for entry in () if empty else read_entries(folder):
-                self._keep(entry if paths else _slim(entry))
+            for entry in () if empty else read_entries(folder, paths):
+                self._keep(entry)
             with self._file.open("rb") as file:
                 if file.seek(0, os.SEEK_END):
                     file.seek(-1, os.SEEK_END)

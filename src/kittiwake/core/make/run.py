@@ -23,9 +23,10 @@ from ..fit import Company, company_of, fit, numbered_name, output_name, shares_a
 from ..fit.names import numbered
 from ..intake.sniff import looks_like_sound
 from ..measure import look_at
+from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
 from .ahead import Ahead
-from .engine import WorkItem, deliver, prepare, stamp_of, unaltered, versions
+from .engine import WorkItem, deliver, prepare, unaltered, versions
 from .ledger import Entry, Ledger, only_run
 from .place import sweep
 from .pool import Died, Pool
@@ -178,7 +179,7 @@ def planned(
 
 def clip_of(path: Path) -> Clip:
     """The clip that a whole file is, with an id that is the same in every run."""
-    return Clip.whole(path).changed(id=hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest())
+    return Clip(source=path, name=path.stem, id=hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest())
 
 
 def _lost(path: Path, receiver: Receiver, number: int, error: str) -> Outcome:

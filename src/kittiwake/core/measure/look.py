@@ -28,6 +28,15 @@ Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32]], None]
 _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
 
 
+def stamp_of(path: Path) -> str:
+    """Size and time of a file, by which a change shows without reading it; empty where it is not there."""
+    try:
+        found = path.stat()
+    except OSError:
+        return ""
+    return f"{found.st_size}:{found.st_mtime_ns}"
+
+
 class _OtherSignal(Exception):  # noqa: N818 - not an error
     """Another signal stands for the whole than the first block suggested."""
 
@@ -57,6 +66,7 @@ def look_at(
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
     """
+    stamp = stamp_of(path)
     try:
         reader = open_sound(path, stated, by_library=by_library)
     except IntakeError as error:
@@ -117,7 +127,8 @@ def look_at(
                     "Ask for a whole copy, or deliver what is there.",
                 )
             )
-    return Facts(path, header, found, tuple(notes), stated=stated)
+    digest = getattr(reader, "digest", "")
+    return Facts(path, header, found, tuple(notes), stated=stated, digest=digest, stamp=stamp)
 
 
 def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:

@@ -158,7 +158,13 @@ class Measures:
 
 @dataclass(frozen=True, slots=True)
 class Facts:
-    """All that is known of one source. ``error`` is set, and the rest empty, where it cannot be read."""
+    """All that is known of one source. ``error`` is set, and the rest empty, where it cannot be read.
+
+    Attributes
+    ----------
+    digest : BLAKE3 of the file, where it came for nothing; otherwise empty.
+    stamp : size and time of the file before it was read.
+    """
 
     path: Path
     header: Header | None = None
@@ -166,6 +172,8 @@ class Facts:
     notes: tuple[Note, ...] = ()
     error: Note | None = None
     stated: Stated | None = None
+    digest: str = ""
+    stamp: str = ""
 
     @property
     def ok(self) -> bool:
