@@ -383,6 +383,12 @@ class TestPlaceAndLedger(FolderCase):
         ):
             (self.folder / name).touch()
         self.assertEqual(sweep(self.folder), 1)
+        # Dead, but not buried yet.
+        zombie = subprocess.Popen(["true"])
+        time.sleep(0.2)
+        (self.folder / f".kittiwake-{zombie.pid}-00ff.part").touch()
+        self.assertEqual(sweep(self.folder), 1)
+        zombie.wait()
         self.assertEqual(len(list(self.folder.iterdir())), 2)
 
     def test_a_torn_line_is_passed_over(self) -> None:

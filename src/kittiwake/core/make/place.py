@@ -71,7 +71,11 @@ def _alive(process: int) -> bool:
         return False
     except PermissionError:
         pass
-    return True
+    try:
+        # One that is dead and only not yet buried by its parent is dead.
+        return Path(f"/proc/{process}/stat").read_text().rpartition(")")[2].split()[0] != "Z"
+    except (OSError, IndexError):
+        return True
 
 
 def put_in_place(part: Path, final: Path, *, replace: bool, sync: bool = True) -> None:
