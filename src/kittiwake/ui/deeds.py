@@ -252,6 +252,9 @@ class Deeds(QMainWindow):
         if not self.maker.make(self.board.selected_cells()):
             self.foot.say("Nothing in the selection can be made now.")
 
+    def do_make_pause(self) -> None:
+        self.maker.pause(not self.maker.paused)
+
     def do_make_cancel(self) -> None:
         if self._make_wanted:
             self._make_wanted = False

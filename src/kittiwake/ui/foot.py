@@ -4,8 +4,14 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QWidget
 
-from ..core.model.units import format_seconds
 from .making import Maker
+
+
+def _duration(seconds: float) -> str:
+    """Roughly, as one says it: ``40 s``, ``12 min``, ``1.5 h``."""
+    if seconds < 100:
+        return f"{seconds:.0f} s"
+    return f"{seconds / 60:.0f} min" if seconds < 6000 else f"{seconds / 3600:.1f} h"
 
 
 class Foot(QWidget):
@@ -39,10 +45,18 @@ class Foot(QWidget):
             return
         self._bar.show()
         self._bar.setValue(round(1000 * maker.finished_items / max(1, maker.total)))
-        left = maker.seconds_left
-        time = f", about {format_seconds(max(1.0, round(left)))} left".replace(".00", "") if left is not None else ""
-        failed = f", {maker.failed} failed" if maker.failed else ""
-        self.say(f"Making {min(maker.done + 1, maker.total)} of {maker.total}{failed}{time}. Esc stops.")
+        left, pace = maker.seconds_left, maker.times_real
+        told = [f"Making {min(maker.done + 1, maker.total):,} of {maker.total:,}"]
+        if maker.paused:
+            told = [f"Paused at {maker.done:,} of {maker.total:,}"]
+        if maker.failed:
+            told.append(f"{maker.failed:,} failed")
+        if pace is not None:
+            told.append(f"{_duration(maker.hours * 3600)} of sound at {pace:,.0f} × real time")
+        if left is not None:
+            told.append(f"about {_duration(max(1.0, left))} left")
+        ways = "F8 goes on, Esc stops." if maker.paused else "F8 pauses, Esc stops."
+        self.say(", ".join(told) + f". {ways}")
 
     def _finished(self) -> None:
         maker = self._maker

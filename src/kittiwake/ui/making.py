@@ -26,6 +26,9 @@ class Maker(QObject):
         super().__init__(session)
         self._session = session
         self._stop = Event()
+        self._pause = Event()
+        self._paused_at = 0.0
+        self._sound = 0.0
         self._thread: Thread | None = None
         self._reported: dict[tuple[str, str], float] = {}
         self.total = self.done = self.failed = 0
@@ -47,12 +50,33 @@ class Maker(QObject):
         return self.done + sum(list(self._reported.values()))
 
     @property
+    def paused(self) -> bool:
+        return self.busy and self._pause.is_set()
+
+    @property
+    def elapsed(self) -> float:
+        """Seconds at work, pauses not counted."""
+        now = self._paused_at if self._pause.is_set() else time.monotonic()
+        return now - self._begun
+
+    @property
+    def hours(self) -> float:
+        """Hours of sound of what is done."""
+        return self._sound / 3600
+
+    @property
+    def times_real(self) -> float | None:
+        """How many times as fast as it sounds; None while it is too early to tell."""
+        elapsed = self.elapsed
+        return self._sound / elapsed if elapsed > 0.5 and self._sound else None
+
+    @property
     def seconds_left(self) -> float | None:
         """Estimate from what is done so far; None while it is too early to tell."""
         finished = self.finished_items
         if not self.busy or finished < 0.5:
             return None
-        return (time.monotonic() - self._begun) / finished * (self.total - finished)
+        return self.elapsed / finished * (self.total - finished)
 
     def make(self, cells: Sequence[Cell]) -> int:
         """Begin with all of these that are ready and not made already; returns how many that are."""
@@ -64,8 +88,10 @@ class Maker(QObject):
         self.total, self.done, self.failed = len(chosen), 0, 0
         self.trouble, self.was_cancelled = "", False
         self._begun = time.monotonic()
+        self._sound = 0.0
         self._reported.clear()
         self._stop.clear()
+        self._pause.clear()
         for cell in chosen:
             self._session.set_share(cell.clip.id, cell.receiver.slug, 0.0)
         folders = {cell.receiver.slug: self._session.folder_of(cell.receiver) for cell in chosen}
@@ -82,7 +108,7 @@ class Maker(QObject):
                 mine = [c for c in cells if c.receiver.slug == slug]
                 wanted = [(c.clip, c.facts, c.fit) for c in mine if c.facts and c.fit]
                 items += plan_outputs(wanted, mine[0].receiver, folders[slug], places)
-            for made in make_all(items, watch=self._watch, cancelled=self._stop.is_set):
+            for made in make_all(items, watch=self._watch, cancelled=self._stop.is_set, pause=self._pause):
                 self._made.emit(made)
             self._over.emit("")
         except Exception as error:  # the thread's last chance to tell anybody
@@ -102,6 +128,8 @@ class Maker(QObject):
     def _take(self, made: Made) -> None:
         self._reported.pop((made.item.clip.id, made.item.receiver.slug), None)
         self.done += 1
+        if made.code != "cancelled":
+            self._sound += made.item.facts.seconds or 0.0
         if made.status == "failed" and made.code != "cancelled":
             self.failed += 1
         self._session.take_made(made)
@@ -116,11 +144,24 @@ class Maker(QObject):
             self._session.set_share(clip_id, slug, None)
         self.finished.emit()
 
+    def pause(self, paused: bool) -> None:
+        """Stand still where it is, or go on."""
+        if not self.busy or paused == self._pause.is_set():
+            return
+        if paused:
+            self._paused_at = time.monotonic()
+            self._pause.set()
+        else:
+            self._begun += time.monotonic() - self._paused_at
+            self._pause.clear()
+        self.progressed.emit()
+
     def cancel(self) -> None:
         """Stop at once; what is half-made leaves no trace."""
         if self.busy:
             self.was_cancelled = True
             self._stop.set()
+            self._pause.clear()
 
     def stop(self) -> None:
         """Cancel and wait; for closing the window."""

@@ -161,6 +161,7 @@ class Window(Deeds):
         busy = self.maker.busy or self._make_wanted
         self.top.refresh(busy)
         self.qactions["make.cancel"].setEnabled(busy)
+        self.qactions["make.pause"].setEnabled(self.maker.busy)
 
     def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:
         self.bench.show_choice(clip, receiver)

@@ -1,4 +1,4 @@
-"""Make outputs: one, or many at once."""
+"""Plan and make outputs."""
 
 from __future__ import annotations
 
@@ -8,8 +8,7 @@ import json
 import math
 import os
 import shutil
-from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
-from concurrent.futures import FIRST_COMPLETED, Future, ThreadPoolExecutor, wait
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from functools import cache, lru_cache
@@ -24,12 +23,11 @@ from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver
 from .ahead import Ahead
 from .ledger import LEDGER, Entry, Ledger
-from .place import file_digest, part_name, put_in_place, source_digest, sweep, sync_files, sync_folder
+from .place import file_digest, part_name, put_in_place, source_digest, sync_files, sync_folder
 from .proof import Promise, Proof, prove
 from .stream import write_stream
 
 Status = Literal["made", "kept", "refused", "failed"]
-Watch = Callable[["WorkItem", float], None]
 
 
 @dataclass(frozen=True, slots=True)
@@ -370,50 +368,4 @@ def _copy(source: Path, part: Path) -> None:
         shutil.copyfileobj(original, copy, 1 << 20)
 
 
-def make_all(
-    items: Iterable[WorkItem],
-    *,
-    workers: int | None = None,
-    watch: Watch | None = None,
-    cancelled: Callable[[], bool] | None = None,
-) -> Iterator[Made]:
-    """Make many outputs at once and yield each as it is done, in any order. One that fails stops no other.
-
-    Threads serve, since decoder, resampler and encoder leave Python's lock while they work. No more items are begun
-    than there are workers, so memory does not grow with their number.
-
-    Parameters
-    ----------
-    watch : called from the workers with an item and its share done, 0 to 1.
-    cancelled : once true, work in hand is dropped without a trace and the rest is reported as cancelled.
-    """
-    todo = iter(items)
-    ledgers: dict[Path, Ledger] = {}
-    count = workers or os.cpu_count() or 1
-    with ThreadPoolExecutor(count, thread_name_prefix="make") as pool:
-        going: dict[Future[Made], WorkItem] = {}
-
-        def begin() -> bool:
-            item = next(todo, None)
-            if item is None:
-                return False
-            folder = item.output.parent
-            if folder not in ledgers:
-                sweep(folder)
-                ledgers[folder] = Ledger(folder)
-            report = None if watch is None else (lambda share, item=item: watch(item, share))
-            task = pool.submit(make_clip, item, ledger=ledgers[folder], progress=report, cancelled=cancelled)
-            going[task] = item
-            return True
-
-        while len(going) < count and begin():
-            pass
-        while going:
-            done, _ = wait(going, return_when=FIRST_COMPLETED)
-            for future in done:
-                del going[future]
-                yield future.result()
-                begin()
-
-
-__all__ = ["LEDGER", "Made", "Status", "WorkItem", "fingerprint", "make_all", "make_clip", "plan_outputs"]
+__all__ = ["LEDGER", "Made", "Status", "WorkItem", "fingerprint", "make_clip", "plan_outputs"]

@@ -12,6 +12,7 @@ import fcntl
 import json
 import os
 import sys
+import time
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
@@ -22,6 +23,7 @@ from ..errors import MakeError
 from ..model.text import to_json
 
 LEDGER = ".kittiwake-made.jsonl"
+_PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
 
 
 @dataclass(frozen=True, slots=True)
@@ -179,8 +181,8 @@ def _slim(entry: Entry) -> Entry:
 
 
 @contextmanager
-def only_run(folder: Path) -> Iterator[None]:
-    """Hold a folder for one run. The lock goes with the process, however that ends.
+def only_run(folder: Path) -> Iterator[int]:
+    """Hold a folder for one run. The lock goes with all the processes that hold the file this yields, however they end.
 
     Raises
     ------
@@ -190,14 +192,18 @@ def only_run(folder: Path) -> Iterator[None]:
     folder.mkdir(parents=True, exist_ok=True)
     handle = os.open(folder / LEDGER, os.O_RDWR | os.O_CREAT, 0o666)
     try:
-        try:
-            fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
-        except BlockingIOError:
-            raise MakeError(
-                f"Another run is making into {folder}.", "Wait until it is done, or choose another folder.", "locked"
-            ) from None
-        except OSError:
-            pass  # a disk without locks: nothing is lost, since names are only ever taken when free
-        yield
+        until = time.monotonic() + _PATIENCE
+        while True:
+            try:
+                fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+                break
+            except BlockingIOError:
+                if time.monotonic() > until:
+                    told = f"Another run is making into {folder}."
+                    raise MakeError(told, "Wait until it is done, or choose another folder.", "locked") from None
+                time.sleep(0.02)
+            except OSError:
+                break  # a disk without locks: nothing is lost, since names are only ever taken when free
+        yield handle
     finally:
         os.close(handle)

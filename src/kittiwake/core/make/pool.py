@@ -18,6 +18,7 @@ import types
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator
 from dataclasses import dataclass, field
+from multiprocessing import reduction
 from multiprocessing.connection import Connection, wait
 from multiprocessing.process import BaseProcess
 from typing import Any
@@ -34,6 +35,28 @@ class Died:
     reason: str
 
 
+@dataclass(frozen=True, slots=True)
+class Told:
+    """Not a result yet: something a worker says while it is at a task."""
+
+    what: Any
+
+
+class _Held:
+    """An open file that a worker holds as long as it lives, however it or its parent ends: so the lock on it covers them all."""
+
+    def __init__(self, handle: int) -> None:
+        self._handle = handle
+
+    def __reduce__(self) -> Any:
+        return _detached, (reduction.DupFd(self._handle),)
+
+
+def _detached(handle: Any) -> int:
+    number: int = handle.detach()
+    return number
+
+
 @dataclass(slots=True)
 class _Worker:
     process: BaseProcess
@@ -41,17 +64,26 @@ class _Worker:
     tasks: deque[Any] = field(default_factory=deque)
 
 
-def _serve(pipe: Connection, work: Callable[[Any], Any]) -> None:
+def _serve(pipe: Connection, work: Callable[..., Any], telling: bool, held: tuple[int, ...]) -> None:
     """A worker's life: take a task, do it, send what came of it."""
     # Ctrl+C is for the one that asked; a parent that is gone ends the pipe.
     signal.signal(signal.SIGINT, signal.SIG_IGN)
     signal.signal(signal.SIGTERM, signal.SIG_DFL)
+    threading.Thread(target=_end_with_parent, daemon=True).start()
     try:
         while True:
             task = pipe.recv()
-            pipe.send(work(task))
+            pipe.send(work(task, lambda what: pipe.send(Told(what))) if telling else work(task))
     except (EOFError, OSError):
         os._exit(0)
+
+
+def _end_with_parent() -> None:
+    """A worker whose parent was killed ends in the middle of what it does: nobody waits for it, and the next run must not meet it."""
+    parent = multiprocessing.parent_process()
+    if parent is not None:
+        wait([parent.sentinel])
+        os._exit(1)
 
 
 class Pool:
@@ -60,12 +92,24 @@ class Pool:
     Parameters
     ----------
     workers : how many; default: one for each core.
+    telling : whether ``work`` takes a function besides, by which it tells things before it is done: these come as ``Told``.
+    holding : open files (numbers) that the workers hold too.
+    pause : while it is set the workers stand still, in the middle of what they do.
     """
 
-    def __init__(self, work: Callable[[Any], Any], workers: int | None = None) -> None:
-        self._work = work
+    def __init__(
+        self,
+        work: Callable[..., Any],
+        workers: int | None = None,
+        *,
+        telling: bool = False,
+        holding: Iterable[int] = (),
+        pause: threading.Event | None = None,
+    ) -> None:
+        self._work, self._telling = work, telling
+        self._held = tuple(_Held(handle) for handle in holding)
         self.count = workers or os.cpu_count() or 1
-        self.pause = threading.Event()
+        self.pause = pause or threading.Event()
         self._context = _context()
 
     def run(self, tasks: Iterable[Any], cancelled: Callable[[], bool] | None = None) -> Iterator[tuple[Any, Any]]:
@@ -76,10 +120,15 @@ class Pool:
         again: deque[Any] = deque()
         over = False
         workers: list[_Worker] = []
+        standing = False
         try:
             while True:
                 if cancelled and cancelled():
                     return
+                if self.pause.is_set() != standing:
+                    standing = not standing
+                    for worker in workers:
+                        _signal(worker, signal.SIGSTOP if standing else signal.SIGCONT)
                 while not over and not self.pause.is_set():
                     room = next((w for w in workers if len(w.tasks) < _AHEAD), None)
                     if room is None and len(workers) >= self.count:
@@ -115,7 +164,7 @@ class Pool:
                             over = over and not again
                             yield task, Died(reason)
                         continue
-                    yield worker.tasks.popleft(), result
+                    yield (worker.tasks[0] if isinstance(result, Told) else worker.tasks.popleft()), result
         finally:
             for worker in workers:
                 worker.process.kill()
@@ -124,7 +173,7 @@ class Pool:
                 worker.pipe.close()
 
     def _start(self) -> _Worker:
-        return _started(self._context, self._work)
+        return _started(self._context, self._work, self._telling, self._held)
 
     @staticmethod
     def _give(worker: _Worker, task: Any) -> None:
@@ -133,12 +182,17 @@ class Pool:
             worker.pipe.send(task)
 
 
-def _started(context: Any, work: Callable[[Any], Any]) -> _Worker:
+def _signal(worker: _Worker, number: signal.Signals) -> None:
+    with contextlib.suppress(OSError, TypeError):  # it may have died this moment
+        os.kill(worker.process.pid or 0, number)
+
+
+def _started(context: Any, work: Callable[..., Any], telling: bool = False, held: tuple[_Held, ...] = ()) -> _Worker:
     """A new worker. It gets an empty main module: it needs nothing of the program that asks, which may be a script that would do all it
     does once more on being imported.
     """
     ours, theirs = context.Pipe()
-    process = context.Process(target=_serve, args=(theirs, work), daemon=True)
+    process = context.Process(target=_serve, args=(theirs, work, telling, held), daemon=True)
     with _STARTING:
         main = sys.modules["__main__"]
         sys.modules["__main__"] = types.ModuleType("__main__")

@@ -210,25 +210,43 @@ def make_files(
     MakeError : another run makes into one of the folders, or one cannot be made.
     """
     with contextlib.ExitStack() as locks:
-        for folder in wish.folders:
-            try:
-                locks.enter_context(only_run(folder))
-            except OSError as error:
-                told = f"The folder {folder} cannot be used: {reason_of(error)}."
-                raise MakeError(told, "Choose another output folder.", "no_folder") from error
-            sweep(folder)
-        yield from _Run(paths, wish, workers, cancelled).outcomes()
+        held = hold(wish.folders, locks)
+        yield from _Run(paths, wish, workers, cancelled, held).outcomes()
+
+
+def hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
+    """Lock output folders for a run and sweep up in them; returns the open files that hold the locks.
+
+    Raises
+    ------
+    MakeError : another run makes into one of them, or it cannot be made.
+    """
+    held = []
+    for folder in dict.fromkeys(folders):
+        try:
+            held.append(locks.enter_context(only_run(folder)))
+        except OSError as error:
+            told = f"The folder {folder} cannot be used: {reason_of(error)}."
+            raise MakeError(told, "Choose another output folder.", "no_folder") from error
+        sweep(folder)
+    return held
 
 
 class _Run:
     """One run: names for all files, what has not changed left alone, the rest shared out."""
 
     def __init__(
-        self, paths: Sequence[Path], wish: Wish, workers: int | None, cancelled: Callable[[], bool] | None
+        self,
+        paths: Sequence[Path],
+        wish: Wish,
+        workers: int | None,
+        cancelled: Callable[[], bool] | None,
+        held: Sequence[int] = (),
     ) -> None:
         self._paths, self._wish, self._cancelled = paths, wish, cancelled
         self._here = workers == 0
-        self._pool = Pool(_do, workers or None)
+        self._held = held
+        self._pool = Pool(_do, workers or None, holding=held)
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
@@ -270,7 +288,7 @@ class _Run:
                 yield _lost(path, self._wish.receivers[n], n, told)
             return
         singles = [replace(task, files=(one,)) for one in task.files]
-        for single, results in Pool(_do, 1).run(singles, self._cancelled):
+        for single, results in Pool(_do, 1, holding=self._held).run(singles, self._cancelled):
             if isinstance(results, Died):
                 yield from self._after_death(single, results)
             else:

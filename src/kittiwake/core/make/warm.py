@@ -9,4 +9,4 @@ import soundfile  # noqa: F401
 import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
 
-from . import engine, stream  # noqa: F401
+from . import engine, many, run, stream  # noqa: F401
