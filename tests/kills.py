@@ -29,7 +29,7 @@ def outputs(folder: Path) -> dict[str, str]:
 def main() -> int:
     count = int(sys.argv[1]) if len(sys.argv) > 1 else 200
     dice = random.Random(1887)
-    bad = killed = done = 0
+    bad = killed = done = 0  # ``count`` kills that hit a run; some come when it is over
     with tempfile.TemporaryDirectory(prefix="kittiwake-kills-") as name:
         folder = Path(name)
         (folder / "in").mkdir()
@@ -56,7 +56,7 @@ def main() -> int:
         subprocess.run(command(folder / "whole"), check=True, **quiet)  # type: ignore[call-overload]
         length = time.monotonic() - began
         whole = outputs(folder / "whole")
-        for turn in range(count):
+        for turn in range(20 * count):
             out = folder / f"out{turn}"
             # Several kills of one run, from its first moments to its last.
             for _ in range(dice.choice((1, 1, 2, 3))):
@@ -74,7 +74,7 @@ def main() -> int:
                 bad += 1
                 print(f"turn {turn}: not the same in the end, {left}")
             shutil.rmtree(out)
-            if done >= count:
+            if killed >= count:
                 break
     print(f"{done} kills, {killed} of them before the run was over; {bad} bad")
     return 1 if bad else 0

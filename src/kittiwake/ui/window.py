@@ -43,6 +43,7 @@ class Window(Deeds):
         super().__init__()
         self.session = Session()
         self.maker = Maker(self.session)
+        self._ear_late = False
         self.player = Player(self)
         self.board = Board(self.session)
         self.bench = Bench(self.session)
@@ -177,7 +178,10 @@ class Window(Deeds):
         self._count_timer.start()
         clip = self.board.current_clip()
         if clip and clip.source == path:
-            self._load_ear(clip, self.board.current_receiver())
+            if self.player.playing:
+                self._ear_late = True  # what is being heard is not broken off by news
+            else:
+                self._load_ear(clip, self.board.current_receiver())
         self._make_if_wanted()
 
     def _searched(self, total: int) -> None:
@@ -199,6 +203,9 @@ class Window(Deeds):
     def _ear_changed(self) -> None:
         beacon = self.player.playing and self.player.title.startswith("Beacon")
         self.bench.beacon.set_sounding(beacon)
+        if self._ear_late and not self.player.playing:
+            self._ear_late = False
+            self._load_ear(self.board.current_clip(), self.board.current_receiver())
 
     def _main_button(self) -> None:
         if self.maker.busy or self._make_wanted:

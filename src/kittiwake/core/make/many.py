@@ -10,7 +10,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
-from .engine import Made, WorkItem, deliver, make_clip, prepare
+from .engine import Made, WorkItem, deliver, make_clip, prepare, unaltered
 from .ledger import Entry, Ledger
 from .place import sweep
 from .pool import Died, Pool, Told
@@ -114,7 +114,20 @@ class _Many:
                 yield from self._after_death(lot, results)
             else:
                 yield from self._taken(lot, results)
+        yield from self._after_cancel()
+
+    def _after_cancel(self) -> Iterator[Made]:
+        """The rest. Some may have been put in place in the last moment, before their worker could say so; the ledger knows."""
+        if not self._left:
+            return
+        ledgers = {folder: Ledger(folder) for folder in {item.output.parent for item in self._left.values()}}
         for item in self._left.values():
+            folder = item.output.parent
+            entry = ledgers[folder].get(item.output.name)
+            if entry is not None and entry != self._ledger(folder).get(item.output.name):
+                if unaltered(item.output, entry):
+                    yield Made(item, "made", entry.bytes, entry.seconds, entry.sha256, gain_db=entry.gain_db)
+                    continue
             yield Made(item, "failed", error="It was cancelled.", code="cancelled")
 
     def _taken(self, lot: _Lot, results: list[tuple[Made, Entry | None]]) -> Iterator[Made]:

@@ -148,8 +148,8 @@ class CellPage(QWidget):
             if cell.made.gain_db:
                 lines.append(f"<p>Level changed by {cell.made.gain_db:+.1f} dB, as measured.</p>".replace("-", "−"))
             lines += [f"<p>{esc(said)}</p>" for said in cell.made.said]
-            if cell.made.proof:
-                lines.append(_checks_html(cell.made.proof))
+        if cell.made and cell.made.proof:
+            lines.append(_checks_html(cell.made.proof))
         elif cell.record:
             lines.append(
                 f"<p {soft}>It passed proof when it was made; proof is run again when you make it again.</p>"
