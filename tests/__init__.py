@@ -1,8 +1,14 @@
 """Every test. Properties are tried on the same examples in each run; KITTIWAKE_EXPLORE=1 draws new ones."""
 
 import os
+import tempfile
 
 from hypothesis import settings
+
+# What the application keeps of one's machine must not be touched by tests, nor touch them.
+_OWN = tempfile.mkdtemp(prefix="kittiwake-tests-")
+for _kind in ("CACHE", "STATE", "DATA", "CONFIG"):
+    os.environ[f"XDG_{_kind}_HOME"] = f"{_OWN}/{_kind.lower()}"
 
 settings.register_profile("steady", derandomize=True, database=None, max_examples=40, deadline=None)
 settings.register_profile("explore", derandomize=False, max_examples=500, deadline=None)

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+import contextlib
 import os
 import threading
+from collections import deque
 from collections.abc import Iterable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
@@ -11,7 +13,7 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 
 from ..core.make.pool import Died, Helper
-from ..core.measure.look import look_for_drawing
+from ..core.measure.drawing import Glimpse, look_for_drawing
 from ..core.model import Facts, Note, Stated
 
 
@@ -19,6 +21,7 @@ class Looker(QObject):
     """Looks at sources with a few threads; every result comes as a signal in the interface's own thread."""
 
     looked = Signal(Facts)
+    glimpsed = Signal(Glimpse)
     found = Signal(list)
     searched = Signal(int)
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
@@ -31,6 +34,7 @@ class Looker(QObject):
         self._own = threading.local()
         self._helpers: list[Helper] = []
         self._wanted: set[Path] = set()
+        self._queue: deque[tuple[Path, Stated | None, int]] = deque()
         self._stopped = False
         self._turn = 0
         self.searching = 0
@@ -52,13 +56,32 @@ class Looker(QObject):
         for path in paths:
             if path not in self._wanted:
                 self._wanted.add(path)
-                self._pool.submit(self._look, path, stated.get(path), self._turn)
+                self._queue.append((path, stated.get(path), self._turn))
+                self._pool.submit(self._look)
 
-    def _look(self, path: Path, stated: Stated | None, turn: int) -> None:
+    def hurry(self, path: Path) -> None:
+        """Look at this one next, if it still waits: somebody wants to see it."""
+        if path in self._wanted:
+            for waiting in list(self._queue):
+                if waiting[0] == path:
+                    with contextlib.suppress(ValueError):  # taken this moment
+                        self._queue.remove(waiting)
+                        self._queue.appendleft(waiting)
+                    return
+
+    def _look(self) -> None:
+        try:
+            path, stated, turn = self._queue.popleft()
+        except IndexError:
+            return
         if self._stopped or turn != self._turn:
             return
         try:
-            found = self._helper().ask((path, stated), lambda: self._stopped or turn != self._turn)
+            found = self._helper().ask(
+                (path, stated),
+                lambda: self._stopped or turn != self._turn,
+                lambda glimpse: self.glimpsed.emit(glimpse) if turn == self._turn and not self._stopped else None,
+            )
             if found is None:
                 return
             if isinstance(found, Died):
@@ -77,7 +100,7 @@ class Looker(QObject):
         """A process of this thread's own: a decoder that crashes must not take the window with it."""
         helper: Helper | None = getattr(self._own, "helper", None)
         if helper is None:
-            helper = self._own.helper = Helper(look_for_drawing)
+            helper = self._own.helper = Helper(look_for_drawing, telling=True)
             self._helpers.append(helper)
         return helper
 
@@ -130,6 +153,7 @@ class Looker(QObject):
         """Forget what is still to be looked at."""
         self._turn += 1
         self._wanted.clear()
+        self._queue.clear()
 
     def stop(self) -> None:
         """Stop for good; returns when no thread is at work any more."""

@@ -13,6 +13,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, shares_anything
 from ..core.make import Made, fingerprint
+from ..core.measure.drawing import Glimpse
 from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver, shipped_receivers
 from ..core.model.job import load_job, save_job
 from .looking import Looker
@@ -71,6 +72,7 @@ class Session(QObject):
 
     job_changed = Signal()
     facts_arrived = Signal(Path)
+    glimpsed = Signal(Path)
     cell_changed = Signal(str, str)  # clip id, receiver slug
     column_changed = Signal(str)  # receiver slug
     trouble = Signal(str)
@@ -98,6 +100,9 @@ class Session(QObject):
         self._receivers_of = (self.job.receivers, self.job.own)
         self.looker = Looker(self)
         self.looker.looked.connect(self._take_facts)
+        #: What can be drawn of sources that are still being looked at.
+        self.glimpses: dict[Path, Glimpse] = {}
+        self.looker.glimpsed.connect(self._take_glimpse)
         self.looker.suspected.connect(self._take_suspicions)
         self._calm = QTimer(self)
         self._calm.setSingleShot(True)
@@ -451,7 +456,13 @@ class Session(QObject):
             if before[path] != self.suspicions.get(path):
                 self.facts_arrived.emit(path)
 
+    def _take_glimpse(self, glimpse: Glimpse) -> None:
+        if glimpse.path not in self.facts:
+            self.glimpses[glimpse.path] = glimpse
+            self.glimpsed.emit(glimpse.path)
+
     def _take_facts(self, facts: Facts) -> None:
+        self.glimpses.pop(facts.path, None)
         if facts.error and facts.error.code == "not_sound" and facts.stated is None:
             known = self._known_format(facts.path)
             if known and facts.path in self.job.sources:

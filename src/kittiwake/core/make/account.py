@@ -8,10 +8,10 @@ from pathlib import Path
 from typing import Any, Literal
 
 from ..errors import MakeError, reason_of
+from ..intake.digest import source_digest
 from ..measure.look import stamp_of
 from .engine import unaltered
 from .ledger import LEDGER, Entry, Ledger
-from .place import source_digest
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
 

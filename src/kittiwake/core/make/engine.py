@@ -19,11 +19,12 @@ from ... import __version__
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
 from ..fit import Fit, Problem, numbered_name, output_name, unique_names
 from ..fit.names import numbered
+from ..intake.digest import source_digest
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver
 from .ahead import Ahead
 from .ledger import LEDGER, Entry, Ledger
-from .place import file_digest, part_name, put_in_place, source_digest, sync_files, sync_folder
+from .place import file_digest, part_name, put_in_place, sync_files, sync_folder
 from .proof import Promise, Proof, prove
 from .stream import write_stream
 

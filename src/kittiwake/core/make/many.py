@@ -124,11 +124,11 @@ class _Many:
         for item in self._left.values():
             folder = item.output.parent
             entry = ledgers[folder].get(item.output.name)
-            if entry is not None and entry != self._ledger(folder).get(item.output.name):
-                if unaltered(item.output, entry):
-                    yield Made(item, "made", entry.bytes, entry.seconds, entry.sha256, gain_db=entry.gain_db)
-                    continue
-            yield Made(item, "failed", error="It was cancelled.", code="cancelled")
+            news = entry is not None and entry != self._ledger(folder).get(item.output.name)
+            if news and entry is not None and unaltered(item.output, entry):
+                yield Made(item, "made", entry.bytes, entry.seconds, entry.sha256, gain_db=entry.gain_db)
+            else:
+                yield Made(item, "failed", error="It was cancelled.", code="cancelled")
 
     def _taken(self, lot: _Lot, results: list[tuple[Made, Entry | None]]) -> Iterator[Made]:
         for number, (made, entry) in zip(lot.numbers, results, strict=True):

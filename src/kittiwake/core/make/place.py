@@ -151,27 +151,6 @@ def sync_folder(folder: Path) -> None:
         os.close(handle)
 
 
-def source_digest(path: Path, cancelled: Callable[[], bool] | None = None) -> str:
-    """BLAKE3 of a file, hexadecimal: sources are large, and this reads them ten times as fast as SHA-256.
-
-    Raises
-    ------
-    OSError, Cancelled
-    """
-    from blake3 import blake3
-
-    digest = blake3()
-    with path.open("rb", buffering=0) as file:
-        buffer = bytearray(1 << 20)
-        view = memoryview(buffer)
-        while count := file.readinto(buffer):
-            if cancelled and cancelled():
-                raise Cancelled
-            digest.update(view[:count])
-    found: str = digest.hexdigest()
-    return found
-
-
 def file_digest(path: Path, cancelled: Callable[[], bool] | None = None) -> str:
     """SHA-256 of a file, hexadecimal.
 

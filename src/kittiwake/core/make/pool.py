@@ -225,15 +225,22 @@ class Helper:
     Not for several threads at once; each has its own.
     """
 
-    def __init__(self, work: Callable[[Any], Any]) -> None:
-        self._work = work
+    def __init__(self, work: Callable[..., Any], telling: bool = False) -> None:
+        self._work, self._telling = work, telling
         self._context = _context()
         self._worker: _Worker | None = None
 
-    def ask(self, task: Any, cancelled: Callable[[], bool] | None = None) -> Any:
-        """What comes of a task; ``Died`` where the worker did not survive it, None where it was called off."""
+    def ask(
+        self,
+        task: Any,
+        cancelled: Callable[[], bool] | None = None,
+        told: Callable[[Any], None] | None = None,
+    ) -> Any:
+        """What comes of a task; ``Died`` where the worker did not survive it, None where it was called off. ``told`` is called with what
+        is told before.
+        """
         if self._worker is None:
-            self._worker = _started(self._context, self._work)
+            self._worker = _started(self._context, self._work, self._telling)
         worker = self._worker
         with contextlib.suppress(OSError):
             worker.pipe.send(task)
@@ -243,10 +250,14 @@ class Helper:
                 return None
             if wait([worker.pipe], timeout=_TICK):
                 try:
-                    return worker.pipe.recv()
+                    result = worker.pipe.recv()
                 except (EOFError, OSError):
                     self._worker = None
                     return Died(_buried(worker))
+                if not isinstance(result, Told):
+                    return result
+                if told:
+                    told(result.what)
 
     def close(self) -> None:
         """End the worker."""

@@ -9,4 +9,5 @@ import soundfile  # noqa: F401
 import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
 
+from ..measure import drawing  # noqa: F401
 from . import engine, many, run, stream  # noqa: F401

@@ -223,9 +223,3 @@ def _measure(
         ),
         holes,
     )
-
-
-def look_for_drawing(asked: tuple[Path, Stated | None]) -> Facts:
-    """``look_at`` with all that a window draws and tells, as a function of one thing that a process can be asked."""
-    path, stated = asked
-    return look_at(path, stated, pitch=True)

@@ -54,6 +54,7 @@ class Bench(QStackedWidget):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
+        session.glimpsed.connect(self._glimpse)
         session.cell_changed.connect(self._cell)
         self._output_looked.connect(self._take_output)
 
@@ -62,6 +63,8 @@ class Bench(QStackedWidget):
         self._comparing = False
         self._clip_id = clip.id if clip else None
         self._slug = receiver.slug if receiver else None
+        if clip and clip.source not in self._session.facts:
+            self._session.looker.hurry(clip.source)
         self.refresh()
 
     def show_comparison(self, clip: Clip, facts: Facts) -> None:
@@ -108,6 +111,11 @@ class Bench(QStackedWidget):
         clip = self._session.clip(self._clip_id) if self._clip_id else None
         if clip and clip.source == path:
             self.refresh()
+
+    def _glimpse(self, path: Path) -> None:
+        clip = self._session.clip(self._clip_id) if self._clip_id else None
+        if clip and clip.source == path and self.currentWidget() is self.clip_page:
+            self.clip_page.show_glimpse(self._session.glimpses[path])
 
     def _cell(self, clip_id: str, slug: str) -> None:
         if clip_id == self._clip_id and slug == self._slug:

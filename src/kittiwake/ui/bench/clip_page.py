@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.fit import Remedy
+from ...core.measure.drawing import Glimpse
 from ...core.model import Clip, Facts
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ..session import Session
@@ -72,6 +73,9 @@ class ClipPage(QWidget):
 
     def _plots(self, facts: Facts | None) -> None:
         sound = facts.measures if facts and facts.ok else None
+        if facts is None and self._clip and (glimpse := self._session.glimpses.get(self._clip.source)):
+            self.show_glimpse(glimpse)
+            return
         if sound is None or facts is None:
             waiting = facts is None
             self.wave.show_layers([], "Looking at it …" if waiting else "There is no sound to show.")
@@ -87,6 +91,20 @@ class ClipPage(QWidget):
             "wave_output",
         )
         self.spectrum.show_layers([layer])
+
+    def show_glimpse(self, glimpse: Glimpse) -> None:
+        """Draw what is known so far of a source that is still being looked at."""
+        layers = []
+        if len(glimpse.leafed) and glimpse.seconds:
+            layers.append(WaveLayer("From a few places", glimpse.leafed, glimpse.seconds, "wave_source"))
+        if len(glimpse.outline):
+            layers.append(WaveLayer("Read so far", glimpse.outline, glimpse.done, "wave_output"))
+        share = glimpse.share
+        told = f"Looking at it, {share:.0%} …" if share is not None else "Looking at it …"
+        self.facts_label.setText(told)
+        self.wave.show_layers(layers, told)
+        self.spectrum.show_layers([])
+        self._spectrum_label.hide()
 
     def _apply(self, remedy: Remedy) -> None:
         if self._clip:

@@ -1,0 +1,180 @@
+"""Facts that were found once, kept on disk by the content of the file: the same recording is not looked at twice, wherever it lies."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+import os
+import sqlite3
+import time
+import zlib
+from collections.abc import Iterator
+from dataclasses import asdict, replace
+from functools import cache
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+from platformdirs import user_cache_path
+
+from ... import __version__
+from ..intake.digest import source_digest
+from ..model import Facts, Header, Note, Stated
+from ..model.facts import Measures, SignalLevel
+from .look import stamp_of
+
+_LAYOUT = 1  # to be raised with every change to what is measured, or to how it is written here
+_MOST = 1 << 30  # bytes of facts; the longest unused go first
+_TABLES = """
+    CREATE TABLE IF NOT EXISTS seen (path BLOB PRIMARY KEY, stamp TEXT, digest TEXT);
+    CREATE TABLE IF NOT EXISTS facts (key TEXT PRIMARY KEY, used REAL, bytes INTEGER, packed BLOB);
+"""
+
+
+class Shelf:
+    """A cache: whatever goes wrong with it costs time only, and it may be deleted whenever nothing runs.
+
+    Parameters
+    ----------
+    folder : default ``kittiwake`` in the user's cache folder.
+    """
+
+    def __init__(self, folder: Path | None = None) -> None:
+        self.folder = folder or user_cache_path("kittiwake")
+        self._base: sqlite3.Connection | None = None
+        self._process = 0
+
+    @contextlib.contextmanager
+    def _open(self) -> Iterator[sqlite3.Connection]:
+        if self._base is None or self._process != os.getpid():
+            self.folder.mkdir(parents=True, exist_ok=True, mode=0o700)
+            self._base = sqlite3.connect(self.folder / "facts.sqlite", timeout=5, check_same_thread=False)
+            self._process = os.getpid()
+            self._base.execute("PRAGMA journal_mode=WAL")
+            self._base.execute("PRAGMA synchronous=OFF")
+            self._base.executescript(_TABLES)
+        with self._base:
+            yield self._base
+
+    def facts(self, path: Path, stated: Stated | None = None) -> Facts | None:
+        """What is known of a file already; None where that is nothing.
+
+        A file that was not seen yet is read for its digest only if anything of its size is known.
+        """
+        stamp = stamp_of(path)
+        if not stamp:
+            return None
+        try:
+            with self._open() as base:
+                row = base.execute("SELECT stamp, digest FROM seen WHERE path = ?", (os.fsencode(path),)).fetchone()
+                if row and row[0] == stamp:
+                    digest = row[1]
+                else:
+                    size = stamp.partition(":")[0]
+                    like = base.execute("SELECT 1 FROM seen WHERE stamp LIKE ? LIMIT 1", (f"{size}:%",)).fetchone()
+                    if not like:
+                        return None
+                    digest = source_digest(path)
+                key = _key(digest, path, stated)
+                found = base.execute("SELECT packed FROM facts WHERE key = ?", (key,)).fetchone()
+                if not found:
+                    return None
+                facts = _unpacked(found[0], path, stated)
+                base.execute("UPDATE facts SET used = ? WHERE key = ?", (time.time(), key))
+                base.execute("INSERT OR REPLACE INTO seen VALUES (?, ?, ?)", (os.fsencode(path), stamp, digest))
+        except (sqlite3.Error, OSError, ValueError, TypeError, KeyError, zlib.error):
+            return None
+        return replace(facts, stamp=stamp, digest=digest)
+
+    def keep(self, facts: Facts) -> None:
+        """Keep what was found of a file, if it could be read and has not changed meanwhile. ``facts.digest`` has to be set."""
+        if not facts.ok or not facts.digest or not facts.stamp or stamp_of(facts.path) != facts.stamp:
+            return
+        packed = _packed(facts)
+        key = _key(facts.digest, facts.path, facts.stated)
+        with contextlib.suppress(sqlite3.Error, OSError), self._open() as base:
+            seen = (os.fsencode(facts.path), facts.stamp, facts.digest)
+            base.execute("INSERT OR REPLACE INTO seen VALUES (?, ?, ?)", seen)
+            base.execute("INSERT OR REPLACE INTO facts VALUES (?, ?, ?, ?)", (key, time.time(), len(packed), packed))
+
+    def peaks(self, digest: str, stated: Stated | None = None) -> Path:
+        """Where the outline of a long sound is kept, or would be."""
+        name = f"{digest}-{stated}" if stated else digest
+        return self.folder / "outlines" / f"{name}.peaks"
+
+    def scratch(self) -> Path:
+        """A name for an outline that is still being written."""
+        return self.folder / "outlines" / f".{os.getpid()}-{time.monotonic_ns()}.part"
+
+    def tidy(self) -> None:
+        """Forget what was not used for longest, if there is too much, and outlines that nobody finished."""
+        with contextlib.suppress(sqlite3.Error, OSError), self._open() as base:
+            total = base.execute("SELECT COALESCE(SUM(bytes), 0) FROM facts").fetchone()[0]
+            if total > _MOST:
+                oldest = base.execute("SELECT key, bytes FROM facts ORDER BY used").fetchall()
+                gone = []
+                for key, size in oldest:
+                    if total <= _MOST * 0.8:
+                        break
+                    gone.append((key,))
+                    total -= size
+                base.executemany("DELETE FROM facts WHERE key = ?", gone)
+                base.execute("DELETE FROM seen WHERE digest NOT IN (SELECT substr(key, 1, 64) FROM facts)")
+        with contextlib.suppress(OSError):
+            outlines = [(entry.stat(), entry) for entry in (self.folder / "outlines").iterdir()]
+            total = sum(found.st_size for found, _ in outlines)
+            for found, entry in sorted(outlines, key=lambda pair: pair[0].st_mtime):
+                unfinished = entry.suffix == ".part" and time.time() - found.st_mtime > 86_400
+                if total > _MOST or unfinished:
+                    entry.unlink()
+                    total -= found.st_size
+
+
+@cache
+def _versions() -> str:
+    from importlib.metadata import version
+
+    return f"{_LAYOUT} {__version__} {version('numpy')} {version('soundfile')} {version('av')}"
+
+
+def _key(digest: str, path: Path, stated: Stated | None) -> str:
+    """What facts depend on; the digest first."""
+    return f"{digest} {path.suffix.lower()} {stated or ''} {_versions()}"
+
+
+def _packed(facts: Facts) -> bytes:
+    assert facts.header is not None and facts.measures is not None
+    sound = facts.measures
+    measures: dict[str, Any] = {
+        name: getattr(sound, name) for name in Measures.__slots__ if name not in ("overview", "spectrum", "levels")
+    }
+    plain = {
+        "header": asdict(facts.header),
+        "measures": measures,
+        "levels": {name: asdict(level) for name, level in sound.levels.items()},
+        "notes": [asdict(note) for note in facts.notes],
+        "parts": len(sound.overview),
+    }
+    text = json.dumps(plain).encode()
+    arrays = sound.overview.astype("<f4").tobytes() + sound.spectrum.astype("<f4").tobytes()
+    return zlib.compress(len(text).to_bytes(4, "little") + text + arrays, 1)
+
+
+def _unpacked(packed: bytes, path: Path, stated: Stated | None) -> Facts:
+    whole = zlib.decompress(packed)
+    length = int.from_bytes(whole[:4], "little")
+    plain = json.loads(whole[4 : 4 + length])
+    arrays = np.frombuffer(whole, "<f4", offset=4 + length).astype(np.float32)
+    count = 2 * plain["parts"]
+    header = plain["header"]
+    header["notes"] = tuple(Note(**note) for note in header["notes"])
+    measures = plain["measures"]
+    measures["dc_offsets"] = tuple(measures["dc_offsets"])
+    sound = Measures(
+        levels={name: SignalLevel(**level) for name, level in plain["levels"].items()},
+        overview=arrays[:count].reshape(-1, 2),
+        spectrum=arrays[count:],
+        **measures,
+    )
+    notes = tuple(Note(**note) for note in plain["notes"])
+    return Facts(path, Header(**header), sound, notes, stated=stated)

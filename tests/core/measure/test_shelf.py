@@ -1,0 +1,136 @@
+"""Facts kept on disk, and outlines at every scale."""
+
+from __future__ import annotations
+
+import os
+import shutil
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
+
+from kittiwake.core.measure.drawing import Glimpse, look_for_drawing
+from kittiwake.core.measure.peaks import PART, Peaks, PeaksWriter
+from kittiwake.core.measure.shelf import Shelf
+from kittiwake.core.model import Facts
+from tests.sounds import FolderCase, speech_like
+
+
+class TestShelf(FolderCase):
+    def look(self, path: Path) -> tuple[Facts, list[Glimpse]]:
+        told: list[Glimpse] = []
+        return look_for_drawing((path, None), told.append, str(self.folder / "shelf")), told
+
+    def test_the_same_content_is_looked_at_once_wherever_it_lies(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 3), 16_000)
+        first, _ = self.look(path)
+        self.assertIsNotNone(first.measures)
+        kept = Shelf(self.folder / "shelf").facts(path)
+        assert kept is not None and kept.measures is not None and first.measures is not None
+        # Equality leaves the arrays out, so they are compared by themselves.
+        self.assertEqual(kept, first)
+        np.testing.assert_array_equal(kept.measures.overview, first.measures.overview)
+        np.testing.assert_array_equal(kept.measures.spectrum, first.measures.spectrum)
+        copy = self.folder / "elsewhere" / "b.wav"
+        copy.parent.mkdir()
+        shutil.copy(path, copy)
+        os.utime(copy, (1, 1))
+        found = Shelf(self.folder / "shelf").facts(copy)
+        assert found is not None
+        self.assertEqual(found, replace(first, path=copy, stamp=found.stamp))
+
+    def test_other_content_under_the_same_name_is_looked_at(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 3), 16_000)
+        before, _ = self.look(path)
+        self.write("a.wav", speech_like(16_000, 3) * 0.5, 16_000)
+        self.assertIsNone(Shelf(self.folder / "shelf").facts(path))
+        after, _ = self.look(path)
+        assert before.measures and after.measures
+        self.assertAlmostEqual(after.measures.peak / before.measures.peak, 0.5, delta=0.001)
+
+    def test_a_broken_shelf_only_costs_time(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        whole, _ = self.look(path)
+        (self.folder / "broken").mkdir()
+        (self.folder / "broken" / "facts.sqlite").write_bytes(b"no database" * 1000)
+        told: list[Glimpse] = []
+        self.assertEqual(look_for_drawing((path, None), told.append, str(self.folder / "broken")), whole)
+        (self.folder / "a file").write_text("")
+        self.assertEqual(look_for_drawing((path, None), told.append, str(self.folder / "a file")), whole)
+
+    def test_too_much_is_tidied_up(self) -> None:
+        shelf = Shelf(self.folder / "shelf")
+        for n in range(4):
+            path = self.write(f"{n}.wav", speech_like(16_000, 1, seed=n), 16_000)
+            self.look(path)
+        import kittiwake.core.measure.shelf as module
+
+        with shelf._open() as base:
+            total = base.execute("SELECT SUM(bytes) FROM facts").fetchone()[0]
+        most, module._MOST = module._MOST, total // 2
+        try:
+            shelf.tidy()
+        finally:
+            module._MOST = most
+        left = [n for n in range(4) if shelf.facts(self.folder / f"{n}.wav")]
+        self.assertTrue(0 < len(left) < 4, left)
+        self.assertIn(3, left)
+
+    def test_a_long_one_is_leafed_through_shown_while_it_is_read_and_kept_at_every_scale(self) -> None:
+        rate = 8000
+        x = np.tile(speech_like(rate, 60), 12)
+        path = self.write("long.wav", x, rate)
+        facts, told = self.look(path)
+        self.assertGreater(len(told), 0)
+        self.assertEqual(len(told[0].leafed), 400)
+        self.assertAlmostEqual(told[0].seconds or 0, 720, delta=0.01)
+        outline = Shelf(self.folder / "shelf").peaks(facts.digest)
+        peaks = Peaks(outline, len(x))
+        for start, stop, columns in ((0, len(x), 1000), (1_000_000, 1_050_000, 50), (0, 2560, 10)):
+            view = peaks.view(start, stop, columns)
+            edges = np.linspace(start, stop, columns + 1)
+            for n in (0, columns // 2, columns - 1):
+                truth = x[int(edges[n]) : int(np.ceil(edges[n + 1]))]
+                self.assertLessEqual(view[n, 0], truth.min() + 1e-4)
+                self.assertGreaterEqual(view[n, 1], truth.max() - 1e-4)
+        self.assertFalse([p for p in outline.parent.iterdir() if p.name.endswith(".part")])
+        again, told_again = self.look(path)
+        self.assertEqual((again, told_again), (facts, []))
+
+
+class TestPeaks(FolderCase):
+    @given(st.lists(st.integers(1, 3000), min_size=1, max_size=12), st.integers(1, 3))
+    def test_blocks_of_any_length_give_the_outline_of_the_whole(self, lengths: list[int], channels: int) -> None:
+        dice = np.random.default_rng(sum(lengths))
+        x = dice.uniform(-1, 1, (channels, sum(lengths))).astype(np.float32)
+        writer = PeaksWriter(self.folder / "x.part")
+        at = 0
+        for length in lengths:
+            writer.add(x[:, at : at + length])
+            at += length
+        writer.finish(self.folder / "x.peaks")
+        pairs = np.fromfile(self.folder / "x.peaks", "<i2").reshape(-1, 2)
+        self.assertEqual(len(pairs), -(-x.shape[1] // PART))
+        for n in range(len(pairs)):
+            part = x[:, n * PART : (n + 1) * PART]
+            self.assertLess(abs(pairs[n, 0] / 32767 - part.min()), 1e-4)
+            self.assertLess(abs(pairs[n, 1] / 32767 - part.max()), 1e-4)
+
+    def test_an_outline_that_is_not_whole_is_refused(self) -> None:
+        writer = PeaksWriter(self.folder / "x.part")
+        writer.add(np.zeros((1, 1000), np.float32))
+        writer.finish(self.folder / "x.peaks")
+        Peaks(self.folder / "x.peaks", 1000)
+        with self.assertRaises(ValueError):
+            Peaks(self.folder / "x.peaks", 2000)
+
+    def test_what_is_shown_so_far_is_the_outline_so_far(self) -> None:
+        x = speech_like(8000, 100)[None, :].astype(np.float32)
+        writer = PeaksWriter(self.folder / "x.part")
+        writer.add(x)
+        shown = writer.so_far(500)
+        writer.drop()
+        self.assertLessEqual(len(shown), 501)
+        self.assertAlmostEqual(float(shown[:, 1].max()), float(x.max()), delta=1e-4)
