@@ -19,6 +19,7 @@ from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
 from ..core.model.receiver import to_toml
 from .bench.bench import Bench
+from .board.filter_bar import FilterBar
 from .board.view import Board
 from .ear.player import Player
 from .foot import Foot
@@ -39,6 +40,7 @@ class Deeds(QMainWindow):
     maker: Maker
     player: Player
     board: Board
+    filter: FilterBar
     bench: Bench
     foot: Foot
     qactions: dict[str, QAction]
@@ -108,6 +110,17 @@ class Deeds(QMainWindow):
 
     def do_job_quit(self) -> None:
         self.close()
+
+    # -- View: which clips ----------------------------------------------------------------------------------------
+
+    def do_view_find(self) -> None:
+        self.filter.begin()
+        self.board.ordered.emit()
+
+    def do_view_sort(self) -> None:
+        column = self.board.currentIndex().column()
+        if column >= 0:
+            self.board.sort_by(column)
 
     # -- Edit ------------------------------------------------------------------------------------------------------
 

@@ -45,6 +45,10 @@ class Tally(QObject):
         """Whether there is still something to count."""
         return bool(self._dirty)
 
+    def state_of(self, clip_id: str, slug: str) -> str | None:
+        """The state of a cell as last counted; None where it has not been yet."""
+        return self._states.get((clip_id, slug))
+
     def _job(self) -> None:
         session = self._session
         clips = {clip.id: clip for clip in session.job.clips}

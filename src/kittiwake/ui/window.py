@@ -25,6 +25,7 @@ from ..core.errors import KittiwakeError
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION
 from .bench.bench import Bench
+from .board.filter_bar import FilterBar
 from .board.view import Board
 from .deeds import Deeds
 from .ear.player import Player
@@ -47,7 +48,9 @@ class Window(Deeds):
         self.player = Player(self)
         self.board = Board(self.session)
         self.bench = Bench(self.session)
+        self.filter = FilterBar()
         self.tally = Tally(self.session)
+        self.board.board_model.state_of = self.tally.state_of
         self.top = TopBar(self.session, self.tally)
         self.ear = EarStrip(self.player)
         self.foot = Foot(self.maker)
@@ -72,6 +75,7 @@ class Window(Deeds):
         upper = QWidget()
         column = QVBoxLayout(upper)
         column.setContentsMargins(14, 0, 14, 0)
+        column.addWidget(self.filter)
         column.addWidget(self.board)
         self.splitter.addWidget(upper)
         self.splitter.addWidget(self.bench)
@@ -115,6 +119,9 @@ class Window(Deeds):
     def _connect(self) -> None:
         session, maker, player = self.session, self.maker, self.player
         self.board.chosen.connect(self._chosen)
+        self.board.ordered.connect(self._say_shown)
+        self.filter.changed.connect(self.board.show_only)
+        self.filter.closed.connect(self.board.setFocus)
         session.job_changed.connect(self._refresh)
         session.facts_arrived.connect(self._facts_arrived)
         session.cell_changed.connect(lambda *_: self._count_timer.start())
@@ -154,6 +161,10 @@ class Window(Deeds):
         dirty = "" if self.session.undo_stack.isClean() else " *"
         self.setWindowTitle(f"{self.session.job.name}{dirty} – Kittiwake")
         self._count()
+
+    def _say_shown(self) -> None:
+        shown, all_ = self.board.board_model.rowCount(), len(self.session.job.clips)
+        self.filter.told.setText(f"{shown:,} of {all_:,} clips")
 
     def _name_undo(self, text: str) -> None:
         self.qactions["edit.undo"].setText(f"Undo {text}" if text else "Undo")

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QEvent, QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QKeyEvent, QPainter, QPen
-from PySide6.QtWidgets import QLineEdit, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
+from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPen
+from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
 
 from ...core.model.units import format_bytes, format_seconds
+from ..field import Field
 from ..session import Cell
 from ..theme.colours import colours
 from ..theme.shapes import WORDS, draw_mark, draw_shape
@@ -25,7 +26,7 @@ class BoardDelegate(QStyledItemDelegate):
     def createEditor(
         self, parent: QWidget, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> QWidget:
-        editor = _NameField(parent)
+        editor = Field(parent)
         editor.setAccessibleName("Name of the clip")
         editor.setFrame(False)
         return editor
@@ -104,17 +105,6 @@ class BoardDelegate(QStyledItemDelegate):
         painter.fillRect(
             QRectF(foot.left(), foot.top(), foot.width() * used, 2.5), c.of("cannot" if over else "convert")
         )
-
-
-class _NameField(QLineEdit):
-    """Escape belongs to the field while a name is typed; letters and the space bar do so already."""
-
-    def event(self, event: QEvent) -> bool:
-        override = event.type() == QEvent.Type.ShortcutOverride
-        if override and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape:
-            event.accept()
-            return True
-        return super().event(event)
 
 
 _LEFT = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter

@@ -11,6 +11,7 @@ from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
 from ..session import Cell, Session
 from ..theme.shapes import WORDS
+from .order import Order, StateOf
 
 Index = QModelIndex | QPersistentModelIndex
 
@@ -29,8 +30,11 @@ class BoardModel(QAbstractTableModel):
         self.session = session
         self._rows: dict[str, int] = {}
         self._by_source: dict[Path, list[int]] = {}
-        self._clips: tuple[Clip, ...] = ()
+        self._clips: tuple[Clip, ...] = ()  # as shown
+        self._all: list[str] = []  # ids of all clips of the job
         self._columns: list[str] = []
+        self.order = Order()
+        self.state_of: StateOf = self._state_of
         session.job_changed.connect(self._reset)
         session.facts_arrived.connect(self._facts)
         session.cell_changed.connect(self._cell)
@@ -42,22 +46,40 @@ class BoardModel(QAbstractTableModel):
     def _reset(self) -> None:
         old, new = self._clips, self.session.job.clips
         columns = [receiver.slug for receiver in self.session.all_receivers]
-        if [c.id for c in old] == [c.id for c in new] and columns == self._columns:
-            # Same rows: selection and scroll position stay.
+        ids, before = [clip.id for clip in new], self._all
+        self._all = ids
+        if ids == before and columns == self._columns:
+            # Same rows: selection and scroll position stay, and so does the order, whatever has changed in them.
             self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
-            self._clips = new
-            if new:
-                self.dataChanged.emit(self.index(0, 0), self.index(len(new) - 1, self.columnCount() - 1))
+            if self.order.plain:
+                self._clips = new
+            else:
+                now = dict(zip(ids, new, strict=True))
+                self._clips = tuple(now[clip.id] for clip in old)
+            if self._clips:
+                self.dataChanged.emit(self.index(0, 0), self.index(len(self._clips) - 1, self.columnCount() - 1))
             return
-        if new[: len(old)] == old and old and columns == self._columns:
-            self.beginInsertRows(QModelIndex(), len(old), len(new) - 1)
+        if before and self.order.plain and columns == self._columns and ids[: len(before)] == before:
+            self.beginInsertRows(QModelIndex(), len(before), len(new) - 1)
             self._index(new)
             self.endInsertRows()
             return
         self.beginResetModel()
         self._columns = columns
-        self._index(new)
+        self._index(tuple(self.order.shown(self.session, self.state_of)))
         self.endResetModel()
+
+    def set_order(self, order: Order) -> None:
+        """Show the clips that pass, sorted."""
+        self.order = order
+        self.beginResetModel()
+        self._index(tuple(order.shown(self.session, self.state_of)))
+        self.endResetModel()
+        self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
+
+    def _state_of(self, clip_id: str, slug: str) -> str | None:
+        clip, receiver = self.session.clip(clip_id), self.session.receiver(slug)
+        return self.session.cell(clip, receiver).state if clip and receiver else None
 
     def _index(self, clips: tuple[Clip, ...]) -> None:
         self._clips = clips
@@ -193,17 +215,27 @@ class BoardModel(QAbstractTableModel):
         receiver = self.receiver_at(section)
         if role == Qt.ItemDataRole.DisplayRole:
             if receiver is None:
-                return ("Clip", "Length", "Level")[section]
-            return f"{receiver.name}\n{demand(receiver)}"
+                return ("Clip", "Length", "Level")[section] + self._arrow(section)
+            return f"{receiver.name}{self._arrow(section)}\n{demand(receiver)}"
         if role == Qt.ItemDataRole.TextAlignmentRole:
             right = section in (LENGTH, LEVEL)
             side = Qt.AlignmentFlag.AlignRight if right else Qt.AlignmentFlag.AlignLeft
             return int(side | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:
             if section == LEVEL:
-                return "Active speech level, ITU-T P.56"
-            return f"{receiver.purpose}\nClick to see its rules." if receiver else None
+                return "Active speech level, ITU-T P.56. Click to sort."
+            return f"{receiver.purpose}\nClick to see its rules, S sorts by it." if receiver else "Click to sort."
         return None
+
+    def sorting_of(self, column: int) -> str:
+        """What a column is sorted by, as ``Order.by``."""
+        receiver = self.receiver_at(column)
+        return receiver.slug if receiver else ("name", "length", "level")[column]
+
+    def _arrow(self, column: int) -> str:
+        if self.order.by != self.sorting_of(column):
+            return ""
+        return "  ↓" if self.order.falling else "  ↑"
 
 
 def demand(receiver: Receiver) -> str:

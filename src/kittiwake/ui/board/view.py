@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from PySide6.QtCore import QEvent, QItemSelectionModel, QModelIndex, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
@@ -11,6 +13,7 @@ from ..session import Cell, Session
 from ..theme.colours import colours
 from .delegate import HEIGHT, BoardDelegate
 from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel, Index
+from .order import Order
 
 #: Pixels: the least that a receiver's column needs for its words, and the name's where it gets tight.
 _LEAST, _NAME = 216, 190
@@ -62,6 +65,7 @@ class Board(QTableView):
 
     #: Clip or None, Receiver or None: a cell has both, a row head the first, a column head the second.
     chosen = Signal(object, object)
+    ordered = Signal()
 
     def __init__(self, session: Session) -> None:
         super().__init__()
@@ -144,6 +148,34 @@ class Board(QTableView):
         receiver = self.board_model.receiver_at(column)
         if receiver:
             self.chosen.emit(None, receiver)
+        else:
+            self.sort_by(column)
+
+    # -- order -----------------------------------------------------------------------------------------------------
+
+    def sort_by(self, column: int) -> None:
+        """Sort by a column: rising, falling, then as in the job again."""
+        order = self.board_model.order
+        by = self.board_model.sorting_of(column)
+        if order.by != by:
+            order = replace(order, by=by, falling=False)
+        else:
+            order = replace(order, by="", falling=False) if order.falling else replace(order, falling=True)
+        self._put_order(order)
+
+    def show_only(self, words: tuple[str, ...], show: str) -> None:
+        """Show only clips with these words in their name or folder, and in such a state (a key of ``order.STATES``)."""
+        order = replace(self.board_model.order, words=words, show=show)
+        if order != self.board_model.order:
+            self._put_order(order)
+
+    def _put_order(self, order: Order) -> None:
+        clip, column = self.current_clip(), self.currentIndex().column()
+        self.board_model.set_order(order)
+        row = self.board_model.row_of(clip.id) if clip else None
+        if self.board_model.rowCount():
+            self.setCurrentIndex(self.board_model.index(row or 0, max(0, column)))
+        self.ordered.emit()
 
     def _current(self, index: QModelIndex, before: QModelIndex) -> None:
         self.chosen.emit(self.board_model.clip_at(index.row()), self.board_model.receiver_at(index.column()))
@@ -200,6 +232,12 @@ class Board(QTableView):
         painter = QPainter(self.viewport())
         c = colours()
         box = self.viewport().rect()
+        if self.session.job.clips:
+            painter.setPen(QColor(c.soft))
+            painter.drawText(
+                box, Qt.AlignmentFlag.AlignCenter, "No clip is like that. Esc in the field shows all again."
+            )
+            return
         font = painter.font()
         font.setPixelSize(20)
         painter.setFont(font)

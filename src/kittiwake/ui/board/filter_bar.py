@@ -1,0 +1,70 @@
+"""A line above the board to find clips with; it is there only while it is used."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
+
+from ..button import Button
+from ..field import Field
+from .order import STATES
+
+
+class FilterBar(QWidget):
+    """``changed`` gives words and the state to show."""
+
+    changed = Signal(tuple, str)
+    closed = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 6)
+        row.setSpacing(8)
+        self.field = Field()
+        self.field.setPlaceholderText("Part of a name or folder")
+        self.field.setAccessibleName("Find clips by part of a name or folder")
+        self.field.setClearButtonEnabled(True)
+        self.field.setMaximumWidth(360)
+        label = QLabel("&Find clips")
+        label.setBuddy(self.field)
+        row.addWidget(label)
+        row.addWidget(self.field, 1)
+        self.states = QComboBox()
+        self.states.addItems(list(STATES))
+        self.states.setAccessibleName("Show only clips in this state")
+        row.addWidget(self.states)
+        self.told = QLabel()
+        self.told.setProperty("soft", True)
+        row.addWidget(self.told)
+        row.addStretch(1)
+        self.close_button = Button("Show all  Esc")
+        row.addWidget(self.close_button)
+        # While one types, not after every letter.
+        self._typed = QTimer(self)
+        self._typed.setSingleShot(True)
+        self._typed.setInterval(120)
+        self._typed.timeout.connect(self._tell)
+        self.field.textChanged.connect(lambda _: self._typed.start())
+        self.field.escaped.connect(self.leave)
+        self.states.currentTextChanged.connect(lambda _: self._tell())
+        self.close_button.clicked.connect(self.leave)
+        self.hide()
+
+    def begin(self) -> None:
+        """Appear, and take the keyboard."""
+        self.show()
+        self.field.setFocus(Qt.FocusReason.ShortcutFocusReason)
+        self.field.selectAll()
+
+    def leave(self) -> None:
+        """Show everything again, and go."""
+        self.field.clear()
+        self.states.setCurrentIndex(0)
+        self._tell()
+        self.hide()
+        self.closed.emit()
+
+    def _tell(self) -> None:
+        self._typed.stop()
+        self.changed.emit(tuple(self.field.text().split()), self.states.currentText())

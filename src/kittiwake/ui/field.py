@@ -1,0 +1,26 @@
+"""A line to type in that keeps the keys it needs, whatever else they do in the window."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QEvent, Qt, Signal
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import QLineEdit
+
+
+class Field(QLineEdit):
+    """Escape belongs to the field while one types; letters and the space bar do so already."""
+
+    escaped = Signal()
+
+    def event(self, event: QEvent) -> bool:
+        override = event.type() == QEvent.Type.ShortcutOverride
+        if override and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape:
+            event.accept()
+            return True
+        return super().event(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Escape:
+            self.escaped.emit()
+        else:
+            super().keyPressEvent(event)
