@@ -74,6 +74,13 @@ ACTIONS: tuple[Action, ...] = (
     Action("make.selection", "Make the selection", "Make only the selected cells.", ("Shift+M",), "Make"),
     Action("make.pause", "Pause or go on", "Stand still in the middle of making, or go on.", ("F8",), "Make"),
     Action("make.cancel", "Stop making", "Stop at once; nothing half-made stays.", ("Escape",), "Make"),
+    Action(
+        "make.unwanted",
+        "Outputs no longer wanted…",
+        "List made files that belong to no clip of the job any more, to be moved to the trash.",
+        (),
+        "Make",
+    ),
     Action("make.show", "Show the output folder", "Open the folder that outputs go to.", ("Ctrl+E",), "Make"),
     Action("ear.play", "Play or pause", "Hear the selected clip or cell.", ("Space",), "Listen"),
     Action("ear.source", "Hear the source", "Switch to the source at the same instant.", ("1",), "Listen"),

@@ -2,10 +2,20 @@
 
 from __future__ import annotations
 
+import signal
+import subprocess
+import sys
+from pathlib import Path
+
+import shiboken6
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.ui.board.model import HEADS, LENGTH, NAME
+from kittiwake.ui.rescue import Rescue, rescued
+from kittiwake.ui.unwanted_dialog import UnwantedDialog
+from kittiwake.ui.window import Window
+from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -71,3 +81,116 @@ class TestFinding(WindowCase):
         self.assertEqual(self.names(), ["A welcome" if name == "Welcome" else name for name in before])
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.names(), before)
+
+
+class TestOutputs(WindowCase):
+    def made(self, *names: str) -> None:
+        for number, name in enumerate(names):
+            self.write(f"in/{name}.wav", speech_like(16_000, 2, seed=number), 16_000)
+        self.window.add_paths([self.folder / "in"])
+        self.settle()
+        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
+        self.press(Key.Key_M)
+        self.settle()
+        self.assertEqual(self.state(names[0], "phone-menu"), "made")
+
+    def output(self, name: str) -> Path:
+        return self.folder / "made" / "phone-menu" / f"{name}.wav"
+
+    def test_deleted_altered_and_changed_files_are_noticed(self) -> None:
+        self.made("one", "two", "three")
+        self.session.outputs.look(now=True)
+        self.output("one").unlink()
+        self.wait_for(lambda: self.state("one", "phone-menu") == "convert")
+        self.assertIn("not there any more", self.window.foot.words.text())
+        altered = self.output("two")
+        data = bytearray(altered.read_bytes())
+        data[-1] ^= 1
+        altered.write_bytes(data)
+        self.window.board.select(self.clip("two").id, "phone-menu")
+        self.wait_for(lambda: self.state("two", "phone-menu") == "stale")
+        self.assertIn("altered the file", self.window.bench.cell_page.proof_label.text())
+        self.press(Key.Key_M)
+        self.settle()
+        # Somebody's alteration is never overwritten.
+        self.assertEqual(altered.read_bytes(), bytes(data))
+        self.assertEqual(self.state("two", "phone-menu"), "made")
+        self.assertEqual(self.state("one", "phone-menu"), "made")
+        self.write("in/three.wav", speech_like(16_000, 3, seed=9), 16_000)
+        self.wait_for(lambda: self.state("three", "phone-menu") == "stale")
+
+    def test_what_an_earlier_run_made_shows_without_a_word(self) -> None:
+        self.made("one", "two")
+        self.session.outputs.stop()
+        other = Window()
+        try:
+            other.session.add_sources(sorted((self.folder / "in").iterdir()))
+            other.session.job = other.session.job.changed(output=str(self.folder / "made"))
+            other.session.outputs.look(now=True)
+            cell = other.session.cell
+            receiver = other.session.all_receivers[0]
+            self.wait_for(lambda: all(cell(c, receiver).state == "made" for c in other.session.job.clips))
+        finally:
+            other.shut_down()
+            shiboken6.delete(other)
+
+    def test_outputs_no_longer_wanted_go_to_the_trash_only_when_asked(self) -> None:
+        self.made("one", "two")
+        self.session.remove_clips({self.clip("two").id})
+        self.window.do_make_unwanted()
+        self.wait_for(lambda: self.window.findChild(UnwantedDialog))
+        dialog = self.window.findChild(UnwantedDialog)
+        assert isinstance(dialog, UnwantedDialog)
+        self.assertTrue(self.output("two").exists())
+        self.assertEqual({path.name for path in dialog.chosen()}, {"two.wav"})
+        # One for each receiver; one of them is to stay.
+        self.assertEqual(dialog.list.count(), 3)
+        dialog.list.item(2).setCheckState(Qt.CheckState.Unchecked)
+        QTest.mouseClick(dialog.move_button, Qt.MouseButton.LeftButton)
+        self.back_to_the_window()
+        self.assertIn("2 moved to the trash", self.window.foot.words.text())
+        self.assertFalse(self.output("two").exists())
+        self.assertTrue(self.output("one").exists())
+
+
+class TestRescue(WindowCase):
+    def test_a_window_that_is_killed_loses_nothing(self) -> None:
+        path = self.write("a.wav", speech_like(8000, 2), 8000)
+        script = (
+            "import os, signal, sys\n"
+            "from pathlib import Path\n"
+            "from kittiwake.ui.start import make_app, settle\n"
+            "from kittiwake.ui.window import Window\n"
+            "app = make_app(); window = Window(); window.show()\n"
+            f"window.add_paths([Path({str(path)!r})]); settle(app, window)\n"
+            "clip = window.session.job.clips[0]\n"
+            "window.session.replace_clip('naming', clip.changed(name='kept'))\n"
+            "window.rescue.keep(); window.rescue._pool.shutdown(wait=True)\n"
+            "os.kill(os.getpid(), signal.SIGKILL)\n"
+        )
+        run = subprocess.run([sys.executable, "-c", script], stderr=subprocess.DEVNULL)
+        self.assertEqual(run.returncode, -signal.SIGKILL)
+        (one,) = rescued()
+        self.assertIsNone(one.path)
+        self.session.open_rescued(one.copy, one.path)
+        self.assertEqual([clip.name for clip in self.session.job.clips], ["kept"])
+        self.assertEqual(self.session.job.clips[0].source, path)
+        # It is not saved yet, and has no place of its own.
+        self.assertFalse(self.session.undo_stack.isClean())
+        self.assertIsNone(self.session.path)
+        one.drop()
+        self.assertEqual(rescued(), [])
+
+    def test_a_window_that_is_closed_leaves_nothing_behind(self) -> None:
+        path = self.write("a.wav", speech_like(8000, 2), 8000)
+        folder = self.folder / "rescue"
+        rescue = Rescue(self.session, folder)
+        self.window.add_paths([path])
+        self.settle()
+        rescue.keep()
+        self.wait_for(lambda: len(list(folder.glob("*"))) == 2)
+        self.assertEqual(rescued(folder), [])  # its window is still open
+        self.session.save(self.folder / "saved.kittiwake")
+        rescue.keep()
+        self.wait_for(lambda: not list(folder.glob("*")))
+        rescue.stop()

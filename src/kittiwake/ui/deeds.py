@@ -14,6 +14,7 @@ from .. import __version__
 from ..core.errors import reason_of
 from ..core.intake.libav import streams_of
 from ..core.make.compare import Comparison
+from ..core.make.ledger import Entry
 from ..core.measure import look_at
 from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
@@ -28,9 +29,11 @@ from .making import Maker
 from .palette import KeyList, Palette
 from .rate_dialog import RateDialog
 from .receiver_chooser import ReceiverChooser
+from .rescue import Rescue, rescued
 from .session import Cell, Session
 from .theme.colours import colours, use
 from .theme.sheet import style_sheet
+from .unwanted_dialog import UnwantedDialog
 
 
 class Deeds(QMainWindow):
@@ -41,11 +44,13 @@ class Deeds(QMainWindow):
     player: Player
     board: Board
     filter: FilterBar
+    rescue: Rescue
     bench: Bench
     foot: Foot
     qactions: dict[str, QAction]
     _make_wanted: bool
     _looked_so = Signal(object, object)
+    _unwanted_found = Signal(list)
 
     def add_paths(self, paths: list[Path]) -> None:
         raise NotImplementedError
@@ -285,6 +290,48 @@ class Deeds(QMainWindow):
             QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
         else:
             self.foot.say(f"{folder} is not there yet: nothing has been made.")
+
+    def do_make_unwanted(self) -> None:
+        self.foot.say("Looking for outputs that no clip wants any more …")
+        outputs = self.session.outputs
+        outputs.in_background(lambda: self._unwanted_found.emit(outputs.unwanted()))
+
+    def _show_unwanted(self, found: list[tuple[Path, Entry]]) -> None:
+        if not found:
+            self.foot.say("Every output that was made here still belongs to a clip of this job.")
+            return
+        self.foot.say("")
+        dialog = UnwantedDialog(self, found)
+
+        def tell() -> None:
+            stay = (
+                f" {len(dialog.stayed)} could not be moved: is there a trash on that disk?" if dialog.stayed else ""
+            )
+            self.foot.say(f"{len(dialog.moved)} moved to the trash.{stay}")
+
+        dialog.accepted.connect(tell)
+        dialog.open()
+
+    def offer_rescued(self) -> None:
+        """Ask what is to become of work that was not saved when a window ended without being closed."""
+        for one in rescued():
+            box = QMessageBox(self)
+            box.setWindowTitle("Unsaved work")
+            box.setText(f"“{one.name}” was not saved when Kittiwake ended unexpectedly, {one.time:%d %B %Y, %H:%M}.")
+            box.setInformativeText("Go on with it? It is saved only when you save it.")
+            go_on = box.addButton("Go on with it", QMessageBox.ButtonRole.AcceptRole)
+            drop = box.addButton("Throw it away", QMessageBox.ButtonRole.DestructiveRole)
+            box.addButton("Ask me later", QMessageBox.ButtonRole.RejectRole)
+            box.setDefaultButton(go_on)
+            box.exec()
+            if box.clickedButton() is drop:
+                one.drop()
+            elif box.clickedButton() is go_on and self._attempt(
+                lambda one=one: self.session.open_rescued(one.copy, one.path)  # type: ignore[misc]
+            ):
+                one.drop()
+                self.rescue.keep()
+                return
 
     # -- Listen ----------------------------------------------------------------------------------------------------
 

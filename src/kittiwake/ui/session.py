@@ -13,10 +13,13 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, shares_anything
 from ..core.make import Made, fingerprint
+from ..core.make.ledger import Entry
 from ..core.measure.drawing import Glimpse
+from ..core.measure.look import stamp_of
 from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver, shipped_receivers
 from ..core.model.job import load_job, save_job
 from .looking import Looker
+from .outputs import News, Outputs
 from .remembered import Remembered
 
 #: Problems that concern one receiver, and are told in its cells alone.
@@ -84,7 +87,7 @@ class Session(QObject):
         self.path: Path | None = None
         self.undo_stack = QUndoStack(self)
         self.facts: dict[Path, Facts] = {}
-        self._stamps: dict[Path, str] = {}
+        self.source_stamps: dict[Path, str] = {}
         self._fits: dict[tuple[str, str], tuple[Clip, Facts, Receiver, Company | None, Fit]] = {}
         #: What makes the rate of a source suspect, beside the others of its folder.
         self.suspicions: dict[Path, Problem] = {}
@@ -93,7 +96,13 @@ class Session(QObject):
         self._compared: dict[Path, int] = {}
         self.remembered = Remembered()
         self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
-        self._records: dict[tuple[str, str], MadeRecord] = {}
+        self.records: dict[tuple[str, str], MadeRecord] = {}
+        self.output_stamps: dict[tuple[str, str], str] = {}
+        self._altered: set[tuple[str, str]] = set()
+        #: What the ledgers of the output folders know, of this session or an earlier one.
+        self._ledger: dict[tuple[str, str, str], Entry] = {}
+        self.outputs = Outputs(self)
+        self.outputs.news.connect(self._take_news)
         self._made: dict[tuple[str, str], Made] = {}
         self._shares: dict[tuple[str, str], float] = {}
         self.all_receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
@@ -125,10 +134,25 @@ class Session(QObject):
         self.path = path
         self.all_receivers = receivers
         self._receivers_of = (job.receivers, job.own)
-        self._records = {(r.clip, r.receiver): r for r in job.made if _still_there(r)}
+        self.records = {(r.clip, r.receiver): r for r in job.made if _still_there(r)}
         self._made.clear()
         self._shares.clear()
+        self.output_stamps.clear()
+        self._altered.clear()
         self._show(job)
+        self.outputs.look(now=True)
+
+    def open_rescued(self, copy: Path, path: Path | None) -> None:
+        """Take up work that was not saved, as a change of the job it belongs to.
+
+        Raises
+        ------
+        KittiwakeError : what is open stays open.
+        """
+        self.open(copy)
+        self.path = path
+        self.undo_stack.resetClean()
+        self.job_changed.emit()
 
     def save(self, path: Path) -> None:
         """Save the job, with what was made.
@@ -138,7 +162,7 @@ class Session(QObject):
         JobError
         """
         named = self.job if self.job.name != Job().name else self.job.changed(name=path.stem)
-        save_job(named.changed(made=tuple(self._records.values())), path)
+        save_job(named.changed(made=tuple(self.records.values())), path)
         self.job = named
         self.path = path
         self.undo_stack.setClean()
@@ -368,7 +392,9 @@ class Session(QObject):
         key = (clip.id, receiver.slug)
         facts = self.facts.get(clip.source)
         found = self.fit_of(clip, receiver)
-        made, record = self._made.get(key), self._records.get(key)
+        made, record = self._made.get(key), self.records.get(key)
+        if record is None and found is not None and found.recipe is not None:
+            record = self._adopted(clip, receiver, found)
         if key in self._shares:
             return Cell(clip, receiver, "making", found, facts, record, made, self._shares[key])
         if found is None:
@@ -376,12 +402,69 @@ class Session(QObject):
         state: str = found.verdict
         if record and found.recipe is not None:
             current = record.fingerprint == self._mark(key, found, receiver)
-            state = "made" if current and record.stamp == self._stamps.get(clip.source) else "stale"
+            current = current and record.stamp == self.source_stamps.get(clip.source) and key not in self._altered
+            state = "made" if current else "stale"
             if not found.ready:
                 state = found.verdict
         elif made and made.status == "failed" and made.item.clip is clip and made.item.facts is facts:
             state = "failed"
         return Cell(clip, receiver, state, found, facts, record, made)
+
+    def _adopted(self, clip: Clip, receiver: Receiver, found: Fit) -> MadeRecord | None:
+        """What was made of a clip in another session, or in a terminal, as the ledger of its folder tells."""
+        entry = self._ledger.get((str(clip.source), clip.name, receiver.slug))
+        if entry is None:
+            return None
+        key = (clip.id, receiver.slug)
+        same = fingerprint(found, receiver, entry.source_digest) == entry.fingerprint
+        output = str(self.folder_of(receiver) / entry.output)
+        mark = self._mark(key, found, receiver) if same else "other"
+        record = MadeRecord(clip.id, receiver.slug, output, entry.sha256, entry.bytes, mark, entry.stamp)
+        self.records[key] = record
+        self.output_stamps[key] = entry.output_stamp
+        return record
+
+    def altered(self, cell: Cell) -> bool:
+        """Whether the made file of a cell is not as it was made."""
+        return (cell.clip.id, cell.receiver.slug) in self._altered
+
+    def _take_news(self, news: News) -> None:
+        """Bring the board up to date with what has changed on disk."""
+        told = []
+        changed: set[tuple[str, str]] = set()
+        for key, record in news.gone.items():
+            if self.records.get(key) is record:
+                del self.records[key]
+                self.output_stamps.pop(key, None)
+                self._made.pop(key, None)
+                if clip := self.clip(key[0]):
+                    self._ledger.pop((str(clip.source), clip.name, key[1]), None)
+                changed.add(key)
+        if changed:
+            told.append(f"{_files(len(changed))} not there any more, and can be made again.")
+        altered = {key for key, record in news.altered.items() if self.records.get(key) is record} - self._altered
+        if altered:
+            self._altered |= altered
+            told.append(
+                f"{_files(len(altered))} altered by something else since; nothing of that will be overwritten."
+            )
+        self.output_stamps.update((key, stamp) for key, stamp in news.stamps.items() if key in self.records)
+        mended = self._altered & news.stamps.keys()
+        self._altered -= mended
+        for key in changed | altered | mended:
+            self.cell_changed.emit(*key)
+        if news.ledger is not None and news.ledger != self._ledger:
+            self._ledger = news.ledger
+            for receiver in self.all_receivers:
+                self.column_changed.emit(receiver.slug)
+        again = [path for path in news.sources if path in self.facts and path in set(self.job.sources)]
+        if again:
+            told.append(
+                f"{len(again)} source{'s have' if len(again) > 1 else ' has'} changed, and is looked at again."
+            )
+            self.look_again(again)
+        if told:
+            self.told.emit(" ".join(told))
 
     def _mark(self, key: tuple[str, str], found: Fit, receiver: Receiver) -> str:
         kept = self._marks.get(key)
@@ -413,15 +496,17 @@ class Session(QObject):
         if made.code != "cancelled":
             self._made[key] = made
         if made.status in ("made", "kept"):
-            self._records[key] = MadeRecord(
+            self.records[key] = MadeRecord(
                 clip=item.clip.id,
                 receiver=item.receiver.slug,
                 output=str(item.output),
                 sha256=made.sha256 or "",
                 bytes=made.bytes or 0,
                 fingerprint=fingerprint(item.fit, item.receiver),
-                stamp=self._stamps.get(item.clip.source, ""),
+                stamp=self.source_stamps.get(item.clip.source, ""),
             )
+            self.output_stamps[key] = stamp_of(item.output)
+            self._altered.discard(key)
         self.cell_changed.emit(*key)
 
     def _known_format(self, path: Path) -> Stated | None:
@@ -476,7 +561,7 @@ class Session(QObject):
         self.facts[facts.path] = facts
         self._facts_turn += 1
         self._calm.start()
-        self._stamps[facts.path] = _stamp(facts.path)
+        self.source_stamps[facts.path] = stamp_of(facts.path)
         self.facts_arrived.emit(facts.path)
 
     def look_again(self, paths: Iterable[Path]) -> None:
@@ -487,12 +572,8 @@ class Session(QObject):
         self.looker.want([source for source in self.job.sources if source not in self.facts], self.job.stated)
 
 
-def _stamp(path: Path) -> str:
-    try:
-        found = path.stat()
-    except OSError:
-        return ""
-    return f"{found.st_size}:{found.st_mtime_ns}"
+def _files(count: int) -> str:
+    return "A made file was" if count == 1 else f"{count} made files were"
 
 
 def _still_there(record: MadeRecord) -> bool:

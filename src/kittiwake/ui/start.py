@@ -58,6 +58,8 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
     if picture:
         return _take_picture(app, window, picture)
     QTimer.singleShot(700, window.player.find_out)
+    if not demo:
+        QTimer.singleShot(0, window.offer_rescued)
     # Ctrl+C in the terminal closes the window; the timer lets Python see the signal.
     signal.signal(signal.SIGINT, lambda *_: app.quit())
     pulse = QTimer()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import Qt, QTimer
+from PySide6.QtCore import QEvent, Qt, QTimer
 from PySide6.QtGui import (
     QAction,
     QCloseEvent,
@@ -32,6 +32,7 @@ from .ear.player import Player
 from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
+from .rescue import Rescue
 from .session import Session
 from .tally import Tally
 from .top_bar import TopBar
@@ -54,6 +55,7 @@ class Window(Deeds):
         self.top = TopBar(self.session, self.tally)
         self.ear = EarStrip(self.player)
         self.foot = Foot(self.maker)
+        self.rescue = Rescue(self.session)
         self.qactions: dict[str, QAction] = {}
         self._make_wanted = False
         self._count_timer = QTimer(self)
@@ -131,6 +133,8 @@ class Window(Deeds):
         self.tally.changed.connect(self._count)
         maker.started.connect(lambda _: self._refresh())
         maker.finished.connect(self._made_all)
+        maker.finished.connect(session.outputs.look)
+        self._unwanted_found.connect(self._show_unwanted)
         player.said.connect(self.foot.say)
         player.moved.connect(self._ear_moved)
         player.changed.connect(self._ear_changed)
@@ -280,6 +284,12 @@ class Window(Deeds):
             return self.session.undo_stack.isClean()
         return asked == QMessageBox.StandardButton.Discard
 
+    def changeEvent(self, event: QEvent) -> None:
+        super().changeEvent(event)
+        if event.type() == QEvent.Type.ActivationChange and self.isActiveWindow():
+            # Back from elsewhere, where files may have been changed.
+            self.session.outputs.look(now=True)
+
     def closeEvent(self, event: QCloseEvent) -> None:
         if not self._may_leave():
             event.ignore()
@@ -292,4 +302,6 @@ class Window(Deeds):
         self.maker.stop()
         self.player.close()
         self.bench.stop()
+        self.rescue.stop()
+        self.session.outputs.stop()
         self.session.looker.stop()

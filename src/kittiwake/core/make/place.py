@@ -58,13 +58,14 @@ def sweep(folder: Path) -> int:
         return 0
     for entry in entries:
         found = _PART.match(entry.name)
-        if found and not _alive(int(found[1])):
+        if found and not alive(int(found[1])):
             entry.unlink(missing_ok=True)
             count += 1
     return count
 
 
-def _alive(process: int) -> bool:
+def alive(process: int) -> bool:
+    """Whether a process of this number runs."""
     try:
         os.kill(process, 0)
     except ProcessLookupError:

@@ -134,7 +134,12 @@ class CellPage(QWidget):
         lines: list[str] = []
         if cell.state == "failed" and cell.made:
             lines.append(f'<p style="color:{c.cannot}">{esc(cell.made.error)}</p>')
-        if cell.state == "stale":
+        if cell.state == "stale" and self._session.altered(cell):
+            lines.append(
+                f'<p style="color:{c.stale}">Something else has altered the file since it was made. It stays; made '
+                "again, the output gets another name beside it.</p>"
+            )
+        elif cell.state == "stale":
             lines.append(
                 f'<p style="color:{c.stale}">The file that was made is out of date: the clip, the source or the rules '
                 "have changed since. Make it again.</p>"

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
+from typing import Any
 
 from ...core.model import Clip
 from ..session import Session
@@ -64,7 +65,7 @@ class Order:
             clips = sorted(clips, key=self._key(session, state_of), reverse=self.falling)
         return list(clips)
 
-    def _key(self, session: Session, state_of: StateOf) -> Callable[[Clip], object]:
+    def _key(self, session: Session, state_of: StateOf) -> Callable[[Clip], Any]:
         facts = session.facts
         if self.by == "name":
             return lambda clip: clip.name.casefold()

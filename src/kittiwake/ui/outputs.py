@@ -1,0 +1,155 @@
+"""Keeps an eye on what was made: files that somebody altered or deleted, and what a folder's ledger knows from earlier."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass, field
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from ..core.make.ledger import LEDGER, Entry, Ledger
+from ..core.make.place import file_digest
+from ..core.measure.look import stamp_of
+from ..core.model import MadeRecord
+
+if TYPE_CHECKING:
+    from .session import Session
+
+Key = tuple[str, str]
+_EVERY = 3.0  # s
+_SHARE = 20  # times as long as a look took is waited until the next
+
+
+@dataclass(slots=True)
+class News:
+    """What has changed on disk.
+
+    Attributes
+    ----------
+    gone, altered : records whose file is not there, or is not as it was made.
+    stamps : of outputs that are as they were made.
+    sources : that are not what was looked at.
+    ledger : what the folders' ledgers know, by source, clip name and receiver; None where nothing is new.
+    """
+
+    gone: dict[Key, MadeRecord] = field(default_factory=dict)
+    altered: dict[Key, MadeRecord] = field(default_factory=dict)
+    stamps: dict[Key, str] = field(default_factory=dict)
+    sources: list[Path] = field(default_factory=list)
+    ledger: dict[tuple[str, str, str], Entry] | None = None
+
+
+class Outputs(QObject):
+    """Looks every few seconds, in a thread of its own; ``news`` tells what is other than the session has it."""
+
+    news = Signal(News)
+
+    def __init__(self, session: Session) -> None:
+        super().__init__(session)
+        self._session = session
+        self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
+        self._busy = False
+        self._stopped = False
+        self._ledgers: dict[Path, tuple[str, Ledger]] = {}
+        self._folders: tuple[Path, ...] = ()
+        self._timer = QTimer(self)
+        self._timer.setInterval(round(_EVERY * 1000))
+        self._timer.timeout.connect(self.look)
+        self._timer.start()
+        self._took = 0.0
+        self._last = 0.0
+
+    def look(self, now: bool = False) -> None:
+        """Look, unless that goes on already; ``now`` even if the last time is not long ago."""
+        session = self._session
+        if self._stopped or self._busy or (not now and time.monotonic() - self._last < _SHARE * self._took):
+            return
+        self._busy = True
+        folders = tuple(dict.fromkeys(session.folder_of(receiver) for receiver in session.all_receivers))
+        records = dict(session.records)
+        self._pool.submit(self._look, folders, records, dict(session.output_stamps), dict(session.source_stamps))
+
+    def _look(
+        self,
+        folders: tuple[Path, ...],
+        records: dict[Key, MadeRecord],
+        known: dict[Key, str],
+        sources: dict[Path, str],
+    ) -> None:
+        began = time.monotonic()
+        news = News()
+        try:
+            changed = folders != self._folders
+            for folder in folders:
+                stamp = stamp_of(folder / LEDGER)
+                if stamp and (folder not in self._ledgers or self._ledgers[folder][0] != stamp):
+                    self._ledgers[folder] = (stamp, Ledger(folder))
+                    changed = True
+            self._folders = folders
+            if changed:
+                news.ledger = {
+                    (entry.source, entry.clip, entry.receiver): entry
+                    for folder in folders
+                    if folder in self._ledgers
+                    for entry in self._ledgers[folder][1]
+                    if entry.output_stamp and stamp_of(folder / entry.output) == entry.output_stamp
+                }
+            for key, record in records.items():
+                if self._stopped:
+                    return
+                self._compare(key, record, known.get(key), news)
+            news.sources = [path for path, stamp in sources.items() if stamp and stamp_of(path) not in (stamp, "")]
+        finally:
+            self._took, self._last = time.monotonic() - began, time.monotonic()
+            self._busy = False
+        if not self._stopped:
+            self.news.emit(news)
+
+    def _compare(self, key: Key, record: MadeRecord, known: str | None, news: News) -> None:
+        output = Path(record.output)
+        stamp = stamp_of(output)
+        if not stamp:
+            news.gone[key] = record
+            return
+        if stamp == known:
+            return
+        kept = self._ledgers.get(output.parent)
+        entry = kept[1].get(output.name) if kept else None
+        same = entry is not None and entry.sha256 == record.sha256 and entry.output_stamp == stamp
+        try:
+            if same or file_digest(output, lambda: self._stopped) == record.sha256:
+                news.stamps[key] = stamp
+            else:
+                news.altered[key] = record
+        except OSError:
+            news.gone[key] = record
+
+    def unwanted(self) -> list[tuple[Path, Entry]]:
+        """Outputs in the job's folders that were made here, are as they were made, and belong to no clip and receiver of the job."""
+        session = self._session
+        wanted = {(str(clip.source), clip.name) for clip in session.job.clips}
+        found = []
+        for receiver in session.all_receivers:
+            folder = session.folder_of(receiver)
+            for entry in Ledger(folder):
+                if (entry.source, entry.clip) in wanted and entry.receiver == receiver.slug:
+                    continue
+                path = folder / entry.output
+                stamp = stamp_of(path)
+                if stamp and (stamp == entry.output_stamp or file_digest(path) == entry.sha256):
+                    found.append((path, entry))
+        return list(dict(found).items())
+
+    def in_background(self, work: Callable[[], None]) -> None:
+        """Do something else there that takes its time with outputs."""
+        if not self._stopped:
+            self._pool.submit(work)
+
+    def stop(self) -> None:
+        self._stopped = True
+        self._timer.stop()
+        self._pool.shutdown(wait=True, cancel_futures=True)

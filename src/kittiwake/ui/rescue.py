@@ -1,0 +1,111 @@
+"""Keeps a copy of work that is not saved, so that a crash or a power cut costs seconds of it."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+import os
+import secrets
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass
+from datetime import datetime
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from platformdirs import user_state_path
+from PySide6.QtCore import QObject, QTimer
+
+from ..core.errors import KittiwakeError
+from ..core.make.place import alive
+from ..core.model import Job
+from ..core.model.job import EXTENSION, save_job
+
+if TYPE_CHECKING:
+    from .session import Session
+
+_WAIT = 2000  # ms after a change; changes that come meanwhile are kept with it
+
+
+@dataclass(frozen=True, slots=True)
+class Rescued:
+    """Work that was open, and not saved, when a window ended without being closed.
+
+    Attributes
+    ----------
+    copy : the job as it was.
+    path : of the job file it belongs to; None where it had none yet.
+    """
+
+    copy: Path
+    path: Path | None
+    name: str
+    time: datetime
+
+    def drop(self) -> None:
+        """Forget it."""
+        for file in (self.copy, self.copy.with_suffix(".json")):
+            file.unlink(missing_ok=True)
+
+
+def rescue_folder() -> Path:
+    return user_state_path("kittiwake") / "rescue"
+
+
+def rescued(folder: Path | None = None) -> list[Rescued]:
+    """What can be taken up again, newest first; that of windows which are still open is left alone."""
+    found = []
+    with contextlib.suppress(OSError):
+        for file in (folder or rescue_folder()).glob("*.json"):
+            with contextlib.suppress(OSError, ValueError, KeyError, TypeError):
+                told = json.loads(file.read_text("utf-8"))
+                copy = file.with_suffix(EXTENSION)
+                if copy.is_file() and not alive(int(told["process"])):
+                    path = Path(told["path"]) if told["path"] else None
+                    found.append(Rescued(copy, path, str(told["name"]), datetime.fromtimestamp(copy.stat().st_mtime)))
+    return sorted(found, key=lambda one: one.time, reverse=True)
+
+
+class Rescue(QObject):
+    """Follows a session, and writes in a thread of its own."""
+
+    def __init__(self, session: Session, folder: Path | None = None) -> None:
+        super().__init__(session)
+        self._session = session
+        self._copy = (folder or rescue_folder()) / f"{os.getpid()}-{secrets.token_hex(4)}{EXTENSION}"
+        self._pool = ThreadPoolExecutor(1, thread_name_prefix="rescue")
+        self._timer = QTimer(self)
+        self._timer.setSingleShot(True)
+        self._timer.setInterval(_WAIT)
+        self._timer.timeout.connect(self.keep)
+        session.job_changed.connect(self._changed)
+
+    def _changed(self) -> None:
+        if not self._timer.isActive():
+            self._timer.start()
+
+    def keep(self) -> None:
+        """Write the copy now, or remove it where everything is saved."""
+        session = self._session
+        if session.undo_stack.isClean():
+            self._pool.submit(self._drop)
+        else:
+            job = session.job.changed(made=tuple(session.records.values()))
+            self._pool.submit(self._write, job, session.path)
+
+    def _write(self, job: Job, path: Path | None) -> None:
+        with contextlib.suppress(OSError, KittiwakeError):  # a full disk must not stop the work itself
+            self._copy.parent.mkdir(parents=True, exist_ok=True)
+            save_job(job, self._copy)
+            told = {"process": os.getpid(), "path": str(path) if path else "", "name": job.name}
+            self._copy.with_suffix(".json").write_text(json.dumps(told), "utf-8")
+
+    def _drop(self) -> None:
+        for file in (self._copy, self._copy.with_suffix(".json")):
+            with contextlib.suppress(OSError):
+                file.unlink(missing_ok=True)
+
+    def stop(self) -> None:
+        """The window is closed: what was not saved was left on purpose."""
+        self._timer.stop()
+        self._pool.submit(self._drop)
+        self._pool.shutdown(wait=True)
