@@ -166,6 +166,7 @@ def fit_verb(
 @_for
 @click.option("--into", required=True, type=click.Path(path_type=Path, file_okay=False), help="Output folder.")
 @click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
+@click.option("--on", default="", metavar="ADDRESS", help="Make on the Dask cluster whose scheduler is there.")
 @_headerless
 @_stream
 @_true_rate
@@ -177,6 +178,7 @@ def make_verb(
     receivers: tuple[Any, ...],
     into: Path,
     workers: int | None,
+    on: str,
     stated: Any,
     stream: int | None,
     true_rate: int | None,
@@ -205,7 +207,7 @@ def make_verb(
     done = 0
     try:
         with Making("Making", total) as progress:
-            for outcome in make_files(found, wish, workers=workers, cancelled=stop.is_set):
+            for outcome in make_files(found, wish, workers=workers, cancelled=stop.is_set, on=on):
                 done += 1
                 good &= outcome.good
                 progress.made(outcome.good, outcome.source_seconds)

@@ -49,8 +49,10 @@ def part_file(folder: Path) -> Iterator[Path]:
         part.unlink(missing_ok=True)
 
 
-def sweep(folder: Path) -> int:
-    """Remove what a killed run left in ``folder``; returns how many. Parts of runs that still go are kept."""
+def sweep(folder: Path, everybodys: bool = False) -> int:
+    """Remove what a killed run left in ``folder``; returns how many. Parts of runs that still go are kept, unless ``everybodys`` says
+    that there are none.
+    """
     count = 0
     try:
         entries = list(folder.iterdir())
@@ -58,7 +60,7 @@ def sweep(folder: Path) -> int:
         return 0
     for entry in entries:
         found = _PART.match(entry.name)
-        if found and not alive(int(found[1])):
+        if found and (everybodys or not alive(int(found[1]))):
             entry.unlink(missing_ok=True)
             count += 1
     return count

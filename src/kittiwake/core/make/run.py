@@ -15,7 +15,7 @@ from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from functools import lru_cache
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from ..codec import FORMATS
 from ..errors import KittiwakeError, MakeError, reason_of
@@ -26,10 +26,13 @@ from ..measure import look_at
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
 from .ahead import Ahead
-from .engine import WorkItem, deliver, prepare, unaltered, versions
+from .engine import Prepared, WorkItem, deliver, prepare, unaltered, versions
 from .ledger import Entry, Ledger, only_run
-from .place import sweep
+from .place import sweep, sync_files
 from .pool import Died, Pool
+
+if TYPE_CHECKING:
+    from .cluster import Cluster
 
 _LOT = 16  # files that are put in place by one round of forcing things to the disk
 
@@ -94,11 +97,35 @@ class Outcome:
         return self.told["status"] in ("made", "kept")
 
 
+@dataclass(slots=True)
+class Ready:
+    """What has come of a task so far: outputs that are proved and wait to be put in place, and files of which nothing will come."""
+
+    outputs: list[tuple[int, Prepared, float]] = field(default_factory=list)
+    lost: list[Outcome] = field(default_factory=list)
+
+
 def _do(task: _Task) -> list[Outcome]:
     """In a worker: look, plan, make, prove, and put in place all together."""
+    return put_all_in_place(task.wish, prepare_all(task))
+
+
+def put_all_in_place(wish: Wish, ready: Ready) -> list[Outcome]:
+    """Give outputs their names, those of a folder all at once, and write the ledger."""
+    out = list(ready.lost)
+    for n in sorted({n for n, _, _ in ready.outputs}):
+        some = [(prepared, seconds) for at, prepared, seconds in ready.outputs if at == n]
+        delivered = deliver([prepared for prepared, _ in some], _light_ledger(wish.folders[n]))
+        for (prepared, seconds), made in zip(some, delivered, strict=True):
+            entry = replace(prepared.entry, path=()) if prepared.entry is not None and made.status == "made" else None
+            out.append(Outcome(made.to_dict(), entry, n, seconds))
+    return out
+
+
+def prepare_all(task: _Task) -> Ready:
+    """Look, plan, make and prove, without putting anything in place."""
     wish = task.wish
-    out: list[Outcome] = []
-    ready: dict[int, list[tuple[Any, float]]] = {}
+    ready = Ready()
     for path, targets in task.files:
         first = wish.receivers[targets[0][0]]
         ahead = Ahead(first, wish.folders[targets[0][0]])
@@ -119,18 +146,21 @@ def _do(task: _Task) -> list[Outcome]:
                     facts = look_at(path, wish.stated_for(path), picture=picture)
                     item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
                     prepared = prepare(item, before, order=task.orders[n])
-                ready.setdefault(n, []).append((prepared, facts.seconds or 0.0))
+                ready.outputs.append((n, prepared, facts.seconds or 0.0))
         except KittiwakeError as error:
-            for n, _, _ in targets:
-                out.append(_lost(path, wish.receivers[n], n, str(error)))
+            ready.lost += [_lost(path, wish.receivers[n], n, str(error)) for n, _, _ in targets]
         finally:
             ahead.close()
-    for n, some in ready.items():
-        delivered = deliver([prepared for prepared, _ in some], _light_ledger(wish.folders[n]))
-        for (prepared, seconds), made in zip(some, delivered, strict=True):
-            entry = replace(prepared.entry, path=()) if prepared.entry is not None and made.status == "made" else None
-            out.append(Outcome(made.to_dict(), entry, n, seconds))
-    return out
+    return ready
+
+
+def prepare_for_others(task: _Task) -> Ready:
+    """``prepare_all`` on a machine that does not put in place what it made: everything is forced to the disk that all share."""
+    ready = prepare_all(task)
+    for _, prepared, _ in ready.outputs:
+        if prepared.part is not None:
+            sync_files([prepared.part])
+    return ready
 
 
 @lru_cache(maxsize=8)
@@ -196,6 +226,7 @@ def make_files(
     *,
     workers: int | None = None,
     cancelled: Callable[[], bool] | None = None,
+    on: str = "",
 ) -> Iterator[Outcome]:
     """Make every file for every receiver and yield what came of each, in any order. One that fails stops no other.
 
@@ -204,14 +235,26 @@ def make_files(
     paths : absolute.
     workers : processes; default one for each core; 0 does it in this one, which a crash of a decoder then takes with it.
     cancelled : once true, work in hand is dropped within a tenth of a second, without a trace.
+    on : address of the scheduler of a cluster to do the work; ``workers`` is of no account then.
 
     Raises
     ------
-    MakeError : another run makes into one of the folders, or one cannot be made.
+    MakeError : another run makes into one of the folders, or one cannot be made; or the cluster cannot be used.
     """
     with contextlib.ExitStack() as locks:
         held = hold(wish.folders, locks)
-        yield from _Run(paths, wish, workers, cancelled, held).outcomes()
+        run = _Run(paths, wish, workers, cancelled, held)
+        if on:
+            from .cluster import Cluster
+
+            with Cluster(on) as cluster:
+                cluster.check(wish.folders, paths)
+                run.cluster = cluster
+                yield from run.outcomes()
+            for folder in wish.folders:
+                sweep(folder, everybodys=True)
+        else:
+            yield from run.outcomes()
 
 
 def hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
@@ -246,6 +289,7 @@ class _Run:
         self._paths, self._wish, self._cancelled = paths, wish, cancelled
         self._here = workers == 0
         self._held = held
+        self.cluster: Cluster | None = None
         self._pool = Pool(_do, workers or None, holding=held)
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
@@ -273,7 +317,14 @@ class _Run:
     def _done(self) -> Iterator[tuple[_Task, Any]]:
         if self._here:
             return ((task, _do(task)) for task in self._tasks() if not (self._cancelled and self._cancelled()))
+        if self.cluster is not None:
+            return self._on_cluster(self.cluster)
         return self._pool.run(self._tasks(), self._cancelled)
+
+    def _on_cluster(self, cluster: Cluster) -> Iterator[tuple[_Task, Any]]:
+        """There work is done up to the proof; names are given and the ledger is written here, so that both have one writer."""
+        for task, result in cluster.run(prepare_for_others, self._tasks(), self._cancelled):
+            yield task, result if isinstance(result, Died) else put_all_in_place(self._wish, result)
 
     def _drain(self) -> Iterator[Outcome]:
         while self._kept:
@@ -288,7 +339,14 @@ class _Run:
                 yield _lost(path, self._wish.receivers[n], n, told)
             return
         singles = [replace(task, files=(one,)) for one in task.files]
-        for single, results in Pool(_do, 1, holding=self._held).run(singles, self._cancelled):
+        again = (
+            self.cluster.run(prepare_for_others, iter(singles), self._cancelled)
+            if self.cluster is not None
+            else Pool(_do, 1, holding=self._held).run(singles, self._cancelled)
+        )
+        for single, results in again:
+            if isinstance(results, Ready):
+                results = put_all_in_place(self._wish, results)
             if isinstance(results, Died):
                 yield from self._after_death(single, results)
             else:

@@ -1,0 +1,150 @@
+"""The same work on many machines: a Dask cluster that shares the disks with this one. Dask shares the work out, and does it again where a
+machine is lost; names and the ledger are written here alone.
+"""
+
+from __future__ import annotations
+
+import contextlib
+import os
+import secrets
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from pathlib import Path
+from types import TracebackType
+from typing import Any, Self
+
+from ..errors import MakeError
+from ..measure.look import stamp_of
+from .engine import versions
+from .pool import Died
+
+_AHEAD = 2  # tasks a worker is given, so that it never waits for the next
+_TICK = 0.2  # s between looks at whether to stop
+_SAMPLE = 20  # sources whose presence on every machine is checked
+
+
+class Cluster:
+    """A connection to a scheduler, ``tcp://host:port``.
+
+    Raises
+    ------
+    MakeError : there is none, or it has no workers.
+    """
+
+    def __init__(self, address: str) -> None:
+        try:
+            import distributed
+        except ImportError as error:
+            raise MakeError(
+                "Making on a cluster needs the package “distributed”.",
+                "Install it with: pip install 'kittiwake[cluster]'.",
+                "cluster",
+            ) from error
+        self._distributed: Any = distributed
+        self.address = address
+        try:
+            self._client: Any = self._distributed.Client(address, timeout=5)
+        except (OSError, TimeoutError, ValueError) as error:
+            raise MakeError(
+                f"No scheduler answers at {address}.",
+                "Start one with “dask scheduler”, and on each machine “dask worker” with its address.",
+                "cluster",
+            ) from error
+
+    def __enter__(self) -> Self:
+        return self
+
+    def __exit__(
+        self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
+    ) -> None:
+        self._client.close()
+
+    @property
+    def cores(self) -> int:
+        """Threads of all workers that are there now."""
+        return sum(self._client.nthreads().values())
+
+    def check(self, folders: Sequence[Path], sources: Sequence[Path]) -> None:
+        """See that every worker can do the same as this machine: read the sources, write to the folders, with the same libraries.
+
+        Raises
+        ------
+        MakeError : one cannot.
+        """
+        if not self.cores:
+            raise MakeError(
+                f"The scheduler at {self.address} has no workers.", "Start some with “dask worker”.", "cluster"
+            )
+        # One source of each folder, up to a number.
+        some = list({source.parent: source for source in sources}.values())[:_SAMPLE]
+        stamps = {source: stamp_of(source) for source in some}
+        tokens = {folder / f".kittiwake-check-{secrets.token_hex(6)}": secrets.token_hex(16) for folder in folders}
+        try:
+            for token, text in tokens.items():
+                token.write_text(text)
+            answers = self._client.run(_what_is_wrong, tokens, stamps, versions())
+        finally:
+            for token in tokens:
+                token.unlink(missing_ok=True)
+        for worker, wrong in answers.items():
+            if wrong:
+                raise MakeError(
+                    f"The worker {worker} cannot be used: {wrong}", "All machines need the same disks.", "cluster"
+                )
+
+    def run(
+        self, work: Callable[[Any], Any], tasks: Iterable[Any], cancelled: Callable[[], bool] | None = None
+    ) -> Iterator[tuple[Any, Any]]:
+        """As ``Pool.run``. A task whose worker is lost is done again elsewhere, a few times; after that it is ``Died``."""
+        todo = iter(tasks)
+        going: dict[Any, Any] = {}
+        over = False
+        try:
+            while not (cancelled and cancelled()):
+                while not over and len(going) < max(1, self.cores) * _AHEAD:
+                    task = next(todo, None)
+                    if task is None:
+                        over = True
+                        break
+                    going[self._client.submit(work, task, pure=False)] = task
+                if not going:
+                    return
+                try:
+                    done = self._distributed.wait(list(going), timeout=_TICK, return_when="FIRST_COMPLETED").done
+                except TimeoutError:
+                    continue
+                for future in done:
+                    task = going.pop(future)
+                    yield task, self._result(future)
+        finally:
+            if going:
+                self._client.cancel(list(going))
+
+    def _result(self, future: Any) -> Any:
+        try:
+            return future.result()
+        except self._distributed.KilledWorker:
+            return Died("its worker was lost, several times")
+        except Exception as error:  # whatever another machine meets with must not stop the run
+            return Died(f"{type(error).__name__}: {error}")
+
+
+def _what_is_wrong(tokens: dict[Path, str], stamps: dict[Path, str], ours: dict[str, str]) -> str:
+    """On a worker: what it lacks, as half a sentence; empty where all is well."""
+    if versions() != ours:
+        return f"it has other libraries ({versions()}, here {ours}), and would make other bytes."
+    for token, text in tokens.items():
+        try:
+            if token.read_text() != text:
+                return f"{token.parent} is another folder there."
+            scratch = token.with_name(f"{token.name}-{os.getpid()}-{secrets.token_hex(4)}")
+            scratch.write_text(text)
+            scratch.unlink()
+        except OSError:
+            return f"{token.parent} cannot be read and written there."
+    for source, stamp in stamps.items():
+        found = ""
+        with contextlib.suppress(OSError):
+            found = stamp_of(source)
+        if found != stamp:
+            return f"{source} is not there, or another file."
+    return ""

@@ -1,0 +1,90 @@
+"""Making on a cluster: two worker processes of a local one, of which one is killed in the middle."""
+
+from __future__ import annotations
+
+import hashlib
+import os
+import signal
+import subprocess
+import sys
+from pathlib import Path
+
+from kittiwake.core.errors import MakeError
+from kittiwake.core.make import Wish, make_files
+from kittiwake.core.make.account import account
+from kittiwake.core.model import load_receiver
+from tests.sounds import FolderCase, speech_like
+
+
+def digests(folder: Path) -> dict[str, str]:
+    return {
+        p.name: hashlib.sha256(p.read_bytes()).hexdigest() for p in folder.iterdir() if not p.name.startswith(".")
+    }
+
+
+class TestCluster(FolderCase):
+    def setUp(self) -> None:
+        super().setUp()
+        from distributed import LocalCluster
+
+        self.local = LocalCluster(
+            n_workers=2, threads_per_worker=1, processes=True, dashboard_address=None, silence_logs=50
+        )
+        self.addCleanup(self.local.close)
+        self.sources = [self.write(f"in/{n:02}.wav", speech_like(16_000, 4, seed=n), 16_000) for n in range(24)]
+
+    def wish(self, folder: str) -> Wish:
+        return Wish((load_receiver("phone-menu"),), (self.folder / folder,))
+
+    def test_one_worker_killed_and_the_bytes_and_the_ledger_are_as_from_here(self) -> None:
+        here = list(make_files(self.sources, self.wish("here"), workers=2))
+        self.assertTrue(all(outcome.good for outcome in here))
+        there = []
+        victim = self.local.workers[0].pid
+        for outcome in make_files(self.sources, self.wish("there"), on=self.local.scheduler_address):
+            there.append(outcome)
+            if len(there) == 4:
+                os.kill(victim, signal.SIGKILL)
+        self.assertEqual([o.told["error"] for o in there if not o.good], [])
+        self.assertEqual(len(there), len(self.sources))
+        self.assertEqual(digests(self.folder / "there"), digests(self.folder / "here"))
+        self.assertFalse([p for p in (self.folder / "there").iterdir() if p.name.endswith(".part")])
+        self.assertEqual({one.state for one in account(self.folder / "there")}, {"as made"})
+        self.assertEqual(len(list(account(self.folder / "there"))), len(self.sources))
+        # Nothing is left to do, for a cluster or for this machine.
+        again = list(make_files(self.sources, self.wish("there")))
+        self.assertEqual({outcome.told["status"] for outcome in again}, {"kept"})
+
+    def test_what_cannot_be_used_is_told_before_anything_is_made(self) -> None:
+        with self.assertRaises(MakeError) as caught:
+            list(make_files(self.sources, self.wish("out"), on="tcp://127.0.0.1:1"))
+        self.assertIn("No scheduler answers", str(caught.exception))
+        # A file that is another one over there.
+        from kittiwake.core.make import cluster
+
+        class Lying(cluster.Cluster):
+            def check(self, folders: object, sources: object) -> None:
+                token = next(iter(folders)) / "token"  # type: ignore[call-overload]
+                answers = self._client.run(cluster._what_is_wrong, {token: "x"}, {}, cluster.versions())
+                raise MakeError(next(iter(answers.values())))
+
+        (self.folder / "out").mkdir(exist_ok=True)
+        with Lying(self.local.scheduler_address) as there, self.assertRaises(MakeError) as caught:
+            there.check([self.folder / "out"], [])
+        self.assertIn("cannot be read and written there", str(caught.exception))
+
+    def test_from_the_terminal(self) -> None:
+        command = [
+            sys.executable,
+            "-m",
+            "kittiwake.cli",
+            "make",
+            "--for",
+            "phone-menu",
+            "--into",
+            str(self.folder / "o"),
+        ]
+        command += ["--on", self.local.scheduler_address, str(self.sources[0]), str(self.sources[1])]
+        done = subprocess.run(command, capture_output=True, text=True)
+        self.assertEqual(done.returncode, 0, done.stderr)
+        self.assertEqual(len(digests(self.folder / "o")), 2)
