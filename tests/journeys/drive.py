@@ -112,7 +112,7 @@ def drop_and_make() -> None:
     wait(lambda: len(session.job.clips) == 26, "26 rows on the board")
     source.kill()
     focus()
-    wait(lambda: not session.looker.busy, "everything has been looked at")
+    wait(lambda: not session.busy, "everything has been looked at")
     session.job = session.job.changed(output=str(FOLDER / "made"))
     key("m")
     wait(lambda: counts().get("made") == 68 and not window.maker.busy, "68 outputs made")
@@ -151,7 +151,7 @@ def by_keyboard_alone() -> None:
     window.open_job(path)
     board.setFocus()
     focus()
-    wait(lambda: not session.looker.busy, "everything has been looked at")
+    wait(lambda: not session.busy, "everything has been looked at")
     row = next(n for n, c in enumerate(job.clips) if c.name == "Safety notice")
     for _ in range(row):
         key("Down")

@@ -256,7 +256,7 @@ class Deeds(QMainWindow):
     # -- Make ------------------------------------------------------------------------------------------------------
 
     def do_make_all(self) -> None:
-        if self.session.looker.busy:
+        if self.session.busy:
             # Pressed before everything has been looked at: it is meant all the same.
             self._make_wanted = True
             self.foot.say("Everything is made as soon as it has been looked at. Esc takes that back.")
@@ -281,7 +281,7 @@ class Deeds(QMainWindow):
         self.maker.cancel()
 
     def _make_if_wanted(self) -> None:
-        if self._make_wanted and not self.session.looker.busy:
+        if self._make_wanted and not self.session.busy:
             self.do_make_all()
 
     def do_make_show(self) -> None:

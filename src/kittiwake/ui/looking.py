@@ -5,16 +5,19 @@ from __future__ import annotations
 import contextlib
 import os
 import threading
+import time
 from collections import deque
 from collections.abc import Iterable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
 from ..core.make.pool import Died, Helper
 from ..core.measure.drawing import Glimpse, look_for_drawing
 from ..core.model import Facts, Note, Stated
+
+_SLICE = 0.015  # s at a time for what has come in
 
 
 class Looker(QObject):
@@ -26,11 +29,20 @@ class Looker(QObject):
     searched = Signal(int)
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
     _search_over = Signal(int)
-    _look_over = Signal(Facts, int)
+    _look_over = Signal()
+    _idle = Signal()
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
-        self._pool = ThreadPoolExecutor(max(1, (os.cpu_count() or 2) - 1), thread_name_prefix="look")
+        self._most = max(1, (os.cpu_count() or 2) - 1)
+        self._pool = ThreadPoolExecutor(self._most, thread_name_prefix="look")
+        self._going = 0
+        self._side = ThreadPoolExecutor(1, thread_name_prefix="search")
+        self._arrived: deque[tuple[Facts, int]] = deque()
+        self._again = QTimer(self)
+        self._again.setSingleShot(True)
+        self._again.setInterval(0)
+        self._again.timeout.connect(self._arrive)
         self._own = threading.local()
         self._helpers: list[Helper] = []
         self._wanted: set[Path] = set()
@@ -40,6 +52,7 @@ class Looker(QObject):
         self.searching = 0
         self._search_over.connect(self._count_search)
         self._look_over.connect(self._arrive)
+        self._idle.connect(self._one_idle)
 
     @property
     def waiting(self) -> int:
@@ -57,7 +70,9 @@ class Looker(QObject):
             if path not in self._wanted:
                 self._wanted.add(path)
                 self._queue.append((path, stated.get(path), self._turn))
-                self._pool.submit(self._look)
+        while self._going < min(self._most, len(self._queue)) and not self._stopped:
+            self._going += 1
+            self._pool.submit(self._look_on)
 
     def hurry(self, path: Path) -> None:
         """Look at this one next, if it still waits: somebody wants to see it."""
@@ -69,13 +84,23 @@ class Looker(QObject):
                         self._queue.appendleft(waiting)
                     return
 
-    def _look(self) -> None:
-        try:
-            path, stated, turn = self._queue.popleft()
-        except IndexError:
-            return
-        if self._stopped or turn != self._turn:
-            return
+    def _look_on(self) -> None:
+        """In a thread: look as long as there is something to look at."""
+        while not self._stopped:
+            try:
+                path, stated, turn = self._queue.popleft()
+            except IndexError:
+                break
+            if turn == self._turn:
+                self._look(path, stated, turn)
+        self._idle.emit()
+
+    def _one_idle(self) -> None:
+        self._going -= 1
+        if self._queue:  # something came while the thread was ending
+            self.want((), {})
+
+    def _look(self, path: Path, stated: Stated | None, turn: int) -> None:
         try:
             found = self._helper().ask(
                 (path, stated),
@@ -94,7 +119,9 @@ class Looker(QObject):
                 path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
             )
         if not self._stopped:
-            self._look_over.emit(facts, turn)
+            self._arrived.append((facts, turn))
+            if len(self._arrived) == 1:
+                self._look_over.emit()
 
     def _helper(self) -> Helper:
         """A process of this thread's own: a decoder that crashes must not take the window with it."""
@@ -104,16 +131,25 @@ class Looker(QObject):
             self._helpers.append(helper)
         return helper
 
-    def _arrive(self, facts: Facts, turn: int) -> None:
-        """In the interface's own thread: only what has arrived there is no longer waited for."""
-        if turn == self._turn and not self._stopped:
-            self._wanted.discard(facts.path)
-            self.looked.emit(facts)
+    def _arrive(self) -> None:
+        """In the interface's own thread: only what has arrived there is no longer waited for. What comes in faster than it can be shown
+        is shown a little at a time.
+        """
+        until = time.monotonic() + _SLICE
+        while self._arrived and not self._stopped:
+            facts, turn = self._arrived.popleft()
+            if turn == self._turn:
+                self._wanted.discard(facts.path)
+                self.looked.emit(facts)
+            if time.monotonic() > until:
+                break
+        if self._arrived:
+            self._again.start()
 
     def compare(self, facts: list[Facts]) -> None:
         """Look for false rates among the sources of one folder; what is found comes by ``suspected``."""
         if not self._stopped:
-            self._pool.submit(self._compare, facts)
+            self._side.submit(self._compare, facts)
 
     def _compare(self, facts: list[Facts]) -> None:
         from ..core.fit.suspicion import Voiceprint, suspicions
@@ -125,7 +161,7 @@ class Looker(QObject):
     def search(self, paths: list[Path]) -> None:
         """Find sound in folders; it comes in batches by ``found``, and at the end ``searched`` counts it."""
         self.searching += 1
-        self._pool.submit(self._search, paths)
+        self._side.submit(self._search, paths)
 
     def _search(self, paths: list[Path]) -> None:
         from ..core.intake import find_sound_files
@@ -159,5 +195,6 @@ class Looker(QObject):
         """Stop for good; returns when no thread is at work any more."""
         self._stopped = True
         self._pool.shutdown(wait=True, cancel_futures=True)
+        self._side.shutdown(wait=True, cancel_futures=True)
         for helper in self._helpers:
             helper.close()

@@ -5,6 +5,7 @@ from __future__ import annotations
 import time
 from collections.abc import Iterable
 from dataclasses import dataclass
+from functools import cache
 from pathlib import Path
 
 from platformdirs import user_documents_path
@@ -35,6 +36,9 @@ OF_ONE_RECEIVER = (
 )
 
 
+_LOT = 250  # recordings that are put on the board at a time
+
+
 @dataclass(frozen=True, slots=True)
 class Cell:
     """One clip at one receiver, as the board shows it.
@@ -59,9 +63,19 @@ class Cell:
 class ChangeJob(QUndoCommand):
     """Jobs are immutable, so a change is two of them, and undo is the first one."""
 
-    def __init__(self, session: Session, text: str, before: Job, after: Job) -> None:
+    def __init__(self, session: Session, text: str, before: Job, after: Job, joins: bool = False) -> None:
         super().__init__(text)
-        self._session, self._before, self._after = session, before, after
+        self._session, self._before, self._after, self._joins = session, before, after, joins
+
+    def id(self) -> int:
+        return 1 if self._joins else -1
+
+    def mergeWith(self, other: QUndoCommand) -> bool:
+        if not isinstance(other, ChangeJob) or other._before is not self._after:
+            return False
+        self._after = other._after
+        self.setText(f"adding {len(self._after.clips) - len(self._before.clips)} recordings")
+        return True
 
     def undo(self) -> None:
         self._session._show(self._before)
@@ -80,6 +94,7 @@ class Session(QObject):
     column_changed = Signal(str)  # receiver slug
     trouble = Signal(str)
     told = Signal(str)
+    calm = Signal()  # what was found is on the board, and all of it is known
 
     def __init__(self) -> None:
         super().__init__()
@@ -93,6 +108,8 @@ class Session(QObject):
         self.suspicions: dict[Path, Problem] = {}
         self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
         self._facts_turn = 0
+        self._sources: set[Path] = set()
+        self._found: list[Path] = []  # by a search that still goes on
         self._compared: dict[Path, int] = {}
         self.remembered = Remembered()
         self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
@@ -109,6 +126,10 @@ class Session(QObject):
         self._receivers_of = (self.job.receivers, self.job.own)
         self.looker = Looker(self)
         self.looker.looked.connect(self._take_facts)
+        self.looker.found.connect(self._take_found)
+        self._adding = QTimer(self)
+        self._adding.setInterval(0)
+        self._adding.timeout.connect(self._add_found)
         #: What can be drawn of sources that are still being looked at.
         self.glimpses: dict[Path, Glimpse] = {}
         self.looker.glimpsed.connect(self._take_glimpse)
@@ -168,24 +189,33 @@ class Session(QObject):
         self.undo_stack.setClean()
         self.job_changed.emit()
 
-    def change(self, text: str, job: Job) -> None:
-        """Change the job, so that it can be undone."""
-        if job != self.job:
-            self.undo_stack.push(ChangeJob(self, text, self.job, job))
+    def change(self, text: str, job: Job, *, joins: bool = False) -> None:
+        """Change the job, so that it can be undone; together with the change before, where both are ``joins``."""
+        if job is not self.job and job != self.job:
+            self.undo_stack.push(ChangeJob(self, text, self.job, job, joins))
 
     def _show(self, job: Job) -> None:
         if (job.receivers, job.own) != self._receivers_of:
             self._receivers_of = (job.receivers, job.own)
             self.all_receivers = [_receiver(name, job) for name in job.receivers]
         before, self.job = self.job, job
-        if not self._same_sources(before, job):
-            for source in job.sources:
+        if self._same_sources(before, job):
+            self.job_changed.emit()
+            return
+        count = len(before.clips)
+        if before.stated is job.stated and count and job.clips[:count] == before.clips:
+            # Only more of them: what is there already needs no second thought.
+            fresh = list(dict.fromkeys(clip.source for clip in job.clips[count:]))
+            self._sources.update(fresh)
+        else:
+            fresh = list(job.sources)
+            self._sources = set(fresh)
+            for source in fresh:
                 known = self.facts.get(source)
                 if known and known.stated != job.stated.get(source):
                     del self.facts[source]
         self.job_changed.emit()
-        if not self._same_sources(before, job):
-            self.looker.want([source for source in job.sources if source not in self.facts], job.stated)
+        self.looker.want([source for source in fresh if source not in self.facts], job.stated)
 
     @staticmethod
     def _same_sources(before: Job, after: Job) -> bool:
@@ -201,7 +231,7 @@ class Session(QObject):
         """Where made files go; each receiver has a folder of its own in it."""
         if self.job.output:
             return Path(self.job.output).expanduser()
-        return user_documents_path() / "Kittiwake" / self.job.name
+        return _documents() / "Kittiwake" / self.job.name
 
     def folder_of(self, receiver: Receiver) -> Path:
         return self.output_folder / (receiver.delivery.folder or receiver.slug)
@@ -210,16 +240,33 @@ class Session(QObject):
 
     def add_sources(self, paths: Iterable[Path]) -> int:
         """Each new source becomes one clip; returns how many. Sources already on the board are not added again."""
-        known = set(self.job.sources)
-        fresh = [Clip.whole(path) for path in paths if path not in known]
+        fresh = [Clip.whole(path) for path in dict.fromkeys(paths) if path not in self._sources]
         if fresh:
             name = self.job.name
             if name == Job().name and not self.job.clips:
                 name = fresh[0].source.parent.name or name
             word = "recording" if len(fresh) == 1 else "recordings"
             after = self.job.changed(clips=self.job.clips + tuple(fresh), name=name)
-            self.change(f"adding {len(fresh)} {word}", after)
+            self.change(f"adding {len(fresh)} {word}", after, joins=self._adding.isActive())
         return len(fresh)
+
+    @property
+    def busy(self) -> bool:
+        """Whether sources are being looked for or looked at."""
+        return bool(self._found) or self.looker.busy
+
+    def _take_found(self, paths: list[Path]) -> None:
+        """What a search has found is put on the board a little at a time, and taken back as one change."""
+        self._found += paths
+        self._adding.start()
+
+    def _add_found(self) -> None:
+        some, self._found = self._found[:_LOT], self._found[_LOT:]
+        self.add_sources(some)
+        if not self._found:
+            self._adding.stop()
+        if not self.busy:
+            self.calm.emit()
 
     def replace_clip(self, text: str, new: Clip) -> None:
         """Put a changed clip in the place of the one with its id."""
@@ -457,7 +504,7 @@ class Session(QObject):
             self._ledger = news.ledger
             for receiver in self.all_receivers:
                 self.column_changed.emit(receiver.slug)
-        again = [path for path in news.sources if path in self.facts and path in set(self.job.sources)]
+        again = [path for path in news.sources if path in self.facts and path in self._sources]
         if again:
             told.append(
                 f"{len(again)} source{'s have' if len(again) > 1 else ' has'} changed, and is looked at again."
@@ -518,7 +565,7 @@ class Session(QObject):
 
     def _all_looked(self) -> None:
         """Once nothing more comes in: compare the sources of each folder, and bring up to date what clips share."""
-        if self.looker.busy:
+        if self.busy:
             self._calm.start()
             return
         folders: dict[Path, list[Facts]] = {}
@@ -570,6 +617,11 @@ class Session(QObject):
             self.facts.pop(path, None)
         self.job_changed.emit()
         self.looker.want([source for source in self.job.sources if source not in self.facts], self.job.stated)
+
+
+@cache
+def _documents() -> Path:
+    return user_documents_path()
 
 
 def _files(count: int) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import os
 import signal
 import sys
@@ -29,6 +30,11 @@ def make_app() -> QApplication:
     app.setApplicationName("Kittiwake")
     app.setDesktopFileName("kittiwake")
     app.setStyle("Fusion")
+    # Drawing enters and leaves Python hundreds of times a picture; each time it may wait this long for a thread that computes.
+    sys.setswitchinterval(0.0005)
+    # Going through everything that exists takes half a second on a large board. Young objects are gone through all the same; the rest
+    # when nobody looks (``Window.changeEvent``).
+    gc.set_threshold(5_000, 5, 1_000_000)
     use_font(app)
     return app
 
@@ -87,5 +93,5 @@ def settle(app: QApplication, window: Window, seconds: float = 60.0) -> None:
     while time.monotonic() < until and quiet < 5:
         app.processEvents()
         time.sleep(0.02)
-        busy = window.session.looker.busy or window.maker.busy or window._count_timer.isActive() or window.tally.busy
+        busy = window.session.busy or window.maker.busy or window._count_timer.isActive() or window.tally.busy
         quiet = 0 if busy else quiet + 1

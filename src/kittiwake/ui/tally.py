@@ -27,13 +27,17 @@ class Tally(QObject):
         self.counts: Counter[str] = Counter()
         self._states: dict[tuple[str, str], str] = {}
         self._clips: dict[str, Clip] = {}
+        self._job_clips: tuple[Clip, ...] = ()
         self._receivers: tuple[Receiver, ...] = ()
         self._by_source: dict[Path, list[str]] = {}
         self._dirty: dict[tuple[str, str], None] = {}
-        self._told = 0.0
         self._timer = QTimer(self)
         self._timer.setInterval(0)
         self._timer.timeout.connect(self._slice)
+        self._tell = QTimer(self)
+        self._tell.setSingleShot(True)
+        self._tell.setInterval(round(_TELL * 1000))
+        self._tell.timeout.connect(self.changed)
         session.job_changed.connect(self._job)
         session.facts_arrived.connect(self._facts)
         session.cell_changed.connect(lambda clip_id, slug: self._mark([clip_id], [slug]))
@@ -51,8 +55,22 @@ class Tally(QObject):
 
     def _job(self) -> None:
         session = self._session
-        clips = {clip.id: clip for clip in session.job.clips}
         receivers = tuple(session.all_receivers)
+        before, self._job_clips = self._job_clips, session.job.clips
+        count = len(before)
+        if (
+            receivers == self._receivers
+            and count
+            and count < len(self._job_clips)
+            and self._job_clips[:count] == before
+        ):
+            # Only more of them.
+            for clip in self._job_clips[count:]:
+                self._clips[clip.id] = clip
+                self._by_source.setdefault(clip.source, []).append(clip.id)
+            self._mark([clip.id for clip in self._job_clips[count:]], [receiver.slug for receiver in receivers])
+            return
+        clips = {clip.id: clip for clip in session.job.clips}
         if receivers != self._receivers:
             # Columns come and go seldom: all is counted anew.
             self._receivers = receivers
@@ -97,9 +115,8 @@ class Tally(QObject):
         self._work(time.monotonic() + _SLICE)
         if not self._dirty:
             self._timer.stop()
-        if not self._dirty or time.monotonic() - self._told > _TELL:
-            self._told = time.monotonic()
-            self.changed.emit()
+        if not self._tell.isActive():
+            self._tell.start()
 
     def _work(self, until: float) -> None:
         receivers = {receiver.slug: receiver for receiver in self._receivers}

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 from collections.abc import Callable
 from pathlib import Path
 
@@ -127,7 +128,6 @@ class Window(Deeds):
         session.job_changed.connect(self._refresh)
         session.facts_arrived.connect(self._facts_arrived)
         session.cell_changed.connect(lambda *_: self._count_timer.start())
-        session.looker.found.connect(lambda paths: session.add_sources(paths))
         session.looker.searched.connect(self._searched)
         self._count_timer.timeout.connect(self._count)
         self.tally.changed.connect(self._count)
@@ -149,6 +149,7 @@ class Window(Deeds):
         self.bench.levels_page.chosen.connect(self._hear_level)
         self.bench.levels_page.wanted.connect(self._go_to)
         session.told.connect(self.foot.say)
+        session.calm.connect(self._make_if_wanted)
         self.bench.beacon.pressed.connect(self.do_beacon_press)
         self.top.output_button.clicked.connect(self.do_job_output)
         self.top.add_button.clicked.connect(self.do_job_add_files)
@@ -289,6 +290,8 @@ class Window(Deeds):
         if event.type() == QEvent.Type.ActivationChange and self.isActiveWindow():
             # Back from elsewhere, where files may have been changed.
             self.session.outputs.look(now=True)
+        elif event.type() == QEvent.Type.ActivationChange:
+            QTimer.singleShot(3000, self, lambda: None if self.isActiveWindow() else gc.collect())
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if not self._may_leave():

@@ -61,7 +61,10 @@ class BoardModel(QAbstractTableModel):
             return
         if before and self.order.plain and columns == self._columns and ids[: len(before)] == before:
             self.beginInsertRows(QModelIndex(), len(before), len(new) - 1)
-            self._index(new)
+            self._clips = new
+            for row in range(len(before), len(new)):
+                self._rows[new[row].id] = row
+                self._by_source.setdefault(new[row].source, []).append(row)
             self.endInsertRows()
             return
         self.beginResetModel()
