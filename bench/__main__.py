@@ -261,6 +261,14 @@ def starts(times: int) -> Figures:
     }
 
 
+def in_window(count: int) -> Figures:
+    """A large board in the window, in a process of its own."""
+    command = [sys.executable, "-m", "bench.board", str(count)]
+    told = subprocess.run(command, capture_output=True, text=True, check=True).stdout
+    found: Figures = json.loads(told.splitlines()[-1])
+    return {f"{count:,} clips in the window: {key}": value for key, value in found.items()}
+
+
 def main() -> None:
     quick = "--quick" in sys.argv
     figures: Figures = {}
@@ -270,6 +278,7 @@ def main() -> None:
             lambda: starts(5),
             lambda: one_long(folder, 3 if quick else 7),
             lambda: many_short(folder, 3 if quick else 5, 1000 if quick else 2000),
+            lambda: in_window(2000 if quick else 20_000),
             lambda: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
         ):
             found = part()

@@ -82,6 +82,7 @@ class TestTheLine(WindowCase):
         self.drop(path)
         self.settle()
         self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.outputs.stop()  # which would notice in a moment
         self.write("in/x.wav", speech_like(16000, 1), 16000)
         self.press(Key.Key_M)
         self.settle()

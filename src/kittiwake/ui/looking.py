@@ -9,6 +9,7 @@ import time
 from collections import deque
 from collections.abc import Iterable, Mapping
 from concurrent.futures import ThreadPoolExecutor
+from dataclasses import replace
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -113,7 +114,8 @@ class Looker(QObject):
                 told = f"The decoder of this file crashed ({found.reason}); nothing else was harmed."
                 note = Note("crashed", told, "Ask for another copy, or convert it elsewhere first.")
                 found = Facts(path, error=note, stated=stated)
-            facts = found
+            # The very path that was asked for: dictionaries find that by looking, without comparing it part by part.
+            facts = replace(found, path=path)
         except Exception as error:  # the thread's last chance to tell anybody
             facts = Facts(
                 path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
@@ -154,6 +156,9 @@ class Looker(QObject):
     def _compare(self, facts: list[Facts]) -> None:
         from ..core.fit.suspicion import Voiceprint, suspicions
 
+        if len({one.header.sample_rate for one in facts if one.header}) < 2:
+            self.suspected.emit([one.path for one in facts], {})  # a false rate only shows beside a true one
+            return
         prints = [print_ for one in facts if not self._stopped and (print_ := Voiceprint.of(one)) is not None]
         if not self._stopped:
             self.suspected.emit([one.path for one in facts], suspicions(prints))

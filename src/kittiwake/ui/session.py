@@ -36,7 +36,7 @@ OF_ONE_RECEIVER = (
 )
 
 
-_LOT = 250  # recordings that are put on the board at a time
+_LOT = 200  # recordings that are put on the board at a time
 
 
 @dataclass(frozen=True, slots=True)
@@ -111,6 +111,8 @@ class Session(QObject):
         self._sources: set[Path] = set()
         self._found: list[Path] = []  # by a search that still goes on
         self._compared: dict[Path, int] = {}
+        self._by_folder: dict[Path, dict[Path, Facts]] = {}
+        self._news_in: set[Path] = set()  # folders of which something was looked at
         self.remembered = Remembered()
         self._marks: dict[tuple[str, str], tuple[Fit, str]] = {}
         self.records: dict[tuple[str, str], MadeRecord] = {}
@@ -128,7 +130,7 @@ class Session(QObject):
         self.looker.looked.connect(self._take_facts)
         self.looker.found.connect(self._take_found)
         self._adding = QTimer(self)
-        self._adding.setInterval(0)
+        self._adding.setInterval(5)
         self._adding.timeout.connect(self._add_found)
         #: What can be drawn of sources that are still being looked at.
         self.glimpses: dict[Path, Glimpse] = {}
@@ -568,11 +570,10 @@ class Session(QObject):
         if self.busy:
             self._calm.start()
             return
-        folders: dict[Path, list[Facts]] = {}
-        for source in self.job.sources:
-            if (facts := self.facts.get(source)) and facts.ok:
-                folders.setdefault(source.parent, []).append(facts)
-        for folder, known in folders.items():
+        changed, self._news_in = self._news_in, set()
+        for folder in changed:
+            siblings = self._by_folder[folder]
+            known = [facts for facts in siblings.values() if facts.ok]
             state = hash(tuple(id(one) for one in known))
             if self._compared.get(folder) != state:
                 self._compared[folder] = state
@@ -582,10 +583,11 @@ class Session(QObject):
                 self.column_changed.emit(receiver.slug)
 
     def _take_suspicions(self, paths: list[Path], found: dict[Path, Problem]) -> None:
-        before = {path: self.suspicions.pop(path, None) for path in paths}
+        compared = set(paths) if self.suspicions else set()
+        before = {path: self.suspicions.pop(path) for path in list(self.suspicions) if path in compared}
         self.suspicions.update(found)
-        for path in paths:
-            if before[path] != self.suspicions.get(path):
+        for path in before.keys() | found.keys():
+            if before.get(path) != found.get(path):
                 self.facts_arrived.emit(path)
 
     def _take_glimpse(self, glimpse: Glimpse) -> None:
@@ -606,6 +608,9 @@ class Session(QObject):
                 )
                 return
         self.facts[facts.path] = facts
+        folder = facts.path.parent
+        self._by_folder.setdefault(folder, {})[facts.path] = facts
+        self._news_in.add(folder)
         self._facts_turn += 1
         self._calm.start()
         self.source_stamps[facts.path] = stamp_of(facts.path)

@@ -135,10 +135,12 @@ def _shifts(prints: list[Voiceprint], middle: NDArray[np.float64]) -> list[float
     for rate in {p.rate for p in prints}:
         mine = [n for n, p in enumerate(prints) if p.rate == rate]
         room = math.log2(0.47 * rate) > _GRID
-        own = _plain(np.stack([prints[n].level[offset : offset + width][room] for n in mine]))
-        best = (own @ _plain(moved[:, room]).T).argmax(axis=1)
-        for n, at in zip(mine, best, strict=True):
-            out[n] = float(_SHIFTS[at])
+        usual = _plain(moved[:, room]).T
+        for first in range(0, len(mine), 256):  # a few at a time: others wait while NumPy computes
+            some = mine[first : first + 256]
+            own = _plain(np.stack([prints[n].level[offset : offset + width][room] for n in some]))
+            for n, at in zip(some, (own @ usual).argmax(axis=1), strict=True):
+                out[n] = float(_SHIFTS[at])
     return out
 
 
