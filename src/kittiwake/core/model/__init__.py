@@ -4,18 +4,22 @@ from .clip import Clip, TouchUp
 from .facts import Facts, Header, Measures, Note, SignalLevel
 from .job import Job, MadeRecord
 from .receiver import Receiver, load_receiver, shipped_receivers
+from .span import Cut, Line, Span
 from .stated import Stated
 
 __all__ = [
     "Clip",
+    "Cut",
     "Facts",
     "Header",
     "Job",
+    "Line",
     "MadeRecord",
     "Measures",
     "Note",
     "Receiver",
     "SignalLevel",
+    "Span",
     "Stated",
     "TouchUp",
     "load_receiver",

@@ -13,6 +13,7 @@ from typing import Any
 from ..errors import JobError, RulesError, reason_of
 from .clip import Clip
 from .receiver import Receiver, receiver_from_data
+from .span import Cut
 from .stated import Stated
 from .text import to_json
 
@@ -46,6 +47,7 @@ class Job:
     Attributes
     ----------
     stated : formats of headerless sources.
+    cuts : how sources are cut into spans; each span that is not set aside has a clip of the same id.
     own : receivers that this job describes itself, by slug; one goes before a shipped one of the same slug.
     """
 
@@ -56,6 +58,7 @@ class Job:
     made: tuple[MadeRecord, ...] = ()
     stated: Mapping[Path, Stated] = field(default_factory=dict, hash=False)
     own: Mapping[str, Receiver] = field(default_factory=dict, hash=False)
+    cuts: Mapping[Path, Cut] = field(default_factory=dict, hash=False)
 
     @property
     def sources(self) -> tuple[Path, ...]:
@@ -74,7 +77,9 @@ def save_job(job: Job, path: Path) -> None:
     JobError : the file cannot be written; what was there before is untouched.
     """
     relative = _Relative(path.resolve().parent)
-    sources = {source: number for number, source in enumerate(job.sources)}
+    # A source of which every span is set aside has no clip, and is kept all the same.
+    cut = [source for source, cut in job.cuts.items() if cut.spans]
+    sources = {source: number for number, source in enumerate(dict.fromkeys((*job.sources, *cut)))}
     data = {
         "kittiwake": JOB_VERSION,
         "name": job.name,
@@ -82,7 +87,9 @@ def save_job(job: Job, path: Path) -> None:
         "receivers": list(job.receivers),
         "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
         "sources": [
-            {"path": relative(source)} | ({"stated": str(job.stated[source])} if source in job.stated else {})
+            {"path": relative(source)}
+            | ({"stated": str(job.stated[source])} if source in job.stated else {})
+            | ({"cut": job.cuts[source].to_dict()} if source in job.cuts else {})
             for source in sources
         ],
         "clips": [{**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips],
@@ -152,8 +159,13 @@ def load_job(path: Path) -> Job:
                 for source, entry in zip(sources, data["sources"], strict=True)
                 if "stated" in entry
             },
+            cuts={
+                source: Cut.from_dict(entry["cut"])
+                for source, entry in zip(sources, data["sources"], strict=True)
+                if "cut" in entry
+            },
         )
-    except (KeyError, IndexError, TypeError, AttributeError, RulesError) as error:
+    except (KeyError, IndexError, TypeError, ValueError, AttributeError, RulesError) as error:
         raise JobError(
             f"{path.name} is not as a job file should be ({type(error).__name__}: {error}).",
             "Open an older copy of it.",

@@ -1,0 +1,267 @@
+"""Spans in open forms: labels with tabs, CSV, WebVTT, and the cue and label chunks of a WAV file.
+
+Cue points, ``labl`` and ``ltxt`` are laid out as in “Multimedia Programming Interface and Data Specifications 1.0” (IBM and Microsoft, 1991);
+WebVTT as in the W3C's “WebVTT: The Web Video Text Tracks Format”.
+"""
+
+from __future__ import annotations
+
+import csv
+import io
+import os
+import re
+import struct
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..errors import IntakeError
+from ..model.span import START, STOP, Span
+
+
+@dataclass(frozen=True, slots=True)
+class Mark:
+    """A span as other programs know it: seconds, and a name."""
+
+    start: float
+    stop: float
+    name: str
+    text: str = ""
+
+
+def marks_of(spans: Iterable[Span], names: dict[str, str], rate: int) -> list[Mark]:
+    """Spans that are not set aside, under the names they are shown with."""
+    return [Mark(span.start / rate, span.stop / rate, names[span.id], span.text) for span in spans if not span.aside]
+
+
+def spans_of(marks: Iterable[Mark], rate: int, frames: int) -> tuple[Span, ...]:
+    """Spans of marks that lie within the source; a person made them, so a search leaves their edges and names alone."""
+    out = []
+    for mark in marks:
+        start, stop = max(0, round(mark.start * rate)), min(frames, round(mark.stop * rate))
+        if stop > start:
+            out.append(Span(start, stop, mark.name, mark.text, by_hand=bool(mark.name), held=(START, STOP)))
+    return tuple(sorted(out, key=lambda span: span.start))
+
+
+# -- text --------------------------------------------------------------------------------------------------------------
+
+
+def to_labels(marks: Sequence[Mark]) -> str:
+    """Start, end and name with tabs between, a line each; seconds to the microsecond."""
+    return "".join(f"{m.start:.6f}\t{m.stop:.6f}\t{_flat(m.name)}\n" for m in marks)
+
+
+def to_csv(marks: Sequence[Mark]) -> str:
+    out = io.StringIO()
+    writer = csv.writer(out, lineterminator="\n")
+    writer.writerow(("name", "start", "end", "text"))
+    writer.writerows((m.name, f"{m.start:.6f}", f"{m.stop:.6f}", m.text) for m in marks)
+    return out.getvalue()
+
+
+def to_vtt(marks: Sequence[Mark]) -> str:
+    """Each mark a cue: the name is its identifier, the words its text."""
+    cues = [
+        f"{_flat(m.name).replace('-->', '→')}\n{_clock(m.start)} --> {_clock(m.stop)}\n{_escaped(m.text or m.name)}\n"
+        for m in marks
+    ]
+    return "WEBVTT\n\n" + "\n".join(cues)
+
+
+def _flat(text: str) -> str:
+    return " ".join(text.split())
+
+
+def _escaped(text: str) -> str:
+    return _flat(text).replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;")
+
+
+def _clock(seconds: float) -> str:
+    whole = round(seconds * 1000)
+    return f"{whole // 3_600_000:02}:{whole // 60_000 % 60:02}:{whole // 1000 % 60:02}.{whole % 1000:03}"
+
+
+def read_marks(path: Path) -> list[Mark]:
+    """Marks from a file in any of the forms; which one is decided by what is in it.
+
+    Raises
+    ------
+    IntakeError : it is in none of them, or cannot be read.
+    """
+    try:
+        with path.open("rb") as file:
+            if file.read(4) in (b"RIFF", b"RF64"):
+                return marks_in_wav(path)
+        if path.stat().st_size > 32 << 20:
+            raise IntakeError("This is too large for a list of spans.", "Give a text file.", "not_spans")
+        text = path.read_bytes().decode("utf-8-sig")
+    except UnicodeDecodeError as error:
+        raise IntakeError(
+            "This is no list of spans: it is not text in UTF-8.", "Save it as UTF-8.", "not_spans"
+        ) from error
+    except OSError as error:
+        raise IntakeError(
+            f"{path.name} cannot be read: {error.strerror}.", "Check the path.", "unreadable"
+        ) from error
+    marks = _from_vtt(text) if text.startswith("WEBVTT") else _from_labels(text) or _from_csv(text)
+    if not marks:
+        raise IntakeError(
+            "There are no spans in this file.",
+            "It takes lines of start, end and name with tabs, a CSV with the columns name, start and end, WebVTT, or a WAV with cues.",
+            "not_spans",
+        )
+    return marks
+
+
+def _from_labels(text: str) -> list[Mark]:
+    marks = []
+    for line in text.splitlines():
+        parts = line.split("\t")
+        try:
+            marks.append(Mark(_seconds(parts[0]), _seconds(parts[1]), parts[2].strip() if len(parts) > 2 else ""))
+        except (ValueError, IndexError):
+            continue
+    return marks
+
+
+def _from_csv(text: str) -> list[Mark]:
+    marks = []
+    for row in csv.DictReader(io.StringIO(text)):
+        plain = {
+            (key or "").strip().casefold(): (value or "").strip()
+            for key, value in row.items()
+            if isinstance(value, str)
+        }
+        try:
+            stop = plain.get("end") or plain.get("stop") or ""
+            marks.append(Mark(_seconds(plain["start"]), _seconds(stop), plain.get("name", ""), plain.get("text", "")))
+        except (ValueError, KeyError):
+            continue
+    return marks
+
+
+_CUE = re.compile(r"^\s*((?:\d+:)?\d{1,2}:\d{2}\.\d{3})\s+-->\s+((?:\d+:)?\d{1,2}:\d{2}\.\d{3})")
+
+
+def _from_vtt(text: str) -> list[Mark]:
+    marks = []
+    for block in re.split(r"\n\s*\n", text.replace("\r\n", "\n").replace("\r", "\n"))[1:]:
+        lines = block.strip("\n").split("\n")
+        for n, line in enumerate(lines[:2]):
+            if found := _CUE.match(line):
+                words = re.sub(r"<[^>]*>", "", " ".join(lines[n + 1 :]))
+                words = words.replace("&lt;", "<").replace("&gt;", ">").replace("&amp;", "&").strip()
+                marks.append(Mark(_seconds(found[1]), _seconds(found[2]), lines[0].strip() if n else words, words))
+                break
+    return marks
+
+
+def _seconds(text: str) -> float:
+    """``12.5``, ``1:02.5`` or ``1:00:02.5``."""
+    seconds = 0.0
+    for part in text.strip().replace(",", ".").split(":"):
+        seconds = seconds * 60 + float(part)
+    if not 0 <= seconds < 1e7:
+        raise ValueError(text)
+    return seconds
+
+
+# -- WAV ---------------------------------------------------------------------------------------------------------------
+
+
+def cue_chunks(marks: Sequence[Mark], rate: int) -> bytes:
+    """A ``cue `` chunk with a point for the start of each mark, and a ``LIST`` of ``adtl`` with its name and length."""
+    points = b"".join(
+        struct.pack("<II4sIII", n, round(m.start * rate), b"data", 0, 0, round(m.start * rate))
+        for n, m in enumerate(marks, 1)
+    )
+    told = b""
+    for n, m in enumerate(marks, 1):
+        label = m.name.encode("utf-8") + b"\0"
+        told += _chunk(b"labl", struct.pack("<I", n) + label)
+        length = round(m.stop * rate) - round(m.start * rate)
+        told += _chunk(b"ltxt", struct.pack("<II4sHHHH", n, length, b"rgn ", 0, 0, 0, 0))
+    return _chunk(b"cue ", struct.pack("<I", len(marks)) + points) + _chunk(b"LIST", b"adtl" + told)
+
+
+def _chunk(name: bytes, data: bytes) -> bytes:
+    return name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) % 2 else b"")
+
+
+def add_cues(path: Path, marks: Sequence[Mark], rate: int) -> None:
+    """Append the chunks to a RIFF/WAVE file that was just written, and correct its size.
+
+    Raises
+    ------
+    OSError
+    ValueError : it is no such file, or would grow beyond 4 GiB.
+    """
+    chunks = cue_chunks(marks, rate)
+    with path.open("rb+") as file:
+        head = file.read(12)
+        if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
+            raise ValueError("not a RIFF/WAVE file")
+        end = file.seek(0, os.SEEK_END)
+        if end + len(chunks) - 8 > 0xFFFFFFFF:
+            raise ValueError("too large for cue points")
+        if end % 2:
+            file.write(b"\0")
+        file.write(chunks)
+        size = file.tell() - 8
+        file.seek(4)
+        file.write(struct.pack("<I", size))
+
+
+def marks_in_wav(path: Path) -> list[Mark]:
+    """Cue points of a WAV file; one without a length reaches to the next, or the end.
+
+    Raises
+    ------
+    OSError
+    """
+    rate, frames, step = 0, 0, 1
+    starts: dict[int, int] = {}
+    names: dict[int, str] = {}
+    lengths: dict[int, int] = {}
+    with path.open("rb") as file:
+        end = path.stat().st_size
+        at = 12
+        while at + 8 <= end:
+            file.seek(at)
+            name, size = struct.unpack("<4sI", file.read(8))
+            if name == b"fmt " and size >= 16:
+                _, _, rate, _, step, _ = struct.unpack("<HHIIHH", file.read(16))
+            elif name == b"data":
+                frames = min(size, end - at - 8) // max(1, step)
+            elif name == b"cue " and 4 <= size <= 1 << 24:
+                data = file.read(size)
+                for n in range(min(struct.unpack_from("<I", data)[0], (len(data) - 4) // 24)):
+                    number, _, _, _, _, offset = struct.unpack_from("<II4sIII", data, 4 + 24 * n)
+                    starts[number] = offset
+            elif name == b"LIST" and 4 <= size <= 1 << 26:
+                _labels(file.read(size), names, lengths)
+            at += 8 + size + (size & 1)
+    if not rate:
+        return []
+    order = sorted(starts.items(), key=lambda pair: pair[1])
+    marks = []
+    for n, (number, start) in enumerate(order):
+        following = order[n + 1][1] if n + 1 < len(order) else frames
+        stop = start + lengths[number] if lengths.get(number) else following
+        marks.append(Mark(start / rate, stop / rate, names.get(number, "")))
+    return marks
+
+
+def _labels(data: bytes, names: dict[int, str], lengths: dict[int, int]) -> None:
+    if data[:4] != b"adtl":
+        return
+    at = 4
+    while at + 12 <= len(data):
+        name, size = struct.unpack_from("<4sI", data, at)
+        number = struct.unpack_from("<I", data, at + 8)[0]
+        if name == b"labl":
+            names[number] = data[at + 12 : at + 8 + size].split(b"\0")[0].decode("utf-8", "replace")
+        elif name == b"ltxt" and size >= 8 and at + 16 <= len(data):
+            lengths[number] = struct.unpack_from("<I", data, at + 12)[0]
+        at += 8 + size + (size & 1)
