@@ -8,6 +8,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.intake import open_sound
+from kittiwake.core.sound import span_of
 from tests.sounds import FolderCase
 
 
@@ -42,3 +43,20 @@ class TestPcm(FolderCase):
             file.truncate(100_000)
         self.assertEqual(sum(len(block) for block in reader.blocks()), (100_000 - 44) // 2)
         reader.close()
+
+
+class TestSkipping(FolderCase):
+    def test_a_span_is_the_same_whether_what_lies_before_was_read_or_not(self) -> None:
+        dice = np.random.default_rng(7)
+        sound = dice.uniform(-0.9, 0.9, (150_000, 2)).astype(np.float32)
+        kinds = [
+            ("x.wav", "WAV", "PCM_16"), ("x24.wav", "WAV", "PCM_24"), ("x.flac", "FLAC", "PCM_16"), ("x.au", "AU", "ULAW"),
+            ("f.wav", "WAV", "FLOAT"), ("x.rf64", "RF64", "PCM_16"), ("a.aiff", "AIFF", "PCM_16"), ("x.ogg", "OGG", "VORBIS"),
+        ]  # fmt: skip
+        for name, form, subtype in kinds:
+            path = self.folder / name
+            soundfile.write(str(path), sound, 48_000, format=form, subtype=subtype)
+            whole = np.concatenate(list(open_sound(path).blocks()))
+            for start, stop in ((0, 10), (70_001, 70_500), (149_999, None), (65_536, 140_000)):
+                some = np.concatenate(list(span_of(open_sound(path), start, stop)))
+                np.testing.assert_array_equal(some, whole[start:stop], err_msg=f"{name} {start}")

@@ -17,7 +17,6 @@ from ..model import Stated
 RATE = 8000  # Hz, at which voices are told from other sound
 STEP = 0.005  # s, between two levels
 FRAME = 0.03  # s, of which it is told whether they are speech and voiced
-_BLOCK = 1 << 18
 #: Pitches of voices, Hz.
 _LOW, _HIGH = 70, 350
 _CLEAR = 0.45  # of a frame's energy has to repeat for it to be voiced
@@ -94,8 +93,15 @@ class _Gather:
         """The next frames, float32 [shape=(n, channels)]."""
         # The louder channel of each moment would switch; the sum of both may cancel. The energy does neither.
         self.frames += len(block)
-        mono = block[:, 0] if block.shape[1] == 1 else block.mean(axis=1)
-        power = np.square(block).mean(axis=1, dtype=np.float32) if block.shape[1] > 1 else np.square(mono)
+        columns = [np.ascontiguousarray(column) for column in block.T]
+        mono, power = columns[0], np.square(columns[0])
+        if len(columns) > 1:
+            # Column by column: a mean along so short an axis takes ten times as long.
+            share = np.float32(1 / len(columns))
+            mono, power = mono * share, power * share
+            for column in columns[1:]:
+                mono += column * share
+                power += np.square(column) * share
         self._put_levels(power)
         self._put_slow(self._low.resample_chunk(np.ascontiguousarray(mono)) if self._low is not None else mono)
 

@@ -121,10 +121,13 @@ def _with_consonants(runs: list[tuple[int, int]], weak: list[tuple[int, int]], g
     """Runs, with weak or short ones that lie close before or after: the t at the end of a word, the s at its beginning."""
     starts, stops = [a for a, _ in weak], [b for _, b in weak]
     out = []
-    for a, b in runs:
-        while (n := bisect_left(stops, a)) and a - stops[n - 1] <= gap:
+    for at, (a, b) in enumerate(runs):
+        # No farther than to the runs beside it, which look after themselves.
+        before = runs[at - 1][1] if at else 0
+        after = runs[at + 1][0] if at + 1 < len(runs) else stops[-1]
+        while (n := bisect_left(stops, a)) and a - stops[n - 1] <= gap and starts[n - 1] >= before:
             a = starts[n - 1]
-        while (n := bisect_left(starts, b)) < len(starts) and starts[n] - b <= gap:
+        while (n := bisect_left(starts, b)) < len(starts) and starts[n] - b <= gap and stops[n] <= after:
             b = stops[n]
         out.append((a, b))
     return out

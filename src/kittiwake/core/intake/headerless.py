@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from ..errors import IntakeError
 from ..model import Header, Note
 from ..model.stated import Stated
-from .block import BLOCK
+from .block import BLOCK, FromTheStart
 from .packing import au_header, high_to_low
 
 # Our name -> libsndfile's subtype, its byte order, bits, largest magnitude.
@@ -63,7 +63,7 @@ def _header(size: int, stated: Stated, bits: int | None, frames: int | None, ful
     return Header("raw", stated.encoding, stated.rate, stated.channels, bits, frames, size, full, notes)
 
 
-class SndfileRaw:
+class SndfileRaw(FromTheStart):
     """Implements ``Reader``."""
 
     trouble: Note | None = None
@@ -105,7 +105,7 @@ class SndfileRaw:
         self._file.close()
 
 
-class AvRaw:
+class AvRaw(FromTheStart):
     """Implements ``Reader``."""
 
     def __init__(self, path: Path, size: int, stated: Stated) -> None:
@@ -148,7 +148,7 @@ class AvRaw:
         self._source.close()
 
 
-class G726Raw:
+class G726Raw(FromTheStart):
     """Implements ``Reader`` for 40 kbit/s, which libav decodes otherwise than the recommendation has it; libsndfile, which knows it
     in AU files only, gets a header put in front.
     """
@@ -226,7 +226,7 @@ class _AsAu(io.RawIOBase):
         super().close()
 
 
-class OkiRaw:
+class OkiRaw(FromTheStart):
     """Implements ``Reader``; libav decodes, this hands it the bytes."""
 
     trouble: Note | None = None

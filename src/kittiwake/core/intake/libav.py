@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from ..errors import IntakeError
 from ..model import Header, Note
-from .block import BLOCK
+from .block import BLOCK, FromTheStart
 
 _CONTAINERS = {
     "mov,mp4,m4a,3gp,3g2,mj2": "mp4",
@@ -98,7 +98,7 @@ def _address(path: Path) -> str | BinaryIO:
     return f"file:{name}"
 
 
-class AvReader:
+class AvReader(FromTheStart):
     """Implements ``Reader``."""
 
     def __init__(self, size: int, container: av.container.InputContainer, stream: av.AudioStream) -> None:

@@ -28,7 +28,7 @@ def data_offset(path: Path) -> int | None:
     """Where the sound of a RIFF/WAVE file begins, in bytes; None where that is not found soon."""
     with path.open("rb") as file:
         head = file.read(12)
-        if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
+        if head[:4] not in (b"RIFF", b"RF64") or head[8:12] != b"WAVE":
             return None
         at = 12
         for _ in range(1000):

@@ -39,6 +39,10 @@ class Reader(Protocol):
         """What went wrong while reading, known once the blocks have been read."""
         ...
 
+    def skip_to(self, frame: int) -> int:
+        """Let ``blocks`` begin later; returns the frame it will begin with, which is 0 where that cannot be done exactly."""
+        ...
+
     def close(self) -> None: ...
 
 

@@ -34,8 +34,8 @@ from ..sound import (
     looped,
     presence_taps,
     resample,
+    span_of,
     take_side,
-    take_span,
 )
 from .ahead import Ahead
 
@@ -136,7 +136,7 @@ def _converted(
 ) -> Iterator[NDArray[np.float32]]:
     def watched() -> Iterator[NDArray[np.float32]]:
         done = 0
-        for block in take_span(reader.blocks(), recipe.start, recipe.stop):
+        for block in span_of(reader, recipe.start, recipe.stop):
             if cancelled and cancelled():
                 raise Cancelled
             yield block

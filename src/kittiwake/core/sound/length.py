@@ -7,6 +7,8 @@ from collections.abc import Iterable, Iterator
 import numpy as np
 from numpy.typing import NDArray
 
+from ..intake import Reader
+
 Blocks = Iterable[NDArray[np.float32]]
 
 
@@ -26,6 +28,12 @@ def take_span(blocks: Blocks, start: int, stop: int | None) -> Iterator[NDArray[
             yield block[low:high]
         if stop is not None and at >= stop:
             return
+
+
+def span_of(reader: Reader, start: int, stop: int | None) -> Iterator[NDArray[np.float32]]:
+    """The frames of a source from ``start`` up to, and without, ``stop``; what lies before is not even read, where that can be done."""
+    first = reader.skip_to(start) if start else 0
+    return take_span(reader.blocks(), start - first, None if stop is None else stop - first)
 
 
 def exactly(blocks: Blocks, frames: int) -> Iterator[NDArray[np.float32]]:
