@@ -139,6 +139,10 @@ class Deeds(QMainWindow):
         self.board.rename_current()
 
     def do_edit_remove(self) -> None:
+        page = self.bench.cut_page
+        if self.bench.currentWidget() is page and page.isAncestorOf(QApplication.focusWidget() or self):
+            page.drop()
+            return
         ids = {clip.id for clip in self.board.selected_clips()}
         if ids:
             row = self.board.currentIndex().row()
@@ -342,6 +346,10 @@ class Deeds(QMainWindow):
 
     def _reload_ear(self) -> None:
         """What is selected may have been made or changed since it was loaded."""
+        if self.bench.currentWidget() is self.bench.cut_page:
+            if clip := self.bench.cut_page.to_hear():
+                self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+            return
         if self.bench.currentWidget() not in (
             self.bench.receiver_page,
             self.bench.compare_page,

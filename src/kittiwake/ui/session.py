@@ -12,12 +12,24 @@ from platformdirs import user_documents_path
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
+from ..core.cut import named, shown_names
 from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, shares_anything
 from ..core.make import Made, fingerprint
 from ..core.make.ledger import Entry
 from ..core.measure.drawing import Glimpse
 from ..core.measure.look import stamp_of
-from ..core.model import Clip, Facts, Job, MadeRecord, Receiver, Stated, load_receiver, shipped_receivers
+from ..core.model import (
+    Clip,
+    Cut,
+    Facts,
+    Job,
+    MadeRecord,
+    Receiver,
+    Stated,
+    TouchUp,
+    load_receiver,
+    shipped_receivers,
+)
 from ..core.model.job import load_job, save_job
 from .looking import Looker
 from .outputs import News, Outputs
@@ -36,6 +48,7 @@ OF_ONE_RECEIVER = (
 )
 
 
+_EDGE = 0.005  # s of fade where a clip was cut out of something longer
 _LOT = 200  # recordings that are put on the board at a time
 
 
@@ -273,7 +286,47 @@ class Session(QObject):
     def replace_clip(self, text: str, new: Clip) -> None:
         """Put a changed clip in the place of the one with its id."""
         clips = tuple(new if clip.id == new.id else clip for clip in self.job.clips)
-        self.change(text, self.job.changed(clips=clips))
+        cuts = self.job.cuts
+        cut = cuts.get(new.source)
+        span = cut.span(new.id) if cut else None
+        if cut and span and (span.name, span.text) != (new.name, new.text):
+            named_ = span.changed(name=new.name, text=new.text, by_hand=True)
+            cuts = {**cuts, new.source: cut.replaced(named_)}
+        self.change(text, self.job.changed(clips=clips, cuts=cuts))
+
+    def cut_of(self, source: Path) -> Cut:
+        """How a source is cut; nothing where it is not."""
+        return self.job.cuts.get(source, Cut())
+
+    def put_cut(self, text: str, source: Path, cut: Cut) -> None:
+        """Cut a source: every span that is not set aside is a clip, where the source's clips were on the board."""
+        cut = cut.changed(spans=named(cut.spans, cut.lines))
+        if cut == self.cut_of(source):
+            return
+        names = shown_names(cut.spans, source.stem)
+        mine = [clip for clip in self.job.clips if clip.source == source]
+        before = {clip.id: clip for clip in mine}
+        whole = next((clip for clip in mine if clip.start == 0 and clip.stop is None), None)
+        # What was found out about all of the source holds for its parts.
+        touch_up = TouchUp(fade_in=_EDGE, fade_out=_EDGE)
+        if whole:
+            touch_up = touch_up.changed(true_rate=whole.touch_up.true_rate, side=whole.touch_up.side)
+        clips = [
+            before.get(span.id, Clip(source, names[span.id], id=span.id, touch_up=touch_up)).changed(
+                start=span.start, stop=span.stop, name=names[span.id], text=span.text
+            )
+            for span in cut.spans
+            if not span.aside
+        ]
+        spans_before = {span.id for span in self.cut_of(source).spans}
+        others = [clip for clip in mine if clip is not whole and clip.id not in spans_before and clip.id not in names]
+        if not clips:
+            clips = [whole or Clip.whole(source)]
+        at = next((n for n, clip in enumerate(self.job.clips) if clip.source == source), len(self.job.clips))
+        left = [clip for clip in self.job.clips[:at] if clip.source != source]
+        right = [clip for clip in self.job.clips[at:] if clip.source != source]
+        cuts = {**self.job.cuts, source: cut}
+        self.change(text, self.job.changed(clips=(*left, *clips, *others, *right), cuts=cuts))
 
     def state_true_rate(self, clips: Iterable[Clip], rate: int) -> None:
         """Say at what rate (Hz) the sound of these clips was really taken; what the header says takes it back."""
@@ -376,7 +429,13 @@ class Session(QObject):
     def remove_clips(self, ids: set[str]) -> None:
         gone = sum(clip.id in ids for clip in self.job.clips)
         left = tuple(clip for clip in self.job.clips if clip.id not in ids)
-        self.change(f"removing {gone} clip{'s' if gone != 1 else ''}", self.job.changed(clips=left))
+        cuts = {
+            source: cut.changed(
+                spans=tuple(span.changed(aside=True) if span.id in ids else span for span in cut.spans)
+            )
+            for source, cut in self.job.cuts.items()
+        }
+        self.change(f"removing {gone} clip{'s' if gone != 1 else ''}", self.job.changed(clips=left, cuts=cuts))
 
     def apply_remedy(self, clip: Clip, receiver: Receiver | None, remedy: Remedy) -> None:
         slug = receiver.slug if receiver else ""

@@ -28,7 +28,7 @@ from ..core.model.job import EXTENSION
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
-from .deeds import Deeds
+from .cut_deeds import CutDeeds
 from .ear.player import Player
 from .ear.strip import EarStrip
 from .foot import Foot
@@ -39,7 +39,7 @@ from .tally import Tally
 from .top_bar import TopBar
 
 
-class Window(Deeds):
+class Window(CutDeeds):
     """Puts the pieces together; all that is done goes through the registry of actions."""
 
     def __init__(self) -> None:
@@ -144,6 +144,10 @@ class Window(Deeds):
         self.bench.cell_page.hand_wanted.connect(self.do_beacon_hand)
         self.bench.receiver_page.duplicate_wanted.connect(self._duplicate_receiver)
         self.bench.receiver_page.export_wanted.connect(self._export_receiver)
+        self.bench.cut_page.heard.connect(self._hear_span)
+        self.bench.cut_page.told.connect(self.foot.say)
+        self.bench.cut_page.turned.connect(self._turn_to_span)
+        self.bench.cut_page.list_button.clicked.connect(self.do_cut_list)
         self._looked_so.connect(self._play_so)
         self.bench.compare_page.chosen.connect(self._hear_coded)
         self.bench.levels_page.chosen.connect(self._hear_level)
@@ -181,6 +185,8 @@ class Window(Deeds):
         self.qactions["make.pause"].setEnabled(self.maker.busy)
 
     def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:
+        if self.bench.currentWidget() is self.bench.cut_page and not self.board.hasFocus():
+            return  # the board has new rows because something was cut; nobody has gone elsewhere
         self.bench.show_choice(clip, receiver)
         self._load_ear(clip, receiver)
 
@@ -211,7 +217,23 @@ class Window(Deeds):
         self._refresh()
         self.bench.refresh()
 
+    def _turn_to_span(self) -> None:
+        clip = self.bench.cut_page.to_hear()
+        if clip and not self.player.playing:
+            self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+
+    def _hear_span(self, clip: Clip) -> None:
+        """From its start, whatever was heard before."""
+        self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+        self.player.choose("source")
+        self.player.pause()
+        self.player.seek(0)
+        self.player.play()
+
     def _ear_moved(self, seconds: float) -> None:
+        if self.bench.currentWidget() is self.bench.cut_page:
+            heard = self.player.ways and (seconds > 0 or self.player.playing)
+            self.bench.cut_page.set_playing(seconds if heard else None)
         wave = self.bench.wave
         if wave:
             wave.set_cursor(seconds if self.player.ways and (seconds > 0 or self.player.playing) else None)

@@ -305,10 +305,7 @@ class _Run:
                 if isinstance(results, Died):
                     yield from self._after_death(task, results)
                     continue
-                for outcome in results:
-                    if outcome.entry is not None:
-                        self._ledgers[outcome.receiver].note(outcome.entry)
-                    yield outcome
+                yield from results
             yield from self._drain()
         finally:
             for folder in self._wish.folders:

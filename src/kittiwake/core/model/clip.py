@@ -116,6 +116,15 @@ class Clip:
             stop = min(start + touch_up.keep, total if stop is None else stop)
         return start, stop
 
+    @property
+    def whole_source(self) -> bool:
+        """Whether it is all of its source, from the first frame to the last."""
+        return self.start == 0 and self.stop is None
+
+    def frames_of(self, total: int) -> int:
+        """How many frames of a source that holds ``total`` it is, before any touch-up."""
+        return max(0, min(total, total if self.stop is None else self.stop) - self.start)
+
     def to_dict(self) -> dict[str, Any]:
         out: dict[str, Any] = {"id": self.id, "name": self.name}
         plain = {"start": 0, "stop": None, "text": "", "speaker": "", "language": "", "kind": ""}

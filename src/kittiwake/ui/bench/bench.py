@@ -10,11 +10,13 @@ from PySide6.QtWidgets import QLabel, QStackedWidget
 
 from ...core.measure import look_at
 from ...core.model import Clip, Facts, Receiver
+from ..cutting import Cutter
 from ..session import Cell, Session
 from .beacon_panel import BeaconPanel
 from .cell_page import CellPage
 from .clip_page import ClipPage
 from .compare_page import ComparePage
+from .cut_page import CutPage
 from .levels_page import LevelsPage
 from .receiver_page import ReceiverPage
 from .wave import WaveView
@@ -43,6 +45,8 @@ class Bench(QStackedWidget):
         self.receiver_page = ReceiverPage(session, self.beacon)
         self.compare_page = ComparePage()
         self.levels_page = LevelsPage(session)
+        self.cutter = Cutter(self)
+        self.cut_page = CutPage(session, self.cutter)
         for page in (
             self.empty_page,
             self.clip_page,
@@ -50,6 +54,7 @@ class Bench(QStackedWidget):
             self.receiver_page,
             self.compare_page,
             self.levels_page,
+            self.cut_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -80,6 +85,13 @@ class Bench(QStackedWidget):
         self.levels_page.show_set()
         self.setCurrentWidget(self.levels_page)
         self.levels_page.table.setFocus()
+
+    def show_cut(self, clip: Clip) -> None:
+        """Cut the source of a clip, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.cut_page)
+        self.cut_page.show_source(clip.source, clip.id if self._session.cut_of(clip.source).span(clip.id) else "")
+        self.cut_page.wave.setFocus()
 
     def refresh(self) -> None:
         """Show the current selection anew."""
@@ -138,4 +150,5 @@ class Bench(QStackedWidget):
 
     def stop(self) -> None:
         self.compare_page.stop()
+        self.cutter.stop()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -68,7 +68,15 @@ class ClipPage(QWidget):
             self.problems.show_problems(())
         else:
             self.problems.show_problems(self._session.problems_of(clip))
-            self.facts_label.setText(pairs_html(facts_pairs(facts)))
+            pairs = facts_pairs(facts)
+            if not clip.whole_source and facts.header and facts.measures:
+                rate = facts.header.sample_rate
+                stop = facts.measures.frames if clip.stop is None else clip.stop
+                part = f"{format_seconds(clip.start / rate)} to {format_seconds(stop / rate)} of the source"
+                pairs.insert(
+                    0, ("Part", f"{part}, {format_seconds((stop - clip.start) / rate)}. K cuts it otherwise.")
+                )
+            self.facts_label.setText(pairs_html(pairs))
         self._plots(facts)
 
     def _plots(self, facts: Facts | None) -> None:
@@ -83,7 +91,15 @@ class ClipPage(QWidget):
             self._spectrum_label.hide()
             return
         self._spectrum_label.show()
-        self.wave.show_layers([WaveLayer("Source", sound.overview, facts.seconds or 0, "wave_output")])
+        overview, seconds = sound.overview, facts.seconds or 0
+        if self._clip is not None and not self._clip.whole_source and facts.header:
+            # Only its part of the source.
+            total = max(1, sound.frames)
+            stop = total if self._clip.stop is None else self._clip.stop
+            first = int(self._clip.start / total * len(overview))
+            overview = overview[first : max(first + 1, round(stop / total * len(overview)))]
+            seconds = self._clip.frames_of(total) / facts.header.sample_rate
+        self.wave.show_layers([WaveLayer("Source", overview, seconds, "wave_output")])
         layer = SpectrumLayer(
             f"Source, sound up to {format_bandwidth(sound.bandwidth_hz)}",
             sound.spectrum,

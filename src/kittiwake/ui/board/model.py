@@ -161,7 +161,10 @@ class BoardModel(QAbstractTableModel):
             if not facts.ok or facts.measures is None:
                 return "–"
             if index.column() == LENGTH:
-                return format_seconds(facts.seconds)
+                frames = clip.frames_of(facts.measures.frames)
+                return format_seconds(frames / facts.header.sample_rate if facts.header else None)
+            if not clip.whole_source:
+                return ""  # it was measured of the whole source only
             return format_db(facts.measures.level.active_dbov, "dBov")
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column() != NAME:
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)

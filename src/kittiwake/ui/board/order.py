@@ -70,7 +70,14 @@ class Order:
         if self.by == "name":
             return lambda clip: clip.name.casefold()
         if self.by == "length":
-            return lambda clip: (known.seconds or -1.0) if (known := facts.get(clip.source)) else -1.0
+
+            def length(clip: Clip) -> float:
+                known = facts.get(clip.source)
+                if known is None or known.header is None or known.measures is None:
+                    return -1.0
+                return clip.frames_of(known.measures.frames) / known.header.sample_rate
+
+            return length
         if self.by == "level":
 
             def level(clip: Clip) -> float:

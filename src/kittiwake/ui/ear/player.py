@@ -103,7 +103,9 @@ class Player(QObject):
         if key == self._key:
             return
         facts = cell.facts
-        self._reset(key, cell.clip.name, facts.seconds or 0.0)
+        total = facts.measures.frames if facts.measures else 0
+        rate = cell.clip.touch_up.true_rate or (facts.header.sample_rate if facts.header else 1)
+        self._reset(key, cell.clip.name, cell.clip.frames_of(total) / rate)
 
         def line(track: Track, cancelled: Callable[[], bool]) -> None:
             whole = self._wait_for("source", cancelled)

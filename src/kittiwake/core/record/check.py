@@ -1,0 +1,89 @@
+"""Whether a take can be used: where somebody speaks in it, and what is wrong with it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..cut.activity import activity_of
+from ..cut.find import Find, find_speech
+from ..measure import look_at
+from ..model import Facts, Note
+
+_QUIET = -42.0  # dBov; softer than that a take has to be brought up so far that the room comes with it
+_NOISY = 20.0  # dB between room and speech, that there should be
+_CUT_OFF = 0.03  # s
+
+
+@dataclass(frozen=True, slots=True)
+class TakeCheck:
+    """What was found of a take.
+
+    Attributes
+    ----------
+    start, stop : frames, from the first word to the last, with air; all of it where nobody speaks.
+    notes : what is wrong with it; empty where it can be used as it is.
+    """
+
+    facts: Facts
+    start: int
+    stop: int
+    notes: tuple[Note, ...]
+
+    @property
+    def good(self) -> bool:
+        return not self.notes
+
+
+def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
+    """Look at a take. Never raises for what is in the file.
+
+    Parameters
+    ----------
+    room_dbfs : the noise of the room, where it was measured before.
+    """
+    facts = look_at(path)
+    if not facts.ok or facts.measures is None or facts.header is None:
+        why = str(facts.error) if facts.error else "There is nothing in it."
+        return TakeCheck(facts, 0, 0, (Note("unreadable", why, "Say it again."),))
+    rate, total = facts.header.sample_rate, facts.measures.frames
+    found = find_speech(activity_of(path), Find(pause=3.0))
+    notes = []
+    if not found.speech:
+        notes.append(Note("nobody", "Nobody is heard in it.", "Is the microphone on? Say it again."))
+        return TakeCheck(facts, 0, total, tuple(notes))
+    start, stop = found.speech[0][0], found.speech[-1][1]
+    level = facts.measures.level.active_dbov
+    if facts.measures.clipped_samples:
+        notes.append(
+            Note(
+                "clipped",
+                f"It is clipped: {facts.measures.clipped_samples} samples at full scale.",
+                "Turn the microphone down or move away from it, and say it again.",
+            )
+        )
+    if level < _QUIET:
+        notes.append(
+            Note("quiet", f"It is very soft, {level:.0f} dBov.".replace("-", "−"), "Come nearer, and say it again.")
+        )
+    edge = _CUT_OFF * rate
+    if start <= edge or stop >= total - edge:
+        notes.append(
+            Note(
+                "cut_off",
+                "It begins before the recording does."
+                if start <= edge
+                else "It was still going on when it was stopped.",
+                "Wait a moment before and after, and say it again.",
+            )
+        )
+    room = found.room_dbfs if room_dbfs is None else room_dbfs
+    if level - room < _NOISY:
+        notes.append(
+            Note(
+                "noisy",
+                f"The room is only {level - room:.0f} dB softer than the voice.",
+                "Close the window, switch off what hums, or come nearer.",
+            )
+        )
+    return TakeCheck(facts, start, stop, tuple(notes))

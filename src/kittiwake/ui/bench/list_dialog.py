@@ -1,0 +1,82 @@
+"""A list of names and words to give to what was cut, pasted or from a file."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QPlainTextEdit,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from ...core.cut import read_lines
+from ...core.model import Line
+from ..button import Button
+
+
+class ListDialog(QDialog):
+    """``lines`` is what was given, once accepted."""
+
+    def __init__(self, parent: QWidget, lines: tuple[Line, ...], count: int) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Names from a list")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.resize(640, 460)
+        self._count = count
+        column = QVBoxLayout(self)
+        head = QLabel(
+            "Paste the lines in the order they were read: a name each, or a table with the columns name and text. "
+            "Clips take their names in order; correct one, and the rest follows from there."
+        )
+        head.setWordWrap(True)
+        column.addWidget(head)
+        self.edit = QPlainTextEdit()
+        self.edit.setAccessibleName("Lines, in the order they were read")
+        self.edit.setTabChangesFocus(False)
+        self.edit.setPlainText("\n".join(f"{line.name}\t{line.text}" if line.text else line.name for line in lines))
+        column.addWidget(self.edit, 1)
+        row = QHBoxLayout()
+        self.file_button = Button("Open a file…")
+        self.file_button.clicked.connect(self._open)
+        row.addWidget(self.file_button)
+        self.told = QLabel()
+        self.told.setProperty("soft", True)
+        row.addWidget(self.told, 1)
+        column.addLayout(row)
+        self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        self.box.accepted.connect(self.accept)
+        self.box.rejected.connect(self.reject)
+        column.addWidget(self.box)
+        self.edit.textChanged.connect(self._tell)
+        self._tell()
+        self.edit.setFocus()
+
+    @property
+    def lines(self) -> tuple[Line, ...]:
+        return tuple(read_lines(self.edit.toPlainText()))
+
+    def _open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self, "Open a list", filter="Lists (*.csv *.tsv *.txt);;All files (*)")
+        if name:
+            self.load(Path(name))
+
+    def load(self, path: Path) -> None:
+        """Take the text of a file."""
+        try:
+            self.edit.setPlainText(path.read_text("utf-8-sig"))
+        except (OSError, UnicodeDecodeError):
+            self.told.setText(f"{path.name} cannot be read as text in UTF-8.")
+
+    def _tell(self) -> None:
+        lines = len(self.lines)
+        more = ""
+        if lines and self._count and lines != self._count:
+            more = f"; there are {self._count} clips, so {abs(lines - self._count)} {'clips' if self._count > lines else 'lines'} are left over"
+        self.told.setText(f"{lines} line{'s' if lines != 1 else ''}{more}")

@@ -1,0 +1,201 @@
+"""What can be done while cutting, as actions of the window."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtWidgets import QFileDialog, QSplitter
+
+from ..core.codec import find_format
+from ..core.cut import shown_names
+from ..core.cut.forms import Mark, add_cues, marks_of, read_marks, spans_of, to_csv, to_labels, to_vtt
+from ..core.errors import KittiwakeError, reason_of
+from ..core.intake import open_sound
+from ..core.model.span import START, STOP, in_order
+from .bench.list_dialog import ListDialog
+from .deeds import Deeds
+
+_FORMS = {".txt": to_labels, ".tsv": to_labels, ".csv": to_csv, ".vtt": to_vtt}
+
+
+class CutDeeds(Deeds):
+    """The hands that cut."""
+
+    splitter: QSplitter
+
+    def do_cut_open(self) -> None:
+        clip = self.board.current_clip()
+        if clip is None:
+            self.foot.say("Select a recording to cut it into clips.")
+            return
+        facts = self.session.facts.get(clip.source)
+        if facts is not None and not facts.ok:
+            self.foot.say(f"{clip.name} cannot be read, so it cannot be cut.")
+            return
+        self.foot.say("")
+        self.bench.show_cut(clip)
+        sizes = self.splitter.sizes()
+        if sizes[1] < 0.6 * sum(sizes):
+            self.splitter.setSizes([round(0.34 * sum(sizes)), round(0.66 * sum(sizes))])
+
+    def _cutting(self) -> bool:
+        """Whether the bench is cutting; says so where it is not."""
+        if self.bench.currentWidget() is self.bench.cut_page:
+            return True
+        self.foot.say("K cuts the selected recording into clips.")
+        return False
+
+    def do_cut_find(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.search()
+
+    def do_cut_list(self) -> None:
+        if not self._cutting():
+            return
+        page = self.bench.cut_page
+        cut = self.session.cut_of(page.source) if page.source else None
+        if cut is None:
+            return
+        dialog = ListDialog(self, cut.lines, sum(not span.aside and not span.take_of for span in cut.spans))
+        dialog.accepted.connect(lambda: page.take_list(dialog.lines))
+        dialog.open()
+
+    def do_cut_name(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.name.setFocus()
+            self.bench.cut_page.name.selectAll()
+
+    def do_cut_split(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.split()
+
+    def do_cut_join(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.join()
+
+    def do_cut_drop(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.drop()
+
+    def do_cut_start(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.edge_to_cursor(START)
+
+    def do_cut_stop(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.edge_to_cursor(STOP)
+
+    def do_cut_take(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.another_take()
+
+    def do_cut_next_take(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.next_take()
+
+    def do_cut_between(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.between()
+
+    def do_cut_nearer(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.wave.zoom(1.6)
+
+    def do_cut_farther(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.wave.zoom(1 / 1.6)
+
+    def do_cut_near(self) -> None:
+        if self._cutting() and (span := self.bench.cut_page.chosen()):
+            self.bench.cut_page.wave.show_span(span)
+
+    def do_cut_whole(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.wave.show_all()
+
+    # -- spans in open forms ---------------------------------------------------------------------------------------
+
+    def do_cut_import(self) -> None:
+        if not self._cutting():
+            return
+        name, _ = QFileDialog.getOpenFileName(
+            self, "Take spans from a file", filter="Spans (*.txt *.tsv *.csv *.vtt *.wav);;All files (*)"
+        )
+        if name:
+            self._attempt(lambda: self.take_spans(Path(name)))
+
+    def take_spans(self, path: Path) -> None:
+        """Add the spans of a file to those that are there.
+
+        Raises
+        ------
+        KittiwakeError : there are none in it.
+        """
+        page = self.bench.cut_page
+        facts = self.session.facts.get(page.source) if page.source else None
+        if page.source is None or facts is None or facts.measures is None:
+            return
+        fresh = spans_of(read_marks(path), page.rate, facts.measures.frames)
+        cut = self.session.cut_of(page.source)
+        self.session.put_cut(
+            f"taking {len(fresh)} spans", page.source, cut.changed(spans=in_order([*cut.spans, *fresh]))
+        )
+        self.foot.say(f"{len(fresh)} spans taken from {path.name}.")
+
+    def do_cut_export(self) -> None:
+        if not self._cutting() or self.bench.cut_page.source is None:
+            return
+        start = str(self.bench.cut_page.source.with_suffix("").name) + " spans.csv"
+        name, _ = QFileDialog.getSaveFileName(
+            self,
+            "Write the spans",
+            str(Path.home() / start),
+            "CSV (*.csv);;Start, end and name with tabs (*.txt);;WebVTT (*.vtt);;WAV with cue points (*.wav)",
+        )
+        if name:
+            self._attempt(lambda: self.write_spans(Path(name)))
+
+    def write_spans(self, path: Path) -> None:
+        """Write the spans in the form that the ending of ``path`` names; a WAV holds the source's sound besides.
+
+        Raises
+        ------
+        KittiwakeError
+        """
+        page = self.bench.cut_page
+        if page.source is None:
+            return
+        spans = self.session.cut_of(page.source).spans
+        marks = marks_of(spans, shown_names(spans, page.source.stem), page.rate)
+        part = path.with_name(f".{path.name}.part")
+        try:
+            if path.exists() and path.samefile(page.source):
+                raise KittiwakeError("That is the recording itself.", "Choose another name.", "own_source")
+            if path.suffix.lower() == ".wav":
+                self._write_wav(part, marks)
+            else:
+                part.write_text(_FORMS.get(path.suffix.lower(), to_labels)(marks), "utf-8")
+            part.replace(path)
+        except (OSError, ValueError) as error:
+            part.unlink(missing_ok=True)
+            why = reason_of(error) if isinstance(error, OSError) else str(error)
+            raise KittiwakeError(
+                f"{path.name} could not be written: {why}.", "Choose another folder.", "spans"
+            ) from error
+        self.foot.say(f"{len(marks)} spans written to {path.name}.")
+
+    def _write_wav(self, part: Path, marks: list[Mark]) -> None:
+        source = self.bench.cut_page.source
+        assert source is not None
+        reader = open_sound(source, self.session.job.stated.get(source))
+        try:
+            header = reader.header
+            writer = find_format("wav", "pcm_s24").open(part, header.sample_rate, header.channels, dither="none")
+            try:
+                for block in reader.blocks():
+                    writer.write(block)
+            finally:
+                writer.close()
+            add_cues(part, marks, header.sample_rate)
+        finally:
+            reader.close()

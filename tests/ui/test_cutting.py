@@ -1,0 +1,272 @@
+"""A long reading becomes named clips, in the real window."""
+
+from __future__ import annotations
+
+import json
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtTest import QTest
+
+from kittiwake import demo
+from kittiwake.core.cut.forms import read_marks
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Span
+from kittiwake.ui.bench.list_dialog import ListDialog
+from kittiwake.ui.cutting import Picture
+from tests.sounds import FolderCase, speech_like
+from tests.ui.base import WindowCase
+
+Key, Mod = Qt.Key, Qt.KeyboardModifier
+READING = Path(demo.__file__).parent / "reading"
+TOLD = json.loads((READING / "where.json").read_text("utf-8"))
+
+
+class CutCase(WindowCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.actions = 0
+        self.source = READING / "Season reading.flac"
+        self.window.add_paths([self.source])
+        self.session.job = self.session.job.changed(output=str(self.folder / "made"), receivers=("phone-menu",))
+        self.settle()
+        self.window.board.setFocus()
+        self.page = self.window.bench.cut_page
+
+    def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
+        """One action of a person: a key."""
+        self.actions += 1
+        self.press(key, modifier)
+
+    def open_cut(self) -> None:
+        self.act(Key.Key_K)
+        self.wait_for(lambda: len(self.spans) == 42)
+        # The samples come in the background.
+        self.wait_for(lambda: self.page.wave._picture is not None and self.page.wave._picture._samples is not None)
+
+    @property
+    def spans(self) -> tuple[Span, ...]:
+        return self.session.cut_of(self.source).spans
+
+    def flubs(self) -> list[Span]:
+        places = [(o["start"], o["stop"]) for o in TOLD["others"] if o["what"] == "flub"]
+        return [s for s in self.spans if any(a < s.stop and s.start < b for a, b in places)]
+
+    def click_list(self, span: Span) -> None:
+        """One action: a click on a row."""
+        self.actions += 1
+        row = [s.id for s in self.spans].index(span.id)
+        box = self.page.list.visualItemRect(self.page.list.item(row))
+        self.page.list.scrollToItem(self.page.list.item(row))
+        box = self.page.list.visualItemRect(self.page.list.item(row))
+        QTest.mouseClick(self.page.list.viewport(), Qt.MouseButton.LeftButton, pos=box.center())
+
+    def check_names(self) -> None:
+        """Every line has its name, and the clip holds the line."""
+        clips = {clip.name: clip for clip in self.session.job.clips}
+        self.assertEqual(set(clips), {line["name"] for line in TOLD["lines"]})
+        for line in TOLD["lines"]:
+            clip = clips[line["name"]]
+            self.assertLessEqual(clip.start, line["start"])
+            self.assertGreaterEqual(clip.stop or 0, line["stop"] - round(0.03 * TOLD["rate"]))
+
+
+class TestReading(CutCase):
+    def test_with_a_list_it_takes_less_than_one_action_a_clip(self) -> None:
+        self.open_cut()
+        self.act(Key.Key_L, Mod.ControlModifier)
+        dialog = self.window.findChild(ListDialog)
+        assert isinstance(dialog, ListDialog)
+        self.actions += 2  # “Open a file”, and choosing it in the desktop's own dialog
+        dialog.load(READING / "Season list.csv")
+        self.assertIn("40 lines; there are 42 clips", dialog.told.text())
+        self.actions += 1
+        dialog.accept()
+        self.back_to_the_window()
+        self.page.wave.setFocus()
+        for flub in self.flubs():
+            self.click_list(flub)
+            self.act(Key.Key_W)
+        self.check_names()
+        welcome = self.clip("welcome-spring")
+        self.assertEqual(welcome.text, "Welcome aboard for the spring season.")
+        self.act(Key.Key_M)
+        self.settle()
+        made = self.visible_outputs()
+        self.assertEqual(len(made), 40)
+        self.assertEqual({p.stem for p in made}, {line["name"] for line in TOLD["lines"]})
+        self.assertLessEqual(self.actions / 40, 1.2, f"{self.actions} actions")
+        # What was made of a clip is as long as the clip, to the frame.
+        clip = self.clip("good-night")
+        facts = look_at(next(p for p in made if p.stem == "good-night"))
+        assert facts.measures
+        self.assertAlmostEqual(facts.measures.frames, ((clip.stop or 0) - clip.start) / TOLD["rate"] * 8000, delta=1)
+
+    def test_without_a_list_every_name_is_typed_and_the_next_plays_by_itself(self) -> None:
+        self.open_cut()
+        lines = iter(TOLD["lines"])
+        flubs = {span.id for span in self.flubs()}
+        self.act(Key.Key_Return)
+        self.assertIs(self.app.focusWidget(), self.page.name)
+        for _ in range(42):
+            chosen = self.page.chosen()
+            assert chosen is not None
+            if chosen.id in flubs:
+                self.act(Key.Key_Delete, Mod.ControlModifier)
+                continue
+            self.actions += 1  # a name is one thing to type
+            QTest.keyClicks(self.page.name, next(lines)["name"])
+            self.act(Key.Key_Return)
+            if self.page.chosen() is not chosen and self.page.chosen() != chosen:
+                self.assertTrue(self.window.player.playing)
+        self.check_names()
+        self.assertLessEqual(self.actions / 40, 2.5, f"{self.actions} actions")
+        # Letters typed as a name did nothing else.
+        self.assertFalse(self.window.maker.busy)
+        self.assertEqual(self.visible_outputs(), [])
+
+    def test_found_again_nothing_of_a_person_is_lost_and_it_is_told_first(self) -> None:
+        self.open_cut()
+        self.page.choose(self.spans[3].id)
+        self.page.rename("mine")
+        self.page.choose(self.spans[5].id)
+        before = self.spans[5]
+        self.page.wave.setFocus()
+        self.press(Key.Key_BracketRight)
+        self.press(Key.Key_Right)
+        self.press(Key.Key_Right, Mod.ShiftModifier)
+        moved = self.spans[5]
+        rate = TOLD["rate"]
+        self.assertEqual(moved.stop, before.stop + round(0.01 * rate) + round(0.001 * rate))
+        self.page.controls["pause"].setValue(2.5)
+        self.assertIn("would be found", self.page.found_label.toolTip())
+        self.assertEqual(len(self.spans), 42)  # only shown so far
+        self.press(Key.Key_F)
+        self.assertLess(len(self.spans), 42)
+        named = {span.id: span for span in self.spans}
+        self.assertEqual(next(s for s in self.spans if s.name == "mine").by_hand, True)
+        self.assertEqual(named[moved.id].stop, moved.stop)
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual(len(self.spans), 42)
+        self.page.controls["pause"].setValue(0.6)
+        self.page.controls["above_room"].setValue(30)
+        self.page.controls["shortest"].setValue(5)
+        self.assertIn("not found any more, but kept: mine", self.page.found_label.toolTip())
+
+    def test_split_join_takes_and_pauses_each_undone(self) -> None:
+        self.open_cut()
+        first = self.spans[0]
+        self.page.choose(first.id)
+        self.page.wave.setFocus()
+        self.page.wave.point_at((first.start + first.stop) // 2)
+        self.press(Key.Key_X)
+        self.assertEqual(len(self.spans), 43)
+        self.press(Key.Key_J)
+        self.assertEqual(len(self.spans), 42)
+        self.press(Key.Key_G)
+        self.assertEqual(self.spans[1].start, self.spans[0].stop)
+        for _ in range(3):
+            self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual(self.spans[0], first)
+        # The second take is delivered, the first set aside; U chooses among them by ear.
+        self.page.choose(self.spans[1].id)
+        self.press(Key.Key_Y)
+        self.assertEqual([s.aside for s in self.spans[:2]], [True, False])
+        self.assertEqual(len(self.session.job.clips), 41)
+        self.press(Key.Key_U)
+        self.assertEqual([s.aside for s in self.spans[:2]], [False, True])
+        self.assertTrue(self.window.player.playing)
+        self.assertIn("choosing a take", self.window.qactions["edit.undo"].text())
+        # Past the flub: the start goes to the cursor.
+        second = self.spans[1]
+        self.page.choose(second.id)
+        self.page.wave.point_at(second.start + 3000)
+        self.press(Key.Key_I)
+        self.assertEqual(self.spans[1].start, second.start + 3000)
+        self.assertIn("start", self.spans[1].held)
+
+    def test_by_mouse(self) -> None:
+        self.open_cut()
+        wave = self.page.wave
+        span = self.spans[2]
+        wave.show_span(span)
+        self.page.choose(span.id)
+        y = wave.height() // 2
+        at = QPoint(round(wave._x(span.start)), y)
+        to = QPoint(at.x() + 40, y)
+        QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=at)
+        QTest.mouseMove(wave, to)
+        QTest.mouseRelease(wave, Qt.MouseButton.LeftButton, pos=to)
+        moved = self.session.cut_of(self.source).span(span.id)
+        assert moved is not None
+        self.assertAlmostEqual(moved.start, wave._frame(to.x()), delta=0.013 * TOLD["rate"])
+        samples = wave._picture.samples(moved.start - 1, moved.start + 1)  # type: ignore[union-attr]
+        assert samples is not None
+        self.assertNotEqual(bool(np.signbit(samples[0])), bool(np.signbit(samples[1])))
+        # A span by hand, in the silence before everything.
+        wave.look_at(0, 1.2 * TOLD["rate"])
+        QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=QPoint(100, y))
+        QTest.mouseMove(wave, QPoint(200, y))
+        QTest.mouseMove(wave, QPoint(300, y))
+        QTest.mouseRelease(wave, Qt.MouseButton.LeftButton, pos=QPoint(300, y))
+        self.assertEqual(len(self.spans), 43)
+        self.assertEqual(self.spans[0].held, ("start", "stop"))
+
+    def test_spans_go_out_and_come_back_in_every_form(self) -> None:
+        self.open_cut()
+        wanted = [(s.start, s.stop) for s in self.spans]
+        for ending in ("csv", "txt", "vtt", "wav"):
+            path = self.folder / f"spans.{ending}"
+            self.window.write_spans(path)
+            marks = read_marks(path)
+            self.assertEqual(len(marks), 42, ending)
+            for mark, (start, stop) in zip(marks, wanted, strict=True):
+                self.assertAlmostEqual(mark.start * TOLD["rate"], start, delta=12 if ending == "vtt" else 0.6)
+                self.assertAlmostEqual(mark.stop * TOLD["rate"], stop, delta=12 if ending == "vtt" else 0.6)
+        self.session.put_cut("nothing", self.source, self.session.cut_of(self.source).changed(spans=()))
+        self.assertEqual(len(self.session.job.clips), 1)
+        self.window.take_spans(self.folder / "spans.wav")
+        self.assertEqual([(s.start, s.stop) for s in self.spans], wanted)
+        self.session.save(self.folder / "j.kittiwake")
+        kept = self.session.cut_of(self.source)
+        self.session.undo_stack.setClean()
+        self.assertTrue(self.window.open_job(self.folder / "j.kittiwake"))
+        self.assertEqual(self.session.cut_of(self.source), kept)
+
+    def test_named_on_the_board_is_named_in_the_cut(self) -> None:
+        self.open_cut()
+        clip = self.session.job.clips[4]
+        self.session.replace_clip("naming", clip.changed(name="from the board"))
+        self.assertEqual(self.spans[4].name, "from the board")
+        self.press(Key.Key_F)
+        self.assertEqual(self.session.job.clips[4].name, "from the board")
+        self.session.remove_clips({clip.id})
+        self.assertTrue(next(s for s in self.spans if s.id == clip.id).aside)
+
+
+class TestPicture(FolderCase):
+    def test_any_view_holds_the_extremes_of_what_it_shows(self) -> None:
+        rate = 8000
+        x = speech_like(rate, 20)
+        path = self.write("x.wav", x, rate)
+        facts = look_at(path)
+        for samples in (x, None):
+            picture = Picture(facts, samples, None)
+            for start, stop, columns in ((0, len(x), 300), (4000, 4400, 100), (150_000, 160_000, 640)):
+                view = picture.view(start, stop, columns)
+                self.assertEqual(view.shape, (columns, 2))
+                edges = np.linspace(start, stop, columns + 1)
+                for n in (0, columns // 2, columns - 2):
+                    truth = x[int(edges[n]) : max(int(edges[n]) + 1, int(edges[n + 1]))]
+                    self.assertLessEqual(view[n, 0], truth.min() + 1e-4)
+                    self.assertGreaterEqual(view[n, 1], truth.max() - 1e-4)
+
+    def test_a_quiet_place_is_near_quiet_and_where_the_sign_changes(self) -> None:
+        rate = 16_000
+        x = (np.sin(np.arange(rate) * 0.3) * 0.5).astype(np.float32)
+        x[8000:8080] *= 0.01
+        facts = look_at(self.write("x.wav", x, rate))
+        place = Picture(facts, x, None).quiet_place(7940)
+        self.assertTrue(7995 <= place <= 8085, place)
+        self.assertNotEqual(np.signbit(x[place]), np.signbit(x[place - 1]))
