@@ -63,6 +63,14 @@ ACTIONS: tuple[Action, ...] = (
         "Edit",
     ),
     Action("edit.remedy", "Take the first remedy", "Do what is offered first for the selected cell.", ("D",), "Edit"),
+    Action("record.open", "Record…", "Record a line at the microphone; it becomes a clip.", ("V",), "Record"),
+    Action(
+        "record.list",
+        "Lines to read…",
+        "Record against a list: each line is shown, recorded and checked.",
+        (),
+        "Record",
+    ),
     Action(
         "cut.open",
         "Cut into clips",

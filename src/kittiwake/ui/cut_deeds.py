@@ -34,6 +34,10 @@ class CutDeeds(Deeds):
             return
         self.foot.say("")
         self.bench.show_cut(clip)
+        self._room_for_bench()
+
+    def _room_for_bench(self) -> None:
+        """Work on the bench needs more of it than looking does."""
         sizes = self.splitter.sizes()
         if sizes[1] < 0.6 * sum(sizes):
             self.splitter.setSizes([round(0.34 * sum(sizes)), round(0.66 * sum(sizes))])

@@ -350,6 +350,8 @@ class Deeds(QMainWindow):
             if clip := self.bench.cut_page.to_hear():
                 self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
             return
+        if self.bench.currentWidget() is self.bench.record_page:
+            return
         if self.bench.currentWidget() not in (
             self.bench.receiver_page,
             self.bench.compare_page,

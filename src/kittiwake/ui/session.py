@@ -25,12 +25,14 @@ from ..core.model import (
     Job,
     MadeRecord,
     Receiver,
+    Span,
     Stated,
     TouchUp,
     load_receiver,
     shipped_receivers,
 )
 from ..core.model.job import load_job, save_job
+from ..core.record import TakeCheck
 from .looking import Looker
 from .outputs import News, Outputs
 from .remembered import Remembered
@@ -320,7 +322,7 @@ class Session(QObject):
         ]
         spans_before = {span.id for span in self.cut_of(source).spans}
         others = [clip for clip in mine if clip is not whole and clip.id not in spans_before and clip.id not in names]
-        if not clips:
+        if not clips and not cut.spans:
             clips = [whole or Clip.whole(source)]
         at = next((n for n, clip in enumerate(self.job.clips) if clip.source == source), len(self.job.clips))
         left = [clip for clip in self.job.clips[:at] if clip.source != source]
@@ -425,6 +427,38 @@ class Session(QObject):
             for folder in dict.fromkeys(path.parent for path in paths):
                 self.remembered.remember(folder, stated)
         self.change(f"stating {stated}", self.job.changed(stated=formats))
+
+    @property
+    def recordings_folder(self) -> Path:
+        """Where takes go: beside what is made, and never among it."""
+        if self.job.output:
+            return self.output_folder / "recordings"
+        return _documents() / "Kittiwake" / "Recordings" / self.job.name
+
+    def put_take(self, check: TakeCheck, name: str, text: str) -> Clip:
+        """Put a recorded take on the board, cut to its words. Earlier takes of the name are set aside and stay on disk."""
+        source = check.facts.path
+        span = Span(check.start, check.stop, name, text, by_hand=True)
+        touch_up = TouchUp(fade_in=_EDGE, fade_out=_EDGE)
+        clip = Clip(source, name, span.start, span.stop, touch_up, text=text, id=span.id)
+        cuts = dict(self.job.cuts)
+        gone: set[str] = set()
+        for path, cut in self.job.cuts.items():
+            if path.parent == source.parent and any(s.name == name and not s.aside for s in cut.spans):
+                gone |= {s.id for s in cut.spans if s.name == name}
+                spans = tuple(s.changed(aside=True) if s.name == name else s for s in cut.spans)
+                cuts[path] = cut.changed(spans=spans)
+        cuts[source] = Cut((span,))
+        # A retake stands where the take before stood.
+        at = next((n for n, c in enumerate(self.job.clips) if c.id in gone), len(self.job.clips))
+        clips = [c for c in self.job.clips if c.id not in gone]
+        clips.insert(min(at, len(clips)), clip)
+        self._take_facts(check.facts)
+        title = self.job.name
+        if title == Job().name and not self.job.clips:
+            title = "Recordings"
+        self.change(f"recording “{name}”", self.job.changed(clips=tuple(clips), cuts=cuts, name=title))
+        return clip
 
     def remove_clips(self, ids: set[str]) -> None:
         gone = sum(clip.id in ids for clip in self.job.clips)

@@ -28,18 +28,18 @@ from ..core.model.job import EXTENSION
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
-from .cut_deeds import CutDeeds
 from .ear.player import Player
 from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
+from .record_deeds import RecordDeeds
 from .rescue import Rescue
 from .session import Session
 from .tally import Tally
 from .top_bar import TopBar
 
 
-class Window(CutDeeds):
+class Window(RecordDeeds):
     """Puts the pieces together; all that is done goes through the registry of actions."""
 
     def __init__(self) -> None:
@@ -145,6 +145,11 @@ class Window(CutDeeds):
         self.bench.receiver_page.duplicate_wanted.connect(self._duplicate_receiver)
         self.bench.receiver_page.export_wanted.connect(self._export_receiver)
         self.bench.cut_page.heard.connect(self._hear_span)
+        record = self.bench.record_page
+        record.told.connect(self.foot.say)
+        record.counted.connect(self._count_in)
+        record.heard.connect(self._hear_take)
+        record.list_wanted.connect(self.do_record_list)
         self.bench.cut_page.told.connect(self.foot.say)
         self.bench.cut_page.turned.connect(self._turn_to_span)
         self.bench.cut_page.list_button.clicked.connect(self.do_cut_list)
@@ -185,7 +190,7 @@ class Window(CutDeeds):
         self.qactions["make.pause"].setEnabled(self.maker.busy)
 
     def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:
-        if self.bench.currentWidget() is self.bench.cut_page and not self.board.hasFocus():
+        if self.bench.at_work and not self.board.hasFocus():
             return  # the board has new rows because something was cut; nobody has gone elsewhere
         self.bench.show_choice(clip, receiver)
         self._load_ear(clip, receiver)

@@ -47,7 +47,7 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
         why = str(facts.error) if facts.error else "There is nothing in it."
         return TakeCheck(facts, 0, 0, (Note("unreadable", why, "Say it again."),))
     rate, total = facts.header.sample_rate, facts.measures.frames
-    found = find_speech(activity_of(path), Find(pause=3.0))
+    found = find_speech(activity_of(path), Find(pause=3.0, shortest=0.1))
     notes = []
     if not found.speech:
         notes.append(Note("nobody", "Nobody is heard in it.", "Is the microphone on? Say it again."))

@@ -19,6 +19,7 @@ from .compare_page import ComparePage
 from .cut_page import CutPage
 from .levels_page import LevelsPage
 from .receiver_page import ReceiverPage
+from .record_page import RecordPage
 from .wave import WaveView
 
 
@@ -47,6 +48,7 @@ class Bench(QStackedWidget):
         self.levels_page = LevelsPage(session)
         self.cutter = Cutter(self)
         self.cut_page = CutPage(session, self.cutter)
+        self.record_page = RecordPage(session)
         for page in (
             self.empty_page,
             self.clip_page,
@@ -55,6 +57,7 @@ class Bench(QStackedWidget):
             self.compare_page,
             self.levels_page,
             self.cut_page,
+            self.record_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -92,6 +95,17 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.cut_page)
         self.cut_page.show_source(clip.source, clip.id if self._session.cut_of(clip.source).span(clip.id) else "")
         self.cut_page.wave.setFocus()
+
+    def show_record(self) -> None:
+        """Record, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.record_page)
+        self.record_page.begin()
+
+    @property
+    def at_work(self) -> bool:
+        """Whether somebody cuts or records, which new rows of the board must not end."""
+        return self.currentWidget() in (self.cut_page, self.record_page)
 
     def refresh(self) -> None:
         """Show the current selection anew."""
@@ -151,4 +165,5 @@ class Bench(QStackedWidget):
     def stop(self) -> None:
         self.compare_page.stop()
         self.cutter.stop()
+        self.record_page.recorder.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

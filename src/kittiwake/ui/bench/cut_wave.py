@@ -420,7 +420,9 @@ class CutWave(QWidget):
             painter.setPen(QColor(c.soft))
             unit = " s" if at < 60 else ""
             painter.drawText(
-                QRectF(x - 40, plot.bottom() + 3, 80, 15), Qt.AlignmentFlag.AlignCenter, clock(float(at), step) + unit
+                QRectF(max(-24.0, x - 40), plot.bottom() + 3, 80, 15),
+                Qt.AlignmentFlag.AlignCenter,
+                clock(float(at), step) + unit,
             )
             at += step
 

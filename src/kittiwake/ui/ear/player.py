@@ -10,6 +10,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QIODevice, QObject, QTimer, Signal
 
 from ...core.errors import Cancelled, KittiwakeError
@@ -138,6 +139,16 @@ class Player(QObject):
             track.fill(resample([whole], held.rate, RATE, 1, len(whole)), cancelled)
 
         self._plan = {"output": output}
+        self._loaded()
+
+    def load_sound(self, title: str, sound: NDArray[np.float32], rate: int) -> None:
+        """Make a short sound of one's own ready, float32 [shape=(n,)] at ``rate``."""
+        self._reset(("sound", title, object()), title, len(sound) / rate)
+
+        def source(track: Track, cancelled: Callable[[], bool]) -> None:
+            track.fill(resample([sound[:, None]], rate, RATE, 1, len(sound)), cancelled)
+
+        self._plan = {"source": source}
         self._loaded()
 
     def unload(self, why: str = "") -> None:

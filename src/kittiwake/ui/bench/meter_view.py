@@ -1,0 +1,74 @@
+"""A level meter: the level now, the highest held for a while, and a mark that stays where it clipped."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from ...core.model.units import format_db
+from ...core.record import Meter
+from ..theme.colours import colours
+
+_LOW = -60.0
+_GOOD = (-24.0, -6.0)  # dBFS: where peaks of speech should lie
+
+
+class MeterView(QWidget):
+    """Draws a ``Meter``."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._meter: Meter | None = None
+        self._room: float | None = None
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setAccessibleName("Level of the microphone")
+
+    def sizeHint(self) -> QSize:
+        return QSize(400, 46)
+
+    def show_meter(self, meter: Meter | None, room: float | None) -> None:
+        self._meter, self._room = meter, room
+        if meter is not None:
+            clipped = ", clipped" if meter.clipped else ""
+            self.setAccessibleDescription(f"peak {format_db(meter.peak)}{clipped}")
+        self.update()
+
+    def _x(self, decibels: float) -> float:
+        return 4 + (max(_LOW, min(0.0, decibels)) - _LOW) / -_LOW * (self.width() - 120)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        c = colours()
+        font = painter.font()
+        font.setPixelSize(11)
+        painter.setFont(font)
+        bar = QRectF(4, 6, self.width() - 120, 16)
+        painter.fillRect(bar, QColor(c.sheet))
+        good = QColor(c.made)
+        good.setAlpha(45)
+        painter.fillRect(QRectF(self._x(_GOOD[0]), 6, self._x(_GOOD[1]) - self._x(_GOOD[0]), 16), good)
+        meter = self._meter
+        if meter is not None:
+            painter.fillRect(QRectF(4, 9, max(0.0, self._x(meter.level) - 4), 10), QColor(c.wave_output))
+            painter.setPen(QPen(QColor(c.text), 2))
+            painter.drawLine(int(self._x(meter.peak)), 6, int(self._x(meter.peak)), 22)
+        painter.setPen(QPen(QColor(c.line), 1))
+        painter.drawRect(bar)
+        painter.setPen(QColor(c.soft))
+        for mark in (-60, -48, -36, -24, -12, -6, 0):
+            x = self._x(mark)
+            painter.drawLine(int(x), 22, int(x), 26)
+            painter.drawText(
+                QRectF(max(0.0, x - 20), 27, 40, 14), Qt.AlignmentFlag.AlignCenter, f"{mark}".replace("-", "−")
+            )
+        if self._room is not None:
+            painter.setPen(QPen(QColor(c.stale), 2, Qt.PenStyle.DotLine))
+            painter.drawLine(int(self._x(self._room)), 4, int(self._x(self._room)), 24)
+        told = QRectF(self.width() - 112, 2, 110, 24)
+        if meter is not None and meter.clipped:
+            painter.setPen(QColor(c.cannot))
+            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, "▲ clipped")
+        elif meter is not None:
+            painter.setPen(QColor(c.text))
+            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, f"peak {format_db(meter.peak)}")

@@ -1,0 +1,273 @@
+"""The bench for recording: one line, or a list of them, read into a microphone."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QHideEvent
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QVBoxLayout, QWidget
+
+from ...core.model import Clip, Line
+from ...core.model.units import format_db, format_seconds
+from ...core.record import TakeCheck
+from ..button import Button
+from ..field import Field
+from ..microphone import microphones, open_microphone
+from ..recorder import BEATS, Recorder
+from ..session import Session
+from .meter_view import MeterView
+from .parts import esc, rich_label
+
+
+class RecordPage(QWidget):
+    """``counted`` asks for the beats of a count-in to be heard, ``heard`` for a take."""
+
+    counted = Signal(int)
+    heard = Signal(object)  # Clip
+    told = Signal(str)
+    list_wanted = Signal()
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self.recorder = Recorder(self)
+        self.lines: tuple[Line, ...] = ()
+        self._at = 0
+        self._takes: dict[str, int] = {}
+        self._last: Clip | None = None
+        self._check: TakeCheck | None = None
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 10, 14, 10)
+        row.setSpacing(18)
+        left = QVBoxLayout()
+        left.setSpacing(8)
+        top = QHBoxLayout()
+        label = QLabel("&Microphone")
+        self.devices = QComboBox()
+        self.devices.setAccessibleName("Microphone")
+        label.setBuddy(self.devices)
+        top.addWidget(label)
+        top.addWidget(self.devices, 1)
+        left.addLayout(top)
+        self.meter = MeterView()
+        left.addWidget(self.meter)
+        self.room = QLabel()
+        self.room.setProperty("soft", True)
+        left.addWidget(self.room)
+        naming = QHBoxLayout()
+        self._name_label = QLabel("&Name")
+        self.name = Field("Recording")
+        self.name.setAccessibleName("Name of the recording")
+        self.name.setMaximumWidth(320)
+        self._name_label.setBuddy(self.name)
+        naming.addWidget(self._name_label)
+        naming.addWidget(self.name)
+        naming.addStretch(1)
+        left.addLayout(naming)
+        self.line = QLabel()
+        self.line.setWordWrap(True)
+        self.line.setAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
+        self.line.setAccessibleName("Line to read")
+        font = self.line.font()
+        font.setPixelSize(26)
+        self.line.setFont(font)
+        left.addWidget(self.line, 1)
+        self.state = rich_label()
+        left.addWidget(self.state)
+        keys = QHBoxLayout()
+        self.go_button = Button()
+        self.go_button.setProperty("main", True)
+        self.next_button = Button("Next line")
+        self.next_button.setProperty("main", True)
+        self.again_button = Button("Say it again")
+        self.hear_button = Button("Hear it")
+        for button in (self.go_button, self.next_button, self.again_button, self.hear_button):
+            keys.addWidget(button)
+        keys.addStretch(1)
+        left.addLayout(keys)
+        row.addLayout(left, 1)
+        right = QVBoxLayout()
+        self.list_button = Button("Lines to read…")
+        right.addWidget(self.list_button)
+        self.list = QListWidget()
+        self.list.setAccessibleName("Lines to read")
+        self.list.setFixedWidth(330)
+        right.addWidget(self.list, 1)
+        row.addLayout(right)
+        self._connect()
+        self._refresh()
+
+    def _connect(self) -> None:
+        recorder = self.recorder
+        recorder.changed.connect(self._refresh)
+        recorder.moved.connect(self._meter)
+        recorder.beat.connect(self._beat)
+        recorder.taken.connect(self._taken)
+        recorder.trouble.connect(self._trouble)
+        self.go_button.clicked.connect(self.go)
+        self.next_button.clicked.connect(self.next_line)
+        self.again_button.clicked.connect(self.go)
+        self.hear_button.clicked.connect(lambda: self.heard.emit(self._last) if self._last else None)
+        self.list_button.clicked.connect(self.list_wanted)
+        self.list.currentRowChanged.connect(self._row_chosen)
+        self.devices.activated.connect(lambda _: self._open())
+        self.name.returnPressed.connect(self.go_button.setFocus)
+
+    # -- beginning and ending --------------------------------------------------------------------------------------
+
+    def begin(self) -> None:
+        """Choose the desktop's microphone and listen to it."""
+        found = microphones()
+        self.devices.clear()
+        for name, device in found:
+            self.devices.addItem(name, device)
+        self._open()
+        self.go_button.setFocus()
+
+    def _open(self) -> None:
+        self.recorder.room_dbfs = None
+        self.recorder.open(open_microphone(self.devices.currentData()))
+
+    def hideEvent(self, event: QHideEvent) -> None:
+        super().hideEvent(event)
+        self.recorder.close()  # a microphone nobody looks at is not left open
+
+    def take_list(self, lines: tuple[Line, ...]) -> None:
+        """Read these lines one after the other."""
+        self.lines, self._at = lines, 0
+        self._check = None
+        self._list()
+        self._refresh()
+        self.go_button.setFocus()
+
+    def _list(self) -> None:
+        self.list.blockSignals(True)
+        self.list.clear()
+        for line in self.lines:
+            takes = self._takes.get(line.name, 0)
+            mark = "✓" if takes == 1 else f"✓ take {takes}" if takes else "…"
+            self.list.addItem(f"{mark}  {line.name}")
+        self.list.setCurrentRow(self._at if self.lines else -1)
+        self.list.blockSignals(False)
+
+    def _row_chosen(self, row: int) -> None:
+        if 0 <= row < len(self.lines) and self.recorder.state == "open":
+            self._at, self._check = row, None
+            self._refresh()
+
+    @property
+    def current(self) -> Line:
+        """The line that is to be read."""
+        if self.lines:
+            return self.lines[self._at]
+        return Line(self.name.text().strip() or "Recording", "")
+
+    # -- taking ----------------------------------------------------------------------------------------------------
+
+    def go(self) -> None:
+        """Begin, or end the take that goes on."""
+        if self.recorder.state in ("room", "count", "recording"):
+            self.recorder.stop()
+        elif self.recorder.state == "open":
+            self._check = None
+            line = self.current
+            self.recorder.start(self._session.recordings_folder, line.name, line.text or line.name)
+        elif self.recorder.state == "off":
+            self.begin()
+
+    def next_line(self) -> None:
+        """On to the next line that has no take yet, and record it."""
+        if not self.lines:
+            return
+        order = [*range(self._at + 1, len(self.lines)), *range(self._at)]
+        following = next((n for n in order if not self._takes.get(self.lines[n].name)), None)
+        if following is None:
+            self.told.emit("Every line of the list has been read.")
+            return
+        self._at = following
+        self._list()
+        self.go()
+
+    def _taken(self, path: Path, check: TakeCheck) -> None:
+        line = self.current
+        self._check = check
+        if check.facts.ok:
+            self._takes[line.name] = self._takes.get(line.name, 0) + 1
+            self._last = self._session.put_take(check, line.name, line.text)
+        self._list()
+        self._refresh()
+        if self.isVisible():
+            done = check.good and self.lines
+            (self.next_button if done and self.next_button.isEnabled() else self.again_button).setFocus()
+
+    def _trouble(self, text: str) -> None:
+        self.told.emit(text)
+        self._refresh()
+
+    # -- what is shown ---------------------------------------------------------------------------------------------
+
+    def _beat(self, left: int) -> None:
+        self.counted.emit(left)
+        self._refresh()
+        self.line.setText("  ".join(str(n) for n in range(BEATS, left - 1, -1)) + " …")
+
+    def _meter(self) -> None:
+        self.meter.show_meter(self.recorder.meter, self.recorder.room_dbfs)
+        if self.recorder.state == "recording":
+            self.state.setText(
+                f"<b>● Recording</b>, {self.recorder.seconds:.1f} s. It ends by itself when you are silent."
+            )
+
+    def _refresh(self) -> None:
+        state = self.recorder.state
+        busy = state in ("room", "count", "recording", "checking")
+        line = self.current
+        self._name_label.setVisible(not self.lines)
+        self.name.setVisible(not self.lines)
+        self.name.setEnabled(not busy)
+        self.list.setEnabled(not busy)
+        self.devices.setEnabled(not busy)
+        self.list_button.setEnabled(not busy)
+        read = f"“{line.text}”" if line.text else ("Say it when the count is over." if not self.lines else line.name)
+        self.line.setText(read)
+        self.go_button.setText("Stop" if busy else "Record")
+        self.go_button.setEnabled(state != "checking")
+        self.go_button.setVisible(busy or self._check is None)
+        left = [one for one in self.lines if not self._takes.get(one.name)]
+        self.next_button.setVisible(bool(self.lines))
+        self.next_button.setEnabled(not busy and bool(left) and self._check is not None)
+        self.again_button.setVisible(self._check is not None and not busy)
+        self.hear_button.setVisible(self._check is not None and not busy and self._last is not None)
+        room = self.recorder.room_dbfs
+        if room is None:
+            self.room.setText("The noise of the room is measured before the first take: be silent for a moment.")
+        else:
+            kind = (
+                "quiet" if room < -55 else "fair" if room < -45 else "noisy: close the window, switch off what hums"
+            )
+            self.room.setText(f"Room {format_db(room)}, {kind} (dotted line).")
+        self.state.setText(self._state_html(state))
+        if state == "off":
+            self.meter.show_meter(None, room)
+
+    def _state_html(self, state: str) -> str:
+        if state == "room":
+            return "Measuring the room: be silent …"
+        if state == "count":
+            return "Counting in …"
+        if state == "recording":
+            return "<b>● Recording</b>"
+        if state == "checking":
+            return "Checking it …"
+        if state == "off":
+            return "The microphone is not open."
+        if self._check is None:
+            return "Enter begins. It counts in, records, and ends by itself when you are silent."
+        check = self._check
+        if check.good:
+            length = (check.stop - check.start) / (check.facts.header.sample_rate if check.facts.header else 1)
+            return (
+                f"<b>✓ It can be used</b>: {format_seconds(length)}, on the board as <b>{esc(self.current.name)}</b>."
+            )
+        return "<br>".join(f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes)

@@ -1,0 +1,174 @@
+"""Recording through the stand-in microphone, in the real window."""
+
+from __future__ import annotations
+
+import json
+import time
+from pathlib import Path
+from unittest import mock
+
+import numpy as np
+import soundfile
+from PySide6.QtCore import Qt
+
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Line
+from kittiwake.core.standin.microphone import READING
+from kittiwake.ui import microphone as microphones_of
+from kittiwake.ui.bench.record_page import RecordPage
+from kittiwake.ui.microphone import StandIn
+from tests.ui.base import WindowCase
+
+Key, Mod = Qt.Key, Qt.KeyboardModifier
+
+
+class RecordCase(WindowCase):
+    def setUp(self) -> None:
+        super().setUp()
+        none = mock.patch.object(microphones_of, "microphones", lambda: [(StandIn().name, None)])
+        none.start()
+        self.addCleanup(none.stop)
+        self.session.job = self.session.job.changed(output=str(self.folder / "made"), receivers=("phone-menu",))
+        self.actions = 0
+        self.window.board.setFocus()
+
+    @property
+    def page(self) -> RecordPage:
+        return self.window.bench.record_page
+
+    def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
+        self.actions += 1
+        self.press(key, modifier)
+
+    def wait_for_take(self, count: int) -> None:
+        self.wait_for(lambda: sum(self.page._takes.values()) == count and self.page.recorder.state == "open", 30)
+
+
+class TestOneLine(RecordCase):
+    def test_from_nothing_to_a_made_prompt_in_three_keys(self) -> None:
+        self.act(Key.Key_V)
+        self.wait_for(lambda: self.page.recorder.state == "open")
+        self.act(Key.Key_Return)
+        self.wait_for(lambda: self.page.recorder.state == "recording")
+        self.assertEqual(self.window.player.title, "Count-in")
+        self.wait_for_take(1)
+        self.assertIn("It can be used", self.page.state.text())
+        self.act(Key.Key_M)
+        self.settle()
+        (made,) = self.visible_made()
+        self.assertEqual(made.name, "Recording.wav")
+        self.assertLessEqual(self.actions, 6)
+        facts = look_at(made)
+        assert facts.header and facts.measures
+        self.assertEqual((facts.header.encoding, facts.header.sample_rate), ("ulaw", 8000))
+        # The take itself is a master: 48 kHz, 24 bits, with when and with what.
+        (take,) = (self.folder / "made" / "recordings").iterdir()
+        with soundfile.SoundFile(str(take)) as file:
+            self.assertEqual((file.samplerate, file.subtype), (48_000, "PCM_24"))
+            self.assertIn("stand-in", file.comment)
+        # Cut to its words with a tenth of a second of air.
+        whole = look_at(take)
+        self.assertLess(facts.seconds or 0, (whole.seconds or 0) - 1.0)
+
+    def visible_made(self) -> list[Path]:
+        return [p for p in self.visible_outputs() if "recordings" not in p.parts]
+
+    def test_stopped_by_hand_and_said_again(self) -> None:
+        self.press(Key.Key_V)
+        self.press(Key.Key_Return)
+        self.wait_for(lambda: self.page.recorder.state == "recording" and self.page.recorder.seconds > 1.2)
+        self.press(Key.Key_Return)
+        self.wait_for_take(1)
+        # It was still being spoken.
+        self.assertIn("still going on", self.page.state.text())
+        self.assertIs(self.app.focusWidget(), self.page.again_button)
+        self.press(Key.Key_Return)
+        self.wait_for_take(2)
+        self.assertIn("It can be used", self.page.state.text())
+        # One clip, of the second take; the first stays on disk, and in the job.
+        self.assertEqual([clip.name for clip in self.session.job.clips], ["Recording"])
+        self.assertEqual(self.session.job.clips[0].source.name, "Recording take 2.wav")
+        asides = [cut.spans[0].aside for cut in self.session.job.cuts.values()]
+        self.assertEqual(asides, [True, False])
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual(self.session.job.clips[0].source.name, "Recording.wav")
+
+
+class TestList(RecordCase):
+    lines = (
+        Line("gate-open", "The gate is open."),
+        Line("gate-closed", "The gate is closed."),
+        Line("good-night", "Good night."),
+    )
+
+    def test_line_by_line_each_checked_and_named(self) -> None:
+        self.press(Key.Key_V)
+        self.page.take_list(self.lines)
+        self.assertIn("The gate is open.", self.page.line.text())
+        for count in (1, 2, 3):
+            self.press(Key.Key_Return)
+            self.wait_for_take(count)
+            self.assertIn("It can be used", self.page.state.text())
+        self.assertEqual([c.name for c in self.session.job.clips], [line.name for line in self.lines])
+        self.assertEqual([c.text for c in self.session.job.clips], [line.text for line in self.lines])
+        self.assertFalse(self.page.next_button.isEnabled())
+        # What the stand-in said are the lines that were shown: as long as in the reading they come from.
+        told = json.loads((READING / "where.json").read_text("utf-8"))
+        spoken = {line["name"]: (line["stop"] - line["start"]) / told["rate"] for line in told["lines"]}
+        for clip in self.session.job.clips:
+            length = ((clip.stop or 0) - clip.start) / 48_000
+            self.assertAlmostEqual(length, spoken[clip.name] + 0.2, delta=0.16)
+
+
+class TestTrouble(RecordCase):
+    def test_a_lost_microphone_costs_nothing_that_was_recorded(self) -> None:
+        self.press(Key.Key_V)
+        self.press(Key.Key_Return)
+        self.wait_for(lambda: self.page.recorder.state == "recording" and self.page.recorder.seconds > 1.5)
+        assert self.page.recorder.microphone is not None
+        with mock.patch.object(StandIn, "read", side_effect=OSError(5, "Input/output error")):
+            self.wait_for(lambda: self.page._takes and self.page.recorder.state == "off")
+        self.assertIn("What was recorded until then is kept", self.window.foot.words.text())
+        (take,) = (self.folder / "made" / "recordings").iterdir()
+        data, _ = soundfile.read(str(take))
+        self.assertGreater(len(data), 48_000)
+        self.assertEqual(len(self.session.job.clips), 1)
+        self.press(Key.Key_V)
+        self.assertEqual(self.page.recorder.state, "open")
+
+    def test_a_full_disk_costs_nothing_that_was_recorded(self) -> None:
+        self.press(Key.Key_V)
+        self.press(Key.Key_Return)
+        self.wait_for(lambda: self.page.recorder.state == "recording" and self.page.recorder.seconds > 1.2)
+        with mock.patch(
+            "kittiwake.core.record.take.TakeWriter.write", side_effect=OSError(28, "No space left on device")
+        ):
+            self.wait_for(lambda: self.page.recorder.state == "off" and self.page._takes)
+        self.assertIn("No space left", self.window.foot.words.text())
+        (take,) = (self.folder / "made" / "recordings").iterdir()
+        self.assertGreater(len(soundfile.read(str(take))[0]), 48_000)
+
+    def test_no_place_to_record_to_is_told(self) -> None:
+        (self.folder / "made").write_text("a file")
+        self.press(Key.Key_V)
+        self.press(Key.Key_Return)
+        self.wait_for(lambda: "cannot be recorded" in self.window.foot.words.text(), 20)
+        self.assertEqual(self.page.recorder.state, "open")
+        self.assertEqual(self.session.job.clips, ())
+
+    def test_leaving_the_page_lets_go_of_the_microphone(self) -> None:
+        self.press(Key.Key_V)
+        self.wait_for(lambda: self.page.recorder.meter.peak > -80)
+        self.window.bench.show_levels()
+        self.assertEqual(self.page.recorder.state, "off")
+        self.assertIsNone(self.page.recorder.microphone)
+
+    def test_stand_in_keeps_time(self) -> None:
+        microphone = StandIn()
+        microphone.start()
+        began, got = time.monotonic(), 0
+        while time.monotonic() - began < 0.5:
+            got += len(microphone.read())
+            time.sleep(0.01)
+        self.assertAlmostEqual(got / 48_000, 0.5, delta=0.06)
+        self.assertLess(float(np.abs(microphone.read()).max(initial=0)), 0.01)
