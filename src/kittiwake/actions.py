@@ -56,6 +56,13 @@ ACTIONS: tuple[Action, ...] = (
         "Edit",
     ),
     Action(
+        "edit.touch",
+        "Touch up…",
+        "Level, speed, pitch, fades, side, rumble: of the selected clips, heard at once, never written to the source.",
+        ("E",),
+        "Edit",
+    ),
+    Action(
         "edit.look",
         "Look again",
         "Forget what is known of the selected sources and look at them anew.",
@@ -102,6 +109,13 @@ ACTIONS: tuple[Action, ...] = (
     ),
     Action("cut.start", "Start at the cursor", "Move the start of the chosen span to the cursor.", ("I",), "Cut"),
     Action("cut.stop", "End at the cursor", "Move the end of the chosen span to the cursor.", ("O",), "Cut"),
+    Action(
+        "cut.leave_out",
+        "Leave out from here to here",
+        "Press it where a cough begins and where it ends; once more inside takes it back.",
+        ("Q",),
+        "Cut",
+    ),
     Action("cut.split", "Split at the cursor", "Part the span under the cursor in two.", ("X",), "Cut"),
     Action("cut.join", "Join with the next", "Make one span of the chosen one and the next.", ("J",), "Cut"),
     Action(

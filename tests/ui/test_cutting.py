@@ -15,6 +15,7 @@ from kittiwake.core.measure import look_at
 from kittiwake.core.model import Span
 from kittiwake.ui.bench.list_dialog import ListDialog
 from kittiwake.ui.cutting import Picture
+from kittiwake.ui.touch_dialog import TouchDialog
 from tests.sounds import FolderCase, speech_like
 from tests.ui.base import WindowCase
 
@@ -270,3 +271,48 @@ class TestPicture(FolderCase):
         place = Picture(facts, x, None).quiet_place(7940)
         self.assertTrue(7995 <= place <= 8085, place)
         self.assertNotEqual(np.signbit(x[place]), np.signbit(x[place - 1]))
+
+
+class TestTouchUps(CutCase):
+    def test_many_clips_at_once_heard_first_and_taken_back(self) -> None:
+        self.open_cut()
+        self.window.board.setFocus()
+        self.window.board.selectAll()
+        self.press(Key.Key_E)
+        dialog = self.window.findChild(TouchDialog)
+        assert isinstance(dialog, TouchDialog)
+        dialog.numbers["speed"].setValue(8)
+        dialog.numbers["gain_db"].setValue(-2)
+        QTest.mouseClick(dialog.hear_button, Qt.MouseButton.LeftButton)
+        self.wait_for(lambda: self.window.player.playing and self.window.player.position > 0.05)
+        self.assertEqual(self.window.player.way, "output")
+        dialog.accept()
+        self.back_to_the_window()
+        touched = [clip.touch_up for clip in self.session.job.clips]
+        self.assertEqual({(t.speed, t.gain_db) for t in touched}, {(1.08, -2.0)})
+        self.assertIn("touching up the level, the speed of 42 clips", self.window.qactions["edit.undo"].text())
+        cell = self.session.cell(self.session.job.clips[0], self.session.all_receivers[0])
+        assert cell.fit
+        self.assertTrue(any("1.080 times as fast" in step.what for step in cell.fit.steps))
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual({clip.touch_up.speed for clip in self.session.job.clips}, {1.0})
+
+    def test_a_cough_inside_a_clip_is_left_out_by_two_keys(self) -> None:
+        self.open_cut()
+        span = self.spans[3]
+        self.page.choose(span.id)
+        self.page.wave.setFocus()
+        self.page.wave.point_at(span.start + 5000)
+        self.press(Key.Key_Q)
+        self.page.wave.point_at(span.start + 9000)
+        self.press(Key.Key_Q)
+        clip = self.session.clip(span.id)
+        assert clip
+        self.assertEqual(clip.touch_up.without, ((span.start + 5000, span.start + 9000),))
+        found = self.session.fit_of(clip, self.session.all_receivers[0])
+        assert found and found.predicted_seconds
+        self.assertAlmostEqual(found.predicted_seconds, (span.stop - span.start - 4000) / TOLD["rate"], delta=0.001)
+        # Once more inside of it takes it back.
+        self.page.wave.point_at(span.start + 6000)
+        self.press(Key.Key_Q)
+        self.assertEqual(self.session.clip(span.id).touch_up.without, ())  # type: ignore[union-attr]

@@ -89,6 +89,10 @@ class CutDeeds(Deeds):
         if self._cutting():
             self.bench.cut_page.edge_to_cursor(STOP)
 
+    def do_cut_leave_out(self) -> None:
+        if self._cutting():
+            self.bench.cut_page.leave_out()
+
     def do_cut_take(self) -> None:
         if self._cutting():
             self.bench.cut_page.another_take()

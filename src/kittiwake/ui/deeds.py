@@ -33,6 +33,7 @@ from .rescue import Rescue, rescued
 from .session import Cell, Session
 from .theme.colours import colours, use
 from .theme.sheet import style_sheet
+from .touch_dialog import TouchDialog
 from .unwanted_dialog import UnwantedDialog
 
 
@@ -138,10 +139,14 @@ class Deeds(QMainWindow):
     def do_edit_rename(self) -> None:
         self.board.rename_current()
 
+    def _in_cut_page(self) -> bool:
+        """Whether the keyboard is where something is cut, so that keys mean a span and not a row of the board."""
+        page, focus = self.bench.cut_page, QApplication.focusWidget()
+        return self.bench.currentWidget() is page and focus is not None and page.isAncestorOf(focus)
+
     def do_edit_remove(self) -> None:
-        page = self.bench.cut_page
-        if self.bench.currentWidget() is page and page.isAncestorOf(QApplication.focusWidget() or self):
-            page.drop()
+        if self._in_cut_page():
+            self.bench.cut_page.drop()
             return
         ids = {clip.id for clip in self.board.selected_clips()}
         if ids:
@@ -168,6 +173,30 @@ class Deeds(QMainWindow):
         dialog.accepted.connect(lambda: self.session.state_true_rate(clips, dialog.rate()))
         dialog.finished.connect(lambda _: self._chosen(self.board.current_clip(), self.board.current_receiver()))
         dialog.open()
+
+    def do_edit_touch(self) -> None:
+        clips = self.board.selected_clips()
+        if self._in_cut_page():
+            chosen = self.bench.cut_page.chosen()
+            clips = [clip for clip in self.session.job.clips if chosen and clip.id == chosen.id]
+        first = next(iter(clips), None)
+        facts = self.session.facts.get(first.source) if first else None
+        if first is None or facts is None or not facts.ok:
+            self.foot.say("Select clips that can be read, to touch them up.")
+            return
+        dialog = TouchDialog(self, [clip.touch_up for clip in clips])
+        receiver = self.board.current_receiver() or self.session.all_receivers[0]
+        dialog.heard.connect(lambda touch: self._hear_touched(first.changed(touch_up=touch, at={}), receiver))
+        dialog.accepted.connect(lambda: self.session.touch_up(clips, dialog.changes()))
+        dialog.finished.connect(lambda _: self.player.pause())
+        dialog.open()
+
+    def _hear_touched(self, clip: Clip, receiver: Receiver) -> None:
+        """As it will come out; 1 switches to the source at the same instant."""
+        self.player.load(self.session.cell(clip, receiver))
+        self.player.choose("output")
+        self.player.seek(0)
+        self.player.play()
 
     def do_edit_headerless(self) -> None:
         clip = self.board.current_clip()

@@ -7,6 +7,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import cache
 from pathlib import Path
+from typing import Any
 
 from platformdirs import user_documents_path
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -50,6 +51,11 @@ OF_ONE_RECEIVER = (
 )
 
 
+#: What a field of a touch-up is called.
+_TOUCHED = {
+    "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
+    "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
+}  # fmt: skip
 _EDGE = 0.005  # s of fade where a clip was cut out of something longer
 _LOT = 200  # recordings that are put on the board at a time
 
@@ -341,6 +347,24 @@ class Session(QObject):
             new[clip.id] = clip.changed(touch_up=clip.touch_up.changed(true_rate=true), at=at)
         after = tuple(new.get(clip.id, clip) for clip in self.job.clips)
         self.change(f"stating {rate} Hz", self.job.changed(clips=after))
+
+    def touch_up(self, clips: Iterable[Clip], changes: dict[str, Any]) -> None:
+        """Change the touch-ups of clips, also those that hold at one receiver only."""
+        if not changes:
+            return
+        new = {
+            clip.id: clip.changed(
+                touch_up=clip.touch_up.changed(**changes),
+                at={slug: touch.changed(**changes) for slug, touch in clip.at.items()},
+            )
+            for clip in clips
+        }
+        after = tuple(new.get(clip.id, clip) for clip in self.job.clips)
+        many = f" of {len(new)} clips" if len(new) > 1 else ""
+        self.change(
+            f"touching up {', '.join(_TOUCHED.get(name, name) for name in changes)}{many}",
+            self.job.changed(clips=after),
+        )
 
     def apply_like(self, cells: Iterable[Cell], code: str) -> int:
         """Take the remedy ``code`` at every cell that is offered it, as one change; returns at how many clips."""

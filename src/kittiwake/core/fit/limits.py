@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+import dataclasses
 from collections.abc import Mapping
 from dataclasses import replace
 
 from ..codec import FORMATS
 from ..model import Measures, Receiver, TouchUp
 from ..model.units import format_bytes, format_kind, format_limit
-from ..sound import resampled_length
+from ..sound import played_length, resampled_length
 from .problems import accept, ask
 from .verdict import Problem, Recipe, Remedy
 
@@ -96,14 +97,16 @@ def _remedies(
     """Everything that brings the clip down to ``keep`` frames of the output, the gentlest first."""
     rate, found = recipe.rate_out, []
     start = span[0]
-    begin, end = _trimmed(start, recipe, sound, receiver.treatment.air_seconds)
+    # What is left out inside does not move the ends.
+    spanned = dataclasses.replace(recipe, frames_in=recipe.frames_in + recipe.left_out)
+    begin, end = _trimmed(start, spanned, sound, receiver.treatment.air_seconds)
     trim = {
         "skip": touch.skip + begin - start,
         "keep": end - begin,
         "fade_in": EDGE_FADE_S if begin > start else touch.fade_in,
-        "fade_out": EDGE_FADE_S if end < start + recipe.frames_in else touch.fade_out,
+        "fade_out": EDGE_FADE_S if end < start + spanned.frames_in else touch.fade_out,
     }
-    saved = (recipe.frames_in - (end - begin)) / recipe.rate_in
+    saved = (spanned.frames_in - (end - begin)) / recipe.rate_in
     trimmed = _length(end - begin, recipe, touch.speed)
     most = 1 + receiver.treatment.max_speed_up
     if trimmed <= keep:
@@ -138,7 +141,8 @@ def _here(code: str, what: str, result: str, touch_up: Mapping[str, object]) -> 
 
 
 def _length(frames_in: int, recipe: Recipe, speed: float) -> int:
-    return resampled_length(round(frames_in / speed), recipe.rate_in, recipe.rate_out) + recipe.lead - recipe.loop
+    played = played_length(frames_in, recipe.rate_in, recipe.rate_out, speed, recipe.pitch)
+    return played + recipe.lead - recipe.loop
 
 
 def _whole(frames_in: int, recipe: Recipe) -> int:

@@ -12,7 +12,8 @@ from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchU
 from ..model.facts import Signal
 from ..model.receiver import Accepts
 from ..model.units import db, format_bytes, format_hz, ratio
-from ..sound import choose_gain, resampled_length
+from ..sound import choose_gain, played_length
+from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import Take, channel_of
 from . import problems as check
 from .company import Company, level_of_set
@@ -189,17 +190,20 @@ def _recipe(
 ) -> Recipe:
     treatment = receiver.treatment
     rate_out = accepted.rate_for(rate_in)
+    stop = span[0] + frames_in
+    without = tidy_stretches(touch.without, span[0], stop, 2 * round(BLEND_S * rate_in / 2))
+    frames_in -= sum(b - a for a, b in without)
     fade = round(touch.fade_out * rate_out)
     fade_in = round(touch.fade_in * rate_out)
     lead = round(treatment.lead_seconds * rate_out)
-    frames_out = resampled_length(round(frames_in / touch.speed), rate_in, rate_out)
+    frames_out = played_length(frames_in, rate_in, rate_out, touch.speed, touch.pitch)
     frames_out += lead if frames_out else 0
     loop = round(treatment.loop_seconds * rate_out)
     loop = loop if frames_out >= 4 * loop else 0
-    low, high = treatment.high_pass_hz, None
+    low, high = max(treatment.high_pass_hz or 0.0, touch.low_cut) or None, None
     if treatment.band == "telephone":
         low, high = max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
-    offset = _offsets_that_count(dc_offsets, take) if treatment.remove_dc else ()
+    offset = _offsets_that_count(dc_offsets, take) if treatment.remove_dc or touch.remove_dc else ()
     dither: Literal["never", "always", "if_scaled"] = "never"
     if treatment.dither != "none" and target.depth:
         deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
@@ -208,6 +212,8 @@ def _recipe(
             or take == "mix"
             or fade + fade_in > 0
             or touch.speed != 1
+            or touch.pitch != 0
+            or bool(without)
             or bool(low or high or offset or treatment.presence_db or treatment.limiter_db or loop)
         )
         dither = "always" if deeper or worked else "if_scaled"
@@ -233,7 +239,10 @@ def _recipe(
         dither_kind="none" if dither == "never" else treatment.dither,
         fade_in=min(fade_in, frames_out),
         fade_out=min(fade, frames_out) if not loop else 0,
+        fade_even=touch.fade_shape == "even",
         speed=touch.speed,
+        pitch=touch.pitch,
+        without=without,
         dc_offsets=offset,
         low_cut=low,
         high_cut=high,

@@ -50,7 +50,8 @@ def steps_of(
         begin = recipe.start / recipe.rate_in
         steps.append(
             Step(
-                f"Keep {format_seconds(begin)} to {format_seconds(begin + recipe.frames_in / recipe.rate_in)}",
+                f"Keep {format_seconds(begin)} to "
+                f"{format_seconds(begin + (recipe.frames_in + recipe.left_out) / recipe.rate_in)}",
                 "its air is trimmed; nothing of the voice is cut" if recipe.trimmed else "the span of this clip",
             )
         )
@@ -69,6 +70,12 @@ def steps_of(
         else:
             reason = _WHY_SIDE.get((sound.sides, recipe.take), f"{name} takes one channel")
         steps.append(Step(what, reason))
+    for first, last in recipe.without:
+        told = f"Leave out {format_seconds(first / recipe.rate_in)} to {format_seconds(last / recipe.rate_in)}"
+        steps.append(Step(told, "chosen by you; what lies before and after is blended over 10 ms"))
+    if recipe.pitch:
+        told = f"Make it {abs(recipe.pitch):g} semitones {'higher' if recipe.pitch > 0 else 'lower'}"
+        steps.append(Step(told, "length unchanged; chosen by you"))
     if recipe.speed != 1:
         change = f"{(recipe.speed - 1) * 100:+.1f} % in speed".replace("-", "−")
         steps.append(Step(f"Speak it {recipe.speed:.3f} times as fast", f"{change}, pitch unchanged; chosen by you"))
@@ -84,7 +91,9 @@ def steps_of(
         steps.append(Step(f"Take away a DC offset of {offset}", "it is not heard and costs level"))
     if recipe.low_cut or recipe.high_cut:
         edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
-        steps.append(Step(f"Keep the band from {edges}", f"{name} asks for it; linear phase, no shift in time"))
+        own = touch.low_cut and touch.low_cut == recipe.low_cut
+        why = "the low end is chosen by you" if own else f"{name} asks for it"
+        steps.append(Step(f"Keep the band from {edges}", f"{why}; linear phase, no shift in time"))
     if recipe.presence_db:
         told = f"Lift {format_hz(PRESENCE_HZ)} by {recipe.presence_db:.1f} dB"
         steps.append(Step(told, f"{name} asks for it: consonants carry better"))

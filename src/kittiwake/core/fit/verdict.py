@@ -92,7 +92,10 @@ class Recipe:
     gain_db : added on top.
     ceiling : largest magnitude allowed in the output, nominal 0 to 1.
     fade_in, fade_out : frames of the output.
+    fade_even : whether the fades are straight lines.
     speed : how many times as fast, pitch unchanged.
+    pitch : semitones higher, length unchanged.
+    without : stretches, frames of the source, that are left out; ``frames_in`` is without them.
     limiter_db : by how much single peaks may be held down, dB.
     level_low, level_high : active speech levels, dBov, that the output is brought within; None leaves it.
     presence_db : lift around 2.5 kHz, dB.
@@ -120,7 +123,10 @@ class Recipe:
     dither: Literal["never", "always", "if_scaled"]
     fade_in: int
     fade_out: int
+    fade_even: bool = False
     speed: float = 1.0
+    pitch: float = 0.0
+    without: tuple[tuple[int, int], ...] = ()
     dc_offsets: tuple[float, ...] = ()
     low_cut: float | None = None
     high_cut: float | None = None
@@ -135,6 +141,21 @@ class Recipe:
     trimmed: bool = False
     dither_kind: Dither = "tpdf"
 
+    @property
+    def left_out(self) -> int:
+        """Frames of the source that are left out inside the span."""
+        return sum(stop - start for start, stop in self.without)
+
+    @property
+    def played_rate(self) -> int:
+        """Hz at which the sound is taken after its tempo was changed, so that its pitch comes out as wanted."""
+        return round(self.rate_in * 2 ** (self.pitch / 12))
+
+    @property
+    def tempo(self) -> float:
+        """How many times as fast it is spoken before that."""
+        return self.speed * self.rate_in / self.played_rate
+
     def into_range(self, level: float) -> float:
         """What brings an active speech level (dBov) a little inside of the levels that are taken, dB."""
         inside = 0.1
@@ -148,18 +169,28 @@ class Recipe:
     def keeps_samples_but_rate(self) -> bool:
         """Whether nothing but side, rate, level and ends is changed before encoding."""
         worked = self.dc_offsets or self.low_cut or self.high_cut or self.presence_db or self.trimmed
-        return not worked and self.speed == 1
+        return not worked and not self.without and self.speed == 1 and self.pitch == 0
 
     @property
     def keeps_samples(self) -> bool:
         """Whether the samples go over as they are, but for a gain."""
         worked = self.works_on_sound or self.dc_offsets or self.fade_in or self.fade_out or self.limiter_db
-        return not worked and self.take != "mix" and self.rate_in == self.rate_out and self.speed == 1
+        return (
+            not worked and self.take != "mix" and self.rate_in == self.rate_out and self.speed == 1 and not self.pitch
+        )
 
     @property
     def works_on_sound(self) -> bool:
         """Whether anything but side, rate and level is changed."""
-        return bool(self.lead or self.low_cut or self.high_cut or self.presence_db or self.loop or self.trimmed)
+        return bool(
+            self.lead
+            or self.low_cut
+            or self.high_cut
+            or self.presence_db
+            or self.loop
+            or self.trimmed
+            or self.without
+        )
 
     @property
     def level_is_changed(self) -> bool:

@@ -37,6 +37,7 @@ from ..sound import (
     span_of,
     take_side,
 )
+from ..sound.leave_out import BLEND_S, leave_out
 from .ahead import Ahead
 
 
@@ -142,16 +143,19 @@ def _converted(
             yield block
             done += len(block)
             if progress:
-                progress(min(0.8, 0.8 * done / recipe.frames_in))
+                progress(min(0.8, 0.8 * done / (recipe.frames_in + recipe.left_out)))
 
     centred: Iterator[NDArray[np.float32]] = watched()
     if recipe.dc_offsets:
         offsets = np.array(recipe.dc_offsets, np.float32)
         centred = (block - offsets for block in centred)
     sides = take_side(centred, recipe.take, recipe.channels)
-    faster = change_tempo(sides, recipe.speed, recipe.rate_in, recipe.channels, recipe.frames_in)
-    frames = round(recipe.frames_in / recipe.speed)
-    sound = resample(faster, recipe.rate_in, recipe.rate_out, recipe.channels, frames)
+    if recipe.without:
+        inside = [(a - recipe.start, b - recipe.start) for a, b in recipe.without]
+        sides = leave_out(sides, inside, 2 * round(BLEND_S * recipe.rate_in / 2))
+    faster = change_tempo(sides, recipe.tempo, recipe.rate_in, recipe.channels, recipe.frames_in)
+    frames = round(recipe.frames_in / recipe.tempo)
+    sound = resample(faster, recipe.played_rate, recipe.rate_out, recipe.channels, frames)
     if recipe.presence_db:
         sound = filtered(sound, presence_taps(recipe.rate_out, recipe.presence_db), recipe.channels)
     if recipe.low_cut or recipe.high_cut:
@@ -201,9 +205,9 @@ def _encode(
         if recipe.limiter_db:
             blocks = limited(blocks, recipe.ceiling, recipe.rate_out, recipe.channels)
         if recipe.fade_in:
-            blocks = fade_in(blocks, recipe.fade_in)
+            blocks = fade_in(blocks, recipe.fade_in, recipe.fade_even)
         if recipe.fade_out:
-            blocks = fade_out(blocks, recipe.frames_out - recipe.lead, recipe.fade_out)
+            blocks = fade_out(blocks, recipe.frames_out - recipe.lead, recipe.fade_out, recipe.fade_even)
         if recipe.lead:
             writer.write(np.zeros((recipe.lead, recipe.channels), np.float32))
         for block in blocks:

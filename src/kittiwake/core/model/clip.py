@@ -27,6 +27,11 @@ class TouchUp:
     skip : frames of the source that are left out at the start of the clip.
     keep : frames of the source that are kept after that; None keeps all of it.
     fade_in, fade_out : seconds of fade at the ends.
+    fade_shape : ``round``, which is gentle at both ends, or ``even``, a straight line.
+    pitch : semitones that it is made higher, its length unchanged; −6 to 6.
+    low_cut : Hz, below which nothing is kept; 0 leaves that to the receiver.
+    remove_dc : whether to take away a DC offset, whatever the receiver asks for.
+    without : stretches (frames of the source, from and without the last) that are left out, a cough for one.
     speed : how many times as fast it is spoken, pitch unchanged; 0.5 to 2.
     form : ``container/encoding`` to make, of those that the receiver takes; empty for the one it names first.
     accepted : codes of problems that a person has decided to live with.
@@ -39,7 +44,12 @@ class TouchUp:
     keep: int | None = None
     fade_in: float = 0.0
     fade_out: float = 0.0
+    fade_shape: str = "round"
     speed: float = 1.0
+    pitch: float = 0.0
+    low_cut: float = 0.0
+    remove_dc: bool = False
+    without: tuple[tuple[int, int], ...] = ()
     form: str = ""
     accepted: tuple[str, ...] = ()
 
@@ -57,7 +67,7 @@ class TouchUp:
             return {}
         plain = _PLAIN
         return {
-            f.name: list(value) if isinstance(value, tuple) else value
+            f.name: [list(v) if isinstance(v, tuple) else v for v in value] if isinstance(value, tuple) else value
             for f in dataclasses.fields(self)
             if (value := getattr(self, f.name)) != getattr(plain, f.name)
         }
@@ -66,7 +76,9 @@ class TouchUp:
     def from_dict(cls, data: dict[str, Any]) -> TouchUp:
         known = {f.name for f in dataclasses.fields(cls)}
         values: dict[str, Any] = {
-            key: tuple(v) if isinstance(v, list) else v for key, v in data.items() if key in known
+            key: tuple(tuple(w) if isinstance(w, list) else w for w in v) if isinstance(v, list) else v
+            for key, v in data.items()
+            if key in known
         }
         return cls(**values)
 

@@ -1,7 +1,7 @@
 """Blocks: each stage takes float32 blocks [shape=(frames, channels)] and yields them changed."""
 
 from .filter import band_taps, filtered, presence_taps
-from .length import fade_in, fade_out, looped, resampled_length, span_of, take_span
+from .length import fade_in, fade_out, looped, played_length, resampled_length, span_of, take_span
 from .level import Gain, choose_gain
 from .limiter import limited
 from .line import Line
@@ -22,6 +22,7 @@ __all__ = [
     "filtered",
     "limited",
     "looped",
+    "played_length",
     "presence_taps",
     "resample",
     "resampled_length",

@@ -17,6 +17,12 @@ def resampled_length(frames: int, rate_in: int, rate_out: int) -> int:
     return (2 * frames * rate_out + rate_in) // (2 * rate_in)
 
 
+def played_length(frames: int, rate_in: int, rate_out: int, speed: float = 1.0, pitch: float = 0.0) -> int:
+    """Frames of the output's rate from so many of the source, spoken ``speed`` times as fast and ``pitch`` semitones higher."""
+    played = round(rate_in * 2 ** (pitch / 12))
+    return resampled_length(round(frames / (speed * rate_in / played)), played, rate_out)
+
+
 def take_span(blocks: Blocks, start: int, stop: int | None) -> Iterator[NDArray[np.float32]]:
     """Only the frames from ``start`` up to, and without, ``stop``."""
     at = 0
@@ -50,27 +56,28 @@ def exactly(blocks: Blocks, frames: int) -> Iterator[NDArray[np.float32]]:
         yield np.zeros((left, channels), np.float32)
 
 
-def fade_in(blocks: Blocks, length: int) -> Iterator[NDArray[np.float32]]:
-    """A raised-cosine fade over the first ``length`` frames."""
+def fade_in(blocks: Blocks, length: int, even: bool = False) -> Iterator[NDArray[np.float32]]:
+    """A fade over the first ``length`` frames: a raised cosine, or a straight line."""
     at = 0
     for block in blocks:
         if at < length:
             place = np.minimum(at + np.arange(len(block)), length)
-            curve = 0.5 - 0.5 * np.cos(np.pi * place / length)
+            curve = place / length if even else 0.5 - 0.5 * np.cos(np.pi * place / length)
             at += len(block)
             yield block * curve.astype(np.float32)[:, None]
         else:
             yield block
 
 
-def fade_out(blocks: Blocks, total: int, length: int) -> Iterator[NDArray[np.float32]]:
-    """A raised-cosine fade over the last ``length`` of ``total`` frames."""
+def fade_out(blocks: Blocks, total: int, length: int, even: bool = False) -> Iterator[NDArray[np.float32]]:
+    """A fade over the last ``length`` of ``total`` frames: a raised cosine, or a straight line."""
     at = 0
     for block in blocks:
         begin = total - length - at
         if length and begin < len(block):
             place = np.arange(len(block)) - begin
-            curve = np.where(place < 0, 1.0, 0.5 + 0.5 * np.cos(np.pi * np.clip((place + 1) / length, 0, 1)))
+            share = np.clip((place + 1) / length, 0, 1)
+            curve = np.where(place < 0, 1.0, 1 - share if even else 0.5 + 0.5 * np.cos(np.pi * share))
             block = block * curve.astype(np.float32)[:, None]
         at += len(block)
         yield block

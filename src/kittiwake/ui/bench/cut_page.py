@@ -47,6 +47,7 @@ class CutPage(QWidget):
         self._activity: Activity | None = None
         self._chosen = ""
         self._asked_to_find = False
+        self._mark: int | None = None
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 6)
         column.setSpacing(6)
@@ -255,7 +256,13 @@ class CutPage(QWidget):
         active = [span for span in cut.spans if not span.aside]
         if cut.spans and cut.span(self._chosen) is None:
             self._chosen = ""
-        self.wave.show_spans([Shown(span, names[span.id]) for span in cut.spans], self._chosen)
+        without = {
+            clip.id: clip.touch_up.without
+            for clip in self._session.job.clips
+            if clip.source == self.source and clip.touch_up.without
+        }
+        shown = [Shown(span, names[span.id], without.get(span.id, ())) for span in cut.spans]
+        self.wave.show_spans(shown, self._chosen)
         self.list.blockSignals(True)
         if self.list.count() != len(cut.spans):
             self.list.clear()
@@ -500,6 +507,28 @@ class CutPage(QWidget):
         self._put("choosing a take", choose_take(self._cut, following.id))
         self.choose(following.id)
         self.hear()
+
+    def leave_out(self) -> None:
+        """Mark where a stretch begins; the second time leave out what lies between. Inside one that is left out, take it back."""
+        frame = self.wave.cursor_frame
+        clip = self._session.clip(self._chosen)
+        if clip is None or not clip.start <= frame <= (clip.stop or frame):
+            self.told.emit("Put the cursor inside the chosen clip, where the stretch begins.")
+            return
+        inside = next((s for s in clip.touch_up.without if s[0] <= frame < s[1]), None)
+        if inside:
+            left = tuple(s for s in clip.touch_up.without if s != inside)
+            self._session.touch_up([clip], {"without": left})
+        elif self._mark is None or not clip.start <= self._mark <= (clip.stop or frame) or self._mark == frame:
+            self._mark = frame
+            self.told.emit("Marked. Put the cursor where the stretch ends, and press Q again.")
+            return
+        else:
+            stretch = (min(self._mark, frame), max(self._mark, frame))
+            self._session.touch_up([clip], {"without": tuple(sorted((*clip.touch_up.without, stretch)))})
+            self.told.emit("Left out; 2 plays it as it will come out. Ctrl+Z takes it back.")
+        self._mark = None
+        self._refresh()
 
     def between(self) -> None:
         total = self._facts.measures.frames if self._facts and self._facts.measures else 0

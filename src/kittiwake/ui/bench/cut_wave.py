@@ -28,6 +28,7 @@ class Shown:
 
     span: Span
     name: str
+    without: tuple[tuple[int, int], ...] = ()
 
 
 def clock(seconds: float, step: float = 1.0) -> str:
@@ -316,6 +317,9 @@ class CutWave(QWidget):
                 painter.fillRect(box, QBrush(QColor(c.line), Qt.BrushStyle.BDiagPattern))
             else:
                 painter.fillRect(box, fill)
+            for start, stop in shown.without:
+                gap = QRectF(QPointF(self._x(start), plot.top()), QPointF(self._x(stop), plot.bottom()))
+                painter.fillRect(gap, QBrush(QColor(c.cannot), Qt.BrushStyle.DiagCrossPattern))
             painter.setPen(QColor(c.soft if shown.span.aside else c.text))
             name = f"aside: {shown.name}" if shown.span.aside else shown.name
             if shown.span.take_of and not shown.span.aside:
