@@ -192,8 +192,63 @@ def by_keyboard_alone() -> None:
     print("done by keyboard alone")
 
 
+def from_nothing() -> None:
+    """With nothing on the board: a line is recorded, and made for the phone."""
+    session.job = session.job.changed(output=str(FOLDER / "made"), receivers=("phone-menu",))
+    session.all_receivers = session.all_receivers[:1]
+    board.setFocus()
+    focus()
+    page = window.bench.record_page
+    key("v")
+    wait(lambda: page.recorder.state == "open", "the microphone is open")
+    key("Return")
+    wait(lambda: page.recorder.state == "recording", "it records")
+    wait(lambda: session.job.clips and page.recorder.state == "open", "it has ended by itself")
+    assert "It can be used" in page.state.text(), page.state.text()
+    key("m")
+    wait(lambda: counts().get("made") == 1 and not window.maker.busy, "the prompt is made")
+    assert actions <= 6, actions
+    assert (FOLDER / "made/phone-menu/Recording.wav").stat().st_size > 8000
+    print(f"from nothing to a made prompt: {actions} actions")
+
+
+def cut_a_reading() -> None:
+    """A reading is dropped, cut, its clips named by typing, and one of two takes chosen; no mouse is touched."""
+    reading = DEMO.parent / "reading" / "Season reading.flac"
+    session.job = session.job.changed(output=str(FOLDER / "made"), receivers=("phone-menu",))
+    session.all_receivers = session.all_receivers[:1]
+    window.add_paths([reading])
+    board.setFocus()
+    focus()
+    wait(lambda: session.job.clips and not session.busy, "it has been looked at")
+    key("k")
+    wait(lambda: len(session.cut_of(reading).spans) == 42, "42 spans are found")
+    key("Return")
+    for name in ("welcome", "pier one"):
+        do("type", "--delay", 15, name)
+        key("Return")
+        wait(lambda: window.player.playing, "the next clip plays by itself")
+    key("Escape")
+    for _ in range(5):
+        key("Down")
+    key("y")
+    spans = session.cut_of(reading).spans
+    assert [span.name for span in spans[:2]] == ["welcome", "pier one"]
+    assert [span.aside for span in spans[6:8]] == [True, False], [span.aside for span in spans[:9]]
+    key("bracketleft")
+    before = spans[7].start
+    key("Right")
+    key("shift+Left")
+    moved = session.cut_of(reading).spans[7].start - before
+    assert moved == round(0.01 * 22050) - round(0.001 * 22050), moved
+    key("m")
+    wait(lambda: counts().get("made") == 41 and not window.maker.busy, "41 prompts are made")
+    assert (FOLDER / "made/phone-menu/welcome.wav").exists()
+    print("a reading cut by keys alone")
+
+
 try:
-    {"drop": drop_and_make, "keys": by_keyboard_alone}[sys.argv[1]]()
+    {"drop": drop_and_make, "keys": by_keyboard_alone, "record": from_nothing, "cut": cut_a_reading}[sys.argv[1]]()
     code = 0
 except BaseException:
     import traceback

@@ -46,5 +46,11 @@ class TestJourneys(FolderCase):
     def test_drop_a_folder_press_one_key_listen_and_hand_over(self) -> None:
         self.assertIn("68 proved outputs: 2 actions", self.journey("drop"))
 
+    def test_from_nothing_to_a_made_prompt(self) -> None:
+        self.assertIn("made prompt: 3 actions", self.journey("record"))
+
+    def test_a_reading_is_cut_by_keys(self) -> None:
+        self.assertIn("cut by keys alone", self.journey("cut"))
+
     def test_by_keyboard_alone(self) -> None:
         self.assertIn("by keyboard alone", self.journey("keys"))

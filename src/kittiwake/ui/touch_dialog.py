@@ -24,6 +24,10 @@ from .button import Button
 _SIDES = (("auto", "as the sides suggest"), ("left", "left"), ("right", "right"), ("mix", "both mixed"))
 
 
+def _reader(box: QDoubleSpinBox, base: float, factor: float) -> Callable[[], object]:
+    return lambda: round(base + box.value() * factor, 6)
+
+
 class TouchDialog(QDialog):
     """``heard`` asks to play the first clip with the touch-up as it is set now."""
 
@@ -75,16 +79,15 @@ class TouchDialog(QDialog):
             for at, widget in enumerate((text, box, told)):
                 grid.addWidget(widget, row, at)
             self.numbers[name] = box
-            base = 1.0 if name == "speed" else 0.0
-            self._read[name] = lambda box=box, factor=factor, base=base: round(base + box.value() * factor, 6)
+            self._read[name] = _reader(box, 1.0 if name == "speed" else 0.0, factor)
         row = len(self.numbers)
         self.shape = QComboBox()
         self.shape.addItem("round: gentle at both ends", "round")
         self.shape.addItem("even: a straight line", "even")
         self.shape.setCurrentIndex(0 if first.fade_shape == "round" else 1)
         self.side = QComboBox()
-        for value, label in _SIDES:
-            self.side.addItem(label, value)
+        for side, label in _SIDES:
+            self.side.addItem(label, side)
         self.side.setCurrentIndex(max(0, self.side.findData(first.side)))
         self.dc = QCheckBox("Take away a DC offset")
         self.dc.setChecked(first.remove_dc)
