@@ -269,6 +269,14 @@ def in_window(count: int) -> Figures:
     return {f"{count:,} clips in the window: {key}": value for key, value in found.items()}
 
 
+def in_page(hours: float) -> Figures:
+    """Cutting a long recording, in a process of its own."""
+    command = [sys.executable, "-m", "bench.cutting", str(hours)]
+    told = subprocess.run(command, capture_output=True, text=True, check=True).stdout
+    found: Figures = json.loads(told.splitlines()[-1])
+    return {f"{hours:g} h to cut: {key}": value for key, value in found.items()}
+
+
 def main() -> None:
     quick = "--quick" in sys.argv
     figures: Figures = {}
@@ -279,6 +287,7 @@ def main() -> None:
             lambda: one_long(folder, 3 if quick else 7),
             lambda: many_short(folder, 3 if quick else 5, 1000 if quick else 2000),
             lambda: in_window(2000 if quick else 20_000),
+            lambda: in_page(0.5 if quick else 2),
             lambda: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
         ):
             found = part()

@@ -127,6 +127,9 @@ ACTIONS: tuple[Action, ...] = (
     ),
     Action("cut.next_take", "Choose the next take", "Deliver another take of this line, and hear it.", ("U",), "Cut"),
     Action("cut.between", "Span of the pause after", "Keep what lies between this span and the next.", ("G",), "Cut"),
+    Action(
+        "cut.spectrum", "Waveform or spectrogram", "See the sound by its frequencies, or by its shape.", ("A",), "Cut"
+    ),
     Action("cut.nearer", "Nearer", "Show less of the source, larger.", ("+", "="), "Cut"),
     Action("cut.farther", "Farther", "Show more of the source, smaller.", ("-",), "Cut"),
     Action("cut.near", "Look at the span", "Show the chosen span as large as it goes.", ("Z",), "Cut"),

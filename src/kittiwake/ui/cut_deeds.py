@@ -105,6 +105,11 @@ class CutDeeds(Deeds):
         if self._cutting():
             self.bench.cut_page.between()
 
+    def do_cut_spectrum(self) -> None:
+        if self._cutting():
+            wave = self.bench.cut_page.wave
+            wave.show_spectrum(not wave.spectral)
+
     def do_cut_nearer(self) -> None:
         if self._cutting():
             self.bench.cut_page.wave.zoom(1.6)

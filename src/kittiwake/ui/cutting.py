@@ -6,13 +6,14 @@ from collections import OrderedDict
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
+from threading import Lock
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
-from ..core.cut.activity import Activity, activity_of
+from ..core.cut.activity import Activity, activity_of, joined
 from ..core.errors import KittiwakeError
 from ..core.intake import open_sound
 from ..core.make.pool import Died, Helper
@@ -23,11 +24,15 @@ from ..core.sound import take_side
 
 _SHORT = 150.0  # s; of shorter sources all samples are held
 _KEPT = 4  # sources
+_LONG = 300.0  # s; longer sources are listened to in parts
+_PARTS = 2
 
 
-def listen_for_speech(asked: tuple[Path, Stated | None], tell: Callable[[float], None]) -> Activity | str:
+def listen_for_speech(
+    asked: tuple[Path, Stated | None, int, int | None], tell: Callable[[float], None]
+) -> Activity | str:
     """``activity_of`` as a function of one thing that a process can be asked; a sentence where it cannot be done."""
-    path, stated = asked
+    path, stated, start, stop = asked
     last = 0.0
 
     def progress(share: float) -> None:
@@ -37,7 +42,7 @@ def listen_for_speech(asked: tuple[Path, Stated | None], tell: Callable[[float],
             tell(share)
 
     try:
-        return activity_of(path, stated, progress=progress)
+        return activity_of(path, stated, start=start, stop=stop, progress=progress)
     except KittiwakeError as error:
         return str(error)
 
@@ -73,6 +78,10 @@ class Picture:
         if len(at) and columns > 1:
             lows[-1], highs[-1] = self._overview[at[-1]]  # not all that follows
         return np.stack([lows, highs], axis=1)
+
+    def near(self, length: float) -> bool:
+        """Whether so many frames of samples can be had at once."""
+        return self._samples is not None or length <= 30 * self.rate
 
     def samples(self, start: int, stop: int) -> NDArray[np.float32] | None:
         """Frames from ``start`` up to, and without, ``stop``; None where they cannot be had at once."""
@@ -130,7 +139,9 @@ class Cutter(QObject):
     def __init__(self, parent: QObject | None = None, shelf: Shelf | None = None) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="cut")
-        self._helper = Helper(listen_for_speech, telling=True)
+        self._helpers = [Helper(listen_for_speech, telling=True) for _ in range(_PARTS)]
+        self._ears = ThreadPoolExecutor(_PARTS, thread_name_prefix="ears")
+        self._listening_lock = Lock()
         self._shelf = shelf or Shelf()
         self._known: OrderedDict[Path, tuple[Facts, Activity]] = OrderedDict()
         self._pictures: OrderedDict[Path, Picture] = OrderedDict()
@@ -155,11 +166,8 @@ class Cutter(QObject):
     def _listen(self, facts: Facts) -> None:
         told: object = "It was called off."
         try:
-            found = self._helper.ask(
-                (facts.path, facts.stated),
-                lambda: self._stopped,
-                lambda share: self.listening.emit(facts.path, share),
-            )
+            with self._listening_lock:
+                found = self._ask(facts)
             if isinstance(found, Activity):
                 self._known[facts.path] = (facts, found)
                 while len(self._known) > _KEPT:
@@ -173,6 +181,39 @@ class Cutter(QObject):
             told = f"Listening to it failed: {error}."
         if not self._stopped:
             self.listened.emit(facts.path, told)
+
+    def _ask(self, facts: Facts) -> object:
+        """Of a long source each process takes a part, if it can begin there."""
+        assert facts.header and facts.measures
+        total, rate = facts.measures.frames, facts.header.sample_rate
+        edges = [0, total]
+        if total > _LONG * rate and self._skips(facts):
+            step = 3 * rate * round(total / (3 * rate) / _PARTS)
+            edges = [n * step for n in range(_PARTS)] + [total]
+        shares = [0.0] * (len(edges) - 1)
+
+        def ask(n: int) -> object:
+            def told(share: float) -> None:
+                shares[n] = share
+                self.listening.emit(facts.path, sum(shares) / len(shares))
+
+            stop = None if n + 2 == len(edges) else edges[n + 1]
+            task = (facts.path, facts.stated, edges[n], stop)
+            return self._helpers[n].ask(task, lambda: self._stopped, told)
+
+        found = list(self._ears.map(ask, range(len(shares))))
+        bad = next((one for one in found if not isinstance(one, Activity)), None)
+        return (
+            bad if bad is not None or None in found else joined([one for one in found if isinstance(one, Activity)])
+        )
+
+    @staticmethod
+    def _skips(facts: Facts) -> bool:
+        reader = open_sound(facts.path, facts.stated)
+        try:
+            return reader.skip_to(facts.header.sample_rate if facts.header else 1) > 0
+        finally:
+            reader.close()
 
     def picture(self, facts: Facts) -> Picture:
         """What a source can be drawn from now; a better one may come by ``pictured``."""
@@ -211,4 +252,6 @@ class Cutter(QObject):
     def stop(self) -> None:
         self._stopped = True
         self._pool.shutdown(wait=True, cancel_futures=True)
-        self._helper.close()
+        self._ears.shutdown(wait=True, cancel_futures=True)
+        for helper in self._helpers:
+            helper.close()

@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 
 from kittiwake import demo
 from kittiwake.core.cut import Find, find_speech
-from kittiwake.core.cut.activity import Activity, _Gather, activity_of
+from kittiwake.core.cut.activity import Activity, _Gather, activity_of, joined
 from tests.sounds import FolderCase
 
 READING = Path(demo.__file__).parent / "reading"
@@ -110,6 +110,14 @@ class TestReading(FolderCase):
         self.assertEqual(len(one.speech), len(other.speech))
         for (a, b), (c, d) in zip(one.speech, other.speech, strict=True):
             self.assertLessEqual(max(abs(a - c), abs(b - d)), 0.01 * self.reading.rate)
+
+    def test_in_parts_as_in_one(self) -> None:
+        path = self.folder / "x.wav"
+        soundfile.write(str(path), self.reading.sound, self.reading.rate, subtype="PCM_16")
+        edge = 60 * self.reading.rate
+        parts = [activity_of(path, stop=edge), activity_of(path, start=edge)]
+        whole = find_speech(activity_of(path))
+        self.assertEqual(find_speech(joined(parts)).speech, whole.speech)
 
     def test_settings_do_what_they_say(self) -> None:
         found = activity(self.reading.in_room(40), self.reading.rate)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from ..errors import Cancelled
 from ..intake import open_sound
 from ..model import Stated
+from ..sound import span_of
 
 RATE = 8000  # Hz, at which voices are told from other sound
 STEP = 0.005  # s, between two levels
@@ -49,10 +50,16 @@ def activity_of(
     path: Path,
     stated: Stated | None = None,
     *,
+    start: int = 0,
+    stop: int | None = None,
     cancelled: Callable[[], bool] | None = None,
     progress: Callable[[float], None] | None = None,
 ) -> Activity:
-    """Read a source once.
+    """Read a source once, or a part of it.
+
+    Parameters
+    ----------
+    start, stop : frames of the part; parts that begin at whole multiples of three seconds are put together by ``joined``.
 
     Raises
     ------
@@ -61,9 +68,10 @@ def activity_of(
     """
     reader = open_sound(path, stated)
     try:
-        rate, total = reader.header.sample_rate, reader.header.frames
+        rate = reader.header.sample_rate
+        total = reader.header.frames if stop is None else stop - start
         gather = _Gather(rate)
-        for block in reader.blocks():
+        for block in span_of(reader, start, stop):
             if cancelled and cancelled():
                 raise Cancelled
             gather.add(block)
@@ -72,6 +80,17 @@ def activity_of(
         return gather.result()
     finally:
         reader.close()
+
+
+def joined(parts: Sequence[Activity]) -> Activity:
+    """Parts of one source, in order, as one."""
+    return Activity(
+        parts[0].rate,
+        sum(part.frames for part in parts),
+        np.concatenate([part.levels for part in parts]),
+        np.concatenate([part.speech for part in parts]),
+        np.concatenate([part.voiced for part in parts]),
+    )
 
 
 class _Gather:

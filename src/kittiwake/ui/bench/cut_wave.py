@@ -7,18 +7,31 @@ from dataclasses import dataclass
 
 import numpy as np
 from PySide6.QtCore import QEvent, QLineF, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QBrush, QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF, QWheelEvent
+from PySide6.QtGui import (
+    QBrush,
+    QColor,
+    QImage,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+    QPolygonF,
+    QWheelEvent,
+)
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.span import START, STOP, Span
-from ...core.model.units import format_db
+from ...core.model.units import format_db, format_hz
 from ..cutting import Picture
 from ..theme.colours import colours
+from .spectrogram import spectrogram
 
 _HEAD, _FOOT = 20, 20
 _GRAB = 6  # pixels around an edge in which it is taken hold of
 _LEAST = 0.02  # s; shorter spans are not drawn by hand
 _MOST_ZOOM = 24.0  # pixels a frame
+_MANY = 150  # spans that are drawn each
 _NUDGE, _FINE = 0.010, 0.001  # s
 
 
@@ -43,6 +56,12 @@ def clock(seconds: float, step: float = 1.0) -> str:
     return f"{rest:.{digits}f}"
 
 
+def _premultiplied(colour: QColor) -> int:
+    alpha = colour.alpha()
+    red, green, blue = (part * alpha // 255 for part in (colour.red(), colour.green(), colour.blue()))
+    return alpha << 24 | red << 16 | green << 8 | blue
+
+
 class CutWave(QWidget):
     """Shows a source and its spans; says what a person does with them and changes nothing itself."""
 
@@ -63,6 +82,7 @@ class CutWave(QWidget):
         self.setAccessibleName("Waveform to cut")
         self._picture: Picture | None = None
         self._spans: list[Shown] = []
+        self._places = np.zeros((0, 2), np.int64)
         self._ghosts: Sequence[tuple[int, int]] = ()
         self._other: Sequence[tuple[int, int]] = ()
         self._chosen = ""
@@ -70,6 +90,8 @@ class CutWave(QWidget):
         self.cursor_frame = 0
         self._playing: int | None = None
         self.left, self.right = 0.0, 1.0
+        self.spectral = False
+        self._image: tuple[object, QImage] | None = None
         self._message = ""
         self._held: tuple[str, str] | None = None
         self._pressed: float | None = None
@@ -92,6 +114,7 @@ class CutWave(QWidget):
 
     def show_spans(self, spans: Sequence[Shown], chosen: str) -> None:
         self._spans, self._chosen = list(spans), chosen
+        self._places = np.array([(shown.span.start, shown.span.stop) for shown in spans], np.int64).reshape(-1, 2)
         told = next((shown for shown in spans if shown.span.id == chosen), None)
         self.setAccessibleDescription(f"{len(spans)} spans; {told.name} is chosen" if told else f"{len(spans)} spans")
         self.update()
@@ -280,8 +303,12 @@ class CutWave(QWidget):
             self._frame_of_focus(painter)
             return
         plot = QRectF(0, _HEAD, self.width(), max(10, self.height() - _HEAD - _FOOT))
-        self._draw_spans(painter, plot)
-        self._draw_wave(painter, plot)
+        if self.spectral:
+            self._draw_spectrum(painter, plot)
+            self._draw_spans(painter, plot)
+        else:
+            self._draw_spans(painter, plot)
+            self._draw_wave(painter, plot)
         self._draw_edges(painter, plot)
         self._draw_ruler(painter, plot)
         self._draw_cursor(painter, plot)
@@ -304,9 +331,34 @@ class CutWave(QWidget):
             return None
         return QRectF(QPointF(self._x(start), 0), QPointF(max(self._x(start) + 1, self._x(stop)), plot.bottom()))
 
+    def _visible(self) -> list[Shown]:
+        """Spans on show; where they are too many to be told apart, only the chosen one."""
+        inside = np.flatnonzero((self._places[:, 1] >= self.left) & (self._places[:, 0] <= self.right))
+        if len(inside) <= _MANY:
+            return [self._spans[n] for n in inside]
+        return [self._spans[n] for n in inside if self._spans[n].span.id == self._chosen]
+
+    def _draw_shade(self, painter: QPainter, plot: QRectF) -> None:
+        """Where there are spans, column by column, when there are too many to be drawn each."""
+        inside = (self._places[:, 1] >= self.left) & (self._places[:, 0] <= self.right)
+        if inside.sum() <= _MANY:
+            return
+        width = self.width()
+        scale = width / (self.right - self.left)
+        edges = np.clip(np.round((self._places[inside] - self.left) * scale), 0, width).astype(int)
+        cover = np.zeros(width + 1, np.int32)
+        np.add.at(cover, edges[:, 0], 1)
+        np.add.at(cover, edges[:, 1], -1)
+        fill = QColor(colours().convert)
+        fill.setAlpha(40)
+        pixels = np.where(np.cumsum(cover[:width]) > 0, np.uint32(_premultiplied(fill)), np.uint32(0))[None, :].copy()
+        image = QImage(pixels.data, width, 1, 4 * width, QImage.Format.Format_ARGB32_Premultiplied)
+        painter.drawImage(QRectF(0, 0, width, plot.bottom()), image)
+
     def _draw_spans(self, painter: QPainter, plot: QRectF) -> None:
         c = colours()
-        for shown in self._spans:
+        self._draw_shade(painter, plot)
+        for shown in self._visible():
             box = self._span_box(shown, plot)
             if box is None:
                 continue
@@ -373,6 +425,39 @@ class CutWave(QWidget):
             painter.setPen(QPen(QColor(c.cannot), 2))
             painter.drawLines([QLineF(x + 0.5, plot.top(), x + 0.5, plot.top() + 5) for x in np.flatnonzero(clipped)])
 
+    def show_spectrum(self, spectral: bool) -> None:
+        """Draw the spectrogram in place of the waveform, or the other way round."""
+        self.spectral = spectral
+        self.setAccessibleName("Spectrogram to cut" if spectral else "Waveform to cut")
+        self.update()
+
+    def _draw_spectrum(self, painter: QPainter, plot: QRectF) -> None:
+        assert self._picture is not None
+        c = colours()
+        some = None
+        if self._picture.near(self.right - self.left):
+            margin = round(0.03 * self._rate)
+            first = max(0, int(self.left) - margin)
+            some = self._picture.samples(first, int(self.right) + margin)
+        if some is None or not len(some):
+            painter.setPen(QColor(c.soft))
+            painter.drawText(plot, Qt.AlignmentFlag.AlignCenter, "Come nearer (+) to see the spectrogram.")
+            return
+        width, height = self.width(), round(plot.height())
+        key = (self.left, self.right, width, height, id(self._picture), c.dark)
+        if self._image is None or self._image[0] != key:
+            image = spectrogram(some, first, self.left, self.right, width, height, self._rate)
+            self._image = (key, image)
+        painter.drawImage(plot.topLeft(), self._image[1])
+        top = min(self._rate / 2, 12_000.0)
+        painter.setPen(QColor(c.soft))
+        for hertz in (1000, 2000, 4000, 8000):
+            if hertz < top:
+                y = plot.bottom() - hertz / top * plot.height()
+                painter.drawText(
+                    QRectF(self.width() - 52, y - 8, 48, 16), Qt.AlignmentFlag.AlignRight, format_hz(hertz)
+                )
+
     def _draw_samples(self, painter: QPainter, plot: QRectF, some: np.ndarray) -> None:
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         scale, middle = plot.height() / 2 * 0.96, plot.center().y()
@@ -386,11 +471,13 @@ class CutWave(QWidget):
 
     def _draw_edges(self, painter: QPainter, plot: QRectF) -> None:
         c = colours()
-        for shown in self._spans:
+        for shown in self._visible():
             box = self._span_box(shown, plot)
             if box is None:
                 continue
             chosen = shown.span.id == self._chosen
+            if not chosen and box.width() < 5:
+                continue  # from afar the shading says enough
             for edge, x, way in ((START, box.left(), 1), (STOP, box.right(), -1)):
                 current = chosen and edge == self.edge
                 # An edge that a person set is a full line, one that was found a broken one.
