@@ -4,17 +4,77 @@ from __future__ import annotations
 
 import sys
 import tempfile
+import time
+from collections.abc import Callable
 from pathlib import Path
 
+from PySide6.QtWidgets import QApplication
+
+from kittiwake.core.cut import read_lines
+from kittiwake.core.standin.microphone import READING
 from kittiwake.ui.start import DEMO, make_app, settle
+from kittiwake.ui.touch_dialog import TouchDialog
 from kittiwake.ui.window import Window
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"
 
 
+def shoot_voice(app: QApplication, window: Window, shoot: Callable[[str], None]) -> None:
+    """Cutting, takes and recording."""
+
+    def until(condition: Callable[[], object], seconds: float = 30.0) -> None:
+        end = time.monotonic() + seconds
+        while not condition() and time.monotonic() < end:
+            app.processEvents()
+            time.sleep(0.01)
+
+    lines = tuple(read_lines((READING / "Season list.csv").read_text("utf-8")))
+    page = window.bench.cut_page
+    window.do_cut_demo()
+    until(lambda: page.source and page._cut.spans)
+    until(lambda: page.wave._picture and page.wave._picture._samples is not None)
+    page.take_list(lines)
+    spans = page._cut.spans
+    page.choose(spans[7].id)
+    page.drop()
+    page.choose(page._cut.spans[24].id)
+    page.another_take()
+    page.choose(page._cut.spans[8].id)
+    page.wave.look_at(20 * page.rate, 34 * page.rate)
+    page.wave.point_at(page._cut.spans[8].start + 9000)
+    shoot("cut")
+    window.use_colours(False)
+    page.choose(page._cut.spans[24].id)
+    page.wave.look_at(70 * page.rate, 79 * page.rate)
+    page.wave.show_spectrum(True)
+    shoot("takes")
+    page.wave.show_spectrum(False)
+    window.do_record_open()
+    record = window.bench.record_page
+    record.take_list(lines)
+    record.go()
+    until(lambda: record.recorder.state == "recording" and record.recorder.seconds > 1.4)
+    window.grab().save(str(FOLDER_OF[0] / "record.png"))
+    until(lambda: record.recorder.state == "open")
+    window.bench.show_levels()
+    window.board.setFocus()
+    clips = [clip for clip in window.session.job.clips if clip.name.startswith("boarding")]
+    dialog = TouchDialog(window, [clip.touch_up for clip in clips])
+    dialog.numbers["speed"].setValue(6)
+    dialog.show()
+    until(lambda: False, 0.3)
+    dialog.grab().save(str(FOLDER_OF[0] / "touch-up.png"))
+    dialog.reject()
+
+
+#: Where the pictures go.
+FOLDER_OF = [FOLDER]
+
+
 def main() -> None:
     folder = Path(sys.argv[1]) if len(sys.argv) > 1 else FOLDER
     folder.mkdir(parents=True, exist_ok=True)
+    FOLDER_OF[0] = folder
     app = make_app()
     window = Window()
     window.use_colours(False)
@@ -67,6 +127,8 @@ def main() -> None:
         window.use_colours(True)
         window.board.select(clip.id, "speech-engine")
         shoot("cell-dark")
+        window.session.undo_stack.setClean()
+        shoot_voice(app, window, shoot)
         link.unlink()
         window.session.undo_stack.setClean()
         window.shut_down()

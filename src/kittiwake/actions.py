@@ -135,6 +135,9 @@ ACTIONS: tuple[Action, ...] = (
     Action("cut.near", "Look at the span", "Show the chosen span as large as it goes.", ("Z",), "Cut"),
     Action("cut.whole", "Look at all of it", "Show the whole source.", ("0",), "Cut"),
     Action(
+        "cut.demo", "Try it on the demo reading", "Put a reading of forty lines on the board, and cut it.", (), "Cut"
+    ),
+    Action(
         "cut.import",
         "Take spans from a file…",
         "Labels with tabs, CSV, WebVTT, or the cue points of a WAV.",

@@ -12,6 +12,7 @@ from ..core.cut.forms import Mark, add_cues, marks_of, read_marks, spans_of, to_
 from ..core.errors import KittiwakeError, reason_of
 from ..core.intake import open_sound
 from ..core.model.span import START, STOP, in_order
+from ..core.standin.microphone import READING
 from .bench.list_dialog import ListDialog
 from .deeds import Deeds
 
@@ -35,6 +36,14 @@ class CutDeeds(Deeds):
         self.foot.say("")
         self.bench.show_cut(clip)
         self._room_for_bench()
+
+    def do_cut_demo(self) -> None:
+        reading = READING / "Season reading.flac"
+        self.session.add_sources([reading])
+        clip = next(clip for clip in self.session.job.clips if clip.source == reading)
+        self.board.select(clip.id)
+        self.do_cut_open()
+        self.foot.say(f"Its list of names is {READING / 'Season list.csv'}; Ctrl+L takes it.")
 
     def _room_for_bench(self) -> None:
         """Work on the bench needs more of it than looking does."""

@@ -56,7 +56,7 @@ class TouchDialog(QDialog):
                 ("gain_db", "Louder by", first.gain_db, -30.0, 30.0, 0.5, 1, " dB", 1.0,
                  "on top of what the receiver asks for; peaks are never clipped"),
                 ("speed", "Faster by", (first.speed - 1) * 100, -50.0, 100.0, 1.0, 1, " %", 0.01,
-                 "the pitch stays; up to 15 % is hardly noticed"),
+                 "the pitch stays"),
                 ("pitch", "Higher by", first.pitch, -6.0, 6.0, 0.5, 2, " semitones", 1.0, "the length stays"),
                 ("fade_in", "Fade in over", first.fade_in * 1000, 0.0, 10_000.0, 5.0, 0, " ms", 0.001, "at the start"),
                 ("fade_out", "Fade out over", first.fade_out * 1000, 0.0, 10_000.0, 5.0, 0, " ms", 0.001, "at the end"),

@@ -142,6 +142,7 @@ class CutPage(QWidget):
         self.list.itemActivated.connect(lambda _: self.hear())
         self.find_button.clicked.connect(self.search)
         self._session.job_changed.connect(self._job_changed)
+        self._session.facts_arrived.connect(lambda path: self._job_changed() if path == self.source else None)
         self._cutter.listened.connect(self._listened)
         self._cutter.listening.connect(self._listening)
         self._cutter.pictured.connect(self._pictured)
