@@ -6,6 +6,7 @@ import os
 import shutil
 import subprocess
 import sys
+import tempfile
 import textwrap
 from pathlib import Path
 from unittest import mock
@@ -56,6 +57,35 @@ class TestDisk(FaultCase):
         self.assertIn("see to the disk", done.stdout)
         self.assertIn('"status": "made"', done.stdout)
         self.assertEqual(self.visible(), ["short.wav"])
+
+    def test_a_folder_that_may_not_be_written(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        out = self.folder / "out"
+        out.mkdir()
+        out.chmod(0o555)
+        for folder in (self.folder, *self.folder.parents):
+            if folder != Path(tempfile.gettempdir()) and str(folder).startswith(tempfile.gettempdir()):
+                folder.chmod(0o755)
+        code = textwrap.dedent(f"""
+            import os
+            from pathlib import Path
+            from kittiwake.core.errors import KittiwakeError
+            from kittiwake.core.make import Wish, make_files
+            from kittiwake.core.model import load_receiver
+            wish = Wish((load_receiver("phone-menu"),), (Path({str(out)!r}),))
+            list(make_files([Path({str(path)!r})], Wish(wish.receivers, (Path({str(self.folder / "warm")!r}),)), workers=0))
+            if os.geteuid() == 0:
+                os.seteuid(65534)  # nothing stops root
+            try:
+                for outcome in make_files([Path({str(path)!r})], wish, workers=0):
+                    print(outcome.told["status"], outcome.told["error"])
+            except KittiwakeError as error:
+                print(error)
+        """)
+        done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
+        self.assertEqual(done.returncode, 0, done.stderr)
+        self.assertIn("cannot be used: Permission denied. Choose another output folder.", done.stdout)
+        self.assertEqual(list(out.iterdir()), [])
 
     def test_the_ledger_cannot_be_written(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
