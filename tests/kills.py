@@ -15,7 +15,7 @@ from pathlib import Path
 
 import soundfile
 
-from tests.sounds import speech_like
+from tests.sounds import make_command, speech_like
 
 
 def outputs(folder: Path) -> dict[str, str]:
@@ -39,17 +39,7 @@ def main() -> int:
             )
 
         def command(out: Path) -> list[str]:
-            return [
-                sys.executable,
-                "-m",
-                "kittiwake.cli",
-                "make",
-                "--for",
-                "phone-menu",
-                "--into",
-                str(out),
-                str(folder / "in"),
-            ]
+            return make_command(out, folder / "in")
 
         quiet = {"stdout": subprocess.DEVNULL, "stderr": subprocess.DEVNULL}
         began = time.monotonic()

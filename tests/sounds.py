@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import shutil
+import sys
 import tempfile
 import unittest
 from pathlib import Path
@@ -62,3 +63,18 @@ def tone_level(signal: Signal, hertz: float, rate: int) -> float:
     window = np.hanning(len(middle))
     turn = np.exp(-2j * np.pi * hertz * np.arange(len(middle)) / rate)
     return db(2 * abs(np.sum(middle * window * turn)) / window.sum())
+
+
+def make_command(into: Path, *more: object) -> list[str]:
+    """The terminal's command that makes for the phone menu."""
+    return [
+        sys.executable,
+        "-m",
+        "kittiwake.cli",
+        "make",
+        "--for",
+        "phone-menu",
+        "--into",
+        str(into),
+        *map(str, more),
+    ]

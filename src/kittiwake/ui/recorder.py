@@ -69,6 +69,9 @@ class Recorder(QObject):
         """Stop listening; a take that goes on is ended first, and kept."""
         if self.state == "recording":
             self.stop()
+        self._let_go()
+
+    def _let_go(self) -> None:
         self._timer.stop()
         if self.microphone is not None:
             self.microphone.stop()
@@ -162,12 +165,7 @@ class Recorder(QObject):
         recording = self.state == "recording"
         if recording and kept:
             self._end()
-        self._timer.stop()
-        if self.microphone is not None:
-            self.microphone.stop()
-            self.microphone = None
-        if self.state != "checking":
-            self._go("off")
+        self._let_go()
         self.trouble.emit(f"{why} What was recorded until then is kept." if recording and kept else why)
 
     def _end(self) -> None:

@@ -6,14 +6,13 @@ import hashlib
 import os
 import signal
 import subprocess
-import sys
 from pathlib import Path
 
 from kittiwake.core.errors import MakeError
 from kittiwake.core.make import Wish, make_files
 from kittiwake.core.make.account import account
 from kittiwake.core.model import load_receiver
-from tests.sounds import FolderCase, speech_like
+from tests.sounds import FolderCase, make_command, speech_like
 
 
 def digests(folder: Path) -> dict[str, str]:
@@ -74,17 +73,7 @@ class TestCluster(FolderCase):
         self.assertIn("cannot be read and written there", str(caught.exception))
 
     def test_from_the_terminal(self) -> None:
-        command = [
-            sys.executable,
-            "-m",
-            "kittiwake.cli",
-            "make",
-            "--for",
-            "phone-menu",
-            "--into",
-            str(self.folder / "o"),
-        ]
-        command += ["--on", self.local.scheduler_address, str(self.sources[0]), str(self.sources[1])]
+        command = make_command(self.folder / "o", "--on", self.local.scheduler_address, *self.sources[:2])
         done = subprocess.run(command, capture_output=True, text=True)
         self.assertEqual(done.returncode, 0, done.stderr)
         self.assertEqual(len(digests(self.folder / "o")), 2)

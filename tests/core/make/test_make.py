@@ -27,7 +27,7 @@ from kittiwake.core.make.place import part_file, put_in_place, sweep
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
 from kittiwake.core.model.receiver import Accepts, Level, Limits, Rules, Treatment
-from tests.sounds import DEMO, FolderCase, db, noise, rms, sine, speech_like, tone_level
+from tests.sounds import DEMO, FolderCase, db, make_command, noise, rms, sine, speech_like, tone_level
 
 MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-beacon", "speech-engine"))
 
@@ -325,18 +325,7 @@ class TestTrust(MakeCase):
         sources = [self.write(f"{n}.wav", speech_like(48000, 25, seed=n), 48000) for n in range(6)]
         digests = [hashlib.sha256(p.read_bytes()).hexdigest() for p in sources]
         whole = {m.sha256 for m in make_all(self.items(sources, MENU, self.folder / "whole"))}
-        command = [
-            sys.executable,
-            "-m",
-            "kittiwake.cli",
-            "make",
-            "--for",
-            "phone-menu",
-            "--into",
-            "",
-            *map(str, sources),
-        ]
-        command[7] = str(self.folder / "timed")
+        command = make_command(self.folder / "timed", *sources)
         began = time.monotonic()
         subprocess.run(command, stdout=subprocess.DEVNULL, check=True)
         whole_run = time.monotonic() - began

@@ -8,7 +8,6 @@ import os
 import random
 import signal
 import subprocess
-import sys
 import time
 from collections import Counter
 from pathlib import Path
@@ -21,7 +20,7 @@ from kittiwake.core.make.pool import Died, Pool
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import load_receiver
 from kittiwake.core.model.receiver import Receiver
-from tests.sounds import DEMO, FolderCase, speech_like
+from tests.sounds import DEMO, FolderCase, make_command, speech_like
 
 MENU = load_receiver("phone-menu")
 
@@ -179,16 +178,7 @@ class TestKilled(RunCase):
         paths = self.sources(24, 4.0)
         self.run_all(paths, out="whole")
         whole = self.bytes_of("whole")
-        command = [
-            sys.executable,
-            "-m",
-            "kittiwake.cli",
-            "make",
-            "--for",
-            "phone-menu",
-            "--into",
-            str(self.folder / "out"),
-        ]
+        command = make_command(self.folder / "out")
         dice, kills = random.Random(4), 0
         for _ in range(6):
             process = subprocess.Popen(
