@@ -125,15 +125,15 @@ def record() -> None:
         if number in FLUBS:
             first, last = say(FLUBS[number])
             others.append({"what": "flub", "start": first, "stop": last})
-            pause(0.9, 1.3)
+            pause(0.9, 1.6)
         if number in COUGHS:
             sound = cough(dice)
             begins = put(sound)
             others.append({"what": "cough", "start": begins, "stop": begins + len(sound)})
-            pause(0.9, 1.3)
+            pause(0.9, 1.6)
         first, last = say(text)
         lines.append({"name": name, "start": first, "stop": last})
-        pause(0.9, 1.9)
+        pause(2.0, 3.4)
     whole = np.concatenate(parts)
     whole = whole + dice.standard_normal(len(whole)).astype(np.float32) * np.float32(10 ** (-76 / 20))
     soundfile.write(str(FOLDER / "Season reading.flac"), whole, RATE, subtype="PCM_16")

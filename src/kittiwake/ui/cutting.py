@@ -22,7 +22,7 @@ from ..core.measure.shelf import Shelf
 from ..core.model import Facts, Stated
 from ..core.sound import take_side
 
-_SHORT = 150.0  # s; of shorter sources all samples are held
+_SHORT = 300.0  # s; of shorter sources all samples are held
 _KEPT = 4  # sources
 _LONG = 300.0  # s; longer sources are listened to in parts
 _PARTS = 2
