@@ -169,6 +169,7 @@ ACTIONS: tuple[Action, ...] = (
     Action("ear.play", "Play or pause", "Hear the selected clip or cell.", ("Space",), "Listen"),
     Action("ear.source", "Hear the source", "Switch to the source at the same instant.", ("1",), "Listen"),
     Action("ear.output", "Hear the output", "Switch to the output at the same instant.", ("2",), "Listen"),
+    Action("ear.flip", "Before or after", "Switch between source and output, at the same instant.", ("/",), "Listen"),
     Action("ear.line", "Hear it on the line", "Switch to the telephone line at the same instant.", ("3",), "Listen"),
     Action(
         "ear.compare",

@@ -288,6 +288,11 @@ class TestTouchUps(CutCase):
         self.assertEqual(self.window.player.way, "output")
         dialog.accept()
         self.back_to_the_window()
+        # Before and after by one key.
+        self.press(Key.Key_Slash)
+        self.assertEqual(self.window.player.way, "source")
+        self.press(Key.Key_Slash)
+        self.assertEqual(self.window.player.way, "output")
         touched = [clip.touch_up for clip in self.session.job.clips]
         self.assertEqual({(t.speed, t.gain_db) for t in touched}, {(1.08, -2.0)})
         self.assertIn("touching up the level, the speed of 42 clips", self.window.qactions["edit.undo"].text())

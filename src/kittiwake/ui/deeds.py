@@ -12,7 +12,6 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMainWindow, QMessageBo
 
 from .. import __version__
 from ..core.errors import reason_of
-from ..core.intake.libav import streams_of
 from ..core.make.compare import Comparison
 from ..core.make.ledger import Entry
 from ..core.measure import look_at
@@ -207,6 +206,8 @@ class Deeds(QMainWindow):
                 "Select a clip that could not be read, or a video with several sound streams, to state how to read it."
             )
             return
+        from ..core.intake.libav import streams_of  # libav takes a seventh of a second to load
+
         path = clip.source
         others = self.session.unreadable_beside(path) if not several else []
         dialog = HeaderlessDialog(self, path, len(others), facts.stated, streams_of(path) if several else ())
@@ -390,6 +391,9 @@ class Deeds(QMainWindow):
 
     def do_ear_source(self) -> None:
         self.player.choose("source")
+
+    def do_ear_flip(self) -> None:
+        self.player.choose("output" if self.player.way == "source" else "source")
 
     def do_ear_output(self) -> None:
         self.player.choose("output")

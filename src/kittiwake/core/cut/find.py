@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from bisect import bisect_left
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import percentile_filter, uniform_filter1d
 
 from .activity import FRAME, STEP, Activity
 
@@ -70,7 +70,7 @@ def find_speech(activity: Activity, find: Find | None = None) -> Found:
     levels = activity.levels
     if not len(levels):
         return Found((), (), _LEAST_FLOOR, None)
-    smooth = uniform_filter1d(levels, 3, mode="nearest")
+    smooth = _mean(levels, 3)
     floor = _floor(levels)
     begins = smooth >= floor + find.above_room
     goes_on = smooth >= floor + find.above_room - min(_HYSTERESIS, 0.6 * find.above_room)
@@ -105,11 +105,28 @@ def _floor(levels: NDArray[np.float32]) -> NDArray[np.float64]:
     quiet = np.percentile(padded.reshape(count, size), 20, axis=1)
     reach = max(1, min(count, round(2 * _FLOOR_REACH / _FLOOR_BLOCK) | 1))
     # Of what is quietest in each half second, that which a tenth of the neighbourhood goes below.
-    room = percentile_filter(quiet, 10, size=reach, mode="nearest")
-    room = np.maximum(uniform_filter1d(room, min(count, 9), mode="nearest"), _LEAST_FLOOR)
+    room = _tenth(quiet, reach)
+    room = np.maximum(_mean(room, min(count, 9) | 1), _LEAST_FLOOR)
     at = (np.arange(count) + 0.5) * size
     wide: NDArray[np.float64] = np.interp(np.arange(len(levels)), at, room)
     return wide
+
+
+def _mean(values: NDArray[Any], size: int) -> NDArray[Any]:
+    """Of an odd number of neighbours; the first and the last value go on beyond the ends."""
+    mean: NDArray[Any] = _around(values, size).mean(axis=1)
+    return mean
+
+
+def _tenth(values: NDArray[Any], size: int) -> NDArray[Any]:
+    """That which a tenth of an odd number of neighbours goes below."""
+    at = size // 10
+    lower: NDArray[Any] = np.partition(_around(values, size), at, axis=1)[:, at]
+    return lower
+
+
+def _around(values: NDArray[Any], size: int) -> NDArray[Any]:
+    return np.lib.stride_tricks.sliding_window_view(np.pad(values, size // 2, mode="edge"), size)
 
 
 def _runs(flags: NDArray[np.bool_]) -> list[tuple[int, int]]:
