@@ -71,13 +71,15 @@ def numbered(name: str, number: int, rules: Names) -> str:
 
 
 def numbered_name(file: str, name: str, extensions: Iterable[str], rules: Names) -> str | None:
-    """The stem of ``file`` where it is ``name``, perhaps with a number behind it; None where other rules ask for another name."""
+    """The stem of ``file`` where it is the legal ``name``, perhaps with a number behind it; None where other rules ask for another name."""
     for extension in extensions:
         if not file.endswith(extension) or (not extension and "." in file):
             continue
         stem = file[: len(file) - len(extension)]
+        if stem == name:
+            return stem  # it is legal, as every wanted name is
         base = re.sub(r"\d+$", "", stem).rstrip(rules.replace_with or None)
-        if rules.is_legal(stem) and (stem == name or (base != "" and base != stem and name.startswith(base))):
+        if base != "" and base != stem and name.startswith(base) and rules.is_legal(stem):
             return stem
     return None
 

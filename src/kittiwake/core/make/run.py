@@ -294,6 +294,8 @@ class _Run:
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
+        #: Stamps of outputs that were there at the beginning, for each receiver.
+        self._seen: dict[int, dict[str, str]] = {}
         self._companies: tuple[Company | None, ...] = ()
 
     def outcomes(self) -> Iterator[Outcome]:
@@ -374,11 +376,11 @@ class _Run:
         """An outcome without any work, where source, what is asked for, and output are as the ledger has them."""
         if before is None or before.order != self._orders[n] or not before.output_stamp or self._companies:
             return None
-        output = self._wish.folders[n] / before.output
-        if before.stamp != stamp_of(path) or before.output_stamp != stamp_of(output):
+        if before.stamp != stamp_of(path) or before.output_stamp != self._seen[n].get(before.output):
             return None
+        output = f"{self._wish.folders[n]}{os.sep}{before.output}"
         told: dict[str, Any] = {
-            "path": str(path), "receiver": receiver.slug, "output": str(output), "status": "kept", "bytes": before.bytes,
+            "path": str(path), "receiver": receiver.slug, "output": output, "status": "kept", "bytes": before.bytes,
             "seconds": before.seconds, "sha256": before.sha256, "proof": None, "error": None, "said": [],
         }  # fmt: skip
         return Outcome(told, None, n)
@@ -394,12 +396,20 @@ class _Run:
         }
         # Whose each name is that is there already; nobody's known where it was not made here, or was altered since.
         owners: dict[str, tuple[str, str, str] | None] = {}
+        seen = self._seen.setdefault(n, {})
         with os.scandir(folder) as entries:
             for entry in entries:
                 if entry.name.startswith("."):
                     continue
                 known = ledger.get(entry.name)
-                ours = known is not None and _still_ours(folder / entry.name, known)
+                ours = False
+                if known is not None:
+                    try:
+                        found = entry.stat()
+                    except OSError:
+                        continue  # gone this moment, or a link to nothing
+                    stamp = seen[entry.name] = f"{found.st_size}:{found.st_mtime_ns}"
+                    ours = _still_ours(folder / entry.name, known) if stamp != known.output_stamp else True
                 owner = (known.source, known.clip, known.receiver) if ours and known is not None else None
                 for extension in extensions:
                     if entry.name.casefold().endswith(extension):

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 import tomllib
-from functools import cache
+from functools import cache, lru_cache
 from importlib import resources
 from pathlib import Path
 from string import Formatter
@@ -121,10 +121,14 @@ class Names(_Part):
 
     def is_legal(self, name: str) -> bool:
         """Whether a name (without extension) may be used as it stands."""
-        if not name or len(name) > self.max_length or not re.fullmatch(f"[{self.allowed}]+", name):
+        if not name or len(name) > self.max_length or not _only(self.allowed).fullmatch(name):
             return False
-        cased = {"keep": name, "lower": name.lower(), "upper": name.upper()}[self.case]
-        return name == cased
+        return self.case == "keep" or name == (name.lower() if self.case == "lower" else name.upper())
+
+
+@lru_cache(maxsize=256)
+def _only(allowed: str) -> re.Pattern[str]:
+    return re.compile(f"[{allowed}]+")
 
 
 class Rules(_Part):
