@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from ..core.errors import reason_of
+from ..core.model import Facts, Note
 from ..core.record import Endpoint, Meter, TakeCheck, TakeWriter, check_take
 from ..core.record.endpoint import room_level
 from ..core.record.take import take_path
@@ -180,7 +181,15 @@ class Recorder(QObject):
             )
         self._go("checking")
         room = self.room_dbfs
-        self._pool.submit(lambda: self._checked.emit(writer.path, check_take(writer.path, room)))
+        self._pool.submit(self._check, writer.path, room)
+
+    def _check(self, path: Path, room: float | None) -> None:
+        try:
+            found = check_take(path, room)
+        except Exception as error:  # the thread's last chance to tell anybody
+            note = Note("internal", f"Checking it failed: {error}. It is on disk.", "Please report this.")
+            found = TakeCheck(Facts(path, error=note), 0, 0, (note,))
+        self._checked.emit(path, found)
 
     def _take_check(self, path: Path, check: TakeCheck) -> None:
         self._go("open" if self.microphone is not None else "off")

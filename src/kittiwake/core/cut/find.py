@@ -126,6 +126,7 @@ def _tenth(values: NDArray[Any], size: int) -> NDArray[Any]:
 
 
 def _around(values: NDArray[Any], size: int) -> NDArray[Any]:
+    size |= 1  # as many before as after, so that each value has its own
     return np.lib.stride_tricks.sliding_window_view(np.pad(values, size // 2, mode="edge"), size)
 
 
