@@ -330,7 +330,7 @@ class TestTrust(MakeCase):
         subprocess.run(command, stdout=subprocess.DEVNULL, check=True)
         whole_run = time.monotonic() - began
         kills = 0
-        for turn, share in enumerate(np.linspace(0.4, 0.98, 8)):
+        for turn, share in enumerate(np.linspace(0.4, 0.95, 5)):
             out = self.folder / f"killed{turn}"
             command[7] = str(out)
             process = subprocess.Popen(command, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL)
@@ -343,7 +343,7 @@ class TestTrust(MakeCase):
             made = list(make_all(self.items(sources, MENU, out)))
             self.assertEqual({m.sha256 for m in made}, whole)
             self.assertEqual([p.name for p in out.iterdir() if p.name.endswith(".part")], [])
-        self.assertGreater(kills, 3)
+        self.assertGreater(kills, 2)
         self.assertEqual([hashlib.sha256(p.read_bytes()).hexdigest() for p in sources], digests)
 
 
