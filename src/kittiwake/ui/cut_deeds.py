@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QSplitter
@@ -13,10 +14,21 @@ from ..core.errors import KittiwakeError, reason_of
 from ..core.intake import open_sound
 from ..core.model.span import START, STOP, in_order
 from ..core.standin.microphone import READING
+from .bench.cut_page import CutPage
 from .bench.list_dialog import ListDialog
 from .deeds import Deeds
 
 _FORMS = {".txt": to_labels, ".tsv": to_labels, ".csv": to_csv, ".vtt": to_vtt}
+
+
+def _page_does(what: Callable[[CutPage], None]) -> Callable[[CutDeeds], None]:
+    """An action that is done by the page where one cuts, if that is on show."""
+
+    def do(self: CutDeeds) -> None:
+        if self._cutting():
+            what(self.bench.cut_page)
+
+    return do
 
 
 class CutDeeds(Deeds):
@@ -58,10 +70,6 @@ class CutDeeds(Deeds):
         self.foot.say("K cuts the selected recording into clips.")
         return False
 
-    def do_cut_find(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.search()
-
     def do_cut_list(self) -> None:
         if not self._cutting():
             return
@@ -73,67 +81,22 @@ class CutDeeds(Deeds):
         dialog.accepted.connect(lambda: page.take_list(dialog.lines))
         dialog.open()
 
-    def do_cut_name(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.name.setFocus()
-            self.bench.cut_page.name.selectAll()
-
-    def do_cut_split(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.split()
-
-    def do_cut_join(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.join()
-
-    def do_cut_drop(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.drop()
-
-    def do_cut_start(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.edge_to_cursor(START)
-
-    def do_cut_stop(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.edge_to_cursor(STOP)
-
-    def do_cut_leave_out(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.leave_out()
-
-    def do_cut_take(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.another_take()
-
-    def do_cut_next_take(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.next_take()
-
-    def do_cut_between(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.between()
-
-    def do_cut_spectrum(self) -> None:
-        if self._cutting():
-            wave = self.bench.cut_page.wave
-            wave.show_spectrum(not wave.spectral)
-
-    def do_cut_nearer(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.wave.zoom(1.6)
-
-    def do_cut_farther(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.wave.zoom(1 / 1.6)
-
-    def do_cut_near(self) -> None:
-        if self._cutting() and (span := self.bench.cut_page.chosen()):
-            self.bench.cut_page.wave.show_span(span)
-
-    def do_cut_whole(self) -> None:
-        if self._cutting():
-            self.bench.cut_page.wave.show_all()
+    do_cut_find = _page_does(CutPage.search)
+    do_cut_split = _page_does(CutPage.split)
+    do_cut_join = _page_does(CutPage.join)
+    do_cut_drop = _page_does(CutPage.drop)
+    do_cut_start = _page_does(lambda page: page.edge_to_cursor(START))
+    do_cut_stop = _page_does(lambda page: page.edge_to_cursor(STOP))
+    do_cut_leave_out = _page_does(CutPage.leave_out)
+    do_cut_take = _page_does(CutPage.another_take)
+    do_cut_next_take = _page_does(CutPage.next_take)
+    do_cut_between = _page_does(CutPage.between)
+    do_cut_name = _page_does(CutPage.begin_to_name)
+    do_cut_nearer = _page_does(lambda page: page.wave.zoom(1.6))
+    do_cut_farther = _page_does(lambda page: page.wave.zoom(1 / 1.6))
+    do_cut_near = _page_does(CutPage.look_near)
+    do_cut_whole = _page_does(lambda page: page.wave.show_all())
+    do_cut_spectrum = _page_does(lambda page: page.wave.show_spectrum(not page.wave.spectral))
 
     # -- spans in open forms ---------------------------------------------------------------------------------------
 

@@ -40,6 +40,8 @@ class Looker(QObject):
         self._going = 0
         self._side = ThreadPoolExecutor(1, thread_name_prefix="search")
         self._arrived: deque[tuple[Facts, int]] = deque()
+        self._lock = threading.Lock()
+        self._woken = False
         self._again = QTimer(self)
         self._again.setSingleShot(True)
         self._again.setInterval(0)
@@ -47,7 +49,7 @@ class Looker(QObject):
         self._own = threading.local()
         self._helpers: list[Helper] = []
         self._wanted: set[Path] = set()
-        self._queue: deque[tuple[Path, Stated | None, int]] = deque()
+        self._queue: deque[tuple[Path, Stated | None, bool, int]] = deque()
         self._stopped = False
         self._turn = 0
         self.searching = 0
@@ -65,12 +67,14 @@ class Looker(QObject):
         """Whether sources are being looked for or looked at."""
         return bool(self._wanted or self.searching)
 
-    def want(self, paths: Iterable[Path], stated: Mapping[Path, Stated]) -> None:
-        """Look at these, unless that is already under way; ``stated`` gives the formats of headerless ones."""
+    def want(self, paths: Iterable[Path], stated: Mapping[Path, Stated], *, anew: bool = False) -> None:
+        """Look at these, unless that is already under way; ``stated`` gives the formats of headerless ones, ``anew`` is for those who do not
+        believe what is kept of them.
+        """
         for path in paths:
             if path not in self._wanted:
                 self._wanted.add(path)
-                self._queue.append((path, stated.get(path), self._turn))
+                self._queue.append((path, stated.get(path), anew, self._turn))
         while self._going < min(self._most, len(self._queue)) and not self._stopped:
             self._going += 1
             self._pool.submit(self._look_on)
@@ -89,11 +93,11 @@ class Looker(QObject):
         """In a thread: look as long as there is something to look at."""
         while not self._stopped:
             try:
-                path, stated, turn = self._queue.popleft()
+                path, stated, anew, turn = self._queue.popleft()
             except IndexError:
                 break
             if turn == self._turn:
-                self._look(path, stated, turn)
+                self._look(path, stated, anew, turn)
         self._idle.emit()
 
     def _one_idle(self) -> None:
@@ -101,10 +105,10 @@ class Looker(QObject):
         if self._queue:  # something came while the thread was ending
             self.want((), {})
 
-    def _look(self, path: Path, stated: Stated | None, turn: int) -> None:
+    def _look(self, path: Path, stated: Stated | None, anew: bool, turn: int) -> None:
         try:
             found = self._helper().ask(
-                (path, stated),
+                (path, stated, anew),
                 lambda: self._stopped or turn != self._turn,
                 lambda glimpse: self.glimpsed.emit(glimpse) if turn == self._turn and not self._stopped else None,
             )
@@ -121,8 +125,10 @@ class Looker(QObject):
                 path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
             )
         if not self._stopped:
-            self._arrived.append((facts, turn))
-            if len(self._arrived) == 1:
+            with self._lock:  # of several threads just one wakes the window
+                self._arrived.append((facts, turn))
+                wake, self._woken = not self._woken, True
+            if wake:
                 self._look_over.emit()
 
     def _helper(self) -> Helper:
@@ -145,7 +151,9 @@ class Looker(QObject):
                 self.looked.emit(facts)
             if time.monotonic() > until:
                 break
-        if self._arrived:
+        with self._lock:
+            self._woken = bool(self._arrived)
+        if self._woken:
             self._again.start()
 
     def compare(self, facts: list[Facts]) -> None:

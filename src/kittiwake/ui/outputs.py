@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from ..core.make.engine import as_made
 from ..core.make.ledger import LEDGER, Entry, Ledger
 from ..core.make.place import file_digest
 from ..core.measure.look import stamp_of
@@ -138,9 +139,7 @@ class Outputs(QObject):
             for entry in Ledger(folder):
                 if (entry.source, entry.clip) in wanted and entry.receiver == receiver.slug:
                     continue
-                path = folder / entry.output
-                stamp = stamp_of(path)
-                if stamp and (stamp == entry.output_stamp or file_digest(path) == entry.sha256):
+                if as_made(path := folder / entry.output, entry):
                     found.append((path, entry))
         return list(dict(found).items())
 

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import numpy as np
 
-from ..core.model import Clip
 from .bench.list_dialog import ListDialog
 from .cut_deeds import CutDeeds
 
@@ -33,10 +32,4 @@ class RecordDeeds(CutDeeds):
         pitch = 1320.0 if left == 1 else 880.0
         tone = 0.2 * np.sin(2 * np.pi * pitch * at) * np.sin(np.pi * at / seconds) ** 2
         self.player.load_sound("Count-in", tone.astype(np.float32), rate)
-        self.player.play()
-
-    def _hear_take(self, clip: Clip) -> None:
-        self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
-        self.player.choose("source")
-        self.player.seek(0)
         self.player.play()

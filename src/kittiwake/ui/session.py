@@ -13,7 +13,7 @@ from platformdirs import user_documents_path
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
-from ..core.cut import named, shown_names
+from ..core.cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, shares_anything
 from ..core.make import Made, fingerprint
 from ..core.make.ledger import Entry
@@ -28,7 +28,6 @@ from ..core.model import (
     Receiver,
     Span,
     Stated,
-    TouchUp,
     load_receiver,
     shipped_receivers,
 )
@@ -56,7 +55,6 @@ _TOUCHED = {
     "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
     "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
 }  # fmt: skip
-_EDGE = 0.005  # s of fade where a clip was cut out of something longer
 _LOT = 200  # recordings that are put on the board at a time
 
 
@@ -293,14 +291,7 @@ class Session(QObject):
 
     def replace_clip(self, text: str, new: Clip) -> None:
         """Put a changed clip in the place of the one with its id."""
-        clips = tuple(new if clip.id == new.id else clip for clip in self.job.clips)
-        cuts = self.job.cuts
-        cut = cuts.get(new.source)
-        span = cut.span(new.id) if cut else None
-        if cut and span and (span.name, span.text) != (new.name, new.text):
-            named_ = span.changed(name=new.name, text=new.text, by_hand=True)
-            cuts = {**cuts, new.source: cut.replaced(named_)}
-        self.change(text, self.job.changed(clips=clips, cuts=cuts))
+        self.change(text, with_clip(self.job, new))
 
     def cut_of(self, source: Path) -> Cut:
         """How a source is cut; nothing where it is not."""
@@ -308,33 +299,7 @@ class Session(QObject):
 
     def put_cut(self, text: str, source: Path, cut: Cut) -> None:
         """Cut a source: every span that is not set aside is a clip, where the source's clips were on the board."""
-        cut = cut.changed(spans=named(cut.spans, cut.lines))
-        if cut == self.cut_of(source):
-            return
-        names = shown_names(cut.spans, source.stem)
-        mine = [clip for clip in self.job.clips if clip.source == source]
-        before = {clip.id: clip for clip in mine}
-        whole = next((clip for clip in mine if clip.start == 0 and clip.stop is None), None)
-        # What was found out about all of the source holds for its parts.
-        touch_up = TouchUp(fade_in=_EDGE, fade_out=_EDGE)
-        if whole:
-            touch_up = touch_up.changed(true_rate=whole.touch_up.true_rate, side=whole.touch_up.side)
-        clips = [
-            before.get(span.id, Clip(source, names[span.id], id=span.id, touch_up=touch_up)).changed(
-                start=span.start, stop=span.stop, name=names[span.id], text=span.text
-            )
-            for span in cut.spans
-            if not span.aside
-        ]
-        spans_before = {span.id for span in self.cut_of(source).spans}
-        others = [clip for clip in mine if clip is not whole and clip.id not in spans_before and clip.id not in names]
-        if not clips and not cut.spans:
-            clips = [whole or Clip.whole(source)]
-        at = next((n for n, clip in enumerate(self.job.clips) if clip.source == source), len(self.job.clips))
-        left = [clip for clip in self.job.clips[:at] if clip.source != source]
-        right = [clip for clip in self.job.clips[at:] if clip.source != source]
-        cuts = {**self.job.cuts, source: cut}
-        self.change(text, self.job.changed(clips=(*left, *clips, *others, *right), cuts=cuts))
+        self.change(text, with_cut(self.job, source, cut))
 
     def state_true_rate(self, clips: Iterable[Clip], rate: int) -> None:
         """Say at what rate (Hz) the sound of these clips was really taken; what the header says takes it back."""
@@ -461,39 +426,17 @@ class Session(QObject):
 
     def put_take(self, check: TakeCheck, name: str, text: str) -> Clip:
         """Put a recorded take on the board, cut to its words. Earlier takes of the name are set aside and stay on disk."""
-        source = check.facts.path
-        span = Span(check.start, check.stop, name, text, by_hand=True)
-        touch_up = TouchUp(fade_in=_EDGE, fade_out=_EDGE)
-        clip = Clip(source, name, span.start, span.stop, touch_up, text=text, id=span.id)
-        cuts = dict(self.job.cuts)
-        gone: set[str] = set()
-        for path, cut in self.job.cuts.items():
-            if path.parent == source.parent and any(s.name == name and not s.aside for s in cut.spans):
-                gone |= {s.id for s in cut.spans if s.name == name}
-                spans = tuple(s.changed(aside=True) if s.name == name else s for s in cut.spans)
-                cuts[path] = cut.changed(spans=spans)
-        cuts[source] = Cut((span,))
-        # A retake stands where the take before stood.
-        at = next((n for n, c in enumerate(self.job.clips) if c.id in gone), len(self.job.clips))
-        clips = [c for c in self.job.clips if c.id not in gone]
-        clips.insert(min(at, len(clips)), clip)
         self._take_facts(check.facts)
-        title = self.job.name
-        if title == Job().name and not self.job.clips:
-            title = "Recordings"
-        self.change(f"recording “{name}”", self.job.changed(clips=tuple(clips), cuts=cuts, name=title))
-        return clip
+        span = Span(check.start, check.stop, name, text, by_hand=True)
+        job = with_take(self.job, check.facts.path, span)
+        if job.name == Job().name and not self.job.clips:
+            job = job.changed(name="Recordings")
+        self.change(f"recording “{name}”", job)
+        return next(clip for clip in self.job.clips if clip.id == span.id)
 
     def remove_clips(self, ids: set[str]) -> None:
         gone = sum(clip.id in ids for clip in self.job.clips)
-        left = tuple(clip for clip in self.job.clips if clip.id not in ids)
-        cuts = {
-            source: cut.changed(
-                spans=tuple(span.changed(aside=True) if span.id in ids else span for span in cut.spans)
-            )
-            for source, cut in self.job.cuts.items()
-        }
-        self.change(f"removing {gone} clip{'s' if gone != 1 else ''}", self.job.changed(clips=left, cuts=cuts))
+        self.change(f"removing {gone} clip{'s' if gone != 1 else ''}", without_clips(self.job, ids))
 
     def apply_remedy(self, clip: Clip, receiver: Receiver | None, remedy: Remedy) -> None:
         slug = receiver.slug if receiver else ""
@@ -738,7 +681,8 @@ class Session(QObject):
         for path in paths:
             self.facts.pop(path, None)
         self.job_changed.emit()
-        self.looker.want([source for source in self.job.sources if source not in self.facts], self.job.stated)
+        missing = [source for source in self.job.sources if source not in self.facts]
+        self.looker.want(missing, self.job.stated, anew=True)
 
 
 @cache

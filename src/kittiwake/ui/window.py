@@ -148,7 +148,7 @@ class Window(RecordDeeds):
         record = self.bench.record_page
         record.told.connect(self.foot.say)
         record.counted.connect(self._count_in)
-        record.heard.connect(self._hear_take)
+        record.heard.connect(self._hear_span)
         record.list_wanted.connect(self.do_record_list)
         self.bench.cut_page.told.connect(self.foot.say)
         self.bench.cut_page.turned.connect(self._turn_to_span)

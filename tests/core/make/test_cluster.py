@@ -7,9 +7,10 @@ import os
 import signal
 import subprocess
 from pathlib import Path
+from unittest import mock
 
 from kittiwake.core.errors import MakeError
-from kittiwake.core.make import Wish, make_files
+from kittiwake.core.make import Wish, cluster, make_files
 from kittiwake.core.make.account import account
 from kittiwake.core.model import load_receiver
 from tests.sounds import FolderCase, make_command, speech_like
@@ -58,19 +59,21 @@ class TestCluster(FolderCase):
         with self.assertRaises(MakeError) as caught:
             list(make_files(self.sources, self.wish("out"), on="tcp://127.0.0.1:1"))
         self.assertIn("No scheduler answers", str(caught.exception))
-        # A file that is another one over there.
-        from kittiwake.core.make import cluster
-
-        class Lying(cluster.Cluster):
-            def check(self, folders: object, sources: object) -> None:
-                token = next(iter(folders)) / "token"  # type: ignore[call-overload]
-                answers = self._client.run(cluster._what_is_wrong, {token: "x"}, {}, cluster.versions())
-                raise MakeError(next(iter(answers.values())))
-
-        (self.folder / "out").mkdir(exist_ok=True)
-        with Lying(self.local.scheduler_address) as there, self.assertRaises(MakeError) as caught:
-            there.check([self.folder / "out"], [])
-        self.assertIn("cannot be read and written there", str(caught.exception))
+        # Other libraries there than here, and a source that is another file there.
+        others = {"numpy": "0.1"}
+        for name, lie, told in (
+            ("versions", lambda: others, "has other libraries"),
+            ("stamp_of", lambda path: "1:1", "is not there, or another file"),
+        ):
+            with mock.patch.object(cluster, name, lie), self.assertRaises(MakeError) as caught:
+                list(make_files(self.sources, self.wish("out"), on=self.local.scheduler_address))
+            self.assertIn(told, str(caught.exception))
+        # A folder that is not the same there: what it holds is not what was put in here.
+        token = self.folder / "out" / ".token"
+        self.assertIn("cannot be read and written", cluster._what_is_wrong({token: "x"}, {}, cluster.versions()))
+        token.write_text("y")
+        self.assertIn("is another folder there", cluster._what_is_wrong({token: "x"}, {}, cluster.versions()))
+        self.assertEqual(digests(self.folder / "out"), {})
 
     def test_from_the_terminal(self) -> None:
         command = make_command(self.folder / "o", "--on", self.local.scheduler_address, *self.sources[:2])

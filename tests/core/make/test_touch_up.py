@@ -90,7 +90,7 @@ class TestTouchUp(FolderCase):
                 stoi(plain[2000 : count - 2000], back[2000 + shift : count - 2000 + shift], RATE)
                 for shift in range(-960, 961, 240)
             )
-            self.assertGreater(score, 0.80, speed)
+            self.assertGreater(score, 0.9, speed)
 
     def test_low_end_fades_dc_and_level_by_hand(self) -> None:
         at = np.arange(2 * RATE) / RATE

@@ -21,7 +21,7 @@ from tests.sounds import FolderCase, speech_like
 class TestShelf(FolderCase):
     def look(self, path: Path) -> tuple[Facts, list[Glimpse]]:
         told: list[Glimpse] = []
-        return look_for_drawing((path, None), told.append, str(self.folder / "shelf")), told
+        return look_for_drawing((path, None, False), told.append, str(self.folder / "shelf")), told
 
     def test_the_same_content_is_looked_at_once_wherever_it_lies(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 3), 16_000)
@@ -50,15 +50,29 @@ class TestShelf(FolderCase):
         assert before.measures and after.measures
         self.assertAlmostEqual(after.measures.peak / before.measures.peak, 0.5, delta=0.001)
 
+    def test_looking_anew_does_not_believe_the_shelf(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 3), 16_000)
+        found = path.stat()
+        before, _ = self.look(path)
+        # Other sound of the same size, with the same time: only looking tells.
+        self.write("a.wav", speech_like(16_000, 3) * 0.5, 16_000)
+        os.utime(path, ns=(found.st_atime_ns, found.st_mtime_ns))
+        kept, _ = self.look(path)
+        self.assertEqual(kept, before)
+        fresh = look_for_drawing((path, None, True), lambda _: None, str(self.folder / "shelf"))
+        assert fresh.measures and before.measures
+        self.assertAlmostEqual(fresh.measures.peak / before.measures.peak, 0.5, delta=0.001)
+        self.assertEqual(self.look(path)[0], fresh)
+
     def test_a_broken_shelf_only_costs_time(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
         whole, _ = self.look(path)
         (self.folder / "broken").mkdir()
         (self.folder / "broken" / "facts.sqlite").write_bytes(b"no database" * 1000)
         told: list[Glimpse] = []
-        self.assertEqual(look_for_drawing((path, None), told.append, str(self.folder / "broken")), whole)
+        self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "broken")), whole)
         (self.folder / "a file").write_text("")
-        self.assertEqual(look_for_drawing((path, None), told.append, str(self.folder / "a file")), whole)
+        self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "a file")), whole)
 
     def test_too_much_is_tidied_up(self) -> None:
         shelf = Shelf(self.folder / "shelf")

@@ -10,7 +10,7 @@ from typing import Any, Literal
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.look import stamp_of
-from .engine import unaltered
+from .engine import as_made
 from .ledger import LEDGER, Entry, Ledger
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
@@ -59,7 +59,7 @@ def _state(folder: Path, entry: Entry) -> State:
     now = stamp_of(output)
     if not now:
         return "deleted"
-    if now != entry.output_stamp and not unaltered(output, entry):
+    if not as_made(output, entry):
         return "altered"
     stamp = stamp_of(source)
     if not stamp:

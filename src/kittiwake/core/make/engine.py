@@ -133,6 +133,11 @@ def unaltered(path: Path, entry: Entry) -> bool:
         return False
 
 
+def as_made(path: Path, entry: Entry) -> bool:
+    """Whether an output is as it was made: by size and time, and by its bytes where the time is another."""
+    return (entry.output_stamp != "" and entry.output_stamp == stamp_of(path)) or unaltered(path, entry)
+
+
 @cache
 def versions() -> dict[str, str]:
     """Versions of everything that shapes samples."""

@@ -141,8 +141,7 @@ class _Many:
         """The items of a worker that died, one at a time, so that only the one it died over is lost."""
         if len(lot.items) == 1:
             item = self._left.pop(lot.numbers[0])
-            told = f"Its decoder or encoder crashed ({died.reason}). Ask for another copy, or convert it elsewhere first."
-            yield Made(item, "failed", error=told, code="crashed")
+            yield Made(item, "failed", error=str(died), code="crashed")
             return
         singles = [
             _Lot((number,), (item,), (before,))

@@ -34,6 +34,9 @@ class Died:
 
     reason: str
 
+    def __str__(self) -> str:
+        return f"Its decoder or encoder crashed ({self.reason}). Ask for another copy, or convert it elsewhere first."
+
 
 @dataclass(frozen=True, slots=True)
 class Told:

@@ -26,7 +26,7 @@ from ..measure import look_at
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
 from .ahead import Ahead
-from .engine import Prepared, WorkItem, deliver, prepare, unaltered, versions
+from .engine import Prepared, WorkItem, as_made, deliver, prepare, versions
 from .ledger import Entry, Ledger, only_run
 from .place import sweep, sync_files
 from .pool import Died, Pool
@@ -87,10 +87,7 @@ class Outcome:
     """What came of one file at one receiver: the fields of ``kittiwake make --json`` with what a terminal says of it."""
 
     told: dict[str, Any]
-    entry: Entry | None = None
-    receiver: int = 0
     source_seconds: float = 0.0
-    path: str = field(default="")
 
     @property
     def good(self) -> bool:
@@ -116,9 +113,7 @@ def put_all_in_place(wish: Wish, ready: Ready) -> list[Outcome]:
     for n in sorted({n for n, _, _ in ready.outputs}):
         some = [(prepared, seconds) for at, prepared, seconds in ready.outputs if at == n]
         delivered = deliver([prepared for prepared, _ in some], _light_ledger(wish.folders[n]))
-        for (prepared, seconds), made in zip(some, delivered, strict=True):
-            entry = replace(prepared.entry, path=()) if prepared.entry is not None and made.status == "made" else None
-            out.append(Outcome(made.to_dict(), entry, n, seconds))
+        out += [Outcome(made.to_dict(), seconds) for (_, seconds), made in zip(some, delivered, strict=True)]
     return out
 
 
@@ -148,7 +143,7 @@ def prepare_all(task: _Task) -> Ready:
                     prepared = prepare(item, before, order=task.orders[n])
                 ready.outputs.append((n, prepared, facts.seconds or 0.0))
         except KittiwakeError as error:
-            ready.lost += [_lost(path, wish.receivers[n], n, str(error)) for n, _, _ in targets]
+            ready.lost += [_lost(path, wish.receivers[n], str(error)) for n, _, _ in targets]
         finally:
             ahead.close()
     return ready
@@ -212,12 +207,12 @@ def clip_of(path: Path) -> Clip:
     return Clip(source=path, name=path.stem, id=hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest())
 
 
-def _lost(path: Path, receiver: Receiver, number: int, error: str) -> Outcome:
+def _lost(path: Path, receiver: Receiver, error: str) -> Outcome:
     told: dict[str, Any] = {
         "path": str(path), "receiver": receiver.slug, "output": None, "status": "failed", "bytes": None, "seconds": None,
         "sha256": None, "proof": None, "error": error, "said": [],
     }  # fmt: skip
-    return Outcome(told, None, number)
+    return Outcome(told)
 
 
 def make_files(
@@ -334,8 +329,7 @@ class _Run:
         if len(task.files) == 1:
             path, targets = task.files[0]
             for n, _, _ in targets:
-                told = f"Its decoder or encoder crashed ({died.reason}). Ask for another copy, or convert it elsewhere first."
-                yield _lost(path, self._wish.receivers[n], n, told)
+                yield _lost(path, self._wish.receivers[n], str(died))
             return
         singles = [replace(task, files=(one,)) for one in task.files]
         again = (
@@ -383,7 +377,7 @@ class _Run:
             "path": str(path), "receiver": receiver.slug, "output": output, "status": "kept", "bytes": before.bytes,
             "seconds": before.seconds, "sha256": before.sha256, "proof": None, "error": None, "said": [],
         }  # fmt: skip
-        return Outcome(told, None, n)
+        return Outcome(told)
 
     def _names(self, n: int) -> list[tuple[str, Entry | None]]:
         """The name (without extension) of each file at a receiver, and the ledger's entry for it. No name is taken that belongs to a
@@ -409,7 +403,7 @@ class _Run:
                     except OSError:
                         continue  # gone this moment, or a link to nothing
                     stamp = seen[entry.name] = f"{found.st_size}:{found.st_mtime_ns}"
-                    ours = _still_ours(folder / entry.name, known) if stamp != known.output_stamp else True
+                    ours = stamp == known.output_stamp or as_made(folder / entry.name, known)
                 owner = (known.source, known.clip, known.receiver) if ours and known is not None else None
                 for extension in extensions:
                     if entry.name.casefold().endswith(extension):
@@ -465,8 +459,3 @@ class _Look:
 
     def __call__(self, path: Path) -> Facts:
         return look_at(path, self.wish.stated_for(path))
-
-
-def _still_ours(path: Path, entry: Entry) -> bool:
-    """Whether an output is as it was made: by size and time, and by its bytes where the time is another."""
-    return (entry.output_stamp != "" and entry.output_stamp == stamp_of(path)) or unaltered(path, entry)

@@ -55,17 +55,20 @@ def _shelf(folder: str) -> Shelf:
     return shelf
 
 
-def look_for_drawing(asked: tuple[Path, Stated | None], tell: Callable[[Glimpse], None], shelf: str = "") -> Facts:
+def look_for_drawing(
+    asked: tuple[Path, Stated | None, bool], tell: Callable[[Glimpse], None], shelf: str = ""
+) -> Facts:
     """``look_at`` with all that a window draws and tells; what is known of the content already comes from the shelf.
 
     Parameters
     ----------
+    asked : path, format of a headerless file, and whether to look anew, whatever is on the shelf.
     tell : called with glimpses of a long source while it is read.
     shelf : folder of the shelf; default the user's.
     """
-    path, stated = asked
+    path, stated, anew = asked
     kept = _shelf(shelf)
-    known = kept.facts(path, stated)
+    known = None if anew else kept.facts(path, stated)
     if known is not None and ((known.seconds or 0) < LONG or kept.peaks(known.digest, stated).exists()):
         return known
     showing = _Showing(path, tell, kept)

@@ -135,7 +135,7 @@ class CutPage(QWidget):
         self.wave.drawn.connect(self._draw)
         self.wave.stepped.connect(lambda way: self.step(way))
         self.wave.pointed.connect(lambda _: self._say_place())
-        self.wave.entered.connect(self._begin_to_name)
+        self.wave.entered.connect(self.begin_to_name)
         self.wave.viewed.connect(self._follow_view)
         self.bar.valueChanged.connect(self._scroll)
         self.list.currentItemChanged.connect(self._list_chosen)
@@ -422,7 +422,13 @@ class CutPage(QWidget):
             self._session.put_cut(text, self.source, cut)
             self._refresh()
 
-    def _begin_to_name(self) -> None:
+    def look_near(self) -> None:
+        """Show the chosen span as large as it goes."""
+        if (span := self.chosen()) is not None:
+            self.wave.show_span(span)
+
+    def begin_to_name(self) -> None:
+        """Put the keyboard into the name of the chosen span."""
         self.name.setFocus()
         self.name.selectAll()
 

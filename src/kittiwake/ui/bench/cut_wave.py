@@ -25,6 +25,7 @@ from ...core.model.span import START, STOP, Span
 from ...core.model.units import format_db, format_hz
 from ..cutting import Picture
 from ..theme.colours import colours
+from ..theme.sheet import small_type
 from .spectrogram import spectrogram
 
 _HEAD, _FOOT = 20, 20
@@ -293,9 +294,7 @@ class CutWave(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         c = colours()
-        font = painter.font()
-        font.setPixelSize(11)
-        painter.setFont(font)
+        small_type(painter)
         painter.fillRect(self.rect(), QColor(c.sheet))
         if self._picture is None:
             painter.setPen(QColor(c.soft))

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from ...core.model.units import format_db
 from ...core.record import Meter
 from ..theme.colours import colours
+from ..theme.sheet import small_type
 
 _LOW = -60.0
 _GOOD = (-24.0, -6.0)  # dBFS: where peaks of speech should lie
@@ -40,9 +41,7 @@ class MeterView(QWidget):
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         c = colours()
-        font = painter.font()
-        font.setPixelSize(11)
-        painter.setFont(font)
+        small_type(painter)
         bar = QRectF(4, 6, self.width() - 120, 16)
         painter.fillRect(bar, QColor(c.sheet))
         good = QColor(c.made)

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.units import format_hz
 from ..theme.colours import colours
+from ..theme.sheet import small_type
 
 _LEFT, _FOOT, _HEAD = 46, 20, 18
 _LOWEST = 80.0  # Hz
@@ -54,9 +55,7 @@ class SpectrumView(QWidget):
         c = colours()
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        font = painter.font()
-        font.setPixelSize(11)
-        painter.setFont(font)
+        small_type(painter)
         plot = QRectF(_LEFT, _HEAD, max(1, self.width() - _LEFT - 8), max(1, self.height() - _HEAD - _FOOT))
         highest = max(_edge(layer) for layer in self._layers)
         loudest = max(float(layer.curve.max()) for layer in self._layers)

@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.units import format_db, format_seconds
 from ..theme.colours import colours
+from ..theme.sheet import small_type
 
 _LEFT, _FOOT, _HEAD = 46, 20, 18
 
@@ -113,9 +114,7 @@ class WaveView(QWidget):
     def _draw_on(self, painter: QPainter) -> None:
         c = colours()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        font = painter.font()
-        font.setPixelSize(11)
-        painter.setFont(font)
+        small_type(painter)
         plot = self._plot()
         if not self._layers or not self._length:
             painter.setPen(QColor(c.soft))

@@ -132,23 +132,17 @@ class Player(QObject):
 
     def load_held(self, held: Held) -> None:
         """Make the message that the beacon holds ready."""
-        self._reset(("beacon", held.name, held.bytes), f"Beacon: {held.name}", held.seconds)
+        self.load_sound(f"Beacon: {held.name}", held.sound, held.rate, "output")
 
-        def output(track: Track, cancelled: Callable[[], bool]) -> None:
-            whole = np.ascontiguousarray(held.sound[:, None])
-            track.fill(resample([whole], held.rate, RATE, 1, len(whole)), cancelled)
-
-        self._plan = {"output": output}
-        self._loaded()
-
-    def load_sound(self, title: str, sound: NDArray[np.float32], rate: int) -> None:
-        """Make a short sound of one's own ready, float32 [shape=(n,)] at ``rate``."""
+    def load_sound(self, title: str, sound: NDArray[np.float32], rate: int, way: str = "source") -> None:
+        """Make a short sound ready as it is, float32 [shape=(n,)] at ``rate``, as one way of hearing."""
         self._reset(("sound", title, object()), title, len(sound) / rate)
 
-        def source(track: Track, cancelled: Callable[[], bool]) -> None:
-            track.fill(resample([sound[:, None]], rate, RATE, 1, len(sound)), cancelled)
+        def fill(track: Track, cancelled: Callable[[], bool]) -> None:
+            whole = np.ascontiguousarray(sound[:, None])
+            track.fill(resample([whole], rate, RATE, 1, len(whole)), cancelled)
 
-        self._plan = {"source": source}
+        self._plan = {way: fill}
         self._loaded()
 
     def unload(self, why: str = "") -> None:

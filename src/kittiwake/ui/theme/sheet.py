@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtGui import QFont, QFontDatabase
+from PySide6.QtGui import QFont, QFontDatabase, QPainter
 from PySide6.QtWidgets import QApplication
 
 from .colours import Colours
@@ -89,3 +89,10 @@ def style_sheet(c: Colours) -> str:
     QLabel[part="true"] {{ font-weight: 600; color: {c.soft}; font-size: 12px; }}
     QFrame[sheet="true"] {{ background: {c.sheet}; border: 1px solid {c.line}; border-radius: 6px; }}
     """
+
+
+def small_type(painter: QPainter) -> None:
+    """Let a drawing write its labels small."""
+    font = painter.font()
+    font.setPixelSize(11)
+    painter.setFont(font)
