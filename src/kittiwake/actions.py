@@ -94,6 +94,23 @@ ACTIONS: tuple[Action, ...] = (
     ),
     Action("cut.list", "Names from a list…", "Give the clips their names in order.", ("Ctrl+L",), "Cut"),
     Action(
+        "cut.listen",
+        "Suggest names by ear",
+        "The speech engine listens for the lines of the list in every span; nothing is named before you take it.",
+        ("Ctrl+B",),
+        "Cut",
+    ),
+    Action(
+        "cut.take_heard", "Take the suggestion", "Name the chosen span as heard, and go on.", ("Ctrl+Return",), "Cut"
+    ),
+    Action(
+        "cut.take_all_heard",
+        "Take all suggestions",
+        "Name every span as heard; the same line twice in a row is taken as two takes.",
+        (),
+        "Cut",
+    ),
+    Action(
         "cut.name",
         "Name the span",
         "Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it.",

@@ -10,6 +10,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
 from kittiwake import demo
+from kittiwake.core.cut import read_lines
 from kittiwake.core.cut.forms import read_marks
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Span
@@ -133,6 +134,40 @@ class TestReading(CutCase):
         # Letters typed as a name did nothing else.
         self.assertFalse(self.window.maker.busy)
         self.assertEqual(self.visible_outputs(), [])
+
+    def test_names_are_suggested_by_ear_and_taken_by_a_key(self) -> None:
+        self.open_cut()
+        self.page.take_list(tuple(read_lines((READING / "Season list.csv").read_text("utf-8"))))
+        # Flubs were counted as lines, so that names from the first of them on are wrong.
+        wrong = [s for s in self.spans if s.name and s.name not in self.said_in(s)]
+        self.assertGreater(len(wrong), 20)
+        before = self.session.job
+        self.page.wave.setFocus()
+        self.press(Key.Key_B, Mod.ControlModifier)
+        self.assertTrue(self.page.ear.isVisible())
+        self.wait_for(lambda: "Listening" not in self.page.ear.told.text())
+        self.assertIs(self.session.job, before)  # a suggestion changes nothing
+        some = self.page.ear.suggestions(self.source, self.session.cut_of(self.source))
+        self.assertGreater(len(some), 20)
+        first = next(s for s in self.spans if s.id in some)
+        self.page.choose(first.id)
+        self.assertIn(f"Suggestion: sounds like “{some[first.id].name}”", self.page.ear.told.text())
+        self.press(Key.Key_Return, Mod.ControlModifier)
+        taken = self.session.cut_of(self.source).span(first.id)
+        assert taken is not None
+        self.assertEqual((taken.name, taken.by_hand), (some[first.id].name, True))
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.page.ear.all_button.click()
+        self.check_names()
+        self.assertEqual(sum(span.aside for span in self.spans), 2)
+        self.assertFalse(self.page.ear.all_button.isEnabled())
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual(self.session.job.cuts, before.cuts)
+        self.page.ear.end_button.click()
+        self.assertFalse(self.page.ear.isVisible())
+
+    def said_in(self, span: Span) -> list[str]:
+        return [line["name"] for line in TOLD["lines"] if line["start"] < span.stop and span.start < line["stop"]]
 
     def test_found_again_nothing_of_a_person_is_lost_and_it_is_told_first(self) -> None:
         self.open_cut()

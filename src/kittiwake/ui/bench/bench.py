@@ -165,5 +165,6 @@ class Bench(QStackedWidget):
     def stop(self) -> None:
         self.compare_page.stop()
         self.cutter.stop()
+        self.cut_page.ear.names.close()
         self.record_page.recorder.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

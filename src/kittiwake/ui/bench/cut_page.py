@@ -3,13 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import asdict, fields
+from dataclasses import asdict
 from pathlib import Path
 
 from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
-    QDoubleSpinBox,
     QHBoxLayout,
     QLabel,
     QListWidget,
@@ -28,6 +27,8 @@ from ..cutting import Cutter, Picture
 from ..field import Field
 from ..session import Session
 from .cut_wave import CutWave, Shown, clock
+from .ear_row import EarRow
+from .find_row import FindRow
 
 _ROLE = Qt.ItemDataRole.UserRole
 
@@ -52,6 +53,7 @@ class CutPage(QWidget):
         column.setContentsMargins(14, 8, 14, 6)
         column.setSpacing(6)
         column.addLayout(self._name_row())
+        self.ear = EarRow()
         middle = QHBoxLayout()
         middle.setSpacing(10)
         waves = QVBoxLayout()
@@ -67,9 +69,17 @@ class CutPage(QWidget):
         self.list.setAccessibleName("Spans in order")
         self.list.setFixedWidth(270)
         self.list.setUniformItemSizes(True)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         middle.addWidget(self.list)
         column.addLayout(middle, 1)
-        column.addLayout(self._find_row())
+        self.finding = FindRow()
+        self.controls, self.find_button, self.found_label = (
+            self.finding.controls,
+            self.finding.button,
+            self.finding.told,
+        )
+        column.addWidget(self.ear)
+        column.addWidget(self.finding)
         self._connect()
 
     # -- putting together ------------------------------------------------------------------------------------------
@@ -95,38 +105,9 @@ class CutPage(QWidget):
         row.addWidget(self.words, 2)
         self.list_button = Button("Names from a list…")
         row.addWidget(self.list_button)
-        return row
-
-    def _find_row(self) -> QHBoxLayout:
-        row = QHBoxLayout()
-        row.setSpacing(6)
-        self.controls: dict[str, QDoubleSpinBox] = {}
-        plain = Find()
-        for name, before, low, high, step, unit, help_ in (
-            ("above_room", "over room noise", 3, 30, 1, " dB", "How far above the noise of the room sound begins"),
-            ("pause", "pauses from", 0.1, 5, 0.05, " s", "A shorter pause does not separate two clips"),
-            ("shortest", "clips from", 0.05, 5, 0.05, " s", "Shorter sound is left out"),
-            ("air_before", "air", 0, 2, 0.05, " s", "What is kept before the first sound"),
-            ("air_after", "+", 0, 2, 0.05, " s", "What is kept after the last sound"),
-        ):
-            row.addWidget(QLabel(before))
-            box = QDoubleSpinBox()
-            box.setRange(low, high)
-            box.setSingleStep(step)
-            box.setDecimals(0 if step >= 1 else 2)
-            box.setSuffix(unit)
-            box.setValue(getattr(plain, name))
-            box.setToolTip(help_)
-            box.setAccessibleName(help_)
-            box.setFixedWidth(84)
-            box.valueChanged.connect(lambda _: self._preview())
-            row.addWidget(box)
-            self.controls[name] = box
-        self.find_button = Button("Find the speech  F")
-        row.addWidget(self.find_button)
-        self.found_label = QLabel()
-        self.found_label.setProperty("soft", True)
-        row.addWidget(self.found_label, 1)
+        self.ear_button = Button("By ear")
+        self.ear_button.setToolTip("The speech engine suggests which line of the list each span is (Ctrl+B)")
+        row.addWidget(self.ear_button)
         return row
 
     def _connect(self) -> None:
@@ -141,6 +122,11 @@ class CutPage(QWidget):
         self.list.currentItemChanged.connect(self._list_chosen)
         self.list.itemActivated.connect(lambda _: self.hear())
         self.find_button.clicked.connect(self.search)
+        self.finding.changed.connect(self._preview)
+        self.ear_button.clicked.connect(self.listen_for_names)
+        self.ear.heard.connect(self._refresh)
+        self.ear.taken.connect(self._put)
+        self.ear.take_button.clicked.connect(self.take_heard)
         self._session.job_changed.connect(self._job_changed)
         self._session.facts_arrived.connect(lambda path: self._job_changed() if path == self.source else None)
         self._cutter.listened.connect(self._listened)
@@ -163,6 +149,8 @@ class CutPage(QWidget):
                 does = self.hear
             elif control and event.key() == Qt.Key.Key_Delete:
                 does = self.drop
+            elif control and does is not None:
+                does = self.take_heard
             if does is not None:
                 if event.type() == QEvent.Type.ShortcutOverride:
                     event.accept()
@@ -187,11 +175,7 @@ class CutPage(QWidget):
         cut = self._session.cut_of(source)
         if fresh:
             self._chosen = ""
-            for name, value in cut.settings:
-                if name in self.controls:
-                    self.controls[name].blockSignals(True)
-                    self.controls[name].setValue(value)
-                    self.controls[name].blockSignals(False)
+            self.finding.show_settings(cut.settings)
         self._asked_to_find = not cut.spans
         self._activity = self._cutter.activity(facts)
         if self._activity is not None and self._asked_to_find:
@@ -217,7 +201,7 @@ class CutPage(QWidget):
 
     @property
     def settings(self) -> Find:
-        return Find(**{field.name: self.controls[field.name].value() for field in fields(Find)})
+        return self.finding.settings
 
     def chosen(self) -> Span | None:
         return self._cut.span(self._chosen)
@@ -268,6 +252,7 @@ class CutPage(QWidget):
         if self.list.count() != len(cut.spans):
             self.list.clear()
             self.list.addItems([""] * len(cut.spans))
+        heard = self.ear.suggestions(self.source, cut)
         number = 0
         for row, span in enumerate(cut.spans):
             item = self.list.item(row)
@@ -276,7 +261,8 @@ class CutPage(QWidget):
             many = len(takes(cut, span.id))
             take = f", take {takes(cut, span.id).index(span) + 1} of {many}" if many > 1 else ""
             head = "aside" if span.aside else f"{number:02}"
-            item.setText(f"{head}  {names[span.id]}  {length} s{take}")
+            more = f"→ {heard[span.id].name}?" if span.id in heard else f"{length} s{take}"
+            item.setText(f"{head}  {names[span.id]}  {more}")
             item.setToolTip(span.text)
             item.setData(_ROLE, span.id)
             if span.id == self._chosen:
@@ -285,6 +271,7 @@ class CutPage(QWidget):
         chosen = self.chosen()
         self.head.setText(f"{len(active)} clip{'s' if len(active) != 1 else ''}")
         self._show_name(chosen, names)
+        self.ear.show_for(self.source, cut, self._chosen)
         self._say_place()
 
     def _show_name(self, chosen: Span | None, names: dict[str, str]) -> None:
@@ -409,9 +396,7 @@ class CutPage(QWidget):
         if lost:
             some = ", ".join(names.get(span.id, "?") for span in lost[:4]) + (" …" if len(lost) > 4 else "")
             told += f"; not found any more, but kept: {some}"
-        self.found_label.setToolTip(told)
-        room = max(60, self.found_label.width() - 4)
-        self.found_label.setText(self.found_label.fontMetrics().elidedText(told, Qt.TextElideMode.ElideRight, room))
+        self.finding.say(told)
         if lost or not done:
             self.told.emit(told)
 
@@ -452,6 +437,19 @@ class CutPage(QWidget):
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Name the clips in order by these lines."""
         self._put(f"naming by a list of {len(lines)}", self._cut.changed(lines=lines))
+
+    def listen_for_names(self) -> None:
+        """Let the speech engine suggest which line of the list each span is."""
+        if self._facts is not None and self._facts.ok and self._cut.spans:
+            self.ear.begin(self._facts, self._cut)
+
+    def take_heard(self) -> None:
+        """Name the chosen span as suggested, and go on to the next."""
+        if self._chosen not in self.ear.suggestions(self.source, self._cut):
+            self.told.emit("There is no suggestion for this span; Ctrl+B listens for the lines of the list.")
+            return
+        self.ear.take()
+        self.step(1, hear=True)
 
     def _move_edge(self, span_id: str, edge: str, frame: int) -> None:
         span = self._cut.span(span_id)

@@ -257,8 +257,10 @@ class CutWave(QWidget):
 
     def event(self, event: QEvent) -> bool:
         if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in self._OWN:
-            event.accept()
-            return True
+            control = event.modifiers() & Qt.KeyboardModifier.ControlModifier
+            if not (control and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter)):  # that one is an action's
+                event.accept()
+                return True
         return super().event(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
@@ -510,7 +512,7 @@ class CutWave(QWidget):
             painter.setPen(QColor(c.soft))
             unit = " s" if at < 60 else ""
             painter.drawText(
-                QRectF(max(-24.0, x - 40), plot.bottom() + 3, 80, 15),
+                QRectF(min(max(18.0, x), self.width() - 26.0) - 40, plot.bottom() + 3, 80, 15),
                 Qt.AlignmentFlag.AlignCenter,
                 clock(float(at), step) + unit,
             )

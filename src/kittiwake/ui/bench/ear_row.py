@@ -1,0 +1,133 @@
+"""What the speech engine hears in the spans, as suggestions of names; on show only while there is something to say."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
+
+from ...core.cut.by_ear import suggested, take_all, take_one
+from ...core.model import Cut, Facts, Line, Span
+from ..button import Button
+from ..ear.names import Names
+
+
+class EarRow(QWidget):
+    """``heard`` when there is more to show; ``taken`` with what it is called and the cut with names as suggested."""
+
+    heard = Signal()
+    taken = Signal(str, object)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.names = Names(self)
+        self._source: Path | None = None
+        self._lines: tuple[Line, ...] = ()
+        # What was heard, with where: a span that has changed since is not what was listened to.
+        self._places: dict[str, tuple[int, int, int | None]] = {}
+        self._asked: dict[str, Span] = {}
+        self._share, self._wrong = 0.0, ""
+        self._cut, self._chosen = Cut(), ""
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(8)
+        self.told = QLabel()
+        row.addWidget(self.told, 1)
+        self.take_button = Button("Take it  Ctrl+Return")
+        row.addWidget(self.take_button)
+        self.all_button = Button("Take all")
+        self.all_button.clicked.connect(self.take_every)
+        row.addWidget(self.all_button)
+        self.end_button = Button("Done")
+        self.end_button.clicked.connect(self.end)
+        row.addWidget(self.end_button)
+        self.names.heard.connect(self._heard)
+        self.names.ended.connect(self._ended)
+        self.hide()
+
+    def begin(self, facts: Facts, cut: Cut) -> None:
+        """Listen to all spans of a source for the lines of its list."""
+        self.end()
+        self._source, self._lines, self._wrong = facts.path, cut.lines, ""
+        self._asked = {span.id: span for span in cut.spans}
+        if not cut.lines:
+            self._wrong = "There is no list yet: Ctrl+L takes names and texts, which can then be listened for."
+        else:
+            self._share = 0.0
+            self.names.listen(facts, cut.spans, cut.lines)
+        self.show_for(facts.path, cut, self._chosen)
+
+    def end(self) -> None:
+        """Forget what was heard, and listen no more."""
+        self.names.stop()
+        self._places, self._source, self._share = {}, None, 0.0
+        self.hide()
+        self.heard.emit()
+
+    def _heard(self, source: object, span_id: str, place: int | None, share: float) -> None:
+        span = self._asked.get(span_id)
+        if source == self._source and span is not None:
+            self._places[span_id] = (span.start, span.stop, place)
+            self._share = share
+            self.heard.emit()
+
+    def _ended(self, source: object, wrong: str) -> None:
+        if source == self._source:
+            self._share, self._wrong = 1.0, wrong
+            self.heard.emit()
+
+    def _places_in(self, cut: Cut) -> dict[str, int | None]:
+        if cut.lines != self._lines:
+            return {}
+        known = ((span, self._places.get(span.id)) for span in cut.spans)
+        return {span.id: it[2] for span, it in known if it is not None and it[:2] == (span.start, span.stop)}
+
+    def suggestions(self, source: Path | None, cut: Cut) -> dict[str, Line]:
+        """Names that would change, by span id."""
+        return suggested(cut, self._places_in(cut)) if source is not None and source == self._source else {}
+
+    def show_for(self, source: Path | None, cut: Cut, chosen: str) -> None:
+        """Say what is suggested for the chosen span."""
+        self._cut, self._chosen = cut, chosen
+        if source is None or source != self._source:
+            self.hide()
+            return
+        places = self._places_in(cut)
+        some = suggested(cut, places)
+        span = cut.span(chosen)
+        if self._wrong:
+            text = self._wrong
+        elif chosen in some:
+            text = f"Suggestion: sounds like “{some[chosen].name}”: {some[chosen].text}"
+        elif span is None or chosen not in places:
+            text = "Not listened to." if self._share >= 1 else "Not listened to yet."
+        elif places[chosen] is None:
+            text = "None of the lines is heard in this one."
+        else:
+            text = f"Sounds like its name, “{span.name}”."
+        if self._share < 1 and not self._wrong:
+            text = f"Listening for the lines, {self._share:.0%} … {text}"
+        self.told.setText(text)
+        self.take_button.setEnabled(chosen in some)
+        following = take_all(cut, places).spans
+        many = sum(
+            (one.name, one.aside) != (other.name, other.aside)
+            for one, other in zip(cut.spans, following, strict=True)
+        )
+        self.all_button.setText(f"Take all {many}" if many else "Take all")
+        self.all_button.setEnabled(many > 0 and self._share >= 1)
+        self.end_button.setText("Stop" if self.names.busy and self._share < 1 else "Done")
+        self.show()
+
+    def take(self) -> None:
+        """Name the chosen span as suggested."""
+        line = self.suggestions(self._source, self._cut).get(self._chosen)
+        if line is not None:
+            self.taken.emit(f"naming “{line.name}” by ear", take_one(self._cut, self._chosen, line))
+
+    def take_every(self) -> None:
+        """Name all spans as suggested."""
+        new = take_all(self._cut, self._places_in(self._cut))
+        if new != self._cut:
+            self.taken.emit("naming by ear", new)

@@ -1,0 +1,71 @@
+"""The controls with which speech is found."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import fields
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QDoubleSpinBox, QHBoxLayout, QLabel, QWidget
+
+from ...core.cut import Find
+from ..button import Button
+
+_CONTROLS = (
+    ("above_room", "over room noise", 3, 30, 1, " dB", "How far above the noise of the room sound begins"),
+    ("pause", "pauses from", 0.1, 5, 0.05, " s", "A shorter pause does not separate two clips"),
+    ("shortest", "clips from", 0.05, 5, 0.05, " s", "Shorter sound is left out"),
+    ("air_before", "air", 0, 2, 0.05, " s", "What is kept before the first sound"),
+    ("air_after", "+", 0, 2, 0.05, " s", "What is kept after the last sound"),
+)
+
+
+class FindRow(QWidget):
+    """``changed`` while a control moves."""
+
+    changed = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(6)
+        self.controls: dict[str, QDoubleSpinBox] = {}
+        plain = Find()
+        for name, before, low, high, step, unit, help_ in _CONTROLS:
+            row.addWidget(QLabel(before))
+            box = QDoubleSpinBox()
+            box.setRange(low, high)
+            box.setSingleStep(step)
+            box.setDecimals(0 if step >= 1 else 2)
+            box.setSuffix(unit)
+            box.setValue(getattr(plain, name))
+            box.setToolTip(help_)
+            box.setAccessibleName(help_)
+            box.setFixedWidth(84)
+            box.valueChanged.connect(lambda _: self.changed.emit())
+            row.addWidget(box)
+            self.controls[name] = box
+        self.button = Button("Find the speech  F")
+        row.addWidget(self.button)
+        self.told = QLabel()
+        self.told.setProperty("soft", True)
+        row.addWidget(self.told, 1)
+
+    @property
+    def settings(self) -> Find:
+        return Find(**{field.name: self.controls[field.name].value() for field in fields(Find)})
+
+    def show_settings(self, settings: Iterable[tuple[str, float]]) -> None:
+        """Put the controls where they were, without searching."""
+        for name, value in settings:
+            if name in self.controls:
+                self.controls[name].blockSignals(True)
+                self.controls[name].setValue(value)
+                self.controls[name].blockSignals(False)
+
+    def say(self, text: str) -> None:
+        """What was found, as much of it as there is room for."""
+        self.told.setToolTip(text)
+        room = max(60, self.told.width() - 4)
+        self.told.setText(self.told.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, room))
