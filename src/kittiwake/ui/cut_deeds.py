@@ -8,8 +8,9 @@ from pathlib import Path
 from PySide6.QtWidgets import QFileDialog, QSplitter
 
 from ..core.codec import find_format
+from ..core.codec.cues import add_cues
 from ..core.cut import shown_names
-from ..core.cut.forms import Mark, add_cues, marks_of, read_marks, spans_of, to_csv, to_labels, to_vtt
+from ..core.cut.forms import Mark, cues_of, marks_of, read_marks, spans_of, to_csv, to_labels, to_vtt
 from ..core.errors import KittiwakeError, reason_of
 from ..core.intake import open_sound
 from ..core.model.span import START, STOP, in_order
@@ -184,6 +185,6 @@ class CutDeeds(Deeds):
                     writer.write(block)
             finally:
                 writer.close()
-            add_cues(part, marks, header.sample_rate)
+            add_cues(part, cues_of(marks, header.sample_rate))
         finally:
             reader.close()

@@ -9,12 +9,12 @@ import soundfile
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kittiwake.core.codec.cues import add_cues, cue_chunks
 from kittiwake.core.cut import merged, named, read_lines, shown_names
 from kittiwake.core.cut.edit import another_take, between, choose_take, join, split, takes
 from kittiwake.core.cut.forms import (
     Mark,
-    add_cues,
-    cue_chunks,
+    cues_of,
     marks_in_wav,
     read_marks,
     spans_of,
@@ -184,7 +184,7 @@ class TestForms(FolderCase):
 
     def test_cue_chunks_byte_by_byte(self) -> None:
         """As laid out in the Multimedia Programming Interface and Data Specifications 1.0 (1991), chapter 3."""
-        chunks = cue_chunks([Mark(1.0, 1.5, "ab")], 8000)
+        chunks = cue_chunks(cues_of([Mark(1.0, 1.5, "ab")], 8000))
         self.assertEqual(
             chunks,
             b"cue " + struct.pack("<I", 28) + struct.pack("<I", 1)
@@ -198,7 +198,7 @@ class TestForms(FolderCase):
         path = self.folder / "x.wav"
         sound = (np.arange(32_001) % 200 / 400 - 0.25).astype(np.float32)
         soundfile.write(str(path), sound, 8000, subtype="PCM_U8")
-        add_cues(path, self.marks, 8000)
+        add_cues(path, cues_of(self.marks, 8000))
         again, rate = soundfile.read(str(path), dtype="float32")
         self.assertEqual((len(again), rate), (32_001, 8000))
         found = marks_in_wav(path)

@@ -8,13 +8,13 @@ from __future__ import annotations
 
 import csv
 import io
-import os
 import re
 import struct
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
+from ..codec.cues import Cue
 from ..errors import IntakeError
 from ..model.span import START, STOP, Span
 
@@ -42,6 +42,11 @@ def spans_of(marks: Iterable[Mark], rate: int, frames: int) -> tuple[Span, ...]:
         if stop > start:
             out.append(Span(start, stop, mark.name, mark.text, by_hand=bool(mark.name), held=(START, STOP)))
     return tuple(sorted(out, key=lambda span: span.start))
+
+
+def cues_of(marks: Iterable[Mark], rate: int) -> list[Cue]:
+    """Marks as cue points of a sound at ``rate`` (Hz)."""
+    return [Cue(round(mark.start * rate), round(mark.stop * rate), mark.name) for mark in marks]
 
 
 # -- text --------------------------------------------------------------------------------------------------------------
@@ -168,49 +173,6 @@ def _seconds(text: str) -> float:
 
 
 # -- WAV ---------------------------------------------------------------------------------------------------------------
-
-
-def cue_chunks(marks: Sequence[Mark], rate: int) -> bytes:
-    """A ``cue `` chunk with a point for the start of each mark, and a ``LIST`` of ``adtl`` with its name and length."""
-    points = b"".join(
-        struct.pack("<II4sIII", n, round(m.start * rate), b"data", 0, 0, round(m.start * rate))
-        for n, m in enumerate(marks, 1)
-    )
-    told = b""
-    for n, m in enumerate(marks, 1):
-        label = m.name.encode("utf-8") + b"\0"
-        told += _chunk(b"labl", struct.pack("<I", n) + label)
-        length = round(m.stop * rate) - round(m.start * rate)
-        told += _chunk(b"ltxt", struct.pack("<II4sHHHH", n, length, b"rgn ", 0, 0, 0, 0))
-    return _chunk(b"cue ", struct.pack("<I", len(marks)) + points) + _chunk(b"LIST", b"adtl" + told)
-
-
-def _chunk(name: bytes, data: bytes) -> bytes:
-    return name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) % 2 else b"")
-
-
-def add_cues(path: Path, marks: Sequence[Mark], rate: int) -> None:
-    """Append the chunks to a RIFF/WAVE file that was just written, and correct its size.
-
-    Raises
-    ------
-    OSError
-    ValueError : it is no such file, or would grow beyond 4 GiB.
-    """
-    chunks = cue_chunks(marks, rate)
-    with path.open("rb+") as file:
-        head = file.read(12)
-        if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
-            raise ValueError("not a RIFF/WAVE file")
-        end = file.seek(0, os.SEEK_END)
-        if end + len(chunks) - 8 > 0xFFFFFFFF:
-            raise ValueError("too large for cue points")
-        if end % 2:
-            file.write(b"\0")
-        file.write(chunks)
-        size = file.tell() - 8
-        file.seek(4)
-        file.write(struct.pack("<I", size))
 
 
 def marks_in_wav(path: Path) -> list[Mark]:

@@ -3,9 +3,12 @@
 from __future__ import annotations
 
 import math
+from bisect import bisect_left
 from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass, field
+from pathlib import Path
 
+from ..codec.cues import Cue
 from ..model import Clip, Facts, Receiver, SignalLevel
 from ..model.units import db
 
@@ -19,15 +22,18 @@ class Company:
     ----------
     gain_db : the one gain for all clips; None where each has its own.
     taken : bytes that the clips before it need, by clip id, in the order of the board.
+    inside : the other clips of the same source that lie within a clip, by its id: span in frames of the source, and name.
     """
 
     gain_db: float | None = None
     taken: Mapping[str, int] = field(default_factory=dict)
+    inside: Mapping[str, tuple[Cue, ...]] = field(default_factory=dict)
 
 
 def shares_anything(receiver: Receiver) -> bool:
     """Whether the fit of a clip depends on the others at this receiver."""
-    return receiver.treatment.level.together or receiver.rules.limits.total_bytes is not None
+    limited = receiver.rules.limits.total_bytes is not None
+    return receiver.treatment.level.together or limited or receiver.rules.cue_points
 
 
 def company_of(
@@ -49,14 +55,33 @@ def company_of(
             level = sound.level if receiver.rules.channels == 1 else sound.stereo_level
             levels.append((level, facts.seconds or 0.0))
         gain = level_of_set(levels, receiver)
-    company = Company(gain)
+    company = Company(gain, inside=_inside(known) if receiver.rules.cue_points else {})
     taken: dict[str, int] = {}
     if receiver.rules.limits.total_bytes is not None:
         sum_ = 0
         for clip, facts in known:
             taken[clip.id] = sum_
             sum_ += size_of(clip, facts, company) or 0
-    return Company(gain, taken)
+    return Company(gain, taken, company.inside)
+
+
+def _inside(known: Iterable[tuple[Clip, Facts]]) -> dict[str, tuple[Cue, ...]]:
+    """Which clips lie within which others of their source."""
+    sources: dict[Path, list[tuple[Cue, str]]] = {}
+    for clip, facts in known:
+        frames = facts.measures.frames if facts.measures else 0
+        start, stop = clip.start, frames if clip.stop is None else clip.stop
+        sources.setdefault(clip.source, []).append((Cue(start, stop, clip.name), clip.id))
+    out: dict[str, tuple[Cue, ...]] = {}
+    for some in sources.values():
+        some.sort(key=lambda one: one[0][:2])
+        starts = [cue.start for cue, _ in some]
+        for whole, clip_id in some:
+            begin, end = bisect_left(starts, whole.start), bisect_left(starts, whole.stop)
+            found = tuple(cue for cue, other in some[begin:end] if other != clip_id and cue.stop <= whole.stop)
+            if found:
+                out[clip_id] = found
+    return out
 
 
 def level_of_set(levels: Iterable[tuple[SignalLevel, float]], receiver: Receiver) -> float:

@@ -7,6 +7,7 @@ import math
 from typing import Literal
 
 from ..codec import Format, find_format
+from ..codec.cues import Cue
 from ..codec.pcm import MOVES, Dither
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
 from ..model.facts import Signal
@@ -89,6 +90,8 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     if not exact and recipe.frames_out - recipe.lead < 0.02 * recipe.rate_out:
         told = f"{1000 * frames_in / rate_in:.1f} ms are too short for {target.name}, which works in lots of about 20 ms."
         return Fit("cannot", problems=(Problem("too_short", "cannot", told, (check.ask("Make its span longer."),)),))
+    if receiver.rules.cue_points and target.container == "wav":
+        recipe = dataclasses.replace(recipe, cues=_cues(clip, recipe, company))
     if "level_inside" in touch.accepted:
         limits = receiver.rules.limits
         recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
@@ -252,6 +255,15 @@ def _recipe(
     )
 
 
+def _cues(clip: Clip, recipe: Recipe, company: Company | None) -> tuple[Cue, ...]:
+    """What lies inside of a clip; else itself, if it was cut out of something."""
+    inside = company.inside.get(clip.id, ()) if company else ()
+    if not inside and not clip.whole_source:
+        return (Cue(recipe.lead, recipe.frames_out, clip.name),)
+    there = (Cue(recipe.frame_out(cue.start), recipe.frame_out(cue.stop), cue.name) for cue in inside)
+    return tuple(cue for cue in there if cue.start < cue.stop)
+
+
 def _offsets_that_count(offsets: tuple[float, ...], take: Take) -> tuple[float, ...]:
     """The offsets of the source's channels, where one is large enough and part of what is taken."""
     at = channel_of(take)
@@ -301,7 +313,12 @@ def _fits_as_is(
     largest = receiver.rules.limits.max_bytes
     if largest is not None and header.bytes > largest:
         return False
-    if receiver.treatment.level.measure == "loudness" or recipe.level_is_changed or recipe.works_on_sound:
+    if (
+        recipe.cues
+        or receiver.treatment.level.measure == "loudness"
+        or recipe.level_is_changed
+        or recipe.works_on_sound
+    ):
         return False  # only known, or only done, on the way
     return level_is_right(receiver, level.active_dbov, db(level.peak), recipe.ceiling)
 

@@ -128,6 +128,10 @@ def steps_of(
     exact = recipe.exact_size
     told = f"exactly {format_bytes(exact)}" if exact else f"about {format_bytes(recipe.size)}"
     sides = "mono" if recipe.channels == 1 else "stereo"
+    if recipe.cues:
+        many = f"{len(recipe.cues)} cue points" if len(recipe.cues) > 1 else "a cue point"
+        names = ", ".join(cue.name for cue in recipe.cues[:3]) + (" …" if len(recipe.cues) > 3 else "")
+        steps.append(Step(f"Write {many} with name and length", f"{name} asks for spans in the file: {names}"))
     steps.append(Step(f"Write {form.name}, {format_hz(recipe.rate_out)}, {sides}", f"{told}, {recipe.seconds:.3f} s"))
     return steps
 

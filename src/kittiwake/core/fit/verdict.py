@@ -8,6 +8,7 @@ from dataclasses import asdict, dataclass, field
 from typing import Any, Literal
 
 from ..codec import Format
+from ..codec.cues import Cue, bytes_of_cues
 from ..codec.pcm import Dither
 from ..model import Clip, Stated, TouchUp
 from ..sound.sides import Take
@@ -102,6 +103,7 @@ class Recipe:
     loop : frames of the end that are blended into the start; ``frames_out`` is without them.
     variable : whether the bit rate varies around ``bit_rate``.
     trimmed : whether the span is what trimming left.
+    cues : spans, in frames of the output, that are written into the file.
     dither_kind : what dither is, where there is any.
     dither : ``never``, ``always``, or ``if_scaled``: only where the gain turns out not to be 0 dB.
     """
@@ -140,6 +142,7 @@ class Recipe:
     level_high: float | None = None
     trimmed: bool = False
     dither_kind: Dither = "tpdf"
+    cues: tuple[Cue, ...] = ()
 
     @property
     def left_out(self) -> int:
@@ -155,6 +158,13 @@ class Recipe:
     def tempo(self) -> float:
         """How many times as fast it is spoken before that."""
         return self.speed * self.rate_in / self.played_rate
+
+    def frame_out(self, frame: int) -> int:
+        """Where a frame of the source comes out, in frames of the output."""
+        at = frame - self.start - sum(min(max(0, frame - a), b - a) for a, b in self.without)
+        sound = self.frames_out - self.lead + self.loop
+        place = round(at * sound / self.frames_in) if self.frames_in else 0
+        return self.lead + min(max(0, place), self.frames_out - self.lead)
 
     def into_range(self, level: float) -> float:
         """What brings an active speech level (dBov) a little inside of the levels that are taken, dB."""
@@ -200,9 +210,10 @@ class Recipe:
     @property
     def exact_size(self) -> int | None:
         """Bytes of the output; None where that depends on the sound."""
-        return self.format.exact_size(
+        size = self.format.exact_size(
             self.frames_out, self.channels, self.rate_out, self.bit_rate, variable=self.variable
         )
+        return None if size is None else size + bytes_of_cues(self.cues)
 
     @property
     def size(self) -> int:
@@ -210,7 +221,8 @@ class Recipe:
         exact = self.exact_size
         if exact is not None:
             return exact
-        return self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate)
+        rest = bytes_of_cues(self.cues)
+        return self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate) + rest
 
     @property
     def decoded_frames(self) -> int:
@@ -231,7 +243,8 @@ class Recipe:
 
     def frames_within(self, limit: int) -> int | None:
         """The most frames whose file is no larger than ``limit`` bytes; None where that depends on the sound."""
-        return self.format.frames_within(limit, self.channels, self.rate_out, self.bit_rate, variable=self.variable)
+        room = limit - bytes_of_cues(self.cues)
+        return self.format.frames_within(room, self.channels, self.rate_out, self.bit_rate, variable=self.variable)
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""

@@ -16,6 +16,7 @@ from pathlib import Path
 from typing import Any, Literal
 
 from ... import __version__
+from ..codec.cues import add_cues
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
 from ..fit import Fit, Problem, numbered_name, output_name, unique_names
 from ..fit.names import numbered
@@ -314,6 +315,8 @@ def _prepare(
             written = write_stream(item.facts, recipe, part, ahead=ahead, progress=progress, cancelled=cancelled)
             said, gain = written.said, written.gain_db
             digest, rms = written.digest, written.rms
+        if recipe.cues:
+            add_cues(part, recipe.cues)
         promise = Promise(recipe, digest, promised, rms, outside)
         proof = prove(part, item.receiver, promise, name=output.name, cancelled=cancelled)
         if not proof.passed:

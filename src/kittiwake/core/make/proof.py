@@ -15,6 +15,7 @@ from numpy.typing import NDArray
 
 from ..codec import FOR_VOICES, FORMATS
 from ..codec.pcm import MOVES, Dither
+from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
 from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
@@ -211,6 +212,12 @@ def _against_promise(
         f"{sound.clipped_samples:,}",
         sound.clipped_samples <= promise.source_clipped,
     )
+    if recipe.cues:
+        there = cues_of(marks_in_wav(path), recipe.rate_out)
+        told, read = (
+            "; ".join(f"{c.name} {c.start:,} to {c.stop:,}" for c in some[:4]) for some in (recipe.cues, there)
+        )
+        yield Check("spans as cue points", told, read or "none", tuple(there) == recipe.cues)
     heard_at_all = (
         promise.rms is not None and promise.rms > 0.001 and recipe.frames_out - recipe.lead > 0.1 * recipe.rate_out
     )

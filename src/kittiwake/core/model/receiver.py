@@ -141,6 +141,8 @@ class Rules(_Part):
     names: Names = Names()
     #: Kinds of message, of which each clip has to be one; empty where the receiver knows none.
     kinds: tuple[str, ...] = ()
+    #: Whether spans are written into the file as cue points with names; in WAV only.
+    cue_points: bool = False
 
     def channels_for(self, channels: int) -> int:
         """Channels that a source with so many is delivered with."""

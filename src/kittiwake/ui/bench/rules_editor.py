@@ -54,6 +54,7 @@ BLANKS = (
     Blank("RULES", "Advised are at most", ("rules", "limits", "advised_seconds"), "s", "number"),
     Blank("RULES", "Speech is at", ("rules", "limits", "min_level_dbov"), "", "number"),
     Blank("RULES", "to", ("rules", "limits", "max_level_dbov"), "dBov", "number"),
+    Blank("RULES", "Spans are", ("rules", "cue_points"), choices=((False, "not written into it"), (True, "written into WAV as cue points"))),
     Blank("RULES", "Kinds of message are", ("rules", "kinds"), "", "words"),
     Blank("RULES", "Names are made of", ("rules", "names", "pattern")),
     Blank("RULES", "A corrected rate is", ("rules", "names", "mark_corrected"), choices=((False, "not told in the name"), (True, "told in the name"))),
