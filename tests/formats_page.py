@@ -118,8 +118,8 @@ def page() -> str:
         "Only those bit rates are taken that the standard has at the sample rate at hand.",
         "",
         "Most formats are proved by a library that did not write them. Where that is not so: G.722 is written and proved by libav, and",
-        "a test reads it with an independent decoder; G.726 at 40 kbit/s is written and read by libsndfile, since libav’s differs from",
-        "the recommendation at that rate (its predictor leaks 2⁻⁸ instead of 2⁻⁹); G.726 at 16 kbit/s, G.723.1 and AAC have no second",
+        "a test reads it with an independent decoder; G.726 at 24, 32 and 40 kbit/s is written and read by libsndfile: at 40, libav’s",
+        "differs from the recommendation (its predictor leaks 2⁻⁸ instead of 2⁻⁹), and at 24 and 32 the two drift apart on some material; G.726 at 16 kbit/s, G.723.1 and AAC have no second",
         "reader here. AMR is encoded by OpenCORE and decoded by libav’s own decoder, MP3 by LAME and mpg123.",
         "",
     ]

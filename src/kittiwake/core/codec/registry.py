@@ -104,7 +104,7 @@ def _g726(kbits: int, order: str) -> Format:
         "raw", f"g726_{kbits}{order}", f"headerless G.726 at {kbits} kbit/s, {'high' if order == 'be' else 'low'} bits first",
         ".g726", opener, rates=(8000,), bit_rates=(kbits * 1000,), max_channels=1, bits=bits,
         size=lambda frames, channels, rate, bit_rate: -(-frames * bits // 8),
-        second_reader="libsndfile" if kbits == 40 else "libav", frame=8 // math.gcd(8, bits),
+        second_reader="libav" if kbits == 16 else "libsndfile", frame=8 // math.gcd(8, bits),
     )  # fmt: skip
 
 

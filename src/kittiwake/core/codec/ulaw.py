@@ -30,7 +30,13 @@ def _encode_table() -> NDArray[np.uint8]:
     return positive[np.searchsorted(halfway, np.arange(32769), side="right")].astype(np.uint8)
 
 
-_ENCODE = _encode_table()
+def _signed(positive: NDArray[np.uint8]) -> NDArray[np.uint8]:
+    """Code of each value −32768 … 32768, from those of magnitudes. What rounds to zero becomes positive zero."""
+    negative = positive[:0:-1]
+    return np.concatenate([np.where(negative == 0xFF, negative, negative & 0x7F), positive])
+
+
+_ENCODE = _signed(_encode_table())
 
 
 def encode(signal: NDArray[np.float32]) -> NDArray[np.uint8]:
@@ -38,12 +44,14 @@ def encode(signal: NDArray[np.float32]) -> NDArray[np.uint8]:
 
     What rounds to zero becomes positive zero (0xFF): the all-zero code 0x7F never arises.
     """
-    magnitude = np.minimum(np.abs(signal) * np.float32(32768), np.float32(32768)).astype(np.int32)
-    codes = _ENCODE[magnitude]
-    negative = (signal < 0) & (codes != 0xFF)
-    return codes & np.where(negative, np.uint8(0x7F), np.uint8(0xFF))
+    scaled = np.multiply(signal, np.float32(32768), dtype=np.float32)
+    np.maximum(scaled, np.float32(-32768), out=scaled)
+    np.minimum(scaled, np.float32(32768), out=scaled)
+    place = scaled.astype(np.intp)  # cut off towards zero, on both sides of it
+    place += 32768
+    return _ENCODE.take(place, mode="clip")
 
 
 def decode(codes: NDArray[np.uint8]) -> NDArray[np.int16]:
     """16-bit values of µ-law codes, any shape."""
-    return DECODE[codes]
+    return DECODE.take(codes)

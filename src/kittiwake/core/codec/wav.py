@@ -45,7 +45,7 @@ class _WavWriter:
         self._file.write(data)
         self._bytes += len(data)
         if self.digest is not None:
-            self.digest = zlib.crc32(samples.astype("<i4", copy=False).tobytes(), self.digest)
+            self.digest = zlib.crc32(np.ascontiguousarray(samples, "<i4").data, self.digest)
 
     def close(self) -> None:
         file = self._file
@@ -102,8 +102,9 @@ class CompandedWavWriter(_WavWriter):
 
     def write(self, block: NDArray[np.float32]) -> None:
         codes = self._encode(block)
-        self.clipped += int(np.count_nonzero(np.abs(block) > 1))
-        self._append(codes.tobytes(), self._decode(codes).astype(np.int32) << 16)
+        if len(block) and (block.max() > 1 or block.min() < -1):
+            self.clipped += int(np.count_nonzero(np.abs(block) > 1))
+        self._append(codes.tobytes(), np.left_shift(self._decode(codes), 16, dtype=np.int32))
 
 
 def _size(header: int, width: int) -> Size:

@@ -37,7 +37,7 @@ _BY_DEMUXER: dict[str, tuple[str, dict[str, str]]] = {
     "amr_nb": ("amr", {}),
     **{
         f"g726_{kbits}{order}": ("g726" if order == "be" else "g726le", {"code_size": str(kbits // 8)})
-        for kbits in (16, 24, 32)
+        for kbits in (16,)
         for order in ("be", "le")
     },
 }
@@ -52,7 +52,7 @@ def open_headerless(path: Path, size: int, stated: Stated) -> SndfileRaw | AvRaw
     """
     if stated.encoding in _BY_SNDFILE:
         return SndfileRaw(path, size, stated)
-    if stated.encoding.startswith("g726_40"):
+    if stated.encoding.startswith("g726") and not stated.encoding.startswith("g726_16"):
         return G726Raw(path, size, stated)
     if stated.encoding in _BY_DEMUXER:
         return AvRaw(path, size, stated)
@@ -149,8 +149,8 @@ class AvRaw(FromTheStart):
 
 
 class G726Raw(FromTheStart):
-    """Implements ``Reader`` for 40 kbit/s, which libav decodes otherwise than the recommendation has it; libsndfile, which knows it
-    in AU files only, gets a header put in front.
+    """Implements ``Reader`` for 24, 32 and 40 kbit/s. libav decodes 40 otherwise than the recommendation has it, and at 24 and 32 drifts away
+    from libsndfile on some material, with clicks; libsndfile, which knows them in AU files only, gets a header put in front.
     """
 
     trouble: Note | None = None
@@ -158,7 +158,8 @@ class G726Raw(FromTheStart):
     def __init__(self, path: Path, size: int, stated: Stated) -> None:
         import soundfile
 
-        self._codes = _AsAu(path, size, high_first=stated.encoding.endswith("be"))
+        kbits = int(stated.encoding[5:7])
+        self._codes = _AsAu(path, size, kbits, high_first=stated.encoding.endswith("be"))
         try:
             self._file = soundfile.SoundFile(self._codes)
         except (soundfile.LibsndfileError, RuntimeError) as error:
@@ -166,8 +167,8 @@ class G726Raw(FromTheStart):
             raise IntakeError(
                 f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
             ) from error
-        self._left = size * 8 // 5
-        self.header = _header(size, stated, 5, self._left, 1.0)
+        self._left = size * 64 // kbits
+        self.header = _header(size, stated, kbits // 8, self._left, 1.0)
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         while self._left and len(block := self._file.read(min(BLOCK, self._left), dtype="float32", always_2d=True)):
@@ -180,12 +181,14 @@ class G726Raw(FromTheStart):
 
 
 class _AsAu(io.RawIOBase):
-    """A headerless file of 5-bit codes that looks like an AU file."""
+    """A headerless file of G.726 codes that looks like an AU file."""
 
-    def __init__(self, path: Path, size: int, *, high_first: bool) -> None:
-        # In whole lots of 75 bytes, as libsndfile takes them; silence fills the last one up.
-        self._size = -(-size // 75) * 75
-        self._head = au_header(40, self._size)
+    def __init__(self, path: Path, size: int, kbits: int, *, high_first: bool) -> None:
+        self._bits = kbits // 8
+        # In whole lots of 120 codes, as libsndfile takes them; silence fills the last one up.
+        lot = 15 * self._bits
+        self._size = -(-size // lot) * lot
+        self._head = au_header(kbits, self._size)
         self._file = path.open("rb")
         self._high_first = high_first
         self._at = 0
@@ -210,12 +213,13 @@ class _AsAu(io.RawIOBase):
         place = self._at + len(out) - len(self._head)
         wanted -= len(out)
         if wanted and place < self._size:
-            first = place // 5 * 5  # codes are turned in lots of eight, which are five bytes
-            last = min(self._size, -(-(place + wanted) // 5) * 5)
+            unit = self._bits  # bytes: codes are turned in lots of eight
+            first = place // unit * unit
+            last = min(self._size, -(-(place + wanted) // unit) * unit)
             self._file.seek(first)
             codes = self._file.read(last - first).ljust(last - first, b"\0")
             if self._high_first:
-                codes = bytes(high_to_low(np.frombuffer(codes, np.uint8), 5))
+                codes = bytes(high_to_low(np.frombuffer(codes, np.uint8), unit))
             out += codes[place - first : place - first + wanted]
         buffer[: len(out)] = out
         self._at += len(out)

@@ -13,6 +13,7 @@ from ..measure.sides import SidesMeter
 from ..model import Header, Receiver
 from ..model.facts import SIGNAL_OF
 from ..sound import Spool, resampled_length
+from ..sound.gather import Gather
 from ..sound.sides import Take, channel_of, take_side
 
 
@@ -30,6 +31,8 @@ class Ahead:
         self._frames = 0
         self._channels = 1
         self._stream = None
+        self._gather = Gather()
+        self._out = 0
         self.spool: Spool | None = None
         self.meters: list[ActiveLevel] = []
 
@@ -71,6 +74,12 @@ class Ahead:
     def _put(self, block: NDArray[np.float32]) -> None:
         if not len(block) or self.spool is None:
             return
+        self._out += len(block)
+        self._keep(self._gather.add(block))
+
+    def _keep(self, block: NDArray[np.float32] | None) -> None:
+        if block is None or self.spool is None:
+            return
         self.spool.append(block)
         for channel, meter in enumerate(self.meters):
             meter.add(np.ascontiguousarray(block[:, channel]))
@@ -91,15 +100,16 @@ class Ahead:
         if same and self._stream is not None:
             wanted = resampled_length(self._frames, *self._rates)
             last = self._stream.resample_chunk(np.zeros((0, self._channels), np.float32), last=True)
-            assert self.spool is not None
-            missing = wanted - self.spool.frames
+            missing = wanted - self._out
             # As ``sound.length.exactly``: cut, or filled up with silence.
             last = last[: max(0, missing)]
             self._put(last)
             if missing > len(last):
                 self._put(np.zeros((missing - len(last), self._channels), np.float32))
             self._stream = None
-            return self.spool.frames == wanted
+            same = self._out == wanted
+        if same:
+            self._keep(self._gather.rest())
         return same
 
     def close(self) -> None:

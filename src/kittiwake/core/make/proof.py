@@ -248,8 +248,8 @@ class _Crc:
     def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32]) -> None:
         part = columns[:, : self._left].T
         self._left -= len(part)
-        whole = np.multiply(part, np.float32(2.0**31), dtype=np.float64).astype("<i4", order="C")
-        self.value = zlib.crc32(whole.tobytes(), self.value)
+        whole = np.multiply(part, np.float32(2.0**31), order="C").astype("<i4")
+        self.value = zlib.crc32(whole.data, self.value)
 
 
 def coarseness(measure: str, target: float, depth: int, dither: Dither) -> float:

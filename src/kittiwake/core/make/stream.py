@@ -37,6 +37,7 @@ from ..sound import (
     span_of,
     take_side,
 )
+from ..sound.gather import gathered
 from ..sound.leave_out import BLEND_S, leave_out
 from .ahead import Ahead
 
@@ -79,7 +80,7 @@ def write_stream(
         with Spool(recipe.channels, part.parent) as spool:
             meters = [ActiveLevel(recipe.rate_out) for _ in range(recipe.channels)]
             loudness = Loudness(recipe.rate_out, recipe.channels) if recipe.level == "loudness" else None
-            for block in _converted(reader, recipe, progress, cancelled):
+            for block in gathered(_converted(reader, recipe, progress, cancelled)):
                 spool.append(block)
                 if loudness:
                     loudness.add(block)

@@ -14,6 +14,8 @@ MARGIN = 15.9  # dB between the active level and the threshold that goes with it
 # Thresholds a factor of two apart. The recommendation's fifteen reach down to one step of 16 bits; ten more make a
 # whisper in a 24-bit or float file measurable, and change nothing for louder sound.
 _LOT = 8192  # steps that are counted at a time
+_ROW = 128  # steps that are smoothed by one product
+_EACH, _MIDDLE = 4, 1  # steps of which the second stands for all when compared with the thresholds
 _LOWEST = -24
 _THRESHOLDS = 2.0 ** np.arange(_LOWEST, 1)
 
@@ -26,8 +28,8 @@ def _mean_weights(step: int) -> NDArray[np.float32]:
 class ActiveLevel:
     """Measures one signal, block by block.
 
-    The recommendation smooths the magnitude of every sample. Here magnitudes are first averaged over a millisecond,
-    which is a thirtieth of the time constant: the result is the same within 0.01 dB and comes forty times as fast.
+    The recommendation smooths the magnitude of every sample. Here magnitudes are first averaged over a millisecond, which is a thirtieth of
+    the time constant, and what is smoothed is looked at every 4 ms: the result is the same within 0.02 dB.
 
     Parameters
     ----------
@@ -37,9 +39,9 @@ class ActiveLevel:
     def __init__(self, rate: int) -> None:
         self._rate = rate
         self._step = max(1, round(rate / 1000))
-        self._hold = max(1, round(HANGOVER * rate / self._step))
+        self._hold = max(1, round(HANGOVER * rate / self._step / _EACH))
         self._pole = math.exp(-self._step / (rate * TIME_CONSTANT))
-        self._stages = (0.0, 0.0)
+        self._states = (0.0, 0.0)
         self._recent = np.zeros(self._hold)
         self._rest = np.zeros(0, np.float32)
         self._counts = np.zeros(len(_THRESHOLDS))
@@ -63,15 +65,27 @@ class ActiveLevel:
         self._energy += float(np.dot(signal, signal)) if energy is None else energy
         size = np.abs(signal)
         self._peak = max(self._peak, float(size.max()) if peak is None else peak)
-        joined = np.concatenate([self._rest, size]) if len(self._rest) else size
-        whole = len(joined) // self._step * self._step
+        if len(self._rest):
+            # Only the step that was begun is put together, not all of the block.
+            missing = self._step - len(self._rest)
+            begun = np.concatenate([self._rest, size[:missing]])
+            size = size[missing:]
+            if len(begun) < self._step:
+                self._rest = begun
+                return
+            self._wait(begun[None, :])
+        whole = len(size) // self._step * self._step
         if whole:
-            steps = joined[:whole].reshape(-1, self._step) @ self._ones
-            self._waiting.append(steps)
-            self._waiting_steps += len(steps)
-            if self._waiting_steps >= _LOT:
-                self._flush()
-        self._rest = joined[whole:].copy()
+            self._wait(size[:whole].reshape(-1, self._step))
+        self._rest = size[whole:].copy()
+
+    def _wait(self, rows: NDArray[np.float32]) -> None:
+        """Put the means of whole steps, [shape=(n, step)], with those that wait to be counted."""
+        steps = rows @ self._ones
+        self._waiting.append(steps)
+        self._waiting_steps += len(steps)
+        if self._waiting_steps >= _LOT:
+            self._flush()
 
     def skim(self, count: int, peak: float, energy: float) -> None:
         """Take ``count`` samples of which only peak and sum of squares are known: there is no ``result`` then, but RMS and peak are."""
@@ -80,21 +94,24 @@ class ActiveLevel:
         self._peak = max(self._peak, peak)
 
     def _flush(self) -> None:
-        """Count the steps that wait: many at a time, since each call costs more than what it counts."""
-        if self._waiting:
-            self._count(np.concatenate(self._waiting).astype(np.float64), self._step)
-            self._waiting, self._waiting_steps = [], 0
+        """Count the steps that wait, in whole rows: many at a time, since each call costs more than what it counts."""
+        steps = np.concatenate(self._waiting)
+        whole = len(steps) // _ROW * _ROW
+        self._waiting, self._waiting_steps = [steps[whole:]], len(steps) - whole
+        if whole:
+            self._count(steps[:whole].astype(np.float64).reshape(-1, _ROW), whole)
 
-    def _count(self, steps: NDArray[np.float64], weight: int) -> None:
-        p, q = self._stages
-        first, p = _smooth(steps, self._pole, p)
-        envelope, q = _smooth(first, self._pole, q)
-        self._stages = (p, q)
+    def _count(self, rows: NDArray[np.float64], steps: int) -> None:
+        """Count ``steps`` steps in rows, of which the last may be filled up."""
+        smooth, self._states = _smooth_twice(rows, self._pole, self._states)
+        envelope = smooth.reshape(-1)[: -(-steps // _EACH)]
         # A threshold counts as exceeded until HANGOVER has gone by: the highest of the last so many decides.
         history = np.concatenate([self._recent, envelope])
         held = _running_max(history, self._hold + 1)
         self._recent = history[-self._hold :]
-        exceeded = np.searchsorted(_THRESHOLDS, held, side="right")
+        # How many thresholds are exceeded: they are powers of two, and so is what a double's exponent tells.
+        exceeded = np.clip((held.view(np.int64) >> 52) - (1023 + _LOWEST - 1), 0, len(_THRESHOLDS))
+        weight = steps * self._step / len(held)
         self._counts += weight * np.bincount(exceeded, minlength=len(_THRESHOLDS) + 1)[1:][::-1].cumsum()[::-1]
 
     @property
@@ -117,10 +134,18 @@ class ActiveLevel:
 
         Silence gives ``(-inf, 0.0)``. Call once, at the end.
         """
-        self._flush()
         if len(self._rest):
-            self._count(self._rest.mean(dtype=np.float64, keepdims=True), len(self._rest))
+            self._waiting.append(self._rest.mean(keepdims=True))
             self._rest = self._rest[:0]
+        if self._waiting:
+            self._flush()
+            last = self._waiting.pop()
+            if len(last):
+                rows = np.zeros((1, _ROW))
+                rows[0, : len(last)] = last
+                # What stands for so many steps is a smoothed value between them: that of the last ones takes them as going on.
+                rows[0, len(last) :] = last[-1]
+                self._count(rows, len(last))
         if self._energy <= 0 or not self._counts[0]:
             return -math.inf, 0.0
         if self._samples < HANGOVER * self._rate:
@@ -144,25 +169,41 @@ class ActiveLevel:
         return level, min(1.0, activity)
 
 
-def _smooth(x: NDArray[np.float64], pole: float, state: float) -> tuple[NDArray[np.float64], float]:
-    """One-pole smoothing, ``y[n] = pole·y[n−1] + (1−pole)·x[n]``, without a step in Python per sample; and the state after it.
-
-    Worked in rows short enough that ``pole**-n`` stays well inside double precision.
+@cache
+def _response(pole: float) -> tuple[NDArray[np.float64], ...]:
+    """What two smoothing stages in a row make of a row of values, told at every ``_EACH``-th and the last: of the values themselves
+    [shape=(_ROW, _ROW / _EACH + 1)], of the states of both stages before it [shape=(2, _ROW / _EACH + 1)], and the weights with which the values come
+    to the first stage's state after it [shape=(_ROW,)].
     """
-    row = max(1, min(512, int(12 / -math.log(pole)))) if 0 < pole < 1 else 1
-    rows = -(-len(x) // row)
-    padded = np.zeros(rows * row)
-    padded[: len(x)] = x
-    decay = pole ** np.arange(1, row + 1)
-    own = np.cumsum(padded.reshape(rows, row) / decay, axis=1) * (decay * (1 - pole))
-    # What each row begins with is what the rows before it come to.
-    begins = np.empty(rows)
-    last, fall = own[:, -1].tolist(), float(decay[-1])
-    for n in range(rows):
-        begins[n] = state
-        state = last[n] + fall * state
-    out: NDArray[np.float64] = (own + begins[:, None] * decay).reshape(-1)[: len(x)]
-    return out, float(out[-1])
+    at = np.arange(_ROW)
+    power = pole**at
+    # The last column tells the state after the row.
+    told = np.append(at[_MIDDLE::_EACH], _ROW - 1)
+    lag = told[None, :] - at[:, None]
+    own = np.where(lag >= 0, (1 - pole) ** 2 * (lag + 1) * pole ** np.maximum(lag, 0), 0.0)
+    before = np.stack([(1 - pole) * (at + 1) * power * pole, power * pole])[:, told]
+    return own, before, (1 - pole) * power[::-1]
+
+
+def _smooth_twice(
+    rows: NDArray[np.float64], pole: float, states: tuple[float, float]
+) -> tuple[NDArray[np.float64], tuple[float, float]]:
+    """Two stages of one-pole smoothing, each ``y[n] = pole·y[n−1] + (1−pole)·x[n]``, of values in rows of ``_ROW``: every ``_EACH``-th
+    [shape=(rows, _ROW / _EACH)], and the states after them.
+
+    Each row takes one product with the response of both stages, so that there is no step in Python per value.
+    """
+    own, before, weights = _response(pole)
+    out: NDArray[np.float64] = rows @ own
+    firsts, seconds = (rows @ weights).tolist(), out[:, -1].tolist()
+    share, fall = before[:, -1].tolist()
+    p, q = states
+    begins = []
+    for first, second in zip(firsts, seconds, strict=True):
+        begins += p, q
+        p, q = first + fall * p, second + share * p + fall * q
+    out += np.array(begins).reshape(-1, 2) @ before
+    return out[:, :-1], (p, q)
 
 
 def _running_max(x: NDArray[np.float64], width: int) -> NDArray[np.float64]:
