@@ -8,7 +8,6 @@ from __future__ import annotations
 
 import json
 import os
-import shutil
 import statistics
 import subprocess
 import sys
@@ -137,22 +136,23 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
     source = folder / "short"
     source.mkdir()
     paths = [recording(source / f"{n:05}.wav", 3.0, seed=n % 97) for n in range(count)]
-    shutil.rmtree(folder / "out", ignore_errors=True)
-    (folder / "plain").mkdir()
 
+    # Everybody writes new files, in a folder of its own: to write over old ones, or to remove them, costs another thing.
     def plain_pool(n: int) -> None:
+        into = folder / f"plain{n}"
+        into.mkdir()
         with ProcessPoolExecutor(2) as pool:
-            list(pool.map(plain_one, [(p, folder / "plain" / p.name) for p in paths], chunksize=16))
+            list(pool.map(plain_one, [(p, into / p.name) for p in paths], chunksize=16))
 
     def ours_pool(workers: int) -> Callable[[int], None]:
         def run(n: int) -> None:
-            shutil.rmtree(folder / f"out{workers}", ignore_errors=True)
-            assert ours(paths, folder / f"out{workers}", workers) == count
+            assert ours(paths, folder / f"out{workers}-{n}", workers) == count
 
         return run
 
     found = turns(times, plain=plain_pool, two=ours_pool(2), one=ours_pool(1))
-    again = statistics.median(took(lambda: ours(paths, folder / "out2", 2)) for _ in range(5))
+    last = folder / f"out2-{times - 1}"
+    again = statistics.median(took(lambda: ours(paths, last, 2)) for _ in range(5))
     changed = paths[:: max(1, 100)]
     for path in changed:
         recording(path, 3.0, seed=1000)
@@ -160,7 +160,7 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
 
     def one_percent() -> None:
         nonlocal made
-        made = ours(paths, folder / "out2", 2)
+        made = ours(paths, last, 2)
 
     some = took(one_percent)
     return {

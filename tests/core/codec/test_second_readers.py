@@ -81,7 +81,9 @@ class TestSecondReaders(CodecCase):
         for kbits, most in ((24, 0.4), (32, 0.3)):
             for step in range(40):
                 part = (sound * 10 ** (-step * 0.013 / 20)).astype(np.float32)
-                heard = self.decoded(self.coded("raw", f"g726_{kbits}be", part, 8000), Stated(f"g726_{kbits}be", 8000))
+                heard = self.decoded(
+                    self.coded("raw", f"g726_{kbits}be", part, 8000), Stated(f"g726_{kbits}be", 8000)
+                )
                 self.assertLess(float(np.abs(heard[: len(part)] - part).max()), most, (kbits, step))
 
     def test_codes_turned_and_turned_back_are_the_same(self) -> None:

@@ -29,7 +29,7 @@ from .ahead import Ahead
 from .engine import Prepared, WorkItem, as_made, deliver, prepare, versions
 from .ledger import Entry, Ledger, only_run
 from .place import sweep, sync_files
-from .pool import Died, Pool
+from .pool import Died, Later, Pool
 
 if TYPE_CHECKING:
     from .cluster import Cluster
@@ -105,6 +105,12 @@ class Ready:
 def _do(task: _Task) -> list[Outcome]:
     """In a worker: look, plan, make, prove, and put in place all together."""
     return put_all_in_place(task.wish, prepare_all(task))
+
+
+def _do_ahead(task: _Task) -> Later:
+    """``_do``, but the disk is waited for while the next task is begun."""
+    ready = prepare_all(task)
+    return Later(lambda: put_all_in_place(task.wish, ready))
 
 
 def put_all_in_place(wish: Wish, ready: Ready) -> list[Outcome]:
@@ -285,7 +291,7 @@ class _Run:
         self._here = workers == 0
         self._held = held
         self.cluster: Cluster | None = None
-        self._pool = Pool(_do, workers or None, holding=held)
+        self._pool = Pool(_do_ahead, workers or None, holding=held)
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
@@ -300,7 +306,7 @@ class _Run:
             for task, results in self._done():
                 yield from self._drain()
                 if isinstance(results, Died):
-                    yield from self._after_death(task, results)
+                    yield from self._after_death(task)
                     continue
                 yield from results
             yield from self._drain()
@@ -324,13 +330,8 @@ class _Run:
         while self._kept:
             yield self._kept.popleft()
 
-    def _after_death(self, task: _Task, died: Died) -> Iterator[Outcome]:
+    def _after_death(self, task: _Task) -> Iterator[Outcome]:
         """The files of a worker that died, one at a time, so that only the one it died over is lost."""
-        if len(task.files) == 1:
-            path, targets = task.files[0]
-            for n, _, _ in targets:
-                yield _lost(path, self._wish.receivers[n], str(died))
-            return
         singles = [replace(task, files=(one,)) for one in task.files]
         again = (
             self.cluster.run(prepare_for_others, iter(singles), self._cancelled)
@@ -341,7 +342,9 @@ class _Run:
             if isinstance(results, Ready):
                 results = put_all_in_place(self._wish, results)
             if isinstance(results, Died):
-                yield from self._after_death(single, results)
+                path, targets = single.files[0]
+                for n, _, _ in targets:
+                    yield _lost(path, self._wish.receivers[n], str(results))
             else:
                 yield from results
 

@@ -110,7 +110,9 @@ class ActiveLevel:
         held = _running_max(history, self._hold + 1)
         self._recent = history[-self._hold :]
         # How many thresholds are exceeded: they are powers of two, and so is what a double's exponent tells.
-        exceeded = np.clip((held.view(np.int64) >> 52) - (1023 + _LOWEST - 1), 0, len(_THRESHOLDS))
+        exceeded = (held.view(np.int64) >> 52) - (1023 + _LOWEST - 1)
+        np.maximum(exceeded, 0, out=exceeded)
+        np.minimum(exceeded, len(_THRESHOLDS), out=exceeded)
         weight = steps * self._step / len(held)
         self._counts += weight * np.bincount(exceeded, minlength=len(_THRESHOLDS) + 1)[1:][::-1].cumsum()[::-1]
 
@@ -137,15 +139,13 @@ class ActiveLevel:
         if len(self._rest):
             self._waiting.append(self._rest.mean(keepdims=True))
             self._rest = self._rest[:0]
-        if self._waiting:
-            self._flush()
-            last = self._waiting.pop()
-            if len(last):
-                rows = np.zeros((1, _ROW))
-                rows[0, : len(last)] = last
-                # What stands for so many steps is a smoothed value between them: that of the last ones takes them as going on.
-                rows[0, len(last) :] = last[-1]
-                self._count(rows, len(last))
+        last = np.concatenate(self._waiting) if self._waiting else self._rest
+        self._waiting, self._waiting_steps = [], 0
+        if len(last):
+            # What stands for so many steps is a smoothed value between them: that of the last ones takes them as going on.
+            rows = np.full((-(-len(last) // _ROW), _ROW), last[-1], np.float64)
+            rows.reshape(-1)[: len(last)] = last
+            self._count(rows, len(last))
         if self._energy <= 0 or not self._counts[0]:
             return -math.inf, 0.0
         if self._samples < HANGOVER * self._rate:
@@ -170,19 +170,20 @@ class ActiveLevel:
 
 
 @cache
-def _response(pole: float) -> tuple[NDArray[np.float64], ...]:
+def _response(pole: float) -> tuple[NDArray[np.float64], NDArray[np.float64], NDArray[np.float64]]:
     """What two smoothing stages in a row make of a row of values, told at every ``_EACH``-th and the last: of the values themselves
     [shape=(_ROW, _ROW / _EACH + 1)], of the states of both stages before it [shape=(2, _ROW / _EACH + 1)], and the weights with which the values come
     to the first stage's state after it [shape=(_ROW,)].
     """
     at = np.arange(_ROW)
-    power = pole**at
+    power: NDArray[np.float64] = np.power(pole, at, dtype=np.float64)
     # The last column tells the state after the row.
     told = np.append(at[_MIDDLE::_EACH], _ROW - 1)
     lag = told[None, :] - at[:, None]
     own = np.where(lag >= 0, (1 - pole) ** 2 * (lag + 1) * pole ** np.maximum(lag, 0), 0.0)
     before = np.stack([(1 - pole) * (at + 1) * power * pole, power * pole])[:, told]
-    return own, before, (1 - pole) * power[::-1]
+    weights: NDArray[np.float64] = (1 - pole) * power[::-1]
+    return own, before, weights
 
 
 def _smooth_twice(
@@ -198,7 +199,7 @@ def _smooth_twice(
     firsts, seconds = (rows @ weights).tolist(), out[:, -1].tolist()
     share, fall = before[:, -1].tolist()
     p, q = states
-    begins = []
+    begins: list[float] = []
     for first, second in zip(firsts, seconds, strict=True):
         begins += p, q
         p, q = first + fall * p, second + share * p + fall * q

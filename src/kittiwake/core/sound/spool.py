@@ -52,10 +52,10 @@ class Spool:
             if self.frames * 4 * self._channels > _IN_MEMORY:
                 self._file = tempfile.TemporaryFile(dir=str(self._folder))  # noqa: SIM115 - closed in ``close``
                 for one in self._held:
-                    self._file.write(one)
+                    self._file.write(one.data)
                 self._held = []
         else:
-            self._file.write(block)
+            self._file.write(block.data)
 
     def last(self, frames: int) -> NDArray[np.float32]:
         """The last ``frames`` that were appended [shape=(frames, channels)]."""
