@@ -6,13 +6,14 @@ import json
 from pathlib import Path
 
 import numpy as np
+import soundfile
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
 from kittiwake import demo
 from kittiwake.core.cut import read_lines
 from kittiwake.core.cut.forms import read_marks
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import ActiveLevel, look_at
 from kittiwake.core.model import Span
 from kittiwake.ui.bench.list_dialog import ListDialog
 from kittiwake.ui.cutting import Picture
@@ -165,6 +166,26 @@ class TestReading(CutCase):
         self.assertEqual(self.session.job.cuts, before.cuts)
         self.page.ear.end_button.click()
         self.assertFalse(self.page.ear.isVisible())
+
+    def test_each_clip_has_a_level_of_its_own_on_the_board(self) -> None:
+        self.open_cut()
+        model = self.window.board.model()
+        rows = range(model.rowCount())
+
+        def levels() -> list[str]:
+            return [str(model.data(model.index(row, 2))) for row in rows]
+
+        levels()
+        self.wait_for(lambda: all(text.endswith("dBov") for text in levels()))
+        self.assertGreater(len(set(levels())), 5)
+        facts = self.session.facts[self.source]
+        clip = self.session.job.clips[3]
+        sound, rate = soundfile.read(str(self.source), dtype="float32", start=clip.start, stop=clip.stop)
+        meter = ActiveLevel(rate)
+        meter.add(sound)
+        level = self.session.span_levels.of(clip, facts)
+        assert level is not None
+        self.assertAlmostEqual(level.active_dbov, meter.result()[0], places=2)
 
     def said_in(self, span: Span) -> list[str]:
         return [line["name"] for line in TOLD["lines"] if line["start"] < span.stop and span.start < line["stop"]]

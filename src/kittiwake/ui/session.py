@@ -36,6 +36,7 @@ from ..core.record import TakeCheck
 from .looking import Looker
 from .outputs import News, Outputs
 from .remembered import Remembered
+from .span_levels import SpanLevels
 
 #: Problems that concern one receiver, and are told in its cells alone.
 OF_ONE_RECEIVER = (
@@ -145,6 +146,7 @@ class Session(QObject):
         self._shares: dict[tuple[str, str], float] = {}
         self.all_receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
         self._receivers_of = (self.job.receivers, self.job.own)
+        self.span_levels = SpanLevels(self)
         self.looker = Looker(self)
         self.looker.looked.connect(self._take_facts)
         self.looker.found.connect(self._take_found)

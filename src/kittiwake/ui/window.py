@@ -335,3 +335,4 @@ class Window(RecordDeeds):
         self.rescue.stop()
         self.session.outputs.stop()
         self.session.looker.stop()
+        self.session.span_levels.stop()

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
+from dataclasses import replace
 from statistics import median
 from typing import Any
 
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView, QVBoxLayout, QWidget
 
-from ...core.model import Clip, Facts
+from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
 from ..session import Session
 
@@ -156,15 +157,31 @@ class LevelsPage(QWidget):
         self.table.activated.connect(lambda index: self.wanted.emit(self.model.rows[index.row()][0].id))
         self.table.selectionModel().currentRowChanged.connect(self._row)
         column.addWidget(self.table, 1)
+        session.span_levels.arrived.connect(lambda _: self.show_set() if self.isVisible() else None)
 
     def _row(self, index: QModelIndex) -> None:
         if 0 <= index.row() < len(self.model.rows):
             self.chosen.emit(self.model.rows[index.row()][0].id)
 
+    def _of_clip(self, clip: Clip, facts: Facts) -> Facts:
+        """Facts with the levels and the length of a clip that is part of its source; without levels until they are measured."""
+        sound = facts.measures
+        if clip.whole_source or sound is None:
+            return facts
+        level = self._session.span_levels.of(clip, facts) or SignalLevel(0.0, 0.0, -math.inf, 0.0)
+        own = replace(
+            sound,
+            frames=clip.frames_of(sound.frames),
+            peak=level.peak,
+            rms=level.rms,
+            levels={**sound.levels, sound.signal: level},
+        )
+        return replace(facts, measures=own)
+
     def show_set(self) -> None:
         """Fill the table from the session."""
         known = ((clip, self._session.facts.get(clip.source)) for clip in self._session.job.clips)
-        rows = [(clip, facts) for clip, facts in known if facts and facts.ok]
+        rows = [(clip, self._of_clip(clip, facts)) for clip, facts in known if facts and facts.ok]
         self.model.show_rows(rows)
         levels = [row[1].measures.level.active_dbov for row in rows if row[1].measures]
         heard = [level for level in levels if math.isfinite(level)]

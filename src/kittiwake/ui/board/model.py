@@ -37,6 +37,7 @@ class BoardModel(QAbstractTableModel):
         self.state_of: StateOf = self._state_of
         session.job_changed.connect(self._reset)
         session.facts_arrived.connect(self._facts)
+        session.span_levels.arrived.connect(self._facts)
         session.cell_changed.connect(self._cell)
         session.column_changed.connect(self._column)
         self._reset()
@@ -163,9 +164,8 @@ class BoardModel(QAbstractTableModel):
             if index.column() == LENGTH:
                 frames = clip.frames_of(facts.measures.frames)
                 return format_seconds(frames / facts.header.sample_rate if facts.header else None)
-            if not clip.whole_source:
-                return ""  # it was measured of the whole source only
-            return format_db(facts.measures.level.active_dbov, "dBov")
+            level = self.session.span_levels.of(clip, facts)
+            return format_db(level.active_dbov, "dBov") if level else "…"
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column() != NAME:
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:

@@ -82,7 +82,8 @@ class Order:
 
             def level(clip: Clip) -> float:
                 known = facts.get(clip.source)
-                return known.measures.level.active_dbov if known and known.measures else float("-inf")
+                found = session.span_levels.of(clip, known) if known else None
+                return found.active_dbov if found else float("-inf")
 
             return level
         ranks = {state: rank for rank, state in enumerate(_RANK)}
