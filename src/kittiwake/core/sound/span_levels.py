@@ -32,7 +32,7 @@ def levels_of_spans(
     reader = open_sound(path, stated)
     try:
         rate = min(max(reader.header.sample_rate, 1000), 768_000)
-        at = 0
+        at = reader.skip_to(spans[waiting[0]][0]) if waiting else 0
         for block in take_side(reader.blocks(), take, 1):
             end = at + len(block)
             while waiting and spans[waiting[0]][0] < end:

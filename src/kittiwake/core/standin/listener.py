@@ -150,6 +150,7 @@ def hear_lines(
     ear = Listener([line.text for line in lines])
     reader = open_sound(path, stated)
     try:
+        first = reader.skip_to(min((span.start for span in spans), default=0))
         blocks = (block[:, 0] for block in take_side(reader.blocks(), side, 1))
         for count, (span, samples) in enumerate(
             _pieces(blocks, spans, round(_LONGEST * reader.header.sample_rate)), 1
