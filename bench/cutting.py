@@ -74,20 +74,22 @@ def cutting(hours: float) -> Figures:
         figures["found again with other settings, ms"] = (time.perf_counter() - began) * 1000
         wave = page.wave
         dice = np.random.default_rng(1)
-        longest, all_ = 0.0, []
+        longest, most, all_ = 0.0, 0.0, []
         for n in range(120):
             frames = session.facts[source].measures.frames  # type: ignore[union-attr]
             length = frames ** dice.uniform(0.35, 1.0)
             at = dice.uniform(0, frames - length)
-            began = time.perf_counter()
+            began, own = time.perf_counter(), time.thread_time()
             wave.look_at(at, at + length)
             wave.repaint()
-            taken = (time.perf_counter() - began) * 1000
+            taken, worked = (time.perf_counter() - began) * 1000, (time.thread_time() - own) * 1000
             if n >= 5:
-                longest = max(longest, taken)
+                longest, most = max(longest, taken), max(most, worked)
                 all_.append(taken)
         figures["scrolling and zooming, median, ms"] = float(np.median(all_))
         figures["scrolling and zooming, longest, ms (50 wanted)"] = longest
+        # Apart from what the machine does meanwhile.
+        figures["… of the processor's time, longest, ms"] = most
         window.shut_down()
     return figures
 

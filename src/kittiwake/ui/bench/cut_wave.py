@@ -32,7 +32,7 @@ _HEAD, _FOOT = 20, 20
 _GRAB = 6  # pixels around an edge in which it is taken hold of
 _LEAST = 0.02  # s; shorter spans are not drawn by hand
 _MOST_ZOOM = 24.0  # pixels a frame
-_MANY = 150  # spans that are drawn each
+_MANY = 90  # spans that are drawn each
 _NUDGE, _FINE = 0.010, 0.001  # s
 
 
@@ -359,17 +359,20 @@ class CutWave(QWidget):
     def _draw_spans(self, painter: QPainter, plot: QRectF) -> None:
         c = colours()
         self._draw_shade(painter, plot)
+        fills = (QColor(c.convert), QColor(c.accent))
+        fills[0].setAlpha(40)
+        fills[1].setAlpha(70)
+        aside = QBrush(QColor(c.line), Qt.BrushStyle.BDiagPattern)
         for shown in self._visible():
             box = self._span_box(shown, plot)
             if box is None:
                 continue
             chosen = shown.span.id == self._chosen
-            fill = QColor(c.accent if chosen else c.convert)
-            fill.setAlpha(70 if chosen else 40)
             if shown.span.aside:
-                painter.fillRect(box, QBrush(QColor(c.line), Qt.BrushStyle.BDiagPattern))
+                painter.fillRect(box.toAlignedRect(), aside)
             else:
-                painter.fillRect(box, fill)
+                # On whole pixels: parts of them cost ten times as much.
+                painter.fillRect(box.toAlignedRect(), fills[chosen])
             for start, stop in shown.without:
                 gap = QRectF(QPointF(self._x(start), plot.top()), QPointF(self._x(stop), plot.bottom()))
                 painter.fillRect(gap, QBrush(QColor(c.cannot), Qt.BrushStyle.DiagCrossPattern))
@@ -395,10 +398,8 @@ class CutWave(QWidget):
                 )
         for start, stop in self._other:
             if stop >= self.left and start <= self.right:
-                painter.fillRect(
-                    QRectF(self._x(start), plot.bottom() - 5, max(2.0, self._x(stop) - self._x(start)), 4),
-                    QColor(c.cannot),
-                )
+                there = QRectF(self._x(start), plot.bottom() - 5, max(2.0, self._x(stop) - self._x(start)), 4)
+                painter.fillRect(there.toRect(), QColor(c.cannot))
 
     def _draw_wave(self, painter: QPainter, plot: QRectF) -> None:
         assert self._picture is not None
@@ -451,13 +452,15 @@ class CutWave(QWidget):
             self._image = (key, image)
         painter.drawImage(plot.topLeft(), self._image[1])
         top = min(self._rate / 2, 12_000.0)
-        painter.setPen(QColor(c.soft))
+        painter.setPen(QColor(c.text))
+        ground = QColor(c.sheet)
+        ground.setAlpha(210)
         for hertz in (1000, 2000, 4000, 8000):
             if hertz < top:
                 y = plot.bottom() - hertz / top * plot.height()
-                painter.drawText(
-                    QRectF(self.width() - 52, y - 8, 48, 16), Qt.AlignmentFlag.AlignRight, format_hz(hertz)
-                )
+                place = QRectF(self.width() - 52, y - 8, 48, 16)
+                painter.fillRect(place.adjusted(4, 1, 2, -1).toRect(), ground)
+                painter.drawText(place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, format_hz(hertz))
 
     def _draw_samples(self, painter: QPainter, plot: QRectF, some: np.ndarray) -> None:
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
