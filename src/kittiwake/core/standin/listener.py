@@ -153,7 +153,7 @@ def hear_lines(
         first = reader.skip_to(min((span.start for span in spans), default=0))
         blocks = (block[:, 0] for block in take_side(reader.blocks(), side, 1))
         for count, (span, samples) in enumerate(
-            _pieces(blocks, spans, round(_LONGEST * reader.header.sample_rate)), 1
+            _pieces(blocks, first, spans, round(_LONGEST * reader.header.sample_rate)), 1
         ):
             told(span.id, ear.which(samples, reader.header.sample_rate), count / len(spans))
     finally:
@@ -161,12 +161,13 @@ def hear_lines(
 
 
 def _pieces(
-    blocks: Iterable[NDArray[np.float32]], spans: Sequence[Span], longest: int
+    blocks: Iterable[NDArray[np.float32]], at: int, spans: Sequence[Span], longest: int
 ) -> Iterator[tuple[Span, NDArray[np.float32]]]:
-    """Each span with its samples, ``longest`` frames at most, in one pass: not every source can be read from its middle."""
+    """Each span with its samples, ``longest`` frames at most, in one pass: not every source can be read from its middle. ``at`` is the frame
+    that ``blocks`` begin with.
+    """
     waiting = sorted(spans, key=lambda span: span.start)
     begun: list[tuple[Span, int, list[NDArray[np.float32]]]] = []
-    at = 0
     for block in blocks:
         end = at + len(block)
         while waiting and waiting[0].start < end:
