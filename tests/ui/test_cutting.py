@@ -203,8 +203,8 @@ class TestReading(CutCase):
         moved = self.spans[5]
         rate = TOLD["rate"]
         self.assertEqual(moved.stop, before.stop + round(0.01 * rate) + round(0.001 * rate))
-        self.page.controls["pause"].setValue(2.5)
-        self.assertIn("would be found", self.page.found_label.toolTip())
+        self.page.finding.controls["pause"].setValue(2.5)
+        self.assertIn("would be found", self.page.finding.told.toolTip())
         self.assertEqual(len(self.spans), 42)  # only shown so far
         self.press(Key.Key_F)
         self.assertLess(len(self.spans), 42)
@@ -213,10 +213,10 @@ class TestReading(CutCase):
         self.assertEqual(named[moved.id].stop, moved.stop)
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(len(self.spans), 42)
-        self.page.controls["pause"].setValue(0.6)
-        self.page.controls["above_room"].setValue(30)
-        self.page.controls["shortest"].setValue(5)
-        self.assertIn("not found any more, but kept: mine", self.page.found_label.toolTip())
+        self.page.finding.controls["pause"].setValue(0.6)
+        self.page.finding.controls["above_room"].setValue(30)
+        self.page.finding.controls["shortest"].setValue(5)
+        self.assertIn("not found any more, but kept: mine", self.page.finding.told.toolTip())
 
     def test_split_join_takes_and_pauses_each_undone(self) -> None:
         self.open_cut()

@@ -14,7 +14,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from ..core.cut.onboard import with_clip, with_cut, with_take, without_clips
-from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, shares_anything
+from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, needs_company, shares_anything
 from ..core.make import Made, fingerprint
 from ..core.make.ledger import Entry
 from ..core.measure.drawing import Glimpse
@@ -357,7 +357,7 @@ class Session(QObject):
         facts = ((clip, self.facts.get(clip.source)) for clip in self.job.clips)
         known = [(clip, found) for clip, found in facts if found]
         company = None
-        if shares_anything(receiver):
+        if needs_company(receiver):
             company = company_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
         return sum(fit(clip, found, receiver, company).ready for clip, found in known)
 
@@ -458,7 +458,7 @@ class Session(QObject):
         if facts is None:
             return None
         key = (clip.id, receiver.slug)
-        company = self._company(receiver) if shares_anything(receiver) else None
+        company = self._company(receiver) if needs_company(receiver) else None
         kept = self._fits.get(key)
         if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is company:
             return kept[4]

@@ -130,6 +130,12 @@ class TestCues(FolderCase):
             self.assertLess(cue.start, cue.stop)
             self.assertLessEqual(cue.stop, frames)
 
+    def test_names_that_no_file_can_hold_are_written_as_near_as_can_be(self) -> None:
+        path = self.folder / "x.wav"
+        soundfile.write(str(path), speech_like(RATE, 0.5), RATE, subtype="PCM_16")
+        made = self.made([Clip(path, "caf\udce9\0 bar", 4800, 9600)], receiver("pcm_s16", 16_000))
+        self.assertEqual(cues_in(made[0].item.output.read_bytes()), [Cue(0, 1600, "caf? bar")])
+
     def test_chunks_are_as_long_as_they_say(self) -> None:
         for cues in ([], [Cue(0, 5, "é")], [Cue(0, 5, "ab"), Cue(7, 9, "")]):
             self.assertEqual(bytes_of_cues(cues), len(cue_chunks(cues)) if cues else 0)

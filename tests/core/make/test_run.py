@@ -16,7 +16,8 @@ from kittiwake.core.errors import MakeError
 from kittiwake.core.make import Outcome, Wish, make_clip, make_files, plan_outputs, planned
 from kittiwake.core.make.account import account, explain, remove_orphans
 from kittiwake.core.make.ledger import LEDGER, Ledger, only_run
-from kittiwake.core.make.pool import Died, Pool
+from kittiwake.core.make.pool import Died, Later, Pool
+from kittiwake.core.make.run import _do, _Run
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import load_receiver
 from kittiwake.core.model.receiver import Receiver
@@ -33,6 +34,19 @@ def crash_on_three(task: int) -> int:
     return 10 * task
 
 
+def behind(task: int) -> Later:
+    """The end of the first task comes after the second has begun; that of the fourth never does."""
+    begun = time.monotonic()
+
+    def finish() -> tuple[float, float]:
+        time.sleep(0.3)
+        if task == 4:
+            raise ValueError("a disk that fails as no disk does")
+        return begun, time.monotonic()
+
+    return Later(finish)
+
+
 def slow(task: int) -> int:
     time.sleep(30)
     return task
@@ -45,6 +59,13 @@ class TestPool(FolderCase):
                          {n: 10 * n for n in range(12) if n not in (3, 5)})  # fmt: skip
         self.assertIn("SIGABRT", found[3].reason)
         self.assertIn("code 7", found[5].reason)
+
+    def test_the_next_task_is_begun_while_one_is_finished_and_a_failure_there_is_told(self) -> None:
+        found = dict(Pool(behind, 1).run(range(3)))
+        self.assertEqual(list(found), [0, 1, 2])
+        for one, other in ((0, 1), (1, 2)):
+            self.assertLess(found[other][0], found[one][1])
+        self.assertIsInstance(dict(Pool(behind, 1).run([4]))[4], Died)
 
     def test_cancel_takes_less_than_half_a_second(self) -> None:
         began = time.monotonic()
@@ -131,6 +152,26 @@ class TestRuns(RunCase):
         paths[2].write_bytes(b"")
         paths[4].unlink()
         self.assertEqual(self.states(self.run_all(paths)), {"made": 4, "refused": 2})
+
+    def test_what_was_put_in_place_before_its_worker_died_over_the_next_is_kept(self) -> None:
+        wish = Wish((MENU,), (self.folder / "out",))
+        (self.folder / "out").mkdir()
+        run = _Run(self.sources(3), wish, 1, None)
+        task = next(iter(run._tasks()))
+        self.assertEqual({outcome.told["status"] for outcome in _do(task)}, {"made"})
+        again = list(run._after_death(task))
+        self.assertEqual([outcome.told["status"] for outcome in again], ["kept"] * len(task.files))
+
+    def test_a_receiver_that_marks_spans_is_as_fast_the_second_time(self) -> None:
+        paths = self.sources(2)
+        master = Wish((load_receiver("master"),), (self.folder / "out",))
+        self.assertTrue(master.receivers[0].rules.cue_points)
+        list(make_files(paths, master, workers=0))
+        for path in paths:  # not even opened
+            stat = path.stat()
+            path.write_bytes(b"\0" * stat.st_size)
+            os.utime(path, ns=(stat.st_atime_ns, stat.st_mtime_ns))
+        self.assertEqual({o.told["status"] for o in make_files(paths, master, workers=0)}, {"kept"})
 
     def test_altered_outputs_are_left_and_noticed(self) -> None:
         paths = self.sources(3)

@@ -20,6 +20,11 @@ class Cue(NamedTuple):
     stop: int
     name: str
 
+    @classmethod
+    def named(cls, start: int, stop: int, name: str) -> Cue:
+        """With the name as a file can hold it: no zero byte, which ends it, and nothing that UTF-8 has no form for."""
+        return cls(start, stop, name.replace("\0", "").encode("utf-8", "replace").decode("utf-8"))
+
 
 def cue_chunks(cues: Sequence[Cue]) -> bytes:
     """A ``cue `` chunk with a point for the start of each, and a ``LIST`` of ``adtl`` with its name and length."""

@@ -1,7 +1,8 @@
 """ITU-T G.726 at 24, 32 and 40 kbit/s by libsndfile, which writes it only into AU: the header is taken off here.
 
-libav writes 24 and 32 kbit/s as well, but its decoder drifts away from this one there on some material, with clicks. At 40 kbit/s it lets the predictor forget twice as fast as the recommendation has it
-(a leak of 2⁻⁸ instead of 2⁻⁹), so that other decoders get noise on top of the voice: neither its encoder nor its decoder is used there.
+libav is not used for these: at 40 kbit/s it lets the predictor forget twice as fast as the recommendation has it (a leak of 2⁻⁸ instead of
+2⁻⁹), so that other decoders get noise on top of the voice, and at 24 and 32 kbit/s its decoder drifts away from this encoder on some
+material, with clicks.
 """
 
 from __future__ import annotations

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 
-from ..model.span import Cut, Line
+from ..model.span import Cut, Line, Span
 from .edit import choose_take
 
 
@@ -27,13 +27,22 @@ def take_all(cut: Cut, heard: Mapping[str, int | None]) -> Cut:
     """Give every span the line that was heard in it. Of neighbours in which the same line was heard the last is delivered, and the others
     are its takes. Names that a person gave stay, and so do spans in which nothing was heard.
     """
-    for span in cut.spans:
+
+    def line_of(span: Span) -> Line | None:
         place = heard.get(span.id)
-        if place is not None and place < len(cut.lines) and not span.by_hand and not span.take_of:
-            cut = take_one(cut, span.id, cut.lines[place])
-    for one, other in zip(cut.spans, cut.spans[1:], strict=False):
-        same = heard.get(one.id) is not None and heard.get(one.id) == heard.get(other.id)
-        now, following = cut.span(one.id), cut.span(other.id)
-        if same and now and following and now.name == following.name and not following.take_of:
-            cut = choose_take(cut.replaced(following.changed(take_of=now.take_of or now.id)), following.id)
-    return cut
+        return cut.lines[place] if place is not None and place < len(cut.lines) else None
+
+    lines = [line_of(span) for span in cut.spans]
+    named = cut.changed(
+        spans=tuple(
+            span.changed(name=line.name, text=line.text, by_hand=True)
+            if line and not span.by_hand and not span.take_of
+            else span
+            for span, line in zip(cut.spans, lines, strict=True)
+        )
+    )
+    for n in range(1, len(lines)):
+        one, other = named.spans[n - 1], named.spans[n]
+        if lines[n] and lines[n - 1] is lines[n] and one.name == other.name and not other.take_of:
+            named = choose_take(named.replaced(other.changed(take_of=one.take_of or one.id)), other.id)
+    return named

@@ -46,7 +46,7 @@ def spans_of(marks: Iterable[Mark], rate: int, frames: int) -> tuple[Span, ...]:
 
 def cues_of(marks: Iterable[Mark], rate: int) -> list[Cue]:
     """Marks as cue points of a sound at ``rate`` (Hz)."""
-    return [Cue(round(mark.start * rate), round(mark.stop * rate), mark.name) for mark in marks]
+    return [Cue.named(round(mark.start * rate), round(mark.stop * rate), mark.name) for mark in marks]
 
 
 # -- text --------------------------------------------------------------------------------------------------------------

@@ -1,6 +1,6 @@
 """How a clip and a receiver go together: a verdict, a path, a reasoned no. Pure: no files, no clock."""
 
-from .company import Company, company_of, shares_anything
+from .company import Company, company_of, needs_company, shares_anything
 from .findings import findings
 from .names import legal_name, numbered_name, output_name, unique_names
 from .plan import Fit, Problem, Recipe, Remedy, Step, fit
@@ -18,6 +18,7 @@ __all__ = [
     "findings",
     "fit",
     "legal_name",
+    "needs_company",
     "numbered_name",
     "output_name",
     "shares_anything",

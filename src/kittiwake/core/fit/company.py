@@ -31,9 +31,13 @@ class Company:
 
 
 def shares_anything(receiver: Receiver) -> bool:
-    """Whether the fit of a clip depends on the others at this receiver."""
-    limited = receiver.rules.limits.total_bytes is not None
-    return receiver.treatment.level.together or limited or receiver.rules.cue_points
+    """Whether the fit of a clip depends on those of other sources at this receiver."""
+    return receiver.treatment.level.together or receiver.rules.limits.total_bytes is not None
+
+
+def needs_company(receiver: Receiver) -> bool:
+    """Whether the fit of a clip depends on other clips at this receiver, be they of its own source."""
+    return shares_anything(receiver) or receiver.rules.cue_points
 
 
 def company_of(

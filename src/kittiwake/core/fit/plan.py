@@ -259,8 +259,8 @@ def _cues(clip: Clip, recipe: Recipe, company: Company | None) -> tuple[Cue, ...
     """What lies inside of a clip; else itself, if it was cut out of something."""
     inside = company.inside.get(clip.id, ()) if company else ()
     if not inside and not clip.whole_source:
-        return (Cue(recipe.lead, recipe.frames_out, clip.name),)
-    there = (Cue(recipe.frame_out(cue.start), recipe.frame_out(cue.stop), cue.name) for cue in inside)
+        return (Cue.named(recipe.lead, recipe.frames_out, clip.name),)
+    there = (Cue.named(recipe.frame_out(cue.start), recipe.frame_out(cue.stop), cue.name) for cue in inside)
     return tuple(cue for cue in there if cue.start < cue.stop)
 
 

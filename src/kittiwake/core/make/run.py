@@ -332,7 +332,14 @@ class _Run:
 
     def _after_death(self, task: _Task) -> Iterator[Outcome]:
         """The files of a worker that died, one at a time, so that only the one it died over is lost."""
-        singles = [replace(task, files=(one,)) for one in task.files]
+        # It may have been over the next task, when this one was put in place already.
+        ledgers = [Ledger(folder) for folder in self._wish.folders]
+        singles = [
+            replace(
+                task, files=((path, tuple((n, stem, self._before(ledgers[n], n, path)) for n, stem, _ in targets)),)
+            )
+            for path, targets in task.files
+        ]
         again = (
             self.cluster.run(prepare_for_others, iter(singles), self._cancelled)
             if self.cluster is not None
@@ -347,6 +354,9 @@ class _Run:
                     yield _lost(path, self._wish.receivers[n], str(results))
             else:
                 yield from results
+
+    def _before(self, ledger: Ledger, n: int, path: Path) -> Entry | None:
+        return ledger.output_of(str(path), clip_of(path).name, self._wish.receivers[n].slug)
 
     def _tasks(self) -> Iterator[_Task]:
         names = [self._names(n) for n in range(len(self._wish.receivers))]

@@ -5,12 +5,11 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
-import numpy as np
-
 from ..intake import open_sound
 from ..measure import ActiveLevel
 from ..model import SignalLevel, Stated
-from .sides import Take, take_side
+from .pieces import pieces
+from .sides import Take
 
 
 def levels_of_spans(
@@ -27,26 +26,16 @@ def levels_of_spans(
     KittiwakeError : the source cannot be read.
     """
     out: list[SignalLevel | None] = [None] * len(spans)
-    waiting = sorted(range(len(spans)), key=lambda n: spans[n][0])
-    begun: list[tuple[int, ActiveLevel]] = []
+    meters: dict[int, ActiveLevel] = {}
     reader = open_sound(path, stated)
     try:
         rate = min(max(reader.header.sample_rate, 1000), 768_000)
-        at = reader.skip_to(spans[waiting[0]][0]) if waiting else 0
-        for block in take_side(reader.blocks(), take, 1):
-            end = at + len(block)
-            while waiting and spans[waiting[0]][0] < end:
-                begun.append((waiting.pop(0), ActiveLevel(rate)))
-            for n, meter in begun:
-                start, stop = spans[n]
-                meter.add(np.ascontiguousarray(block[max(0, start - at) : stop - at, 0]))
-                out[n] = SignalLevel(meter.peak, meter.rms, *meter.result()) if stop <= end else None
-            begun = [(n, meter) for n, meter in begun if spans[n][1] > end]
-            if not waiting and not begun:
-                break
-            at = end
+        for n, samples, last in pieces(reader, take, spans):
+            meter = meters.setdefault(n, ActiveLevel(rate))
+            meter.add(samples)
+            if last:
+                del meters[n]
+                out[n] = SignalLevel(meter.peak, meter.rms, *meter.result())
     finally:
         reader.close()
-    for n, meter in begun:
-        out[n] = SignalLevel(meter.peak, meter.rms, *meter.result())
     return out

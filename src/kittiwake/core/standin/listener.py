@@ -7,7 +7,7 @@ model). It hears nothing but the lines it is given, so that it may also hear one
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterable, Iterator, Sequence
+from collections.abc import Callable, Sequence
 from importlib.util import find_spec
 from pathlib import Path
 
@@ -20,7 +20,7 @@ from ..intake import open_sound
 from ..model import Stated
 from ..model.facts import Signal
 from ..model.span import Line, Span
-from ..sound import take_side
+from ..sound.pieces import pieces
 
 RATE = 16_000
 _QUIET = 0.5  # s before and after what is said, without which first and last words are missed
@@ -150,34 +150,14 @@ def hear_lines(
     ear = Listener([line.text for line in lines])
     reader = open_sound(path, stated)
     try:
-        first = reader.skip_to(min((span.start for span in spans), default=0))
-        blocks = (block[:, 0] for block in take_side(reader.blocks(), side, 1))
-        for count, (span, samples) in enumerate(
-            _pieces(blocks, first, spans, round(_LONGEST * reader.header.sample_rate)), 1
-        ):
-            told(span.id, ear.which(samples, reader.header.sample_rate), count / len(spans))
+        rate = reader.header.sample_rate
+        parts: dict[int, list[NDArray[np.float32]]] = {}
+        places = [(span.start, min(span.stop, span.start + round(_LONGEST * rate))) for span in spans]
+        count = 0
+        for n, samples, last in pieces(reader, side, places):
+            parts.setdefault(n, []).append(samples)
+            if last:
+                count += 1
+                told(spans[n].id, ear.which(np.concatenate(parts.pop(n)), rate), count / len(spans))
     finally:
         reader.close()
-
-
-def _pieces(
-    blocks: Iterable[NDArray[np.float32]], at: int, spans: Sequence[Span], longest: int
-) -> Iterator[tuple[Span, NDArray[np.float32]]]:
-    """Each span with its samples, ``longest`` frames at most, in one pass: not every source can be read from its middle. ``at`` is the frame
-    that ``blocks`` begin with.
-    """
-    waiting = sorted(spans, key=lambda span: span.start)
-    begun: list[tuple[Span, int, list[NDArray[np.float32]]]] = []
-    for block in blocks:
-        end = at + len(block)
-        while waiting and waiting[0].start < end:
-            span = waiting.pop(0)
-            begun.append((span, min(span.stop, span.start + longest), []))
-        for span, stop, parts in begun:
-            parts.append(block[max(0, span.start - at) : stop - at].copy())
-        yield from ((span, np.concatenate(parts)) for span, stop, parts in begun if stop <= end)
-        begun = [one for one in begun if one[1] > end]
-        if not waiting and not begun:
-            return
-        at = end
-    yield from ((span, np.concatenate(parts)) for span, _, parts in begun)

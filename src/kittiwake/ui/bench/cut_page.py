@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from ...core.cut import Activity, Find, find_speech, merged, shown_names
+from ...core.cut import Activity, find_speech, merged, shown_names
 from ...core.cut.edit import another_take, between, choose_take, join, split, takes
 from ...core.model import Clip, Cut, Facts, Line, Span
 from ...core.model.span import START, STOP, in_order
@@ -53,7 +53,6 @@ class CutPage(QWidget):
         column.setContentsMargins(14, 8, 14, 6)
         column.setSpacing(6)
         column.addLayout(self._name_row())
-        self.ear = EarRow()
         middle = QHBoxLayout()
         middle.setSpacing(10)
         waves = QVBoxLayout()
@@ -72,13 +71,9 @@ class CutPage(QWidget):
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         middle.addWidget(self.list)
         column.addLayout(middle, 1)
-        self.finding = FindRow()
-        self.controls, self.find_button, self.found_label = (
-            self.finding.controls,
-            self.finding.button,
-            self.finding.told,
-        )
+        self.ear = EarRow()
         column.addWidget(self.ear)
+        self.finding = FindRow()
         column.addWidget(self.finding)
         self._connect()
 
@@ -121,7 +116,7 @@ class CutPage(QWidget):
         self.bar.valueChanged.connect(self._scroll)
         self.list.currentItemChanged.connect(self._list_chosen)
         self.list.itemActivated.connect(lambda _: self.hear())
-        self.find_button.clicked.connect(self.search)
+        self.finding.button.clicked.connect(self.search)
         self.finding.changed.connect(self._preview)
         self.ear_button.clicked.connect(self.listen_for_names)
         self.ear.heard.connect(self._refresh)
@@ -149,7 +144,7 @@ class CutPage(QWidget):
                 does = self.hear
             elif control and event.key() == Qt.Key.Key_Delete:
                 does = self.drop
-            elif control and does is not None:
+            elif control and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
                 does = self.take_heard
             if does is not None:
                 if event.type() == QEvent.Type.ShortcutOverride:
@@ -199,10 +194,6 @@ class CutPage(QWidget):
     def rate(self) -> int:
         return self._facts.header.sample_rate if self._facts and self._facts.header else 1
 
-    @property
-    def settings(self) -> Find:
-        return self.finding.settings
-
     def chosen(self) -> Span | None:
         return self._cut.span(self._chosen)
 
@@ -225,11 +216,11 @@ class CutPage(QWidget):
             else:
                 self._preview()
         else:
-            self.found_label.setText(str(found))
+            self.finding.say(str(found))
 
     def _listening(self, path: object, share: float) -> None:
         if path == self.source and self._activity is None:
-            self.found_label.setText(f"Listening for speech, {share:.0%} …")
+            self.finding.say(f"Listening for speech, {share:.0%} …")
 
     def _pictured(self, picture: object) -> None:
         if isinstance(picture, Picture) and picture.facts is self._facts:
@@ -371,9 +362,9 @@ class CutPage(QWidget):
             self._asked_to_find = True
             return
         self._asked_to_find = False
-        found = find_speech(self._activity, self.settings)
+        found = find_speech(self._activity, self.finding.settings)
         spans, lost = merged(self._cut.spans, found.speech)
-        settings = tuple((name, float(value)) for name, value in asdict(self.settings).items())
+        settings = tuple((name, float(value)) for name, value in asdict(self.finding.settings).items())
         self._session.put_cut("finding the speech", self.source, self._cut.changed(spans=spans, settings=settings))
         self.wave.show_found((), found.other)
         self._refresh()
@@ -383,7 +374,7 @@ class CutPage(QWidget):
         """Show what a search with these settings would give, before anything changes."""
         if self._activity is None:
             return
-        found = find_speech(self._activity, self.settings)
+        found = find_speech(self._activity, self.finding.settings)
         _, lost = merged(self._cut.spans, found.speech)
         self.wave.show_found(found.speech, found.other)
         self._tell_found(len(found.speech), len(found.other), lost, done=False)

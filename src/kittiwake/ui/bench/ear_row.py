@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ...core.cut.by_ear import suggested, take_all, take_one
@@ -42,6 +42,11 @@ class EarRow(QWidget):
         self.end_button = Button("Done")
         self.end_button.clicked.connect(self.end)
         row.addWidget(self.end_button)
+        # A list of thousands is not shown anew for each of them.
+        self._news = QTimer(self)
+        self._news.setSingleShot(True)
+        self._news.setInterval(250)
+        self._news.timeout.connect(self.heard)
         self.names.heard.connect(self._heard)
         self.names.ended.connect(self._ended)
         self.hide()
@@ -70,7 +75,8 @@ class EarRow(QWidget):
         if source == self._source and span is not None:
             self._places[span_id] = (span.start, span.stop, place)
             self._share = share
-            self.heard.emit()
+            if not self._news.isActive():
+                self._news.start()
 
     def _ended(self, source: object, wrong: str) -> None:
         if source == self._source:
@@ -110,13 +116,13 @@ class EarRow(QWidget):
             text = f"Listening for the lines, {self._share:.0%} … {text}"
         self.told.setText(text)
         self.take_button.setEnabled(chosen in some)
-        following = take_all(cut, places).spans
-        many = sum(
-            (one.name, one.aside) != (other.name, other.aside)
-            for one, other in zip(cut.spans, following, strict=True)
-        )
+        many = 0
+        if self._share >= 1:
+            following = take_all(cut, places).spans
+            pairs = zip(cut.spans, following, strict=True)
+            many = sum((one.name, one.aside) != (other.name, other.aside) for one, other in pairs)
         self.all_button.setText(f"Take all {many}" if many else "Take all")
-        self.all_button.setEnabled(many > 0 and self._share >= 1)
+        self.all_button.setEnabled(many > 0)
         self.end_button.setText("Stop" if self.names.busy and self._share < 1 else "Done")
         self.show()
 
