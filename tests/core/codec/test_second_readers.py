@@ -76,15 +76,15 @@ class TestSecondReaders(CodecCase):
                 self.assertGreater(self.ratio(sound, ours), least, (kbits, order))
 
     def test_g726_does_not_click_at_any_level(self) -> None:
-        """Decoders that do arithmetic otherwise than the encoder follow it most of the time, and run off with a click at some level."""
-        sound = spoken(8000)
-        for kbits, most in ((24, 0.4), (32, 0.3)):
-            for step in range(40):
-                part = (sound * 10 ** (-step * 0.013 / 20)).astype(np.float32)
-                heard = self.decoded(
-                    self.coded("raw", f"g726_{kbits}be", part, 8000), Stated(f"g726_{kbits}be", 8000)
-                )
-                self.assertLess(float(np.abs(heard[: len(part)] - part).max()), most, (kbits, step))
+        """Decoders that do arithmetic otherwise than the encoder follow it most of the time, and run off with a click at some level: libav's
+        does with what libsndfile makes of this clip 2.008 dB softer.
+        """
+        whole, rate = soundfile.read(str(DEMO / "Welcome.wav"), dtype="float32")
+        sound = soxr.resample(whole, rate, 8000)
+        for step in range(12):
+            part = sound * np.float32(10 ** (-(2 + step * 0.002) / 20))
+            heard = self.decoded(self.coded("raw", "g726_32be", part, 8000), Stated("g726_32be", 8000))
+            self.assertLess(float(np.abs(heard[: len(part)] - part).max()), 0.3, step)
 
     def test_codes_turned_and_turned_back_are_the_same(self) -> None:
         codes = np.frombuffer(np.random.default_rng(5).bytes(75), np.uint8)
