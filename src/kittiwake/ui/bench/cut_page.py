@@ -100,8 +100,8 @@ class CutPage(QWidget):
         row.addWidget(self.words, 2)
         self.list_button = Button("Names from a list…")
         row.addWidget(self.list_button)
-        self.ear_button = Button("By ear")
-        self.ear_button.setToolTip("The speech engine suggests which line of the list each span is (Ctrl+B)")
+        self.ear_button = Button("By ear  Ctrl+B")
+        self.ear_button.setToolTip("The speech engine suggests which line of the list each span is")
         row.addWidget(self.ear_button)
         return row
 
