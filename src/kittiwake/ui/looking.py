@@ -18,7 +18,8 @@ from ..core.make.pool import Died, Helper
 from ..core.measure.drawing import Glimpse, look_for_drawing
 from ..core.model import Facts, Note, Stated
 
-_SLICE = 0.015  # s at a time for what has come in
+_PATIENCE = 5  # drawing comes first
+_SLICE = 0.003  # s at a time for what has come in
 
 
 class Looker(QObject):
@@ -26,7 +27,7 @@ class Looker(QObject):
 
     looked = Signal(Facts)
     glimpsed = Signal(Glimpse)
-    found = Signal(list)
+    found = Signal(list)  # paths, as strings
     searched = Signal(int)
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
     _search_over = Signal(int)
@@ -48,6 +49,7 @@ class Looker(QObject):
         self._again.timeout.connect(self._arrive)
         self._own = threading.local()
         self._helpers: list[Helper] = []
+        self._seeker: Helper | None = None
         self._wanted: set[Path] = set()
         self._queue: deque[tuple[Path, Stated | None, bool, int]] = deque()
         self._stopped = False
@@ -135,7 +137,7 @@ class Looker(QObject):
         """A process of this thread's own: a decoder that crashes must not take the window with it."""
         helper: Helper | None = getattr(self._own, "helper", None)
         if helper is None:
-            helper = self._own.helper = Helper(look_for_drawing, telling=True)
+            helper = self._own.helper = Helper(look_for_drawing, telling=True, patience=_PATIENCE)
             self._helpers.append(helper)
         return helper
 
@@ -174,25 +176,18 @@ class Looker(QObject):
     def search(self, paths: list[Path]) -> None:
         """Find sound in folders; it comes in batches by ``found``, and at the end ``searched`` counts it."""
         self.searching += 1
-        self._side.submit(self._search, paths)
+        self._side.submit(self._search, [str(path) for path in paths])
 
-    def _search(self, paths: list[Path]) -> None:
-        from ..core.intake import find_sound_files
+    def _search(self, paths: list[str]) -> None:
+        """In a process of its own: Python lets one thread at a time through, and of each file something is asked."""
+        from ..core.intake.folder import tell_sound_files
 
-        batch: list[Path] = []
-        total = 0
-        for path in find_sound_files(paths):
-            if self._stopped:
-                return
-            batch.append(path)
-            total += 1
-            # The first rows come at once, later ones in larger lots.
-            if len(batch) >= (20 if total <= 20 else 500):
-                self.found.emit(batch)
-                batch = []
-        if batch:
-            self.found.emit(batch)
-        self._search_over.emit(total)
+        if self._stopped:
+            return
+        if self._seeker is None:
+            self._seeker = Helper(tell_sound_files, telling=True, patience=_PATIENCE)
+        total = self._seeker.ask(paths, lambda: self._stopped, self.found.emit)
+        self._search_over.emit(total if isinstance(total, int) else 0)
 
     def _count_search(self, total: int) -> None:
         self.searching -= 1
@@ -209,5 +204,6 @@ class Looker(QObject):
         self._stopped = True
         self._pool.shutdown(wait=True, cancel_futures=True)
         self._side.shutdown(wait=True, cancel_futures=True)
-        for helper in self._helpers:
-            helper.close()
+        for helper in (*self._helpers, self._seeker):
+            if helper is not None:
+                helper.close()

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, field
 from pathlib import Path
@@ -16,6 +16,7 @@ from ..core.make.ledger import LEDGER, Entry, Ledger
 from ..core.make.place import file_digest
 from ..core.measure.look import stamp_of
 from ..core.model import MadeRecord
+from .gentle import Gently
 
 if TYPE_CHECKING:
     from .session import Session
@@ -42,6 +43,16 @@ class News:
     stamps: dict[Key, str] = field(default_factory=dict)
     sources: list[Path] = field(default_factory=list)
     ledger: dict[tuple[str, str, str], Entry] | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class _Known:
+    """What the session has: records, stamps of outputs and of sources, what the ledgers told."""
+
+    records: dict[Key, MadeRecord]
+    outputs: dict[Key, str]
+    sources: dict[Path, str]
+    ledger: Mapping[tuple[str, str, str], Entry]
 
 
 class Outputs(QObject):
@@ -71,18 +82,14 @@ class Outputs(QObject):
             return
         self._busy = True
         folders = tuple(dict.fromkeys(session.folder_of(receiver) for receiver in session.all_receivers))
-        records = dict(session.records)
-        self._pool.submit(self._look, folders, records, dict(session.output_stamps), dict(session.source_stamps))
+        known = _Known(
+            dict(session.records), dict(session.output_stamps), dict(session.source_stamps), session.ledger
+        )
+        self._pool.submit(self._look, folders, known)
 
-    def _look(
-        self,
-        folders: tuple[Path, ...],
-        records: dict[Key, MadeRecord],
-        known: dict[Key, str],
-        sources: dict[Path, str],
-    ) -> None:
+    def _look(self, folders: tuple[Path, ...], known: _Known) -> None:
         began = time.monotonic()
-        news = News()
+        news, gently = News(), Gently()
         try:
             changed = folders != self._folders
             for folder in folders:
@@ -92,18 +99,22 @@ class Outputs(QObject):
                     changed = True
             self._folders = folders
             if changed:
-                news.ledger = {
-                    (entry.source, entry.clip, entry.receiver): entry
-                    for folder in folders
-                    if folder in self._ledgers
-                    for entry in self._ledgers[folder][1]
-                    if entry.output_stamp and stamp_of(folder / entry.output) == entry.output_stamp
-                }
-            for key, record in records.items():
+                found: dict[tuple[str, str, str], Entry] = {}
+                for folder in folders:
+                    for entry in self._ledgers[folder][1] if folder in self._ledgers else ():
+                        if entry.output_stamp and stamp_of(folder / entry.output) == entry.output_stamp:
+                            found[entry.source, entry.clip, entry.receiver] = entry
+                        gently()
+                news.ledger = None if found == known.ledger else found
+            for key, record in known.records.items():
                 if self._stopped:
                     return
-                self._compare(key, record, known.get(key), news)
-            news.sources = [path for path, stamp in sources.items() if stamp and stamp_of(path) not in (stamp, "")]
+                gently()
+                self._compare(key, record, known.outputs.get(key), news)
+            for path, stamp in known.sources.items():
+                if stamp and stamp_of(path) not in (stamp, ""):
+                    news.sources.append(path)
+                gently()
         finally:
             self._took, self._last = time.monotonic() - began, time.monotonic()
             self._busy = False

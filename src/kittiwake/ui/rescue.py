@@ -6,6 +6,7 @@ import contextlib
 import json
 import os
 import secrets
+import time
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 from datetime import datetime
@@ -17,13 +18,15 @@ from PySide6.QtCore import QObject, QTimer
 
 from ..core.errors import KittiwakeError
 from ..core.make.place import alive
-from ..core.model import Job
+from ..core.model import Job, MadeRecord
 from ..core.model.job import EXTENSION, save_job
+from .gentle import Gently
 
 if TYPE_CHECKING:
     from .session import Session
 
-_WAIT = 2000  # ms after a change; changes that come meanwhile are kept with it
+_WAIT = 2.0  # s after a change; changes that come meanwhile are kept with it
+_SHARE = 4  # times as long as the last copy took is waited at least: a large board that is still growing is not copied all the time
 
 
 @dataclass(frozen=True, slots=True)
@@ -73,15 +76,15 @@ class Rescue(QObject):
         self._session = session
         self._copy = (folder or rescue_folder()) / f"{os.getpid()}-{secrets.token_hex(4)}{EXTENSION}"
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="rescue")
+        self._took = 0.0
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
-        self._timer.setInterval(_WAIT)
         self._timer.timeout.connect(self.keep)
         session.job_changed.connect(self._changed)
 
     def _changed(self) -> None:
         if not self._timer.isActive():
-            self._timer.start()
+            self._timer.start(round(1000 * max(_WAIT, _SHARE * self._took)))
 
     def keep(self) -> None:
         """Write the copy now, or remove it where everything is saved."""
@@ -89,15 +92,16 @@ class Rescue(QObject):
         if session.undo_stack.isClean():
             self._pool.submit(self._drop)
         else:
-            job = session.job.changed(made=tuple(session.records.values()))
-            self._pool.submit(self._write, job, session.path)
+            self._pool.submit(self._write, session.job, tuple(session.records.values()), session.path)
 
-    def _write(self, job: Job, path: Path | None) -> None:
+    def _write(self, job: Job, made: tuple[MadeRecord, ...], path: Path | None) -> None:
+        began = time.monotonic()
         with contextlib.suppress(OSError, KittiwakeError):  # a full disk must not stop the work itself
             self._copy.parent.mkdir(parents=True, exist_ok=True)
-            save_job(job, self._copy)
+            save_job(job.changed(made=made), self._copy, Gently())
             told = {"process": os.getpid(), "path": str(path) if path else "", "name": job.name}
             self._copy.with_suffix(".json").write_text(json.dumps(told), "utf-8")
+        self._took = time.monotonic() - began
 
     def _drop(self) -> None:
         for file in (self._copy, self._copy.with_suffix(".json")):

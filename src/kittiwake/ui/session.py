@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import time
+from collections import deque
 from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import cache
@@ -56,7 +57,7 @@ _TOUCHED = {
     "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
     "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
 }  # fmt: skip
-_LOT = 200  # recordings that are put on the board at a time
+_ADDING = 0.006  # s that putting found recordings on the board may take in one go
 
 
 @dataclass(frozen=True, slots=True)
@@ -128,8 +129,8 @@ class Session(QObject):
         self.suspicions: dict[Path, Problem] = {}
         self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
         self._facts_turn = 0
-        self._sources: set[Path] = set()
-        self._found: list[Path] = []  # by a search that still goes on
+        self._clips_of: dict[Path, list[str]] = {}
+        self._found: deque[str] = deque()  # by a search that still goes on
         self._compared: dict[Path, int] = {}
         self._by_folder: dict[Path, dict[Path, Facts]] = {}
         self._news_in: set[Path] = set()  # folders of which something was looked at
@@ -139,7 +140,7 @@ class Session(QObject):
         self.output_stamps: dict[tuple[str, str], str] = {}
         self._altered: set[tuple[str, str]] = set()
         #: What the ledgers of the output folders know, of this session or an earlier one.
-        self._ledger: dict[tuple[str, str, str], Entry] = {}
+        self.ledger: dict[tuple[str, str, str], Entry] = {}
         self.outputs = Outputs(self)
         self.outputs.news.connect(self._take_news)
         self._made: dict[tuple[str, str], Made] = {}
@@ -151,7 +152,8 @@ class Session(QObject):
         self.looker.looked.connect(self._take_facts)
         self.looker.found.connect(self._take_found)
         self._adding = QTimer(self)
-        self._adding.setInterval(5)
+        self._adding.setInterval(30)
+        self._lot = 50
         self._adding.timeout.connect(self._add_found)
         #: What can be drawn of sources that are still being looked at.
         self.glimpses: dict[Path, Glimpse] = {}
@@ -228,11 +230,10 @@ class Session(QObject):
         count = len(before.clips)
         if before.stated is job.stated and count and job.clips[:count] == before.clips:
             # Only more of them: what is there already needs no second thought.
-            fresh = list(dict.fromkeys(clip.source for clip in job.clips[count:]))
-            self._sources.update(fresh)
+            fresh = self._note_clips(job.clips[count:])
         else:
-            fresh = list(job.sources)
-            self._sources = set(fresh)
+            self._clips_of = {}
+            fresh = self._note_clips(job.clips)
             for source in fresh:
                 known = self.facts.get(source)
                 if known and known.stated != job.stated.get(source):
@@ -240,13 +241,24 @@ class Session(QObject):
         self.job_changed.emit()
         self.looker.want([source for source in fresh if source not in self.facts], job.stated)
 
+    def _note_clips(self, clips: Iterable[Clip]) -> list[Path]:
+        """Note which clips there are of which source; returns their sources."""
+        sources: dict[Path, None] = {}
+        for clip in clips:
+            self._clips_of.setdefault(clip.source, []).append(clip.id)
+            sources[clip.source] = None
+        return list(sources)
+
     @staticmethod
     def _same_sources(before: Job, after: Job) -> bool:
-        """Whether two jobs have the very same sources, read the same way: most changes leave them alone, and paths compare slowly."""
+        """Whether two jobs have the very same sources and ids of clips, read the same way: most changes leave them alone, and paths compare slowly."""
         return (
             before.stated is after.stated
             and len(before.clips) == len(after.clips)
-            and all(one.source is other.source for one, other in zip(before.clips, after.clips, strict=True))
+            and all(
+                one is other or (one.source is other.source and one.id == other.id)
+                for one, other in zip(before.clips, after.clips, strict=True)
+            )
         )
 
     @property
@@ -263,7 +275,7 @@ class Session(QObject):
 
     def add_sources(self, paths: Iterable[Path]) -> int:
         """Each new source becomes one clip; returns how many. Sources already on the board are not added again."""
-        fresh = [Clip.whole(path) for path in dict.fromkeys(paths) if path not in self._sources]
+        fresh = [Clip.whole(path) for path in dict.fromkeys(paths) if path not in self._clips_of]
         if fresh:
             name = self.job.name
             if name == Job().name and not self.job.clips:
@@ -278,14 +290,16 @@ class Session(QObject):
         """Whether sources are being looked for or looked at."""
         return bool(self._found) or self.looker.busy
 
-    def _take_found(self, paths: list[Path]) -> None:
+    def _take_found(self, paths: list[str]) -> None:
         """What a search has found is put on the board a little at a time, and taken back as one change."""
         self._found += paths
         self._adding.start()
 
     def _add_found(self) -> None:
-        some, self._found = self._found[:_LOT], self._found[_LOT:]
-        self.add_sources(some)
+        began = time.monotonic()
+        self.add_sources([Path(self._found.popleft()) for _ in range(min(self._lot, len(self._found)))])
+        took = time.monotonic() - began
+        self._lot = max(10, min(500, round(self._lot * max(0.5, min(1.5, _ADDING / max(took, 1e-6))))))
         if not self._found:
             self._adding.stop()
         if not self.busy:
@@ -446,6 +460,10 @@ class Session(QObject):
 
     # -- what is derived -------------------------------------------------------------------------------------------
 
+    def clips_of(self, source: Path) -> list[str]:
+        """Ids of the clips of a source."""
+        return self._clips_of.get(source, [])
+
     def clip(self, clip_id: str) -> Clip | None:
         return next((clip for clip in self.job.clips if clip.id == clip_id), None)
 
@@ -523,7 +541,7 @@ class Session(QObject):
 
     def _adopted(self, clip: Clip, receiver: Receiver, found: Fit) -> MadeRecord | None:
         """What was made of a clip in another session, or in a terminal, as the ledger of its folder tells."""
-        entry = self._ledger.get((str(clip.source), clip.name, receiver.slug))
+        entry = self.ledger.get((str(clip.source), clip.name, receiver.slug))
         if entry is None:
             return None
         key = (clip.id, receiver.slug)
@@ -548,10 +566,12 @@ class Session(QObject):
                 del self.records[key]
                 self.output_stamps.pop(key, None)
                 self._made.pop(key, None)
-                if clip := self.clip(key[0]):
-                    self._ledger.pop((str(clip.source), clip.name, key[1]), None)
                 changed.add(key)
         if changed:
+            clips = {clip.id: clip for clip in self.job.clips}
+            gone = {(str(clips[i].source), clips[i].name, slug) for i, slug in changed if i in clips}
+            # Another one, since the thread that looks may be reading this one.
+            self.ledger = {place: entry for place, entry in self.ledger.items() if place not in gone}
             told.append(f"{_files(len(changed))} not there any more, and can be made again.")
         altered = {key for key, record in news.altered.items() if self.records.get(key) is record} - self._altered
         if altered:
@@ -564,11 +584,11 @@ class Session(QObject):
         self._altered -= mended
         for key in changed | altered | mended:
             self.cell_changed.emit(*key)
-        if news.ledger is not None and news.ledger != self._ledger:
-            self._ledger = news.ledger
+        if news.ledger is not None:
+            self.ledger = news.ledger
             for receiver in self.all_receivers:
                 self.column_changed.emit(receiver.slug)
-        again = [path for path in news.sources if path in self.facts and path in self._sources]
+        again = [path for path in news.sources if path in self.facts and path in self._clips_of]
         if again:
             told.append(
                 f"{len(again)} source{'s have' if len(again) > 1 else ' has'} changed, and is looked at again."

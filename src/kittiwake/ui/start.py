@@ -31,10 +31,10 @@ def make_app() -> QApplication:
     app.setDesktopFileName("kittiwake")
     app.setStyle("Fusion")
     # Drawing enters and leaves Python hundreds of times a picture; each time it may wait this long for a thread that computes.
-    sys.setswitchinterval(0.0005)
+    sys.setswitchinterval(0.0002)
     # Going through everything that exists takes half a second on a large board. Young objects are gone through all the same; the rest
     # when nobody looks (``Window.changeEvent``).
-    gc.set_threshold(5_000, 5, 1_000_000)
+    gc.set_threshold(2_000, 4, 1_000_000)
     use_font(app)
     return app
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import os
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from pathlib import Path
 
 from .sniff import looks_like_sound
@@ -47,6 +47,7 @@ SOUND_EXTENSIONS = frozenset(
         ".spx",
     ]
 )
+_FIRST, _LOT = 20, 500
 
 
 def find_sound_files(paths: list[Path], *, everything: bool = False) -> Iterator[Path]:
@@ -61,19 +62,36 @@ def find_sound_files(paths: list[Path], *, everything: bool = False) -> Iterator
     """
     seen: set[Path] = set()
     for path in paths:
-        for found in _walk(path, everything) if path.is_dir() else [path]:
-            real = found.absolute()
-            if real not in seen:
-                seen.add(real)
-                yield real
+        whole = path.absolute()
+        for found in _walk(whole, everything) if whole.is_dir() else [whole]:
+            if found not in seen:
+                seen.add(found)
+                yield found
+
+
+def tell_sound_files(paths: list[str], tell: Callable[[list[str]], object]) -> int:
+    """``find_sound_files`` for a process of its own: tells of what it finds in lots, the first soon, and returns how many there are."""
+    lot: list[str] = []
+    total = 0
+    for path in find_sound_files([Path(path) for path in paths]):
+        lot.append(str(path))
+        total += 1
+        if len(lot) >= (_FIRST if total <= _FIRST else _LOT):
+            tell(lot)
+            lot = []
+    tell(lot)
+    return total
 
 
 def _walk(folder: Path, everything: bool) -> Iterator[Path]:
     for root, folders, files in os.walk(folder):
         folders[:] = sorted(name for name in folders if not name.startswith("."))
         for name in sorted(files):
-            path = Path(root, name)
-            if name.startswith(".") or not path.is_file():
+            if name.startswith("."):
                 continue
-            if everything or path.suffix.lower() in SOUND_EXTENSIONS or looks_like_sound(path):
-                yield path
+            path = f"{root}/{name}"  # a string, since making a Path takes longer than looking at the file
+            if not os.path.isfile(path):  # noqa: PTH113
+                continue
+            named = os.path.splitext(name)[1].lower() in SOUND_EXTENSIONS  # noqa: PTH122
+            if named or everything or looks_like_sound(Path(path)):
+                yield Path(path)

@@ -11,6 +11,7 @@ import contextlib
 import ctypes
 import multiprocessing
 import os
+import select
 import signal
 import sys
 import threading
@@ -82,8 +83,9 @@ class _Worker:
     tasks: deque[Any] = field(default_factory=deque)
 
 
-def _serve(pipe: Connection, work: Callable[..., Any], telling: bool, held: tuple[int, ...]) -> None:
+def _serve(pipe: Connection, work: Callable[..., Any], telling: bool, held: tuple[int, ...], patience: int) -> None:
     """A worker's life: take a task, do it, send what came of it."""
+    os.nice(patience)
     # Ctrl+C is for the one that asked; a parent that is gone ends the pipe.
     signal.signal(signal.SIGINT, signal.SIG_IGN)
     signal.signal(signal.SIGTERM, signal.SIG_DFL)
@@ -232,12 +234,14 @@ def _signal(worker: _Worker, number: signal.Signals) -> None:
         os.kill(worker.process.pid or 0, number)
 
 
-def _started(context: Any, work: Callable[..., Any], telling: bool = False, held: tuple[_Held, ...] = ()) -> _Worker:
+def _started(
+    context: Any, work: Callable[..., Any], telling: bool = False, held: tuple[_Held, ...] = (), patience: int = 0
+) -> _Worker:
     """A new worker. It gets an empty main module: it needs nothing of the program that asks, which may be a script that would do all it
     does once more on being imported.
     """
     ours, theirs = context.Pipe()
-    process = context.Process(target=_serve, args=(theirs, work, telling, held), daemon=True)
+    process = context.Process(target=_serve, args=(theirs, work, telling, held, patience), daemon=True)
     with _STARTING:
         main = sys.modules["__main__"]
         sys.modules["__main__"] = types.ModuleType("__main__")
@@ -267,11 +271,11 @@ def _context() -> Any:
 class Helper:
     """One worker that is asked one thing at a time and waited for: for work that must not take this process with it.
 
-    Not for several threads at once; each has its own.
+    Not for several threads at once; each has its own. ``patience`` is its nice value (0 to 19): how much it lets others go first.
     """
 
-    def __init__(self, work: Callable[..., Any], telling: bool = False) -> None:
-        self._work, self._telling = work, telling
+    def __init__(self, work: Callable[..., Any], telling: bool = False, patience: int = 0) -> None:
+        self._work, self._telling, self._patience = work, telling, patience
         self._context = _context()
         self._worker: _Worker | None = None
 
@@ -285,15 +289,17 @@ class Helper:
         is told before.
         """
         if self._worker is None:
-            self._worker = _started(self._context, self._work, self._telling)
+            self._worker = _started(self._context, self._work, self._telling, patience=self._patience)
         worker = self._worker
         with contextlib.suppress(OSError):
             worker.pipe.send(task)
+        poll = select.poll()
+        poll.register(worker.pipe.fileno(), select.POLLIN)
         while True:
             if cancelled and cancelled():
                 self.close()
                 return None
-            if wait([worker.pipe], timeout=_TICK):
+            if poll.poll(_TICK * 1000):
                 try:
                     result = worker.pipe.recv()
                 except (EOFError, OSError):

@@ -5,7 +5,7 @@ from __future__ import annotations
 import dataclasses
 import json
 import os
-from collections.abc import Mapping
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
@@ -40,6 +40,9 @@ class MadeRecord:
     stamp: str
 
 
+_RECORD = tuple(field.name for field in dataclasses.fields(MadeRecord))
+
+
 @dataclass(frozen=True, slots=True)
 class Job:
     """Sources are the files that clips point at; receivers are slugs, or paths of TOML files.
@@ -69,8 +72,12 @@ class Job:
         return dataclasses.replace(self, **changes)
 
 
-def save_job(job: Job, path: Path) -> None:
+def save_job(job: Job, path: Path, breathe: Callable[[], object] = bool) -> None:
     """Write a job whole or not at all. Sources below the job file's folder are saved relative to it.
+
+    Parameters
+    ----------
+    breathe : called after each entry, where others are to get their turn meanwhile.
 
     Raises
     ------
@@ -86,19 +93,21 @@ def save_job(job: Job, path: Path) -> None:
         "output": job.output,
         "receivers": list(job.receivers),
         "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
-        "sources": [
+        "sources": (
             {"path": relative(source)}
             | ({"stated": str(job.stated[source])} if source in job.stated else {})
             | ({"cut": job.cuts[source].to_dict()} if source in job.cuts else {})
             for source in sources
-        ],
-        "clips": [{**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips],
-        "made": [dataclasses.asdict(record) for record in job.made],
+        ),
+        "clips": ({**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips),
+        "made": ({name: getattr(record, name) for name in _RECORD} for record in job.made),
     }
     scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
         with scratch.open("w", encoding="utf-8") as file:
-            file.write(_lines(data))
+            for part in _lines(data):
+                file.write(part)
+                breathe()
             file.flush()
             os.fsync(file.fileno())
         scratch.replace(path)
@@ -173,16 +182,19 @@ def load_job(path: Path) -> Job:
         ) from error
 
 
-def _lines(data: dict[str, Any]) -> str:
-    """JSON with a line for every entry of a list: to be read by people, and written fast however many there are."""
-    parts = []
-    for key, value in data.items():
-        if isinstance(value, list) and value:
-            entries = ",\n  ".join(to_json(entry) for entry in value)
-            parts.append(f"{to_json(key)}: [\n  {entries}\n ]")
-        else:
-            parts.append(f"{to_json(key)}: {to_json(value)}")
-    return "{\n " + ",\n ".join(parts) + "\n}\n"
+def _lines(data: dict[str, Any]) -> Iterator[str]:
+    """JSON with a line for every entry of a list, piece by piece: to be read by people, and written fast however many there are."""
+    for number, (key, value) in enumerate(data.items()):
+        yield f"{',' if number else '{'}\n {to_json(key)}: "
+        if isinstance(value, str | int):
+            yield to_json(value)
+            continue
+        empty = True
+        for entry in value:
+            yield f"{'[' if empty else ','}\n  {to_json(entry)}"
+            empty = False
+        yield "[]" if empty else "\n ]"
+    yield "\n}\n"
 
 
 class _Relative:

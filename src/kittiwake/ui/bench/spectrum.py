@@ -8,13 +8,12 @@ from itertools import pairwise
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
-from PySide6.QtWidgets import QSizePolicy, QWidget
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ...core.model.units import format_hz
 from ..theme.colours import colours
-from ..theme.sheet import small_type
+from .drawn import Drawn, same_layers
 
 _LEFT, _FOOT, _HEAD = 46, 20, 18
 _LOWEST = 80.0  # Hz
@@ -30,32 +29,26 @@ class SpectrumLayer:
     colour: str
 
 
-class SpectrumView(QWidget):
+class SpectrumView(Drawn):
     """Draws curves over a logarithmic frequency axis, with the telephone band shaded."""
 
     def __init__(self) -> None:
         super().__init__()
         self._layers: list[SpectrumLayer] = []
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumHeight(80)
         self.setAccessibleName("Spectrum")
 
-    def sizeHint(self) -> QSize:
-        return QSize(400, 150)
-
     def show_layers(self, layers: list[SpectrumLayer]) -> None:
+        if same_layers(layers, self._layers):
+            return
         self._layers = layers
         told = ", ".join(f"{layer.label} to {format_hz(_edge(layer))}" for layer in layers)
         self.setAccessibleDescription(told)
-        self.update()
+        self.draw_anew()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
+    def draw_on(self, painter: QPainter) -> None:
         if not self._layers:
             return
         c = colours()
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        small_type(painter)
         plot = QRectF(_LEFT, _HEAD, max(1, self.width() - _LEFT - 8), max(1, self.height() - _HEAD - _FOOT))
         highest = max(_edge(layer) for layer in self._layers)
         loudest = max(float(layer.curve.max()) for layer in self._layers)
@@ -137,9 +130,9 @@ def _thinned(layer: SpectrumLayer) -> tuple[NDArray[np.float64], NDArray[np.floa
     hertz = np.arange(len(layer.curve)) * layer.step
     power = 10 ** (layer.curve.astype(np.float64) / 10)
     found_hertz, found_level = [], []
-    for low, high in pairwise(edges):
-        inside = (hertz >= low) & (hertz < high)
-        if inside.any():
-            found_hertz.append(float(np.sqrt(low * min(high, hertz[-1] + layer.step))))
-            found_level.append(10 * math.log10(float(power[inside].mean()) + 1e-20))
+    places = np.searchsorted(hertz, edges)
+    for (low, first), (high, after) in pairwise(zip(edges.tolist(), places.tolist(), strict=True)):
+        if first < after:
+            found_hertz.append(math.sqrt(low * min(high, hertz[-1] + layer.step)))
+            found_level.append(10 * math.log10(float(power[first:after].mean()) + 1e-20))
     return np.array(found_hertz), np.array(found_level)

@@ -6,13 +6,12 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QEvent, QPointF, QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QPolygonF, QResizeEvent
-from PySide6.QtWidgets import QSizePolicy, QWidget
+from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 
 from ...core.model.units import format_db, format_seconds
 from ..theme.colours import colours
-from ..theme.sheet import small_type
+from .drawn import Drawn, same_layers
 
 _LEFT, _FOOT, _HEAD = 46, 20, 18
 
@@ -35,7 +34,7 @@ class WaveLayer:
     start: float = 0.0
 
 
-class WaveView(QWidget):
+class WaveView(Drawn):
     """Draws layers in order, the first at the back. ``seek`` gives the second that was clicked."""
 
     seek = Signal(float)
@@ -45,23 +44,18 @@ class WaveView(QWidget):
         self._layers: list[WaveLayer] = []
         self._cursor: float | None = None
         self._message = ""
-        self._picture: QPixmap | None = None
-        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumHeight(80)
         self.setCursor(Qt.CursorShape.IBeamCursor)
         self.setAccessibleName("Waveform")
 
-    def sizeHint(self) -> QSize:
-        return QSize(400, 150)
-
     def show_layers(self, layers: list[WaveLayer], message: str = "") -> None:
         """What to draw; ``message`` is shown where there is nothing, or below the labels."""
+        if message == self._message and same_layers(layers, self._layers):
+            return
         self._layers = layers
         self._message = message
-        self._picture = None
         told = ", ".join(f"{layer.label} {format_seconds(layer.seconds)}" for layer in layers)
         self.setAccessibleDescription(told or message)
-        self.update()
+        self.draw_anew()
 
     def set_cursor(self, seconds: float | None) -> None:
         if seconds != self._cursor:
@@ -80,41 +74,18 @@ class WaveView(QWidget):
         if self._length and plot.left() <= event.position().x() <= plot.right():
             self.seek.emit((event.position().x() - plot.left()) / plot.width() * self._length)
 
-    def resizeEvent(self, event: QResizeEvent) -> None:
-        self._picture = None
-
-    def changeEvent(self, event: QEvent) -> None:
-        if event.type() in (QEvent.Type.PaletteChange, QEvent.Type.StyleChange, QEvent.Type.FontChange):
-            self._picture = None
-        super().changeEvent(event)
-
     def paintEvent(self, event: QPaintEvent) -> None:
-        if self._picture is None or self._picture.devicePixelRatio() != self.devicePixelRatio():
-            self._picture = self._draw()
-        painter = QPainter(self)
-        painter.drawPixmap(0, 0, self._picture)
-        if self._cursor is not None and self._length:
+        super().paintEvent(event)
+        if self._cursor is not None and self._length:  # which moves thirty times a second
+            painter = QPainter(self)
             c, plot = colours(), self._plot()
             x = plot.left() + self._cursor / self._length * plot.width()
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             painter.setPen(QPen(QColor(c.accent if c.dark else c.text), 1.5))
             painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom()))
 
-    def _draw(self) -> QPixmap:
-        """Everything but the cursor, which moves thirty times a second and must not cost a waveform each time."""
-        picture = QPixmap(self.size() * self.devicePixelRatio())
-        picture.setDevicePixelRatio(self.devicePixelRatio())
-        picture.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(picture)
-        painter.setFont(self.font())
-        self._draw_on(painter)
-        painter.end()
-        return picture
-
-    def _draw_on(self, painter: QPainter) -> None:
+    def draw_on(self, painter: QPainter) -> None:
         c = colours()
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        small_type(painter)
         plot = self._plot()
         if not self._layers or not self._length:
             painter.setPen(QColor(c.soft))

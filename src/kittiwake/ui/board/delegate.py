@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPen
+from dataclasses import dataclass
+from typing import Any
+
+from PySide6.QtCore import QModelIndex, QObject, QPersistentModelIndex, QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPen, QPixmap
 from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
 
 from ...core.model.units import format_bytes, format_seconds
@@ -11,14 +14,21 @@ from ..field import Field
 from ..session import Cell
 from ..theme.colours import colours
 from ..theme.shapes import WORDS, draw_mark, draw_shape
-from .model import CELL_ROLE, NAME, WARNINGS_ROLE
+from .model import BoardModel
 
 HEIGHT = 30
 _PAD = 10
+_KEPT = 400  # pictures
 
 
 class BoardDelegate(QStyledItemDelegate):
-    """Paints one cell at a time; sizes are the same for all, so that a long board scrolls without measuring."""
+    """Paints one cell at a time; sizes are the same for all, so that a long board scrolls without measuring, and cells that look the same
+    are drawn once.
+    """
+
+    def __init__(self, parent: QObject) -> None:
+        super().__init__(parent)
+        self._pictures: dict[Any, QPixmap] = {}
 
     def sizeHint(self, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex) -> QSize:
         return QSize(120, HEIGHT)
@@ -35,76 +45,110 @@ class BoardDelegate(QStyledItemDelegate):
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> None:
         c = colours()
-        box = QRectF(option.rect)
-        state = option.state
-        painter.save()
-        if state & QStyle.StateFlag.State_Selected:
-            painter.fillRect(box, QColor(c.chosen))
-        painter.setPen(QPen(QColor(c.line), 1))
-        painter.drawLine(box.bottomLeft(), box.bottomRight())
-        cell = index.data(CELL_ROLE)
-        if isinstance(cell, Cell):
-            self._cell(painter, box, cell)
-        else:
-            self._head(painter, box, index)
-        if state & QStyle.StateFlag.State_HasFocus:
+        chosen = bool(option.state & QStyle.StateFlag.State_Selected)
+        # Asked directly: on the way through Qt each question waits for its turn among Python's threads.
+        model = index.model()
+        assert isinstance(model, BoardModel)
+        cell = model.cell_at(index)
+        look = _cell_look(cell) if cell else _HeadLook(*model.head_of(index))
+        ratio = painter.device().devicePixelRatio()
+        key = (look, option.rect.width(), option.rect.height(), chosen, c.dark, ratio, option.font.key())
+        picture = self._pictures.pop(key, None) or self._drawn(look, option, chosen, ratio)
+        self._pictures[key] = picture  # at the end: what was not used for longest is at the beginning
+        if len(self._pictures) > _KEPT:
+            del self._pictures[next(iter(self._pictures))]
+        painter.drawPixmap(option.rect.topLeft(), picture)
+        if option.state & QStyle.StateFlag.State_HasFocus:
             # A frame of its own, so that the place of the keyboard shows even inside a selection.
-            pen = QPen(QColor(c.accent if c.dark else c.text), 2)
-            painter.setPen(pen)
+            painter.save()
+            painter.setPen(QPen(QColor(c.accent if c.dark else c.text), 2))
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.drawRect(box.adjusted(1, 1, -2, -2))
-        painter.restore()
+            painter.drawRect(QRectF(option.rect).adjusted(1, 1, -2, -2))
+            painter.restore()
 
-    def _head(self, painter: QPainter, box: QRectF, index: QModelIndex | QPersistentModelIndex) -> None:
+    @staticmethod
+    def _drawn(look: _HeadLook | _CellLook, option: QStyleOptionViewItem, chosen: bool, ratio: float) -> QPixmap:
         c = colours()
-        text = str(index.data() or "")
+        box = QRectF(0, 0, option.rect.width(), option.rect.height())
+        picture = QPixmap((box.size() * ratio).toSize())
+        picture.setDevicePixelRatio(ratio)
+        picture.fill(QColor(c.chosen if chosen else c.sheet))
+        painter = QPainter(picture)
+        painter.setFont(option.font)
+        painter.fillRect(QRectF(0, box.height() - 1, box.width(), 1), QColor(c.line))
+        look.draw(painter, box)
+        painter.end()
+        return picture
+
+
+@dataclass(frozen=True, slots=True)
+class _HeadLook:
+    """What shows of a clip before its receivers: its name, with as many warnings, or a figure."""
+
+    text: str
+    name: bool
+    warnings: int
+
+    def draw(self, painter: QPainter, box: QRectF) -> None:
+        c = colours()
         inner = box.adjusted(_PAD, 0, -_PAD, 0)
-        if index.column() == NAME:
-            warnings = index.data(WARNINGS_ROLE)
-            if warnings:
-                room = 30 if len(warnings) > 1 else 16
-                mark = QRectF(inner.right() - room + 2, inner.center().y() - 6.5, 13, 13)
-                draw_mark(painter, mark, len(warnings))
-                inner.setRight(inner.right() - room - 4)
-            painter.setPen(QColor(c.text))
-            painter.drawText(inner, _LEFT, _fitted(painter, text, inner.width()))
-        else:
+        if not self.name:
             painter.setPen(QColor(c.soft))
-            painter.drawText(inner, _RIGHT, text)
+            painter.drawText(inner, _RIGHT, self.text)
+            return
+        if self.warnings:
+            room = 30 if self.warnings > 1 else 16
+            mark = QRectF(inner.right() - room + 2, inner.center().y() - 6.5, 13, 13)
+            draw_mark(painter, mark, self.warnings)
+            inner.setRight(inner.right() - room - 4)
+        painter.setPen(QColor(c.text))
+        painter.drawText(inner, _LEFT, _fitted(painter, self.text, inner.width()))
 
-    def _cell(self, painter: QPainter, box: QRectF, cell: Cell) -> None:
-        c = colours()
+
+@dataclass(frozen=True, slots=True)
+class _CellLook:
+    """What shows of a cell.
+
+    Attributes
+    ----------
+    share : along the foot of the cell: how far making has come, or how much of the limit is used; 0 to 1.
+    bar : the bar's colour, as the state of that colour.
+    """
+
+    state: str
+    word: str
+    warned: bool
+    numbers: str
+    share: float
+    bar: str
+
+    def draw(self, painter: QPainter, box: QRectF) -> None:
         shape = QRectF(box.left() + _PAD, box.center().y() - 7, 14, 14)
-        draw_shape(painter, cell.state, shape)
+        draw_shape(painter, self.state, shape)
         inner = QRectF(shape.right() + 8, box.top(), box.right() - _PAD - shape.right() - 8, box.height())
-        word = WORDS[cell.state]
-        if cell.state == "making":
-            word = f"making {cell.share:.0%}"
-        if cell.fit and cell.fit.warnings and cell.state in ("as_is", "convert", "made", "stale"):
-            width = painter.fontMetrics().horizontalAdvance(word)
+        if self.warned:
+            width = painter.fontMetrics().horizontalAdvance(self.word)
             draw_mark(painter, QRectF(inner.left() + width + 7, box.center().y() - 5.5, 11, 11), 1)
-        painter.setPen(c.of(cell.state))
-        painter.drawText(inner, _LEFT, word)
-        painter.setPen(QColor(c.soft))
-        painter.drawText(inner, _RIGHT, _numbers(cell))
-        self._bar(painter, box, cell)
+        painter.setPen(colours().of(self.state))
+        painter.drawText(inner, _LEFT, self.word)
+        painter.setPen(QColor(colours().soft))
+        painter.drawText(inner, _RIGHT, self.numbers)
+        if self.share:
+            foot = QRectF(box.left() + 1, box.bottom() - 2.5, (box.width() - 2) * self.share, 2.5)
+            painter.fillRect(foot, colours().of(self.bar))
 
-    def _bar(self, painter: QPainter, box: QRectF, cell: Cell) -> None:
-        """Along the foot of the cell: how far making has come, or how much of the limit is used."""
-        c = colours()
-        foot = QRectF(box.left() + 1, box.bottom() - 2.5, box.width() - 2, 2.5)
-        if cell.state == "making":
-            painter.fillRect(QRectF(foot.left(), foot.top(), foot.width() * cell.share, 2.5), QColor(c.accent))
-            return
-        limit = cell.receiver.rules.limits.max_bytes
-        size = cell.record.bytes if cell.record and cell.state == "made" else cell.fit and cell.fit.predicted_bytes
-        if not limit or not size:
-            return
-        used = min(1.0, size / limit)
-        over = size > limit
-        painter.fillRect(
-            QRectF(foot.left(), foot.top(), foot.width() * used, 2.5), c.of("cannot" if over else "convert")
-        )
+
+def _cell_look(cell: Cell) -> _CellLook:
+    state, fit = cell.state, cell.fit
+    if state == "making":
+        share = round(cell.share, 2)
+        return _CellLook(state, f"making {share:.0%}", False, _numbers(cell), share, "making")
+    warned = fit is not None and bool(fit.warnings) and state in ("as_is", "convert", "made", "stale")
+    limit = cell.receiver.rules.limits.max_bytes
+    size = cell.record.bytes if cell.record and state == "made" else fit and fit.predicted_bytes
+    used = round(min(1.0, size / limit), 3) if limit and size else 0.0
+    bar = "cannot" if limit and size and size > limit else "convert"
+    return _CellLook(state, WORDS[state], warned, _numbers(cell), used, bar)
 
 
 _LEFT = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter

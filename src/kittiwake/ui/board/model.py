@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import time
+from collections.abc import Generator
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt
+from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, QTimer, Signal
 
 from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
@@ -20,20 +22,30 @@ NAME, LENGTH, LEVEL = range(3)
 HEADS = 3
 CELL_ROLE = Qt.ItemDataRole.UserRole + 1
 WARNINGS_ROLE = Qt.ItemDataRole.UserRole + 2
+_SLICE = 0.01  # s at a time for sorting
+_AT_ONCE = 2000  # clips that are sorted without letting go
+_PLAIN = Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable
+_EDITABLE = _PLAIN | Qt.ItemFlag.ItemIsEditable
 
 
 class BoardModel(QAbstractTableModel):
     """Rows are clips; columns are name, length, level, and one for each receiver."""
 
+    reordered = Signal()
+
     def __init__(self, session: Session) -> None:
         super().__init__(session)
         self.session = session
         self._rows: dict[str, int] = {}
-        self._by_source: dict[Path, list[int]] = {}
         self._clips: tuple[Clip, ...] = ()  # as shown
-        self._all: list[str] = []  # ids of all clips of the job
+        self._all: tuple[Clip, ...] = ()  # all clips of the job
         self._columns: list[str] = []
-        self.order = Order()
+        self.order = Order()  # that is wanted
+        self._shown = self.order
+        self._sorting: Generator[None, None, list[Clip]] | None = None
+        self._sort_timer = QTimer(self)
+        self._sort_timer.setInterval(0)
+        self._sort_timer.timeout.connect(lambda: self._sort(time.monotonic() + _SLICE))
         self.state_of: StateOf = self._state_of
         session.job_changed.connect(self._reset)
         session.facts_arrived.connect(self._facts)
@@ -47,54 +59,80 @@ class BoardModel(QAbstractTableModel):
     def _reset(self) -> None:
         old, new = self._clips, self.session.job.clips
         columns = [receiver.slug for receiver in self.session.all_receivers]
-        ids, before = [clip.id for clip in new], self._all
-        self._all = ids
-        if ids == before and columns == self._columns:
+        before, self._all = self._all, new
+        same = len(new) == len(before) and all(
+            one is other or one.id == other.id for one, other in zip(new, before, strict=True)
+        )
+        if same and columns == self._columns:
             # Same rows: selection and scroll position stay, and so does the order, whatever has changed in them.
             self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
-            if self.order.plain:
+            if self._shown.plain:
                 self._clips = new
             else:
-                now = dict(zip(ids, new, strict=True))
+                now = {clip.id: clip for clip in new}
                 self._clips = tuple(now[clip.id] for clip in old)
             if self._clips:
                 self.dataChanged.emit(self.index(0, 0), self.index(len(self._clips) - 1, self.columnCount() - 1))
             return
-        if before and self.order.plain and columns == self._columns and ids[: len(before)] == before:
+        if (
+            before
+            and self._shown.plain
+            and self.order.plain
+            and columns == self._columns
+            and new[: len(before)] == before
+        ):
             self.beginInsertRows(QModelIndex(), len(before), len(new) - 1)
             self._clips = new
             for row in range(len(before), len(new)):
                 self._rows[new[row].id] = row
-                self._by_source.setdefault(new[row].source, []).append(row)
             self.endInsertRows()
             return
         self.beginResetModel()
         self._columns = columns
+        self._sorting = None
         self._index(tuple(self.order.shown(self.session, self.state_of)))
         self.endResetModel()
 
     def set_order(self, order: Order) -> None:
-        """Show the clips that pass, sorted."""
+        """Show the clips that pass, sorted: at once, or with many of them a moment later; ``reordered`` tells that it is done."""
         self.order = order
-        self.beginResetModel()
-        self._index(tuple(order.shown(self.session, self.state_of)))
-        self.endResetModel()
-        self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
+        self._sorting = order.steps(self.session, self.state_of)
+        if len(self.session.job.clips) <= _AT_ONCE:
+            self._sort(float("inf"))
+        else:
+            self._sort_timer.start()
+
+    def _sort(self, until: float) -> None:
+        """Go on with the sorting, at most until then."""
+        while self._sorting is not None:
+            try:
+                next(self._sorting)
+            except StopIteration as done:
+                self._sorting = None
+                self.beginResetModel()
+                now = {clip.id: clip for clip in self.session.job.clips}  # which may have changed meanwhile
+                self._index(tuple(now[clip.id] for clip in done.value))
+                self.endResetModel()
+                self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
+                self.reordered.emit()
+            if time.monotonic() > until:
+                break
+        if self._sorting is None:
+            self._sort_timer.stop()
 
     def _state_of(self, clip_id: str, slug: str) -> str | None:
         clip, receiver = self.session.clip(clip_id), self.session.receiver(slug)
         return self.session.cell(clip, receiver).state if clip and receiver else None
 
     def _index(self, clips: tuple[Clip, ...]) -> None:
+        self._shown = self.order
         self._clips = clips
         self._rows = {clip.id: row for row, clip in enumerate(clips)}
-        self._by_source = {}
-        for row, clip in enumerate(clips):
-            self._by_source.setdefault(clip.source, []).append(row)
 
     def _facts(self, path: Path) -> None:
-        for row in self._by_source.get(path, ()):
-            self.dataChanged.emit(self.index(row, 0), self.index(row, self.columnCount() - 1))
+        for clip_id in self.session.clips_of(path):
+            if (row := self._rows.get(clip_id)) is not None:
+                self.dataChanged.emit(self.index(row, 0), self.index(row, self.columnCount() - 1))
 
     def _column(self, slug: str) -> None:
         column = self.column_of(slug)
@@ -130,6 +168,27 @@ class BoardModel(QAbstractTableModel):
         clip, receiver = self.clip_at(index.row()), self.receiver_at(index.column())
         return self.session.cell(clip, receiver) if clip and receiver else None
 
+    def head_of(self, index: Index) -> tuple[str, bool, int]:
+        """What shows in a column before the receivers: text, whether it is the name, and how many warnings the clip has."""
+        clip, column = self.clip_at(index.row()), index.column()
+        if clip is None:
+            return "", False, 0
+        return self._text(clip, column), column == NAME, len(self._warnings(clip)) if column == NAME else 0
+
+    def _text(self, clip: Clip, column: int) -> str:
+        if column == NAME:
+            return clip.name
+        facts = self.session.facts.get(clip.source)
+        if facts is None:
+            return "…"
+        if not facts.ok or facts.measures is None:
+            return "–"
+        if column == LENGTH:
+            frames = clip.frames_of(facts.measures.frames)
+            return format_seconds(frames / facts.header.sample_rate if facts.header else None)
+        level = self.session.span_levels.of(clip, facts)
+        return format_db(level.active_dbov, "dBov") if level else "…"
+
     # -- Qt's questions --------------------------------------------------------------------------------------------
 
     def rowCount(self, parent: Index | None = None) -> int:
@@ -139,8 +198,7 @@ class BoardModel(QAbstractTableModel):
         return HEADS + len(self.session.all_receivers)
 
     def flags(self, index: Index) -> Qt.ItemFlag:
-        flags = Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable
-        return flags | Qt.ItemFlag.ItemIsEditable if index.column() == NAME else flags
+        return _EDITABLE if index.column() == NAME else _PLAIN
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         clip = self.clip_at(index.row())
@@ -149,23 +207,12 @@ class BoardModel(QAbstractTableModel):
         receiver = self.receiver_at(index.column())
         if receiver is not None:
             return self._cell_data(self.session.cell(clip, receiver), role)
-        facts = self.session.facts.get(clip.source)
         if role == Qt.ItemDataRole.EditRole:
             return clip.name
         if role == WARNINGS_ROLE:
             return self._warnings(clip) if index.column() == NAME else ()
         if role == Qt.ItemDataRole.DisplayRole:
-            if index.column() == NAME:
-                return clip.name
-            if facts is None:
-                return "…"
-            if not facts.ok or facts.measures is None:
-                return "–"
-            if index.column() == LENGTH:
-                frames = clip.frames_of(facts.measures.frames)
-                return format_seconds(frames / facts.header.sample_rate if facts.header else None)
-            level = self.session.span_levels.of(clip, facts)
-            return format_db(level.active_dbov, "dBov") if level else "…"
+            return self._text(clip, index.column())
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column() != NAME:
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:

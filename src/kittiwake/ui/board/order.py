@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Generator
 from dataclasses import dataclass
 from typing import Any
 
@@ -21,6 +21,8 @@ STATES: dict[str, tuple[str, ...]] = {
 }
 #: Order of states by how much they want somebody.
 _RANK = ("failed", "cannot", "decide", "stale", "making", "waiting", "convert", "as_is", "made")
+
+_LOT = 200  # clips between two chances to let go
 
 StateOf = Callable[[str, str], str | None]
 
@@ -52,21 +54,47 @@ class Order:
 
     def shown(self, session: Session, state_of: StateOf) -> list[Clip]:
         """The clips to show, in order. ``state_of`` gives the state of a clip (id) at a receiver (slug) as last counted."""
-        clips: Sequence[Clip] = session.job.clips
-        if self.words:
-            words = [word.casefold() for word in self.words]
-            clips = [
-                clip for clip in clips if all(word in f"{clip.name}\n{clip.source}".casefold() for word in words)
-            ]
-        if states := STATES[self.show]:
-            slugs = [receiver.slug for receiver in session.all_receivers]
-            clips = [clip for clip in clips if any(state_of(clip.id, slug) in states for slug in slugs)]
-        if self.by:
-            clips = sorted(clips, key=self._key(session, state_of), reverse=self.falling)
-        return list(clips)
+        steps = self.steps(session, state_of)
+        while True:
+            try:
+                next(steps)
+            except StopIteration as done:
+                return list(done.value)
+
+    def steps(self, session: Session, state_of: StateOf) -> Generator[None, None, list[Clip]]:
+        """``shown``, letting go again and again, so that a large board can be put in order while the window goes on."""
+        passes, key = self._passes(session, state_of), self._key(session, state_of)
+        clips, keys = [], []
+        for number, clip in enumerate(session.job.clips):
+            if passes(clip):
+                clips.append(clip)
+                keys.append(key(clip))
+            if number % _LOT == _LOT - 1:
+                yield
+        if not self.by:
+            return clips
+        order = sorted(range(len(clips)), key=keys.__getitem__, reverse=self.falling)
+        yield
+        return [clips[place] for place in order]
+
+    def _passes(self, session: Session, state_of: StateOf) -> Callable[[Clip], bool]:
+        words = [word.casefold() for word in self.words]
+        states = STATES[self.show]
+        slugs = [receiver.slug for receiver in session.all_receivers]
+
+        def passes(clip: Clip) -> bool:
+            if words:
+                told = f"{clip.name}\n{clip.source}".casefold()
+                if not all(word in told for word in words):
+                    return False
+            return not states or any(state_of(clip.id, slug) in states for slug in slugs)
+
+        return passes
 
     def _key(self, session: Session, state_of: StateOf) -> Callable[[Clip], Any]:
         facts = session.facts
+        if not self.by:
+            return id  # of no use
         if self.by == "name":
             return lambda clip: clip.name.casefold()
         if self.by == "length":

@@ -95,7 +95,10 @@ class Board(QTableView):
         heads.sectionClicked.connect(self._head_clicked)
         self.selectionModel().currentChanged.connect(self._current)
         self._names = _Names(self)
+        self._stood: tuple[Clip | None, int] = None, NAME
+        self.board_model.modelAboutToBeReset.connect(self._about_to_reset)
         self.board_model.modelReset.connect(self._model_reset)
+        self.board_model.reordered.connect(self._reordered)
         self.board_model.rowsInserted.connect(self._first_row)
         self._spread()
         self._first_row()
@@ -170,8 +173,13 @@ class Board(QTableView):
             self._put_order(order)
 
     def _put_order(self, order: Order) -> None:
-        clip, column = self.current_clip(), self.currentIndex().column()
         self.board_model.set_order(order)
+
+    def _about_to_reset(self) -> None:
+        self._stood = self.current_clip(), self.currentIndex().column()
+
+    def _reordered(self) -> None:
+        clip, column = self._stood
         row = self.board_model.row_of(clip.id) if clip else None
         if self.board_model.rowCount():
             self.setCurrentIndex(self.board_model.index(row or 0, max(0, column)))
