@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import random
 import signal
 import subprocess
 import sys
@@ -11,6 +12,7 @@ import shiboken6
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
+from kittiwake.core.model import Clip
 from kittiwake.ui.board.model import HEADS, LENGTH, NAME
 from kittiwake.ui.rescue import Rescue, rescued
 from kittiwake.ui.unwanted_dialog import UnwantedDialog
@@ -81,6 +83,55 @@ class TestFinding(WindowCase):
         self.assertEqual(self.names(), ["A welcome" if name == "Welcome" else name for name in before])
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.names(), before)
+
+
+class TestMany(WindowCase):
+    """So many clips that putting them in order lets the window go on meanwhile."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.session.looker.want = lambda *_args, **_named: None  # type: ignore[method-assign]
+        dice = random.Random(3)
+        names = [f"clip {dice.randrange(10**6):06}" for _ in range(3000)]
+        self.clips = tuple(Clip(Path("/nowhere", f"{n}.wav"), name, id=f"c{n}") for n, name in enumerate(names))
+        self.session.change("adding", self.session.job.changed(clips=self.clips))
+        self.model = self.window.board.board_model
+
+    def shown(self) -> list[str]:
+        clips = (self.model.clip_at(row) for row in range(self.model.rowCount()))
+        return [clip.name for clip in clips if clip]
+
+    def sort(self) -> list[None]:
+        """Begin to sort by name; the list has something in it once that is done."""
+        done: list[None] = []
+        self.model.reordered.connect(lambda: done.append(None))
+        self.window.board.sort_by(NAME)
+        self.assertFalse(done)
+        return done
+
+    def test_sorted_a_moment_later_and_the_same_clip_stays_selected(self) -> None:
+        self.window.board.select("c7")
+        done = self.sort()
+        self.wait_for(lambda: done)
+        self.assertEqual(self.shown(), sorted(clip.name for clip in self.clips))
+        current = self.window.board.current_clip()
+        assert current is not None
+        self.assertEqual(current.id, "c7")
+
+    def test_what_changes_while_it_is_sorted_is_not_lost(self) -> None:
+        done = self.sort()
+        self.session.replace_clip("naming", self.clips[5].changed(name="other"))
+        self.assertIn("other", self.shown())
+        self.wait_for(lambda: done)
+        self.assertIn("other", self.shown())
+        self.assertNotIn(self.clips[5].name, self.shown())
+        self.window.board.sort_by(NAME)
+        self.window.board.sort_by(NAME)
+        self.session.change("removing", self.session.job.changed(clips=self.session.job.clips[10:]))
+        self.assertEqual(len(self.shown()), 2990)
+        self.session.add_sources([Path("/nowhere/late.wav")])
+        self.assertEqual(self.shown()[-1], "late")
+        self.assertEqual(self.model.row_of("c2999"), 2989)
 
 
 class TestOutputs(WindowCase):

@@ -11,6 +11,7 @@ import soundfile
 
 from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake import find_sound_files, open_sound
+from kittiwake.core.intake.folder import tell_sound_files
 from kittiwake.core.measure import look_at
 from tests.sounds import DEMO, FolderCase, sine, tone_level
 
@@ -135,6 +136,14 @@ class TestFolders(FolderCase):
         (self.folder / ".git/x.wav").write_bytes(b"RIFF")
         found = [path.name for path in find_sound_files([self.folder])]
         self.assertEqual(found, ["one.WAV", "recording.001", "two.wav"])
+
+    def test_told_in_lots_of_which_the_first_comes_soon(self) -> None:
+        for number in range(600):
+            (self.folder / f"{number:03}.wav").write_bytes(b"RIFF")
+        lots: list[list[str]] = []
+        self.assertEqual(tell_sound_files([str(self.folder)], lots.append), 600)
+        self.assertEqual([len(lot) for lot in lots], [20, 500, 80])
+        self.assertEqual([name for lot in lots for name in lot], [str(p) for p in find_sound_files([self.folder])])
 
     def test_named_files_are_always_taken_and_each_once(self) -> None:
         note = self.folder / "notes.txt"
