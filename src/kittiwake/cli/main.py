@@ -6,7 +6,7 @@ import io
 import os
 import signal
 import sys
-from collections.abc import Callable, Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from threading import Event
@@ -188,7 +188,7 @@ def make_verb(
     from ..core.make import Wish, make_files
     from .progress import Making
 
-    found = [path.absolute() for path in _found(paths, everything=stated is not None)]
+    found = _found(paths, everything=stated is not None)
     # Several receivers get a folder each, one has the folder to itself.
     folders = [into / (r.delivery.folder or r.slug) if len(receivers) > 1 else into for r in receivers]
     wish = Wish(
@@ -411,10 +411,10 @@ def _planned(facts: Any, receiver: Any, true_rate: int | None, remedies: Iterabl
         raise click.UsageError(str(error)) from error
 
 
-def _found(paths: Iterable[Path], *, everything: bool = False) -> list[Path]:
-    from ..core.intake import find_sound_files
+def _found(paths: Iterable[Path], *, everything: bool = False) -> Sequence[Path]:
+    from ..core.intake import PathList, find_sound_files
 
-    found = list(find_sound_files(list(paths), everything=everything))
+    found = PathList(find_sound_files(list(paths), everything=everything))
     if not found:
         click.echo("No sound was found there.", err=True)
         sys.exit(1)

@@ -5,39 +5,64 @@ Readers mend a wrong data size without a word; a caller who lost the end of a se
 
 from __future__ import annotations
 
+import os
 import struct
+from dataclasses import dataclass
 from pathlib import Path
 
 #: Sizes that a writer leaves when it cannot go back to fill them in (streams); they promise nothing.
 _UNKNOWN = (0, 0xFFFFFFFF, 0x7FFFFFFF, 0x7FFFFF00)
+_HEAD = 4096  # bytes that are read at once; what comes before the sound seldom takes more
 
 
-def missing_share(path: Path, size: int) -> float:
-    """Share of the promised sound data that is not in the file, 0 to 1; 0 also for other kinds of file.
+@dataclass(frozen=True, slots=True)
+class Sound:
+    """Where the sound of a WAV or AIFF file lies.
 
-    Chunk layout after RIFF/WAVE (Multimedia Programming Interface and Data Specifications 1.0, 1991) and
-    AIFF (EA IFF 85).
+    Attributes
+    ----------
+    offset : of its first byte.
+    missing : share of the promised bytes that is not in the file, 0 to 1.
+    """
+
+    offset: int
+    missing: float
+
+
+def find_sound(path: Path, size: int) -> Sound | None:
+    """Where the sound of a file of ``size`` bytes lies; None in other kinds of file, and where that is not found soon.
+
+    Chunk layout after RIFF/WAVE (Multimedia Programming Interface and Data Specifications 1.0, 1991), its successor RF64 (EBU Tech 3306)
+    and AIFF (EA IFF 85).
     """
     try:
-        with path.open("rb") as file:
-            head = file.read(12)
-            if len(head) < 12 or head[:4] not in (b"RIFF", b"FORM"):
-                return 0.0
-            order, wanted = ("<", b"data") if head[:4] == b"RIFF" else (">", b"SSND")
-            at = 12
-            # A real file has a handful of chunks; the bound keeps a hostile one from costing time.
-            for _ in range(1000):
-                file.seek(at)
-                chunk = file.read(8)
-                if len(chunk) < 8:
-                    return 0.0
-                length = int(struct.unpack(order + "I", chunk[4:])[0])
-                if chunk[:4] == wanted:
-                    present = size - at - 8
-                    if length in _UNKNOWN or length <= present:
-                        return 0.0
-                    return 1.0 - present / length
-                at += 8 + length + (length & 1)
+        file = os.open(path, os.O_RDONLY)
     except OSError:
-        pass
-    return 0.0
+        return None
+    try:
+        return _find(file, size)
+    except OSError:
+        return None
+    finally:
+        os.close(file)
+
+
+def _find(file: int, size: int) -> Sound | None:
+    head = os.pread(file, _HEAD, 0)
+    kind = head[:4]
+    if kind not in (b"RIFF", b"RF64", b"FORM") or len(head) < 12:
+        return None
+    order, wanted = (">", b"SSND") if kind == b"FORM" else ("<", b"data")
+    at = 12
+    # A real file has a handful of chunks; the bound keeps a hostile one from costing time.
+    for _ in range(1000):
+        chunk = head[at : at + 8] if at + 8 <= len(head) else os.pread(file, 8, at)
+        if len(chunk) < 8:
+            return None
+        length = int(struct.unpack(order + "I", chunk[4:])[0])
+        if chunk[:4] == wanted:
+            present = size - at - 8
+            promised = length not in _UNKNOWN and length > present
+            return Sound(at + 8, 1.0 - present / length if promised and kind != b"RF64" else 0.0)
+        at += 8 + length + (length & 1)
+    return None

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import os
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from pathlib import Path
+from typing import overload
 
 from .sniff import looks_like_sound
 
@@ -60,13 +61,37 @@ def find_sound_files(paths: list[Path], *, everything: bool = False) -> Iterator
     ----------
     everything : take every file that is not hidden, as where headerless files are looked for.
     """
-    seen: set[Path] = set()
+    seen: set[str] = set()
     for path in paths:
         whole = path.absolute()
-        for found in _walk(whole, everything) if whole.is_dir() else [whole]:
-            if found not in seen:
+        for found in _walk(whole, everything) if whole.is_dir() else [str(whole)]:
+            if len(paths) > 1:  # one folder alone holds nothing twice
+                if found in seen:
+                    continue
                 seen.add(found)
-                yield found
+            yield Path(found)
+
+
+class PathList(Sequence[Path]):
+    """Many paths in a fifth of the memory: each is made when it is asked for."""
+
+    def __init__(self, paths: Iterable[Path]) -> None:
+        self._paths = [str(path) for path in paths]
+
+    def __len__(self) -> int:
+        return len(self._paths)
+
+    @overload
+    def __getitem__(self, index: int) -> Path: ...
+    @overload
+    def __getitem__(self, index: slice) -> PathList: ...
+    def __getitem__(self, index: int | slice) -> Path | PathList:
+        if isinstance(index, slice):
+            return PathList(Path(path) for path in self._paths[index])
+        return Path(self._paths[index])
+
+    def __iter__(self) -> Iterator[Path]:
+        return map(Path, self._paths)
 
 
 def tell_sound_files(paths: list[str], tell: Callable[[list[str]], object]) -> int:
@@ -83,15 +108,15 @@ def tell_sound_files(paths: list[str], tell: Callable[[list[str]], object]) -> i
     return total
 
 
-def _walk(folder: Path, everything: bool) -> Iterator[Path]:
+def _walk(folder: Path, everything: bool) -> Iterator[str]:
     for root, folders, files in os.walk(folder):
         folders[:] = sorted(name for name in folders if not name.startswith("."))
         for name in sorted(files):
             if name.startswith("."):
                 continue
-            path = f"{root}/{name}"  # a string, since making a Path takes longer than looking at the file
+            path = f"{root.rstrip('/')}/{name}"  # a string, since making a Path takes longer than looking at the file
             if not os.path.isfile(path):  # noqa: PTH113
                 continue
             named = os.path.splitext(name)[1].lower() in SOUND_EXTENSIONS  # noqa: PTH122
             if named or everything or looks_like_sound(Path(path)):
-                yield Path(path)
+                yield path

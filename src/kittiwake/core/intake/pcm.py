@@ -5,7 +5,6 @@ libsndfile has understood the header by then; a test holds these samples against
 
 from __future__ import annotations
 
-import struct
 from collections.abc import Iterator
 from pathlib import Path
 from typing import Any, Protocol
@@ -24,25 +23,6 @@ class Digest(Protocol):
 WIDTHS = {"pcm_s16": 2, "pcm_s24": 3, "pcm_s32": 4}
 
 
-def data_offset(path: Path) -> int | None:
-    """Where the sound of a RIFF/WAVE file begins, in bytes; None where that is not found soon."""
-    with path.open("rb") as file:
-        head = file.read(12)
-        if head[:4] not in (b"RIFF", b"RF64") or head[8:12] != b"WAVE":
-            return None
-        at = 12
-        for _ in range(1000):
-            file.seek(at)
-            chunk = file.read(8)
-            if len(chunk) < 8:
-                return None
-            if chunk[:4] == b"data":
-                return at + 8
-            length = struct.unpack("<I", chunk[4:])[0]
-            at += 8 + length + (length & 1)
-    return None
-
-
 def pcm_blocks(
     path: Path, offset: int, encoding: str, channels: int, frames: int, digest: Digest | None = None
 ) -> Iterator[NDArray[np.float32]]:
@@ -56,9 +36,9 @@ def pcm_blocks(
     """
     width = WIDTHS[encoding]
     step = width * channels
-    # Three bytes in front, since the samples of 24 bits are read as the upper part of four bytes.
-    buffer = np.zeros(3 + BLOCK * step, np.uint8)
-    room = memoryview(buffer.data)[3:]
+    # Four bytes in front, since the samples of 24 bits are read as the upper part of four bytes.
+    buffer = np.zeros(4 + min(BLOCK, frames) * step, np.uint8)
+    room = memoryview(buffer.data)[4:]
     with path.open("rb", buffering=0) as file:
         if digest is not None:
             digest.update(file.read(offset))
@@ -82,8 +62,17 @@ def pcm_blocks(
 
 def _decoded(buffer: NDArray[np.uint8], encoding: str, width: int, channels: int, count: int) -> NDArray[np.float32]:
     out = np.empty((channels, count), np.float32)
+    if width == channels == 2:
+        # Both sides at once as four bytes: each is moved to the upper half, which is half as long again as reading every other sample.
+        both = np.ndarray((count,), "<i4", buffer, 4)
+        upper = np.left_shift(both, 16)
+        out[0] = upper
+        np.bitwise_and(both, np.int32(-65536), out=upper)
+        out[1] = upper
+        out *= np.float32(2**-31)
+        return out
     for channel in range(channels):
-        start = 3 + channel * width
+        start = 4 + channel * width
         if width == 2:
             whole = np.ndarray((count,), "<i2", buffer, start, (2 * channels,))
             np.multiply(whole, np.float32(2**-15), out=out[channel], dtype=np.float32, casting="unsafe")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import stat
 from collections.abc import Iterator
 from pathlib import Path
@@ -97,8 +98,7 @@ def _check(path: Path) -> int:
         if not stat.S_ISREG(found.st_mode):
             # A FIFO or device would block, or never end.
             raise IntakeError("This is not an ordinary file.", "Give a sound file.", "not_a_file")
-        with path.open("rb"):
-            pass
+        os.close(os.open(path, os.O_RDONLY))
     except FileNotFoundError as error:
         raise IntakeError(
             "There is no such file.", "It may have been moved or renamed; add it again.", "missing"

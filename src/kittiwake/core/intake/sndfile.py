@@ -12,8 +12,8 @@ from numpy.typing import NDArray
 
 from ..model import Header, Note
 from .block import BLOCK
-from .chunks import missing_share
-from .pcm import WIDTHS, data_offset, pcm_blocks
+from .chunks import find_sound
+from .pcm import WIDTHS, pcm_blocks
 from .rescue import Mended, mended
 
 _CONTAINERS = {
@@ -100,7 +100,9 @@ class SndfileReader:
                     "Listen to its end: what wrote it was probably cut off.",
                 )
             )
-        lost = missing_share(path, size)
+        found = find_sound(path, size)
+        self._offset = found.offset if found else None
+        lost = found.missing if found else 0.0
         if lost > 0:
             held = file.frames / file.samplerate
             promised = held / (1 - lost) if lost < 1 else held
@@ -145,7 +147,7 @@ class SndfileReader:
             and head.frames
             and not self._by_library
         ):
-            offset = data_offset(self._path)
+            offset = self._offset
             if offset is not None:
                 from blake3 import blake3
 

@@ -14,6 +14,7 @@ from ..model import Header, Receiver
 from ..model.facts import SIGNAL_OF
 from ..sound import Spool, resampled_length
 from ..sound.gather import Gather
+from ..sound.resample import Stream
 from ..sound.sides import Take, channel_of, take_side
 
 
@@ -30,7 +31,7 @@ class Ahead:
         self._rates = (0, 0)
         self._frames = 0
         self._channels = 1
-        self._stream = None
+        self._stream: Stream | None = None
         self._gather = Gather()
         self._out = 0
         self.spool: Spool | None = None
@@ -46,7 +47,7 @@ class Ahead:
             block = (middle if at is None else columns[at])[:, None]
         else:
             block = next(take_side([columns.T], self._take or "both", self._channels))
-        self._put(self._stream.resample_chunk(np.ascontiguousarray(block)) if self._stream is not None else block)
+        self._put(self._stream.chunk(block) if self._stream is not None else block)
 
     def _begin(self, header: Header, columns: NDArray[np.float32]) -> None:
         channels = self._receiver.rules.channels
@@ -67,9 +68,7 @@ class Ahead:
         self.spool = Spool(self._channels, self._folder)
         self.meters = [ActiveLevel(rate) for _ in range(self._channels)]
         if rate != header.sample_rate:
-            import soxr
-
-            self._stream = soxr.ResampleStream(*self._rates, self._channels, dtype="float32", quality="HQ")
+            self._stream = Stream(*self._rates, self._channels)
 
     def _put(self, block: NDArray[np.float32]) -> None:
         if not len(block) or self.spool is None:
@@ -99,13 +98,14 @@ class Ahead:
         )
         if same and self._stream is not None:
             wanted = resampled_length(self._frames, *self._rates)
-            last = self._stream.resample_chunk(np.zeros((0, self._channels), np.float32), last=True)
+            last = self._stream.rest()
             missing = wanted - self._out
             # As ``sound.length.exactly``: cut, or filled up with silence.
             last = last[: max(0, missing)]
             self._put(last)
             if missing > len(last):
                 self._put(np.zeros((missing - len(last), self._channels), np.float32))
+            self._stream.close()
             self._stream = None
             same = self._out == wanted
         if same:
@@ -113,5 +113,8 @@ class Ahead:
         return same
 
     def close(self) -> None:
+        if self._stream is not None:
+            self._stream.close()
+            self._stream = None
         if self.spool is not None:
             self.spool.close()

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import errno
 import hashlib
 import os
 import re
@@ -12,6 +13,7 @@ from pathlib import Path
 
 from ..errors import Cancelled, MakeError, reason_of
 
+_HERE, _NOT_OVER = -100, 1  # AT_FDCWD and RENAME_NOREPLACE of Linux, renameat2(2)
 _FEW = 4  # files, up to which each is forced to the disk by itself
 _PART = re.compile(r"^\.kittiwake-(\d+)-[0-9a-f]+\.part$")
 
@@ -24,7 +26,8 @@ def part_name(folder: Path) -> Path:
     MakeError : the folder cannot be made.
     """
     try:
-        folder.mkdir(parents=True, exist_ok=True)
+        if not os.path.isdir(folder):  # noqa: PTH112 - asked once a file, and several times as fast
+            folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
         raise MakeError(
             f"The folder {folder} cannot be made: {reason_of(error)}.",
@@ -97,15 +100,7 @@ def put_in_place(part: Path, final: Path, *, replace: bool, sync: bool = True) -
         if replace:
             part.replace(final)
         else:
-            try:
-                os.link(part, final)  # fails where the name is taken, unlike a rename
-            except FileExistsError:
-                raise
-            except OSError:
-                # No hard links on this disk (FAT); the small gap between look and rename is all that is left.
-                if final.exists():
-                    raise FileExistsError(17, "File exists") from None
-                part.rename(final)
+            _rename_anew(part, final)
         if sync:
             sync_folder(final.parent)
     except OSError as error:
@@ -114,6 +109,33 @@ def put_in_place(part: Path, final: Path, *, replace: bool, sync: bool = True) -
             "Nothing was overwritten; choose another folder or move that file.",
             "no_place",
         ) from error
+
+
+def _rename_anew(part: Path, final: Path) -> None:
+    """Rename, but never over what is there.
+
+    Raises
+    ------
+    OSError : FileExistsError where the name is taken.
+    """
+    import ctypes
+
+    libc = ctypes.CDLL(None, use_errno=True)
+    if hasattr(libc, "renameat2"):
+        if libc.renameat2(_HERE, os.fsencode(part), _HERE, os.fsencode(final), _NOT_OVER) == 0:
+            return
+        number = ctypes.get_errno()
+        if number not in (errno.EINVAL, errno.ENOSYS, errno.ENOTSUP):
+            raise OSError(number, os.strerror(number), str(final))
+    try:
+        os.link(part, final)  # fails where the name is taken, as well
+    except FileExistsError:
+        raise
+    except OSError:
+        # No hard links on this disk (FAT); the small gap between look and rename is all that is left.
+        if final.exists():
+            raise FileExistsError(errno.EEXIST, "File exists") from None
+        part.rename(final)
 
 
 def sync_files(paths: Sequence[Path]) -> None:

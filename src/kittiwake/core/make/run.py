@@ -19,12 +19,13 @@ from typing import TYPE_CHECKING, Any
 
 from ..codec import FORMATS
 from ..errors import KittiwakeError, MakeError, reason_of
-from ..fit import Company, company_of, fit, numbered_name, output_name, shares_anything, unique_names
+from ..fit import Company, company_of, fit, legal_name, numbered_name, output_name, shares_anything, unique_names
 from ..fit.names import numbered
 from ..intake.sniff import looks_like_sound
 from ..measure import look_at
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
+from ..model.receiver import Names
 from .ahead import Ahead
 from .engine import Prepared, WorkItem, as_made, deliver, prepare, versions
 from .ledger import Entry, Ledger, only_run
@@ -67,6 +68,8 @@ class Wish:
         return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
 
     def stated_for(self, path: Path) -> Stated | None:
+        if self.stated is None and self.stream is None:
+            return None
         if looks_like_sound(path):
             return Stated.of_stream(self.stream - 1) if self.stream else None
         return self.stated
@@ -359,14 +362,15 @@ class _Run:
         return ledger.output_of(str(path), clip_of(path).name, self._wish.receivers[n].slug)
 
     def _tasks(self) -> Iterator[_Task]:
-        names = [self._names(n) for n in range(len(self._wish.receivers))]
+        names = [self._names(n) for n in range(len(self._wish.receivers))]  # stems, and entries where there are any
         lot: list[tuple[Path, tuple[tuple[int, str, Entry | None], ...]]] = []
         # Few files are shared out evenly; many in lots, so that the disk is waited for less often.
         size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
         for index, path in enumerate(self._paths):
             targets = []
             for n, receiver in enumerate(self._wish.receivers):
-                stem, before = names[n][index]
+                stem = names[n][0][index]
+                before = names[n][1].get(index)
                 if kept := self._unchanged(n, receiver, path, before):
                     self._kept.append(kept)
                 else:
@@ -392,9 +396,9 @@ class _Run:
         }  # fmt: skip
         return Outcome(told)
 
-    def _names(self, n: int) -> list[tuple[str, Entry | None]]:
-        """The name (without extension) of each file at a receiver, and the ledger's entry for it. No name is taken that belongs to a
-        file that was not made here, or was altered since.
+    def _names(self, n: int) -> tuple[list[str], dict[int, Entry]]:
+        """The name (without extension) of each file at a receiver, and by the file's place the ledger's entry for it where there is one. No
+        name is taken that belongs to a file that was not made here, or was altered since.
         """
         receiver, ledger, folder = self._wish.receivers[n], self._ledgers[n], self._wish.folders[n]
         rules = receiver.rules.names
@@ -421,27 +425,29 @@ class _Run:
                 for extension in extensions:
                     if entry.name.casefold().endswith(extension):
                         owners[entry.name[: len(entry.name) - len(extension)].casefold()] = owner
-        clips = [clip_of(path) for path in self._paths]
-        if self._wish.true_rate:
-            clips = [clip.changed(touch_up=TouchUp(true_rate=self._wish.true_rate)) for clip in clips]
-        wanted = [output_name(clip, place, rules) for place, clip in enumerate(clips, 1)]
-        plain = unique_names(wanted, rules)
+        wanted = [self._wanted(path, place, rules) for place, path in enumerate(self._paths, 1)]
+        stems = unique_names(wanted, rules)
         used: set[str] = set()
-        out: list[tuple[str, Entry | None]] = []
-        for clip, wish, name in zip(clips, wanted, plain, strict=True):
-            key = (str(clip.source), clip.name, receiver.slug)
+        entries_of: dict[int, Entry] = {}
+        for index, (path, wish, name) in enumerate(zip(self._paths, wanted, stems, strict=True)):
+            key = (str(path), path.stem, receiver.slug)
             before = ledger.output_of(*key)
-            stem = name
-            if before is not None:
-                stem = numbered_name(before.output, wish, extensions, rules) or name
-            number = 2
-            while stem.casefold() in used or owners.get(stem.casefold(), key) != key:
+            kept = numbered_name(before.output, wish, extensions, rules) if before is not None else None
+            stem, number = kept or name, 2
+            while (plain := stem.casefold()) in used or owners.get(plain, key) != key:
                 stem, number = numbered(name, number, rules), number + 1
-            used.add(stem.casefold())
-            if before is not None and numbered_name(before.output, wish, extensions, rules) != stem:
-                before = None
-            out.append((stem, before))
-        return out
+            used.add(plain)
+            if before is not None and kept == stem:
+                entries_of[index] = before
+            stems[index] = stem
+        return stems, entries_of
+
+    def _wanted(self, path: Path, place: int, rules: Names) -> str:
+        """What the output of a file is to be called, were it alone."""
+        if rules.pattern == "{name}" and not self._wish.true_rate and 2 * len(path.stem) <= rules.max_length:
+            return legal_name(path.stem, rules)  # as below, without a clip for each of a hundred thousand files
+        clip = clip_of(path).changed(touch_up=TouchUp(true_rate=self._wish.true_rate))
+        return output_name(clip, place, rules)
 
     def _look_at_all(self) -> tuple[Company | None, ...]:
         """For receivers whose clips share something, everything has to be looked at before anything is made."""

@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..errors import Cancelled, IntakeError, KittiwakeError
-from ..intake import open_sound
+from ..intake import BLOCK, open_sound
 from ..model import Facts, Header, Measures, Note, SignalLevel
 from ..model.downmix import mixed
 from ..model.facts import SIGNAL_OF, Sides, Signal
@@ -137,9 +137,9 @@ def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:
     return _measure(blocks, header)[0]
 
 
-@lru_cache(maxsize=2)
-def _ones(count: int) -> NDArray[np.float32]:
-    return np.ones(count, np.float32)
+@lru_cache(maxsize=1)
+def _ones() -> NDArray[np.float32]:
+    return np.ones(BLOCK, np.float32)
 
 
 def _measure(
@@ -175,7 +175,7 @@ def _measure(
             columns = np.where(bad, np.float32(0), columns)
             energies = [float(np.dot(column, column)) for column in columns]
         frames += columns.shape[1]
-        ones = _ones(columns.shape[1])
+        ones = _ones()[: columns.shape[1]] if columns.shape[1] <= BLOCK else np.ones(columns.shape[1], np.float32)
         sums += [float(np.dot(column, ones)) for column in columns]
         energy += sum(energies)
         if spectrum is not None:

@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from typing import Any, ClassVar
 
 import numpy as np
 from numpy.typing import NDArray
 
 from .length import Blocks, exactly, resampled_length
+
+_FEW = 4  # conversions that are kept
 
 
 def resample(
@@ -21,9 +24,44 @@ def resample(
 
 
 def _flow(blocks: Blocks, rate_in: int, rate_out: int, channels: int) -> Iterator[NDArray[np.float32]]:
-    import soxr
+    stream = Stream(rate_in, rate_out, channels)
+    try:
+        for block in blocks:
+            yield stream.chunk(block)
+        yield stream.rest()
+    finally:
+        stream.close()
 
-    stream = soxr.ResampleStream(rate_in, rate_out, channels, dtype="float32", quality="HQ")
-    for block in blocks:
-        yield stream.resample_chunk(np.ascontiguousarray(block))
-    yield stream.resample_chunk(np.zeros((0, channels), np.float32), last=True)
+
+class Stream:
+    """A conversion in progress. Those that are over are kept and begun anew for others, since designing the filters takes a tenth of what
+    converting a short clip does.
+    """
+
+    _kept: ClassVar[dict[tuple[int, int, int], Any]] = {}
+
+    def __init__(self, rate_in: int, rate_out: int, channels: int) -> None:
+        self._key = (rate_in, rate_out, channels)
+        self._channels = channels
+        kept = self._kept.pop(self._key, None)
+        if kept is None:
+            import soxr
+
+            kept = soxr.ResampleStream(rate_in, rate_out, channels, dtype="float32", quality="HQ")
+        else:
+            kept.clear()
+        self._stream = kept
+
+    def chunk(self, block: NDArray[np.float32]) -> NDArray[np.float32]:
+        """What comes out for the next block, both [shape=(n, channels)]."""
+        return self._stream.resample_chunk(np.ascontiguousarray(block))
+
+    def rest(self) -> NDArray[np.float32]:
+        """What is still to come after the last block."""
+        return self._stream.resample_chunk(np.zeros((0, self._channels), np.float32), last=True)
+
+    def close(self) -> None:
+        """It is not needed any more. Call once."""
+        if len(self._kept) >= _FEW:
+            self._kept.clear()
+        self._kept[self._key] = self._stream
