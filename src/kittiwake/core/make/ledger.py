@@ -11,6 +11,7 @@ import dataclasses
 import fcntl
 import json
 import os
+import re
 import sys
 import time
 from collections.abc import Iterator
@@ -70,6 +71,12 @@ class Entry:
 #: Words that are the same in many entries, and held once.
 _RECURRING = ("receiver", "order", "versions")
 _FIELDS = {field.name for field in dataclasses.fields(Entry)}
+_TEXT = rb'"([^"\\]*)"'  # one without escapes
+#: How lines begin; what is not written so is read as JSON. Quotes inside of strings have a backslash in front, so it cannot be found in one.
+_BEGINNING = re.compile(rb'\{"output": ' + _TEXT + rb", ")
+_MADE_FROM = re.compile(rb', "source": ' + _TEXT + rb', "clip": ' + _TEXT + rb', "receiver": ' + _TEXT + rb", ")
+_STEPS, _AFTER_STEPS = b', "path": ["', b'"], "seconds": '
+_LINE = 4096  # bytes that are read at once; a line is seldom longer
 
 
 def _parsed(line: bytes) -> Any:
@@ -80,79 +87,130 @@ def _parsed(line: bytes) -> Any:
         return json.loads(line.decode("utf-8", "replace"))
 
 
-def read_entries(folder: Path, paths: bool = True) -> Iterator[Entry]:
-    """Every line of a folder's ledger, in order; lines that cannot be read (a torn last line) are passed over.
-
-    Raises
-    ------
-    OSError : there is no ledger, or it cannot be read.
-    """
-    with (folder / LEDGER).open("rb") as file:
-        for line in file:
-            try:
-                known = _parsed(line)
-                if not known.keys() <= _FIELDS:  # written by a later version
-                    known = {key: value for key, value in known.items() if key in _FIELDS}
-                known["path"] = tuple(known.get("path", ())) if paths else ()
-                for name in _RECURRING:
-                    if name in known:
-                        known[name] = sys.intern(known[name])
-                yield Entry(**known)
-            except (ValueError, TypeError, AttributeError):
-                continue
+def _entry(line: bytes, paths: bool = True) -> Entry | None:
+    """The entry that a line tells; None where it cannot be read, as a line that was torn."""
+    if not paths and (begin := line.find(_STEPS)) >= 0 and (end := line.find(_AFTER_STEPS, begin)) >= 0:
+        line = line[:begin] + line[end + 2 :]  # they are more than half of it
+    try:
+        known = _parsed(line)
+        if not known.keys() <= _FIELDS:  # written by a later version
+            known = {key: value for key, value in known.items() if key in _FIELDS}
+        known["path"] = tuple(known.get("path", ())) if paths else ()
+        for name in _RECURRING:
+            if name in known:
+                known[name] = sys.intern(known[name])
+        return Entry(**known)
+    except (ValueError, TypeError, AttributeError):
+        return None
 
 
 class Ledger:
-    """The ledger of one folder, each output's last line. May be used by several threads at once.
+    """The ledger of one folder, each output's last line, as it is when it is first asked or ``refresh`` is called. May be used by several
+    threads at once.
+
+    Only where lines begin is kept in memory, so that a million outputs take little of it.
 
     Parameters
     ----------
-    paths : whether to keep the steps of each output in memory, which only explaining needs.
-    empty : whether what is in it does not matter, since it is only appended to.
+    paths : whether entries come with the steps of each output, which only explaining needs.
     """
 
-    def __init__(self, folder: Path, *, paths: bool = False, empty: bool = False) -> None:
-        self._file = folder / LEDGER
+    def __init__(self, folder: Path, *, paths: bool = False) -> None:
+        self._file, self._paths = folder / LEDGER, paths
         self._lock = Lock()
-        self._entries: dict[str, Entry] = {}
-        self._by_clip: dict[tuple[str, str, str], str] = {}
-        self._torn = False
-        self._empty = empty
-        try:
-            for entry in () if empty else read_entries(folder, paths):
-                self._keep(entry)
-            with self._file.open("rb") as file:
-                if file.seek(0, os.SEEK_END):
-                    file.seek(-1, os.SEEK_END)
-                    self._torn = file.read(1) != b"\n"
-        except OSError:
-            pass
+        self._handle = -1
+        self._read = -1  # bytes that were gone through; none yet
+        # Where the last line begins, by hash: of an output's name, and of source, clip and receiver. What is found there is compared.
+        self._of_output: dict[int, int] = {}
+        self._of_clip: dict[int, int] = {}
 
-    def _keep(self, entry: Entry) -> None:
-        self._entries.pop(entry.output, None)
-        self._entries[entry.output] = entry
-        self._by_clip[entry.source, entry.clip, entry.receiver] = entry.output
+    def __del__(self) -> None:
+        if self._handle >= 0:
+            os.close(self._handle)
+
+    def refresh(self) -> None:
+        """Go through what was written since the last time."""
+        with self._lock:
+            try:
+                handle = os.open(self._file, os.O_RDONLY)
+            except OSError:
+                self._begin(-1)
+                return
+            now = os.fstat(handle)
+            same = self._handle >= 0 and os.path.samestat(now, os.fstat(self._handle)) and now.st_size >= self._read
+            if same:
+                os.close(handle)
+            else:
+                self._begin(handle)
+            with open(self._handle, "rb", closefd=False) as file:
+                file.seek(self._read)
+                for line in file:
+                    self._note(line, self._read)
+                    if line.endswith(b"\n"):
+                        self._read += len(line)
+
+    def _begin(self, handle: int) -> None:
+        """From the beginning of another file."""
+        if self._handle >= 0:
+            os.close(self._handle)
+        self._handle, self._read = handle, 0
+        self._of_output.clear()
+        self._of_clip.clear()
+
+    def _note(self, line: bytes, place: int) -> None:
+        output, made_from = _BEGINNING.match(line), _MADE_FROM.search(line)
+        if output and made_from and line.endswith(b"}\n"):
+            name = output[1].decode("utf-8", "replace")
+            clip = tuple(text.decode("utf-8", "replace") for text in made_from.groups())
+        elif entry := _entry(line, paths=False):
+            name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
+        else:
+            return
+        key = hash(name)
+        self._of_output.pop(key, None)  # the order of entries is that of their last lines
+        self._of_output[key] = self._of_clip[hash(clip)] = place
+
+    def _at(self, place: int | None) -> Entry | None:
+        """The entry of the line that begins there."""
+        if place is None or self._handle < 0:
+            return None
+        line = os.pread(self._handle, _LINE, place)
+        while (end := line.find(b"\n")) < 0:
+            more = os.pread(self._handle, 16 * _LINE, place + len(line))
+            if not more:
+                break
+            line += more
+        return _entry(line[:end] if end >= 0 else line, self._paths)
+
+    def _asked(self) -> None:
+        if self._read < 0:
+            self.refresh()
 
     def __len__(self) -> int:
-        return len(self._entries)
+        self._asked()
+        return len(self._of_output)
 
     def __iter__(self) -> Iterator[Entry]:
-        return iter(list(self._entries.values()))
+        self._asked()
+        for place in list(self._of_output.values()):
+            if (entry := self._at(place)) is not None:
+                yield entry
 
     def get(self, output: str) -> Entry | None:
         """The last entry for a file name."""
-        return self._entries.get(output)
+        self._asked()
+        entry = self._at(self._of_output.get(hash(output)))
+        return entry if entry is not None and entry.output == output else None
 
     def output_of(self, source: str, clip: str, receiver: str) -> Entry | None:
-        """The last entry made from this clip for this receiver."""
-        entry = self._entries.get(self._by_clip.get((source, clip, receiver), ""))
-        same = entry is not None and (entry.source, entry.clip, entry.receiver) == (source, clip, receiver)
-        return entry if same else None
-
-    def note(self, entry: Entry) -> None:
-        """Take over an entry that another process has written."""
-        with self._lock:
-            self._keep(_slim(entry))
+        """The last entry made from this clip for this receiver, unless its output was made from something else since."""
+        self._asked()
+        key = (source, clip, receiver)
+        place = self._of_clip.get(hash(key))
+        entry = self._at(place)
+        if entry is None or (entry.source, entry.clip, entry.receiver) != key:
+            return None
+        return entry if self._of_output.get(hash(entry.output)) == place else None
 
     def add(self, *entries: Entry) -> None:
         """Append entries by one write, and force it to the disk.
@@ -163,33 +221,23 @@ class Ledger:
         """
         if not entries:
             return
-        lines = "".join(to_json(_plain(entry)) + "\n" for entry in entries)
+        lines = "".join(to_json(_plain(entry)) + "\n" for entry in entries).encode("utf-8")
         with self._lock:
-            handle = os.open(self._file, os.O_WRONLY | os.O_APPEND | os.O_CREAT, 0o666)
+            handle = os.open(self._file, os.O_RDWR | os.O_APPEND | os.O_CREAT, 0o666)
             try:
-                os.write(handle, (("\n" if self._torn else "") + lines).encode("utf-8"))
+                size = os.fstat(handle).st_size
+                torn = size > 0 and os.pread(handle, 1, size - 1) != b"\n"
+                os.write(handle, (b"\n" if torn else b"") + lines)
                 os.fsync(handle)
             finally:
                 os.close(handle)
-            self._torn = False
-            for entry in () if self._empty else entries:
-                self._keep(_slim(entry))
+        if self._read >= 0:
+            self.refresh()
 
 
 def _plain(entry: Entry) -> dict[str, object]:
     values = ((name, getattr(entry, name)) for name in Entry.__slots__)
     return {name: value for name, value in values if value not in ("", None, ())}
-
-
-def _slim(entry: Entry) -> Entry:
-    """Without its steps, and with words that recur held once: of a million outputs this is what is kept in memory."""
-    return dataclasses.replace(
-        entry,
-        path=(),
-        receiver=sys.intern(entry.receiver),
-        order=sys.intern(entry.order),
-        versions=sys.intern(entry.versions),
-    )
 
 
 @contextmanager

@@ -32,7 +32,7 @@ class _Lot:
     before: tuple[Entry | None, ...]
 
 
-def _do(lot: _Lot, tell: Callable[[Any], None]) -> list[tuple[Made, Entry | None]]:
+def _do(lot: _Lot, tell: Callable[[Any], None]) -> list[Made]:
     """In a worker: make, prove, and put in place all together."""
     told = 0.0
     prepared = []
@@ -45,12 +45,9 @@ def _do(lot: _Lot, tell: Callable[[Any], None]) -> list[tuple[Made, Entry | None
                 tell((number, share))
 
         prepared.append(prepare(item, before, progress=progress))
-    delivered = deliver(prepared, Ledger(lot.items[0].output.parent, empty=True))
-    return [
-        # The one that asked has the item already.
-        (replace(made, item=None), one.entry if made.status == "made" else None)  # type: ignore[arg-type]
-        for one, made in zip(prepared, delivered, strict=True)
-    ]
+    delivered = deliver(prepared, Ledger(lot.items[0].output.parent))
+    # The one that asked has the items already.
+    return [replace(made, item=None) for made in delivered]  # type: ignore[arg-type]
 
 
 def make_all(
@@ -130,11 +127,9 @@ class _Many:
             else:
                 yield Made(item, "failed", error="It was cancelled.", code="cancelled")
 
-    def _taken(self, lot: _Lot, results: list[tuple[Made, Entry | None]]) -> Iterator[Made]:
-        for number, (made, entry) in zip(lot.numbers, results, strict=True):
+    def _taken(self, lot: _Lot, results: list[Made]) -> Iterator[Made]:
+        for number, made in zip(lot.numbers, results, strict=True):
             item = self._left.pop(number)
-            if entry is not None:
-                self._ledger(item.output.parent).note(entry)
             yield replace(made, item=item)
 
     def _after_death(self, lot: _Lot, died: Died) -> Iterator[Made]:

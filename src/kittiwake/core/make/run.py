@@ -17,18 +17,16 @@ from functools import lru_cache
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from ..codec import FORMATS
 from ..errors import KittiwakeError, MakeError, reason_of
-from ..fit import Company, company_of, fit, legal_name, numbered_name, output_name, shares_anything, unique_names
-from ..fit.names import numbered
+from ..fit import Company, company_of, fit, shares_anything
 from ..intake.sniff import looks_like_sound
 from ..measure import look_at
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
-from ..model.receiver import Names
 from .ahead import Ahead
-from .engine import Prepared, WorkItem, as_made, deliver, prepare, versions
+from .engine import Prepared, WorkItem, deliver, prepare, versions
 from .ledger import Entry, Ledger, only_run
+from .naming import Naming, clip_of
 from .place import sweep, sync_files
 from .pool import Died, Later, Pool
 
@@ -170,7 +168,7 @@ def prepare_for_others(task: _Task) -> Ready:
 @lru_cache(maxsize=8)
 def _light_ledger(folder: Path) -> Ledger:
     """A ledger to append to; what is in it is the business of the process that shares out the work."""
-    return Ledger(folder, empty=True)
+    return Ledger(folder)
 
 
 def _wants_picture(receiver: Receiver) -> bool:
@@ -209,11 +207,6 @@ def planned(
             clip = remedy.apply(clip, receiver.slug)
             found = fit(clip, facts, receiver, company)
     return clip, found
-
-
-def clip_of(path: Path) -> Clip:
-    """The clip that a whole file is, with an id that is the same in every run."""
-    return Clip(source=path, name=path.stem, id=hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest())
 
 
 def _lost(path: Path, receiver: Receiver, error: str) -> Outcome:
@@ -298,8 +291,7 @@ class _Run:
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
-        #: Stamps of outputs that were there at the beginning, for each receiver.
-        self._seen: dict[int, dict[str, str]] = {}
+        self._namings: list[Naming] = []
         self._companies: tuple[Company | None, ...] = ()
 
     def outcomes(self) -> Iterator[Outcome]:
@@ -362,15 +354,21 @@ class _Run:
         return ledger.output_of(str(path), clip_of(path).name, self._wish.receivers[n].slug)
 
     def _tasks(self) -> Iterator[_Task]:
-        names = [self._names(n) for n in range(len(self._wish.receivers))]  # stems, and entries where there are any
+        wish = self._wish
+        for ledger in self._ledgers:
+            ledger.refresh()
+        self._namings = [
+            Naming(self._paths, receiver, folder, ledger, wish.true_rate)
+            for receiver, folder, ledger in zip(wish.receivers, wish.folders, self._ledgers, strict=True)
+        ]
+        names = zip(*self._namings, strict=True)
         lot: list[tuple[Path, tuple[tuple[int, str, Entry | None], ...]]] = []
         # Few files are shared out evenly; many in lots, so that the disk is waited for less often.
         size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
-        for index, path in enumerate(self._paths):
+        for path, named in zip(self._paths, names, strict=True):
             targets = []
             for n, receiver in enumerate(self._wish.receivers):
-                stem = names[n][0][index]
-                before = names[n][1].get(index)
+                stem, before = named[n]
                 if kept := self._unchanged(n, receiver, path, before):
                     self._kept.append(kept)
                 else:
@@ -387,7 +385,7 @@ class _Run:
         """An outcome without any work, where source, what is asked for, and output are as the ledger has them."""
         if before is None or before.order != self._orders[n] or not before.output_stamp or self._companies:
             return None
-        if before.stamp != stamp_of(path) or before.output_stamp != self._seen[n].get(before.output):
+        if before.stamp != stamp_of(path) or before.output_stamp != self._namings[n].seen.get(before.output):
             return None
         output = f"{self._wish.folders[n]}{os.sep}{before.output}"
         told: dict[str, Any] = {
@@ -395,59 +393,6 @@ class _Run:
             "seconds": before.seconds, "sha256": before.sha256, "proof": None, "error": None, "said": [],
         }  # fmt: skip
         return Outcome(told)
-
-    def _names(self, n: int) -> tuple[list[str], dict[int, Entry]]:
-        """The name (without extension) of each file at a receiver, and by the file's place the ledger's entry for it where there is one. No
-        name is taken that belongs to a file that was not made here, or was altered since.
-        """
-        receiver, ledger, folder = self._wish.receivers[n], self._ledgers[n], self._wish.folders[n]
-        rules = receiver.rules.names
-        extensions = {
-            form.extension for a in receiver.rules.accepts if (form := FORMATS.get((a.container, a.encoding)))
-        }
-        # Whose each name is that is there already; nobody's known where it was not made here, or was altered since.
-        owners: dict[str, tuple[str, str, str] | None] = {}
-        seen = self._seen.setdefault(n, {})
-        with os.scandir(folder) as entries:
-            for entry in entries:
-                if entry.name.startswith("."):
-                    continue
-                known = ledger.get(entry.name)
-                ours = False
-                if known is not None:
-                    try:
-                        found = entry.stat()
-                    except OSError:
-                        continue  # gone this moment, or a link to nothing
-                    stamp = seen[entry.name] = f"{found.st_size}:{found.st_mtime_ns}"
-                    ours = stamp == known.output_stamp or as_made(folder / entry.name, known)
-                owner = (known.source, known.clip, known.receiver) if ours and known is not None else None
-                for extension in extensions:
-                    if entry.name.casefold().endswith(extension):
-                        owners[entry.name[: len(entry.name) - len(extension)].casefold()] = owner
-        wanted = [self._wanted(path, place, rules) for place, path in enumerate(self._paths, 1)]
-        stems = unique_names(wanted, rules)
-        used: set[str] = set()
-        entries_of: dict[int, Entry] = {}
-        for index, (path, wish, name) in enumerate(zip(self._paths, wanted, stems, strict=True)):
-            key = (str(path), path.stem, receiver.slug)
-            before = ledger.output_of(*key)
-            kept = numbered_name(before.output, wish, extensions, rules) if before is not None else None
-            stem, number = kept or name, 2
-            while (plain := stem.casefold()) in used or owners.get(plain, key) != key:
-                stem, number = numbered(name, number, rules), number + 1
-            used.add(plain)
-            if before is not None and kept == stem:
-                entries_of[index] = before
-            stems[index] = stem
-        return stems, entries_of
-
-    def _wanted(self, path: Path, place: int, rules: Names) -> str:
-        """What the output of a file is to be called, were it alone."""
-        if rules.pattern == "{name}" and not self._wish.true_rate and 2 * len(path.stem) <= rules.max_length:
-            return legal_name(path.stem, rules)  # as below, without a clip for each of a hundred thousand files
-        clip = clip_of(path).changed(touch_up=TouchUp(true_rate=self._wish.true_rate))
-        return output_name(clip, place, rules)
 
     def _look_at_all(self) -> tuple[Company | None, ...]:
         """For receivers whose clips share something, everything has to be looked at before anything is made."""

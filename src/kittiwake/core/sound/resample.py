@@ -54,11 +54,13 @@ class Stream:
 
     def chunk(self, block: NDArray[np.float32]) -> NDArray[np.float32]:
         """What comes out for the next block, both [shape=(n, channels)]."""
-        return self._stream.resample_chunk(np.ascontiguousarray(block))
+        out: NDArray[np.float32] = self._stream.resample_chunk(np.ascontiguousarray(block))
+        return out
 
     def rest(self) -> NDArray[np.float32]:
         """What is still to come after the last block."""
-        return self._stream.resample_chunk(np.zeros((0, self._channels), np.float32), last=True)
+        out: NDArray[np.float32] = self._stream.resample_chunk(np.zeros((0, self._channels), np.float32), last=True)
+        return out
 
     def close(self) -> None:
         """It is not needed any more. Call once."""
