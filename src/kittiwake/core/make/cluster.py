@@ -17,6 +17,7 @@ from ..measure.look import stamp_of
 from .engine import versions
 from .pool import Died
 
+_OVER = object()
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next
 _TICK = 0.2  # s between looks at whether to stop
 _SAMPLE = 20  # sources whose presence on every machine is checked
@@ -101,10 +102,13 @@ class Cluster:
         try:
             while not (cancelled and cancelled()):
                 while not over and len(going) < max(1, self.cores) * _AHEAD:
-                    task = next(todo, None)
-                    if task is None:
+                    task = next(todo, _OVER)
+                    if task is _OVER:
                         over = True
                         break
+                    if task is None:
+                        yield None, None
+                        continue
                     going[self._client.submit(work, task, pure=False)] = task
                 if not going:
                     return

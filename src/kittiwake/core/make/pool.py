@@ -161,7 +161,8 @@ class Pool:
 
     def run(self, tasks: Iterable[Any], cancelled: Callable[[], bool] | None = None) -> Iterator[tuple[Any, Any]]:
         """Tasks with what came of them, in any order; ``Died`` where a worker did not survive one. Tasks are drawn only when there is
-        room for them. Once ``cancelled`` is true workers are killed and the run ends.
+        room for them. Once ``cancelled`` is true workers are killed and the run ends. None among the tasks comes back at once: whoever gives
+        them out has its turn.
         """
         todo = iter(tasks)
         again: deque[Any] = deque()
@@ -188,6 +189,9 @@ class Pool:
                         except StopIteration:
                             over = True
                             break
+                        if task is None:
+                            yield None, None
+                            continue
                     if (room is None or room.tasks) and len(workers) < self.count:
                         room = self._start()
                         workers.append(room)

@@ -34,6 +34,7 @@ if TYPE_CHECKING:
     from .cluster import Cluster
 
 _LOT = 16  # files that are put in place by one round of forcing things to the disk
+_TOLD = 500  # outcomes that may wait to be told
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,6 +72,9 @@ class Wish:
         if looks_like_sound(path):
             return Stated.of_stream(self.stream - 1) if self.stream else None
         return self.stated
+
+
+_TOLD = 500  # outcomes that may wait to be told
 
 
 @dataclass(frozen=True, slots=True)
@@ -300,6 +304,8 @@ class _Run:
         try:
             for task, results in self._done():
                 yield from self._drain()
+                if task is None:
+                    continue
                 if isinstance(results, Died):
                     yield from self._after_death(task)
                     continue
@@ -309,17 +315,21 @@ class _Run:
             for folder in self._wish.folders:
                 sweep(folder)
 
-    def _done(self) -> Iterator[tuple[_Task, Any]]:
+    def _done(self) -> Iterator[tuple[_Task | None, Any]]:
         if self._here:
-            return ((task, _do(task)) for task in self._tasks() if not (self._cancelled and self._cancelled()))
+            return (
+                (task, _do(task) if task else None)
+                for task in self._tasks()
+                if not (self._cancelled and self._cancelled())
+            )
         if self.cluster is not None:
             return self._on_cluster(self.cluster)
         return self._pool.run(self._tasks(), self._cancelled)
 
-    def _on_cluster(self, cluster: Cluster) -> Iterator[tuple[_Task, Any]]:
+    def _on_cluster(self, cluster: Cluster) -> Iterator[tuple[_Task | None, Any]]:
         """There work is done up to the proof; names are given and the ledger is written here, so that both have one writer."""
         for task, result in cluster.run(prepare_for_others, self._tasks(), self._cancelled):
-            yield task, result if isinstance(result, Died) else put_all_in_place(self._wish, result)
+            yield task, result if task is None or isinstance(result, Died) else put_all_in_place(self._wish, result)
 
     def _drain(self) -> Iterator[Outcome]:
         while self._kept:
@@ -353,7 +363,8 @@ class _Run:
     def _before(self, ledger: Ledger, n: int, path: Path) -> Entry | None:
         return ledger.output_of(str(path), clip_of(path).name, self._wish.receivers[n].slug)
 
-    def _tasks(self) -> Iterator[_Task]:
+    def _tasks(self) -> Iterator[_Task | None]:
+        """What is to be done; None where much has gathered that is not, so that it can be told."""
         wish = self._wish
         for ledger in self._ledgers:
             ledger.refresh()
@@ -371,6 +382,8 @@ class _Run:
                 stem, before = named[n]
                 if kept := self._unchanged(n, receiver, path, before):
                     self._kept.append(kept)
+                    if len(self._kept) >= _TOLD:
+                        yield None
                 else:
                     targets.append((n, stem, before))
             if targets:
