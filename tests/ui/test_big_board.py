@@ -9,13 +9,15 @@ import sys
 from pathlib import Path
 
 import shiboken6
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Clip
+from kittiwake.core.model.job import load_job
 from kittiwake.ui.board.model import HEADS, LENGTH, NAME
 from kittiwake.ui.rescue import Rescue, rescued
 from kittiwake.ui.unwanted_dialog import UnwantedDialog
+from kittiwake.ui.waiting import Waiting
 from kittiwake.ui.window import Window
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
@@ -132,6 +134,42 @@ class TestMany(WindowCase):
         self.session.add_sources([Path("/nowhere/late.wav")])
         self.assertEqual(self.shown()[-1], "late")
         self.assertEqual(self.model.row_of("c2999"), 2989)
+
+    def test_a_large_job_is_saved_and_opened_while_the_window_goes_on_drawing(self) -> None:
+        path = self.folder / "big.kittiwake"
+        beats: list[None] = []
+        beat = QTimer()
+        beat.timeout.connect(lambda: beats.append(None))
+        beat.start(1)
+        self.assertTrue(self.window.save_job(path))
+        self.assertTrue(beats)
+        self.assertTrue(self.session.undo_stack.isClean())
+        self.assertEqual([clip.id for clip in load_job(path).clips], [clip.id for clip in self.clips])
+        self.session.change("removing", self.session.job.changed(clips=self.clips[:5]))
+        self.session.undo_stack.setClean()
+        beats.clear()
+        self.assertTrue(self.window.open_job(path))
+        self.assertTrue(beats)
+        self.assertEqual(self.shown(), [clip.name for clip in self.clips])
+        self.assertEqual(self.session.clips_of(self.clips[9].source), ["c9"])
+        self.wait_for(lambda: not self.window.tally.busy)
+        self.assertEqual(self.window.tally.counts["waiting"], 9000)
+        self.assertFalse(self.session.undo_stack.canUndo())
+
+    def test_opening_can_be_stopped_and_what_is_open_stays_open(self) -> None:
+        path = self.folder / "big.kittiwake"
+        self.session.save(path)
+        self.session.change("removing", self.session.job.changed(clips=self.clips[:5]))
+        self.session.undo_stack.setClean()
+
+        def stop() -> None:
+            (waiting,) = self.window.findChildren(Waiting)
+            QTest.keyClick(waiting, Key.Key_Escape)
+
+        QTimer.singleShot(0, stop)
+        self.assertFalse(self.window.open_job(path))
+        self.assertEqual(self.window.foot.words.text(), "big.kittiwake was not opened.")
+        self.assertEqual(len(self.shown()), 5)
 
 
 class TestOutputs(WindowCase):

@@ -58,6 +58,9 @@ class Deeds(QMainWindow):
     def open_job(self, path: Path) -> bool:
         raise NotImplementedError
 
+    def save_job(self, path: Path) -> bool:
+        raise NotImplementedError
+
     def _attempt(self, work: Callable[[], object]) -> bool:
         raise NotImplementedError
 
@@ -89,9 +92,7 @@ class Deeds(QMainWindow):
 
     def do_job_save(self) -> None:
         if self.session.path and not self._ships(self.session.path):
-            path = self.session.path
-            if self._attempt(lambda: self.session.save(path)):
-                self.foot.say(f"Saved {path.name}.")
+            self.save_job(self.session.path)
         else:
             self.do_job_save_as()
 
@@ -99,9 +100,7 @@ class Deeds(QMainWindow):
         start = str(Path.home() / f"{self.session.job.name}{EXTENSION}")
         name, _ = QFileDialog.getSaveFileName(self, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})")
         if name:
-            path = Path(name) if name.endswith(EXTENSION) else Path(name + EXTENSION)
-            if self._attempt(lambda: self.session.save(path)):
-                self.foot.say(f"Saved {path.name}.")
+            self.save_job(Path(name) if name.endswith(EXTENSION) else Path(name + EXTENSION))
 
     @staticmethod
     def _ships(path: Path) -> bool:

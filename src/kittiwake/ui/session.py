@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import time
 from collections import deque
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from functools import cache
 from pathlib import Path
@@ -32,9 +32,10 @@ from ..core.model import (
     load_receiver,
     shipped_receivers,
 )
-from ..core.model.job import load_job, save_job
+from ..core.model.job import save_job
 from ..core.record import TakeCheck
 from .looking import Looker
+from .opening import Opened, read, receiver_of
 from .outputs import News, Outputs
 from .remembered import Remembered
 from .span_levels import SpanLevels
@@ -57,6 +58,7 @@ _TOUCHED = {
     "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
     "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
 }  # fmt: skip
+_STEP = 2000  # clips of a job that is opened, at a time
 _ADDING = 0.006  # s that putting found recordings on the board may take in one go
 
 
@@ -173,20 +175,45 @@ class Session(QObject):
         ------
         KittiwakeError : what is open stays open.
         """
-        job = load_job(path)
-        receivers = [_receiver(name, job) for name in job.receivers]
+        for _ in self.take_up(read(path)):
+            pass
+
+    def take_up(self, opened: Opened) -> Iterator[None]:
+        """Put a job that was read in place of what is open, in steps between which others may have their turn, but nobody may change
+        anything.
+        """
+        job = opened.job
         self.looker.drop_all()
         self.undo_stack.clear()
-        self.path = path
-        self.all_receivers = receivers
+        self.path = opened.path
+        self.all_receivers = opened.receivers
         self._receivers_of = (job.receivers, job.own)
-        self.records = {(r.clip, r.receiver): r for r in job.made if _still_there(r)}
+        self.records = opened.records
         self._made.clear()
         self._shares.clear()
         self.output_stamps.clear()
         self._altered.clear()
-        self._show(job)
+        self._clips_of = {}
+        sources: dict[Path, None] = {}
+        for at in range(0, len(job.clips), _STEP):
+            for source in self._note_clips(job.clips[at : at + _STEP]):
+                sources[source] = None
+                self._forget_if_other(source, job)
+            yield
+        self.job = job
+        self.job_changed.emit()
+        yield
+        missing = [source for source in sources if source not in self.facts]
+        for at in range(0, len(missing), _STEP):
+            self.looker.want(missing[at : at + _STEP], job.stated)
+            yield
         self.outputs.look(now=True)
+
+    def _forget_if_other(self, source: Path, job: Job) -> None:
+        """Forget what is known of a source that a job reads in another format."""
+        known = self.facts.get(source)
+        if known and known.stated != job.stated.get(source):
+            del self.facts[source]
 
     def open_rescued(self, copy: Path, path: Path | None) -> None:
         """Take up work that was not saved, as a change of the job it belongs to.
@@ -207,9 +234,18 @@ class Session(QObject):
         ------
         JobError
         """
-        named = self.job if self.job.name != Job().name else self.job.changed(name=path.stem)
-        save_job(named.changed(made=tuple(self.records.values())), path)
-        self.job = named
+        save_job(self.to_save(path), path)
+        self.saved(path)
+
+    def to_save(self, path: Path) -> Job:
+        """The job as it is to be saved there."""
+        name = self.job.name if self.job.name != Job().name else path.stem
+        return self.job.changed(name=name, made=tuple(self.records.values()))
+
+    def saved(self, path: Path) -> None:
+        """The job was saved."""
+        if self.job.name == Job().name:
+            self.job = self.job.changed(name=path.stem)
         self.path = path
         self.undo_stack.setClean()
         self.job_changed.emit()
@@ -222,7 +258,7 @@ class Session(QObject):
     def _show(self, job: Job) -> None:
         if (job.receivers, job.own) != self._receivers_of:
             self._receivers_of = (job.receivers, job.own)
-            self.all_receivers = [_receiver(name, job) for name in job.receivers]
+            self.all_receivers = [receiver_of(name, job) for name in job.receivers]
         before, self.job = self.job, job
         if self._same_sources(before, job):
             self.job_changed.emit()
@@ -235,9 +271,7 @@ class Session(QObject):
             self._clips_of = {}
             fresh = self._note_clips(job.clips)
             for source in fresh:
-                known = self.facts.get(source)
-                if known and known.stated != job.stated.get(source):
-                    del self.facts[source]
+                self._forget_if_other(source, job)
         self.job_changed.emit()
         self.looker.want([source for source in fresh if source not in self.facts], job.stated)
 
@@ -286,6 +320,11 @@ class Session(QObject):
         return len(fresh)
 
     @property
+    def adding(self) -> bool:
+        """Whether what a search has found is being put on the board."""
+        return self._adding.isActive()
+
+    @property
     def busy(self) -> bool:
         """Whether sources are being looked for or looked at."""
         return bool(self._found) or self.looker.busy
@@ -296,10 +335,10 @@ class Session(QObject):
         self._adding.start()
 
     def _add_found(self) -> None:
-        began = time.monotonic()
+        began = time.thread_time()  # of the processor, whatever else it does meanwhile
         self.add_sources([Path(self._found.popleft()) for _ in range(min(self._lot, len(self._found)))])
-        took = time.monotonic() - began
-        self._lot = max(10, min(500, round(self._lot * max(0.5, min(1.5, _ADDING / max(took, 1e-6))))))
+        took = max(time.thread_time() - began, 1e-6)
+        self._lot = max(20, min(500, round(self._lot * max(0.5, min(1.5, _ADDING / took)))))
         if not self._found:
             self._adding.stop()
         if not self.busy:
@@ -714,15 +753,3 @@ def _documents() -> Path:
 
 def _files(count: int) -> str:
     return "A made file was" if count == 1 else f"{count} made files were"
-
-
-def _still_there(record: MadeRecord) -> bool:
-    try:
-        return Path(record.output).stat().st_size == record.bytes
-    except OSError:
-        return False
-
-
-def _receiver(name: str, job: Job) -> Receiver:
-    """A receiver of a job: its own, a shipped one, or one from a file."""
-    return job.own[name] if name in job.own else load_receiver(name)

@@ -34,7 +34,7 @@ def make_app() -> QApplication:
     sys.setswitchinterval(0.0002)
     # Going through everything that exists takes half a second on a large board. Young objects are gone through all the same; the rest
     # when nobody looks (``Window.changeEvent``).
-    gc.set_threshold(2_000, 4, 1_000_000)
+    gc.set_threshold(1_000, 4, 1_000_000)
     use_font(app)
     return app
 

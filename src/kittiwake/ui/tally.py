@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import time
-from collections import Counter
+from collections import Counter, deque
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -13,6 +13,7 @@ from .session import Session
 
 _SLICE = 0.003  # s at a time
 _TELL = 0.1  # s between signals while there is still much to count
+_LOT = 500  # clips that are marked at once
 _FEW = 40  # cells that are counted at once
 
 
@@ -30,6 +31,9 @@ class Tally(QObject):
         self._job_clips: tuple[Clip, ...] = ()
         self._receivers: tuple[Receiver, ...] = ()
         self._dirty: dict[tuple[str, str], None] = {}
+        self._later: deque[tuple[list[str], list[str]]] = (
+            deque()
+        )  # clips and receivers, of which much is to be counted
         self._timer = QTimer(self)
         self._timer.setInterval(0)
         self._timer.timeout.connect(self._slice)
@@ -46,7 +50,7 @@ class Tally(QObject):
     @property
     def busy(self) -> bool:
         """Whether there is still something to count."""
-        return bool(self._dirty)
+        return bool(self._dirty or self._later)
 
     def state_of(self, clip_id: str, slug: str) -> str | None:
         """The state of a cell as last counted; None where it has not been yet."""
@@ -69,12 +73,14 @@ class Tally(QObject):
             self._mark([clip.id for clip in self._job_clips[count:]], [receiver.slug for receiver in receivers])
             return
         clips = {clip.id: clip for clip in session.job.clips}
-        if receivers != self._receivers:
-            # Columns come and go seldom: all is counted anew.
+        other = count > _LOT and bool(self._job_clips) and before[0] is not self._job_clips[0]
+        if receivers != self._receivers or (other and before[-1] is not self._job_clips[-1]):
+            # Columns come and go seldom, and so do whole jobs: all is counted anew.
             self._receivers = receivers
             self._states.clear()
             self.counts.clear()
             self._dirty.clear()
+            self._later.clear()
             changed = list(clips)
         else:
             for gone in self._clips.keys() - clips.keys():
@@ -94,27 +100,32 @@ class Tally(QObject):
         self._mark(self._session.clips_of(path), [receiver.slug for receiver in self._receivers])
 
     def _mark(self, clip_ids: list[str], slugs: list[str]) -> None:
-        for clip_id in clip_ids:
-            for slug in slugs:
-                self._dirty[clip_id, slug] = None
-        if self._dirty:
+        if len(clip_ids) > _LOT:
+            self._later += [(clip_ids[at : at + _LOT], slugs) for at in range(0, len(clip_ids), _LOT)]
+        else:
+            self._dirty.update(((clip_id, slug), None) for clip_id in clip_ids for slug in slugs)
+        if self.busy:
             self._timer.start()
 
     def count_few(self) -> None:
         """Count at once what is left, where that is little."""
-        if len(self._dirty) <= _FEW:
+        if len(self._dirty) <= _FEW and not self._later:
             self._work(float("inf"))
 
     def _slice(self) -> None:
-        self._work(time.monotonic() + _SLICE)
-        if not self._dirty:
+        self._work(time.monotonic() + (_SLICE / 3 if self._session.adding else _SLICE))
+        if not self.busy:
             self._timer.stop()
         if not self._tell.isActive():
             self._tell.start()
 
     def _work(self, until: float) -> None:
         receivers = {receiver.slug: receiver for receiver in self._receivers}
-        while self._dirty:
+        while self.busy:
+            if not self._dirty:
+                clip_ids, slugs = self._later.popleft()
+                self._dirty.update(((clip_id, slug), None) for clip_id in clip_ids for slug in slugs)
+                continue
             key = next(iter(self._dirty))
             del self._dirty[key]
             clip, receiver = self._clips.get(key[0]), receivers.get(key[1])

@@ -15,6 +15,7 @@ from PySide6.QtGui import (
     QKeySequence,
 )
 from PySide6.QtWidgets import (
+    QApplication,
     QMessageBox,
     QSplitter,
     QVBoxLayout,
@@ -24,7 +25,7 @@ from PySide6.QtWidgets import (
 from ..actions import ACTIONS
 from ..core.errors import KittiwakeError
 from ..core.model import Clip, Receiver
-from ..core.model.job import EXTENSION
+from ..core.model.job import EXTENSION, save_job
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
@@ -32,11 +33,15 @@ from .ear.player import Player
 from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
+from .opening import is_large, read
 from .record_deeds import RecordDeeds
 from .rescue import Rescue
 from .session import Session
 from .tally import Tally
 from .top_bar import TopBar
+from .waiting import Waiting
+
+_MANY = 2000  # clips; a job of more is saved while the window goes on drawing
 
 
 class Window(RecordDeeds):
@@ -282,7 +287,29 @@ class Window(RecordDeeds):
             self.session.looker.search(folders)
 
     def open_job(self, path: Path) -> bool:
-        return self._may_leave() and self._attempt(lambda: self.session.open(path))
+        return self._may_leave() and self._attempt(lambda: self._open(path))
+
+    def _open(self, path: Path) -> None:
+        if not is_large(path):
+            self.session.open(path)
+            return
+        with Waiting(self, f"Opening {path.name} …", f"{path.name} was not opened.") as waiting:
+            opened = waiting.result_of(lambda breathe: read(path, breathe))
+            waiting.steps(self.session.take_up(opened))
+
+    def save_job(self, path: Path) -> bool:
+        """Save the job there; whether that was done."""
+        return self._attempt(lambda: self._save(path))
+
+    def _save(self, path: Path) -> None:
+        if len(self.session.job.clips) <= _MANY:
+            self.session.save(path)
+        else:
+            with Waiting(self, f"Saving {path.name} …") as waiting:
+                job = self.session.to_save(path)
+                waiting.result_of(lambda breathe: save_job(job, path, breathe))
+                self.session.saved(path)
+        self.foot.say(f"Saved {path.name}.")
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():
@@ -318,7 +345,7 @@ class Window(RecordDeeds):
             # Back from elsewhere, where files may have been changed.
             self.session.outputs.look(now=True)
         elif event.type() == QEvent.Type.ActivationChange:
-            QTimer.singleShot(3000, self, lambda: None if self.isActiveWindow() else gc.collect())
+            QTimer.singleShot(3000, self, lambda: None if QApplication.activeWindow() else gc.collect())
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if not self._may_leave():

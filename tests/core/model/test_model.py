@@ -95,6 +95,27 @@ class TestJobs(FolderCase):
         self.assertEqual(load_job(path), job)
         self.assertEqual(list(self.folder.iterdir()), [path])
 
+    def test_written_otherwise_it_is_the_same(self) -> None:
+        path = self.folder / "j.kittiwake"
+        job = Job("J", tuple(Clip(Path("/in/a}.wav"), f'n{n} ": [', id=f"c{n}") for n in range(5)), output="/o")
+        save_job(job, path)
+        data = json.loads(path.read_text())
+        turns = 0
+
+        def breathe() -> None:
+            nonlocal turns
+            turns += 1
+
+        self.assertEqual(load_job(path, breathe), job)
+        self.assertEqual(turns, 1 + 5 + 1 + 5)  # sources and clips, parsed and made of it
+        for indent in (None, 0, 1, 2):
+            path.write_text(json.dumps(data, indent=indent))
+            self.assertEqual(load_job(path), job, indent)
+        # One entry that somebody has broken up by hand.
+        save_job(job, path)
+        path.write_text(path.read_text().replace('"id": "c3",', '"id": "c3",\n   '))
+        self.assertEqual(load_job(path), job)
+
     def test_sources_beside_the_job_move_with_it(self) -> None:
         here = self.folder / "here"
         (here / "sounds").mkdir(parents=True)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import dataclasses
 import json
 import os
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
@@ -120,15 +120,19 @@ def save_job(job: Job, path: Path, breathe: Callable[[], object] = bool) -> None
         ) from error
 
 
-def load_job(path: Path) -> Job:
+def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
     """Open a job file.
+
+    Parameters
+    ----------
+    breathe : called after each entry, where others are to get their turn meanwhile; it may raise to end it.
 
     Raises
     ------
     JobError : it cannot be read, is not a job, or is of a newer version than this program knows.
     """
     try:
-        data = json.loads(path.read_text("utf-8"))
+        data = _parsed(path.read_text("utf-8"), breathe)
     except OSError as error:
         raise JobError(
             f"{path} cannot be opened: {reason_of(error)}.", "Check the path and its permissions.", "job_open"
@@ -150,13 +154,13 @@ def load_job(path: Path) -> Job:
         )
     base = path.resolve().parent
     try:
-        sources = [(base / entry["path"]) for entry in data["sources"]]
+        sources = [base / entry["path"] for entry in _each(data["sources"], breathe)]
         return Job(
             name=str(data.get("name") or path.stem),
-            clips=tuple(Clip.from_dict(entry, sources[entry["source"]]) for entry in data["clips"]),
+            clips=tuple(Clip.from_dict(entry, sources[entry["source"]]) for entry in _each(data["clips"], breathe)),
             receivers=tuple(str(receiver) for receiver in data.get("receivers", Job().receivers)),
             output=str(data.get("output", "")),
-            made=tuple(MadeRecord(**entry) for entry in data.get("made", [])),
+            made=tuple(MadeRecord(**entry) for entry in _each(data.get("made", []), breathe)),
             own={
                 receiver.slug: receiver
                 for receiver in (
@@ -180,6 +184,39 @@ def load_job(path: Path) -> Job:
             "Open an older copy of it.",
             "job_damaged",
         ) from error
+
+
+def _each(entries: Iterable[Any], breathe: Callable[[], object]) -> Iterator[Any]:
+    for entry in entries:
+        yield entry
+        breathe()
+
+
+def _parsed(text: str, breathe: Callable[[], object]) -> Any:
+    """As ``json.loads``; what ``save_job`` has written is read entry by entry, since that call lets nobody else have a turn."""
+    lists: dict[str, list[Any]] = {}
+    within: list[Any] | None = None
+    rest = []
+    try:
+        for line in text.split("\n"):
+            if within is not None and line.startswith("  {") and line.endswith(("}", "},")):
+                within.append(json.loads(line.rstrip(",")))
+                breathe()
+                continue
+            if line.startswith(' "') and line.endswith('": ['):
+                within = lists.setdefault(line[2:-4], [])
+            elif not line.startswith("  "):
+                within = None
+            rest.append(line)
+        data = json.loads("\n".join(rest))
+        for key, entries in lists.items():
+            if entries:
+                if data[key]:
+                    raise ValueError(key)  # some entries are written otherwise
+                data[key] = entries
+    except (ValueError, KeyError, TypeError):
+        return json.loads(text)  # written by somebody else, or damaged; this says how
+    return data
 
 
 def _lines(data: dict[str, Any]) -> Iterator[str]:

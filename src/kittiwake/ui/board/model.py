@@ -36,7 +36,7 @@ class BoardModel(QAbstractTableModel):
     def __init__(self, session: Session) -> None:
         super().__init__(session)
         self.session = session
-        self._rows: dict[str, int] = {}
+        self._row_of: dict[str, int] | None = None  # by clip id, once somebody asks
         self._clips: tuple[Clip, ...] = ()  # as shown
         self._all: tuple[Clip, ...] = ()  # all clips of the job
         self._columns: list[str] = []
@@ -83,14 +83,14 @@ class BoardModel(QAbstractTableModel):
         ):
             self.beginInsertRows(QModelIndex(), len(before), len(new) - 1)
             self._clips = new
-            for row in range(len(before), len(new)):
-                self._rows[new[row].id] = row
+            if self._row_of is not None:
+                self._row_of.update((new[row].id, row) for row in range(len(before), len(new)))
             self.endInsertRows()
             return
         self.beginResetModel()
         self._columns = columns
         self._sorting = None
-        self._index(tuple(self.order.shown(self.session, self.state_of)))
+        self._index(new if self.order.plain else tuple(self.order.shown(self.session, self.state_of)))
         self.endResetModel()
 
     def set_order(self, order: Order) -> None:
@@ -127,11 +127,11 @@ class BoardModel(QAbstractTableModel):
     def _index(self, clips: tuple[Clip, ...]) -> None:
         self._shown = self.order
         self._clips = clips
-        self._rows = {clip.id: row for row, clip in enumerate(clips)}
+        self._row_of = None
 
     def _facts(self, path: Path) -> None:
         for clip_id in self.session.clips_of(path):
-            if (row := self._rows.get(clip_id)) is not None:
+            if (row := self.row_of(clip_id)) is not None:
                 self.dataChanged.emit(self.index(row, 0), self.index(row, self.columnCount() - 1))
 
     def _column(self, slug: str) -> None:
@@ -140,7 +140,7 @@ class BoardModel(QAbstractTableModel):
             self.dataChanged.emit(self.index(0, column), self.index(len(self._clips) - 1, column))
 
     def _cell(self, clip_id: str, slug: str) -> None:
-        row = self._rows.get(clip_id)
+        row = self.row_of(clip_id)
         column = self.column_of(slug)
         if row is not None and column is not None:
             index = self.index(row, column)
@@ -156,7 +156,9 @@ class BoardModel(QAbstractTableModel):
         return self.session.all_receivers[at] if 0 <= at < len(self.session.all_receivers) else None
 
     def row_of(self, clip_id: str) -> int | None:
-        return self._rows.get(clip_id)
+        if self._row_of is None:
+            self._row_of = {clip.id: row for row, clip in enumerate(self._clips)}
+        return self._row_of.get(clip_id)
 
     def column_of(self, slug: str) -> int | None:
         for at, receiver in enumerate(self.session.all_receivers):

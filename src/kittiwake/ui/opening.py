@@ -1,0 +1,68 @@
+"""A job file read for a window: all that takes time is done here, in whatever thread asks."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..core.model import Job, MadeRecord, Receiver, load_receiver
+from ..core.model.job import load_job
+
+_LARGE = 200_000  # bytes
+
+
+@dataclass(frozen=True, slots=True)
+class Opened:
+    """A job file that was read.
+
+    Attributes
+    ----------
+    receivers : those of the board.
+    records : of outputs that are still there, by clip id and receiver slug.
+    """
+
+    path: Path
+    job: Job
+    receivers: list[Receiver]
+    records: dict[tuple[str, str], MadeRecord]
+
+
+def is_large(path: Path) -> bool:
+    """Whether reading a job file takes longer than one wants to wait for without seeing anything."""
+    try:
+        return path.stat().st_size > _LARGE
+    except OSError:
+        return False
+
+
+def read(path: Path, breathe: Callable[[], object] = bool) -> Opened:
+    """Read a job file. ``breathe`` is called between small pieces of work, and may raise to end it.
+
+    Raises
+    ------
+    KittiwakeError
+    """
+    job = load_job(path, breathe)
+    receivers = [receiver_of(name, job) for name in job.receivers]
+    records = {}
+    for record in job.made:
+        if _still_there(record):
+            records[record.clip, record.receiver] = record
+        breathe()
+    for clip in job.clips:
+        hash(clip.source)  # which a path remembers
+        breathe()
+    return Opened(path, job, receivers, records)
+
+
+def receiver_of(name: str, job: Job) -> Receiver:
+    """A receiver of a job: its own, a shipped one, or one from a file."""
+    return job.own[name] if name in job.own else load_receiver(name)
+
+
+def _still_there(record: MadeRecord) -> bool:
+    try:
+        return Path(record.output).stat().st_size == record.bytes
+    except OSError:
+        return False
