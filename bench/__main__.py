@@ -1,4 +1,4 @@
-"""Speed and memory, side by side with plain scripts in one run: ``./run bench [--quick]``.
+"""Speed and memory, side by side with plain scripts in one run: ``./run bench [PART ...] [--quick]``.
 
 Every figure is a ratio of medians, the parties taking turns, so that a machine that is slowed down slows all of them. The plain scripts
 are what one writes with public libraries; they measure nothing, level nothing, prove nothing and keep no ledger.
@@ -6,6 +6,7 @@ are what one writes with public libraries; they measure nothing, level nothing, 
 
 from __future__ import annotations
 
+import argparse
 import json
 import os
 import statistics
@@ -110,6 +111,7 @@ def turns(times: int, **parties: Callable[[int], object]) -> dict[str, float]:
     found: dict[str, list[float]] = {name: [] for name in parties}
     for turn in range(times):
         for name, party in parties.items():
+            os.sync()  # nobody waits for what another has left for the disk
             found[name].append(took(lambda party=party, turn=turn: party(turn)))
     return {name: statistics.median(taken) for name, taken in found.items()}
 
@@ -261,39 +263,61 @@ def starts(times: int) -> Figures:
     }
 
 
-def in_window(count: int) -> Figures:
-    """A large board in the window, in a process of its own."""
-    command = [sys.executable, "-m", "bench.board", str(count)]
-    told = subprocess.run(command, capture_output=True, text=True, check=True).stdout
-    found: Figures = json.loads(told.splitlines()[-1])
+def _in_window(quick: bool) -> Figures:
+    """A large board in the window."""
+    from .board import board, start_of_window
+
+    count = 2000 if quick else 20_000
+    found = start_of_window() | board(count)
     return {f"{count:,} clips in the window: {key}": value for key, value in found.items()}
 
 
-def in_page(hours: float) -> Figures:
-    """Cutting a long recording, in a process of its own."""
-    command = [sys.executable, "-m", "bench.cutting", str(hours)]
-    told = subprocess.run(command, capture_output=True, text=True, check=True).stdout
-    found: Figures = json.loads(told.splitlines()[-1])
-    return {f"{hours:g} h to cut: {key}": value for key, value in found.items()}
+def _in_page(quick: bool) -> Figures:
+    """Cutting a long recording."""
+    from .cutting import cutting
+
+    hours = 0.5 if quick else 2
+    return {f"{hours:g} h to cut: {key}": value for key, value in cutting(hours).items()}
+
+
+#: What can be measured, each part in a process of its own: what one has done to memory must not help or harm the next.
+PARTS: dict[str, Callable[[Path, bool], Figures]] = {
+    "starts": lambda _, quick: starts(5),
+    "long": lambda folder, quick: one_long(folder, 3 if quick else 7),
+    "short": lambda folder, quick: many_short(folder, 3 if quick else 5, 1000 if quick else 2000),
+    "window": lambda _, quick: _in_window(quick),
+    "page": lambda _, quick: _in_page(quick),
+    "memory": lambda folder, quick: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
+}
+
+
+def measure(part: str, quick: bool) -> None:
+    """Measure a part here; figures as JSON on the last line."""
+    with tempfile.TemporaryDirectory(prefix="kittiwake-bench-") as name:
+        found = PARTS[part](Path(name), quick)
+    print(json.dumps(found))
+    sys.stdout.flush()
+    os._exit(0)  # Qt objects still alive at exit are no concern of the figures
 
 
 def main() -> None:
-    quick = "--quick" in sys.argv
+    parser = argparse.ArgumentParser(prog="./run bench")
+    parser.add_argument("parts", nargs="*", metavar="PART", help=f"of {', '.join(PARTS)}; default all")
+    parser.add_argument("--quick", action="store_true", help="fewer and shorter")
+    parser.add_argument("--here", action="store_true", help=argparse.SUPPRESS)
+    chosen = parser.parse_args()
+    if unknown := set(chosen.parts) - set(PARTS):
+        parser.error(f"there is no part {', '.join(sorted(unknown))}")
+    if chosen.here:
+        measure(chosen.parts[0], chosen.quick)
     figures: Figures = {}
-    with tempfile.TemporaryDirectory(prefix="kittiwake-bench-") as name:
-        folder = Path(name)
-        for part in (
-            lambda: starts(5),
-            lambda: one_long(folder, 3 if quick else 7),
-            lambda: many_short(folder, 3 if quick else 5, 1000 if quick else 2000),
-            lambda: in_window(2000 if quick else 20_000),
-            lambda: in_page(0.5 if quick else 2),
-            lambda: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
-        ):
-            found = part()
-            figures |= found
-            for key, value in found.items():
-                print(f"{key:72} {value:10.3f}", flush=True)
+    for part in chosen.parts or PARTS:
+        command = [sys.executable, "-m", "bench", part, "--here", *(["--quick"] if chosen.quick else [])]
+        told = subprocess.run(command, stdout=subprocess.PIPE, text=True, check=True).stdout
+        found: Figures = json.loads(told.splitlines()[-1])
+        figures |= found
+        for key, value in found.items():
+            print(f"{key:72} {value:10.3f}", flush=True)
     print(json.dumps({key: round(value, 4) for key, value in figures.items()}, ensure_ascii=False))
 
 

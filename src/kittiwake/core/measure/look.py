@@ -143,6 +143,7 @@ def _ones() -> NDArray[np.float32]:
     return np.ones(BLOCK, np.float32)
 
 
+@np.errstate(over="ignore", invalid="ignore")  # samples beyond all measure are found just by that
 def _measure(
     blocks: Iterable[NDArray[np.float32]],
     header: Header,
@@ -168,8 +169,7 @@ def _measure(
     alone: Signal | None = None
     for block in blocks:
         columns = np.ascontiguousarray(block.T)
-        with np.errstate(over="ignore", invalid="ignore"):  # such samples are found just by that
-            energies = [float(np.dot(column, column)) for column in columns]
+        energies = [float(np.dot(column, column)) for column in columns]
         if not np.isfinite(sum(energies)):
             bad = ~(np.abs(columns) <= _LARGEST)
             holes += int(bad.sum())
