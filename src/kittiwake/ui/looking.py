@@ -18,6 +18,7 @@ from ..core.make.pool import Died, Helper
 from ..core.measure.drawing import Glimpse, look_for_drawing
 from ..core.model import Facts, Note, Stated
 
+_HELD = 0.05  # s
 _PATIENCE = 5  # drawing comes first
 _SLICE = 0.003  # s at a time for what has come in
 
@@ -55,6 +56,8 @@ class Looker(QObject):
         self._stopped = False
         self._turn = 0
         self.searching = 0
+        #: Whether to look at a few only, since the board is growing: both at once takes longer, and is felt.
+        self.held_back = False
         self._search_over.connect(self._count_search)
         self._look_over.connect(self._arrive)
         self._idle.connect(self._one_idle)
@@ -100,6 +103,8 @@ class Looker(QObject):
                 break
             if turn == self._turn:
                 self._look(path, stated, anew, turn)
+            if self.held_back and self._queue:
+                time.sleep(_HELD)
         self._idle.emit()
 
     def _one_idle(self) -> None:

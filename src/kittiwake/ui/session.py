@@ -333,6 +333,7 @@ class Session(QObject):
         """What a search has found is put on the board a little at a time, and taken back as one change."""
         self._found += paths
         self._adding.start()
+        self.looker.held_back = True
 
     def _add_found(self) -> None:
         began = time.thread_time()  # of the processor, whatever else it does meanwhile
@@ -341,6 +342,7 @@ class Session(QObject):
         self._lot = max(20, min(500, round(self._lot * max(0.5, min(1.5, _ADDING / took)))))
         if not self._found:
             self._adding.stop()
+            self.looker.held_back = False
         if not self.busy:
             self.calm.emit()
 
