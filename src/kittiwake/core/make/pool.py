@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import contextlib
 import ctypes
+import gc
 import multiprocessing
 import os
 import select
@@ -86,6 +87,7 @@ class _Worker:
 def _serve(pipe: Connection, work: Callable[..., Any], telling: bool, held: tuple[int, ...], patience: int) -> None:
     """A worker's life: take a task, do it, send what came of it."""
     os.nice(patience)
+    gc.freeze()  # what was loaded beforehand need not be gone through again and again
     # Ctrl+C is for the one that asked; a parent that is gone ends the pipe.
     signal.signal(signal.SIGINT, signal.SIG_IGN)
     signal.signal(signal.SIGTERM, signal.SIG_DFL)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import atexit
 from collections.abc import Iterator
 from typing import Any, ClassVar
 
@@ -64,6 +65,8 @@ class Stream:
 
     def close(self) -> None:
         """It is not needed any more. Call once."""
-        if len(self._kept) >= _FEW:
+        if not self._kept:
+            atexit.register(self._kept.clear)  # before the library is unloaded, which counts what is left
+        elif len(self._kept) >= _FEW:
             self._kept.clear()
         self._kept[self._key] = self._stream
