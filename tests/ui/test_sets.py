@@ -9,7 +9,6 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.codec import find_format
 from kittiwake.core.model import Clip
-from kittiwake.ui.board.model import NAME, WARNINGS_ROLE
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.remembered import Remembered
 from tests.core.intake import test_streams
@@ -44,7 +43,7 @@ class TestLevels(WindowCase):
 class TestSuspicion(WindowCase):
     def flags(self, clip: Clip) -> tuple[str, ...]:
         model = self.window.board.board_model
-        return model.data(model.index(model.row_of(clip.id) or 0, NAME), WARNINGS_ROLE)
+        return model.warnings_of(clip)
 
     def test_a_false_rate_is_flagged_taken_and_taken_back(self) -> None:
         self.open_demo()

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QAbstractButton, QFileDialog, QLineEdit, QMessageB
 
 from kittiwake.actions import ACTIONS
 from kittiwake.core.model.job import load_job
-from kittiwake.ui.board.model import CELL_ROLE, HEADS
+from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.palette import Palette
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
@@ -64,7 +64,7 @@ class TestTheLine(WindowCase):
     def test_rows_appear_at_once_and_facts_fill_in(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Main menu.wav"])
         self.assertEqual(self.window.board.board_model.rowCount(), 2)
-        cell = self.window.board.board_model.index(0, HEADS).data(CELL_ROLE)
+        cell = self.window.board.board_model.cell_at(self.window.board.board_model.index(0, HEADS))
         self.assertEqual(cell.state, "waiting")
         self.settle()
         self.assertEqual(self.state("Welcome", "phone-menu"), "convert")

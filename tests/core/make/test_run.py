@@ -11,6 +11,7 @@ import subprocess
 import time
 from collections import Counter
 from pathlib import Path
+from unittest import mock
 
 from kittiwake.core.errors import MakeError
 from kittiwake.core.make import Outcome, Wish, make_clip, make_files, plan_outputs, planned
@@ -138,6 +139,16 @@ class TestRuns(RunCase):
         os.utime(paths[3])
         self.assertEqual(self.states(self.run_all(paths)), {"kept": 40})
         self.assertEqual(self.bytes_of(), after)
+
+    def test_what_is_kept_is_told_before_anything_is_made(self) -> None:
+        paths = self.sources(7, 0.3)
+        self.run_all(paths[:6])
+        for workers in (0, 1):
+            out = self.folder / "out"
+            with mock.patch("kittiwake.core.make.run._TOLD", 2):
+                told = [o.told["status"] for o in make_files(paths, Wish((MENU,), (out,)), workers=workers)]
+            self.assertEqual(told, ["kept"] * 6 + ["made"])
+            (out / "006.wav").unlink()
 
     def test_other_rules_make_all_anew_in_their_old_places(self) -> None:
         paths = self.sources(5)

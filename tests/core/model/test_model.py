@@ -95,6 +95,18 @@ class TestJobs(FolderCase):
         self.assertEqual(load_job(path), job)
         self.assertEqual(list(self.folder.iterdir()), [path])
 
+    def test_a_save_that_is_ended_leaves_nothing_behind(self) -> None:
+        path = self.folder / "j.kittiwake"
+        save_job(Job("first"), path)
+
+        def stop() -> None:
+            raise KeyboardInterrupt
+
+        with self.assertRaises(KeyboardInterrupt):
+            save_job(Job("second"), path, stop)
+        self.assertEqual(load_job(path).name, "first")
+        self.assertEqual(list(self.folder.iterdir()), [path])
+
     def test_written_otherwise_it_is_the_same(self) -> None:
         path = self.folder / "j.kittiwake"
         job = Job("J", tuple(Clip(Path("/in/a}.wav"), f'n{n} ": [', id=f"c{n}") for n in range(5)), output="/o")

@@ -73,7 +73,7 @@ def find_sound_files(paths: list[Path], *, everything: bool = False) -> Iterator
 
 
 class PathList(Sequence[Path]):
-    """Many paths in a fifth of the memory: each is made when it is asked for."""
+    """Many paths, kept as their text: each is made when it is asked for."""
 
     def __init__(self, paths: Iterable[Path]) -> None:
         self._paths = [str(path) for path in paths]

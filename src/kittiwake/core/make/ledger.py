@@ -172,14 +172,15 @@ class Ledger:
 
     def _at(self, place: int | None) -> Entry | None:
         """The entry of the line that begins there."""
-        if place is None or self._handle < 0:
-            return None
-        line = os.pread(self._handle, _LINE, place)
-        while (end := line.find(b"\n")) < 0:
-            more = os.pread(self._handle, 16 * _LINE, place + len(line))
-            if not more:
-                break
-            line += more
+        with self._lock:  # or another thread may close the file
+            if place is None or self._handle < 0:
+                return None
+            line = os.pread(self._handle, _LINE, place)
+            while (end := line.find(b"\n")) < 0:
+                more = os.pread(self._handle, 16 * _LINE, place + len(line))
+                if not more:
+                    break
+                line += more
         return _entry(line[:end] if end >= 0 else line, self._paths)
 
     def _asked(self) -> None:

@@ -26,7 +26,7 @@ def part_name(folder: Path) -> Path:
     MakeError : the folder cannot be made.
     """
     try:
-        if not os.path.isdir(folder):  # noqa: PTH112 - asked once a file, and several times as fast
+        if not os.path.isdir(folder):  # noqa: PTH112 - asked once a file, and there almost always
             folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
         raise MakeError(

@@ -33,7 +33,7 @@ _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would 
 def stamp_of(path: Path) -> str:
     """Size and time of a file, by which a change shows without reading it; empty where it is not there."""
     try:
-        found = os.stat(path)  # noqa: PTH116 - half the time, and asked of every file
+        found = os.stat(path)  # noqa: PTH116 - less on the way, and asked of every file
     except OSError:
         return ""
     return f"{found.st_size}:{found.st_mtime_ns}"

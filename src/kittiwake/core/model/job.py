@@ -111,8 +111,10 @@ def save_job(job: Job, path: Path, breathe: Callable[[], object] = bool) -> None
             file.flush()
             os.fsync(file.fileno())
         scratch.replace(path)
-    except OSError as error:
+    except BaseException as error:  # entries are put together while it is written, and ``breathe`` may end it
         scratch.unlink(missing_ok=True)
+        if not isinstance(error, OSError):
+            raise
         raise JobError(
             f"The job could not be saved to {path}: {reason_of(error)}.",
             "Choose another folder; your work is still open.",

@@ -20,8 +20,6 @@ Index = QModelIndex | QPersistentModelIndex
 #: Columns before the receivers.
 NAME, LENGTH, LEVEL = range(3)
 HEADS = 3
-CELL_ROLE = Qt.ItemDataRole.UserRole + 1
-WARNINGS_ROLE = Qt.ItemDataRole.UserRole + 2
 _SLICE = 0.01  # s at a time for sorting
 _AT_ONCE = 2000  # clips that are sorted without letting go
 _PLAIN = Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable
@@ -175,7 +173,7 @@ class BoardModel(QAbstractTableModel):
         clip, column = self.clip_at(index.row()), index.column()
         if clip is None:
             return "", False, 0
-        return self._text(clip, column), column == NAME, len(self._warnings(clip)) if column == NAME else 0
+        return self._text(clip, column), column == NAME, len(self.warnings_of(clip)) if column == NAME else 0
 
     def _text(self, clip: Clip, column: int) -> str:
         if column == NAME:
@@ -211,18 +209,16 @@ class BoardModel(QAbstractTableModel):
             return self._cell_data(self.session.cell(clip, receiver), role)
         if role == Qt.ItemDataRole.EditRole:
             return clip.name
-        if role == WARNINGS_ROLE:
-            return self._warnings(clip) if index.column() == NAME else ()
         if role == Qt.ItemDataRole.DisplayRole:
             return self._text(clip, index.column())
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column() != NAME:
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:
-            warnings = "\n".join(self._warnings(clip))
+            warnings = "\n".join(self.warnings_of(clip))
             return f"{clip.source}\n{warnings}".strip()
         if role == Qt.ItemDataRole.AccessibleTextRole:
             text = str(self.data(index))
-            told = self._warnings(clip) if index.column() == NAME else ()
+            told = self.warnings_of(clip) if index.column() == NAME else ()
             return f"{text}, {len(told)} warnings: {' '.join(told)}" if told else text
         return None
 
@@ -234,7 +230,7 @@ class BoardModel(QAbstractTableModel):
         self.session.replace_clip(f"naming “{name}”", clip.changed(name=name))
         return True
 
-    def _warnings(self, clip: Clip) -> tuple[str, ...]:
+    def warnings_of(self, clip: Clip) -> tuple[str, ...]:
         """What is worth knowing of a clip, each once, over all its receivers."""
         facts = self.session.facts.get(clip.source)
         if facts is None:
@@ -245,8 +241,6 @@ class BoardModel(QAbstractTableModel):
         return tuple(dict.fromkeys(p.message for p in problems if p.severity != "note"))
 
     def _cell_data(self, cell: Cell, role: int) -> Any:
-        if role == CELL_ROLE:
-            return cell
         if role == Qt.ItemDataRole.DisplayRole:
             return WORDS[cell.state]
         if role in (Qt.ItemDataRole.ToolTipRole, Qt.ItemDataRole.AccessibleTextRole):
