@@ -11,6 +11,7 @@ import subprocess
 import time
 from collections import Counter
 from pathlib import Path
+from typing import Any
 from unittest import mock
 
 from kittiwake.core.errors import MakeError
@@ -53,6 +54,15 @@ def slow(task: int) -> int:
     return task
 
 
+def slow_after_two(task: int) -> int:
+    return slow(task) if task >= 2 else task
+
+
+def done_but_not_told(task: Any) -> Any:
+    _do(task)
+    time.sleep(30)
+
+
 class TestPool(FolderCase):
     def test_a_worker_that_dies_is_replaced_and_its_task_told(self) -> None:
         found = dict(Pool(crash_on_three, 2).run(range(12)))
@@ -80,6 +90,13 @@ class TestPool(FolderCase):
 
         self.assertEqual(list(Pool(slow, 2).run(range(5), cancelled)), [])
         self.assertLess(time.monotonic() - asked[0], 0.5)
+
+    def test_what_was_done_when_it_was_cancelled_is_still_told(self) -> None:
+        stop = time.monotonic() + 1.5
+        run = Pool(slow_after_two, 1).run(range(5), lambda: time.monotonic() > stop)
+        first = next(run)
+        time.sleep(1.6)  # the second result is there, and has not been asked for
+        self.assertEqual([first, *run], [(0, 0), (1, 1)])
 
     def test_pause_and_go_on(self) -> None:
         pool = Pool(crash_on_three, 1)
@@ -172,6 +189,21 @@ class TestRuns(RunCase):
         self.assertEqual({outcome.told["status"] for outcome in _do(task)}, {"made"})
         again = list(run._after_death(task))
         self.assertEqual([outcome.told["status"] for outcome in again], ["kept"] * len(task.files))
+
+    def test_what_was_put_in_place_before_its_worker_was_stopped_is_told(self) -> None:
+        wish = Wish((MENU,), (self.folder / "out",))
+        (self.folder / "out").mkdir()
+        stopped = time.monotonic() + 60
+
+        def cancelled() -> bool:
+            return time.monotonic() > stopped or len(list((self.folder / "out").glob("*.wav"))) == 2
+
+        run = _Run(self.sources(4), wish, 1, cancelled)
+        run._pool = Pool(done_but_not_told, 2)
+        told = list(run.outcomes())
+        self.assertEqual([outcome.told["status"] for outcome in told], ["made", "made"])
+        self.assertEqual({Path(o.told["output"]).name: o.told["sha256"] for o in told}, self.bytes_of())
+        self.assertEqual(self.states(self.run_all(self.sources(4))), {"kept": 2, "made": 2})
 
     def test_a_receiver_that_marks_spans_is_as_fast_the_second_time(self) -> None:
         paths = self.sources(2)

@@ -163,7 +163,7 @@ class Pool:
 
     def run(self, tasks: Iterable[Any], cancelled: Callable[[], bool] | None = None) -> Iterator[tuple[Any, Any]]:
         """Tasks with what came of them, in any order; ``Died`` where a worker did not survive one. Tasks are drawn only when there is
-        room for them. Once ``cancelled`` is true workers are killed and the run ends. None among the tasks comes back at once: whoever gives
+        room for them. Once ``cancelled`` is true workers are killed, what they had done by then still comes, and the run ends. None among the tasks comes back at once: whoever gives
         them out has its turn.
         """
         todo = iter(tasks)
@@ -174,6 +174,7 @@ class Pool:
         try:
             while True:
                 if cancelled and cancelled():
+                    yield from self._last_words(workers)
                     return
                 if self.pause.is_set() != standing:
                     standing = not standing
@@ -219,11 +220,20 @@ class Pool:
                         continue
                     yield (worker.tasks[0] if isinstance(result, Told) else worker.tasks.popleft()), result
         finally:
-            for worker in workers:
-                worker.process.kill()
-            for worker in workers:
-                worker.process.join()
-                worker.pipe.close()
+            _kill(workers)
+
+    @staticmethod
+    def _last_words(workers: list[_Worker]) -> Iterator[tuple[Any, Any]]:
+        """Kill the workers and give what they had sent before."""
+        for worker in workers:
+            worker.process.kill()
+        for worker in workers:
+            worker.process.join()
+            with contextlib.suppress(EOFError, OSError):  # the last may be half a result
+                while worker.tasks:
+                    result = worker.pipe.recv()
+                    if not isinstance(result, Told):
+                        yield worker.tasks.popleft(), result
 
     def _start(self) -> _Worker:
         return _started(self._context, self._work, self._telling, self._held)
@@ -233,6 +243,14 @@ class Pool:
         worker.tasks.append(task)
         with contextlib.suppress(OSError):  # where it has died; that shows when its result is waited for
             worker.pipe.send(task)
+
+
+def _kill(workers: list[_Worker]) -> None:
+    for worker in workers:
+        worker.process.kill()
+    for worker in workers:
+        worker.process.join()
+        worker.pipe.close()
 
 
 def _signal(worker: _Worker, number: signal.Signals) -> None:
@@ -320,6 +338,4 @@ class Helper:
         """End the worker."""
         worker, self._worker = self._worker, None
         if worker is not None:
-            worker.process.kill()
-            worker.process.join()
-            worker.pipe.close()
+            _kill([worker])

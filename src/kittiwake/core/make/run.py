@@ -24,7 +24,7 @@ from ..measure import look_at
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
 from .ahead import Ahead
-from .engine import Prepared, WorkItem, deliver, prepare, versions
+from .engine import Prepared, WorkItem, deliver, prepare, unaltered, versions
 from .ledger import Entry, Ledger, only_run
 from .naming import Naming, clip_of
 from .place import sweep, sync_files
@@ -72,9 +72,6 @@ class Wish:
         if looks_like_sound(path):
             return Stated.of_stream(self.stream - 1) if self.stream else None
         return self.stated
-
-
-_TOLD = 500  # outcomes that may wait to be told
 
 
 @dataclass(frozen=True, slots=True)
@@ -225,6 +222,14 @@ def planned(
     return clip, found
 
 
+def _told_by(entry: Entry, path: Path, output: Path | str, status: str) -> dict[str, Any]:
+    """What the ledger tells of an output."""
+    return {
+        "path": str(path), "receiver": entry.receiver, "output": str(output), "status": status, "bytes": entry.bytes,
+        "seconds": entry.seconds, "sha256": entry.sha256, "proof": None, "error": None, "said": [],
+    }  # fmt: skip
+
+
 def _lost(path: Path, receiver: Receiver, error: str) -> Outcome:
     told: dict[str, Any] = {
         "path": str(path), "receiver": receiver.slug, "output": None, "status": "failed", "bytes": None, "seconds": None,
@@ -307,6 +312,7 @@ class _Run:
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
+        self._in_hand: dict[int, _Task] = {}
         self._namings: list[Naming] = []
         self._companies: tuple[Company | None, ...] = ()
 
@@ -318,11 +324,13 @@ class _Run:
                 yield from self._drain()
                 if task is None:
                     continue
+                self._in_hand.pop(id(task), None)
                 if isinstance(results, Died):
                     yield from self._after_death(task)
                     continue
                 yield from results
             yield from self._drain()
+            yield from self._after_cancel()
         finally:
             for folder in self._wish.folders:
                 sweep(folder)
@@ -347,6 +355,21 @@ class _Run:
         while self._kept:
             yield self._kept.popleft()
 
+    def _after_cancel(self) -> Iterator[Outcome]:
+        """What was put in place in the last moment, before its worker could say so; the ledger knows."""
+        if not self._in_hand:
+            return
+        ledgers = [Ledger(folder) for folder in self._wish.folders]
+        for task in self._in_hand.values():
+            for path, targets in task.files:
+                for n, _, before in targets:
+                    entry = self._before(ledgers[n], n, path)
+                    if entry is None or entry == before:
+                        continue
+                    output = self._wish.folders[n] / entry.output
+                    if unaltered(output, entry):
+                        yield Outcome(_told_by(entry, path, output, "made"))
+
     def _after_death(self, task: _Task) -> Iterator[Outcome]:
         """The files of a worker that died, one at a time, so that only the one it died over is lost."""
         # It may have been over the next task, when this one was put in place already.
@@ -362,7 +385,9 @@ class _Run:
             if self.cluster is not None
             else Pool(_do, 1, holding=self._held).run(singles, self._cancelled)
         )
+        self._in_hand.update((id(single), single) for single in singles)
         for single, results in again:
+            self._in_hand.pop(id(single), None)
             if isinstance(results, Ready):
                 results = put_all_in_place(self._wish, results)
             if isinstance(results, Died):
@@ -390,9 +415,8 @@ class _Run:
         size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
         for path, named in zip(self._paths, names, strict=True):
             targets = []
-            for n, receiver in enumerate(self._wish.receivers):
-                stem, before = named[n]
-                if kept := self._unchanged(n, receiver, path, before):
+            for n, (stem, before) in enumerate(named):
+                if kept := self._unchanged(n, path, before):
                     self._kept.append(kept)
                     if len(self._kept) >= _TOLD:
                         yield None
@@ -401,23 +425,23 @@ class _Run:
             if targets:
                 lot.append((path, tuple(targets)))
             if len(lot) >= size:
-                yield _Task(self._wish, self._orders, tuple(lot), self._companies)
+                yield self._given(lot)
                 lot = []
         if lot:
-            yield _Task(self._wish, self._orders, tuple(lot), self._companies)
+            yield self._given(lot)
 
-    def _unchanged(self, n: int, receiver: Receiver, path: Path, before: Entry | None) -> Outcome | None:
+    def _given(self, lot: Iterable[tuple[Path, tuple[tuple[int, str, Entry | None], ...]]]) -> _Task:
+        task = _Task(self._wish, self._orders, tuple(lot), self._companies)
+        self._in_hand[id(task)] = task
+        return task
+
+    def _unchanged(self, n: int, path: Path, before: Entry | None) -> Outcome | None:
         """An outcome without any work, where source, what is asked for, and output are as the ledger has them."""
         if before is None or before.order != self._orders[n] or not before.output_stamp or self._companies:
             return None
         if before.stamp != stamp_of(path) or before.output_stamp != self._namings[n].seen.get(before.output):
             return None
-        output = f"{self._wish.folders[n]}{os.sep}{before.output}"
-        told: dict[str, Any] = {
-            "path": str(path), "receiver": receiver.slug, "output": output, "status": "kept", "bytes": before.bytes,
-            "seconds": before.seconds, "sha256": before.sha256, "proof": None, "error": None, "said": [],
-        }  # fmt: skip
-        return Outcome(told)
+        return Outcome(_told_by(before, path, f"{self._wish.folders[n]}{os.sep}{before.output}", "kept"))
 
     def _look_at_all(self) -> tuple[Company | None, ...]:
         """For receivers whose clips share something, everything has to be looked at before anything is made."""
