@@ -16,9 +16,11 @@ import soundfile
 
 from kittiwake.core.intake import find_sound_files
 from kittiwake.core.make import Wish, make_files, place
-from kittiwake.core.make.engine import WorkItem, deliver, prepare
+from kittiwake.core.make.draft import prepare
+from kittiwake.core.make.engine import deliver
 from kittiwake.core.make.ledger import Ledger
 from kittiwake.core.make.run import planned
+from kittiwake.core.make.work import WorkItem
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import load_receiver
 from tests.sounds import FolderCase, sine, speech_like

@@ -1,9 +1,12 @@
 """Run paths: temporary file, proof, atomic rename, ledger; many at once."""
 
-from .engine import Made, WorkItem, fingerprint, make_clip, plan_outputs
+from .engine import make_clip, plan_outputs
+from .handful import planned
 from .many import make_all
 from .proof import Check, Proof, prove
-from .run import Outcome, Wish, make_files, planned
+from .run import make_files
+from .wish import Outcome, Wish
+from .work import Made, WorkItem, fingerprint
 
 __all__ = [
     "Check",

@@ -10,8 +10,8 @@ from typing import Any, Literal
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.look import stamp_of
-from .engine import as_made
 from .ledger import LEDGER, Entry, Ledger
+from .work import as_made
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
 

@@ -112,6 +112,11 @@ class Ahead:
             self._keep(self._gather.rest())
         return same
 
+    @property
+    def held(self) -> int:
+        """Bytes of sound that wait here."""
+        return 4 * self._out * self._channels
+
     def close(self) -> None:
         if self._stream is not None:
             self._stream.close()

@@ -14,8 +14,8 @@ from typing import Any, Self
 
 from ..errors import MakeError
 from ..measure.look import stamp_of
-from .engine import versions
 from .pool import Died
+from .work import versions
 
 _OVER = object()
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next

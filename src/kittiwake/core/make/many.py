@@ -10,11 +10,13 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
-from .engine import Made, WorkItem, deliver, make_clip, prepare, unaltered
+from .draft import settle, write
+from .engine import deliver, make_clip
 from .ledger import Entry, Ledger
 from .place import sweep
 from .pool import Died, Pool, Told
 from .run import hold
+from .work import Made, WorkItem, unaltered
 
 Watch = Callable[[WorkItem, float], None]
 
@@ -35,7 +37,7 @@ class _Lot:
 def _do(lot: _Lot, tell: Callable[[Any], None]) -> list[Made]:
     """In a worker: make, prove, and put in place all together."""
     told = 0.0
-    prepared = []
+    drafts = []
     for number, item, before in zip(lot.numbers, lot.items, lot.before, strict=True):
 
         def progress(share: float, number: int = number) -> None:
@@ -44,8 +46,8 @@ def _do(lot: _Lot, tell: Callable[[Any], None]) -> list[Made]:
                 told = time.monotonic()
                 tell((number, share))
 
-        prepared.append(prepare(item, before, progress=progress))
-    delivered = deliver(prepared, Ledger(lot.items[0].output.parent))
+        drafts.append(write(item, before, progress=progress))
+    delivered = deliver([settle(draft) for draft in drafts], Ledger(lot.items[0].output.parent))
     # The one that asked has the items already.
     return [replace(made, item=None) for made in delivered]  # type: ignore[arg-type]
 

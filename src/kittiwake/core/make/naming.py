@@ -11,8 +11,8 @@ from ..codec import FORMATS
 from ..fit import legal_name, numbered_name, output_name, unique_names
 from ..fit.names import numbered
 from ..model import Clip, Receiver, TouchUp
-from .engine import as_made
 from .ledger import Entry, Ledger
+from .work import as_made
 
 
 def clip_of(path: Path) -> Clip:

@@ -7,28 +7,27 @@ nothing has changed, neither source nor rules nor output, are not even opened.
 from __future__ import annotations
 
 import contextlib
-import hashlib
-import json
 import os
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 from functools import lru_cache
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from ..errors import KittiwakeError, MakeError, reason_of
-from ..fit import Company, company_of, fit, shares_anything
-from ..intake.sniff import looks_like_sound
+from ..errors import MakeError, reason_of
+from ..fit import Company, company_of, shares_anything
 from ..measure import look_at
 from ..measure.look import stamp_of
-from ..model import Clip, Facts, Receiver, Stated, TouchUp
-from .ahead import Ahead
-from .engine import Prepared, WorkItem, deliver, prepare, unaltered, versions
+from ..model import Clip, Facts, Receiver
+from .engine import deliver
+from .handful import Ready, planned, prepare_all
 from .ledger import Entry, Ledger, only_run
 from .naming import Naming, clip_of
 from .place import sweep, sync_files
 from .pool import Died, Later, Pool
+from .wish import Outcome, Target, Task, Wish, lost, told_by
+from .work import unaltered
 
 if TYPE_CHECKING:
     from .cluster import Cluster
@@ -37,79 +36,12 @@ _LOT = 16  # files that are put in place by one round of forcing things to the d
 _TOLD = 500  # outcomes that may wait to be told
 
 
-@dataclass(frozen=True, slots=True)
-class Wish:
-    """What is asked of every file of a run.
-
-    Attributes
-    ----------
-    stated : the format of files without a header, or the stream of those with several.
-    remedies : codes of remedies to take wherever they are offered.
-    """
-
-    receivers: tuple[Receiver, ...]
-    folders: tuple[Path, ...]
-    stated: Stated | None = None
-    stream: int | None = None
-    true_rate: int | None = None
-    remedies: tuple[str, ...] = ()
-
-    def order(self, receiver: Receiver) -> str:
-        """Digest of what is asked for one receiver, and of the libraries that shape samples."""
-        asked = {
-            "rules": receiver.model_dump(mode="json"),
-            "stated": str(self.stated),
-            "stream": self.stream,
-            "true_rate": self.true_rate,
-            "remedies": self.remedies,
-            "versions": versions(),
-        }
-        return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
-
-    def stated_for(self, path: Path) -> Stated | None:
-        if self.stated is None and self.stream is None:
-            return None
-        if looks_like_sound(path):
-            return Stated.of_stream(self.stream - 1) if self.stream else None
-        return self.stated
-
-
-@dataclass(frozen=True, slots=True)
-class _Task:
-    """Some files for one process: of each the path, and of each receiver to make for the name and the entry before."""
-
-    wish: Wish
-    orders: tuple[str, ...]
-    files: tuple[tuple[Path, tuple[tuple[int, str, Entry | None], ...]], ...]
-    companies: tuple[Company | None, ...] = ()
-
-
-@dataclass(frozen=True, slots=True)
-class Outcome:
-    """What came of one file at one receiver: the fields of ``kittiwake make --json`` with what a terminal says of it."""
-
-    told: dict[str, Any]
-    source_seconds: float = 0.0
-
-    @property
-    def good(self) -> bool:
-        return self.told["status"] in ("made", "kept")
-
-
-@dataclass(slots=True)
-class Ready:
-    """What has come of a task so far: outputs that are proved and wait to be put in place, and files of which nothing will come."""
-
-    outputs: list[tuple[int, Prepared, float]] = field(default_factory=list)
-    lost: list[Outcome] = field(default_factory=list)
-
-
-def _do(task: _Task) -> list[Outcome]:
+def _do(task: Task) -> list[Outcome]:
     """In a worker: look, plan, make, prove, and put in place all together."""
     return put_all_in_place(task.wish, prepare_all(task))
 
 
-def _do_ahead(task: _Task) -> Later:
+def _do_ahead(task: Task) -> Later:
     """``_do``, but the disk is waited for while the next task is begun."""
     ready = prepare_all(task)
     return Later(lambda: put_all_in_place(task.wish, ready))
@@ -125,51 +57,7 @@ def put_all_in_place(wish: Wish, ready: Ready) -> list[Outcome]:
     return out
 
 
-def prepare_all(task: _Task) -> Ready:
-    """Look, plan, make and prove, without putting anything in place."""
-    wish = _same_wish(task)
-    ready = Ready()
-    for path, targets in task.files:
-        first = wish.receivers[targets[0][0]]
-        ahead = Ahead(first, wish.folders[targets[0][0]])
-        try:
-            picture = any(_wants_picture(wish.receivers[n]) for n, _, _ in targets)
-            facts = look_at(path, wish.stated_for(path), picture=picture, tee=ahead.add)
-            for n, stem, before in targets:
-                receiver = wish.receivers[n]
-                company = task.companies[n] if task.companies else None
-                item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
-                if item.fit.problems and not picture and not item.fit.ready:
-                    # What is to be done about it is told from the outline.
-                    facts = look_at(path, wish.stated_for(path))
-                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
-                own = ahead if n == targets[0][0] else None
-                prepared = prepare(item, before, order=task.orders[n], ahead=own)
-                if prepared.made.code == "changed":
-                    facts = look_at(path, wish.stated_for(path), picture=picture)
-                    item = _planned(path, facts, wish, receiver, wish.folders[n], stem, company)
-                    prepared = prepare(item, before, order=task.orders[n])
-                ready.outputs.append((n, prepared, facts.seconds or 0.0))
-        except KittiwakeError as error:
-            ready.lost += [_lost(path, wish.receivers[n], str(error)) for n, _, _ in targets]
-        finally:
-            ahead.close()
-    return ready
-
-
-_wishes: dict[tuple[tuple[str, ...], tuple[Path, ...]], Wish] = {}
-
-
-def _same_wish(task: _Task) -> Wish:
-    """The very wish of the tasks before, where it is the same: what is remembered of its receivers is then found without comparing them."""
-    key = task.orders, task.wish.folders
-    if key not in _wishes:
-        _wishes.clear()
-        _wishes[key] = task.wish
-    return _wishes[key]
-
-
-def prepare_for_others(task: _Task) -> Ready:
+def prepare_for_others(task: Task) -> Ready:
     """``prepare_all`` on a machine that does not put in place what it made: everything is forced to the disk that all share."""
     ready = prepare_all(task)
     for _, prepared, _ in ready.outputs:
@@ -182,60 +70,6 @@ def prepare_for_others(task: _Task) -> Ready:
 def _light_ledger(folder: Path) -> Ledger:
     """A ledger to append to; what is in it is the business of the process that shares out the work."""
     return Ledger(folder)
-
-
-def _wants_picture(receiver: Receiver) -> bool:
-    treatment, limits = receiver.treatment, receiver.rules.limits
-    trims = treatment.trim_lead_seconds is not None or treatment.trim_tail_seconds is not None
-    return bool(trims or treatment.expected_bandwidth_hz or limits.advised_seconds)
-
-
-def _planned(
-    path: Path, facts: Facts, wish: Wish, receiver: Receiver, folder: Path, stem: str, company: Company | None
-) -> WorkItem:
-    clip, found = planned(path, facts, receiver, wish.true_rate, wish.remedies, company)
-    extension = found.recipe.format.extension if found.recipe else ""
-    return WorkItem(clip, facts, found, receiver, folder / f"{stem}{extension}")
-
-
-def planned(
-    path: Path,
-    facts: Facts,
-    receiver: Receiver,
-    true_rate: int | None = None,
-    remedies: Iterable[str] = (),
-    company: Company | None = None,
-) -> tuple[Clip, Any]:
-    """The clip that a file is, with the wished remedies taken, and its fit.
-
-    Raises
-    ------
-    RulesError : nothing can be written for the receiver.
-    """
-    clip = clip_of(path).changed(touch_up=TouchUp(true_rate=true_rate))
-    found = fit(clip, facts, receiver, company)
-    for code in remedies:
-        offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)
-        if remedy := next(offered, None):
-            clip = remedy.apply(clip, receiver.slug)
-            found = fit(clip, facts, receiver, company)
-    return clip, found
-
-
-def _told_by(entry: Entry, path: Path, output: Path | str, status: str) -> dict[str, Any]:
-    """What the ledger tells of an output."""
-    return {
-        "path": str(path), "receiver": entry.receiver, "output": str(output), "status": status, "bytes": entry.bytes,
-        "seconds": entry.seconds, "sha256": entry.sha256, "proof": None, "error": None, "said": [],
-    }  # fmt: skip
-
-
-def _lost(path: Path, receiver: Receiver, error: str) -> Outcome:
-    told: dict[str, Any] = {
-        "path": str(path), "receiver": receiver.slug, "output": None, "status": "failed", "bytes": None, "seconds": None,
-        "sha256": None, "proof": None, "error": error, "said": [],
-    }  # fmt: skip
-    return Outcome(told)
 
 
 def make_files(
@@ -312,7 +146,7 @@ class _Run:
         self._ledgers = [Ledger(folder) for folder in wish.folders]
         self._orders = tuple(wish.order(receiver) for receiver in wish.receivers)
         self._kept: deque[Outcome] = deque()
-        self._in_hand: dict[int, _Task] = {}
+        self._in_hand: dict[int, Task] = {}
         self._namings: list[Naming] = []
         self._companies: tuple[Company | None, ...] = ()
 
@@ -335,7 +169,7 @@ class _Run:
             for folder in self._wish.folders:
                 sweep(folder)
 
-    def _done(self) -> Iterator[tuple[_Task | None, Any]]:
+    def _done(self) -> Iterator[tuple[Task | None, Any]]:
         if self._here:
             return (
                 (task, _do(task) if task else None)
@@ -346,7 +180,7 @@ class _Run:
             return self._on_cluster(self.cluster)
         return self._pool.run(self._tasks(), self._cancelled)
 
-    def _on_cluster(self, cluster: Cluster) -> Iterator[tuple[_Task | None, Any]]:
+    def _on_cluster(self, cluster: Cluster) -> Iterator[tuple[Task | None, Any]]:
         """There work is done up to the proof; names are given and the ledger is written here, so that both have one writer."""
         for task, result in cluster.run(prepare_for_others, self._tasks(), self._cancelled):
             yield task, result if task is None or isinstance(result, Died) else put_all_in_place(self._wish, result)
@@ -368,9 +202,9 @@ class _Run:
                         continue
                     output = self._wish.folders[n] / entry.output
                     if unaltered(output, entry):
-                        yield Outcome(_told_by(entry, path, output, "made"))
+                        yield Outcome(told_by(entry, path, output, "made"))
 
-    def _after_death(self, task: _Task) -> Iterator[Outcome]:
+    def _after_death(self, task: Task) -> Iterator[Outcome]:
         """The files of a worker that died, one at a time, so that only the one it died over is lost."""
         # It may have been over the next task, when this one was put in place already.
         ledgers = [Ledger(folder) for folder in self._wish.folders]
@@ -393,14 +227,14 @@ class _Run:
             if isinstance(results, Died):
                 path, targets = single.files[0]
                 for n, _, _ in targets:
-                    yield _lost(path, self._wish.receivers[n], str(results))
+                    yield lost(path, self._wish.receivers[n], str(results))
             else:
                 yield from results
 
     def _before(self, ledger: Ledger, n: int, path: Path) -> Entry | None:
         return ledger.output_of(str(path), clip_of(path).name, self._wish.receivers[n].slug)
 
-    def _tasks(self) -> Iterator[_Task | None]:
+    def _tasks(self) -> Iterator[Task | None]:
         """What is to be done; None where much has gathered that is not, so that it can be told."""
         wish = self._wish
         for ledger in self._ledgers:
@@ -410,7 +244,7 @@ class _Run:
             for receiver, folder, ledger in zip(wish.receivers, wish.folders, self._ledgers, strict=True)
         ]
         names = zip(*self._namings, strict=True)
-        lot: list[tuple[Path, tuple[tuple[int, str, Entry | None], ...]]] = []
+        lot: list[tuple[Path, tuple[Target, ...]]] = []
         # Few files are shared out evenly; many in lots, so that the disk is waited for less often.
         size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
         for path, named in zip(self._paths, names, strict=True):
@@ -430,8 +264,8 @@ class _Run:
         if lot:
             yield self._given(lot)
 
-    def _given(self, lot: Iterable[tuple[Path, tuple[tuple[int, str, Entry | None], ...]]]) -> _Task:
-        task = _Task(self._wish, self._orders, tuple(lot), self._companies)
+    def _given(self, lot: Iterable[tuple[Path, tuple[Target, ...]]]) -> Task:
+        task = Task(self._wish, self._orders, tuple(lot), self._companies)
         self._in_hand[id(task)] = task
         return task
 
@@ -441,7 +275,7 @@ class _Run:
             return None
         if before.stamp != stamp_of(path) or before.output_stamp != self._namings[n].seen.get(before.output):
             return None
-        return Outcome(_told_by(before, path, f"{self._wish.folders[n]}{os.sep}{before.output}", "kept"))
+        return Outcome(told_by(before, path, f"{self._wish.folders[n]}{os.sep}{before.output}", "kept"))
 
     def _look_at_all(self) -> tuple[Company | None, ...]:
         """For receivers whose clips share something, everything has to be looked at before anything is made."""

@@ -1,0 +1,94 @@
+"""What is asked of the files of a run, and what is told of each."""
+
+from __future__ import annotations
+
+import hashlib
+import json
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+from ..fit import Company
+from ..intake.sniff import looks_like_sound
+from ..model import Receiver, Stated
+from .ledger import Entry
+from .work import versions
+
+
+@dataclass(frozen=True, slots=True)
+class Wish:
+    """What is asked of every file of a run.
+
+    Attributes
+    ----------
+    stated : the format of files without a header, or the stream of those with several.
+    remedies : codes of remedies to take wherever they are offered.
+    """
+
+    receivers: tuple[Receiver, ...]
+    folders: tuple[Path, ...]
+    stated: Stated | None = None
+    stream: int | None = None
+    true_rate: int | None = None
+    remedies: tuple[str, ...] = ()
+
+    def order(self, receiver: Receiver) -> str:
+        """Digest of what is asked for one receiver, and of the libraries that shape samples."""
+        asked = {
+            "rules": receiver.model_dump(mode="json"),
+            "stated": str(self.stated),
+            "stream": self.stream,
+            "true_rate": self.true_rate,
+            "remedies": self.remedies,
+            "versions": versions(),
+        }
+        return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
+
+    def stated_for(self, path: Path) -> Stated | None:
+        if self.stated is None and self.stream is None:
+            return None
+        if looks_like_sound(path):
+            return Stated.of_stream(self.stream - 1) if self.stream else None
+        return self.stated
+
+
+#: Which receiver (its place in the wish), the name without extension, and the ledger's entry of what has that name already.
+Target = tuple[int, str, Entry | None]
+
+
+@dataclass(frozen=True, slots=True)
+class Task:
+    """Some files for one process, each with what is to be made of it."""
+
+    wish: Wish
+    orders: tuple[str, ...]
+    files: tuple[tuple[Path, tuple[Target, ...]], ...]
+    companies: tuple[Company | None, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Outcome:
+    """What came of one file at one receiver: the fields of ``kittiwake make --json`` with what a terminal says of it."""
+
+    told: dict[str, Any]
+    source_seconds: float = 0.0
+
+    @property
+    def good(self) -> bool:
+        return self.told["status"] in ("made", "kept")
+
+
+def told_by(entry: Entry, path: Path, output: Path | str, status: str) -> dict[str, Any]:
+    """What the ledger tells of an output."""
+    return {
+        "path": str(path), "receiver": entry.receiver, "output": str(output), "status": status, "bytes": entry.bytes,
+        "seconds": entry.seconds, "sha256": entry.sha256, "proof": None, "error": None, "said": [],
+    }  # fmt: skip
+
+
+def lost(path: Path, receiver: Receiver, error: str) -> Outcome:
+    told: dict[str, Any] = {
+        "path": str(path), "receiver": receiver.slug, "output": None, "status": "failed", "bytes": None, "seconds": None,
+        "sha256": None, "proof": None, "error": error, "said": [],
+    }  # fmt: skip
+    return Outcome(told)
