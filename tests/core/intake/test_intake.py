@@ -8,9 +8,11 @@ from pathlib import Path
 import av
 import numpy as np
 import soundfile
+from hypothesis import given
+from hypothesis import strategies as st
 
 from kittiwake.core.errors import IntakeError
-from kittiwake.core.intake import find_sound_files, open_sound
+from kittiwake.core.intake import PathList, find_sound_files, open_sound
 from kittiwake.core.intake.folder import tell_sound_files
 from kittiwake.core.measure import look_at
 from tests.sounds import DEMO, FolderCase, sine, tone_level
@@ -149,3 +151,17 @@ class TestFolders(FolderCase):
         note = self.folder / "notes.txt"
         note.write_text("x")
         self.assertEqual(list(find_sound_files([note, note, self.folder])), [note])
+
+    @given(
+        st.lists(st.lists(st.sampled_from(["a", "bé", "c\udce9", "d e", "\n"]), min_size=1, max_size=4)), st.data()
+    )
+    def test_many_paths_in_little_memory(self, parts: list[list[str]], data: st.DataObject) -> None:
+        paths = [Path("/", *names) for names in parts]
+        kept = PathList(paths)
+        self.assertEqual((len(kept), list(kept)), (len(paths), paths))
+        chosen = data.draw(st.slices(len(paths)))
+        self.assertEqual(list(kept[chosen]), paths[chosen])
+        for n in range(-len(paths), len(paths)):
+            self.assertEqual(kept[n], paths[n])
+        with self.assertRaises(IndexError):
+            kept[len(paths)]

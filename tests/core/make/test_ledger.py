@@ -12,9 +12,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
-from kittiwake.core.make.naming import Naming
 from kittiwake.core.make.place import put_in_place
-from kittiwake.core.model import load_receiver
 from tests.sounds import FolderCase
 
 _NAMES = st.sampled_from(
@@ -81,32 +79,6 @@ class TestLedger(FolderCase):
         (self.folder / LEDGER).unlink()
         ledger.refresh()
         self.assertEqual(len(ledger), 0)
-
-
-class TestNaming(FolderCase):
-    def names(self, *paths: str) -> list[str]:
-        naming = Naming(
-            [Path(path) for path in paths], load_receiver("phone-menu"), self.folder, Ledger(self.folder), None
-        )
-        return [name for name, _ in naming]
-
-    def test_what_is_not_ours_keeps_its_name(self) -> None:
-        (self.folder / "Gate.WAV").write_bytes(b"x")
-        (self.folder / "pier.wav").symlink_to("nowhere")
-        self.assertEqual(self.names("/in/gate.flac", "/in/pier.flac", "/in/quay.flac"), ["gate_2", "pier_2", "quay"])
-
-    def test_ours_keeps_its_name_unless_somebody_altered_it(self) -> None:
-        made = self.folder / "gate.wav"
-        made.write_bytes(b"made")
-        found = made.stat()
-        stamp = f"{found.st_size}:{found.st_mtime_ns}"
-        Ledger(self.folder).add(
-            Entry("gate.wav", "00", 4, "/in/gate.flac", "gate", "phone-menu", "f", output_stamp=stamp)
-        )
-        self.assertEqual(self.names("/in/gate.flac"), ["gate"])
-        self.assertEqual(self.names("/else/gate.flac", "/in/gate.flac"), ["gate_2", "gate"])
-        made.write_bytes(b"altered")
-        self.assertEqual(self.names("/in/gate.flac"), ["gate_2"])
 
 
 class TestPlace(FolderCase):

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+from array import array
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from pathlib import Path
 from typing import overload
@@ -73,25 +74,39 @@ def find_sound_files(paths: list[Path], *, everything: bool = False) -> Iterator
 
 
 class PathList(Sequence[Path]):
-    """Many paths, kept as their text: each is made when it is asked for."""
+    """Many paths in little memory, the names of files in one text and each folder once: a path is made when it is asked for."""
 
     def __init__(self, paths: Iterable[Path]) -> None:
-        self._paths = [str(path) for path in paths]
+        self._names = bytearray()
+        self._ends = array("Q")
+        self._folders: dict[str, int] = {}
+        self._folder_of = array("L")
+        for path in paths:
+            folder, slash, name = str(path).rpartition("/")
+            self._names += os.fsencode(name)
+            self._ends.append(len(self._names))
+            self._folder_of.append(self._folders.setdefault(folder + slash, len(self._folders)))
+        self._by_number = list(self._folders)
 
     def __len__(self) -> int:
-        return len(self._paths)
+        return len(self._ends)
 
     @overload
     def __getitem__(self, index: int) -> Path: ...
     @overload
     def __getitem__(self, index: slice) -> PathList: ...
     def __getitem__(self, index: int | slice) -> Path | PathList:
-        if isinstance(index, slice):
-            return PathList(Path(path) for path in self._paths[index])
-        return Path(self._paths[index])
+        where = range(len(self))[index]
+        if isinstance(where, range):
+            return PathList(self._path(n) for n in where)
+        return self._path(where)
 
     def __iter__(self) -> Iterator[Path]:
-        return map(Path, self._paths)
+        return map(self._path, range(len(self)))
+
+    def _path(self, n: int) -> Path:
+        name = self._names[self._ends[n - 1] if n else 0 : self._ends[n]]
+        return Path(self._by_number[self._folder_of[n]] + os.fsdecode(bytes(name)))
 
 
 def tell_sound_files(paths: list[str], tell: Callable[[list[str]], object]) -> int:

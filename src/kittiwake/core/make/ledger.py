@@ -25,6 +25,7 @@ from pydantic_core import from_json
 
 from ..errors import MakeError
 from ..model.text import to_json
+from .hashed import HashTable
 
 LEDGER = ".kittiwake-made.jsonl"
 _PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
@@ -121,8 +122,7 @@ class Ledger:
         self._handle = -1
         self._read = -1  # bytes that were gone through; none yet
         # Where the last line begins, by hash: of an output's name, and of source, clip and receiver. What is found there is compared.
-        self._of_output: dict[int, int] = {}
-        self._of_clip: dict[int, int] = {}
+        self._of_output, self._of_clip = HashTable(), HashTable()
 
     def __del__(self) -> None:
         if self._handle >= 0:
@@ -154,8 +154,7 @@ class Ledger:
         if self._handle >= 0:
             os.close(self._handle)
         self._handle, self._read = handle, 0
-        self._of_output.clear()
-        self._of_clip.clear()
+        self._of_output, self._of_clip = HashTable(), HashTable()
 
     def _note(self, line: bytes, place: int) -> None:
         output, made_from = _BEGINNING.match(line), _MADE_FROM.search(line)
@@ -166,9 +165,8 @@ class Ledger:
             name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
         else:
             return
-        key = hash(name)
-        self._of_output.pop(key, None)  # the order of entries is that of their last lines
-        self._of_output[key] = self._of_clip[hash(clip)] = place
+        self._of_output.set(_hash(name), place)
+        self._of_clip.set(_hash(clip), place)
 
     def _at(self, place: int | None) -> Entry | None:
         """The entry of the line that begins there."""
@@ -193,25 +191,25 @@ class Ledger:
 
     def __iter__(self) -> Iterator[Entry]:
         self._asked()
-        for place in list(self._of_output.values()):
+        for place in sorted(self._of_output.values()):  # the order of entries is that of their last lines
             if (entry := self._at(place)) is not None:
                 yield entry
 
     def get(self, output: str) -> Entry | None:
         """The last entry for a file name."""
         self._asked()
-        entry = self._at(self._of_output.get(hash(output)))
+        entry = self._at(self._of_output.get(_hash(output)))
         return entry if entry is not None and entry.output == output else None
 
     def output_of(self, source: str, clip: str, receiver: str) -> Entry | None:
         """The last entry made from this clip for this receiver, unless its output was made from something else since."""
         self._asked()
         key = (source, clip, receiver)
-        place = self._of_clip.get(hash(key))
+        place = self._of_clip.get(_hash(key))
         entry = self._at(place)
         if entry is None or (entry.source, entry.clip, entry.receiver) != key:
             return None
-        return entry if self._of_output.get(hash(entry.output)) == place else None
+        return entry if self._of_output.get(_hash(entry.output)) == place else None
 
     def add(self, *entries: Entry) -> None:
         """Append entries by one write, and force it to the disk.
@@ -234,6 +232,10 @@ class Ledger:
                 os.close(handle)
         if self._read >= 0:
             self.refresh()
+
+
+def _hash(key: object) -> int:
+    return hash(key) & 0xFFFFFFFFFFFFFFFF or 1
 
 
 def _plain(entry: Entry) -> dict[str, object]:

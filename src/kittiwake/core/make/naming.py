@@ -4,13 +4,15 @@ from __future__ import annotations
 
 import hashlib
 import os
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator
 from pathlib import Path
 
 from ..codec import FORMATS
-from ..fit import legal_name, numbered_name, output_name, unique_names
+from ..fit import legal_name, numbered_name, output_name
 from ..fit.names import numbered
+from ..measure.look import stamp_of
 from ..model import Clip, Receiver, TouchUp
+from .hashed import HashSet, hash_of
 from .ledger import Entry, Ledger
 from .work import as_made
 
@@ -26,55 +28,65 @@ class Naming:
     The folder is looked through once, at the beginning.
     """
 
-    def __init__(
-        self, paths: Sequence[Path], receiver: Receiver, folder: Path, ledger: Ledger, true_rate: int | None
-    ) -> None:
-        self._paths, self._receiver, self._folder = paths, receiver, folder
+    def __init__(self, receiver: Receiver, folder: Path, ledger: Ledger, true_rate: int | None) -> None:
+        self._receiver, self._folder = receiver, folder
         self._ledger, self._true_rate = ledger, true_rate
         self._rules = receiver.rules.names
         self._extensions = {
             form.extension for a in receiver.rules.accepts if (form := FORMATS.get((a.container, a.encoding)))
         }
-        #: Size and time of each file that is there already, as ``stamp_of``.
-        self.seen: dict[str, str] = {}
-        # Those whose name could be wanted, by stem without case.
-        self._there: dict[str, str] = {}
-        self._also: dict[str, list[str]] = {}  # further ones of the same stem
-        self._look_through()
+        # Stems, without case, of the files whose names could be wanted, and of those that several files share.
+        self._there, self._several = HashSet(), HashSet()
+        for stem, _ in self._look_through():
+            if not self._there.add(mark := hash_of(stem)):
+                self._several.add(mark)
+        self._names: dict[str, list[str]] | None = None
+        self._last = ("", "")
 
-    def _look_through(self) -> None:
+    def _look_through(self) -> Iterator[tuple[str, str]]:
+        """Stem and name of each file that is there already."""
         with os.scandir(self._folder) as entries:
             for entry in entries:
                 name = entry.name
                 if name.startswith("."):
                     continue
-                try:
-                    found = entry.stat()
-                    self.seen[name] = f"{found.st_size}:{found.st_mtime_ns}"
-                except OSError:
-                    if not os.path.lexists(entry.path):
-                        continue  # gone this moment
+                plain = name.casefold()
                 for extension in self._extensions:
-                    if name.casefold().endswith(extension):
-                        stem = name[: len(name) - len(extension)].casefold()
-                        if self._there.setdefault(stem, name) != name:
-                            self._also.setdefault(stem, []).append(name)
+                    if plain.endswith(extension):
+                        yield plain[: len(plain) - len(extension)], name
 
-    def __iter__(self) -> Iterator[tuple[str, Entry | None]]:
+    def stamp(self, name: str) -> str:
+        """Size and time of a file of the folder, as ``stamp_of``."""
+        if self._last[0] != name:
+            self._last = (name, stamp_of(f"{self._folder}{os.sep}{name}"))
+        return self._last[1]
+
+    def names(self, paths: Iterable[Path]) -> Iterator[tuple[str, Entry | None]]:
         """For each file in order its name without extension, and the ledger's entry of what has that name and was made from it."""
         rules = self._rules
-        own = [path.stem for path in self._paths]
-        wanted = [self._wanted(path, stem, n) for n, (path, stem) in enumerate(zip(self._paths, own, strict=True), 1)]
-        unique = unique_names(wanted, rules)
-        used: set[str] = set()
-        for path, clip, wish, name in zip(self._paths, own, wanted, unique, strict=True):
-            key = (str(path), clip, self._receiver.slug)
+        used = HashSet()
+        # Names as they are without regard to what is in the folder: those of ``used`` but for these, and those.
+        aside, other = HashSet(), set[int]()
+        for n, path in enumerate(paths, 1):
+            own = path.stem
+            wish = self._wanted(path, own, n)
+            name, number = wish, 2
+            while (mark := hash_of(name.casefold())) in aside or (mark in used and mark not in other):
+                name, number = numbered(wish, number, rules), number + 1
+            key = (str(path), own, self._receiver.slug)
             before = self._ledger.output_of(*key)
             kept = numbered_name(before.output, wish, self._extensions, rules) if before is not None else None
-            stem, number = kept or name, 2
-            while (plain := stem.casefold()) in used or self._taken(plain, key, before):
+            stem, taken, number = name, mark, 2
+            if kept is not None and kept != name:
+                stem, taken = kept, hash_of(kept.casefold())
+            while taken in used or (taken in self._there and self._taken(stem, taken, key, before)):
                 stem, number = numbered(name, number, rules), number + 1
-            used.add(plain)
+                taken = hash_of(stem.casefold())
+            used.add(taken)
+            other.discard(mark)
+            if taken != mark:
+                aside.add(mark)
+                other.add(taken)
             yield stem, before if kept == stem else None
 
     def _wanted(self, path: Path, stem: str, place: int) -> str:
@@ -85,17 +97,23 @@ class Naming:
         clip = clip_of(path).changed(touch_up=TouchUp(true_rate=self._true_rate))
         return output_name(clip, place, rules)
 
-    def _taken(self, stem: str, key: tuple[str, str, str], before: Entry | None) -> bool:
-        """Whether a name belongs to something else than what was made from this file, and is as it was made."""
-        name = self._there.get(stem)
-        if name is None:
-            return False
-        if stem in self._also:
-            return not all(self._ours(one, key, before) for one in (name, *self._also[stem]))
-        return not self._ours(name, key, before)
+    def _taken(self, stem: str, mark: int, key: tuple[str, str, str], before: Entry | None) -> bool:
+        """Whether a name that is there belongs to something else than what was made from this file, and is as it was made."""
+        stem = stem.casefold()
+        if before is not None and mark not in self._several and self._is_name(before.output, stem):
+            return not self._ours(before.output, key, before)
+        if self._names is None:  # it is seldom asked for, and takes memory
+            self._names = {}
+            for found, name in self._look_through():
+                self._names.setdefault(found, []).append(name)
+        return not all(self._ours(name, key, before) for name in self._names.get(stem, ()))
+
+    def _is_name(self, name: str, stem: str) -> bool:
+        """Whether a file of this name is there, and has this stem."""
+        return name.casefold() in (stem + extension for extension in self._extensions) and self.stamp(name) != ""
 
     def _ours(self, name: str, key: tuple[str, str, str], before: Entry | None) -> bool:
         entry = before if before is not None and before.output == name else self._ledger.get(name)
         if entry is None or (entry.source, entry.clip, entry.receiver) != key:
             return False
-        return self.seen.get(name) == entry.output_stamp != "" or as_made(self._folder / name, entry)
+        return self.stamp(name) == entry.output_stamp != "" or as_made(self._folder / name, entry)

@@ -7,6 +7,7 @@ nothing has changed, neither source nor rules nor output, are not even opened.
 from __future__ import annotations
 
 import contextlib
+import itertools
 import os
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
@@ -240,14 +241,15 @@ class _Run:
         for ledger in self._ledgers:
             ledger.refresh()
         self._namings = [
-            Naming(self._paths, receiver, folder, ledger, wish.true_rate)
+            Naming(receiver, folder, ledger, wish.true_rate)
             for receiver, folder, ledger in zip(wish.receivers, wish.folders, self._ledgers, strict=True)
         ]
-        names = zip(*self._namings, strict=True)
+        paths, *again = itertools.tee(self._paths, 1 + len(self._namings))  # each is made once
+        names = [naming.names(some) for naming, some in zip(self._namings, again, strict=True)]
         lot: list[tuple[Path, tuple[Target, ...]]] = []
         # Few files are shared out evenly; many in lots, so that the disk is waited for less often.
         size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
-        for path, named in zip(self._paths, names, strict=True):
+        for path, *named in zip(paths, *names, strict=True):
             targets = []
             for n, (stem, before) in enumerate(named):
                 if kept := self._unchanged(n, path, before):
@@ -273,7 +275,7 @@ class _Run:
         """An outcome without any work, where source, what is asked for, and output are as the ledger has them."""
         if before is None or before.order != self._orders[n] or not before.output_stamp or self._companies:
             return None
-        if before.stamp != stamp_of(path) or before.output_stamp != self._namings[n].seen.get(before.output):
+        if before.stamp != stamp_of(path) or before.output_stamp != self._namings[n].stamp(before.output):
             return None
         return Outcome(told_by(before, path, f"{self._wish.folders[n]}{os.sep}{before.output}", "kept"))
 

@@ -30,7 +30,7 @@ Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32]], None]
 _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
 
 
-def stamp_of(path: Path) -> str:
+def stamp_of(path: Path | str) -> str:
     """Size and time of a file, by which a change shows without reading it; empty where it is not there."""
     try:
         found = os.stat(path)  # noqa: PTH116 - less on the way, and asked of every file
