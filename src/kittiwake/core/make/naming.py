@@ -76,10 +76,12 @@ class Naming:
             key = (str(path), own, self._receiver.slug)
             before = self._ledger.output_of(*key)
             kept = numbered_name(before.output, wish, self._extensions, rules) if before is not None else None
-            stem, taken, number = name, mark, 2
-            if kept is not None and kept != name:
-                stem, taken = kept, hash_of(kept.casefold())
-            while taken in used or (taken in self._there and self._taken(stem, taken, key, before)):
+            stem, taken, number = kept or name, mark, 2
+            if stem != name:
+                taken = hash_of(stem.casefold())
+            while taken in used or (
+                taken in self._there and self._taken(stem, taken, key, before if stem is kept else None)
+            ):
                 stem, number = numbered(name, number, rules), number + 1
                 taken = hash_of(stem.casefold())
             used.add(taken)
@@ -98,19 +100,16 @@ class Naming:
         return output_name(clip, place, rules)
 
     def _taken(self, stem: str, mark: int, key: tuple[str, str, str], before: Entry | None) -> bool:
-        """Whether a name that is there belongs to something else than what was made from this file, and is as it was made."""
-        stem = stem.casefold()
-        if before is not None and mark not in self._several and self._is_name(before.output, stem):
+        """Whether a name that is there belongs to something else than what was made from this file, and is as it was made. ``before`` is the
+        ledger's entry of it, if known.
+        """
+        if before is not None and mark not in self._several and self.stamp(before.output):
             return not self._ours(before.output, key, before)
         if self._names is None:  # it is seldom asked for, and takes memory
             self._names = {}
             for found, name in self._look_through():
                 self._names.setdefault(found, []).append(name)
-        return not all(self._ours(name, key, before) for name in self._names.get(stem, ()))
-
-    def _is_name(self, name: str, stem: str) -> bool:
-        """Whether a file of this name is there, and has this stem."""
-        return name.casefold() in (stem + extension for extension in self._extensions) and self.stamp(name) != ""
+        return not all(self._ours(name, key, before) for name in self._names.get(stem.casefold(), ()))
 
     def _ours(self, name: str, key: tuple[str, str, str], before: Entry | None) -> bool:
         entry = before if before is not None and before.output == name else self._ledger.get(name)
