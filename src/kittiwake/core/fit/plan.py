@@ -10,6 +10,7 @@ from ..codec import Format, find_format
 from ..codec.cues import Cue
 from ..codec.pcm import MOVES, Dither
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
+from ..model.clip import UNTOUCHED
 from ..model.facts import Signal
 from ..model.receiver import Accepts
 from ..model.units import db, format_bytes, format_hz, ratio
@@ -74,8 +75,19 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
         return Fit("cannot", problems=(illegal,))
     if not target.is_there():
         return Fit("cannot", problems=(check.not_there(target),))
-    recipe = _recipe(touch, span, header, receiver, accepted, target, take, rate_in, frames_in, sound.dc_offsets)
-    recipe = dataclasses.replace(recipe, trimmed=touch is not by_hand)
+    recipe = _recipe(
+        touch,
+        span,
+        header,
+        receiver,
+        accepted,
+        target,
+        take,
+        rate_in,
+        frames_in,
+        sound.dc_offsets,
+        touch is not by_hand,
+    )
     if receiver.treatment.level.together:
         together = (
             company.gain_db if company and company.gain_db is not None else level_of_set([(level, 1)], receiver)
@@ -190,6 +202,7 @@ def _recipe(
     rate_in: int,
     frames_in: int,
     dc_offsets: tuple[float, ...],
+    trimmed: bool,
 ) -> Recipe:
     treatment = receiver.treatment
     rate_out = accepted.rate_for(rate_in)
@@ -252,6 +265,7 @@ def _recipe(
         lead=lead,
         bit_rate=accepted.bit_rate or target.default_bit_rate(rate_out),
         variable=accepted.variable and target.variable,
+        trimmed=trimmed,
     )
 
 
@@ -303,7 +317,7 @@ def _fits_as_is(
     recipe: Recipe,
     level: SignalLevel,
 ) -> bool:
-    if clip.start or clip.stop is not None or touch.changed(accepted=()) != TouchUp():
+    if clip.start or clip.stop is not None or (touch.changed(accepted=()) if touch.accepted else touch) != UNTOUCHED:
         return False
     if any(note.code in ("truncated", "damaged", "not_numbers", "video", "streams") for note in facts.notes):
         return False

@@ -37,7 +37,8 @@ def pcm_blocks(
     width = WIDTHS[encoding]
     step = width * channels
     # Four bytes in front, since the samples of 24 bits are read as the upper part of four bytes.
-    buffer = np.zeros(4 + min(BLOCK, frames) * step, np.uint8)
+    buffer = np.empty(4 + min(BLOCK, frames) * step, np.uint8)
+    buffer[:4] = 0
     room = memoryview(buffer.data)[4:]
     with path.open("rb", buffering=0) as file:
         if digest is not None:

@@ -48,6 +48,18 @@ _ENCODINGS: dict[str, tuple[str, int | None, float]] = {
 }
 
 
+_EXACT = {
+    "PCM_S8",
+    "PCM_U8",
+    "PCM_16",
+    "PCM_24",
+    "PCM_32",
+    "FLOAT",
+    "DOUBLE",
+    "ULAW",
+    "ALAW",
+}  # every frame has its own place
+
 _LONGEST_NAME = 1000  # bytes of a path that libsndfile takes, about
 
 
@@ -132,8 +144,12 @@ class SndfileReader:
 
     def skip_to(self, frame: int) -> int:
         """As ``Reader.skip_to``: exact where every frame has its own place in the file, and in FLAC."""
-        exact = self._file.subtype.startswith("PCM") or self._file.subtype in ("FLOAT", "DOUBLE", "ULAW", "ALAW")
-        if self._whole is not None or not exact or not self.header.frames or not self._file.seekable():
+        if (
+            self._whole is not None
+            or self._file.subtype not in _EXACT
+            or not self.header.frames
+            or not self._file.seekable()
+        ):
             return 0
         self._first = max(0, min(frame, self.header.frames))
         return self._first
@@ -162,7 +178,9 @@ class SndfileReader:
         done = self._first
         if done:
             self._file.seek(done)
-        while True:
+        # Where each frame has its own place, the header's count is all there is; elsewhere the library has to say that it is at the end.
+        last = head.frames if self._file.subtype in _EXACT else None
+        while last is None or done < last:
             try:
                 block = self._file.read(BLOCK, dtype="float32", always_2d=True)
             except (soundfile.LibsndfileError, RuntimeError):

@@ -11,7 +11,7 @@ from ..fit.verdict import Recipe
 from ..measure import ActiveLevel
 from ..measure.sides import SidesMeter
 from ..model import Header, Receiver
-from ..model.facts import SIGNAL_OF
+from ..model.facts import SIGNAL_OF, Signal
 from ..sound import Spool, resampled_length
 from ..sound.gather import Gather
 from ..sound.resample import Stream
@@ -37,10 +37,14 @@ class Ahead:
         self.spool: Spool | None = None
         self.meters: list[ActiveLevel] = []
 
-    def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32]) -> None:
-        """The next samples of the source, float32 [shape=(channels, n)], and of their mix where the sides differ."""
+    def add(
+        self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32], whole: Signal | None = None
+    ) -> None:
+        """The next samples of the source, float32 [shape=(channels, n)], of their mix where the sides differ, and which signal stands for the
+        whole, where that is known.
+        """
         if self._take is None:
-            self._begin(header, columns)
+            self._begin(header, columns, whole)
         self._frames += columns.shape[1]
         if self._channels == 1:
             at = channel_of(self._take or "mono")
@@ -49,7 +53,7 @@ class Ahead:
             block = next(take_side([columns.T], self._take or "both", self._channels))
         self._put(self._stream.chunk(block) if self._stream is not None else block)
 
-    def _begin(self, header: Header, columns: NDArray[np.float32]) -> None:
+    def _begin(self, header: Header, columns: NDArray[np.float32], whole: Signal | None) -> None:
         channels = self._receiver.rules.channels
         if header.channels == 1:
             self._take = "mono"
@@ -57,6 +61,8 @@ class Ahead:
             self._take = "both"
         elif header.channels > 2:
             self._take = "mix"
+        elif whole is not None:
+            self._take = whole
         else:
             sides = SidesMeter()
             left, right = columns

@@ -162,7 +162,9 @@ def planned(
     ------
     RulesError : nothing can be written for the receiver.
     """
-    clip = clip_of(path).changed(touch_up=TouchUp(true_rate=true_rate))
+    clip = clip_of(path)
+    if true_rate:
+        clip = clip.changed(touch_up=TouchUp(true_rate=true_rate))
     found = fit(clip, facts, receiver, company)
     for code in remedies:
         offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)

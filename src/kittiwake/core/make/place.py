@@ -184,7 +184,7 @@ def file_digest(path: Path, cancelled: Callable[[], bool] | None = None) -> str:
     OSError, Cancelled
     """
     digest = hashlib.sha256()
-    with path.open("rb") as file:
+    with path.open("rb", buffering=0) as file:
         while block := file.read(1 << 20):
             if cancelled and cancelled():
                 raise Cancelled

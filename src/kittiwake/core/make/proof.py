@@ -245,7 +245,7 @@ class _Crc:
         self.value = 0
         self._left = frames
 
-    def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32]) -> None:
+    def add(self, header: Header, columns: NDArray[np.float32], *_: object) -> None:
         part = columns[:, : self._left].T
         self._left -= len(part)
         whole = np.multiply(part, np.float32(2.0**31), order="C").astype("<i4")

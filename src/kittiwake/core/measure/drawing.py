@@ -120,7 +120,7 @@ class _Showing:
                 seconds = file.frames / file.samplerate
             self._tell(Glimpse(self._path, pairs, np.zeros((0, 2), np.float32), seconds))
 
-    def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32]) -> None:
+    def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32], *_: object) -> None:
         """As ``look_at`` tells."""
         if not self._begun:
             self._begun = True

@@ -18,6 +18,7 @@ _ROW = 128  # steps that are smoothed by one product
 _EACH, _MIDDLE = 4, 1  # steps of which the second stands for all when compared with the thresholds
 _LOWEST = -24
 _THRESHOLDS = 2.0 ** np.arange(_LOWEST, 1)
+_NOTHING = np.zeros(0, np.float32)
 
 
 @cache
@@ -42,13 +43,13 @@ class ActiveLevel:
         self._hold = max(1, round(HANGOVER * rate / self._step / _EACH))
         self._pole = math.exp(-self._step / (rate * TIME_CONSTANT))
         self._states = (0.0, 0.0)
-        self._recent = np.zeros(self._hold)
-        self._rest = np.zeros(0, np.float32)
-        self._counts = np.zeros(len(_THRESHOLDS))
+        # Arrays come with the first samples: of many signals only peak and RMS are asked for.
+        self._recent: NDArray[np.float64] | None = None
+        self._rest = _NOTHING
+        self._counts: NDArray[np.float64] | None = None
         self._energy = 0.0
         self._samples = 0
         self._peak = 0.0
-        self._ones = _mean_weights(self._step)
         self._waiting: list[NDArray[np.float32]] = []
         self._waiting_steps = 0
 
@@ -81,7 +82,7 @@ class ActiveLevel:
 
     def _wait(self, rows: NDArray[np.float32]) -> None:
         """Put the means of whole steps, [shape=(n, step)], with those that wait to be counted."""
-        steps = rows @ self._ones
+        steps = rows @ _mean_weights(self._step)
         self._waiting.append(steps)
         self._waiting_steps += len(steps)
         if self._waiting_steps >= _LOT:
@@ -106,7 +107,8 @@ class ActiveLevel:
         smooth, self._states = _smooth_twice(rows, self._pole, self._states)
         envelope = smooth.reshape(-1)[: -(-steps // _EACH)]
         # A threshold counts as exceeded until HANGOVER has gone by: the highest of the last so many decides.
-        history = np.concatenate([self._recent, envelope])
+        before = np.zeros(self._hold) if self._recent is None else self._recent
+        history = np.concatenate([before, envelope])
         held = _running_max(history, self._hold + 1)
         self._recent = history[-self._hold :]
         # How many thresholds are exceeded: they are powers of two, and so is what a double's exponent tells.
@@ -114,7 +116,8 @@ class ActiveLevel:
         np.maximum(exceeded, 0, out=exceeded)
         np.minimum(exceeded, len(_THRESHOLDS), out=exceeded)
         weight = steps * self._step / len(held)
-        self._counts += weight * np.bincount(exceeded, minlength=len(_THRESHOLDS) + 1)[1:][::-1].cumsum()[::-1]
+        counts = weight * np.bincount(exceeded, minlength=len(_THRESHOLDS) + 1)[1:][::-1].cumsum()[::-1]
+        self._counts = counts if self._counts is None else self._counts + counts
 
     @property
     def peak(self) -> float:
@@ -143,19 +146,20 @@ class ActiveLevel:
         self._waiting, self._waiting_steps = [], 0
         if len(last):
             # What stands for so many steps is a smoothed value between them: that of the last ones takes them as going on.
-            rows = np.full((-(-len(last) // _ROW), _ROW), last[-1], np.float64)
-            rows.reshape(-1)[: len(last)] = last
-            self._count(rows, len(last))
-        if self._energy <= 0 or not self._counts[0]:
+            values = np.empty(-(-len(last) // _ROW) * _ROW)
+            values[: len(last)] = last
+            values[len(last) :] = last[-1]
+            self._count(values.reshape(-1, _ROW), len(last))
+        if self._energy <= 0 or self._counts is None or not self._counts[0]:
             return -math.inf, 0.0
         if self._samples < HANGOVER * self._rate:
             # Too short to hold a pause, and for the smoothing to rise: all of it is active.
             return 20 * math.log10(self.rms), 1.0
         counts = np.minimum(self._counts, self._samples)
-        used = np.flatnonzero(counts)
+        used = counts.nonzero()[0]
         levels = 10 * np.log10(self._energy / counts[used])
         above = levels - 20 * np.log10(_THRESHOLDS[used])
-        below = np.flatnonzero(above <= MARGIN)
+        below = (above <= MARGIN).nonzero()[0]
         if not len(below):
             # So short or so peaky that no threshold lies within the margin: the highest that was reached decides.
             level = float(levels[-1])

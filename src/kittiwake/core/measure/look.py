@@ -24,7 +24,7 @@ from .pitch import Pitch
 from .sides import SidesMeter
 
 Progress = Callable[[float], None]
-Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32]], None]
+Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32], Signal | None], None]
 
 
 _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
@@ -63,7 +63,8 @@ def look_at(
         level is measured only of the signal that stands for the whole; RMS stands for that of the others.
     by_library : whether a library has to read it, even where the application has a faster way.
     tee : called with the header, the samples of each block, float32 [shape=(channels, n)], and, where they are needed, those of the mix
-        [shape=(n,)], otherwise those of the first channel.
+        [shape=(n,)], otherwise those of the first channel; and without a picture the signal that stands for the whole, as the first block
+        suggests.
     pitch : whether to measure the pitch of the voice too, which raises suspicion of a false rate.
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
@@ -199,7 +200,7 @@ def _measure(
         if channels > 1 and alone in (None, "mix"):
             meters["mix"].add(middle := mixed(columns))
         if tee:
-            tee(header, columns, middle)
+            tee(header, columns, middle, alone)
         if voice:
             voice.add(middle)
     curve = spectrum.result() if spectrum is not None else np.zeros(0, np.float32)

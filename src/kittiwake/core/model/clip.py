@@ -63,9 +63,9 @@ class TouchUp:
 
     def to_dict(self) -> dict[str, Any]:
         """Only what differs from an untouched clip."""
-        if self == _PLAIN:
+        if self == UNTOUCHED:
             return {}
-        plain = _PLAIN
+        plain = UNTOUCHED
         return {
             f.name: [list(v) if isinstance(v, tuple) else v for v in value] if isinstance(value, tuple) else value
             for f in dataclasses.fields(self)
@@ -83,7 +83,7 @@ class TouchUp:
         return cls(**values)
 
 
-_PLAIN = TouchUp()
+UNTOUCHED = TouchUp()
 
 
 @dataclass(frozen=True, slots=True)
@@ -163,7 +163,7 @@ class Clip:
             at = {slug: TouchUp.from_dict(entry) for slug, entry in data.get("at", {}).items()}
             return cls(
                 source=source,
-                touch_up=TouchUp.from_dict(data["touch_up"]) if "touch_up" in data else _PLAIN,
+                touch_up=TouchUp.from_dict(data["touch_up"]) if "touch_up" in data else UNTOUCHED,
                 at=at,
                 **values,
             )
