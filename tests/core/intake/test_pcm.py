@@ -2,12 +2,16 @@
 
 from __future__ import annotations
 
+import struct
+
 import numpy as np
 import soundfile
-from hypothesis import given, settings
+from blake3 import blake3
+from hypothesis import event, given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.intake import open_sound
+from kittiwake.core.intake.plain import try_plain
 from kittiwake.core.sound import span_of
 from tests.sounds import FolderCase
 
@@ -43,6 +47,44 @@ class TestPcm(FolderCase):
             file.truncate(100_000)
         self.assertEqual(sum(len(block) for block in reader.blocks()), (100_000 - 44) // 2)
         reader.close()
+
+
+class TestPlain(FolderCase):
+    @settings(max_examples=150, deadline=None)
+    @given(
+        st.sampled_from(["PCM_16", "PCM_24", "PCM_32"]),
+        st.integers(1, 3),
+        st.sampled_from([1, 7, 8000, 44_100, 192_000]),
+        st.lists(st.tuples(st.integers(0, 63), st.integers(0, 255)), max_size=3),
+        st.integers(-3, 3),
+        st.booleans(),
+    )
+    def test_what_is_taken_without_the_library_is_what_the_library_takes(
+        self, subtype: str, channels: int, rate: int, mutations: list[tuple[int, int]], longer: int, first: bool
+    ) -> None:
+        path = self.folder / "x.wav"
+        with soundfile.SoundFile(str(path), "w", rate, channels, subtype) as file:
+            file.write(np.full((20, channels), 0.25))
+        data = bytearray(path.read_bytes())
+        if first:  # a chunk before the sound
+            data[36:36] = b"JUNK" + struct.pack("<I", 3) + b"abc\0"
+            data[4:8] = struct.pack("<I", len(data) - 8)
+        for place, value in mutations:
+            data[place % len(data)] = value
+        data = data[:longer] if longer < 0 else data + b"\0" * longer
+        path.write_bytes(data)
+        plain = try_plain(path, len(data))
+        event("taken" if plain else "left to the library")
+        if not mutations and not longer:
+            assert plain is not None
+        if plain is not None:
+            library = open_sound(path, by_library=True)
+            self.assertEqual(plain.header, library.header)
+            np.testing.assert_array_equal(
+                np.concatenate(list(plain.blocks())), np.concatenate(list(library.blocks()))
+            )
+            library.close()
+            self.assertEqual(plain.digest, blake3(data).hexdigest())
 
 
 class TestSkipping(FolderCase):

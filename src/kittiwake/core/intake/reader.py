@@ -66,8 +66,12 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
 
         return open_headerless(path, size, stated)
     from . import sndfile
+    from .plain import try_plain
 
-    reader = None if stated is not None else sndfile.try_open(path, size, by_library)
+    reader: Reader | None = None
+    if stated is None:
+        reader = None if by_library else try_plain(path, size)
+        reader = reader or sndfile.try_open(path, size, by_library)
     if reader is not None:
         return _plausible(reader)
     if looks_like_text(path):
