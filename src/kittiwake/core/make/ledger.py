@@ -31,9 +31,9 @@ LEDGER = ".kittiwake-made.jsonl"
 _PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(slots=True)
 class Entry:
-    """One output.
+    """One output. Not to be changed; a class that forbids it takes eight times as long to fill, and there is one for each clip of a run.
 
     Attributes
     ----------
@@ -69,13 +69,15 @@ class Entry:
     time: str = ""
 
 
-#: Words that are the same in many entries, and held once.
+#: Words that are the same in many entries, and held once where many entries are asked for.
 _RECURRING = ("receiver", "order", "versions")
 _FIELDS = {field.name for field in dataclasses.fields(Entry)}
 _TEXT = rb'"([^"\\]*)"'  # one without escapes
-#: How lines begin; what is not written so is read as JSON. Quotes inside of strings have a backslash in front, so it cannot be found in one.
-_BEGINNING = re.compile(rb'\{"output": ' + _TEXT + rb", ")
-_MADE_FROM = re.compile(rb', "source": ' + _TEXT + rb', "clip": ' + _TEXT + rb', "receiver": ' + _TEXT + rb", ")
+#: How lines begin; what is not written so is read as JSON.
+_BEGINNING = re.compile(
+    rb'\{"output": ' + _TEXT + rb', "sha256": "\w*", "bytes": \d+, "source": ' + _TEXT + rb', "clip": ' + _TEXT
+    + rb', "receiver": ' + _TEXT + rb", "
+)  # fmt: skip
 _STEPS, _AFTER_STEPS = b', "path": ["', b'"], "seconds": '
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
 
@@ -94,13 +96,11 @@ def _entry(line: bytes, paths: bool = True) -> Entry | None:
         line = line[:begin] + line[end + 2 :]  # they are more than half of it
     try:
         known = _parsed(line)
-        if not known.keys() <= _FIELDS:  # written by a later version
-            known = {key: value for key, value in known.items() if key in _FIELDS}
         known["path"] = tuple(known.get("path", ())) if paths else ()
-        for name in _RECURRING:
-            if name in known:
-                known[name] = sys.intern(known[name])
-        return Entry(**known)
+        try:
+            return Entry(**known)
+        except TypeError:  # written by a later version
+            return Entry(**{key: value for key, value in known.items() if key in _FIELDS})
     except (ValueError, TypeError, AttributeError):
         return None
 
@@ -157,10 +157,10 @@ class Ledger:
         self._of_output, self._of_clip = HashTable(), HashTable()
 
     def _note(self, line: bytes, place: int) -> None:
-        output, made_from = _BEGINNING.match(line), _MADE_FROM.search(line)
-        if output and made_from and line.endswith(b"}\n"):
-            name = output[1].decode("utf-8", "replace")
-            clip = tuple(text.decode("utf-8", "replace") for text in made_from.groups())
+        beginning = _BEGINNING.match(line)
+        if beginning and line.endswith(b"}\n"):
+            name, *rest = [text.decode("utf-8", "replace") for text in beginning.groups()]
+            clip = tuple(rest)
         elif entry := _entry(line, paths=False):
             name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
         else:
@@ -193,6 +193,8 @@ class Ledger:
         self._asked()
         for place in sorted(self._of_output.values()):  # the order of entries is that of their last lines
             if (entry := self._at(place)) is not None:
+                for name in _RECURRING:
+                    setattr(entry, name, sys.intern(getattr(entry, name)))
                 yield entry
 
     def get(self, output: str) -> Entry | None:

@@ -63,7 +63,8 @@ class Naming:
 
     def names(self, paths: Iterable[Path]) -> Iterator[tuple[str, Entry | None]]:
         """For each file in order its name without extension, and the ledger's entry of what has that name and was made from it."""
-        rules = self._rules
+        rules, slug, extensions, there = self._rules, self._receiver.slug, self._extensions, self._there
+        output_of = self._ledger.output_of
         used = HashSet()
         # Names as they are without regard to what is in the folder: those of ``used`` but for these, and those.
         aside, other = HashSet(), set[int]()
@@ -73,15 +74,13 @@ class Naming:
             name, number = wish, 2
             while (mark := hash_of(name.casefold())) in aside or (mark in used and mark not in other):
                 name, number = numbered(wish, number, rules), number + 1
-            key = (str(path), own, self._receiver.slug)
-            before = self._ledger.output_of(*key)
-            kept = numbered_name(before.output, wish, self._extensions, rules) if before is not None else None
+            key = (str(path), own, slug)
+            before = output_of(*key)
+            kept = numbered_name(before.output, wish, extensions, rules) if before is not None else None
             stem, taken, number = kept or name, mark, 2
             if stem != name:
                 taken = hash_of(stem.casefold())
-            while taken in used or (
-                taken in self._there and self._taken(stem, taken, key, before if stem is kept else None)
-            ):
+            while taken in used or (taken in there and self._taken(stem, taken, key, before if stem is kept else None)):
                 stem, number = numbered(name, number, rules), number + 1
                 taken = hash_of(stem.casefold())
             used.add(taken)

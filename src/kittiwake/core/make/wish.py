@@ -66,7 +66,7 @@ class Task:
     companies: tuple[Company | None, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(slots=True)
 class Outcome:
     """What came of one file at one receiver: the fields of ``kittiwake make --json`` with what a terminal says of it."""
 

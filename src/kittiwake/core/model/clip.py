@@ -100,7 +100,7 @@ class Clip:
     name: str
     start: int = 0
     stop: int | None = None
-    touch_up: TouchUp = field(default_factory=TouchUp)
+    touch_up: TouchUp = UNTOUCHED
     at: Mapping[str, TouchUp] = field(default_factory=dict, hash=False)
     text: str = ""
     speaker: str = ""
