@@ -48,12 +48,12 @@ def recording(path: Path, seconds: float, subtype: str = "PCM_16", seed: int = 1
     return path
 
 
-def recordings(paths: Sequence[Path], first: int = 0) -> None:
-    """Recordings of 3 s, made in a process of their own: large arrays, once made, leave the allocator keeping more memory than it does in a
-    script that is started by itself, and what is forked from such a process is faster than that script.
+def recordings(paths: Sequence[Path], seconds: float = 3.0, subtype: str = "PCM_16", first: int = 0) -> None:
+    """Recordings made in a process of their own: large arrays, once made, leave the allocator keeping more memory than it does in a script that
+    is started by itself, and what is forked from such a process is faster than that script.
     """
     with ProcessPoolExecutor(1) as pool:
-        made = [pool.submit(recording, path, 3.0, seed=n % 97) for n, path in enumerate(paths, first)]
+        made = [pool.submit(recording, path, seconds, subtype, n % 97) for n, path in enumerate(paths, first)]
         for one in made:
             one.result()
 
@@ -127,7 +127,8 @@ def turns(times: int, **parties: Callable[[int], object]) -> dict[str, float]:
 
 
 def one_long(folder: Path, times: int) -> Figures:
-    ten = recording(folder / "ten.wav", 600, "PCM_24")
+    ten = folder / "ten.wav"
+    recordings([ten], 600, "PCM_24")
     ours([ten], folder / "warm", 0)
     found = turns(
         times,
@@ -169,7 +170,7 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
     found = turns(times, plain=plain_pool, two=ours_pool(2), again=again, one=ours_pool(1))
     last = folder / f"out2-{times - 1}"
     changed = paths[:: max(1, 100)]
-    recordings(changed, 50)
+    recordings(changed, first=50)
     made = 0
 
     def one_percent() -> None:

@@ -80,7 +80,9 @@ class Naming:
             stem, taken, number = kept or name, mark, 2
             if stem != name:
                 taken = hash_of(stem.casefold())
-            while taken in used or (taken in there and self._taken(stem, taken, key, before if stem is kept else None)):
+            while taken in used or (
+                taken in there and self._taken(stem, taken, key, before if stem is kept else None)
+            ):
                 stem, number = numbered(name, number, rules), number + 1
                 taken = hash_of(stem.casefold())
             used.add(taken)
