@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import atexit
 import math
 import unittest
 
@@ -71,6 +72,15 @@ class TestResample(unittest.TestCase):
         y = resampled(np.ones(frames, np.float32) * np.float32(0.1), rate_in, rate_out, size)
         self.assertEqual(len(y), resampled_length(frames, rate_in, rate_out))
         self.assertEqual(len(y), math.floor(frames * rate_out / rate_in + 0.5))
+
+    def test_conversions_leave_nothing_behind(self) -> None:
+        blocks = [noise(48_000, 0.1)[:, None].astype(np.float32)]
+        first = list(resample(blocks, 48_000, 8000, 1, len(blocks[0])))
+        registered = atexit._ncallbacks()  # type: ignore[attr-defined]
+        for _ in range(20):
+            again = list(resample(blocks, 48_000, 8000, 1, len(blocks[0])))
+        np.testing.assert_array_equal(np.concatenate(again), np.concatenate(first))
+        self.assertEqual(atexit._ncallbacks(), registered)  # type: ignore[attr-defined]
 
 
 class TestSides(unittest.TestCase):

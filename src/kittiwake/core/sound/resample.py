@@ -40,6 +40,7 @@ class Stream:
     """
 
     _kept: ClassVar[dict[tuple[int, int, int], Any]] = {}
+    _let_go_at_exit: ClassVar[bool] = False
 
     def __init__(self, rate_in: int, rate_out: int, channels: int) -> None:
         self._key = (rate_in, rate_out, channels)
@@ -65,8 +66,9 @@ class Stream:
 
     def close(self) -> None:
         """It is not needed any more. Call once."""
-        if not self._kept:
+        if not Stream._let_go_at_exit:
+            Stream._let_go_at_exit = True
             atexit.register(self._kept.clear)  # before the library is unloaded, which counts what is left
-        elif len(self._kept) >= _FEW:
+        if len(self._kept) >= _FEW:
             self._kept.clear()
         self._kept[self._key] = self._stream
