@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
-import hashlib
 from array import array
 from collections.abc import Iterator
 
 _LEAST = 4096  # places at the beginning; a power of two, as always
 
 
-def hash_of(text: str) -> int:
-    """64 bits that are the same in every run, never 0. That two of a million texts share them happens once in tens of millions of runs."""
-    return int.from_bytes(hashlib.blake2b(text.encode("utf-8", "surrogatepass"), digest_size=8).digest(), "big") or 1
+def hash_of(key: object) -> int:
+    """64 bits of text, or of a tuple of texts; never 0. That two of a million share them happens once in tens of millions of runs."""
+    return hash(key) & 0xFFFFFFFFFFFFFFFF or 1
 
 
 class HashTable:

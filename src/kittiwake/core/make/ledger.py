@@ -25,7 +25,7 @@ from pydantic_core import from_json
 
 from ..errors import MakeError
 from ..model.text import to_json
-from .hashed import HashTable
+from .hashed import HashTable, hash_of
 
 LEDGER = ".kittiwake-made.jsonl"
 _PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
@@ -165,8 +165,8 @@ class Ledger:
             name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
         else:
             return
-        self._of_output.set(_hash(name), place)
-        self._of_clip.set(_hash(clip), place)
+        self._of_output.set(hash_of(name), place)
+        self._of_clip.set(hash_of(clip), place)
 
     def _at(self, place: int | None) -> Entry | None:
         """The entry of the line that begins there."""
@@ -200,18 +200,18 @@ class Ledger:
     def get(self, output: str) -> Entry | None:
         """The last entry for a file name."""
         self._asked()
-        entry = self._at(self._of_output.get(_hash(output)))
+        entry = self._at(self._of_output.get(hash_of(output)))
         return entry if entry is not None and entry.output == output else None
 
     def output_of(self, source: str, clip: str, receiver: str) -> Entry | None:
         """The last entry made from this clip for this receiver, unless its output was made from something else since."""
         self._asked()
         key = (source, clip, receiver)
-        place = self._of_clip.get(_hash(key))
+        place = self._of_clip.get(hash_of(key))
         entry = self._at(place)
         if entry is None or (entry.source, entry.clip, entry.receiver) != key:
             return None
-        return entry if self._of_output.get(_hash(entry.output)) == place else None
+        return entry if self._of_output.get(hash_of(entry.output)) == place else None
 
     def add(self, *entries: Entry) -> None:
         """Append entries by one write, and force it to the disk.
@@ -234,10 +234,6 @@ class Ledger:
                 os.close(handle)
         if self._read >= 0:
             self.refresh()
-
-
-def _hash(key: object) -> int:
-    return hash(key) & 0xFFFFFFFFFFFFFFFF or 1
 
 
 def _plain(entry: Entry) -> dict[str, object]:

@@ -8,7 +8,7 @@ from collections.abc import Iterable, Iterator
 from pathlib import Path
 
 from ..codec import FORMATS
-from ..fit import legal_name, numbered_name, output_name
+from ..fit import numbered_name, output_name
 from ..fit.names import numbered
 from ..measure.look import stamp_of
 from ..model import Clip, Receiver, TouchUp
@@ -64,13 +64,14 @@ class Naming:
     def names(self, paths: Iterable[Path]) -> Iterator[tuple[str, Entry | None]]:
         """For each file in order its name without extension, and the ledger's entry of what has that name and was made from it."""
         rules, slug, extensions, there = self._rules, self._receiver.slug, self._extensions, self._there
-        output_of = self._ledger.output_of
+        output_of, is_legal = self._ledger.output_of, rules.is_legal
+        plain = rules.pattern == "{name}" and not self._true_rate
         used = HashSet()
         # Names as they are without regard to what is in the folder: those of ``used`` but for these, and those.
         aside, other = HashSet(), set[int]()
         for n, path in enumerate(paths, 1):
             own = path.stem
-            wish = self._wanted(path, own, n)
+            wish = own if plain and is_legal(own) else self._wanted(path, n)
             name, number = wish, 2
             while (mark := hash_of(name.casefold())) in aside or (mark in used and mark not in other):
                 name, number = numbered(wish, number, rules), number + 1
@@ -92,28 +93,25 @@ class Naming:
                 other.add(taken)
             yield stem, before if kept == stem else None
 
-    def _wanted(self, path: Path, stem: str, place: int) -> str:
+    def _wanted(self, path: Path, place: int) -> str:
         """What the output of a file is to be called, were it alone."""
-        rules = self._rules
-        if rules.pattern == "{name}" and not self._true_rate and 2 * len(stem) <= rules.max_length:
-            return legal_name(stem, rules)  # as below, without a clip for each of so many files
         clip = clip_of(path).changed(touch_up=TouchUp(true_rate=self._true_rate))
-        return output_name(clip, place, rules)
+        return output_name(clip, place, self._rules)
 
     def _taken(self, stem: str, mark: int, key: tuple[str, str, str], before: Entry | None) -> bool:
         """Whether a name that is there belongs to something else than what was made from this file, and is as it was made. ``before`` is the
         ledger's entry of it, if known.
         """
-        if before is not None and mark not in self._several and self.stamp(before.output):
-            return not self._ours(before.output, key, before)
+        if before is not None and mark not in self._several and (stamp := self.stamp(before.output)):
+            return stamp != before.output_stamp and not as_made(self._folder / before.output, before)
         if self._names is None:  # it is seldom asked for, and takes memory
             self._names = {}
             for found, name in self._look_through():
                 self._names.setdefault(found, []).append(name)
-        return not all(self._ours(name, key, before) for name in self._names.get(stem.casefold(), ()))
+        return not all(self._ours(name, key) for name in self._names.get(stem.casefold(), ()))
 
-    def _ours(self, name: str, key: tuple[str, str, str], before: Entry | None) -> bool:
-        entry = before if before is not None and before.output == name else self._ledger.get(name)
+    def _ours(self, name: str, key: tuple[str, str, str]) -> bool:
+        entry = self._ledger.get(name)
         if entry is None or (entry.source, entry.clip, entry.receiver) != key:
             return False
         return self.stamp(name) == entry.output_stamp != "" or as_made(self._folder / name, entry)

@@ -62,7 +62,7 @@ def sweep(folder: Path, everybodys: bool = False) -> int:
     except OSError:
         return 0
     for name in names:
-        found = _PART.match(name)
+        found = name.startswith(".") and _PART.match(name)
         if found and (everybodys or not alive(int(found[1]))):
             (folder / name).unlink(missing_ok=True)
             count += 1
