@@ -165,7 +165,8 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
         return run
 
     def again(n: int) -> None:
-        assert ours(paths, folder / f"out2-{n}", 2) == 0
+        for _ in range(5):  # it takes a tenth of a second, in which a machine may be slowed down by others as a whole
+            assert ours(paths, folder / f"out2-{n}", 2) == 0
 
     found = turns(times, plain=plain_pool, two=ours_pool(2), again=again, one=ours_pool(1))
     last = folder / f"out2-{times - 1}"
@@ -182,7 +183,7 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
         f"{count} clips of 3 s, stereo 48 kHz, two workers: clips/s": count / found["two"],
         "… against the plain script in a pool of two (1.0 wanted)": found["plain"] / found["two"],
         "… two workers against one (1.8 wanted)": found["one"] / found["two"],
-        "… first run against a second with nothing changed (50 wanted)": found["two"] / found["again"],
+        "… first run against a second with nothing changed (50 wanted)": 5 * found["two"] / found["again"],
         f"… with {len(changed)} changed: so many are made": made,
         "… and it takes, of the first run": some / found["two"],
     }
