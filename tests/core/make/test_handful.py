@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from pathlib import Path
 from unittest import mock
 
-from kittiwake.core.make import Wish, handful
+from kittiwake.core.errors import MakeError
+from kittiwake.core.make import Made, Wish, handful
 from kittiwake.core.make.run import _do, _Run
 from kittiwake.core.make.wish import Task
 from kittiwake.core.model import load_receiver
@@ -47,6 +49,31 @@ class TestHandful(FolderCase):
         self.assertEqual([row["status"] for row in told], ["made"] * 4)
         self.assertEqual([row["seconds"] for row in told], [1.0, 2.0, 1.0, 1.0])
         self.assertEqual(sorted(looked), sorted([path for path, _ in task.files] + [second]))
+        self.assertEqual(self.left(), [])
+
+    def test_one_that_cannot_be_planned_again_is_lost_alone(self) -> None:
+        task = self.task()
+        second = task.files[1][0]
+        planned, settle, asked = handful.planned, handful.settle, Counter[Path]()
+
+        def planning(path: Path, *more: object) -> object:
+            asked[path] += 1
+            if asked[path] > 1:
+                raise MakeError("Nothing can be made of it any more.")
+            return planned(path, *more)  # type: ignore[arg-type]
+
+        def settling(draft: handful.Draft) -> object:
+            prepared = settle(draft)
+            if draft.item.clip.source != second:
+                return prepared
+            assert prepared.part
+            prepared.part.unlink()
+            return handful.Prepared(Made(draft.item, "failed", error="It changed.", code="changed"))
+
+        with mock.patch.object(handful, "planned", planning), mock.patch.object(handful, "settle", settling):
+            told = {row["path"]: row for row in (outcome.told for outcome in _do(task))}
+        self.assertEqual(Counter(row["status"] for row in told.values()), {"made": 3, "failed": 1})
+        self.assertIn("any more", told[str(second)]["error"])
         self.assertEqual(self.left(), [])
 
     def test_what_was_written_goes_when_the_rest_is_ended(self) -> None:

@@ -13,7 +13,8 @@ from numpy.typing import NDArray
 from ..model import Header, Note
 from .block import BLOCK
 from .chunks import find_sound
-from .pcm import WIDTHS, pcm_blocks
+from .pcm import WIDTHS
+from .plain import PlainWav
 from .rescue import Mended, mended
 
 _CONTAINERS = {
@@ -48,18 +49,8 @@ _ENCODINGS: dict[str, tuple[str, int | None, float]] = {
 }
 
 
-_EXACT = {
-    "PCM_S8",
-    "PCM_U8",
-    "PCM_16",
-    "PCM_24",
-    "PCM_32",
-    "FLOAT",
-    "DOUBLE",
-    "ULAW",
-    "ALAW",
-}  # every frame has its own place
-
+# Of these the library counts frames exactly, and finds each of them.
+_EXACT = {"PCM_S8", "PCM_U8", "PCM_16", "PCM_24", "PCM_32", "FLOAT", "DOUBLE", "ULAW", "ALAW"}
 _LONGEST_NAME = 1000  # bytes of a path that libsndfile takes, about
 
 
@@ -165,20 +156,15 @@ class SndfileReader:
         ):
             offset = self._offset
             if offset is not None:
-                from blake3 import blake3
-
-                if self._first:
-                    offset += self._first * WIDTHS[head.encoding] * head.channels
-                    yield from pcm_blocks(self._path, offset, head.encoding, head.channels, head.frames - self._first)
-                    return
-                whole = blake3()
-                yield from pcm_blocks(self._path, offset, head.encoding, head.channels, head.frames, whole)
-                self.digest = whole.hexdigest()
+                straight = PlainWav(self._path, head, offset)
+                straight.skip_to(self._first)
+                yield from straight.blocks()
+                self.digest = straight.digest
                 return
         done = self._first
         if done:
             self._file.seek(done)
-        # Where each frame has its own place, the header's count is all there is; elsewhere the library has to say that it is at the end.
+        # Of these the library gives no more than the header's count; of others it has to say that it is at the end.
         last = head.frames if self._file.subtype in _EXACT else None
         while last is None or done < last:
             try:

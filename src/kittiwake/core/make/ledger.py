@@ -33,7 +33,7 @@ _PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
 
 @dataclass(slots=True)
 class Entry:
-    """One output. Not to be changed; a class that forbids it takes eight times as long to fill, and there is one for each clip of a run.
+    """One output. Not to be changed; a class that forbids it takes four times as long to fill, and there is one for each clip of a run.
 
     Attributes
     ----------

@@ -66,14 +66,13 @@ class Naming:
         rules, slug, extensions, there = self._rules, self._receiver.slug, self._extensions, self._there
         output_of, is_legal = self._ledger.output_of, rules.is_legal
         plain = rules.pattern == "{name}" and not self._true_rate
-        used = HashSet()
-        # Names as they are without regard to what is in the folder: those of ``used`` but for these, and those.
-        aside, other = HashSet(), set[int]()
+        # Names given without regard to what is in the folder, and those that are used in the end.
+        unique, used = HashSet(), HashSet()
         for n, path in enumerate(paths, 1):
             own = path.stem
             wish = own if plain and is_legal(own) else self._wanted(path, n)
             name, number = wish, 2
-            while (mark := hash_of(name.casefold())) in aside or (mark in used and mark not in other):
+            while not unique.add(mark := hash_of(name.casefold())):
                 name, number = numbered(wish, number, rules), number + 1
             key = (str(path), own, slug)
             before = output_of(*key)
@@ -87,10 +86,6 @@ class Naming:
                 stem, number = numbered(name, number, rules), number + 1
                 taken = hash_of(stem.casefold())
             used.add(taken)
-            other.discard(mark)
-            if taken != mark:
-                aside.add(mark)
-                other.add(taken)
             yield stem, before if kept == stem else None
 
     def _wanted(self, path: Path, place: int) -> str:

@@ -221,14 +221,14 @@ class Pool:
                     yield (worker.tasks[0] if isinstance(result, Told) else worker.tasks.popleft()), result
         finally:
             _kill(workers)
+            for worker in workers:
+                worker.pipe.close()
 
     @staticmethod
     def _last_words(workers: list[_Worker]) -> Iterator[tuple[Any, Any]]:
         """Kill the workers and give what they had sent before."""
+        _kill(workers)
         for worker in workers:
-            worker.process.kill()
-        for worker in workers:
-            worker.process.join()
             with contextlib.suppress(EOFError, OSError):  # the last may be half a result
                 while worker.tasks:
                     result = worker.pipe.recv()
@@ -250,7 +250,6 @@ def _kill(workers: list[_Worker]) -> None:
         worker.process.kill()
     for worker in workers:
         worker.process.join()
-        worker.pipe.close()
 
 
 def _signal(worker: _Worker, number: signal.Signals) -> None:
@@ -339,3 +338,4 @@ class Helper:
         worker, self._worker = self._worker, None
         if worker is not None:
             _kill([worker])
+            worker.pipe.close()
