@@ -9,7 +9,7 @@ import sys
 import time
 from pathlib import Path
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessageHandler
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QApplication
 
@@ -35,8 +35,15 @@ def make_app() -> QApplication:
     # Going through everything that exists takes half a second on a large board. Young objects are gone through all the same; the rest
     # when nobody looks (``Window.changeEvent``).
     gc.set_threshold(1_000, 4, 1_000_000)
+    qInstallMessageHandler(_say)
     use_font(app)
     return app
+
+
+def _say(kind: QtMsgType, context: QMessageLogContext, text: str) -> None:
+    """What Qt has to say goes to stderr, but for the sound server that is not there: the ear says so where it matters."""
+    if not text.startswith("PulseAudio"):
+        print(text, file=sys.stderr)
 
 
 def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None, dark: bool | None = None) -> int:

@@ -10,14 +10,14 @@ from PySide6.QtWidgets import QApplication
 from .colours import Colours
 
 _ARROW = (Path(__file__).parent / "down.svg").as_posix()
-_FAMILIES = ("Inter", "Inter Variable", "Noto Sans", "Cantarell", "DejaVu Sans")
+_TYPE = Path(__file__).parent / "type"
 
 
 def use_font(app: QApplication) -> None:
-    """A clear sans serif with figures of one width, if there is one."""
-    known = set(QFontDatabase.families())
-    family = next((name for name in _FAMILIES if name in known), app.font().family())
-    font = QFont(family)
+    """The typeface that ships with the application, with figures of one width; that of the system should it not load."""
+    for file in sorted(_TYPE.glob("*.otf")):
+        QFontDatabase.addApplicationFont(str(file))
+    font = QFont("Inter" if "Inter" in QFontDatabase.families() else app.font().family())
     font.setPixelSize(14)
     font.setFeature(QFont.Tag("tnum"), 1)
     app.setFont(font)
