@@ -6,13 +6,18 @@ import shutil
 import sys
 import tempfile
 import unittest
+from fractions import Fraction
 from pathlib import Path
 
+import av
 import numpy as np
 import soundfile
+import soxr
 from numpy.typing import NDArray
 
 DEMO = Path(__file__).resolve().parents[1] / "src" / "kittiwake" / "demo" / "sounds"
+#: Words that people really spoke, 48 kHz mono: Debian's alsa-utils, which ``./run`` installs.
+REAL = Path("/usr/share/sounds/alsa")
 Signal = NDArray[np.float32]
 
 
@@ -33,6 +38,38 @@ def speech_like(rate: int, seconds: float = 3.0, dbov: float = -24.0, seed: int 
     time = np.arange(round(rate * seconds)) / rate
     envelope = np.clip(np.sin(2 * np.pi * 1.7 * time) + 0.4, 0, 1) * (0.6 + 0.4 * np.sin(2 * np.pi * 7 * time))
     return (noise(rate, seconds, dbov + 5, seed) * envelope).astype(np.float32)
+
+
+def spoken(rate: int, name: str = "Ticket to Skerrow.wav") -> Signal:
+    """A sentence of the demo at this rate, mono."""
+    sound, own = soundfile.read(str(DEMO / name), dtype="float32")
+    return soxr.resample(sound if sound.ndim == 1 else sound[:, 0], own, rate)
+
+
+def really_spoken(rate: int) -> Signal:
+    """Half a dozen words of a real voice, one after the other, at this rate; the test is skipped where the machine has not got them."""
+    files = sorted(REAL.glob("[FRS]*.wav"))
+    if not files:
+        raise unittest.SkipTest("alsa-utils is not on this machine")
+    words = [soxr.resample(soundfile.read(str(file), dtype="float32")[0], 48_000, rate) for file in files]
+    return np.concatenate(words).astype(np.float32)
+
+
+def coded_by_libav(
+    path: Path, codec: str, sound: Signal, rate: int, muxer: dict[str, str] | None = None, **options: str
+) -> Path:
+    """A file as general tools write it: libav's encoder and the muxer of the ending."""
+    with av.open(str(path), "w", options=muxer or {}) as file:
+        stream = file.add_stream(codec, rate=rate, layout="mono", options=options)
+        context = stream.codec_context
+        context.open()
+        cut = av.AudioResampler(format=context.format, layout="mono", rate=rate, frame_size=context.frame_size or 1024)
+        frame = av.AudioFrame.from_ndarray(np.ascontiguousarray(sound[None, :]), format="fltp", layout="mono")
+        frame.sample_rate, frame.pts, frame.time_base = rate, 0, Fraction(1, rate)
+        for part in [*cut.resample(frame), *cut.resample(None)]:
+            file.mux(stream.encode(part))
+        file.mux(stream.encode(None))
+    return path
 
 
 class FolderCase(unittest.TestCase):

@@ -119,10 +119,16 @@ class OkiWriter:
 
 
 class AvWriter:
-    """Anything that libav writes. Sound goes in whole codec frames; the muxer is told where it begins and ends."""
+    """Anything that libav writes. Sound goes in whole codec frames; the muxer is told where it begins and ends. ``gain`` makes up for what an
+    encoder takes off by itself.
+    """
 
-    def __init__(self, opening: Opening, muxer: str, codec: str, options: dict[str, str] | None = None) -> None:
+    def __init__(
+        self, opening: Opening, muxer: str, codec: str, options: dict[str, str] | None = None, gain: float = 1.0
+    ) -> None:
         import av
+
+        self._gain = np.float32(gain)
 
         self.digest: int | None = None
         self.clipped = 0
@@ -154,6 +160,8 @@ class AvWriter:
         self._closed = False
 
     def write(self, block: NDArray[np.float32]) -> None:
+        if self._gain != 1:
+            block = block * self._gain
         frame = self._av.AudioFrame.from_ndarray(
             np.ascontiguousarray(block.T, dtype=np.float32), format="fltp", layout=self._layout
         )

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from .pcm import Dither
 
-SecondReader = Literal["libsndfile", "libav"]
+SecondReader = Literal["libsndfile", "libav", "kittiwake"]
 
 #: Exact file size from frames, channels, sample rate (Hz) and bit rate (bit/s; 0 where the format has none).
 Size = Callable[[int, int, int, int], int]
@@ -73,7 +73,8 @@ class Format:
     ragged : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
     variable : whether the codec has a variable bit rate besides the constant one.
     needs : a library that this format takes, where that is not part of the installation.
-    second_reader : the library that proves files of this format, never the one that wrote them where there are two.
+    second_reader : what proves files of this format, never what wrote them where there are two that are right; where a recommendation fixes
+        every sample and only this house has it right, the tests hold it against a third.
     """
 
     container: str

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import dataclasses
 import math
 from collections.abc import Callable
 
@@ -12,6 +13,7 @@ from .files import AvWriter, OkiWriter, RawWriter, SndfileWriter
 from .format import Format, Opening, SecondReader, Size, Writer
 from .g726 import G726Writer
 from .g729 import FRAME, G729Writer, library
+from .heads import Finished, with_byte_rate, with_frames, with_whole_numbers
 
 _INT_SAFE = 1 - 2.5 / 2**15
 
@@ -26,6 +28,22 @@ def _av(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:
     return lambda opening: AvWriter(opening, muxer, codec, options)
 
 
+def _g722_in_wav(opening: Opening) -> Writer:
+    # The muxer leaves open how many bytes a second are; the recommendation has 64 kbit/s.
+    return Finished(AvWriter(opening, "wav", "g722"), opening, lambda head, frames: with_byte_rate(head, 8000))
+
+
+def _adpcm_in_wav(subtype: str, lot: int = 1) -> Callable[[Opening], Writer]:
+    # libsndfile counts what fills the last block up into the length.
+    return lambda opening: Finished(
+        SndfileWriter(opening, "WAV", subtype, exact=False, lot=lot), opening, with_frames
+    )
+
+
+def _sphere_ulaw(opening: Opening) -> Writer:
+    return Finished(SndfileWriter(opening, "NIST", "ULAW"), opening, lambda head, frames: with_whole_numbers(head))
+
+
 def _aiff_unsigned(opening: Opening) -> Writer:
     # Zero is as loud as it gets where samples are unsigned: an odd count is filled up with silence, not with the chunk's zero byte.
     return SndfileWriter(opening, "AIFF", "PCM_U8", lot=2 if opening.channels == 1 else 1)
@@ -36,7 +54,9 @@ def _opus(opening: Opening) -> Writer:
 
 
 def _mp3(opening: Opening) -> Writer:
-    return AvWriter(opening, "mp3", "libmp3lame", {"abr": "1" if opening.variable else "0"})
+    # LAME makes sound softer the lower the bit rate, without being asked: 5 % up to 160 kbit/s (measured, tests/core/codec/test_writers.py).
+    softer = {192_000: 0.97, 224_000: 0.98}.get(opening.bit_rate, 0.95 if opening.bit_rate < 192_000 else 1.0)
+    return AvWriter(opening, "mp3", "libmp3lame", {"abr": "1" if opening.variable else "0"}, gain=1 / softer)
 
 
 def _plain(header: int, width: float) -> Size:
@@ -98,13 +118,11 @@ def _linear(endian: str) -> Format:
 
 def _g726(kbits: int, order: str) -> Format:
     bits = kbits // 8
-    codec = "g726" if order == "be" else "g726le"
-    opener = _av(codec, codec) if kbits == 16 else (lambda opening: G726Writer(opening, kbits, order == "be"))
     return Format(
         "raw", f"g726_{kbits}{order}", f"headerless G.726 at {kbits} kbit/s, {'high' if order == 'be' else 'low'} bits first",
-        ".g726", opener, rates=(8000,), bit_rates=(kbits * 1000,), max_channels=1, bits=bits,
+        ".g726", lambda opening: G726Writer(opening, kbits, order == "be"), rates=(8000,), bit_rates=(kbits * 1000,), max_channels=1, bits=bits,
         size=lambda frames, channels, rate, bit_rate: -(-frames * bits // 8),
-        second_reader="libav" if kbits == 16 else "libsndfile", frame=8 // math.gcd(8, bits),
+        second_reader="kittiwake", frame=8 // math.gcd(8, bits),
     )  # fmt: skip
 
 
@@ -123,7 +141,7 @@ def _adpcm(encoding: str, name: str, subtype: str, header: int, state: int, firs
         return 2 * (_adpcm_block(rate) - state) + first
 
     return Format(
-        "wav", encoding, f"WAV, {name}", ".wav", _sound("WAV", subtype, exact=False), bits=4, max_channels=1,
+        "wav", encoding, f"WAV, {name}", ".wav", _adpcm_in_wav(subtype), bits=4, max_channels=1,
         size=lambda frames, channels, rate, bit_rate: header + -(-frames // per_block(rate)) * _adpcm_block(rate),
         frame_at=per_block, second_reader="libav",
     )  # fmt: skip
@@ -159,7 +177,9 @@ _ALL = (
     _law("au", "AU", ".au", "alaw", "AU, A-law", 24, pad=False),
     *(_pcm("caf", "CAF", ".caf", 4096, bits, "CAF", pad=True) for bits in (16, 24)),
     _pcm("sphere", "NIST", ".sph", 1024, 16, "NIST SPHERE", pad=False),
-    _law("sphere", "NIST", ".sph", "ulaw", "NIST SPHERE, µ-law", 1024, pad=False),
+    dataclasses.replace(
+        _law("sphere", "NIST", ".sph", "ulaw", "NIST SPHERE, µ-law", 1024, pad=False), opener=_sphere_ulaw
+    ),
     *(
         Format(
             "flac", f"pcm_s{bits}", f"FLAC, {bits}-bit", ".flac", _sound("FLAC", f"PCM_{bits}"), bits=bits, depth=bits,
@@ -176,7 +196,7 @@ _ALL = (
         size=lambda frames, channels, rate, bit_rate: 33 * -(-frames // 160), frame=160, second_reader="libav",
     ),
     Format(
-        "wav", "gsm", "WAV, GSM full rate", ".wav", _sound("WAV", "GSM610", exact=False, lot=640), rates=(8000,),
+        "wav", "gsm", "WAV, GSM full rate", ".wav", _adpcm_in_wav("GSM610", lot=640), rates=(8000,),
         # Two blocks of 65 bytes at a time: after an odd block readers take the byte that fills up the chunk for one more.
         max_channels=1, size=lambda frames, channels, rate, bit_rate: 60 + 130 * -(-frames // 640), frame=640,
         second_reader="libav",
@@ -192,7 +212,7 @@ _ALL = (
         size=lambda frames, channels, rate, bit_rate: -(-frames // 2), frame=2, delay=22, second_reader="libav",
     ),
     Format(
-        "wav", "g722", "WAV, G.722", ".wav", _av("wav", "g722"), rates=(16_000,), max_channels=1,
+        "wav", "g722", "WAV, G.722", ".wav", _g722_in_wav, rates=(16_000,), max_channels=1,
         size=_even(lambda frames, channels, rate, bit_rate: 58 + -(-frames // 2)), frame=2, delay=22, second_reader="libav",
         ragged=2,
     ),

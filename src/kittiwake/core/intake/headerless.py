@@ -15,7 +15,8 @@ from ..errors import IntakeError
 from ..model import Header, Note
 from ..model.stated import Stated
 from .block import BLOCK, FromTheStart
-from .packing import au_header, high_to_low
+from .g726 import Adpcm
+from .packing import unpacked
 
 # Our name -> libsndfile's subtype, its byte order, bits, largest magnitude.
 _BY_SNDFILE: dict[str, tuple[str, str | None, int | None, float]] = {
@@ -35,11 +36,6 @@ _BY_DEMUXER: dict[str, tuple[str, dict[str, str]]] = {
     "g723_1": ("g723_1", {}),
     "g729": ("g729", {}),
     "amr_nb": ("amr", {}),
-    **{
-        f"g726_{kbits}{order}": ("g726" if order == "be" else "g726le", {"code_size": str(kbits // 8)})
-        for kbits in (16,)
-        for order in ("be", "le")
-    },
 }
 
 
@@ -52,7 +48,7 @@ def open_headerless(path: Path, size: int, stated: Stated) -> SndfileRaw | AvRaw
     """
     if stated.encoding in _BY_SNDFILE:
         return SndfileRaw(path, size, stated)
-    if stated.encoding.startswith("g726") and not stated.encoding.startswith("g726_16"):
+    if stated.encoding.startswith("g726"):
         return G726Raw(path, size, stated)
     if stated.encoding in _BY_DEMUXER:
         return AvRaw(path, size, stated)
@@ -125,17 +121,20 @@ class AvRaw(FromTheStart):
             raise IntakeError(
                 f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
             ) from error
-        bits = int(stated.encoding[5:7]) // 8 if stated.encoding.startswith("g726") else None
-        self.header = _header(size, stated, bits, None, 1.0)
+        self.header = _header(size, stated, None, None, 1.0)
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         import av
 
+        from .libav import decoder_for
+
         resampler = av.AudioResampler(format="flt", layout="mono", rate=self.header.sample_rate)
+        decoder = decoder_for(self._stream)
         try:
-            for frame in self._container.decode(self._stream):
-                for plain in resampler.resample(frame):
-                    yield np.ascontiguousarray(plain.to_ndarray().reshape(-1, 1), np.float32)
+            for packet in self._container.demux(self._stream):
+                for frame in decoder.decode(packet):
+                    for plain in resampler.resample(frame):
+                        yield np.ascontiguousarray(plain.to_ndarray().reshape(-1, 1), np.float32)
         except (av.FFmpegError, ValueError) as error:
             self.trouble = Note(
                 "damaged",
@@ -149,85 +148,31 @@ class AvRaw(FromTheStart):
 
 
 class G726Raw(FromTheStart):
-    """Implements ``Reader`` for 24, 32 and 40 kbit/s. libav decodes 40 otherwise than the recommendation has it, and at 24 and 32 drifts away
-    from libsndfile on some material, with clicks; libsndfile, which knows them in AU files only, gets a header put in front.
-    """
+    """Implements ``Reader``. The codes may lie in a file of another kind too: ``header`` is that file's then, and ``place`` where they begin."""
 
     trouble: Note | None = None
 
-    def __init__(self, path: Path, size: int, stated: Stated) -> None:
-        import soundfile
-
-        kbits = int(stated.encoding[5:7])
-        self._codes = _AsAu(path, size, kbits, high_first=stated.encoding.endswith("be"))
-        try:
-            self._file = soundfile.SoundFile(self._codes)
-        except (soundfile.LibsndfileError, RuntimeError) as error:
-            self._codes.close()
-            raise IntakeError(
-                f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
-            ) from error
-        self._left = size * 64 // kbits
-        self.header = _header(size, stated, kbits // 8, self._left, 1.0)
+    def __init__(
+        self, path: Path, size: int, stated: Stated, *, header: Header | None = None, place: int = 0, length: int | None = None
+    ) -> None:
+        self._kbits, self._high_first = int(stated.encoding[5:7]), stated.encoding.endswith("be")
+        self._left = size - place if length is None else min(length, size - place)
+        frames = self._left * 64 // self._kbits
+        self._file = path.open("rb")
+        self._file.seek(place)
+        self.header = header or _header(size, stated, self._kbits // 8, frames, 1.0)
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
-        while self._left and len(block := self._file.read(min(BLOCK, self._left), dtype="float32", always_2d=True)):
-            self._left -= len(block)
-            yield block
+        decoder = Adpcm(self._kbits)
+        lot = self._kbits // 8 * 4096  # whole bytes of whole codes; few, since this is slow and a stop should not wait for it
+        while data := self._file.read(min(lot, self._left)):
+            self._left -= len(data)
+            codes = unpacked(data, self._kbits // 8, self._high_first)
+            whole = np.array(decoder.decode(codes.tolist()), np.float32)
+            yield (whole * np.float32(1 / 8192))[:, None]
 
     def close(self) -> None:
         self._file.close()
-        self._codes.close()
-
-
-class _AsAu(io.RawIOBase):
-    """A headerless file of G.726 codes that looks like an AU file."""
-
-    def __init__(self, path: Path, size: int, kbits: int, *, high_first: bool) -> None:
-        self._bits = kbits // 8
-        # In whole lots of 120 codes, as libsndfile takes them; silence fills the last one up.
-        lot = 15 * self._bits
-        self._size = -(-size // lot) * lot
-        self._head = au_header(kbits, self._size)
-        self._file = path.open("rb")
-        self._high_first = high_first
-        self._at = 0
-
-    def readable(self) -> bool:
-        return True
-
-    def seekable(self) -> bool:
-        return True
-
-    def seek(self, offset: int, whence: int = io.SEEK_SET) -> int:
-        base = {io.SEEK_SET: 0, io.SEEK_CUR: self._at, io.SEEK_END: len(self._head) + self._size}[whence]
-        self._at = max(0, base + offset)
-        return self._at
-
-    def tell(self) -> int:
-        return self._at
-
-    def readinto(self, buffer: Any) -> int:
-        wanted = len(buffer)
-        out = self._head[self._at : self._at + wanted]
-        place = self._at + len(out) - len(self._head)
-        wanted -= len(out)
-        if wanted and place < self._size:
-            unit = self._bits  # bytes: codes are turned in lots of eight
-            first = place // unit * unit
-            last = min(self._size, -(-(place + wanted) // unit) * unit)
-            self._file.seek(first)
-            codes = self._file.read(last - first).ljust(last - first, b"\0")
-            if self._high_first:
-                codes = bytes(high_to_low(np.frombuffer(codes, np.uint8), unit))
-            out += codes[place - first : place - first + wanted]
-        buffer[: len(out)] = out
-        self._at += len(out)
-        return len(out)
-
-    def close(self) -> None:
-        self._file.close()
-        super().close()
 
 
 class OkiRaw(FromTheStart):

@@ -13,6 +13,7 @@ from numpy.typing import NDArray
 from ..errors import IntakeError
 from ..model import Header, Note
 from .block import BLOCK, FromTheStart
+from .mpeg import DECODER_DELAY, Frames, count_frames
 
 _CONTAINERS = {
     "mov,mp4,m4a,3gp,3g2,mj2": "mp4",
@@ -27,6 +28,7 @@ _ENCODINGS = {
 }  # fmt: skip
 _BITS = {"pcm_s16": 16, "pcm_s24": 24, "pcm_f32": 32, "ulaw": 8, "alaw": 8}
 # Demuxers that take any bytes at all, or pictures and text, for their own.
+_SLACK_S = 0.2  # by which a stated length may be over what is there: encoders count their own delay in or not
 _NOT_SOUND = ("tty", "image2", "png_pipe", "jpeg_pipe", "srt", "webvtt", "bin", "xbin", "idf", "rawvideo")
 
 
@@ -63,7 +65,8 @@ def open_file(path: Path, size: int, number: int = 0) -> AvReader:
                 "Ask for another copy.",
                 "damaged",
             )
-        return AvReader(size, container, stream)
+        frames = count_frames(path) if container.format.name == "mp3" else None
+        return AvReader(size, container, stream, frames)
     except BaseException:
         container.close()
         raise
@@ -101,13 +104,23 @@ def _address(path: Path) -> str | BinaryIO:
 class AvReader(FromTheStart):
     """Implements ``Reader``."""
 
-    def __init__(self, size: int, container: av.container.InputContainer, stream: av.AudioStream) -> None:
+    def __init__(
+        self,
+        size: int,
+        container: av.container.InputContainer,
+        stream: av.AudioStream,
+        frames: Frames | None = None,
+    ) -> None:
+        # Without a table libav leaves the decoder's delay in.
+        self._late = DECODER_DELAY if frames is not None and frames.promised is None else 0
         self._container = container
         self._stream = stream
         self._trouble: Note | None = None
+        self._decoder = decoder_for(stream)
+        self._promised = _promised_seconds(container, stream)
         name = stream.codec_context.name
         encoding = _ENCODINGS.get(name, name)
-        notes = []
+        notes = list(frames.notes) if frames else []
         pictures = [s for s in container.streams.video if s.disposition.name != "attached_pic"]
         if pictures:
             notes.append(Note("video", "This is the sound of a video."))
@@ -139,15 +152,23 @@ class AvReader(FromTheStart):
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         """As ``Reader.blocks``; decoder frames are gathered, since a step per 1024 samples costs more than decoding."""
         gathered: list[NDArray[np.float32]] = []
-        count = 0
-        for block in self._frames():
+        count = whole = 0
+        for block in take_from(self._frames(), self._late):
             gathered.append(block)
             count += len(block)
+            whole += len(block)
             if count >= BLOCK:
                 yield np.concatenate(gathered)
                 gathered, count = [], 0
         if gathered:
             yield np.concatenate(gathered)
+        held = whole / self.header.sample_rate
+        if self._trouble is None and self._promised - held > _SLACK_S:
+            self._trouble = Note(
+                "truncated",
+                f"The file breaks off: its header promises {self._promised:.2f} s, it holds {held:.2f} s.",
+                "Ask for a whole copy, or deliver what is there.",
+            )
 
     def _frames(self) -> Iterator[NDArray[np.float32]]:
         resampler = av.AudioResampler(
@@ -157,7 +178,7 @@ class AvReader(FromTheStart):
         try:
             for packet in self._container.demux(self._stream):
                 try:
-                    decoded = packet.decode()
+                    decoded = self._decoder.decode(packet) if packet.size or packet.dts is None else []
                 except av.InvalidDataError:
                     bad += 1
                     continue
@@ -180,6 +201,35 @@ class AvReader(FromTheStart):
 
     def close(self) -> None:
         self._container.close()
+
+
+def take_from(blocks: Iterator[NDArray[np.float32]], first: int) -> Iterator[NDArray[np.float32]]:
+    """Blocks without the first so many frames."""
+    for block in blocks:
+        if first:
+            cut = min(first, len(block))
+            block, first = block[cut:], first - cut
+        yield block
+
+
+def decoder_for(stream: av.AudioStream) -> av.AudioCodecContext:
+    """The decoder of a stream. For AMR narrow-band it is OpenCORE's: libav's own is off by several dB where the sound is a tone."""
+    own = stream.codec_context
+    if own.name not in ("amrnb", "amr_nb"):
+        return own
+    better = av.CodecContext.create("libopencore_amrnb", "r")
+    assert isinstance(better, av.AudioCodecContext)
+    better.sample_rate, better.layout = own.sample_rate, own.layout
+    return better
+
+
+def _promised_seconds(container: av.container.InputContainer, stream: av.AudioStream) -> float:
+    """The length that a container states for a stream; 0 where it does not."""
+    if container.format.name.startswith("matroska") and not container.streams.video:
+        return (container.duration or 0) / av.time_base
+    if not container.format.name.startswith("mov") or stream.duration is None or stream.time_base is None:
+        return 0.0
+    return float(stream.duration * stream.time_base)
 
 
 def _samples(frame: av.AudioFrame, channels: int) -> NDArray[np.float32]:

@@ -1,31 +1,23 @@
-"""Codes of a few bits each in bytes: from the low end of each byte, or from the high one; and AU headers for them."""
+"""Codes of a few bits each in bytes: from the low end of each byte, or from the high one."""
 
 from __future__ import annotations
 
 import numpy as np
 from numpy.typing import NDArray
 
-#: AU's numbers for G.726 by kbit/s (NeXT/Sun).
-AU_ENCODINGS = {24: 25, 32: 23, 40: 26}
+
+def packed(codes: NDArray[np.uint8], bits: int, high_first: bool) -> bytes:
+    """Codes [shape=(n,)] of ``bits`` bits in bytes; zeros fill up the last one."""
+    order = "big" if high_first else "little"
+    each = np.unpackbits(codes[:, None], axis=1, bitorder=order)
+    return np.packbits(each[:, -bits:] if high_first else each[:, :bits], bitorder=order).tobytes()
 
 
-def low_to_high(codes: NDArray[np.uint8], bits: int) -> NDArray[np.uint8]:
-    """Codes that were packed from the low end of each byte, packed from the high end; as many bytes."""
-    each = np.unpackbits(codes, bitorder="little")
-    whole = len(each) // bits * bits
-    flipped = each[:whole].reshape(-1, bits)[:, ::-1].reshape(-1)
-    return np.packbits(np.concatenate([flipped, each[whole:]]), bitorder="big")
-
-
-def high_to_low(codes: NDArray[np.uint8], bits: int) -> NDArray[np.uint8]:
-    """The reverse of ``low_to_high``."""
-    each = np.unpackbits(codes, bitorder="big")
-    whole = len(each) // bits * bits
-    flipped = each[:whole].reshape(-1, bits)[:, ::-1].reshape(-1)
-    return np.packbits(np.concatenate([flipped, each[whole:]]), bitorder="little")
-
-
-def au_header(kbits: int, size: int) -> bytes:
-    """A header that makes ``size`` bytes of G.726 codes, low bits first, an AU file."""
-    numbers = (28, size, AU_ENCODINGS[kbits], 8000, 1, 0)
-    return b".snd" + b"".join(n.to_bytes(4, "big") for n in numbers)
+def unpacked(data: bytes, bits: int, high_first: bool) -> NDArray[np.uint8]:
+    """The reverse: as many whole codes as there are."""
+    order = "big" if high_first else "little"
+    each = np.unpackbits(np.frombuffer(data, np.uint8), bitorder=order)
+    codes = each[: len(each) // bits * bits].reshape(-1, bits)
+    whole = np.zeros((len(codes), 8), np.uint8)
+    whole[:, -bits:] = codes if high_first else codes[:, ::-1]
+    return np.packbits(whole, axis=1).reshape(-1)

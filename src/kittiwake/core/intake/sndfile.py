@@ -4,15 +4,19 @@ from __future__ import annotations
 
 import os
 from collections.abc import Iterator
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
-from ..model import Header, Note
+from ..model import Header, Note, Stated
 from .block import BLOCK
 from .chunks import find_sound
+from .headerless import G726Raw
+from .mpeg import count_frames, may_be_mpeg
+from .ogg import is_chained, is_whole
 from .pcm import WIDTHS
 from .plain import PlainWav
 from .rescue import Mended, mended
@@ -37,6 +41,8 @@ _ENCODINGS: dict[str, tuple[str, int | None, float]] = {
     "MS_ADPCM": ("ms_adpcm", 4, 1.0),
     "GSM610": ("gsm", None, 1.0),
     "G721_32": ("g726_32", 4, 1.0),
+    "G723_24": ("g726_24", 3, 1.0),
+    "G723_40": ("g726_40", 5, 1.0),
     "VORBIS": ("vorbis", None, 1.0),
     "OPUS": ("opus", None, 1.0),
     "MPEG_LAYER_I": ("mp1", None, 1.0),
@@ -54,10 +60,13 @@ _EXACT = {"PCM_S8", "PCM_U8", "PCM_16", "PCM_24", "PCM_32", "FLOAT", "DOUBLE", "
 _LONGEST_NAME = 1000  # bytes of a path that libsndfile takes, about
 
 
-def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader | None:
+def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader | G726Raw | None:
     """A reader, or None where libsndfile does not know the file."""
     if len(os.fsencode(path)) > _LONGEST_NAME:
         return None  # libav has no such limit
+    frames = count_frames(path) if may_be_mpeg(path) else None
+    if frames is not None and not frames.easy:
+        return None  # libsndfile believes the table, or takes all for alike
     try:
         file = soundfile.SoundFile(os.fsencode(path))
     except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):
@@ -66,6 +75,9 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
         # It states no length: libsndfile then loses the last frames.
         file.close()
         return None
+    if file.format == "OGG" and is_chained(path):
+        file.close()
+        return None  # it reads only the first piece
     if file.frames == 0 and file.format in ("WAV", "WAVEX"):
         whole = mended(path, size)
         if whole is not None:
@@ -75,14 +87,35 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
             except (soundfile.LibsndfileError, RuntimeError, TypeError):
                 whole.close()
                 return None
-    return SndfileReader(path, size, file, by_library=by_library)
+    reader = SndfileReader(path, size, file, by_library=by_library, notes=frames.notes if frames else ())
+    if file.format == "AU" and reader.header.encoding.startswith("g726"):
+        # The library leaves a rounding out that the recommendation has, and drifts away from what others coded.
+        file.close()
+        return _g726_in_au(path, size, reader.header)
+    return reader
+
+
+def _g726_in_au(path: Path, size: int, header: Header) -> G726Raw:
+    with path.open("rb") as file:
+        head = file.read(12)
+    place, length = int.from_bytes(head[4:8], "big"), int.from_bytes(head[8:12], "big")
+    known = length if length != 0xFFFFFFFF else None
+    kbits = int(header.encoding[5:])
+    header = replace(header, frames=min(size - place, size if known is None else known) * 64 // kbits)
+    return G726Raw(path, size, Stated(f"g726_{kbits}le", 8000), header=header, place=place, length=known)
 
 
 class SndfileReader:
     """Implements ``Reader``."""
 
     def __init__(
-        self, path: Path, size: int, file: soundfile.SoundFile, whole: Mended | None = None, by_library: bool = False
+        self,
+        path: Path,
+        size: int,
+        file: soundfile.SoundFile,
+        whole: Mended | None = None,
+        by_library: bool = False,
+        notes: tuple[Note, ...] = (),
     ) -> None:
         self._path = path
         self._file = file
@@ -90,17 +123,25 @@ class SndfileReader:
         #: BLAKE3 of the file, where reading its sound was reading all of it anyway; empty until then.
         self.digest = ""
         encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
-        notes = []
+        found_notes = list(notes)
         self._whole = whole
         self._by_library = by_library
         self._first = 0
         if whole is not None:
             held = file.frames / file.samplerate
-            notes.append(
+            found_notes.append(
                 Note(
                     "no_length",
                     f"Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken.",
                     "Listen to its end: what wrote it was probably cut off.",
+                )
+            )
+        if file.format == "OGG" and not is_whole(path, size):
+            found_notes.append(
+                Note(
+                    "truncated",
+                    f"The file breaks off: its last page is missing or cut; {file.frames / file.samplerate:.2f} s are there.",
+                    "Ask for a whole copy, or deliver what is there.",
                 )
             )
         found = find_sound(path, size)
@@ -109,7 +150,7 @@ class SndfileReader:
         if lost > 0:
             held = file.frames / file.samplerate
             promised = held / (1 - lost) if lost < 1 else held
-            notes.append(
+            found_notes.append(
                 Note(
                     "truncated",
                     f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
@@ -126,7 +167,7 @@ class SndfileReader:
             frames=int(file.frames) if 0 <= file.frames < 2**62 else None,
             bytes=size,
             full_scale=full,
-            notes=tuple(notes),
+            notes=tuple(found_notes),
         )
 
     @property

@@ -24,8 +24,8 @@ _TELEPHONE = (
     ("wav", "pcm_s16"), ("wav", "ulaw"), ("wav", "alaw"), ("raw", "g726_40be"), ("raw", "g726_32be"), ("raw", "g726_24be"),
     ("raw", "g726_16be"), ("raw", "oki_adpcm"), ("raw", "gsm"), ("amr", "amr_nb"), ("raw", "g723_1"),
 )  # fmt: skip
-#: Seconds that are compared; a minute tells as much as an hour.
-_MOST_S = 60.0
+#: Seconds that are compared; more would tell no more.
+_MOST_S = 20.0
 
 
 @dataclass(frozen=True, slots=True)

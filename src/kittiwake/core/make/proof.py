@@ -98,7 +98,7 @@ def prove(
     """
     stated = promise.recipe.stated if promise else _stated_by(receiver, path)
     crc = _Crc(promise.recipe.frames_out) if promise and promise.digest is not None else None
-    once = crc is not None and promise is not None and promise.recipe.format.second_reader == "libsndfile"
+    once = crc is not None and promise is not None and promise.recipe.format.second_reader != "libav"
     facts = look_at(
         path, stated, picture=False, by_library=True, tee=crc.add if crc and once else None, cancelled=cancelled
     )

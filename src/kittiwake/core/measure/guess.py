@@ -16,6 +16,7 @@ from ..model import Stated
 from ..model.stated import HEADERLESS
 
 _SECONDS = 6.0
+_SECONDS_SLOW = 1.5  # of G.726, which is decoded here, in eight ways
 _AMR_FRAMES = {0: 13, 1: 14, 2: 16, 3: 18, 4: 20, 5: 21, 6: 27, 7: 32, 8: 6, 15: 1}
 _TRIED = (
     "ulaw", "alaw", "pcm_s16le", "pcm_s16be", "pcm_u8", "pcm_s8", "gsm", "g722", "oki_adpcm", "amr_nb",
@@ -115,7 +116,8 @@ def _beginning(path: Path, stated: Stated) -> NDArray[np.float64] | None:
     except IntakeError:
         return None
     try:
-        parts, count, most = [], 0, int(_SECONDS * stated.rate)
+        seconds = _SECONDS_SLOW if stated.encoding.startswith("g726") else _SECONDS
+        parts, count, most = [], 0, int(seconds * stated.rate)
         for block in reader.blocks():
             parts.append(block[:, 0])
             count += len(block)
