@@ -108,7 +108,7 @@ class TestCues(FolderCase):
     @settings(max_examples=15)
     @given(
         st.sampled_from([("ulaw", 8000), ("alaw", 8000), ("pcm_s16", 16_000), ("pcm_f32", 48_000)]),
-        st.lists(st.tuples(st.integers(0, 30_000), st.integers(100, 20_000), st.text(max_size=12)), max_size=4),
+        st.lists(st.tuples(st.integers(0, 30_000), st.integers(1200, 20_000), st.text(max_size=12)), max_size=4),
         st.floats(0.85, 1.15),
     )
     def test_the_size_is_foretold_and_cues_lie_within(

@@ -10,7 +10,7 @@ from typing import Any, Literal, Protocol
 import numpy as np
 from numpy.typing import NDArray
 
-from .pcm import Dither
+from .pcm import MOVES, Dither
 
 SecondReader = Literal["libsndfile", "libav", "kittiwake"]
 
@@ -64,6 +64,7 @@ class Format:
         there is no choice.
     bit_rates_at : which of them are legal at a sample rate (Hz); None where all are.
     safe_peak : the largest magnitude after which not even a rounded, dithered sample reaches full scale.
+    levels : the magnitudes that samples can have, nominal, rising; where they are few and not evenly apart.
     size : exact file size; None where it depends on the sound.
     typical : bytes a frame and channel, to estimate where ``size`` is None.
     frame : samples that the encoding takes at a time; the last lot is filled up with silence. Where that depends on the
@@ -90,6 +91,7 @@ class Format:
     bit_rates_at: Callable[[int], tuple[int, ...]] | None = None
     max_channels: int = 2
     safe_peak: float = 0.89
+    levels: tuple[float, ...] = ()
     size: Size | None = None
     typical: float = 2.0
     frame: int = 1
@@ -136,6 +138,25 @@ class Format:
         if bit_rate or self.bit_rates:
             return round(frames / rate * (bit_rate or self.default_bit_rate(rate)) / 8)
         return round(frames * channels * self.typical)
+
+    @property
+    def lossy(self) -> bool:
+        """Whether decoded samples are others than those that were encoded by more than a rounding."""
+        return self.depth is None and self.encoding not in ("ulaw", "alaw", "pcm_f32")
+
+    def ceiling(self, stated: float, dither: Dither) -> float:
+        """The largest magnitude that a sample may have before it is rounded, so that it is not over ``stated`` (0 to 1) afterwards, and not at
+        full scale. Lossy encodings give no such promise; what comes of them is measured.
+        """
+        if self.depth:
+            step = 2.0 ** (1 - self.depth)
+            return max(step, min(stated, 1 - step) - MOVES[dither] * step)
+        if self.levels:
+            taken = [level for level in self.levels if level <= stated]
+            above = self.levels[len(taken)] if len(taken) < len(self.levels) else 2.0
+            # Under halfway to the next code.
+            return min(self.safe_peak, ((taken or (0.0,))[-1] + above) / 2 * (1 - 1e-6))
+        return min(stated, self.safe_peak)
 
     def legal_bit_rates(self, rate: int) -> tuple[int, ...]:
         """The bit rates (bit/s) that can be had at a sample rate (Hz); empty where there is no choice."""

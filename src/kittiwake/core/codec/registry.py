@@ -16,6 +16,7 @@ from .g729 import FRAME, G729Writer, library
 from .heads import Finished, with_byte_rate, with_frames, with_whole_numbers
 
 _INT_SAFE = 1 - 2.5 / 2**15
+_LEVELS = {"ulaw": wav.ULAW.levels, "alaw": wav.ALAW.levels}
 
 
 def _sound(
@@ -95,6 +96,7 @@ def _law(container: str, form: str, extension: str, law: str, name: str, header:
     return Format(
         container, law, name, extension, _sound(form, law.upper()), bits=8,
         safe_peak=wav.ULAW_SAFE if law == "ulaw" else wav.ALAW_SAFE, size=_even(size) if size and pad else size,
+        levels=_LEVELS[law],
         second_reader="libav", typical=1.0,
     )  # fmt: skip
 
@@ -187,8 +189,10 @@ _ALL = (
         )
         for bits in (16, 24)
     ),
-    _raw("ulaw", "µ-law", ".ulaw", lambda o: RawWriter(o, ulaw.encode, ulaw.decode), 1, bits=8, safe_peak=wav.ULAW_SAFE),
-    _raw("alaw", "A-law", ".alaw", lambda o: RawWriter(o, alaw.encode, alaw.decode), 1, bits=8, safe_peak=wav.ALAW_SAFE),
+    _raw("ulaw", "µ-law", ".ulaw", lambda o: RawWriter(o, ulaw.encode, ulaw.decode), 1, bits=8, safe_peak=wav.ULAW_SAFE,
+         levels=_LEVELS["ulaw"]),
+    _raw("alaw", "A-law", ".alaw", lambda o: RawWriter(o, alaw.encode, alaw.decode), 1, bits=8, safe_peak=wav.ALAW_SAFE,
+         levels=_LEVELS["alaw"]),
     _linear("LITTLE"),
     _linear("BIG"),
     Format(

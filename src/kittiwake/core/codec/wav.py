@@ -130,8 +130,14 @@ def _pcm(bits: int) -> Format:
     )
 
 
+def levels_of(decode: Decode) -> tuple[float, ...]:
+    """The magnitudes of all 256 codes, nominal, rising."""
+    return tuple((np.unique(np.abs(decode(np.arange(256, dtype=np.uint8)).astype(float))) / 32768).tolist())
+
+
 def _companded(encoding: str, name: str, tag: int, encode: Codes, decode: Decode, safe_peak: float) -> Format:
     return Format(
+        levels=levels_of(decode),
         container="wav",
         encoding=encoding,
         name=f"WAV, {name}",

@@ -32,7 +32,7 @@ def of_limits(
         remedies = _remedies(touch, span, receiver, recipe, sound, keep, room)
         say = ask("Have it said in fewer words, or shorten the pauses.")
         return [Problem(code, "decide", why, (*remedies, say))]
-    if limits.min_seconds is not None and recipe.seconds < limits.min_seconds:
+    if recipe.seconds < limits.min_seconds:
         why = f"{recipe.seconds:.3f} s is under the least of {limits.min_seconds:g} s."
         return [Problem("too_short", "cannot", why, (ask("Add air, or a longer text."),))]
     advised = limits.advised_seconds

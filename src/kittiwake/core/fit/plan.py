@@ -8,7 +8,6 @@ from typing import Literal
 
 from ..codec import Format, find_format
 from ..codec.cues import Cue
-from ..codec.pcm import MOVES, Dither
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
 from ..model.clip import UNTOUCHED
 from ..model.facts import Signal
@@ -27,7 +26,12 @@ __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
 
 _RATES = (1000, 768_000)
 _WORTH_TRIMMING_S = 0.02
-_DC = 0.001  # of full scale; less is neither heard nor costs level
+_DC = 0.001  # of full scale; less is neither heard nor costs level, but where the sound itself is soft and will be raised
+_DC_OF_RMS = 0.05
+#: Seconds below which a mean is not yet a DC offset: taking it away would leave steps at the ends.
+SHORTEST_FOR_DC = 0.2
+#: dB of gain that are nothing: no ear and no meter of the trade tells them.
+NO_GAIN_DB = 0.1
 
 
 def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = None) -> Fit:
@@ -85,7 +89,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
         take,
         rate_in,
         frames_in,
-        sound.dc_offsets,
+        sound,
         touch is not by_hand,
     )
     if receiver.treatment.level.together:
@@ -98,8 +102,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
             "empty", "cannot", "It is too short to leave anything.", (check.ask("Make its span longer."),)
         )
         return Fit("cannot", problems=(problem,))
-    exact = target.depth is not None or target.encoding in ("ulaw", "alaw", "pcm_f32")
-    if not exact and recipe.frames_out - recipe.lead < 0.02 * recipe.rate_out:
+    if target.lossy and recipe.frames_out - recipe.lead < 0.02 * recipe.rate_out:
         told = f"{1000 * frames_in / rate_in:.1f} ms are too short for {target.name}, which works in lots of about 20 ms."
         return Fit("cannot", problems=(Problem("too_short", "cannot", told, (check.ask("Make its span longer."),)),))
     if receiver.rules.cue_points and target.container == "wav":
@@ -118,7 +121,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     found += check.of_kind(clip, receiver)
     found += check.of_bandwidth(touch, sound, receiver, rate_in)
 
-    if _fits_as_is(clip, touch, facts, header, sound, receiver, recipe, level) and not any(
+    if _fits_as_is(clip, touch, facts, header, receiver, recipe, level, gain) and not any(
         problem.severity != "warning" for problem in found
     ):
         return _as_is(header, sound, receiver, recipe, found)
@@ -201,7 +204,7 @@ def _recipe(
     take: Take,
     rate_in: int,
     frames_in: int,
-    dc_offsets: tuple[float, ...],
+    sound: Measures,
     trimmed: bool,
 ) -> Recipe:
     treatment = receiver.treatment
@@ -219,7 +222,8 @@ def _recipe(
     low, high = max(treatment.high_pass_hz or 0.0, touch.low_cut) or None, None
     if treatment.band == "telephone":
         low, high = max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
-    offset = _offsets_that_count(dc_offsets, take) if treatment.remove_dc or touch.remove_dc else ()
+    long = frames_in >= SHORTEST_FOR_DC * rate_in
+    offset = _offsets_that_count(sound, take) if long and (treatment.remove_dc or touch.remove_dc) else ()
     dither: Literal["never", "always", "if_scaled"] = "never"
     if treatment.dither != "none" and target.depth:
         deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
@@ -247,7 +251,9 @@ def _recipe(
         level=treatment.level.measure,
         target_db=treatment.level.target,
         gain_db=touch.gain_db,
-        ceiling=min(ratio(treatment.ceiling_dbfs), _safe_peak(target, treatment.dither)),
+        ceiling=target.ceiling(ratio(treatment.ceiling_dbfs), treatment.dither),
+        ceiling_stated=ratio(treatment.ceiling_dbfs),
+        ceiling_true=None if treatment.ceiling_dbtp is None else ratio(treatment.ceiling_dbtp),
         limiter_db=treatment.limiter_db,
         presence_db=treatment.presence_db,
         loop=loop,
@@ -278,17 +284,11 @@ def _cues(clip: Clip, recipe: Recipe, company: Company | None) -> tuple[Cue, ...
     return tuple(cue for cue in there if cue.start < cue.stop)
 
 
-def _offsets_that_count(offsets: tuple[float, ...], take: Take) -> tuple[float, ...]:
+def _offsets_that_count(sound: Measures, take: Take) -> tuple[float, ...]:
     """The offsets of the source's channels, where one is large enough and part of what is taken."""
-    at = channel_of(take)
+    offsets, at = sound.dc_offsets, channel_of(take)
     heard = offsets if take in ("mix", "both") or at is None else offsets[at : at + 1]
-    return offsets if any(abs(offset) > _DC for offset in heard) else ()
-
-
-def _safe_peak(target: Format, dither: Dither) -> float:
-    if dither == "shaped" and target.depth:
-        return min(target.safe_peak, 1 - (MOVES["shaped"] + 1) / 2.0 ** (target.depth - 1))
-    return target.safe_peak
+    return offsets if any(abs(offset) > min(_DC, _DC_OF_RMS * sound.rms) for offset in heard) else ()
 
 
 def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
@@ -301,8 +301,9 @@ def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
     elif recipe.level == "loudness":
         # Loudness is measured only on the way; until then speech level stands for it, a few tenths of a dB away.
         asked += recipe.target_db - level.active_dbov if math.isfinite(level.active_dbov) else 0.0
-    elif asked == 0 and recipe.level_low is None and recipe.level_high is None:
-        return 0.0, 0.0
+    elif recipe.level == "leave" and asked == 0 and recipe.level_low is None and recipe.level_high is None:
+        room = recipe.ceiling_stated if recipe.keeps_samples else recipe.ceiling
+        return choose_gain(0.0, level.peak, room * ratio(recipe.limiter_db)).db, 0.0
     asked += recipe.into_range(level.active_dbov + asked)
     return choose_gain(asked, level.peak, recipe.ceiling * ratio(recipe.limiter_db)).db, asked
 
@@ -312,11 +313,12 @@ def _fits_as_is(
     touch: TouchUp,
     facts: Facts,
     header: Header,
-    sound: Measures,
     receiver: Receiver,
     recipe: Recipe,
     level: SignalLevel,
+    gain: float,
 ) -> bool:
+    """Whether making would change nothing."""
     if clip.start or clip.stop is not None or (touch.changed(accepted=()) if touch.accepted else touch) != UNTOUCHED:
         return False
     if any(note.code in ("truncated", "damaged", "not_numbers", "video", "streams") for note in facts.notes):
@@ -327,38 +329,9 @@ def _fits_as_is(
     largest = receiver.rules.limits.max_bytes
     if largest is not None and header.bytes > largest:
         return False
-    if (
-        recipe.cues
-        or receiver.treatment.level.measure == "loudness"
-        or recipe.level_is_changed
-        or recipe.works_on_sound
-    ):
+    if recipe.cues or not recipe.keeps_samples or recipe.level == "loudness" or recipe.ceiling_true is not None:
         return False  # only known, or only done, on the way
-    return level_is_right(receiver, level.active_dbov, db(level.peak), recipe.ceiling)
-
-
-def level_is_right(
-    receiver: Receiver,
-    active_dbov: float,
-    peak_dbfs: float,
-    ceiling: float,
-    extra_db: float = 0.0,
-    slack_db: float = 0.0,
-) -> bool:
-    """Whether a level needs no change: within tolerance, or as near to it as the peaks allow.
-
-    ``extra_db`` is what a person wants on top of the receiver's target; ``slack_db`` widens the tolerance for codecs that do
-    not keep a level to the tenth of a dB.
-    """
-    wanted = receiver.treatment.level
-    if wanted.measure == "leave" or wanted.together:
-        return True
-    off = {"peak": peak_dbfs}.get(wanted.measure, active_dbov) - wanted.target - extra_db
-    tolerance = wanted.tolerance_db + slack_db
-    if not math.isfinite(off) or abs(off) <= tolerance:
-        return True
-    # Too quiet, but raising it to the edge of the tolerance would push peaks over the ceiling.
-    return off < 0 and peak_dbfs - off - tolerance > db(ceiling)
+    return abs(gain) <= NO_GAIN_DB and level.peak <= recipe.ceiling_stated * (1 + 1e-6)
 
 
 def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, found: list[Problem]) -> Fit:

@@ -10,7 +10,6 @@ from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_db, format_hz
 from .verdict import Problem, Recipe, Remedy
 
-_SILENT_DBFS = -80.0
 _MUCH_GAIN_DB = 30.0
 _SIDES_LOSE_DB = 3.0
 
@@ -42,12 +41,15 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
             found.append(Problem(note.code, "decide", note.message, (remedy, ask(note.remedy))))
         elif note.code == "not_numbers":
             found.append(Problem(note.code, "warning", note.message, (ask(note.remedy),)))
-    if db(sound.peak) < _SILENT_DBFS:
+    if sound.silent:
+        told = f"the loudest sample is at {format_db(db(sound.peak))}"
+        if db(sound.peak) > -80:
+            told = f"every sample has the same value, at {format_db(db(sound.peak))}, as of a microphone that is not there"
         found.append(
             Problem(
                 "silent",
                 "decide",
-                f"Nothing is to be heard: the loudest sample is at {format_db(db(sound.peak))}.",
+                f"Nothing is to be heard: {told}.",
                 (accept("silent", "Deliver the silence"), ask("Ask for the recording, or remove the clip.")),
             )
         )

@@ -91,7 +91,9 @@ class Recipe:
     level : what is measured to reach the target; ``leave`` leaves it.
     target_db : in dBov, LUFS or dBFS, by ``level``.
     gain_db : added on top.
-    ceiling : largest magnitude allowed in the output, nominal 0 to 1.
+    ceiling : largest magnitude before rounding, nominal 0 to 1: after it none is over ``ceiling_stated``.
+    ceiling_stated : largest magnitude allowed in the output.
+    ceiling_true : the same between the samples; None where nothing is asked of that.
     fade_in, fade_out : frames of the output.
     fade_even : whether the fades are straight lines.
     speed : how many times as fast, pitch unchanged.
@@ -142,6 +144,8 @@ class Recipe:
     level_high: float | None = None
     trimmed: bool = False
     dither_kind: Dither = "tpdf"
+    ceiling_stated: float = 1.0
+    ceiling_true: float | None = None
     cues: tuple[Cue, ...] = ()
 
     @property
@@ -183,29 +187,14 @@ class Recipe:
 
     @property
     def keeps_samples(self) -> bool:
-        """Whether the samples go over as they are, but for a gain."""
-        worked = self.works_on_sound or self.dc_offsets or self.fade_in or self.fade_out or self.limiter_db
-        return (
-            not worked and self.take != "mix" and self.rate_in == self.rate_out and self.speed == 1 and not self.pitch
-        )
-
-    @property
-    def works_on_sound(self) -> bool:
-        """Whether anything but side, rate and level is changed."""
-        return bool(
-            self.lead
-            or self.low_cut
-            or self.high_cut
-            or self.presence_db
-            or self.loop
-            or self.trimmed
-            or self.without
-        )
-
-    @property
-    def level_is_changed(self) -> bool:
-        """Whether a gain is already known to be wanted."""
-        return self.gain_db != 0
+        """Whether the samples go over as they are, but for a gain: the one place that tells what leaves sound alone. With a gain of nothing,
+        and peaks that are not over the ceiling, making changes nothing, and a file of the right form is *as is*.
+        """
+        works = (
+            self.dc_offsets, self.low_cut, self.high_cut, self.presence_db, self.without, self.trimmed, self.pitch, self.loop,
+            self.lead, self.fade_in, self.fade_out, self.speed != 1, self.rate_in != self.rate_out, self.take == "mix",
+        )  # fmt: skip
+        return not any(works)
 
     @property
     def exact_size(self) -> int | None:

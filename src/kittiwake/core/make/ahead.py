@@ -96,6 +96,7 @@ class Ahead:
             and recipe.keeps_samples_but_rate
             and not recipe.copy
             and recipe.level != "loudness"
+            and not recipe.lead
             and recipe.stop is None
             and recipe.start == 0
             and (recipe.take, recipe.channels) == (self._take, self._channels)

@@ -158,12 +158,12 @@ def _write(
     digest_in = known or source_digest(source, cancelled)
     mark = fingerprint(item.fit, item.receiver, digest_in)
     ours = before is not None and unaltered(output, before)
-    outside = "level_outside" in item.clip.touch_up_at(item.receiver.slug).accepted
+    accepted = item.clip.touch_up_at(item.receiver.slug).accepted
     sound = item.facts.measures
     # A sample that goes to both sides counts on both.
     promised = (sound.clipped_samples if sound else 0) * (1 if recipe.take == "both" else recipe.channels)
     if ours and before is not None and before.fingerprint == mark:
-        proof = prove(output, item.receiver, Promise(recipe, None, promised, outside=outside), cancelled=cancelled)
+        proof = prove(output, item.receiver, Promise(recipe, None, promised, accepted=accepted), cancelled=cancelled)
         if proof.passed:
             seconds = recipe.seconds
             return Prepared(Made(item, "kept", before.bytes, seconds, before.sha256, proof, fingerprint=mark))
@@ -180,7 +180,12 @@ def _write(
         part.unlink(missing_ok=True)
         raise
     promise = Promise(
-        recipe, written.digest if written else None, promised, written.rms if written else None, outside
+        recipe,
+        written.digest if written else None,
+        promised,
+        written.rms if written else None,
+        written.limited_db if written else 0.0,
+        accepted,
     )
     return Draft(item, part, promise, written, stamp, digest_in, mark, order, ours)
 

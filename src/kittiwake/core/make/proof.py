@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 import os
 import zlib
 from collections.abc import Callable, Iterator
@@ -13,29 +12,17 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from ..codec import FOR_VOICES, FORMATS
-from ..codec.pcm import MOVES, Dither
+from ..codec import FOR_VOICES
 from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
-from ..fit.plan import level_is_right
 from ..fit.verdict import Recipe
-from ..intake import BLOCK, open_sound
-from ..measure import Loudness, look_at
+from ..intake import BLOCK
+from ..measure import look_at
 from ..model import Facts, Header, Receiver, Stated
-from ..model.units import db, format_db, format_hz, format_kind, format_limit, ratio
+from ..model.units import db, format_db
+from .rule_checks import CHECKS, Check, Promise, Subject
 
-
-@dataclass(frozen=True, slots=True)
-class Check:
-    """One thing that was checked."""
-
-    name: str
-    expected: str
-    found: str
-    passed: bool
-
-    def to_dict(self) -> dict[str, Any]:
-        return {"name": self.name, "expected": self.expected, "found": self.found, "passed": self.passed}
+__all__ = ["Check", "Promise", "Proof", "prove"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,25 +42,6 @@ class Proof:
 
     def to_dict(self) -> dict[str, Any]:
         return {"passed": self.passed, "checks": [check.to_dict() for check in self.checks]}
-
-
-@dataclass(frozen=True, slots=True)
-class Promise:
-    """What the maker of a file says is in it.
-
-    Attributes
-    ----------
-    rms : of what was to be written, nominal 0 to 1; None where nothing was computed.
-    digest : CRC-32 of the samples written, as ``codec.Writer.digest``.
-    outside : whether somebody has decided that the level may lie outside of what the receiver takes.
-    source_clipped : samples at full scale that the source already had.
-    """
-
-    recipe: Recipe
-    digest: int | None = None
-    source_clipped: int = 0
-    rms: float | None = None
-    outside: bool = False
 
 
 def prove(
@@ -106,91 +74,12 @@ def prove(
         message = facts.error.message if facts.error else "it holds nothing"
         return Proof((Check("readable", "a sound file", message, False),))
     checks = [Check("readable", "a sound file", "read to its end", True)]
-    checks += _against_rules(facts, receiver, name or path.name, promise)
+    subject = Subject(facts, facts.header, facts.measures, receiver, name or path.name, promise)
+    for check in CHECKS:
+        checks += check(subject)
     if promise:
         checks += _against_promise(path, facts, promise, crc.value if crc and once else None, cancelled)
     return Proof(tuple(checks), facts)
-
-
-def _against_rules(facts: Facts, receiver: Receiver, name: str, promise: Promise | None) -> Iterator[Check]:
-    head, sound = facts.header, facts.measures
-    assert head is not None and sound is not None
-    rules = receiver.rules
-    whole = [n.message for n in facts.notes if n.code in ("truncated", "damaged")]
-    yield Check("whole", "all that its header promises", whole[0] if whole else "all of it", not whole)
-    forms = [(a.container, a.encoding) for a in rules.accepts]
-    form = (head.container, head.encoding)
-    wanted_forms = " or ".join(format_kind(*f) for f in forms)
-    yield Check("format", wanted_forms, format_kind(*form), form in forms)
-    fitting = [a for a in rules.accepts if (a.container, a.encoding) == form] or list(rules.accepts)
-    rates = [
-        ", ".join(map(format_hz, a.sample_rates)) if a.sample_rates else f"at most {format_hz(a.max_sample_rate)}"
-        for a in fitting
-    ]
-    right_rate = any(a.takes_rate(head.sample_rate) for a in fitting)
-    yield Check("sample rate", " or ".join(dict.fromkeys(rates)), format_hz(head.sample_rate), right_rate)
-    right_channels = head.channels == rules.channels_for(head.channels)
-    yield Check("channels", str(rules.channels or "1 or 2"), str(head.channels), right_channels)
-    most = rules.limits.max_bytes
-    if most is not None:
-        yield Check("size", format_limit(most), f"{head.bytes:,} B", head.bytes <= most)
-    seconds = facts.seconds or 0.0
-    if rules.limits.max_seconds is not None:
-        limit = rules.limits.max_seconds
-        yield Check("length", f"at most {limit:g} s", f"{seconds:.3f} s", seconds <= limit)
-    if rules.limits.min_seconds is not None:
-        limit = rules.limits.min_seconds
-        yield Check("length", f"at least {limit:g} s", f"{seconds:.3f} s", seconds >= limit)
-    wanted = receiver.treatment.level
-    # Half a second is a few times what P.56 needs to settle; less has no level worth the name.
-    if wanted.measure != "leave" and seconds - receiver.treatment.lead_seconds >= 0.5:
-        extra_db = promise.recipe.gain_db if promise else 0.0
-        slack = 0.0
-        if promise and not promise.recipe.copy and promise.digest is None:
-            slack = 5.0 if head.encoding in FOR_VOICES else 1.0
-            if wanted.measure == "peak":
-                slack *= 2.5  # such codecs keep power far better than single peaks
-        if (written := FORMATS.get(form)) and written.depth:
-            slack += coarseness(wanted.measure, wanted.target + extra_db, written.depth, receiver.treatment.dither)
-        heard = sound.stereo_level if rules.channels != 1 else sound.level
-        level, peak = heard.active_dbov, db(sound.peak)
-        if wanted.measure == "loudness":
-            level = _loudness(facts)
-        elif wanted.measure == "peak":
-            level = peak
-        ceiling = ratio(receiver.treatment.ceiling_dbfs)
-        if written := FORMATS.get(form):
-            ceiling = min(ceiling, written.safe_peak)
-        yield Check(
-            "level",
-            f"{format_db(wanted.target + extra_db, wanted.unit)} ± {wanted.tolerance_db + slack:g} dB, or as near as peaks allow",
-            f"{format_db(level, wanted.unit)}, peak {format_db(peak)}",
-            level_is_right(receiver, level, peak, ceiling, extra_db, slack),
-        )
-    softest, loudest = rules.limits.min_level_dbov, rules.limits.max_level_dbov
-    lives_with = promise is not None and promise.outside
-    if (
-        (softest is not None or loudest is not None)
-        and not lives_with
-        and seconds - receiver.treatment.lead_seconds >= 0.5
-    ):
-        heard = sound.stereo_level if rules.channels != 1 else sound.level
-        slack = 0.3 if not promise or promise.digest is not None else 5.0 if head.encoding in FOR_VOICES else 1.0
-        low, high = -math.inf if softest is None else softest, 0.0 if loudest is None else loudest
-        inside = not math.isfinite(heard.active_dbov) or low - slack <= heard.active_dbov <= high + slack
-        told = f"{format_db(low, 'dBov')} to {format_db(high, 'dBov')}"
-        yield Check("speech level taken", told, format_db(heard.active_dbov, "dBov"), inside)
-    stem, dot, extension = name.rpartition(".")
-    extensions = []
-    for accepted in rules.accepts:
-        key = (accepted.container, accepted.encoding)
-        if (key == form or form not in forms) and (written := FORMATS.get(key)):
-            extensions.append(written.extension)
-    right = rules.names.is_legal(stem) and dot + extension in extensions
-    wanted_name = (
-        f"{rules.names.max_length} of [{rules.names.allowed}], then {' or '.join(dict.fromkeys(extensions))}"
-    )
-    yield Check("name", f"at most {wanted_name}", name, right)
 
 
 def _against_promise(
@@ -250,28 +139,6 @@ class _Crc:
         self._left -= len(part)
         whole = np.multiply(part, np.float32(2.0**31), order="C").astype("<i4")
         self.value = zlib.crc32(whole.data, self.value)
-
-
-def coarseness(measure: str, target: float, depth: int, dither: Dither) -> float:
-    """By how much rounding to ``depth`` bits can lift a level of ``target`` dB: nothing to speak of but for few bits and soft sound."""
-    step = 2.0 ** (1 - depth)
-    if measure == "peak":
-        return db(1 + MOVES[dither] * step / ratio(target))
-    # Power of the error in steps squared: rounding 1/12, with TPDF 3/12, fed back with (1 − z⁻¹)² six times that.
-    noise = {"none": 1, "tpdf": 3, "shaped": 18}[dither] / 12 * step**2
-    return 10 * math.log10(1 + noise / ratio(target) ** 2)
-
-
-def _loudness(facts: Facts) -> float:
-    """Integrated loudness of a file, LUFS."""
-    reader = open_sound(facts.path, facts.stated)
-    try:
-        meter = Loudness(reader.header.sample_rate, reader.header.channels)
-        for block in reader.blocks():
-            meter.add(block)
-    finally:
-        reader.close()
-    return meter.result()
 
 
 def _digest(path: Path, recipe: Recipe, cancelled: Callable[[], bool] | None) -> int | None:

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import numpy as np
@@ -18,20 +18,14 @@ from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
-from ..measure import ActiveLevel, Loudness
+from ..measure import TruePeak
 from ..model import Facts
 from ..model.units import db, format_db, ratio
 from ..sound import (
-    Gain,
     Spool,
     band_taps,
     change_tempo,
-    choose_gain,
-    fade_in,
-    fade_out,
     filtered,
-    limited,
-    looped,
     presence_taps,
     resample,
     span_of,
@@ -40,16 +34,30 @@ from ..sound import (
 from ..sound.gather import gathered
 from ..sound.leave_out import BLEND_S, leave_out
 from .ahead import Ahead
+from .levelling import Meter, Settled, settle, shaped
+
+_BELOW_FULL_SCALE = 1 - 2.0**-15  # a decoded sample at full scale counts as clipped
+
+_LOSSY_TRIES = 4
 
 
 @dataclass(frozen=True, slots=True)
 class Written:
-    """What was written, and what was found on the way that the plan could only estimate."""
+    """What was written, and what was found on the way that the plan could only estimate.
+
+    Attributes
+    ----------
+    rms : of what was encoded, the lead included, of the louder channel; nominal 0 to 1.
+    short_db : by how much the level stays under what was wanted, since peaks allow no more.
+    limited_db : by how much the limiter holds the highest peak down.
+    """
 
     digest: int | None
     rms: float
     gain_db: float
     said: tuple[str, ...]
+    short_db: float = 0.0
+    limited_db: float = 0.0
 
 
 def write_stream(
@@ -73,28 +81,25 @@ def write_stream(
     OSError : the disk.
     """
     if ahead is not None and ahead.spool is not None and ahead.matches(recipe):
-        return _finish(ahead.spool, ahead.meters, None, recipe, part, progress, cancelled)
+        return _finish(
+            ahead.spool, Meter(recipe, ahead.meters).finish(ahead.spool), recipe, part, progress, cancelled
+        )
     reader = open_sound(facts.path, facts.stated)
     try:
         _check_unchanged(reader, facts)
         with Spool(recipe.channels, part.parent) as spool:
-            meters = [ActiveLevel(recipe.rate_out) for _ in range(recipe.channels)]
-            loudness = Loudness(recipe.rate_out, recipe.channels) if recipe.level == "loudness" else None
+            meter = Meter(recipe)
             for block in gathered(_converted(reader, recipe, progress, cancelled)):
                 spool.append(block)
-                if loudness:
-                    loudness.add(block)
-                for channel, meter in enumerate(meters):
-                    meter.add(np.ascontiguousarray(block[:, channel]))
-            return _finish(spool, meters, loudness, recipe, part, progress, cancelled)
+                meter.add(block)
+            return _finish(spool, meter.finish(), recipe, part, progress, cancelled)
     finally:
         reader.close()
 
 
 def _finish(
     spool: Spool,
-    meters: list[ActiveLevel],
-    loudness: Loudness | None,
+    meter: Meter,
     recipe: Recipe,
     part: Path,
     progress: Callable[[float], None] | None,
@@ -107,20 +112,39 @@ def _finish(
             "Look at it again.",
             "changed",
         )
-    peak = max(meter.peak for meter in meters)
-    active = level = max(meter.result()[0] for meter in meters)
-    if loudness:
-        level = loudness.result()
-    elif recipe.level == "peak":
-        level = db(peak)
-    gain = _gain(level, active, peak, recipe)
-    digest, heard = _encode(spool, recipe, gain, part, progress, cancelled)
+    settled = settle(spool, meter, recipe)
+    digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
+    lower = recipe
+    for _ in range(_LOSSY_TRIES if recipe.format.lossy or recipe.ceiling_true is not None else 0):
+        over = _over_ceiling(part, recipe)
+        if over <= 0:
+            break
+        # What is decoded goes over: once more, under a ceiling lower by just that, and a little, since a codec does not follow to the last digit.
+        reached = min(settled.limit, settled.peak * ratio(settled.gain_db)) * ratio(-over - 0.02)
+        true = None if lower.ceiling_true is None else lower.ceiling_true * ratio(-over - 0.02)
+        lower = replace(lower, ceiling=reached, ceiling_stated=reached, ceiling_true=true)
+        settled = settle(spool, meter, lower)
+        part.unlink()
+        digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
     # Over all of the output, the silence in front included.
-    share = math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
-    rms = max(meter.rms for meter in meters) * ratio(gain.db) * share
-    if recipe.limiter_db or recipe.loop:
-        rms = heard * share
-    return Written(digest, rms, gain.db, _said(gain, peak, recipe))
+    rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
+    return Written(digest, rms, settled.gain_db, _said(settled, recipe), settled.short_db, settled.limited_db)
+
+
+def _over_ceiling(part: Path, recipe: Recipe) -> float:
+    """By how much (dB) the decoded samples, and the wave between them where that counts, are over the ceiling; not positive where they are not."""
+    reader = open_sound(part, recipe.stated)
+    try:
+        true = TruePeak(reader.header.sample_rate, reader.header.channels) if recipe.ceiling_true is not None else None
+        peak = 0.0
+        for block in reader.blocks():
+            peak = max(peak, float(np.abs(block).max(initial=0.0)))
+            if true:
+                true.add(block)
+    finally:
+        reader.close()
+    over = db(peak) - db(min(recipe.ceiling_stated, _BELOW_FULL_SCALE))
+    return max(over, db(true.finish()) - db(recipe.ceiling_true)) if true and recipe.ceiling_true else over
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
@@ -165,57 +189,35 @@ def _converted(
     return sound
 
 
-def _gain(level: float, active: float, peak: float, recipe: Recipe) -> Gain:
-    wanted = recipe.gain_db
-    ranged = recipe.level_low is not None or recipe.level_high is not None
-    if recipe.level != "leave":
-        if not math.isfinite(level):
-            return Gain(0.0)
-        # On a grid of a thousandth of a dB, so that a last bit of the measurement makes no other bytes.
-        wanted += recipe.target_db - round(level, 3)
-    elif wanted == 0 and not ranged and recipe.keeps_samples and recipe.dither != "always" and recipe.format.depth:
-        # Nothing was computed: the samples go over as they are, even those that the source has at full scale.
-        return Gain(0.0)
-    wanted += recipe.into_range(active + wanted)
-    return choose_gain(wanted, peak, recipe.ceiling * ratio(recipe.limiter_db))
-
-
 def _encode(
     spool: Spool,
     recipe: Recipe,
-    gain: Gain,
+    settled: Settled,
     part: Path,
     progress: Callable[[float], None] | None,
     cancelled: Callable[[], bool] | None,
 ) -> tuple[int | None, float]:
     """CRC-32 of what was written, and the root mean square of the louder channel without its lead."""
-    worked = recipe.dither == "always" or (recipe.dither == "if_scaled" and gain.db != 0)
+    worked = (
+        recipe.dither == "always"
+        or (recipe.dither == "if_scaled" and (settled.gain_db != 0 or settled.limited_db != 0))
+    )
     dither: Dither = recipe.dither_kind if worked else "none"
-    factor = np.float32(ratio(gain.db))
     writer = recipe.format.open(
         part, recipe.rate_out, recipe.channels, dither=dither, bit_rate=recipe.bit_rate, variable=recipe.variable
     )
     done = 0
     energy = np.zeros(recipe.channels)
     try:
-        blocks: Iterator[NDArray[np.float32]] = spool.blocks()
-        if recipe.loop:
-            blocks = looped(blocks, spool.last(recipe.loop).copy(), spool.frames)
-        if gain.db:
-            blocks = (block * factor for block in blocks)
-        if recipe.limiter_db:
-            blocks = limited(blocks, recipe.ceiling, recipe.rate_out, recipe.channels)
-        if recipe.fade_in:
-            blocks = fade_in(blocks, recipe.fade_in, recipe.fade_even)
-        if recipe.fade_out:
-            blocks = fade_out(blocks, recipe.frames_out - recipe.lead, recipe.fade_out, recipe.fade_even)
         if recipe.lead:
             writer.write(np.zeros((recipe.lead, recipe.channels), np.float32))
-        for block in blocks:
+        for block in shaped(spool, recipe, settled):
             if cancelled and cancelled():
                 raise Cancelled
             writer.write(block)
-            energy += [float(np.dot(column, column)) for column in np.ascontiguousarray(block.T)]
+            # What a codec delays beyond the end of the file is not heard.
+            audible = block[: max(0, recipe.frames_out - recipe.lead - recipe.format.delay - done)]
+            energy += [float(np.dot(column, column)) for column in np.ascontiguousarray(audible.T)]
             done += len(block)
             if progress:
                 progress(0.8 + 0.2 * done / recipe.frames_out)
@@ -227,12 +229,18 @@ def _encode(
     return writer.digest, float(np.sqrt(energy.max() / max(1, done)))
 
 
-def _said(gain: Gain, peak: float, recipe: Recipe) -> tuple[str, ...]:
+def _said(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
     said = []
-    if gain.held_back_db > 0.005:
-        over = db(peak) - db(recipe.ceiling)
-        if recipe.level == "leave" and over > 0:
-            said.append(f"Peaks came out at {format_db(db(peak))}; all of it was brought down by {-gain.db:.2f} dB.")
-        else:
-            said.append(f"Its peaks keep it {gain.held_back_db:.1f} dB below the wanted level.")
+    over = db(settled.peak) - db(recipe.ceiling_stated)
+    if recipe.level == "leave" and recipe.gain_db == 0 and settled.gain_db < -0.005:
+        came = format_db(db(settled.peak))
+        said.append(
+            f"Peaks came out at {came}; all of it was brought down by {-settled.gain_db:.2f} dB."
+            if over > 0
+            else f"Decoded, its peaks would be over the ceiling; all of it was brought down by {-settled.gain_db:.2f} dB."
+        )
+    elif settled.short_db > 0.05:
+        said.append(f"Its peaks keep it {settled.short_db:.1f} dB below the wanted level.")
+    if settled.limited_db > 0.05:
+        said.append(f"The limiter holds its highest peak down by {settled.limited_db:.1f} dB.")
     return tuple(said)

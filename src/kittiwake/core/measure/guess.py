@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import io
 import math
 from dataclasses import dataclass
 from pathlib import Path
@@ -11,12 +12,12 @@ from numpy.typing import NDArray
 
 from ..errors import IntakeError
 from ..intake import open_sound
+from ..intake.packing import packed, unpacked
 from ..intake.sniff import head_of
 from ..model import Stated
 from ..model.stated import HEADERLESS
 
 _SECONDS = 6.0
-_SECONDS_SLOW = 1.5  # of G.726, which is decoded here, in eight ways
 _AMR_FRAMES = {0: 13, 1: 14, 2: 16, 3: 18, 4: 20, 5: 21, 6: 27, 7: 32, 8: 6, 15: 1}
 _TRIED = (
     "ulaw", "alaw", "pcm_s16le", "pcm_s16be", "pcm_u8", "pcm_s8", "gsm", "g722", "oki_adpcm", "amr_nb",
@@ -110,14 +111,40 @@ def _marks(path: Path, encoding: str) -> str | None:
     return f"all {frames} frames follow each other without a gap" if whole and frames > 3 else None
 
 
+def _g726_roughly(path: Path, encoding: str) -> NDArray[np.float64]:
+    """The beginning of G.726 by libraries that are not quite right, but a hundred times as fast as the decoder that is, and near enough to tell
+    a voice from noise. libsndfile knows three of its rates, in AU files with the low bits first.
+    """
+    import soundfile
+
+    kbits, high_first = int(encoding[5:7]), encoding.endswith("be")
+    data = head_of(path, int(_SECONDS * kbits * 125) // 120 * 120)
+    if kbits == 16:
+        import av
+
+        name = "g726" if high_first else "g726le"
+        with av.open(io.BytesIO(data), "r", format=name, options={"code_size": "2"}) as container:
+            frames = [frame.to_ndarray().reshape(-1) for frame in container.decode(audio=0)]
+        return np.concatenate(frames).astype(np.float64) / 32768
+    low = packed(unpacked(data, kbits // 8, True), kbits // 8, False) if high_first else data
+    numbers = (28, len(low), {24: 25, 32: 23, 40: 26}[kbits], 8000, 1, 0)  # AU (NeXT/Sun)
+    head = b".snd" + b"".join(n.to_bytes(4, "big") for n in numbers)
+    sound: NDArray[np.float64] = soundfile.read(io.BytesIO(head + low))[0]
+    return sound
+
+
 def _beginning(path: Path, stated: Stated) -> NDArray[np.float64] | None:
+    if stated.encoding.startswith("g726"):
+        try:
+            return _g726_roughly(path, stated.encoding)
+        except Exception:  # as below
+            return None
     try:
         reader = open_sound(path, stated)
     except IntakeError:
         return None
     try:
-        seconds = _SECONDS_SLOW if stated.encoding.startswith("g726") else _SECONDS
-        parts, count, most = [], 0, int(seconds * stated.rate)
+        parts, count, most = [], 0, int(_SECONDS * stated.rate)
         for block in reader.blocks():
             parts.append(block[:, 0])
             count += len(block)

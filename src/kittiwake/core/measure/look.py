@@ -166,6 +166,7 @@ def _measure(
     frames = holes = 0
     energy = 0.0
     sums = np.zeros(channels)
+    lows, highs = np.full(channels, np.nan), np.full(channels, np.nan)
     # Without a picture: the signal that stands for the whole, as the first block suggests.
     alone: Signal | None = None
     for block in blocks:
@@ -181,10 +182,12 @@ def _measure(
         sums += [float(np.dot(column, ones)) for column in columns]
         energy += sum(energies)
         if spectrum is not None:
-            peaks = outline.add(columns)
+            ends = outline.add(columns)
             spectrum.add(columns)
         else:
-            peaks = [max(float(column.max()), -float(column.min())) for column in columns]
+            ends = [(float(column.min()), float(column.max())) for column in columns]
+        lows, highs = (np.fmin(lows, [low for low, _ in ends]), np.fmax(highs, [high for _, high in ends]))
+        peaks = [max(high, -low) for low, high in ends]
         for column, clip, peak in zip(columns, clips, peaks, strict=True):
             clip.add(column, peak)
         if channels == 2:
@@ -220,6 +223,7 @@ def _measure(
         Measures(
             frames=frames,
             peak=max(level.peak for level in levels.values()),
+            swing=float((highs - lows).max() / 2) if frames else 0.0,
             rms=float(np.sqrt(energy / max(1, frames * channels))),
             dc_offsets=tuple(float(offset) for offset in offsets),
             clipped_samples=sum(clip.finish() for clip in clips),

@@ -74,22 +74,22 @@ class Loudness:
             self._steps.append(powers.sum(axis=1))
         self._rest = joined[whole * self._step :]
 
-    def result(self) -> float:
-        """LUFS; -inf where everything lies below the gate of −70. Call once, at the end."""
+    def finish(self) -> None:
+        """No more is to come."""
         if self._up is not None:
             channels = self._rest.shape[1]
             self._weigh(self._up.resample_chunk(np.zeros((0, channels), np.float32), last=True))
             self._up = None
-        steps = np.concatenate(self._steps) if self._steps else np.zeros(0)
+
+    def result(self, gain_db: float = 0.0) -> float:
+        """LUFS, were this gain applied (dB), which moves sound over the gates or below them; -inf where everything lies below the one of −70."""
+        self.finish()
+        scale = 10 ** (gain_db / 10)
+        steps = np.concatenate(self._steps) * scale if self._steps else np.zeros(0)
         if len(steps) < 4:
             # Shorter than one block: what there is, ungated, is the best that can be said.
-            power = (
-                float(steps.mean())
-                if len(steps)
-                else float((self._rest**2).mean(axis=0).sum())
-                if len(self._rest)
-                else 0.0
-            )
+            rest = (self._rest**2).mean(axis=0).sum() if len(self._rest) else 0.0
+            power = float(steps.mean()) if len(steps) else float(rest) * scale
             return _lufs(power) if _lufs(power) > _ABSOLUTE_GATE else -math.inf
         blocks = np.convolve(steps, np.ones(4) / 4, mode="valid")
         loud = blocks[blocks > 10 ** ((_ABSOLUTE_GATE + 0.691) / 10)]

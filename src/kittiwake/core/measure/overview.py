@@ -21,11 +21,11 @@ class Overview:
         self._open = np.zeros((1, 2), np.float32)
         self._held = 0
 
-    def add(self, columns: NDArray[np.float32]) -> list[float]:
-        """Take the next samples [shape=(channels, n)]; gives the largest magnitude of each channel in them."""
+    def add(self, columns: NDArray[np.float32]) -> list[tuple[float, float]]:
+        """Take the next samples [shape=(channels, n)]; gives the lowest and highest of each channel in them."""
         count = columns.shape[1]
         if not count:
-            return [0.0] * len(columns)
+            return [(0.0, 0.0)] * len(columns)
         first = min(count, self._part - self._held) if self._held else 0
         starts = np.arange(first, count, self._part)
         if first:
@@ -34,7 +34,7 @@ class Overview:
         highs = [np.maximum.reduceat(column, starts) for column in columns]
         pairs = np.stack([np.min(lows, axis=0), np.max(highs, axis=0)], axis=1)
         self._take(pairs, first, (count - first) % self._part)
-        return [max(float(high.max()), -float(low.min())) for low, high in zip(lows, highs, strict=True)]
+        return [(float(low.min()), float(high.max())) for low, high in zip(lows, highs, strict=True)]
 
     def _take(self, pairs: NDArray[np.float32], first: int, last: int) -> None:
         """Outlines of which the first belongs to the open part where ``first`` samples do, and the last has only ``last``."""

@@ -16,6 +16,9 @@ Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "dif
 #: ``mono``, ``left``, ``right``, ``mix``; of more than two channels also ``ch3``, ``ch4`` and so on.
 Signal = str
 
+#: Largest magnitude of what counts as silence: −80 dBFS.
+SILENT = 1e-4
+
 #: Which signal stands for the whole when one channel has to do.
 SIGNAL_OF: dict[Sides, Signal] = {
     "mono": "mono",
@@ -90,6 +93,7 @@ class Measures:
     ----------
     frames : counted, not stated.
     peak, rms : over every sample of every channel, nominal 0 to 1 (a full-scale sine has RMS 0.707, −3.01 dBFS).
+    swing : half the way from the lowest to the highest sample of the channel where that is most: the peak without what is constant.
     dc_offsets : mean of each channel.
     clipped_samples : samples in runs of three or more at full scale.
     levels : of ``mono``, or of ``left``, ``right`` and ``mix``, and of each further channel.
@@ -111,6 +115,12 @@ class Measures:
     spectrum: NDArray[np.float32] = field(repr=False, compare=False)
     spectrum_step: float = 0.0
     pitch_hz: float | None = None
+    swing: float = 1.0
+
+    @property
+    def silent(self) -> bool:
+        """Whether nothing is to be heard: no sample is farther than 80 dB under full scale from what is constant."""
+        return self.swing < SILENT
 
     @property
     def dc_offset(self) -> float:

@@ -72,7 +72,7 @@ class Limits(_Part):
     min_level_dbov: Annotated[float, Field(ge=-60, le=0)] | None = None
     max_level_dbov: Annotated[float, Field(ge=-60, le=0)] | None = None
     max_seconds: Annotated[float, Field(gt=0)] | None = None
-    min_seconds: Annotated[float, Field(ge=0)] | None = None
+    min_seconds: Annotated[float, Field(ge=0)] = 0.02
     advised_seconds: Annotated[float, Field(gt=0)] | None = None
 
     @model_validator(mode="after")
@@ -182,6 +182,7 @@ class Level(_Part):
 class Treatment(_Part):
     """What is done to sound on its way to the receiver.
 
+    ``ceiling_dbfs`` is for samples, ``ceiling_dbtp`` for the wave between them (true peak, ITU-R BS.1770 annex 2).
     ``limiter_db`` is by how much a look-ahead limiter may hold single peaks down for the sake of the level; ``presence_db`` lifts
     what makes speech distinct, around 2.5 kHz; ``trim_lead_seconds`` and ``trim_tail_seconds`` are the air that trimming leaves,
     None leaves all of it; ``loop_seconds`` blends the end into the start, so that it repeats without a gap.
@@ -189,6 +190,7 @@ class Treatment(_Part):
 
     level: Level = Level()
     ceiling_dbfs: Annotated[float, Field(ge=-20, le=0)] = -0.1
+    ceiling_dbtp: Annotated[float, Field(ge=-20, le=0)] | None = None
     limiter_db: Annotated[float, Field(ge=0, le=12)] = 0.0
     dither: Literal["none", "tpdf", "shaped"] = "tpdf"
     side: Literal["auto", "left", "right", "mix"] = "auto"
