@@ -19,7 +19,7 @@ from kittiwake.core.errors import RulesError
 from kittiwake.core.intake import libav, open_sound
 from kittiwake.core.make.proof import _int32_by_libav
 from kittiwake.core.model import Stated
-from tests.sounds import DEMO, FolderCase, noise, sine
+from tests.sounds import DEMO, FolderCase, db, noise, rms, sine
 
 
 def speech() -> tuple[np.ndarray, int]:
@@ -171,6 +171,32 @@ class TestWriters(FolderCase):
             "0000" "66616374" "04000000" "03000000" "64617461" "03000000" "ffffff" "00"
         )  # fmt: skip
         self.assertEqual(path.read_bytes().hex(), wanted)
+
+    def test_heads_tell_what_is_true(self) -> None:
+        """RIFF/WAVE: ``nAvgBytesPerSec`` of ``fmt ``, and ``fact``, the frames of sound without what fills up the last block; NIST SPHERE 1a:
+        ``sample_n_bytes`` is a whole number (-i).
+        """
+        x = speech()[0][:7001]
+        for encoding, rate, per_second in (("g722", 16_000, 8000), ("gsm", 8000, 1625), ("ima_adpcm", 8000, 4055), ("ms_adpcm", 8000, 4096)):
+            path, _ = self.made(("wav", encoding), x, rate)
+            data = path.read_bytes()
+            self.assertEqual(int.from_bytes(data[28:32], "little"), per_second, encoding)
+            at = data.index(b"fact")
+            self.assertEqual(int.from_bytes(data[at + 8 : at + 12], "little"), len(x), encoding)
+        path, _ = self.made(("sphere", "ulaw"), x, 8000)
+        head = path.read_bytes()[:1024]
+        self.assertIn(b"\nsample_n_bytes -i 1\n", head)
+        self.assertEqual((len(path.read_bytes()), soundfile.info(str(path)).frames), (1024 + 7001, 7001))
+
+    def test_mp3_keeps_its_level(self) -> None:
+        x, own = speech()
+        for rate, bit_rate in ((16_000, 64_000), (44_100, 64_000), (44_100, 128_000), (44_100, 192_000), (44_100, 224_000), (44_100, 320_000)):
+            if bit_rate not in FORMATS["mp3", "mp3"].legal_bit_rates(rate):
+                continue
+            sound = soxr.resample(x, own, rate)
+            path, _ = self.made(("mp3", "mp3"), sound, rate, bit_rate=bit_rate)
+            heard = soundfile.read(str(path), dtype="float32")[0]
+            self.assertAlmostEqual(db(rms(heard)) - db(rms(sound)), 0.0, delta=0.05, msg=f"{rate} Hz, {bit_rate} bit/s")
 
     def test_same_input_gives_the_same_bytes(self) -> None:
         for key, form in HERE.items():

@@ -7,14 +7,16 @@ from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
+import pyloudnorm
 import soundfile
 
 from kittiwake.core.fit import fit
-from kittiwake.core.make import make_clip, plan_outputs, prove
+from kittiwake.core.make import Made, make_clip, plan_outputs, prove
 from kittiwake.core.make.proof import Promise, Proof
 from kittiwake.core.measure import look_at
-from kittiwake.core.model import Clip, load_receiver
-from tests.sounds import DEMO, FolderCase, speech_like
+from kittiwake.core.model import Clip, Receiver, load_receiver
+from kittiwake.core.model.receiver import receiver_from_data
+from tests.sounds import DEMO, FolderCase, really_spoken, speech_like, spoken
 
 MENU, BEACON = load_receiver("phone-menu"), load_receiver("quay-beacon")
 
@@ -89,3 +91,133 @@ class TestProof(FolderCase):
         make_clip(item)
         wrong = Promise(replace(recipe, frames_out=recipe.frames_out + 1))
         self.assertEqual(failed(prove(item.output, MENU, wrong)), ["exact length", "exact size"])
+
+
+def rules(encoding: str = "pcm_s16", rate: int = 16_000, **treatment: object) -> Receiver:
+    """A receiver of WAV files with this treatment."""
+    accepts = {"container": "wav", "encoding": encoding, "sample_rates": [rate]}
+    return receiver_from_data(
+        {"slug": "any", "name": "Any", "rules": {"accepts": [accepts]}, "treatment": treatment}, "It"
+    )
+
+
+class TestWhatProofCouldNotSee(FolderCase):
+    """One check after the other, on a file made to break just that one."""
+
+    def speech(self, peak_db: float = -6.0) -> np.ndarray:
+        x = really_spoken(16_000)[:48_000]
+        return (x / np.abs(x).max() * 10 ** (peak_db / 20)).astype(np.float32)
+
+    def test_a_peak_over_the_ceiling(self) -> None:
+        path = self.write("a.wav", self.speech(-4), 16_000)
+        self.assertEqual(failed(prove(path, rules(ceiling_dbfs=-6.0))), ["peak"])
+        self.assertEqual(failed(prove(path, rules(ceiling_dbfs=-3.0))), [])
+
+    def test_a_true_peak_over_its_ceiling(self) -> None:
+        # ITU-R BS.1770 annex 2: a quarter-rate sine sampled at 45 degrees reads 3.01 dB over its samples.
+        n = np.arange(16_000)
+        x = (0.5 * np.sin(np.pi / 2 * n + np.pi / 4)).astype(np.float32)
+        path = self.write("a.wav", x, 16_000)
+        self.assertEqual(failed(prove(path, rules(ceiling_dbtp=-6.5))), ["true peak"])
+        self.assertEqual(failed(prove(path, rules(ceiling_dbtp=-5.9))), [])
+
+    def test_an_offset_that_the_treatment_takes_away(self) -> None:
+        path = self.write("a.wav", self.speech() + np.float32(0.05), 16_000)
+        self.assertEqual(failed(prove(path, rules())), ["DC offset"])
+        self.assertEqual(failed(prove(path, rules(remove_dc=False))), [])
+
+    def test_silence_and_a_dead_microphone(self) -> None:
+        level = {"measure": "active", "target_dbov": -26.0}
+        for name, x in (("zeros", np.zeros(16_000, np.float32)), ("constant", np.full(16_000, 0.1, np.float32))):
+            path = self.write(f"{name}.wav", x, 16_000)
+            self.assertIn("something to hear", failed(prove(path, rules(level=level))), name)
+            self.assertIn("something to hear", failed(prove(path, rules())), name)
+            clip, facts = Clip.whole(path), look_at(path)
+            found = fit(clip, facts, rules())
+            self.assertEqual((found.verdict, found.problems[0].code), ("decide", "silent"), name)
+            # Who wants silence gets it, and it is proved.
+            lives = found.problems[0].remedies[0].apply(clip, "any")
+            item = plan_outputs([(lives, facts, fit(lives, facts, rules()))], rules(), self.folder / "out")[0]
+            self.assertEqual(make_clip(item).status, "made", name)
+
+    def test_a_length_of_next_to_nothing(self) -> None:
+        path = self.write("a.wav", self.speech()[20_000:20_100], 16_000)
+        self.assertEqual(failed(prove(path, rules())), ["length"])
+        clip, facts = Clip.whole(path), look_at(path)
+        self.assertEqual(fit(clip, facts, rules()).verdict, "cannot")
+
+    def test_softer_than_it_had_to_be(self) -> None:
+        """Six dB under the target with three of them left under the ceiling: once that passed."""
+        x = self.speech(-4)
+        level = look_at(self.write("m.wav", x, 16_000)).measures.level.active_dbov  # type: ignore[union-attr]
+        wanted = {"measure": "active", "target_dbov": min(0.0, level + 6)}
+        path = self.write("a.wav", x, 16_000)
+        self.assertEqual(failed(prove(path, rules(level=wanted, ceiling_dbfs=-1.0))), ["level"])
+        self.assertEqual(failed(prove(path, rules(level=wanted, ceiling_dbfs=-4.0))), [])
+        # With a limiter allowed there is room even at the ceiling.
+        self.assertEqual(failed(prove(path, rules(level=wanted, ceiling_dbfs=-4.0, limiter_db=12.0))), ["level"])
+
+
+class TestLevelIsReached(FolderCase):
+    def made(self, x: np.ndarray, receiver: Receiver, subtype: str = "PCM_24", rate: int = 16_000) -> Made:
+        path = self.write("in.wav", x, rate, subtype)
+        clip, facts = Clip.whole(path), look_at(path)
+        return make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0])
+
+    def test_behind_the_limiter(self) -> None:
+        for name in ("Ticket to Skerrow.wav", "Welcome.wav"):
+            receiver = rules(level={"measure": "active", "target_dbov": -16.0}, limiter_db=12.0, ceiling_dbfs=-1.0)
+            made = self.made(spoken(16_000, name), receiver)
+            self.assertEqual(made.status, "made", made.error)
+            sound = look_at(made.item.output).measures
+            assert sound is not None
+            self.assertAlmostEqual(sound.level.active_dbov, -16.0, delta=0.1)
+
+    def test_what_peaks_do_not_allow_is_told_as_it_is(self) -> None:
+        receiver = rules(level={"measure": "active", "target_dbov": -6.0}, limiter_db=3.0, ceiling_dbfs=-1.0)
+        made = self.made(spoken(16_000), receiver)
+        self.assertEqual(made.status, "made", made.error)
+        sound = look_at(made.item.output).measures
+        assert sound is not None
+        short = -6.0 - sound.level.active_dbov
+        told = next(float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.said if "below the wanted" in s)
+        self.assertAlmostEqual(told, short, delta=0.15)
+        self.assertGreater(short, 1)
+
+    def test_loudness_of_a_short_clip_with_a_lead(self) -> None:
+        receiver = rules(level={"measure": "loudness", "target_lufs": -23.0}, lead_seconds=0.25)
+        made = self.made(spoken(16_000)[6000 : 6000 + 8800], receiver)
+        self.assertEqual(made.status, "made", made.error)
+
+    def test_loudness_of_what_lies_below_its_gate_before_the_gain(self) -> None:
+        sound = np.concatenate([spoken(48_000), spoken(48_000, "Welcome.wav")])
+        sound *= np.float32(10 ** (-38 / 20))
+        receiver = rules("pcm_s24", 48_000, level={"measure": "loudness", "target_lufs": -20.0}, ceiling_dbfs=0.0)
+        made = self.made(sound, receiver, rate=48_000)
+        self.assertEqual(made.status, "made", made.error)
+        out, rate = soundfile.read(str(made.item.output))
+        # pyloudnorm is an independent reader of ITU-R BS.1770-4.
+        loud = pyloudnorm.Meter(rate).integrated_loudness(out)
+        peaks_allow = any("below the wanted level" in said for said in made.said)
+        self.assertTrue(peaks_allow or abs(loud + 20) < 0.1, loud)
+
+    def test_as_is_only_where_nothing_would_change(self) -> None:
+        x = spoken(16_000)
+        x = (x / np.abs(x).max() * 10 ** (-4.5 / 20)).astype(np.float32)
+        for treatment, verdict in (
+            ({}, "as_is"),
+            ({"ceiling_dbfs": -6.0}, "convert"),
+            ({"ceiling_dbfs": -1.0, "level": {"measure": "active", "target_dbov": -14.0}, "limiter_db": 12.0}, "convert"),
+            ({"high_pass_hz": 100.0}, "convert"),
+            ({"presence_db": 3.0}, "convert"),
+            ({"ceiling_dbtp": -1.0}, "convert"),
+            ({"lead_seconds": 0.2}, "convert"),
+            ({"band": "telephone"}, "convert"),
+            ({"loop_seconds": 0.1}, "convert"),
+        ):
+            path = self.write("x.wav", x, 16_000)
+            found = fit(Clip.whole(path), look_at(path), rules(**treatment))
+            self.assertEqual(found.verdict, verdict, treatment)
+        path = self.write("dc.wav", np.clip(x + np.float32(0.05), -1, 0.999), 16_000)
+        self.assertEqual(fit(Clip.whole(path), look_at(path), rules()).verdict, "convert")
+        self.assertEqual(fit(Clip.whole(path), look_at(path), rules(remove_dc=False)).verdict, "as_is")
