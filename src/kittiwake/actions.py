@@ -191,7 +191,7 @@ ACTIONS: tuple[Action, ...] = (
     Action(
         "ear.compare",
         "Compare codecs",
-        "Size, rate, distortion and intelligibility of the clip in every codec.",
+        "Size, rate, signal to distortion and intelligibility of the clip in every codec.",
         ("C",),
         "Listen",
         "compare",

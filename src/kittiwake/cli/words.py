@@ -30,6 +30,8 @@ def facts_in_words(facts: Facts) -> str:
     ]
     if sound.clipped_samples:
         lines.append(f"  {sound.clipped_samples:,} clipped samples")
+    if sound.flat_samples:
+        lines.append(f"  {sound.flat_samples:,} samples of tops cut off flat at {format_db(db(sound.peak))}")
     lines += [f"  note: {note}" for note in facts.notes]
     return "\n".join(lines)
 
@@ -85,10 +87,12 @@ def receiver_in_words(receiver: Receiver) -> str:
     return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"
 
 
-COMPARISON_HEAD = f"{'codec':50} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'distortion':>11} {'STOI':>7}"
+COMPARISON_HEAD = f"{'codec':50} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'signal to dist.':>15} {'segmental':>10} {'STOI':>7}"
 
 
 def comparison_in_words(found: Comparison) -> str:
-    distortion = "–" if found.distortion_db is None else f"{found.distortion_db:.1f} dB"
+    whole, each = (
+        "–" if value is None else f"{value:.1f} dB" for value in (found.signal_to_distortion_db, found.segmental_db)
+    )
     stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
-    return f"{found.candidate.name:50} {found.bytes:>10,} {found.kbit_s:>8.1f} {found.ratio:>6.1f}:1 {distortion:>10} {stoi:>7}"
+    return f"{found.candidate.name:50} {found.bytes:>10,} {found.kbit_s:>8.1f} {found.ratio:>6.1f}:1 {whole:>15} {each:>10} {stoi:>7}"

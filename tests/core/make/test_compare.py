@@ -10,7 +10,7 @@ import soxr
 from kittiwake.core.codec import FORMATS, ulaw
 from kittiwake.core.make.compare import Candidate, compare
 from kittiwake.core.measure import look_at
-from kittiwake.core.model import Clip
+from kittiwake.core.model import Clip, TouchUp
 from tests.sounds import DEMO, FolderCase, noise
 
 
@@ -25,7 +25,7 @@ class TestCompare(FolderCase):
         stois = [found[f"AMR narrow-band, 8 kHz, {rate} kbit/s"].stoi for rate in ("12.2", "7.95", "4.75")]
         self.assertEqual(stois, sorted(stois, reverse=True))  # type: ignore[type-var]
         ratios = [
-            found[f"headerless G.726 at {k} kbit/s, high bits first, 8 kHz"].distortion_db for k in (40, 32, 24, 16)
+            found[f"headerless G.726 at {k} kbit/s, high bits first, 8 kHz"].signal_to_distortion_db for k in (40, 32, 24, 16)
         ]
         self.assertEqual(ratios, sorted(ratios, reverse=True))  # type: ignore[type-var]
         for one in found.values():
@@ -37,7 +37,7 @@ class TestCompare(FolderCase):
         y = ulaw.decode(ulaw.encode(x.astype(np.float32))) / 32768
         self.assertAlmostEqual(law.stoi or 0, pystoi.stoi(x, y, 8000), delta=0.002)
         self.assertAlmostEqual(
-            law.distortion_db or 0, 10 * np.log10(np.mean(x**2) / np.mean((x - y) ** 2)), delta=0.3
+            law.signal_to_distortion_db or 0, 10 * np.log10(np.mean(x**2) / np.mean((x - y) ** 2)), delta=0.3
         )
 
     def test_an_mp3_of_192_kbit_against_cd_sound(self) -> None:
@@ -47,6 +47,31 @@ class TestCompare(FolderCase):
         wanted = [Candidate(FORMATS["mp3", "mp3"], 44_100, 192_000)]
         found = next(compare(Clip.whole(path), look_at(path), self.folder, wanted))
         self.assertAlmostEqual(found.ratio, 7.35 / 2, delta=0.08)
+
+    def test_an_offset_is_no_distortion(self) -> None:
+        x = soundfile.read(str(DEMO / "Ticket to Skerrow.wav"), dtype="float32")[0][:60_000]
+        wanted = [Candidate(FORMATS["wav", "pcm_s16"], 16_000), Candidate(FORMATS["wav", "ulaw"], 16_000)]
+        figures = []
+        for offset in (0.0, 0.003):
+            path = self.write(f"{offset}.wav", x + np.float32(offset), 16_000)
+            found = list(compare(Clip.whole(path), look_at(path), self.folder, wanted))
+            figures.append([one.signal_to_distortion_db for one in found])
+            for one in found:
+                one.file.unlink()
+        (plain, law), (plain_off, law_off) = figures
+        self.assertGreater(plain_off or 0, 90)
+        self.assertAlmostEqual(law or 0, 37, delta=2)
+        self.assertAlmostEqual(law_off or 0, law or 0, delta=1.5)
+
+    def test_touch_ups_are_not_the_codec_s_doing(self) -> None:
+        path = DEMO / "Ticket to Skerrow.wav"
+        clip = Clip.whole(path)
+        wanted = [Candidate(FORMATS["wav", "ulaw"], 8000)]
+        plain = next(compare(clip, look_at(path), self.folder, wanted))
+        plain.file.unlink()
+        faster = clip.changed(touch_up=TouchUp(speed=1.2, fade_out=0.5, low_cut=200.0, pitch=2.0))
+        touched = next(compare(faster, look_at(path), self.folder, wanted))
+        self.assertEqual(plain.signal_to_distortion_db, touched.signal_to_distortion_db)
 
     def test_too_short_to_tell(self) -> None:
         path = self.write("short.wav", noise(8000, 0.1), 8000)

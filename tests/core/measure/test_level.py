@@ -10,7 +10,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.measure import ActiveLevel
-from tests.sounds import DEMO, noise, sine, speech_like
+from tests.sounds import DEMO, noise, really_spoken, sine, speech_like
 
 
 def literal_p56(x: np.ndarray, rate: int) -> tuple[float, float]:
@@ -85,6 +85,16 @@ class TestActiveLevel(unittest.TestCase):
             true_level, true_activity = literal_p56(x, rate)
             self.assertAlmostEqual(level, true_level, delta=0.03)
             self.assertAlmostEqual(activity, true_activity, delta=0.01)
+
+    def test_short_clips_agree_as_well(self) -> None:
+        for rate in (8000, 48_000):
+            x = really_spoken(rate)
+            for seconds in (0.21, 0.25, 0.3, 0.4, 0.49):
+                for start in (0.35, 0.5, 2.0):
+                    part = x[round(start * rate) : round((start + seconds) * rate)]
+                    if np.abs(part).max() < 0.1:
+                        continue
+                    self.assertAlmostEqual(measured(part, rate)[0], literal_p56(part, rate)[0], delta=0.03, msg=f"{seconds} s")
 
     def test_silence(self) -> None:
         self.assertEqual(measured(np.zeros(8000, np.float32), 8000), (-math.inf, 0.0))

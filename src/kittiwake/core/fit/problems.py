@@ -62,6 +62,15 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
                 (ask("Record it again with 6 to 12 dB less input gain."),),
             )
         )
+    elif sound.flat_samples:
+        found.append(
+            Problem(
+                "clipped",
+                "warning",
+                f"It was clipped and made softer since: {sound.flat_samples:,} samples are cut off flat at {format_db(db(sound.peak))}.",
+                (ask("Ask for the recording before that, or record it again with 6 to 12 dB less input gain."),),
+            )
+        )
     if sound.sides == "different" and touch.side in ("auto", "mix") and "left" in sound.levels:
         # Two sides that have nothing in common mix to a quarter of their power together.
         apart = math.hypot(sound.levels["left"].rms, sound.levels["right"].rms) / 2

@@ -11,6 +11,10 @@ from numpy.typing import NDArray
 STEP = 23.4375
 _FLOOR_DB = -160.0
 _ENOUGH = 64  # windows, after which every second one is left out, and so on
+_CLASSES, _CLASS_DB = 24, 5.0  # of how loud windows are, from the top
+_FEWEST = 24  # windows, about a second
+_PAUSES = 0.1  # of the windows are taken for pauses: the softest
+_APART_DB, _OUT_DB = 20.0, 6.0  # between pauses and voice; and of a band that holds some of the voice
 
 
 @cache
@@ -29,8 +33,9 @@ class Spectrum:
         self._size = max(16, 2 * round(rate / STEP / 2))
         self.step = rate / self._size
         self._window = _window(self._size)
-        self._power = np.zeros(self._size // 2 + 1)
-        self._count = 0
+        # By how loud windows are: pauses hold the noise of the recording, the others the voice on top of it.
+        self._powers = np.zeros((_CLASSES, self._size // 2 + 1))
+        self._counts = np.zeros(_CLASSES)
         self._every = 1
         self._taken = 0
         self._rest: NDArray[np.float32] | None = None
@@ -57,24 +62,55 @@ class Spectrum:
 
     def _take(self, windows: NDArray[np.float32], weight: int = 1) -> None:
         turned = np.fft.rfft(windows * self._window, axis=1)
-        self._power += weight * (turned.real**2 + turned.imag**2).sum(axis=0, dtype=np.float64)
-        self._count += weight * len(windows)
+        powers = turned.real**2 + turned.imag**2
+        loud = 10 * np.log10(powers.sum(axis=1, dtype=np.float64) + 1e-20) - 20 * np.log10(self._size)
+        which = np.clip((loud / _CLASS_DB).astype(int) + _CLASSES - 1, 0, _CLASSES - 1)
+        for n in np.unique(which):
+            some = which == n
+            self._powers[n] += weight * powers[some].sum(axis=0, dtype=np.float64)
+            self._counts[n] += weight * np.count_nonzero(some)
 
     def result(self) -> NDArray[np.float32]:
         """[shape=(bins,)] dB."""
-        if not self._count and self._rest is not None and self._rest.shape[1]:
+        if not self._counts.any() and self._rest is not None and self._rest.shape[1]:
             # Shorter than one window: what there is, followed by silence.
             short = np.zeros((self._rest.shape[0], self._size), np.float32)
             short[:, : self._rest.shape[1]] = self._rest
             self._take(short)
-        mean = self._power / max(1, self._count) * 2 / float(self._window.sum()) ** 2
-        decibels: NDArray[np.float32] = np.maximum(10 * np.log10(np.maximum(mean, 1e-30)), _FLOOR_DB).astype(
-            np.float32
-        )
-        return decibels
+        return self._decibels(self._powers.sum(axis=0) / max(1, self._counts.sum()))
+
+    def _decibels(self, mean: NDArray[np.float64]) -> NDArray[np.float32]:
+        mean = mean * 2 / float(self._window.sum()) ** 2
+        return np.maximum(10 * np.log10(np.maximum(mean, 1e-30)), _FLOOR_DB).astype(np.float32)
+
+    def bandwidth(self) -> float:
+        """Highest frequency (Hz) that holds sound; 0 for silence. Noise that goes on in the pauses too is none, where there are pauses."""
+        whole = edge_of(self.result(), self.step)
+        voice = self._voice_edge()
+        return whole if voice is None else min(whole, voice)
+
+    def _voice_edge(self) -> float | None:
+        """Up to where the voice stands out of the noise of its own pauses, Hz; None where there are no pauses to tell by."""
+        total = self._counts.sum()
+        if total < _FEWEST:
+            return None
+        low = int(np.searchsorted(self._counts.cumsum(), _PAUSES * total))
+        high = _CLASSES - 1 - int(np.searchsorted(self._counts[::-1].cumsum(), 0.02 * total))
+        if (high - low) * _CLASS_DB < _APART_DB:
+            return None
+        quiet = self._powers[: low + 1].sum(axis=0) / self._counts[: low + 1].sum()
+        classes = [n for n in range(low + 1, _CLASSES) if self._counts[n] >= 2]
+        # Not their mean: what hisses is softer than what sings, and is all that reaches up there.
+        voice = np.max([self._powers[n] / self._counts[n] for n in classes], axis=0)
+        smooth = [np.convolve(one, np.ones(9) / 9, mode="same") + 1e-30 for one in (quiet, voice)]
+        out = np.flatnonzero(10 * np.log10(smooth[1] / smooth[0]) >= _OUT_DB)
+        if len(out) and out[-1] >= len(quiet) - 4:
+            return float((len(quiet) - 1) * self.step)
+        # The smoothing carries the edge outwards by four bins.
+        return float(max(0, int(out[-1]) - 4) * self.step) if len(out) else 0.0
 
 
-def bandwidth(spectrum: NDArray[np.float32], step: float) -> float:
+def edge_of(spectrum: NDArray[np.float32], step: float) -> float:
     """Highest frequency (Hz) that holds sound; 0 for silence.
 
     Seen from the top, sound begins where the spectrum rises for good above what lies at the very top. A file whose

@@ -13,6 +13,7 @@ HANGOVER = 0.2  # s
 MARGIN = 15.9  # dB between the active level and the threshold that goes with it
 # Thresholds a factor of two apart. The recommendation's fifteen reach down to one step of 16 bits; ten more make a
 # whisper in a 24-bit or float file measurable, and change nothing for louder sound.
+_SHORT_S = 0.5
 _LOT = 8192  # steps that are counted at a time
 _ROW = 128  # steps that are smoothed by one product
 _EACH, _MIDDLE = 4, 1  # steps of which the second stands for all when compared with the thresholds
@@ -35,11 +36,15 @@ class ActiveLevel:
     Parameters
     ----------
     rate : sample rate, Hz.
+    every_sample : smooth each sample, as the recommendation has it. Sound of less than half a second is measured so in any case: there a
+        millisecond more or less of activity counts.
     """
 
-    def __init__(self, rate: int) -> None:
+    def __init__(self, rate: int, *, every_sample: bool = False) -> None:
         self._rate = rate
-        self._step = max(1, round(rate / 1000))
+        self._step = 1 if every_sample else max(1, round(rate / 1000))
+        # The beginning, while there may be no more than that.
+        self._short: list[NDArray[np.float32]] | None = None if every_sample else []
         self._hold = max(1, round(HANGOVER * rate / self._step / _EACH))
         self._pole = math.exp(-self._step / (rate * TIME_CONSTANT))
         self._states = (0.0, 0.0)
@@ -63,6 +68,11 @@ class ActiveLevel:
         if not len(signal):
             return
         self._samples += len(signal)
+        if self._short is not None:
+            if self._samples < _SHORT_S * self._rate:
+                self._short.append(signal)
+            else:
+                self._short = None
         self._energy += float(np.dot(signal, signal)) if energy is None else energy
         size = np.abs(signal)
         self._peak = max(self._peak, float(size.max()) if peak is None else peak)
@@ -155,6 +165,11 @@ class ActiveLevel:
         if self._samples < HANGOVER * self._rate:
             # Too short to hold a pause, and for the smoothing to rise: all of it is active.
             return 20 * math.log10(self.rms), 1.0
+        if self._short:
+            exact = ActiveLevel(self._rate, every_sample=True)
+            for signal in self._short:
+                exact.add(signal)
+            return exact.result()
         counts = np.minimum(self._counts, self._samples)
         used = counts.nonzero()[0]
         levels = 10 * np.log10(self._energy / counts[used])

@@ -16,8 +16,8 @@ from ..model import Facts, Header, Measures, Note, SignalLevel
 from ..model.downmix import mixed
 from ..model.facts import SIGNAL_OF, Sides, Signal
 from ..model.stated import Stated
-from .bandwidth import Spectrum, bandwidth
-from .clipping import ClipCounter
+from .bandwidth import Spectrum
+from .clipping import ClipCounter, grain_of
 from .level import ActiveLevel
 from .overview import Overview
 from .pitch import Pitch
@@ -159,7 +159,7 @@ def _measure(
     names += own_names[2:]
     voice = Pitch(rate) if pitch else None
     meters: dict[Signal, ActiveLevel] = {name: ActiveLevel(rate) for name in names}
-    clips = [ClipCounter(header.full_scale) for _ in range(channels)]
+    clips = [ClipCounter(header.full_scale, grain_of(header)) for _ in range(channels)]
     sides = SidesMeter()
     outline = Overview()
     spectrum = Spectrum(rate) if picture else None
@@ -219,6 +219,7 @@ def _measure(
         levels["mix"] = levels[alone]
     # On a grid far below hearing, so that the order in which a processor adds makes no other bytes.
     offsets = np.round(sums / max(1, frames), 7)
+    clipped, flat = np.sum([clip.finish() for clip in clips], axis=0)
     return (
         Measures(
             frames=frames,
@@ -226,10 +227,11 @@ def _measure(
             swing=float((highs - lows).max() / 2) if frames else 0.0,
             rms=float(np.sqrt(energy / max(1, frames * channels))),
             dc_offsets=tuple(float(offset) for offset in offsets),
-            clipped_samples=sum(clip.finish() for clip in clips),
+            clipped_samples=int(clipped),
+            flat_samples=int(flat),
             sides=relation,
             levels=levels,
-            bandwidth_hz=bandwidth(curve, spectrum.step) if spectrum is not None else 0.0,
+            bandwidth_hz=spectrum.bandwidth() if spectrum is not None else 0.0,
             overview=outline.result(),
             spectrum=curve,
             spectrum_step=spectrum.step if spectrum is not None else 0.0,

@@ -96,6 +96,7 @@ class Measures:
     swing : half the way from the lowest to the highest sample of the channel where that is most: the peak without what is constant.
     dc_offsets : mean of each channel.
     clipped_samples : samples in runs of three or more at full scale.
+    flat_samples : samples of flat tops below full scale, as of sound that was clipped and made softer since.
     levels : of ``mono``, or of ``left``, ``right`` and ``mix``, and of each further channel.
     pitch_hz : median pitch of the voice; None where there is none, or where it was not asked for.
     bandwidth_hz : highest frequency that holds sound.
@@ -116,6 +117,7 @@ class Measures:
     spectrum_step: float = 0.0
     pitch_hz: float | None = None
     swing: float = 1.0
+    flat_samples: int = 0
 
     @property
     def silent(self) -> bool:
@@ -219,6 +221,7 @@ class Facts:
             "active_level_dbov": _finite(level.active_dbov, 3) if level else None,
             "activity": _finite(level.activity, 4) if level else None,
             "clipped_samples": sound.clipped_samples if sound else None,
+            "flat_samples": sound.flat_samples if sound else None,
             "dc_offset": _finite(sound.dc_offset, 6) if sound else None,
             "bandwidth_hz": round(sound.bandwidth_hz) if sound else None,
             "sides": sound.sides if sound else None,

@@ -145,7 +145,7 @@ def facts_pairs(facts: Facts) -> list[tuple[str, str]]:
             ("Peak, RMS", f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
             ("Sound up to", format_bandwidth(sound.bandwidth_hz)),
             ("Sides", _SIDES[sound.sides]),
-            ("Clipped", f"{sound.clipped_samples:,} samples" if sound.clipped_samples else "none"),
+            ("Clipped", f"{n:,} samples" if (n := sound.clipped_samples or sound.flat_samples) else "none"),
             ("DC offset", f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
         ]
     pairs += [("Note", note.message) for note in facts.notes]

@@ -17,12 +17,12 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from ...core.errors import KittiwakeError
-from ...core.make.compare import Comparison, candidates, compare
+from ...core.make.compare import Comparison, candidates, tell_comparisons
+from ...core.make.pool import Helper
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 
-_HEADS = ("Codec", "Size", "Rate", "Against 16-bit PCM", "Distortion", "Intelligibility (STOI)")
+_HEADS = ("Codec", "Size", "Rate", "Against 16-bit PCM", "Signal to distortion", "Segmental", "Intelligibility (STOI)")
 
 
 class ComparePage(QWidget):
@@ -90,14 +90,13 @@ class ComparePage(QWidget):
         self._thread.start()
 
     def _run(self, turn: int, clip: Clip, facts: Facts, folder: Path, stop: Event) -> None:
+        helper = Helper(tell_comparisons, telling=True)
         try:
-            for found in compare(clip, facts, folder, cancelled=stop.is_set):
-                self._found.emit(turn, found)
-            self._over.emit(turn, "")
-        except KittiwakeError as error:
-            self._over.emit(turn, str(error))
-        except Exception as error:  # the thread's last chance to tell anybody
-            self._over.emit(turn, f"Comparing failed: {error}")
+            trouble = helper.ask((clip, facts, folder), stop.is_set, lambda found: self._found.emit(turn, found))
+        finally:
+            helper.close()
+        if trouble is not None:
+            self._over.emit(turn, str(trouble))
 
     def _take(self, turn: int, found: Comparison) -> None:
         if turn != self._turn:
@@ -105,10 +104,12 @@ class ComparePage(QWidget):
         row = self.table.rowCount()
         self._rows.append(found)
         self.table.insertRow(row)
-        about = "–" if found.distortion_db is None else f"{found.distortion_db:.1f} dB"
+        whole, each = (
+            "–" if value is None else f"{value:.1f} dB" for value in (found.signal_to_distortion_db, found.segmental_db)
+        )
         stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
         cells = (
-            found.candidate.name, format_bytes(found.bytes), f"{found.kbit_s:.1f} kbit/s", f"{found.ratio:.1f} : 1", about, stoi,
+            found.candidate.name, format_bytes(found.bytes), f"{found.kbit_s:.1f} kbit/s", f"{found.ratio:.1f} : 1", whole, each, stoi,
         )  # fmt: skip
         for at, text in enumerate(cells):
             item = QTableWidgetItem(text)
@@ -126,7 +127,7 @@ class ComparePage(QWidget):
         self._note.setText(
             trouble
             or "Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. "
-            "No distortion is given for codecs that model the voice and not the wave."
+            "Signal to distortion says nothing of codecs that model the voice and not the wave."
         )
 
     def _row_chosen(self, row: int, *_: int) -> None:
