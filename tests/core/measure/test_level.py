@@ -87,14 +87,19 @@ class TestActiveLevel(unittest.TestCase):
             self.assertAlmostEqual(activity, true_activity, delta=0.01)
 
     def test_short_clips_agree_as_well(self) -> None:
+        compared = 0
         for rate in (8000, 48_000):
             x = really_spoken(rate)
             for seconds in (0.21, 0.25, 0.3, 0.4, 0.49):
                 for start in (0.35, 0.5, 2.0):
                     part = x[round(start * rate) : round((start + seconds) * rate)]
-                    if np.abs(part).max() < 0.1:
+                    try:
+                        true = literal_p56(part, rate)[0]
+                    except AssertionError:  # too little in it for the recommendation to give a level
                         continue
-                    self.assertAlmostEqual(measured(part, rate)[0], literal_p56(part, rate)[0], delta=0.03, msg=f"{seconds} s")
+                    compared += 1
+                    self.assertAlmostEqual(measured(part, rate)[0], true, delta=0.03, msg=f"{seconds} s at {start} s")
+        self.assertGreater(compared, 15)
 
     def test_silence(self) -> None:
         self.assertEqual(measured(np.zeros(8000, np.float32), 8000), (-math.inf, 0.0))

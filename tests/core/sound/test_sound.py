@@ -7,6 +7,7 @@ import math
 import unittest
 
 import numpy as np
+import pystoi
 import scipy.signal
 from hypothesis import given
 from hypothesis import strategies as st
@@ -23,7 +24,7 @@ from kittiwake.core.sound import (
     take_span,
 )
 from kittiwake.core.sound.spool import Spool
-from tests.sounds import FolderCase, db, noise, rms, sine, tone_level
+from tests.sounds import FolderCase, db, noise, really_spoken, rms, sine, spoken, tone_level
 
 
 def blocks(x: np.ndarray, size: int = 10_000) -> list[np.ndarray]:
@@ -138,6 +139,35 @@ class TestTempo(unittest.TestCase):
                 hertz = np.argmax(power) * rate / 2**20
                 self.assertLess(abs(1200 * math.log2(hertz / 440)), 5, f"{speed} at {rate} Hz: {hertz:.2f} Hz")
                 self.assertAlmostEqual(db(rms(y)), db(rms(x)), delta=0.5)
+
+    def test_clicks_stay_single(self) -> None:
+        for rate in (8000, 16_000, 48_000):
+            x = noise(rate, 4, -70)
+            x[np.arange(16) * round(0.23 * rate) + rate // 5] += np.float32(0.8)
+            for speed in (0.7, 0.85, 1.15, 1.3):
+                y = np.abs(self.at(x, rate, speed))
+                places = np.flatnonzero(y > 0.25 * y.max())
+                self.assertEqual(1 + int((np.diff(places) > 0.004 * rate).sum()), 16, (rate, speed))
+
+    def test_speech_there_and_back_is_understood_as_before(self) -> None:
+        # STOI: Taal, Hendriks, Heusdens, Jensen, IEEE TASLP 19(7), 2011, by its reference implementation.
+        for x in (really_spoken(16_000)[:80_000], spoken(16_000)):
+            for speed in (0.85, 1.15):
+                y = self.at(self.at(x, 16_000, speed), 16_000, 1 / speed)
+                count = min(len(x), len(y))
+                self.assertGreater(pystoi.stoi(x[:count], y[:count], 16_000), 0.97)
+
+    def test_long_sound_is_parted_by_what_is_in_it(self) -> None:
+        x = np.tile(really_spoken(8000), 8)
+        self.assertGreater(len(x), 60 * 8000)
+        whole = np.concatenate(list(change_tempo([x[:, None]], 1.1, 8000, 1, len(x))))
+        parts = np.concatenate(list(change_tempo(blocks(x), 1.1, 8000, 1, len(x))))
+        np.testing.assert_array_equal(whole, parts)
+        self.assertEqual(len(whole), round(len(x) / 1.1))
+        # No gap and no click where the parts meet: a tenth of a second is never louder than those of the whole were.
+        level = np.sqrt((whole[: len(whole) // 800 * 800] ** 2).reshape(-1, 800).mean(axis=1)).max()
+        before = np.sqrt((x[: len(x) // 800 * 800] ** 2).reshape(-1, 800).mean(axis=1)).max()
+        self.assertAlmostEqual(db(float(level)), db(float(before)), delta=1)
 
     def test_beyond_its_range_it_refuses(self) -> None:
         with self.assertRaises(ValueError):
