@@ -316,10 +316,10 @@ def compare_verb(file: Path, stated: Any, stream: int | None, as_json: bool) -> 
     import tempfile
 
     from ..core.make.compare import compare
-    from ..core.measure import look_at
+    from ..core.measure.look import look_as_stated
     from ..core.model import Clip
 
-    facts = look_at(file.absolute(), _as_stated(file, stated, stream))
+    facts = look_as_stated(file.absolute(), stated, stream)
     if not facts.ok:
         click.echo(f"{file}: {facts.error}", err=True)
         sys.exit(1)
@@ -421,21 +421,11 @@ def _found(paths: Iterable[Path], *, everything: bool = False) -> Sequence[Path]
     return found
 
 
-def _as_stated(path: Path, stated: Any, stream: int | None) -> Any:
-    """How to read a file: files that have a header are read by it, and by the stream that is wished for."""
-    from ..core.intake.sniff import looks_like_sound
-    from ..core.model import Stated
-
-    if looks_like_sound(path):
-        return Stated.of_stream(stream - 1) if stream else None
-    return stated
-
-
 def _look(
     paths: Iterable[Path], stated: Any = None, stream: int | None = None, *, pitch: bool = False
 ) -> Iterator[Any]:
     """Facts of every file, in order, several at a time."""
-    from ..core.measure import look_at
+    from ..core.measure.look import look_as_stated
     from .progress import Bar
 
     workers = os.cpu_count() or 1
@@ -443,7 +433,7 @@ def _look(
     with Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
         waiting: list[Any] = []
         for path in found:
-            waiting.append(pool.submit(look_at, path, _as_stated(path, stated, stream), pitch=pitch))
+            waiting.append(pool.submit(look_as_stated, path, stated, stream, pitch=pitch))
             if len(waiting) > 4 * workers:
                 yield waiting.pop(0).result()
                 bar.done()

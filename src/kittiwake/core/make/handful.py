@@ -12,7 +12,6 @@ from typing import Any
 
 from ..errors import KittiwakeError
 from ..fit import Company, fit
-from ..measure import look_at
 from ..model import Clip, Facts, Receiver, TouchUp
 from .ahead import Ahead
 from .draft import Draft, Prepared, settle, write
@@ -75,8 +74,7 @@ class _File:
 
     def look(self) -> None:
         try:
-            stated = self._wish.stated_for(self._path)
-            self._facts = look_at(self._path, stated, picture=self._picture, tee=self._ahead.add)
+            self._facts = self._wish.look_at(self._path, picture=self._picture, tee=self._ahead.add)
         except KittiwakeError as error:
             self._lose(error)
 
@@ -121,7 +119,7 @@ class _File:
         if found.problems and not self._picture and not found.ready:
             # What is to be done about it is told from the outline.
             self._picture = True
-            self._facts = look_at(self._path, wish.stated_for(self._path))
+            self._facts = wish.look_at(self._path)
             return self._planned(target)
         extension = found.recipe.format.extension if found.recipe else ""
         return WorkItem(clip, self._facts, found, receiver, wish.folders[n] / f"{stem}{extension}")
@@ -129,7 +127,7 @@ class _File:
     def _anew(self, target: Target) -> Prepared:
         """Once more, of a file that changed while it was read."""
         n, _, before = target
-        self._facts = look_at(self._path, self._wish.stated_for(self._path), picture=self._picture)
+        self._facts = self._wish.look_at(self._path, picture=self._picture)
         return settle(write(self._planned(target), before, order=self._task.orders[n]))
 
     def _lose(self, error: KittiwakeError) -> None:

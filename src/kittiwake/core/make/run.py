@@ -18,7 +18,6 @@ from typing import TYPE_CHECKING, Any
 
 from ..errors import MakeError, reason_of
 from ..fit import Company, company_of, shares_anything
-from ..measure import look_at
 from ..measure.look import stamp_of
 from ..model import Clip, Facts, Receiver
 from .engine import deliver
@@ -307,4 +306,4 @@ class _Look:
     wish: Wish
 
     def __call__(self, path: Path) -> Facts:
-        return look_at(path, self.wish.stated_for(path))
+        return self.wish.look_at(path)

@@ -9,8 +9,8 @@ from pathlib import Path
 from typing import Any
 
 from ..fit import Company
-from ..intake.sniff import looks_like_sound
-from ..model import Receiver, Stated
+from ..measure.look import Tee, look_as_stated
+from ..model import Facts, Receiver, Stated
 from .ledger import Entry
 from .work import versions
 
@@ -44,12 +44,9 @@ class Wish:
         }
         return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
 
-    def stated_for(self, path: Path) -> Stated | None:
-        if self.stated is None and self.stream is None:
-            return None
-        if looks_like_sound(path):
-            return Stated.of_stream(self.stream - 1) if self.stream else None
-        return self.stated
+    def look_at(self, path: Path, *, picture: bool = True, tee: Tee | None = None) -> Facts:
+        """``measure.look_at`` of one of the files, read as is stated of it."""
+        return look_as_stated(path, self.stated, self.stream, picture=picture, tee=tee)
 
 
 #: Which receiver (its place in the wish), the name without extension, and the ledger's entry of what has that name already.

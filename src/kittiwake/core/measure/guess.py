@@ -12,22 +12,17 @@ from numpy.typing import NDArray
 
 from ..errors import IntakeError
 from ..intake import open_sound
+from ..intake.claims import BY_ENDING, marks_of
 from ..intake.packing import packed, unpacked
 from ..intake.sniff import head_of
 from ..model import Stated
 from ..model.stated import HEADERLESS
 
 _SECONDS = 6.0
-_AMR_FRAMES = {0: 13, 1: 14, 2: 16, 3: 18, 4: 20, 5: 21, 6: 27, 7: 32, 8: 6, 15: 1}
 _TRIED = (
     "ulaw", "alaw", "pcm_s16le", "pcm_s16be", "pcm_u8", "pcm_s8", "gsm", "g722", "oki_adpcm", "amr_nb",
     *(f"g726_{kbits}{order}" for kbits in (32, 40, 24, 16) for order in ("be", "le")), "g723_1", "g729",
 )  # fmt: skip
-_BY_ENDING = {
-    ".ul": "ulaw", ".ulaw": "ulaw", ".mulaw": "ulaw", ".u": "ulaw", ".al": "alaw", ".alaw": "alaw", ".gsm": "gsm", ".g722": "g722",
-    ".vox": "oki_adpcm", ".amr": "amr_nb", ".g726": "g726_32be", ".g723": "g723_1", ".g729": "g729", ".pcm": "pcm_s16le",
-    ".sw": "pcm_s16le", ".s16": "pcm_s16le", ".lin": "pcm_s16le",
-}  # fmt: skip
 
 
 @dataclass(frozen=True, slots=True)
@@ -55,7 +50,7 @@ def guess(path: Path, rate: int = 8000) -> list[Guess]:
     """
     found = []
     for encoding in _TRIED:
-        marks = _marks(path, encoding)
+        marks = marks_of(path, encoding)
         if marks is None:
             continue
         stated = Stated(encoding, HEADERLESS[encoding] or rate)
@@ -71,44 +66,11 @@ def guess(path: Path, rate: int = 8000) -> list[Guess]:
         if marks:
             score += 20
             evidence += f"; {marks}"
-        if _BY_ENDING.get(path.suffix.lower()) == encoding:
+        if BY_ENDING.get(path.suffix.lower()) == encoding:
             score += 6
             evidence += f"; files ending in {path.suffix} are often that"
         found.append(Guess(stated, score, evidence[0].upper() + evidence[1:] + ".", level))
     return sorted(found, key=lambda one: -one.score)
-
-
-def _marks(path: Path, encoding: str) -> str | None:
-    """What the bytes themselves say for an encoding; empty where it leaves no marks, None where they speak against it.
-
-    Codecs that model the voice make a voice of any bytes, so how it sounds says nothing for them.
-    """
-    if encoding not in ("gsm", "g723_1", "amr_nb", "g729"):
-        return ""
-    data = head_of(path, 33 * 2000)
-    if encoding == "g729":
-        # Its frames carry no marks at all: only the name of the file can speak for it.
-        return "" if path.suffix.lower() == ".g729" else None
-    if encoding == "gsm":
-        # ETSI EN 300 961 in its usual file form: every 33-byte frame begins with the four bits 1101.
-        marked = sum(byte >> 4 == 0xD for byte in data[::33])
-        return (
-            f"every frame of 33 bytes is marked as such ({marked})" if marked and marked == len(data[::33]) else None
-        )
-    # Frames of G.723.1 and AMR (RFC 4867) tell their own length in the first byte.
-    at = frames = 0
-    while at < len(data):
-        if encoding == "g723_1":
-            length = {0: 24, 1: 20, 2: 4}.get(data[at] & 3)
-        else:
-            kind = data[at] >> 3 & 15
-            length = _AMR_FRAMES.get(kind) if not data[at] & 0x83 else None
-        if length is None:
-            return None
-        at += length
-        frames += 1
-    whole = path.stat().st_size > len(data) or at == len(data)
-    return f"all {frames} frames follow each other without a gap" if whole and frames > 3 else None
 
 
 def _g726_roughly(path: Path, encoding: str) -> NDArray[np.float64]:

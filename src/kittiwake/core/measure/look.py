@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 
 from ..errors import Cancelled, IntakeError, KittiwakeError
 from ..intake import BLOCK, open_sound
+from ..intake.claims import stated_for
 from ..model import Facts, Header, Measures, Note, SignalLevel
 from ..model.downmix import mixed
 from ..model.facts import SIGNAL_OF, Sides, Signal
@@ -132,6 +133,23 @@ def look_at(
             )
     digest = getattr(reader, "digest", "")
     return Facts(path, header, found, tuple(notes), stated=stated, digest=digest, stamp=stamp)
+
+
+def look_as_stated(
+    path: Path,
+    stated: Stated | None,
+    stream: int | None = None,
+    *,
+    picture: bool = True,
+    pitch: bool = False,
+    tee: Tee | None = None,
+) -> Facts:
+    """``look_at`` one of many files of which something was stated; see ``intake.claims.stated_for``. Never raises for a bad file."""
+    try:
+        own = stated_for(path, stated, stream)
+    except IntakeError as error:
+        return Facts(path, error=Note(error.code, error.message, error.remedy))
+    return look_at(path, own, picture=picture, pitch=pitch, tee=tee)
 
 
 def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:
