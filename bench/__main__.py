@@ -191,7 +191,7 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
 
 _PEAK = """
 import sys
-from kittiwake.cli.main import main
+from kittiwake.cli.entry import main
 try: main()
 except SystemExit as stop: assert not stop.code
 print(next(l.split()[1] for l in open('/proc/self/status') if l.startswith('VmHWM')), 'KB', file=sys.stderr)

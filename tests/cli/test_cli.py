@@ -32,7 +32,8 @@ class TestVerbs(FolderCase):
         return CliRunner().invoke(cli, [str(word) for word in words])
 
     def rows(self, result: Result) -> list[dict[str, Any]]:
-        return [json.loads(line) for line in result.stdout.splitlines()]
+        found = [json.loads(line) for line in result.stdout.splitlines()]
+        return [row for row in found if "summary" not in row]
 
     def test_facts(self) -> None:
         result = self.run_verb("facts", "--json", DEMO)
@@ -218,7 +219,8 @@ class TestVerbs(FolderCase):
         process.send_signal(signal.SIGINT)
         out, told = process.communicate(timeout=60)
         self.assertEqual(process.returncode, 1)
-        rows = [json.loads(line) for line in out.splitlines()]
+        *rows, summary = [json.loads(line) for line in out.splitlines()]
+        self.assertEqual((summary["summary"], summary["stopped"]), (True, True))
         self.assertIn(f"Stopped: {len(rows)} of 4", told)
         left = [p for p in (self.folder / "o").iterdir() if not p.name.startswith(".kittiwake-made")]
         self.assertEqual(len(left), sum(row["status"] == "made" for row in rows))

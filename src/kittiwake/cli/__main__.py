@@ -1,3 +1,3 @@
-from .main import main
+from .entry import main
 
 main()

@@ -1,52 +1,74 @@
-"""Progress on stderr: a live bar on a terminal, now and then a plain line where it is piped."""
+"""Progress on stderr: one line that is drawn over on a terminal, now and then a plain line where it is piped."""
 
 from __future__ import annotations
 
+import shutil
 import sys
 import time
 from types import TracebackType
-from typing import Any, Self
+from typing import Self
 
 _EVERY = 10.0  # s between plain lines
+_DRAWN_EVERY = 0.1  # s
+_WIDTH = 20
+
+#: The bar that is on the screen, which has to go before anything else is printed.
+_shown: Bar | None = None
+
+
+def clear() -> None:
+    """Take the bar off the line that is to be printed on."""
+    if _shown is not None:
+        _shown.wipe()
 
 
 class Bar:
     """A bar for ``total`` pieces of work. Does nothing unless stderr is a terminal."""
 
     def __init__(self, what: str, total: int) -> None:
-        self._progress: Any = None
-        if not sys.stderr.isatty() or total < 2:
-            return
-        from rich.console import Console
-        from rich.progress import BarColumn, MofNCompleteColumn, TextColumn, TimeRemainingColumn
-        from rich.progress import Progress as RichProgress
-
-        self._progress = RichProgress(
-            TextColumn("{task.description}"),
-            BarColumn(),
-            MofNCompleteColumn(),
-            TimeRemainingColumn(),
-            TextColumn("{task.fields[told]}"),
-            console=Console(stderr=True),
-            transient=True,
-        )
-        self._task = self._progress.add_task(what, total=total, told="")
+        self._what, self._total = what, total
+        self._count = 0
+        self._begun = time.monotonic()
+        self._drawn = 0.0
+        self._there = False
+        self._on = sys.stderr.isatty() and total > 1
 
     def __enter__(self) -> Self:
-        if self._progress:
-            self._progress.start()
+        global _shown
+        if self._on:
+            _shown = self
         return self
 
     def __exit__(
         self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
     ) -> None:
-        if self._progress:
-            self._progress.stop()
+        global _shown
+        self.wipe()
+        _shown = None
+
+    def wipe(self) -> None:
+        """Nothing of it stays on the line."""
+        if self._there:
+            self._there = False
+            sys.stderr.write("\r\x1b[K")
+            sys.stderr.flush()
 
     def done(self, told: str = "") -> None:
         """A piece of work is done."""
-        if self._progress:
-            self._progress.update(self._task, advance=1, told=told)
+        self._count += 1
+        now = time.monotonic()
+        if not self._on or now - self._drawn < _DRAWN_EVERY:
+            return
+        self._drawn, self._there = now, True
+        full = _WIDTH * self._count // self._total
+        line = f"{self._what} {'━' * full}{'╌' * (_WIDTH - full)} {self._count:,} of {self._total:,}  {told}"
+        sys.stderr.write("\r\x1b[K" + line[: shutil.get_terminal_size().columns - 1])
+        sys.stderr.flush()
+
+    @property
+    def seconds_left(self) -> float:
+        gone = time.monotonic() - self._begun
+        return gone / max(1, self._count) * (self._total - self._count)
 
 
 class Making(Bar):
@@ -54,27 +76,22 @@ class Making(Bar):
 
     def __init__(self, what: str, total: int) -> None:
         super().__init__(what, total)
-        self._what, self._total = what, total
-        self._count = self._failed = 0
+        self._failed = 0
         self._sound = 0.0
-        self._begun = self._said = time.monotonic()
+        self._said = self._begun
 
     def made(self, good: bool, seconds: float) -> None:
         """An output is made, or not, from so many seconds of sound."""
-        self._count += 1
         self._failed += not good
         self._sound += seconds
         self.done(self._told())
-        if self._progress is None and self._total > 1 and time.monotonic() - self._said > _EVERY:
+        if not self._on and self._total > 1 and time.monotonic() - self._said > _EVERY:
             self._said = time.monotonic()
-            gone = self._said - self._begun
-            left = gone / self._count * (self._total - self._count)
-            sys.stderr.write(
-                f"{self._what}: {self._count:,} of {self._total:,}, {self._told()}, about {left:,.0f} s left\n"
-            )
+            sys.stderr.write(f"{self._what}: {self._count:,} of {self._total:,}, {self._told()}\n")
             sys.stderr.flush()
 
     def _told(self) -> str:
         gone = max(1e-3, time.monotonic() - self._begun)
         failed = f", {self._failed:,} not made" if self._failed else ""
-        return f"{self._sound / 3600:.2f} h of sound, {self._sound / gone:,.0f} times real time{failed}"
+        left = f", about {self.seconds_left:,.0f} s left" if self._count else ""
+        return f"{self._sound / 3600:.2f} h of sound, {self._sound / gone:,.0f} times real time{failed}{left}"

@@ -10,6 +10,7 @@ from ..core.make import Proof
 from ..core.make.account import Account
 from ..core.make.compare import Comparison
 from ..core.model import Facts, Receiver
+from ..core.model.text import printable
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 
 VERDICTS = {"as_is": "as is", "convert": "will convert", "decide": "decide", "cannot": "cannot"}
@@ -18,10 +19,10 @@ VERDICTS = {"as_is": "as is", "convert": "will convert", "decide": "decide", "ca
 def facts_in_words(facts: Facts) -> str:
     head, sound = facts.header, facts.measures
     if facts.error or head is None or sound is None:
-        return f"{facts.path}\n  not readable: {facts.error}"
+        return f"{printable(str(facts.path))}\n  not readable: {facts.error}"
     level = sound.level
     lines = [
-        str(facts.path),
+        printable(str(facts.path)),
         f"  {format_kind(head.container, head.encoding)}, {format_hz(head.sample_rate)}, {head.channels} ch, "
         f"{format_seconds(facts.seconds)}, {format_bytes(head.bytes)}",
         f"  peak {format_db(db(sound.peak))}, RMS {format_db(db(sound.rms))}, "
@@ -37,10 +38,10 @@ def facts_in_words(facts: Facts) -> str:
 
 
 def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
-    lines = [f"{path} → {receiver.name}: {VERDICTS[fit.verdict]}"]
+    lines = [f"{printable(str(path))} → {receiver.name}: {VERDICTS[fit.verdict]}"]
     for problem in fit.problems:
         lines.append(f"  {problem.severity}: {problem.message}")
-        lines += [f"    → {r.what}{f' ({r.result})' if r.result else ''}" for r in problem.remedies]
+        lines += [f"    → {r.what}{f' ({r.result})' if r.result else ''}{f'  [{r.code}]' if r.applies else ''}" for r in problem.remedies]
     lines += [f"  {n}. {step.what} ({step.reason})" for n, step in enumerate(fit.steps, 1)]
     return "\n".join(lines)
 
@@ -50,8 +51,18 @@ def made_in_words(told: dict[str, Any]) -> str:
     if told["status"] in ("made", "kept"):
         proved = ", proof passed" if told["proof"] else ""
         size = f"{format_bytes(told['bytes'])}, {format_seconds(told['seconds'])}{proved}"
-        return "\n".join([f"{told['status']}  {told['output']}  ({size})", *(f"  {s}" for s in told["said"])])
-    return f"{told['status']}  {told['path']}\n  {told['error']}"
+        return "\n".join([f"{told['status']}  {printable(told['output'])}  ({size})", *(f"  {s}" for s in told["said"])])
+    return f"{told['status']}  {printable(told['path'])}\n  {told['error']}"
+
+
+def would_make_in_words(path: Path, receiver: Receiver, output: Path | None, taken: str, fit: Fit, ready: bool) -> str:
+    """What would come of one file."""
+    if ready and output is not None:
+        exact = "" if fit.predicted_exact else "about "
+        size = f"{exact}{format_bytes(fit.predicted_bytes)}, {format_seconds(fit.predicted_seconds)}"
+        return f"would make  {printable(str(output))}  ({size}, {VERDICTS[fit.verdict]})"
+    why = " ".join(problem.message for problem in fit.problems) or f"Its name “{taken}” is taken."
+    return f"would refuse  {printable(str(path))} for {receiver.name}\n  {why}"
 
 
 def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
@@ -62,8 +73,8 @@ def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
     if entry.gain_db is not None:
         figures.append(f"gain {entry.gain_db:+.1f} dB".replace("-", "−"))
     lines = [
-        f"{found.output}: {found.state}",
-        f"  made {entry.time or 'some time'} for {entry.receiver} from {entry.source}",
+        f"{printable(str(found.output))}: {found.state}",
+        f"  made {entry.time or 'some time'} for {entry.receiver} from {printable(entry.source)}",
         f"  {', '.join(figures)}",
         *(f"  {n}. {step}" for n, step in enumerate(steps, 1)),
         f"  output SHA-256 {entry.sha256}",
@@ -75,7 +86,7 @@ def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
 
 
 def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:
-    lines = [f"{path} for {receiver.name}: {'passed' if proof.passed else 'FAILED'}"]
+    lines = [f"{printable(str(path))} for {receiver.name}: {'passed' if proof.passed else 'FAILED'}"]
     for check in proof.checks:
         mark = "ok " if check.passed else "NO "
         lines.append(f"  {mark} {check.name}: {check.found}" + ("" if check.passed else f", wanted {check.expected}"))
@@ -87,7 +98,7 @@ def receiver_in_words(receiver: Receiver) -> str:
     return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"
 
 
-COMPARISON_HEAD = f"{'codec':50} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'signal to dist.':>15} {'segmental':>10} {'STOI':>7}"
+COMPARISON_HEAD = f"{'codec':58} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'signal to dist.':>15} {'segmental':>10} {'STOI':>7}"
 
 
 def comparison_in_words(found: Comparison) -> str:
@@ -95,4 +106,4 @@ def comparison_in_words(found: Comparison) -> str:
         "–" if value is None else f"{value:.1f} dB" for value in (found.signal_to_distortion_db, found.segmental_db)
     )
     stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
-    return f"{found.candidate.name:50} {found.bytes:>10,} {found.kbit_s:>8.1f} {found.ratio:>6.1f}:1 {whole:>15} {each:>10} {stoi:>7}"
+    return f"{found.candidate.name:58} {found.bytes:>10,} {found.kbit_s:>8.1f} {found.ratio:>6.1f}:1 {whole:>15} {each:>10} {stoi:>7}"

@@ -185,18 +185,19 @@ class Looker(QObject):
 
     def _search(self, paths: list[str]) -> None:
         """In a process of its own: Python lets one thread at a time through, and of each file something is asked."""
-        from ..core.intake.folder import tell_sound_files
+        from ..core.make.search import tell_sources
 
         if self._stopped:
             return
         if self._seeker is None:
-            self._seeker = Helper(tell_sound_files, telling=True, patience=_PATIENCE)
-        total = self._seeker.ask(paths, lambda: self._stopped, self.found.emit)
-        self._search_over.emit(total if isinstance(total, int) else 0)
+            self._seeker = Helper(tell_sources, telling=True, patience=_PATIENCE)
+        answer = self._seeker.ask(paths, lambda: self._stopped, self.found.emit)
+        total, passed = answer if isinstance(answer, tuple) else (0, str(answer or ""))
+        self._search_over.emit(total, passed)
 
-    def _count_search(self, total: int) -> None:
+    def _count_search(self, total: int, passed: str) -> None:
         self.searching -= 1
-        self.searched.emit(total)
+        self.searched.emit(total, passed)
 
     def drop_all(self) -> None:
         """Forget what is still to be looked at."""

@@ -6,11 +6,13 @@ import unittest
 
 from hypothesis import given
 from hypothesis import strategies as st
+from pydantic import ValidationError
 
 from kittiwake.core.fit import legal_name, unique_names
 from kittiwake.core.model.receiver import Names
 
-PLAIN = Names()
+PLAIN = Names(allowed="A-Za-z0-9_-")
+ANY = Names()
 NARROW = Names(allowed="A-Z0-9", case="upper", max_length=8, replace_with="")
 LOWER = Names(allowed="a-z0-9_-", case="lower", max_length=12)
 
@@ -24,12 +26,37 @@ class TestNames(unittest.TestCase):
             self.assertEqual(legal_name(name, PLAIN), wanted)
         self.assertEqual(legal_name("Départ 14h30", NARROW), "DEPART14")
 
+    def test_letters_of_all_scripts_stay_where_nothing_forbids_them(self) -> None:
+        for name, wanted in (
+            ("日本語", "日本語"), ("مرحبا بكم", "مرحبا_بكم"), ("हिन्दी नाम", "हिन्दी_नाम"), ("Départ à quinze", "Départ_à_quinze"),
+            ("..hidden", "hidden"), ("a/b\0c", "a_b_c"),
+        ):  # fmt: skip
+            self.assertEqual(legal_name(name, ANY), wanted)
+
+    def test_no_name_leaves_its_folder_or_is_too_long_for_a_disk(self) -> None:
+        for allowed in ("^ ", r"\S", r"\w\W", "^a-z", "!-~"):
+            rules = Names(allowed=allowed, max_length=200, replace_with="")
+            for name in ("../../x", "/etc/x", "..", ".", ".x", "a\0b", "a\nb", "あ" * 200, "../" * 50, "\u202egnp"):
+                found = legal_name(name, rules)
+                self.assertTrue(rules.is_legal(found), (allowed, name, found))
+                self.assertFalse(set(found) & set("/\0\n\u202e") or found.startswith("."), (allowed, name, found))
+                self.assertLessEqual(len(found.encode()), 240)
+                self.assertFalse(rules.is_legal(name), (allowed, name))
+
+    def test_sets_that_are_none_are_refused(self) -> None:
+        for allowed in ("a]|.*[b", "a]+(x+x+)+[b", "a/", "\0", "a][b", "", "[a", "."):
+            with self.assertRaises(ValidationError, msg=allowed):
+                Names(allowed=allowed)
+        for pattern in ("../../x/{name}", "/x/{name}", "{name}\0", "{counter:0999999999}", "{name:>70}", "{name.real}", "x"):
+            with self.assertRaises(ValidationError, msg=pattern):
+                Names(pattern=pattern)
+
     def test_two_that_would_collide_even_where_case_does_not_count(self) -> None:
         self.assertEqual(
             unique_names(["Pier two", "Pier Two", "Pier_two"], PLAIN), ["Pier_two", "Pier_Two_2", "Pier_two_3"]
         )
 
-    @given(st.lists(st.text(max_size=30), max_size=20), st.sampled_from([PLAIN, NARROW, LOWER]))
+    @given(st.lists(st.text(max_size=30), max_size=20), st.sampled_from([PLAIN, ANY, NARROW, LOWER]))
     def test_always_legal_unique_and_the_same_again(self, names: list[str], rules: Names) -> None:
         found = unique_names(names, rules)
         self.assertEqual(len({name.casefold() for name in found}), len(names))

@@ -31,11 +31,11 @@ class TestHandful(FolderCase):
         second = task.files[1][0]
         looked: list[Path] = []
         written: list[Path] = []
-        look_at, write = handful.look_at, handful.write
+        look_at, write = Wish.look_at, handful.write
 
-        def looking(path: Path, *more: object, **named: object) -> object:
+        def looking(wish: Wish, path: Path, **named: object) -> object:
             looked.append(path)
-            return look_at(path, *more, **named)  # type: ignore[arg-type]
+            return look_at(wish, path, **named)  # type: ignore[arg-type]
 
         def writing(item: handful.WorkItem, *more: object, **named: object) -> object:
             draft = write(item, *more, **named)  # type: ignore[arg-type]
@@ -44,7 +44,7 @@ class TestHandful(FolderCase):
                 self.write("1.wav", speech_like(16_000, 2, seed=9), 16_000)
             return draft
 
-        with mock.patch.object(handful, "look_at", looking), mock.patch.object(handful, "write", writing):
+        with mock.patch.object(Wish, "look_at", looking), mock.patch.object(handful, "write", writing):
             told = [outcome.told for outcome in _do(task)]
         self.assertEqual([row["status"] for row in told], ["made"] * 4)
         self.assertEqual([row["seconds"] for row in told], [1.0, 2.0, 1.0, 1.0])

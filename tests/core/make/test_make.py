@@ -408,7 +408,7 @@ class TestMemory(FolderCase):
                     file.write(block)
             code = textwrap.dedent(f"""
                 import sys
-                from kittiwake.cli.main import main
+                from kittiwake.cli.entry import main
                 sys.argv = ["kittiwake", "make", "--for", "phone-menu", "--into", "{self.folder}/o", "{path}"]
                 try: main()
                 except SystemExit as stop: assert not stop.code

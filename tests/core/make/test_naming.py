@@ -22,7 +22,7 @@ STEMS = st.lists(st.sampled_from(["a", "A", "a_2", "A_2", "a_3", "ä", "b", "a b
 class TestNaming(FolderCase):
     def naming(self, stems: list[str], ledger: Ledger | None = None) -> list[tuple[str, Entry | None]]:
         paths = [Path(f"/from/{n}/{stem}.wav") for n, stem in enumerate(stems)]
-        return list(Naming(MENU, self.folder, ledger or Ledger(self.folder), None).names(paths))
+        return [one[:2] for one in Naming(MENU, self.folder, ledger or Ledger(self.folder), None).names(paths)]
 
     def made(self, source: str, stem: str, name: str) -> Entry:
         path = self.folder / name
@@ -76,7 +76,7 @@ class TestNaming(FolderCase):
 
     def names_of(self, *paths: str) -> list[str]:
         naming = Naming(MENU, self.folder, Ledger(self.folder), None)
-        return [name for name, _ in naming.names(map(Path, paths))]
+        return [one.stem for one in naming.names(map(Path, paths))]
 
     def test_what_is_not_ours_keeps_its_name(self) -> None:
         (self.folder / "Gate.WAV").write_bytes(b"x")

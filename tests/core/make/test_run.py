@@ -19,7 +19,7 @@ from kittiwake.core.errors import MakeError
 from kittiwake.core.make import Outcome, Wish, make_clip, make_files, plan_outputs, planned
 from kittiwake.core.make.account import account, explain, remove_orphans
 from kittiwake.core.make.ledger import LEDGER, Ledger, only_run
-from kittiwake.core.make.pool import Died, Later, Pool
+from kittiwake.core.make.pool import Failed, Helper, Died, Later, Pool
 from kittiwake.core.make.run import _do, _Run
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import load_receiver
@@ -64,6 +64,20 @@ def done_but_not_told(task: Any) -> Any:
     time.sleep(30)
 
 
+def raises(task: int) -> int:
+    if task == 2:
+        raise ValueError("a thing that nobody thought of")
+    return task
+
+
+def echoed(task: bytes) -> bytes:
+    return task
+
+
+def cannot_be_sent(task: int) -> Any:
+    return lambda: task
+
+
 class TestPool(FolderCase):
     def test_a_worker_that_dies_is_replaced_and_its_task_told(self) -> None:
         found = dict(Pool(crash_on_three, 2).run(range(12)))
@@ -71,6 +85,31 @@ class TestPool(FolderCase):
                          {n: 10 * n for n in range(12) if n not in (3, 5)})  # fmt: skip
         self.assertIn("SIGABRT", found[3].reason)
         self.assertIn("code 7", found[5].reason)
+
+    def test_what_goes_wrong_in_a_worker_is_told_as_what_it_is(self) -> None:
+        found = dict(Pool(raises, 2).run(range(4)))
+        self.assertIsInstance(found[2], Failed)
+        self.assertIn("ValueError: a thing that nobody thought of", str(found[2]))
+        self.assertNotIn("crashed", str(found[2]))
+        self.assertIn("in raises", found[2].trace)
+        self.assertEqual([found[n] for n in (0, 1, 3)], [0, 1, 3])
+        self.assertIsInstance(dict(Pool(cannot_be_sent, 1).run([1]))[1], Failed)
+
+    def test_large_tasks_and_results_do_not_wait_for_each_other(self) -> None:
+        """Each of 600 kB: once worker and pool stood there for ever, each sending, and neither could be stopped."""
+        tasks = [bytes([n]) * 600_000 for n in range(12)]
+        began = time.monotonic()
+        found = [result for _, result in Pool(echoed, 2).run(tasks)]
+        self.assertEqual(sorted(found), sorted(tasks))
+        self.assertLess(time.monotonic() - began, 10)
+        self.assertEqual(Helper(echoed).ask(tasks[0]), tasks[0])
+
+    def test_a_stop_is_answered_in_half_a_second_whatever_is_being_sent(self) -> None:
+        until = time.monotonic() + 0.7
+        began = time.monotonic()
+        for _ in Pool(echoed, 2).run((bytes(2_000_000) for _ in range(10_000)), lambda: time.monotonic() > until):
+            pass
+        self.assertLess(time.monotonic() - began, 1.5)
 
     def test_the_next_task_is_begun_while_one_is_finished_and_a_failure_there_is_told(self) -> None:
         found = dict(Pool(behind, 1).run(range(3)))

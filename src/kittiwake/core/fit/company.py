@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from bisect import bisect_left
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Callable, Container, Iterable, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
 
@@ -28,6 +28,12 @@ class Company:
     gain_db: float | None = None
     taken: Mapping[str, int] = field(default_factory=dict)
     inside: Mapping[str, tuple[Cue, ...]] = field(default_factory=dict)
+
+
+    def of(self, ids: Container[str]) -> Company:
+        """What of it concerns these clips."""
+        taken = {key: size for key, size in self.taken.items() if key in ids}
+        return Company(self.gain_db, taken, {key: cues for key, cues in self.inside.items() if key in ids})
 
 
 def shares_anything(receiver: Receiver) -> bool:

@@ -6,35 +6,64 @@ import re
 import unicodedata
 from collections.abc import Iterable
 
+from ..errors import MakeError
 from ..model import Clip
-from ..model.receiver import Names
+from ..model.receiver import MOST_BYTES, Names
 
 # Letters that do not come apart into a plain letter and an accent.
-_PLAIN = str.maketrans(
+_PLAIN = (
     {"ß": "ss", "æ": "ae", "Æ": "AE", "ø": "o", "Ø": "O", "œ": "oe", "Œ": "OE", "đ": "d", "Đ": "D", "ł": "l",
      "Ł": "L", "þ": "th", "Þ": "Th", "ð": "d", "Ð": "D", "ı": "i", "'": "", "’": ""}
 )  # fmt: skip
 
 
 def legal_name(name: str, rules: Names) -> str:
-    """The nearest legal name (without extension): accents dropped, other characters replaced, never empty."""
+    """The nearest legal name (without extension): characters kept where they are taken, else without their accents, else replaced; never
+    empty.
+    """
     if rules.is_legal(name):
         return name
-    plain = unicodedata.normalize("NFKD", name.translate(_PLAIN))
-    plain = "".join(c for c in plain if not unicodedata.combining(c))
-    if rules.case != "keep":
-        plain = plain.lower() if rules.case == "lower" else plain.upper()
-    gap = rules.replace_with
-    out = re.sub(f"[^{rules.allowed}]+", gap, plain)
+    name = unicodedata.normalize("NFC", name)
+    gap, out = rules.replace_with, ""
+    missing = False
+    for character in name:
+        cased = character if rules.case == "keep" else character.lower() if rules.case == "lower" else character.upper()
+        found = _taken(cased, rules)
+        if found is None:
+            missing = True
+            continue
+        out += (gap if missing and out else "") + found
+        missing = False
     if gap:
         out = re.sub(f"(?:{re.escape(gap)}){{2,}}", gap, out).strip(gap)
-    out = out[: rules.max_length].rstrip(gap or None)
-    if out:
+    out = _shortened(out.lstrip("."), rules).rstrip(gap or None)
+    if rules.is_legal(out):
         return out
     for fallback in ("clip", "CLIP", "1"):
         if rules.is_legal(fallback):
             return fallback
-    return re.sub(f"[^{rules.allowed}]", "", "".join(map(chr, range(33, 127))))[:1] or "clip"
+    return next((c for n in range(33, 127) if rules.is_legal(c := chr(n))), "あ")
+
+
+def _taken(character: str, rules: Names) -> str | None:
+    """A character as it may stand in a name: itself, without its accent, or spelt out; nothing where it is dropped, None where it has to be
+    replaced.
+    """
+    if all(map(rules.takes, character)):
+        return character
+    spelt = "".join(_PLAIN.get(c, c) for c in character)
+    plain = "".join(c for c in unicodedata.normalize("NFKD", spelt) if not unicodedata.combining(c))
+    if rules.case != "keep":
+        plain = plain.lower() if rules.case == "lower" else plain.upper()
+    return plain if all(map(rules.takes, plain)) else None
+
+
+def _shortened(name: str, rules: Names) -> str:
+    """No more characters, and no more bytes, than a name may have."""
+    name = name[: rules.max_length]
+    while len(name.encode("utf-8", "surrogatepass")) > MOST_BYTES:
+        name = name[:-1]
+    return name
 
 
 def output_name(clip: Clip, number: int, rules: Names) -> str:
@@ -63,11 +92,35 @@ def output_name(clip: Clip, number: int, rules: Names) -> str:
     return legal_name(whole, rules)
 
 
+def lost_in(name: str, legal: str) -> bool:
+    """Whether letters or digits of a name are gone in the legal one: not only spaces, marks and accents."""
+    plain = "".join(c for c in unicodedata.normalize("NFKD", "".join(_PLAIN.get(c, c) for c in name)) if c.isalnum())
+    kept = [c for c in unicodedata.normalize("NFKD", legal).casefold() if c.isalnum()]
+    return sum(1 for _ in plain) > len(kept) or any(c not in kept for c in plain.casefold())
+
+
 def numbered(name: str, number: int, rules: Names) -> str:
     """``name`` with a number behind it, still legal: ``gate`` → ``gate_2``."""
     gap = rules.replace_with or ""
     tail = f"{gap}{number}"
-    return name[: max(1, rules.max_length - len(tail))] + tail
+    short = name[: max(1, rules.max_length - len(tail))]
+    while len(short) > 1 and len((short + tail).encode("utf-8", "surrogatepass")) > MOST_BYTES:
+        short = short[:-1]
+    return short + tail
+
+
+def bare_name(file: str) -> str:
+    """A file's name, which is to lie in its folder and nowhere else.
+
+    Raises
+    ------
+    MakeError : it would not.
+    """
+    if not file or file in (".", "..") or "/" in file or "\0" in file or file.startswith("."):
+        raise MakeError(
+            f"“{file!a}” is no name for an output: it would not lie in its folder.", "Change the rules for names.", "no_name"
+        )
+    return file
 
 
 def numbered_name(file: str, name: str, extensions: Iterable[str], rules: Names) -> str | None:

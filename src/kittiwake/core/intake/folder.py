@@ -5,9 +5,11 @@ from __future__ import annotations
 import os
 from array import array
 from collections.abc import Callable, Iterable, Iterator, Sequence
+from dataclasses import dataclass, field
 from pathlib import Path
 from typing import overload
 
+from ..errors import reason_of
 from .sniff import looks_like_sound
 
 #: Names that claim to be sound or video. Files with other names count where their content says sound.
@@ -52,20 +54,66 @@ SOUND_EXTENSIONS = frozenset(
 _FIRST, _LOT = 20, 500
 
 
-def find_sound_files(paths: list[Path], *, everything: bool = False) -> Iterator[Path]:
+#: Of a folder: whether the file of a name in it was made here, and is as it was made; None where nothing was made in it.
+MadeHere = Callable[[Path], Callable[[str], bool] | None]
+
+
+@dataclass(slots=True)
+class PassedOver:
+    """What was in folders and not taken.
+
+    Attributes
+    ----------
+    unreadable : folders that cannot be looked into, each with why.
+    made_here : files that were made here: an output is no source.
+    others : files that neither are named as sound nor begin as sound.
+    """
+
+    unreadable: list[tuple[str, str]] = field(default_factory=list)
+    made_here: int = 0
+    others: int = 0
+
+    def __str__(self) -> str:
+        """In a sentence or more; empty where nothing was."""
+        told = [f"The folder {path} cannot be looked into: {why}." for path, why in self.unreadable]
+        parts = []
+        if self.made_here:
+            parts.append(f"{self.made_here:,} that {'was' if self.made_here == 1 else 'were'} made here")
+        if self.others:
+            parts.append(f"{self.others:,} that {'is' if self.others == 1 else 'are'} no sound by name or content")
+        return " ".join([*told, *([f"Passed over: {', '.join(parts)}."] if parts else [])])
+
+
+def plain_path(path: Path) -> Path:
+    """Absolute, and without ``..``, so that one file has one path however it is named."""
+    if ".." not in path.parts:
+        return path.absolute()
+    return path.resolve() if path.name == ".." else path.parent.resolve() / path.name
+
+
+def find_sound_files(
+    paths: list[Path],
+    *,
+    everything: bool = False,
+    made_here: MadeHere | None = None,
+    passed: PassedOver | None = None,
+) -> Iterator[Path]:
     """Every sound file among ``paths``, folders searched to the bottom, in a stable order and each once.
 
-    A file named directly is always yielded, so that its trouble is reported; in folders, hidden entries and files
+    A file named directly is always yielded, so that its trouble is reported; in folders, hidden entries, what was made here, and files
     that neither are named as sound nor begin as sound are passed over. Linked folders are not followed.
 
     Parameters
     ----------
     everything : take every file that is not hidden, as where headerless files are looked for.
+    made_here : tells which files were made here.
+    passed : is told what was passed over.
     """
     seen: set[str] = set()
+    passed = PassedOver() if passed is None else passed
     for path in paths:
-        whole = path.absolute()
-        for found in _walk(whole, everything) if whole.is_dir() else [str(whole)]:
+        whole = plain_path(path)
+        for found in _walk(whole, everything, made_here, passed) if whole.is_dir() else [str(whole)]:
             if len(paths) > 1:  # one folder alone holds nothing twice
                 if found in seen:
                     continue
@@ -109,11 +157,11 @@ class PathList(Sequence[Path]):
         return Path(self._by_number[self._folder_of[n]] + os.fsdecode(bytes(name)))
 
 
-def tell_sound_files(paths: list[str], tell: Callable[[list[str]], object]) -> int:
-    """``find_sound_files`` for a process of its own: tells of what it finds in lots, the first soon, and returns how many there are."""
+def in_lots(paths: Iterable[Path], tell: Callable[[list[str]], object]) -> int:
+    """Tell of paths in lots, the first soon; returns how many there are."""
     lot: list[str] = []
     total = 0
-    for path in find_sound_files([Path(path) for path in paths]):
+    for path in paths:
         lot.append(str(path))
         total += 1
         if len(lot) >= (_FIRST if total <= _FIRST else _LOT):
@@ -123,9 +171,13 @@ def tell_sound_files(paths: list[str], tell: Callable[[list[str]], object]) -> i
     return total
 
 
-def _walk(folder: Path, everything: bool) -> Iterator[str]:
-    for root, folders, files in os.walk(folder):
+def _walk(folder: Path, everything: bool, made_here: MadeHere | None, passed: PassedOver) -> Iterator[str]:
+    def trouble(error: OSError) -> None:
+        passed.unreadable.append((str(error.filename), reason_of(error)))
+
+    for root, folders, files in os.walk(folder, onerror=trouble):
         folders[:] = sorted(name for name in folders if not name.startswith("."))
+        ours = made_here(Path(root)) if made_here else None
         for name in sorted(files):
             if name.startswith("."):
                 continue
@@ -133,5 +185,9 @@ def _walk(folder: Path, everything: bool) -> Iterator[str]:
             if not os.path.isfile(path):  # noqa: PTH113
                 continue
             named = os.path.splitext(name)[1].lower() in SOUND_EXTENSIONS  # noqa: PTH122
-            if named or everything or looks_like_sound(Path(path)):
+            if not (named or everything or looks_like_sound(Path(path))):
+                passed.others += 1
+            elif ours and ours(name):
+                passed.made_here += 1
+            else:
                 yield path

@@ -105,7 +105,7 @@ def _check(path: Path) -> int:
         os.close(os.open(path, os.O_RDONLY))
     except FileNotFoundError as error:
         raise IntakeError(
-            "There is no such file.", "It may have been moved or renamed; add it again.", "missing"
+            "There is no such file.", "It may have been moved or renamed: say where it is now.", "missing"
         ) from error
     except PermissionError as error:
         raise IntakeError(

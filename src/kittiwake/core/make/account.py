@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 from collections.abc import Iterator
 from dataclasses import dataclass
 from pathlib import Path
@@ -10,8 +11,9 @@ from typing import Any, Literal
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.look import stamp_of
-from .ledger import LEDGER, Entry, Ledger
-from .work import as_made
+from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
+from .place import part_name, put_in_place
+from .work import as_made, unaltered
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
 
@@ -37,29 +39,36 @@ class Account:
         }  # fmt: skip
 
 
-def account(folder: Path) -> Iterator[Account]:
-    """Every output of a folder's ledger with its state. Files are read only where their time does not settle it.
+def account(folder: Path, *, verify: bool = False) -> Iterator[Account]:
+    """Every output of a folder's ledger with its state. Files are read only where their time does not settle it, or to ``verify`` them.
 
     Raises
     ------
     MakeError : there is no ledger in this folder.
     """
     for entry in _ledger(folder):
-        yield Account(folder, entry, _state(folder, entry))
+        yield Account(folder, entry, _state(folder, entry, verify))
 
 
 def _ledger(folder: Path) -> Ledger:
+    try:
+        os.close(open_ledger(folder, os.O_RDONLY))
+    except FileNotFoundError:
+        pass
+    except OSError as error:
+        told = f"The ledger of {folder} cannot be read: {reason_of(error)}."
+        raise MakeError(told, "Look at what is there by that name: .kittiwake-made.jsonl.", "no_ledger") from error
     if not (folder / LEDGER).is_file():
         raise MakeError(f"Nothing was made into {folder}: it has no ledger.", "Name an output folder.", "no_ledger")
     return Ledger(folder, paths=True)
 
 
-def _state(folder: Path, entry: Entry) -> State:
+def _state(folder: Path, entry: Entry, verify: bool = False) -> State:
     output, source = folder / entry.output, Path(entry.source)
     now = stamp_of(output)
-    if not now:
+    if not now and not os.path.lexists(output):
         return "deleted"
-    if not as_made(output, entry):
+    if not (unaltered(output, entry) if verify else as_made(output, entry)):
         return "altered"
     stamp = stamp_of(source)
     if not stamp:
@@ -98,10 +107,42 @@ def remove_orphans(folder: Path) -> list[tuple[Path, str]]:
     """
     done = []
     for one in account(folder):
-        if one.state == "source gone":
+        # By its bytes, whatever its time says: only what is without doubt of ours goes.
+        if one.state == "source gone" and unaltered(one.output, one.entry):
             try:
                 one.output.unlink()
                 done.append((one.output, ""))
             except OSError as error:
                 done.append((one.output, reason_of(error)))
     return done
+
+
+def forget_deleted(folder: Path) -> int:
+    """Take the lines of outputs that are not there any more out of the ledger; returns how many.
+
+    Raises
+    ------
+    MakeError : there is no ledger in this folder, another run holds it, or it cannot be written.
+    """
+    ledger = _ledger(folder)
+    part = part_name(folder)
+    try:
+        with only_run(folder):
+            ledger.refresh()
+            gone = 0
+            with part.open("x", encoding="utf-8") as file:
+                for entry in ledger:
+                    if os.path.lexists(folder / entry.output):
+                        file.write(line_of(entry))
+                    else:
+                        gone += 1
+                file.flush()
+                os.fsync(file.fileno())
+            if gone:
+                put_in_place(part, folder / LEDGER, replace=True)
+            return gone
+    except OSError as error:
+        told = f"The ledger of {folder} could not be written: {reason_of(error)}."
+        raise MakeError(told, "Nothing was changed; see to the disk.", "disk") from error
+    finally:
+        part.unlink(missing_ok=True)

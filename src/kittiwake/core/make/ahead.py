@@ -34,6 +34,7 @@ class Ahead:
         self._stream: Stream | None = None
         self._gather = Gather()
         self._out = 0
+        self._broken = False
         self.spool: Spool | None = None
         self.meters: list[ActiveLevel] = []
 
@@ -43,6 +44,19 @@ class Ahead:
         """The next samples of the source, float32 [shape=(channels, n)], of their mix where the sides differ, and which signal stands for the
         whole, where that is known.
         """
+        if self._broken:
+            return
+        try:
+            self._add(header, columns, middle, whole)
+        except OSError:
+            # The disk it waits on is full, which is no fault of the source: making goes its usual way, and says what is wrong.
+            self._broken = True
+            self.close()
+            self.spool = None
+
+    def _add(
+        self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32], whole: Signal | None
+    ) -> None:
         if self._take is None:
             self._begin(header, columns, whole)
         self._frames += columns.shape[1]
@@ -122,7 +136,7 @@ class Ahead:
     @property
     def held(self) -> int:
         """Bytes of sound that wait here."""
-        return 4 * self._out * self._channels
+        return 0 if self.spool is None else 4 * self._out * self._channels
 
     def close(self) -> None:
         if self._stream is not None:

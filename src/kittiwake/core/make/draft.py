@@ -16,8 +16,10 @@ from pathlib import Path
 from ..codec.cues import add_cues
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
 from ..fit import Problem
+from ..fit.names import lost_in
 from ..fit.verdict import Recipe
 from ..intake.digest import source_digest
+from ..log import log, log_path
 from ..measure.look import stamp_of
 from .ahead import Ahead
 from .ledger import Entry
@@ -131,7 +133,9 @@ def failed(item: WorkItem, error: Exception) -> Made:
         full = f"{item.output.name} could not be made: {reason_of(error)}."
         told = f"{full} Nothing was left half-made; see to the disk and make it again."
         return Made(item, "failed", error=told, code="disk")
-    return Made(item, "failed", error=f"Making {item.output.name} failed unexpectedly: {error}.", code="internal")
+    log.error("while making %s", item.output, exc_info=error)
+    told = f"Making {item.output.name} failed unexpectedly ({type(error).__name__}: {error}). Report it with the log ({log_path()})."
+    return Made(item, "failed", error=told, code="internal")
 
 
 def _what_to_do(problem: Problem) -> str:
@@ -193,6 +197,9 @@ def _write(
 def _settle(draft: Draft, cancelled: Callable[[], bool] | None) -> Prepared:
     item, part, recipe, source = draft.item, draft.part, draft.promise.recipe, draft.item.clip.source
     said, gain = (draft.written.said, draft.written.gain_db) if draft.written else ((), None)
+    stem = item.output.name.removesuffix(recipe.format.extension) if recipe.format.extension else item.output.name
+    if item.receiver.rules.names.pattern == "{name}" and lost_in(item.clip.name, stem):
+        said = (*said, f"It is called “{stem}”: {item.receiver.name} does not take “{item.clip.name}” for a name.")
     proof = prove(part, item.receiver, draft.promise, name=item.output.name, cancelled=cancelled)
     if not proof.passed:
         faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)

@@ -9,7 +9,7 @@ from pathlib import Path
 
 from ..errors import KittiwakeError
 from ..fit import Fit, numbered_name, output_name, unique_names
-from ..fit.names import numbered
+from ..fit.names import bare_name, numbered
 from ..model import Clip, Facts, Receiver
 from .draft import Prepared, failed, prepare
 from .ledger import Ledger
@@ -49,7 +49,7 @@ def plan_outputs(
             file = f"{numbered(name, number, rules)}{extension}"
             number += 1
         used.add(file.casefold())
-        items.append(WorkItem(clip, facts, fit, receiver, folder / file))
+        items.append(WorkItem(clip, facts, fit, receiver, folder / bare_name(file)))
     return items
 
 

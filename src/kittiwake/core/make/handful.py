@@ -6,12 +6,13 @@ So each step finds code and data in the processor's cache, where the clip before
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import Any
 
 from ..errors import KittiwakeError
 from ..fit import Company, fit
+from ..fit.names import bare_name
 from ..model import Clip, Facts, Receiver, TouchUp
 from .ahead import Ahead
 from .draft import Draft, Prepared, settle, write
@@ -116,13 +117,15 @@ class _File:
         wish, receiver = self._wish, self._wish.receivers[n]
         company = self._task.companies[n] if self._task.companies else None
         clip, found = planned(self._path, self._facts, receiver, wish.true_rate, wish.remedies, company)
+        if wish.strict and found.ready and found.warnings:
+            found = replace(found, verdict="decide", problems=tuple(replace(p, severity="decide") for p in found.warnings))
         if found.problems and not self._picture and not found.ready:
             # What is to be done about it is told from the outline.
             self._picture = True
             self._facts = wish.look_at(self._path)
             return self._planned(target)
         extension = found.recipe.format.extension if found.recipe else ""
-        return WorkItem(clip, self._facts, found, receiver, wish.folders[n] / f"{stem}{extension}")
+        return WorkItem(clip, self._facts, found, receiver, wish.folders[n] / bare_name(f"{stem}{extension}"))
 
     def _anew(self, target: Target) -> Prepared:
         """Once more, of a file that changed while it was read."""

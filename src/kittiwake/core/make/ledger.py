@@ -1,17 +1,20 @@
 """What was made in an output folder, one JSON line an output: ``.kittiwake-made.jsonl``.
 
 It tells our own files from other people's, a file that is still as it was made from one that was altered, and what has to be made
-again from what has not. Lines are only ever appended, each by one write, and before the file gets its name: a run that is killed at any
+again from what has not. Lines are only ever appended, each all or nothing, and before the file gets its name: a run that is killed at any
 moment leaves a line too many, never a file that nobody knows. The last line of an output counts.
 """
 
 from __future__ import annotations
 
+import contextlib
 import dataclasses
+import errno
 import fcntl
 import json
 import os
 import re
+import stat
 import sys
 import time
 from collections.abc import Iterator
@@ -79,6 +82,7 @@ _BEGINNING = re.compile(
     + rb', "receiver": ' + _TEXT + rb", "
 )  # fmt: skip
 _STEPS, _AFTER_STEPS = b', "path": ["', b'"], "seconds": '
+_LONGEST = 1 << 20  # bytes that a line may have
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
 
 
@@ -90,19 +94,54 @@ def _parsed(line: bytes) -> Any:
         return json.loads(line.decode("utf-8", "replace"))
 
 
+def _sound(entry: Entry) -> bool:
+    """Whether an entry is one that was written here: every field of its kind, and the output a bare name in the ledger's own folder."""
+    texts = (entry.output, entry.sha256, entry.source, entry.clip, entry.receiver, entry.fingerprint, entry.stamp,
+             entry.source_digest, entry.order, entry.output_stamp, entry.versions, entry.time)  # fmt: skip
+    numbers = (entry.seconds, entry.gain_db, entry.level_dbov)
+    return (
+        all(isinstance(text, str) for text in texts)
+        and type(entry.bytes) is int
+        and all(number is None or type(number) in (int, float) for number in numbers)
+        and all(isinstance(step, str) for step in entry.path)
+        and is_bare(entry.output)
+        and "\0" not in entry.source
+    )
+
+
+def is_bare(name: str) -> bool:
+    """Whether a name of an output is just that."""
+    return bool(name) and "/" not in name and "\0" not in name and name[0] != "."
+
+
+def open_ledger(folder: Path, flags: int) -> int:
+    """The ledger of a folder as an open file (its number). A link would lead elsewhere, and a pipe or a device would never end.
+
+    Raises
+    ------
+    OSError
+    """
+    handle = os.open(folder / LEDGER, flags | os.O_NOFOLLOW | os.O_NONBLOCK, 0o666)
+    if not stat.S_ISREG(os.fstat(handle).st_mode):
+        os.close(handle)
+        raise OSError(errno.EINVAL, "its ledger is not an ordinary file")
+    return handle
+
+
 def _entry(line: bytes, paths: bool = True) -> Entry | None:
-    """The entry that a line tells; None where it cannot be read, as a line that was torn."""
+    """The entry that a line tells; None where it cannot be read, as a line that was torn, or tells what was never written here."""
     if not paths and (begin := line.find(_STEPS)) >= 0 and (end := line.find(_AFTER_STEPS, begin)) >= 0:
         line = line[:begin] + line[end + 2 :]  # they are more than half of it
     try:
         known = _parsed(line)
         known["path"] = tuple(known.get("path", ())) if paths else ()
         try:
-            return Entry(**known)
+            entry = Entry(**known)
         except TypeError:  # written by a later version
-            return Entry(**{key: value for key, value in known.items() if key in _FIELDS})
-    except (ValueError, TypeError, AttributeError):
+            entry = Entry(**{key: value for key, value in known.items() if key in _FIELDS})
+    except (ValueError, TypeError, AttributeError, RecursionError):
         return None
+    return entry if _sound(entry) else None
 
 
 class Ledger:
@@ -117,7 +156,7 @@ class Ledger:
     """
 
     def __init__(self, folder: Path, *, paths: bool = False) -> None:
-        self._file, self._paths = folder / LEDGER, paths
+        self._folder, self._paths = folder, paths
         self._lock = Lock()
         self._handle = -1
         self._read = -1  # bytes that were gone through; none yet
@@ -132,7 +171,7 @@ class Ledger:
         """Go through what was written since the last time."""
         with self._lock:
             try:
-                handle = os.open(self._file, os.O_RDONLY)
+                handle = open_ledger(self._folder, os.O_RDONLY)
             except OSError:
                 self._begin(-1)
                 return
@@ -144,10 +183,18 @@ class Ledger:
                 self._begin(handle)
             with open(self._handle, "rb", closefd=False) as file:
                 file.seek(self._read)
-                for line in file:
-                    self._note(line, self._read)
-                    if line.endswith(b"\n"):
+                while line := file.readline(_LONGEST):
+                    if len(line) < _LONGEST or line.endswith(b"\n"):
+                        self._note(line, self._read)
+                        if not line.endswith(b"\n"):
+                            break
                         self._read += len(line)
+                        continue
+                    # No line of ours is so long: it is left out, without ever being in memory whole.
+                    rest = len(line)
+                    while (part := file.readline(_LONGEST)) and not part.endswith(b"\n"):
+                        rest += len(part)
+                    self._read += rest + len(part)
 
     def _begin(self, handle: int) -> None:
         """From the beginning of another file."""
@@ -160,6 +207,8 @@ class Ledger:
         beginning = _BEGINNING.match(line)
         if beginning and line.endswith(b"}\n"):
             name, *rest = [text.decode("utf-8", "replace") for text in beginning.groups()]
+            if not is_bare(name):
+                return
             clip = tuple(rest)
         elif entry := _entry(line, paths=False):
             name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
@@ -174,7 +223,7 @@ class Ledger:
             if place is None or self._handle < 0:
                 return None
             line = os.pread(self._handle, _LINE, place)
-            while (end := line.find(b"\n")) < 0:
+            while (end := line.find(b"\n")) < 0 and len(line) < _LONGEST:
                 more = os.pread(self._handle, 16 * _LINE, place + len(line))
                 if not more:
                     break
@@ -214,7 +263,7 @@ class Ledger:
         return entry if self._of_output.get(hash_of(entry.output)) == place else None
 
     def add(self, *entries: Entry) -> None:
-        """Append entries by one write, and force it to the disk.
+        """Append entries, all of them or none, and force them to the disk.
 
         Raises
         ------
@@ -222,18 +271,44 @@ class Ledger:
         """
         if not entries:
             return
-        lines = "".join(to_json(_plain(entry)) + "\n" for entry in entries).encode("utf-8")
+        lines = "".join(map(line_of, entries)).encode("utf-8")
         with self._lock:
-            handle = os.open(self._file, os.O_RDWR | os.O_APPEND | os.O_CREAT, 0o666)
+            handle = open_ledger(self._folder, os.O_RDWR | os.O_APPEND | os.O_CREAT)
             try:
+                with contextlib.suppress(OSError):  # a disk without locks
+                    fcntl.lockf(handle, fcntl.LOCK_EX)  # other processes of the run append as well
                 size = os.fstat(handle).st_size
                 torn = size > 0 and os.pread(handle, 1, size - 1) != b"\n"
-                os.write(handle, (b"\n" if torn else b"") + lines)
+                _append(handle, (b"\n" if torn else b"") + lines, size)
                 os.fsync(handle)
             finally:
                 os.close(handle)
         if self._read >= 0:
             self.refresh()
+
+
+def _append(handle: int, data: bytes, size: int) -> None:
+    """All of it behind ``size`` bytes, or nothing.
+
+    Raises
+    ------
+    OSError : the disk takes no more.
+    """
+    view = memoryview(data)
+    try:
+        while view:
+            done = os.write(handle, view)
+            if not done:
+                raise OSError(errno.ENOSPC, os.strerror(errno.ENOSPC))
+            view = view[done:]
+    except OSError:
+        os.ftruncate(handle, size)
+        raise
+
+
+def line_of(entry: Entry) -> str:
+    """An entry as its line."""
+    return to_json(_plain(entry)) + "\n"
 
 
 def _plain(entry: Entry) -> dict[str, object]:
@@ -251,13 +326,18 @@ def only_run(folder: Path) -> Iterator[int]:
     OSError
     """
     folder.mkdir(parents=True, exist_ok=True)
-    handle = os.open(folder / LEDGER, os.O_RDWR | os.O_CREAT, 0o666)
+    handle = open_ledger(folder, os.O_RDWR | os.O_CREAT)
     try:
         until = time.monotonic() + _PATIENCE
         while True:
             try:
                 fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
-                break
+                if os.path.samestat(os.fstat(handle), os.lstat(folder / LEDGER)):
+                    break
+                # Somebody has put another in its place meanwhile.
+                os.close(handle)
+                handle = open_ledger(folder, os.O_RDWR | os.O_CREAT)
+                continue
             except BlockingIOError:
                 if time.monotonic() > until:
                     told = f"Another run is making into {folder}."

@@ -10,12 +10,14 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
+from ..fit import shares_anything
 from .draft import settle, write
 from .engine import deliver, make_clip
 from .ledger import Entry, Ledger
 from .place import sweep
 from .pool import Died, Pool, Told
 from .run import hold
+from .wish import Wish
 from .work import Made, WorkItem, unaltered
 
 Watch = Callable[[WorkItem, float], None]
@@ -46,10 +48,17 @@ def _do(lot: _Lot, tell: Callable[[Any], None]) -> list[Made]:
                 told = time.monotonic()
                 tell((number, share))
 
-        drafts.append(write(item, before, progress=progress))
+        drafts.append(write(item, before, order=order_of(item), progress=progress))
     delivered = deliver([settle(draft) for draft in drafts], Ledger(lot.items[0].output.parent))
     # The one that asked has the items already.
     return [replace(made, item=None) for made in delivered]  # type: ignore[arg-type]
+
+
+def order_of(item: WorkItem) -> str:
+    """What the ledger is told was asked for, so that a run in a terminal knows the output as its own; empty where no terminal could ask it."""
+    plain = item.facts.stated is None and not shares_anything(item.receiver) and not item.receiver.rules.cue_points
+    wish = Wish.of_untouched(item.clip, item.receiver, item.output.parent) if plain else None
+    return wish.order(item.receiver) if wish else ""
 
 
 def make_all(

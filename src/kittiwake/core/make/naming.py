@@ -6,6 +6,7 @@ import hashlib
 import os
 from collections.abc import Iterable, Iterator
 from pathlib import Path
+from typing import NamedTuple
 
 from ..codec import FORMATS
 from ..fit import numbered_name, output_name
@@ -22,13 +23,33 @@ def clip_of(path: Path) -> Clip:
     return Clip(source=path, name=path.stem, id=hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest())
 
 
+class Named(NamedTuple):
+    """What the output of a file is to be called.
+
+    Attributes
+    ----------
+    stem : the name without extension; empty where it is taken and no number may be put behind it.
+    before : the ledger's entry of what has that name and was made from this file.
+    altered : the name of an output that was made from it, and is left alone since it was altered; empty where there is none.
+    taken : the name that it would have, where that is taken.
+    """
+
+    stem: str
+    before: Entry | None = None
+    altered: str = ""
+    taken: str = ""
+
+
 class Naming:
     """The name of each file at a receiver. None is taken that belongs to a file that was not made here, or was altered since.
 
     The folder is looked through once, at the beginning.
     """
 
-    def __init__(self, receiver: Receiver, folder: Path, ledger: Ledger, true_rate: int | None) -> None:
+    def __init__(
+        self, receiver: Receiver, folder: Path, ledger: Ledger, true_rate: int | None, *, numbers: bool = True
+    ) -> None:
+        self._numbers = numbers
         self._receiver, self._folder = receiver, folder
         self._ledger, self._true_rate = ledger, true_rate
         self._rules = receiver.rules.names
@@ -45,6 +66,8 @@ class Naming:
 
     def _look_through(self) -> Iterator[tuple[str, str]]:
         """Stem and name of each file that is there already."""
+        if not os.path.isdir(self._folder):  # noqa: PTH112 - where nothing was made yet
+            return
         with os.scandir(self._folder) as entries:
             for entry in entries:
                 name = entry.name
@@ -61,8 +84,8 @@ class Naming:
             self._last = (name, stamp_of(f"{self._folder}{os.sep}{name}"))
         return self._last[1]
 
-    def names(self, paths: Iterable[Path]) -> Iterator[tuple[str, Entry | None]]:
-        """For each file in order its name without extension, and the ledger's entry of what has that name and was made from it."""
+    def names(self, paths: Iterable[Path]) -> Iterator[Named]:
+        """A name for each file, in order."""
         rules, slug, extensions, there = self._rules, self._receiver.slug, self._extensions, self._there
         output_of, is_legal = self._ledger.output_of, rules.is_legal
         plain = rules.pattern == "{name}" and not self._true_rate
@@ -86,7 +109,12 @@ class Naming:
                 stem, number = numbered(name, number, rules), number + 1
                 taken = hash_of(stem.casefold())
             used.add(taken)
-            yield stem, before if kept == stem else None
+            same = kept == stem
+            altered = before.output if before is not None and kept and not same else ""
+            if not self._numbers and stem != wish:
+                yield Named("", None, altered, wish)
+            else:
+                yield Named(stem, before if same else None, altered)
 
     def _wanted(self, path: Path, place: int) -> str:
         """What the output of a file is to be called, were it alone."""

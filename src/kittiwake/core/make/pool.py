@@ -22,11 +22,15 @@ import types
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass, field
+from dataclasses import dataclass
+from functools import partial
 from multiprocessing import reduction
 from multiprocessing.connection import Connection, wait
 from multiprocessing.process import BaseProcess
+from queue import SimpleQueue
 from typing import Any
+
+from ..log import log, log_path
 
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next
 _TICK = 0.05  # s between looks at whether to stop
@@ -42,6 +46,20 @@ class Died:
 
     def __str__(self) -> str:
         return f"Its decoder or encoder crashed ({self.reason}). Ask for another copy, or convert it elsewhere first."
+
+
+@dataclass(frozen=True, slots=True)
+class Failed(Died):
+    """In place of a result: the work itself went wrong, in a way that nobody had thought of. ``trace`` is for those who mend it."""
+
+    trace: str = ""
+
+    @classmethod
+    def by(cls, error: BaseException) -> Failed:
+        return cls(f"{type(error).__name__}: {error}", "".join(traceback.format_exception(error)))
+
+    def __str__(self) -> str:
+        return f"It failed unexpectedly ({self.reason}). Make it again; if that does not help, report it with the log ({log_path()})."
 
 
 @dataclass(frozen=True, slots=True)
@@ -77,11 +95,47 @@ def _detached(handle: Any) -> int:
     return number
 
 
-@dataclass(slots=True)
 class _Worker:
-    process: BaseProcess
-    pipe: Connection
-    tasks: deque[Any] = field(default_factory=deque)
+    """A worker process, the tasks it was given, and a thread that sends them: a large one waits for the worker to read, which may itself be
+    waiting to be read.
+    """
+
+    def __init__(self, process: BaseProcess, pipe: Connection) -> None:
+        self.process, self.pipe = process, pipe
+        self.tasks: deque[Any] = deque()
+        self._outbox: SimpleQueue[Any] | None = None
+
+    def send(self, task: Any) -> None:
+        if self._outbox is None:
+            self._outbox = SimpleQueue()
+            threading.Thread(target=self._post, args=(self._outbox,), name="post", daemon=True).start()
+        self._outbox.put(task)
+
+    def _post(self, outbox: SimpleQueue[Any]) -> None:
+        while (task := outbox.get()) is not _NO_MORE:
+            try:
+                self.pipe.send(task)
+            except (OSError, ValueError):  # it has died; that shows when its result is waited for
+                return
+            except Exception as error:  # a task that cannot be sent at all: the worker is told so, and tells it back
+                with contextlib.suppress(OSError, ValueError):
+                    self.pipe.send(_Unsent(Failed.by(error)))
+
+    def close(self) -> None:
+        """Nothing more is sent or read."""
+        if self._outbox is not None:
+            self._outbox.put(_NO_MORE)
+        self.pipe.close()
+
+
+_NO_MORE = object()
+
+
+@dataclass(frozen=True, slots=True)
+class _Unsent:
+    """In place of a task."""
+
+    why: Failed
 
 
 def _serve(pipe: Connection, work: Callable[..., Any], telling: bool, held: tuple[int, ...], patience: int) -> None:
@@ -94,26 +148,45 @@ def _serve(pipe: Connection, work: Callable[..., Any], telling: bool, held: tupl
     threading.Thread(target=_end_with_parent, daemon=True).start()
     _keep_memory()
     behind = ThreadPoolExecutor(1)  # one, so that results come in the order of tasks
+    later = False
+
+    def send(result: Any) -> None:
+        try:
+            pipe.send(result)
+        except (EOFError, OSError):  # nobody waits for it any more
+            os._exit(0)
+        except Exception as error:  # one that cannot be sent
+            pipe.send(Failed.by(error))
 
     def finish(result: Later) -> None:
         try:
-            pipe.send(result.finish())
+            done = result.finish()
+        except Exception as error:
+            done = Failed.by(error)
+        send(done)
+
+    def tell(what: Any) -> None:
+        send(Told(what))
+
+    while True:
+        try:
+            task = pipe.recv()
         except (EOFError, OSError):
             os._exit(0)
-        except BaseException:  # as in the main thread, where it would end the process
-            traceback.print_exc()
-            os._exit(1)
+        try:
+            result = task.why if isinstance(task, _Unsent) else work(task, tell) if telling else work(task)
+        except Exception as error:  # nobody had thought of it: it is told as what it is, and the others go on
+            result = Failed.by(error)
+        if isinstance(result, Later) or later:
+            # In the order of tasks, whatever they give.
+            later = True
+            behind.submit(finish, result if isinstance(result, Later) else Later(partial(_itself, result)))
+        else:
+            send(result)
 
-    try:
-        while True:
-            task = pipe.recv()
-            result = work(task, lambda what: pipe.send(Told(what))) if telling else work(task)
-            if isinstance(result, Later):
-                behind.submit(finish, result)
-            else:
-                pipe.send(result)
-    except (EOFError, OSError):
-        os._exit(0)
+
+def _itself(result: Any) -> Any:
+    return result
 
 
 def _keep_memory() -> None:
@@ -218,11 +291,13 @@ class Pool:
                             over = over and not again
                             yield task, Died(reason)
                         continue
+                    if isinstance(result, Failed):
+                        log.error("in a worker: %s\n%s", result.reason, result.trace)
                     yield (worker.tasks[0] if isinstance(result, Told) else worker.tasks.popleft()), result
         finally:
             _kill(workers)
             for worker in workers:
-                worker.pipe.close()
+                worker.close()
 
     @staticmethod
     def _last_words(workers: list[_Worker]) -> Iterator[tuple[Any, Any]]:
@@ -241,8 +316,7 @@ class Pool:
     @staticmethod
     def _give(worker: _Worker, task: Any) -> None:
         worker.tasks.append(task)
-        with contextlib.suppress(OSError):  # where it has died; that shows when its result is waited for
-            worker.pipe.send(task)
+        worker.send(task)
 
 
 def _kill(workers: list[_Worker]) -> None:
@@ -279,7 +353,7 @@ def _started(
 def _buried(worker: _Worker) -> str:
     worker.process.join(1)
     code = worker.process.exitcode
-    worker.pipe.close()
+    worker.close()
     if code is not None and code < 0:
         return f"its process was ended by {signal.Signals(-code).name}"
     return f"its process ended with code {code}"
@@ -289,6 +363,15 @@ def _context() -> Any:
     context = multiprocessing.get_context("forkserver")
     context.set_forkserver_preload(["kittiwake.core.make.warm"])
     return context
+
+
+def end_servers() -> None:
+    """End the processes that workers are forked from, with the last of which this process has done: nothing of its group is left behind."""
+    from multiprocessing import forkserver, resource_tracker
+
+    for server in (forkserver._forkserver, resource_tracker._resource_tracker):  # type: ignore[attr-defined]
+        with contextlib.suppress(OSError, ChildProcessError, AttributeError):
+            server._stop()
 
 
 class Helper:
@@ -314,8 +397,7 @@ class Helper:
         if self._worker is None:
             self._worker = _started(self._context, self._work, self._telling, patience=self._patience)
         worker = self._worker
-        with contextlib.suppress(OSError):
-            worker.pipe.send(task)
+        worker.send(task)
         poll = select.poll()
         poll.register(worker.pipe.fileno(), select.POLLIN)
         while True:
@@ -328,6 +410,8 @@ class Helper:
                 except (EOFError, OSError):
                     self._worker = None
                     return Died(_buried(worker))
+                if isinstance(result, Failed):
+                    log.error("in a helper: %s\n%s", result.reason, result.trace)
                 if not isinstance(result, Told):
                     return result
                 if told:
@@ -338,4 +422,4 @@ class Helper:
         worker, self._worker = self._worker, None
         if worker is not None:
             _kill([worker])
-            worker.pipe.close()
+            worker.close()

@@ -149,6 +149,7 @@ class _Run:
         self._in_hand: dict[int, Task] = {}
         self._namings: list[Naming] = []
         self._companies: tuple[Company | None, ...] = ()
+        self._altered: dict[tuple[str, str], str] = {}  # outputs that were altered, by source and receiver
 
     def outcomes(self) -> Iterator[Outcome]:
         if any(shares_anything(receiver) for receiver in self._wish.receivers):
@@ -162,12 +163,21 @@ class _Run:
                 if isinstance(results, Died):
                     yield from self._after_death(task)
                     continue
-                yield from results
+                yield from map(self._with_words, results)
             yield from self._drain()
             yield from self._after_cancel()
         finally:
             for folder in self._wish.folders:
                 sweep(folder)
+
+    def _with_words(self, outcome: Outcome) -> Outcome:
+        """Say where an output goes beside one that somebody has altered."""
+        told = outcome.told
+        altered = self._altered.pop((told["path"], told["receiver"]), "") if self._altered else ""
+        if altered:
+            told["altered"] = altered
+            told["said"] = [*told["said"], f"{altered} was altered since it was made: it is left as it is, and this stands beside it."]
+        return outcome
 
     def _done(self) -> Iterator[tuple[Task | None, Any]]:
         if self._here:
@@ -240,7 +250,7 @@ class _Run:
         for ledger in self._ledgers:
             ledger.refresh()
         self._namings = [
-            Naming(receiver, folder, ledger, wish.true_rate)
+            Naming(receiver, folder, ledger, wish.true_rate, numbers=wish.numbers)
             for receiver, folder, ledger in zip(wish.receivers, wish.folders, self._ledgers, strict=True)
         ]
         paths, *again = itertools.tee(self._paths, 1 + len(self._namings))  # each is made once
@@ -250,7 +260,13 @@ class _Run:
         size = max(1, min(_LOT, len(self._paths) // (4 * self._pool.count)))
         for path, *named in zip(paths, *names, strict=True):
             targets = []
-            for n, (stem, before) in enumerate(named):
+            for n, (stem, before, altered, taken) in enumerate(named):
+                if taken:
+                    told = f"Its name “{taken}” is taken. Free that name, or let it be numbered."
+                    self._kept.append(lost(path, wish.receivers[n], told, "refused", altered))
+                    continue
+                if altered:
+                    self._altered[str(path), wish.receivers[n].slug] = altered
                 if kept := self._unchanged(n, path, before):
                     self._kept.append(kept)
                     if len(self._kept) >= _TOLD:
@@ -266,7 +282,11 @@ class _Run:
             yield self._given(lot)
 
     def _given(self, lot: Iterable[tuple[Path, tuple[Target, ...]]]) -> Task:
-        task = Task(self._wish, self._orders, tuple(lot), self._companies)
+        lot = tuple(lot)
+        ids = {clip_of(path).id for path, _ in lot} if self._companies else set()
+        # Only what these files need: what is known of a whole set would go along with every few of its files.
+        companies = tuple(company and company.of(ids) for company in self._companies)
+        task = Task(self._wish, self._orders, lot, companies)
         self._in_hand[id(task)] = task
         return task
 

@@ -10,7 +10,7 @@ from typing import Any
 
 from ..fit import Company
 from ..measure.look import Tee, look_as_stated
-from ..model import Facts, Receiver, Stated
+from ..model import Clip, Facts, Receiver, Stated, TouchUp
 from .ledger import Entry
 from .work import versions
 
@@ -23,6 +23,8 @@ class Wish:
     ----------
     stated : the format of files without a header, or the stream of those with several.
     remedies : codes of remedies to take wherever they are offered.
+    numbers : whether a name that is taken gets a number; else the file is refused.
+    strict : whether a file with warnings is refused.
     """
 
     receivers: tuple[Receiver, ...]
@@ -31,6 +33,8 @@ class Wish:
     stream: int | None = None
     true_rate: int | None = None
     remedies: tuple[str, ...] = ()
+    numbers: bool = True
+    strict: bool = False
 
     def order(self, receiver: Receiver) -> str:
         """Digest of what is asked for one receiver, and of the libraries that shape samples."""
@@ -43,6 +47,14 @@ class Wish:
             "versions": versions(),
         }
         return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
+
+    @classmethod
+    def of_untouched(cls, clip: Clip, receiver: Receiver, folder: Path) -> Wish | None:
+        """What a terminal would be asked to get what a clip of a window gets; None where no words of a terminal say it."""
+        rate_only = TouchUp(true_rate=clip.touch_up.true_rate)
+        if not clip.whole_source or clip.at or clip.touch_up != rate_only or clip.name != clip.source.stem or clip.kind:
+            return None
+        return cls((receiver,), (folder,), true_rate=clip.touch_up.true_rate)
 
     def look_at(self, path: Path, *, picture: bool = True, tee: Tee | None = None) -> Facts:
         """``measure.look_at`` of one of the files, read as is stated of it."""
@@ -79,13 +91,13 @@ def told_by(entry: Entry, path: Path, output: Path | str, status: str) -> dict[s
     """What the ledger tells of an output."""
     return {
         "path": str(path), "receiver": entry.receiver, "output": str(output), "status": status, "bytes": entry.bytes,
-        "seconds": entry.seconds, "sha256": entry.sha256, "proof": None, "error": None, "said": [],
+        "seconds": entry.seconds, "sha256": entry.sha256, "proof": None, "error": None, "said": [], "altered": None,
     }  # fmt: skip
 
 
-def lost(path: Path, receiver: Receiver, error: str) -> Outcome:
+def lost(path: Path, receiver: Receiver, error: str, status: str = "failed", altered: str = "") -> Outcome:
     told: dict[str, Any] = {
-        "path": str(path), "receiver": receiver.slug, "output": None, "status": "failed", "bytes": None, "seconds": None,
-        "sha256": None, "proof": None, "error": error, "said": [],
+        "path": str(path), "receiver": receiver.slug, "output": None, "status": status, "bytes": None, "seconds": None,
+        "sha256": None, "proof": None, "error": error, "said": [], "altered": altered or None,
     }  # fmt: skip
     return Outcome(told)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import hashlib
 import json
+import stat
 from dataclasses import dataclass, field
 from functools import cache, lru_cache
 from pathlib import Path
@@ -66,12 +67,15 @@ class Made:
             "proof": self.proof.to_dict() if self.proof else None,
             "error": self.error,
             "said": list(self.said),
+            "altered": None,
         }
 
 
 def unaltered(path: Path, entry: Entry) -> bool:
+    """Whether an output is an ordinary file with the bytes that were made."""
     try:
-        return not path.is_symlink() and path.stat().st_size == entry.bytes and file_digest(path) == entry.sha256
+        found = path.lstat()
+        return stat.S_ISREG(found.st_mode) and found.st_size == entry.bytes and file_digest(path) == entry.sha256
     except OSError:
         return False
 

@@ -10,9 +10,10 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
-from ..errors import Cancelled, IntakeError, KittiwakeError
+from ..errors import Cancelled, IntakeError, KittiwakeError, reason_of
 from ..intake import BLOCK, open_sound
 from ..intake.claims import stated_for
+from ..log import log
 from ..model import Facts, Header, Measures, Note, SignalLevel
 from ..model.downmix import mixed
 from ..model.facts import SIGNAL_OF, Sides, Signal
@@ -100,7 +101,11 @@ def look_at(
             found, holes = _measure(watched(), header, pitch)
     except KittiwakeError:
         raise
+    except OSError as error:
+        told = f"Reading it failed: {reason_of(error)}."
+        return Facts(path, header, error=Note("unreadable", told, "Check the disk it is on, then look again."))
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
+        log.exception("while reading %s", path)
         return Facts(path, header, error=Note("damaged", f"Reading it failed ({error}).", "Ask for another copy."))
     finally:
         reader.close()

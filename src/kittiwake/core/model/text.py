@@ -1,4 +1,4 @@
-"""JSON that can hold any file name."""
+"""Text that can hold any file name."""
 
 from __future__ import annotations
 
@@ -14,3 +14,10 @@ def to_json(data: Any, indent: int | None = None) -> str:
     except UnicodeEncodeError:
         return json.dumps(data, ensure_ascii=True, indent=indent)
     return text
+
+
+def printable(text: str, keep: str = "") -> str:
+    """With escapes for whatever is not to be seen, but for the characters in ``keep``: names may hold what a terminal would obey."""
+    if text.isprintable():
+        return text
+    return "".join(c if c.isprintable() or c in keep else c.encode("unicode_escape").decode("ascii") for c in text)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import errno
 import os
 import struct
 from datetime import datetime
@@ -11,6 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 RATE, BITS = 48_000, 24
+_LARGEST = 0xFFFFFFFF - 4096  # bytes that the header can count, with room for what closes the file
 
 
 class TakeWriter:
@@ -54,6 +56,8 @@ class TakeWriter:
         ------
         OSError
         """
+        if 36 + (self.frames + len(block)) * 3 > _LARGEST:
+            raise OSError(errno.EFBIG, f"a WAV file holds no more than 4 GiB, which are {self.frames / self._rate / 3600:.1f} hours")
         whole = np.clip(np.rint(block * np.float32(1 << 23)), -(1 << 23), (1 << 23) - 1).astype("<i4")
         self._write(whole.view(np.uint8).reshape(-1, 4)[:, :3].tobytes())
         self.frames += len(block)

@@ -1,0 +1,206 @@
+"""What the verbs share: their options, how they print, how they look at files, how they leave."""
+
+from __future__ import annotations
+
+import os
+import sys
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+from typing import Any, NoReturn
+
+import click
+
+from ..actions import VERBS
+from ..core.errors import KittiwakeError
+from ..core.model.text import printable, to_json
+from . import progress
+
+EXIT_CODES = """\b
+Exit codes: 0 all is well; 1 something does not fit, failed, or was not made;
+2 wrong use; 130 stopped by Ctrl+C before there was anything to report."""
+
+
+class GivenPath(click.Path):
+    """A path; an empty one is a slip and not the current folder."""
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        if str(value) == "":
+            self.fail("an empty path; write . for the current folder", param, ctx)
+        if "\0" in str(value):
+            self.fail("a path with NUL in it", param, ctx)
+        return super().convert(value, param, ctx)
+
+
+class _Receiver(click.ParamType[Any]):
+    name = "receiver"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        from ..core.model import load_receiver
+
+        try:
+            return load_receiver(value)
+        except KittiwakeError as error:
+            self.fail(printable(str(error)), param, ctx)
+
+
+class _Stated(click.ParamType[Any]):
+    name = "format"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        from ..core.model import Stated
+
+        try:
+            return Stated.parse(value)
+        except KittiwakeError as error:
+            self.fail(printable(str(error)), param, ctx)
+
+
+class _Remedy(click.ParamType[Any]):
+    name = "code"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        from ..core.fit.remedies import is_remedy, nearest_remedy
+
+        if not is_remedy(value):
+            near = nearest_remedy(value)
+            self.fail(f"there is no remedy “{value}”{f'; did you mean {near}?' if near else ''}", param, ctx)
+        return value
+
+
+paths_argument = click.argument(
+    "paths", nargs=-1, required=True, metavar="PATH...", type=GivenPath(path_type=Path, readable=False)
+)
+as_json = click.option("--json", "as_json", is_flag=True, help="One JSON object a line.")
+for_receivers = click.option(
+    "--for",
+    "receivers",
+    required=True,
+    multiple=True,
+    type=_Receiver(),
+    help="A receiver's slug, or a TOML file; may be repeated.",
+)
+headerless = click.option(
+    "--headerless",
+    "stated",
+    type=_Stated(),
+    metavar="ENCODING@RATE[xCHANNELS]",
+    help="The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.",
+)
+stream_option = click.option(
+    "--stream",
+    type=click.IntRange(1, 99),
+    metavar="N",
+    help="Which sound stream of a video to use, from 1; default: the first.",
+)
+true_rate_option = click.option(
+    "--true-rate", type=click.IntRange(1000, 768_000), metavar="HZ", help="The rate the sound was really taken at."
+)
+remedy_option = click.option(
+    "--remedy",
+    "remedies",
+    multiple=True,
+    metavar="CODE",
+    type=_Remedy(),
+    help="Take this remedy wherever it is offered; may be repeated. “kittiwake fit” names those that can be taken.",
+)
+strict_option = click.option("--strict", is_flag=True, help="Warnings count as not fitting.")
+
+
+@click.group(
+    help="Puts recorded voices into the machines that must speak them.",
+    epilog=EXIT_CODES,
+    context_settings={"max_content_width": 100},
+)
+@click.version_option(package_name="kittiwake")
+def cli() -> None: ...
+
+
+def verb(name: str, *examples: str, more: str = "") -> Callable[[Callable[..., None]], click.Command]:
+    """A command whose help comes from the registry of actions, with examples and what the exit code says."""
+    shown = "\b\nExamples:\n" + "\n".join(f"  kittiwake {example}" for example in examples) if examples else ""
+    return cli.command(name, help=VERBS[name].help, epilog="\n\n".join(filter(None, (more, shown, EXIT_CODES))))
+
+
+def say(text: str, err: bool = False) -> None:
+    """Print for people: what a name holds that is no character to be seen does not reach the terminal."""
+    progress.clear()
+    click.echo(printable(text, keep="\n"), err=err)
+
+
+def emit(data: dict[str, Any]) -> None:
+    progress.clear()
+    click.echo(to_json(data))
+
+
+def complain(error: object, as_json: bool, **more: Any) -> None:
+    """Say what went wrong; in JSON as a line of its own too."""
+    if as_json:
+        emit({**more, "ok": False, "error": str(error)})
+    say(str(error), err=True)
+
+
+def leave(good: bool) -> NoReturn:
+    sys.exit(0 if good else 1)
+
+
+class Found(Sequence[Path]):
+    """The files that were meant, and what was passed over on the way."""
+
+    def __init__(self, paths: Iterable[Path], *, everything: bool = False) -> None:
+        from ..core.intake import PassedOver, PathList
+        from ..core.make.search import find_sources
+
+        self.passed = PassedOver()
+        self._paths: Sequence[Path] = PathList(find_sources(list(paths), self.passed, everything=everything))
+        if str(self.passed):
+            say(str(self.passed), err=True)
+        if not self._paths:
+            say("No sound was found there.", err=True)
+            sys.exit(1)
+
+    @property
+    def whole(self) -> bool:
+        """Whether every folder could be looked into."""
+        return not self.passed.unreadable
+
+    def __len__(self) -> int:
+        return len(self._paths)
+
+    def __getitem__(self, index: Any) -> Any:
+        return self._paths[index]
+
+    def __iter__(self) -> Iterator[Path]:
+        return iter(self._paths)
+
+
+def look(found: Found, stated: Any = None, stream: int | None = None, *, pitch: bool = False) -> Iterator[Any]:
+    """Facts of every file, in order, several at a time."""
+    from ..core.measure.look import look_as_stated
+
+    workers = os.cpu_count() or 1
+    with progress.Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
+        waiting: list[Any] = []
+        for path in found:
+            waiting.append(pool.submit(look_as_stated, path, stated, stream, pitch=pitch))
+            if len(waiting) > 4 * workers:
+                yield waiting.pop(0).result()
+                bar.done()
+        for future in waiting:
+            yield future.result()
+            bar.done()
+
+
+def planned(facts: Any, receiver: Any, true_rate: int | None, remedies: Iterable[str]) -> tuple[Any, Any]:
+    """The clip that a file is, with the wished remedies taken, and its fit."""
+    from ..core.make import planned
+
+    try:
+        return planned(facts.path, facts, receiver, true_rate, remedies)
+    except KittiwakeError as error:  # a receiver that nothing can be written for is wrong use
+        raise click.UsageError(str(error)) from error
+
+
+def is_good(fit: Any, strict: bool) -> bool:
+    """Whether a fit needs nobody's attention."""
+    return bool(fit.ready) and not (strict and fit.warnings)

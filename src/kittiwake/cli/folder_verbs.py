@@ -1,0 +1,77 @@
+"""Verbs for what was made: status, explain."""
+
+from __future__ import annotations
+
+import sys
+from pathlib import Path
+
+import click
+
+from ..core.errors import KittiwakeError
+from ..core.model.text import printable
+from . import common
+from .common import complain, emit, leave, say, verb
+
+
+@verb("status", "status out/", "status --verify --fail-if-altered out/", "status --remove out/")
+@click.option("--remove", is_flag=True, help="Remove outputs whose source is gone, if nobody has altered them.")
+@click.option("--forget", is_flag=True, help="Take outputs that were deleted out of the ledger.")
+@click.option("--verify", is_flag=True, help="Compare every byte, whatever the times of files say.")
+@click.option("--fail-if-altered", is_flag=True, help="Leave with 1 only where an output was altered or deleted.")
+@common.as_json
+@click.argument(
+    "folders", nargs=-1, required=True, metavar="FOLDER...", type=common.GivenPath(path_type=Path, file_okay=False)
+)
+def status_verb(
+    folders: tuple[Path, ...], remove: bool, forget: bool, verify: bool, fail_if_altered: bool, as_json: bool
+) -> None:
+    from ..core.make.account import account, forget_deleted, remove_orphans
+
+    good = True
+    bad = ("altered", "deleted") if fail_if_altered else ("altered", "deleted", "source changed", "source gone")
+    for folder in folders:
+        try:
+            if remove:
+                for path, trouble in remove_orphans(folder.absolute()):
+                    say(f"could not remove  {path}: {trouble}" if trouble else f"removed  {path}", err=as_json)
+            if remove or forget:
+                forget_deleted(folder.absolute())
+            counts: dict[str, int] = {}
+            for one in account(folder.absolute(), verify=verify):
+                counts[one.state] = counts.get(one.state, 0) + 1
+                good &= one.state not in bad
+                if as_json:
+                    emit(one.to_dict())
+                elif one.state != "as made":
+                    say(f"{one.state}  {printable(str(one.output))}  (from {printable(one.entry.source)})")
+            if not as_json:
+                told = ", ".join(f"{count:,} {state}" for state, count in sorted(counts.items())) or "nothing made"
+                say(f"{printable(str(folder))}: {told}")
+        except KittiwakeError as error:
+            good = False
+            complain(error, as_json, folder=str(folder))
+    leave(good)
+
+
+@verb("explain", "explain out/welcome.wav")
+@common.as_json
+@click.argument("output", type=common.GivenPath(path_type=Path))
+def explain_verb(output: Path, as_json: bool) -> None:
+    from ..core.make.account import explain
+    from .words import explained_in_words
+
+    try:
+        found, steps = explain(output.absolute())
+    except KittiwakeError as error:
+        complain(error, as_json, output=str(output))
+        sys.exit(1)
+    if as_json:
+        entry = found.entry
+        more = {
+            name: getattr(entry, name) for name in ("sha256", "source_digest", "order", "fingerprint", "versions")
+        }
+        figures = {"gain_db": entry.gain_db, "level_dbov": entry.level_dbov}
+        emit({**found.to_dict(), **more, **figures, "steps": list(steps)})
+    else:
+        say(explained_in_words(found, steps))
+    leave(found.state == "as made")

@@ -1,0 +1,150 @@
+"""Verbs that only look: facts, fit, proof, compare."""
+
+from __future__ import annotations
+
+import sys
+from pathlib import Path
+from typing import Any
+
+import click
+
+from . import common
+from .common import Found, complain, emit, leave, look, say, verb
+
+
+@verb("facts", "facts recordings/", "facts --json --headerless ulaw@8000 prompts/")
+@common.headerless
+@common.stream_option
+@common.as_json
+@common.paths_argument
+def facts_verb(paths: tuple[Path, ...], stated: Any, stream: int | None, as_json: bool) -> None:
+    from ..core.fit.suspicion import Voiceprint
+    from .words import facts_in_words
+
+    found = Found(paths, everything=stated is not None)
+    good = found.whole
+    folders: dict[Path, list[Voiceprint]] = {}
+    for facts in look(found, stated, stream, pitch=True):
+        good &= facts.ok
+        if voice := Voiceprint.of(facts):
+            folders.setdefault(facts.path.parent, []).append(voice)
+        if as_json:
+            emit(facts.to_dict())
+        else:
+            say(facts_in_words(facts))
+    _suspect(folders, as_json)
+    leave(good)
+
+
+def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
+    """Say last whose rate looks false beside the others of its folder."""
+    from ..core.fit.suspicion import suspicions
+    from ..core.model.text import printable
+
+    for voices in folders.values():
+        for path, problem in suspicions(voices).items():
+            if as_json:
+                emit({"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message})
+            else:
+                rate = problem.remedies[0].touch_up["true_rate"]
+                say(f"{printable(str(path))}: {problem.message} If so: --true-rate {rate}")
+
+
+@verb(
+    "fit",
+    "fit --for phone-menu recordings/",
+    "fit --for quay-beacon --remedy trim_and_speed_up notice.ogg",
+    more="\b\nVerdicts: as is, will convert, decide (a remedy has to be chosen, its code stands in brackets), cannot.",
+)
+@common.for_receivers
+@common.headerless
+@common.stream_option
+@common.true_rate_option
+@common.remedy_option
+@common.strict_option
+@common.as_json
+@common.paths_argument
+def fit_verb(
+    paths: tuple[Path, ...],
+    receivers: tuple[Any, ...],
+    stated: Any,
+    stream: int | None,
+    true_rate: int | None,
+    remedies: Any,
+    strict: bool,
+    as_json: bool,
+) -> None:
+    from .words import fit_in_words
+
+    found = Found(paths, everything=stated is not None)
+    good = found.whole
+    for facts in look(found, stated, stream):
+        for receiver in receivers:
+            _, fit = common.planned(facts, receiver, true_rate, remedies)
+            good &= common.is_good(fit, strict)
+            if as_json:
+                emit({"path": str(facts.path), "receiver": receiver.slug, **fit.to_dict()})
+            else:
+                say(fit_in_words(facts.path, receiver, fit))
+    leave(good)
+
+
+@verb("proof", "proof --for phone-menu out/")
+@common.for_receivers
+@common.as_json
+@common.paths_argument
+def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: bool) -> None:
+    from ..core.intake import PassedOver, find_sound_files
+    from ..core.make import prove
+    from .words import proof_in_words
+
+    headerless = any(accepted.container == "raw" for receiver in receivers for accepted in receiver.rules.accepts)
+    passed, good, some = PassedOver(), True, False
+    # Outputs too, whoever made them: they are what is to be proved.
+    for path in find_sound_files(list(paths), everything=headerless, passed=passed):
+        some = True
+        for receiver in receivers:
+            proof = prove(path, receiver)
+            good &= proof.passed
+            if as_json:
+                emit({"path": str(path), "receiver": receiver.slug, **proof.to_dict()})
+            else:
+                say(proof_in_words(path, receiver, proof))
+    if str(passed):
+        say(str(passed), err=True)
+    if not some:
+        say("No sound was found there.", err=True)
+    leave(good and some and not passed.unreadable)
+
+
+@verb("compare", "compare welcome.wav")
+@common.headerless
+@common.stream_option
+@common.as_json
+@click.argument("file", type=common.GivenPath(path_type=Path, readable=False))
+def compare_verb(file: Path, stated: Any, stream: int | None, as_json: bool) -> None:
+    import tempfile
+
+    from ..core.errors import KittiwakeError
+    from ..core.make.compare import compare
+    from ..core.measure.look import look_as_stated
+    from ..core.model import Clip
+    from .words import COMPARISON_HEAD, comparison_in_words
+
+    facts = look_as_stated(file.absolute(), stated, stream)
+    if not facts.ok:
+        complain(facts.error, as_json, path=str(file))
+        sys.exit(1)
+    with tempfile.TemporaryDirectory(prefix="kittiwake-compare-") as folder:
+        if not as_json:
+            say(COMPARISON_HEAD)
+        try:
+            for found in compare(Clip.whole(facts.path), facts, Path(folder)):
+                if as_json:
+                    emit({"path": str(facts.path), **found.to_dict()})
+                else:
+                    say(comparison_in_words(found))
+        except KittiwakeError as error:
+            complain(error, as_json, path=str(file))
+            sys.exit(1)
+    leave(True)

@@ -1,0 +1,147 @@
+"""The verb that makes."""
+
+from __future__ import annotations
+
+import signal
+import sys
+from pathlib import Path
+from threading import Event
+from typing import Any
+
+import click
+
+from ..core.errors import KittiwakeError
+from . import common
+from .common import Found, complain, emit, leave, say, verb
+from .progress import Making
+
+_NAMES = """\b
+Outputs are called as their sources, as far as the receiver's rules for names allow.
+A name that is taken gets a number; --no-numbers refuses the file instead. With
+several receivers each has a folder of its own, by its delivery or its slug."""
+
+
+@verb(
+    "make",
+    "make --for phone-menu --into out/ recordings/",
+    "make --for quay-beacon --remedy trim_and_speed_up --into out/ notice.ogg",
+    "make --dry-run --for corpus --into out/ takes/",
+    more=_NAMES,
+)
+@common.for_receivers
+@click.option("--into", required=True, type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
+@click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
+@click.option("--on", default="", metavar="ADDRESS", help="Make on the Dask cluster whose scheduler is there.")
+@click.option("--dry-run", is_flag=True, help="Say what would be made, under which name and how large; make nothing.")
+@click.option("--no-numbers", is_flag=True, help="Refuse a file whose name is taken, instead of numbering it.")
+@click.option("--fail-if-altered", is_flag=True, help="Leave with 1 where an output was altered since it was made.")
+@common.strict_option
+@common.headerless
+@common.stream_option
+@common.true_rate_option
+@common.remedy_option
+@common.as_json
+@common.paths_argument
+def make_verb(
+    paths: tuple[Path, ...],
+    receivers: tuple[Any, ...],
+    into: Path,
+    workers: int | None,
+    on: str,
+    dry_run: bool,
+    no_numbers: bool,
+    fail_if_altered: bool,
+    strict: bool,
+    stated: Any,
+    stream: int | None,
+    true_rate: int | None,
+    remedies: Any,
+    as_json: bool,
+) -> None:
+    from ..core.make import Wish
+
+    # Several receivers get a folder each, one has the folder to itself.
+    folders = [into / (r.delivery.folder or r.slug) if len(receivers) > 1 else into for r in receivers]
+    for n, folder in enumerate(folders):
+        if folder in folders[:n]:
+            first = receivers[folders.index(folder)]
+            raise click.UsageError(
+                f"{first.name} and {receivers[n].name} both go to {folder}. Make them one after the other, or give one another delivery.folder."
+            )
+    found = Found(paths, everything=stated is not None)
+    wish = Wish(
+        receivers=tuple(receivers),
+        folders=tuple(folder.absolute() for folder in folders),
+        stated=stated,
+        stream=stream,
+        true_rate=true_rate,
+        remedies=tuple(remedies),
+        numbers=not no_numbers,
+        strict=strict,
+    )
+    if dry_run:
+        _dry_run(found, wish, strict, as_json)
+    good = _made(found, wish, workers, on, fail_if_altered, as_json)
+    leave(good and found.whole)
+
+
+def _made(found: Found, wish: Any, workers: int | None, on: str, fail_if_altered: bool, as_json: bool) -> bool:
+    from ..core.make import make_files
+    from .words import made_in_words
+
+    good = True
+    stop = Event()
+    # Ctrl+C drops the work in hand without a trace and still reports what was made.
+    signal.signal(signal.SIGINT, lambda *_: stop.set())
+    total = len(found) * len(wish.receivers)
+    counts = dict.fromkeys(("made", "kept", "refused", "failed"), 0)
+    altered = 0
+    try:
+        with Making("Making", total) as progress:
+            for outcome in make_files(found, wish, workers=workers, cancelled=stop.is_set, on=on):
+                counts[outcome.told["status"]] += 1
+                altered += bool(outcome.told["altered"])
+                good &= outcome.good
+                progress.made(outcome.good, outcome.source_seconds)
+                if as_json:
+                    emit(outcome.told)
+                else:
+                    say(made_in_words(outcome.told))
+    except KittiwakeError as error:
+        complain(error, as_json)
+        sys.exit(1)
+    done = sum(counts.values())
+    if as_json:
+        emit({"summary": True, **counts, "altered": altered, "stopped": done < total, "passed_over": str(found.passed)})
+    if done < total:
+        say(
+            f"Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.",
+            err=True,
+        )
+    return good and done == total and not (fail_if_altered and altered)
+
+
+def _dry_run(found: Found, wish: Any, strict: bool, as_json: bool) -> None:
+    """What would be made, and nothing of it."""
+    from ..core.make.ledger import Ledger
+    from ..core.make.naming import Naming
+    from .words import would_make_in_words
+
+    namings = [
+        Naming(receiver, folder, Ledger(folder), wish.true_rate, numbers=wish.numbers).names(found)
+        for receiver, folder in zip(wish.receivers, wish.folders, strict=True)
+    ]
+    good = True
+    for facts, *names in zip(common.look(found, wish.stated, wish.stream), *namings, strict=True):
+        for receiver, folder, name in zip(wish.receivers, wish.folders, names, strict=True):
+            _, fit = common.planned(facts, receiver, wish.true_rate, wish.remedies)
+            ready = common.is_good(fit, strict) and bool(name.stem)
+            good &= ready
+            extension = fit.recipe.format.extension if fit.recipe else ""
+            output = folder / f"{name.stem}{extension}" if name.stem else None
+            if as_json:
+                told = {"path": str(facts.path), "receiver": receiver.slug, "status": "would make" if ready else "would refuse"}
+                emit({**told, "output": str(output) if ready else None, "taken": name.taken or None, **fit.to_dict()})
+            else:
+                say(would_make_in_words(facts.path, receiver, output, name.taken, fit, ready))
+    leave(good and found.whole)

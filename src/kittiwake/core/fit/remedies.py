@@ -1,0 +1,37 @@
+"""The codes of remedies that can be taken in words, as in a terminal."""
+
+from __future__ import annotations
+
+import difflib
+
+#: Code -> what it does. A test holds that no remedy is offered under another.
+REMEDIES = {
+    "trim_air": "trim the air at the ends",
+    "speed_up": "speak it faster, as far as the receiver's rules allow",
+    "trim_and_speed_up": "both",
+    "cut_to_length": "cut it to the length that fits, with a short fade",
+    "other_encoding": "make another form that the receiver takes",
+    "level_inside": "bring the level inside of what the receiver takes",
+    "use_left": "use the left side",
+    "use_right": "use the right side",
+    "side_auto": "choose the side by what the sides hold",
+    "accept_truncated": "deliver what is there of a file that breaks off",
+    "accept_damaged": "deliver what is whole of a damaged file",
+    "accept_silent": "deliver silence",
+    "accept_very_quiet": "live with the noise of a very quiet recording",
+    "accept_peaks_limit_level": "leave it a little quieter",
+    "accept_narrow_band": "deliver narrow sound",
+    "accept_level_outside": "deliver it at its level",
+    "accept_longer_than_advised": "let it be longer than advised",
+    "accept_false_rate": "the rate in its header is right",
+}
+
+
+def is_remedy(code: str) -> bool:
+    """Whether there is such a remedy; ``kind_…`` and ``use_ch3`` go on as the receiver and the file have it."""
+    return code in REMEDIES or code.startswith("kind_") or (code.startswith("use_ch") and code[6:].isdigit())
+
+
+def nearest_remedy(code: str) -> str:
+    """What was probably meant; empty where nothing is near."""
+    return next(iter(difflib.get_close_matches(code, REMEDIES, 1)), "")
