@@ -42,13 +42,16 @@ def show_verb(which: str) -> None:
 @click.argument("files", nargs=-1, required=True)
 def check_verb(files: tuple[str, ...], as_json: bool) -> None:
     from ..core.fit import check_receiver
-    from ..core.model import load_receiver
+    from ..core.model import load_receiver, shipped_receivers
 
     good = True
     for file in files:
         try:
             receiver = load_receiver(file)
             faults = check_receiver(receiver)
+            ships = shipped_receivers().get(receiver.slug)
+            if ships is not None and ships != receiver:
+                faults.append(f"slug = “{receiver.slug}” is that of a receiver that ships: give it another.")
         except KittiwakeError as error:
             faults = [str(error)]
         good &= not faults

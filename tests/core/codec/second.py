@@ -3,9 +3,13 @@
 from __future__ import annotations
 
 import ctypes
+import io
+import struct
 import unittest
 from functools import cache
+from pathlib import Path
 
+import av
 import numpy as np
 
 
@@ -126,4 +130,34 @@ def g729_samples(codes: bytes) -> np.ndarray:
         )  # fmt: skip
         out.append(frame)
     found.closeBcg729DecoderChannel(state)
+    return np.concatenate(out)
+
+
+def aac_samples(path: Path) -> np.ndarray:
+    """AAC in MP4 by libfaad2, int16 of the first channel; libav only takes the frames out of the file."""
+    found = library("libfaad.so.2")
+    stream = io.BytesIO()
+    with av.open(str(path)) as source, av.open(stream, "w", format="adts") as copy:
+        track = copy.add_stream_from_template(source.streams.audio[0])
+        for packet in source.demux(source.streams.audio[0]):
+            if packet.size:
+                packet.stream = track
+                copy.mux(packet)
+    data = stream.getvalue()
+    found.NeAACDecOpen.restype = found.NeAACDecDecode.restype = ctypes.c_void_p
+    state = ctypes.c_void_p(found.NeAACDecOpen())
+    rate, channels = ctypes.c_ulong(), ctypes.c_ubyte()
+    found.NeAACDecInit(state, data, ctypes.c_ulong(len(data)), ctypes.byref(rate), ctypes.byref(channels))
+    at, out, told = 0, [], ctypes.create_string_buffer(256)
+    while at < len(data):
+        samples = found.NeAACDecDecode(state, told, data[at:], ctypes.c_ulong(len(data) - at))
+        used, count = struct.unpack_from("LL", told)  # bytesconsumed, samples; native sizes are the same here
+        channels_out, error = told.raw[16], told.raw[17]
+        if error or not used:
+            raise AssertionError(f"libfaad2 says {error} at {at}")
+        if count:
+            whole = np.ctypeslib.as_array(ctypes.cast(samples, ctypes.POINTER(ctypes.c_int16)), (count,))
+            out.append(whole.reshape(-1, channels_out)[:, 0].copy())
+        at += used
+    found.NeAACDecClose(state)
     return np.concatenate(out)

@@ -209,7 +209,7 @@ class TestWriters(FolderCase):
         with self.assertRaises(RulesError) as caught:
             find_format("wav", "telepathy")
         self.assertIn("telepathy", str(caught.exception))
-        self.assertIn("wav ulaw", str(caught.exception))
+        self.assertIn("ulaw, alaw, pcm_s16", str(caught.exception))
 
 
 class TestQuantiser(unittest.TestCase):

@@ -193,7 +193,7 @@ def receivers(draw: st.DrawFn) -> Receiver:
     air = st.sampled_from([None, 0.0, 0.1])
     treatment = Treatment(
         level=level,
-        ceiling_dbfs=draw(st.floats(-6, 0)),
+        ceiling_dbfs=max(draw(st.floats(-6, 0)), level.target_dbfs if level.measure == "peak" else -6.0),
         band=draw(st.sampled_from(["full", "telephone"])),
         high_pass_hz=draw(st.sampled_from([None, 100])),
         lead_seconds=lead,

@@ -162,7 +162,7 @@ class TestUnits(unittest.TestCase):
         self.assertEqual(format_db(-26.04, "dBov"), "−26.0 dBov")
         self.assertEqual(format_db(-0.01), "0.0 dBFS")
         self.assertEqual(
-            [format_hz(v) for v in (300, 8000, 44100, 11025)], ["300 Hz", "8 kHz", "44.1 kHz", "11.03 kHz"]
+            [format_hz(v) for v in (300, 8000, 44100, 11025)], ["300 Hz", "8 kHz", "44.1 kHz", "11.025 kHz"]
         )
         self.assertEqual([format_bytes(v) for v in (999, 24058, 1_500_000)], ["999 B", "24.1 kB", "1.50 MB"])
         self.assertEqual([format_seconds(v) for v in (3.497, 75, 3723)], ["3.50 s", "1:15.0", "1:02:03"])

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import dataclasses
+import difflib
 import math
 from collections.abc import Callable
 
@@ -271,9 +272,19 @@ def find_format(container: str, encoding: str) -> Format:
     try:
         return FORMATS[container, encoding]
     except KeyError:
-        known = ", ".join(f"{c} {e}" for c, e in FORMATS)
         raise RulesError(
             f"Files of container “{container}” with encoding “{encoding}” cannot be written.",
-            f"Use one of: {known}.",
+            f"{nearest_forms(container, encoding)} docs/formats.md lists all.",
             "no_format",
         ) from None
+
+
+def nearest_forms(container: str, encoding: str) -> str:
+    """What can be written that was probably meant, as a sentence."""
+    encodings = [e for c, e in FORMATS if c == container]
+    near = difflib.get_close_matches(encoding, encodings or [e for _, e in FORMATS], 2, 0.5)
+    if not encodings:
+        containers = list(dict.fromkeys(c for c, _ in FORMATS))
+        found = difflib.get_close_matches(container, containers, 1) or containers
+        return f"Containers are {', '.join(found)}."
+    return f"Did you mean {' or '.join(near)}?" if near else f"In {container} there is {', '.join(encodings)}."

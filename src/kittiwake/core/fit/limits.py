@@ -14,6 +14,7 @@ from .problems import accept, ask
 from .verdict import Problem, Recipe, Remedy
 
 _CUT_FADE_S = 0.05
+_SHORTEST_CUT_S = 0.1
 EDGE_FADE_S = 0.005  # keeps an edge in the middle of room noise from clicking
 
 
@@ -27,6 +28,8 @@ def of_limits(
     keep, why, code = _most_frames(receiver, recipe, before)
     if code == "memory_full" and keep is not None and keep < 0.5 * rate:
         return [_no_room(receiver, recipe, before, keep)]
+    if keep is not None and keep < max(_SHORTEST_CUT_S, limits.min_seconds) * rate:
+        return [Problem(code, "cannot", f"{why} Nothing worth hearing fits.", (ask("Give the rules more room."),))]
     if keep is not None:
         room = None if limits.total_bytes is None else max(0, limits.total_bytes - before)
         remedies = _remedies(touch, span, receiver, recipe, sound, keep, room)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 from ..codec import FORMATS, Format
+from ..codec.registry import nearest_forms
 from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
 from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_db, format_hz
@@ -191,25 +192,23 @@ def of_kind(clip: Clip, receiver: Receiver) -> list[Problem]:
 
 def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) -> Problem | None:
     """A wish that no file of the format can fulfil, with the nearest one that can be."""
-    wish = nearest = ""
+    name, wish, say = receiver.name, "", ""
     if not form.takes_rate(rate):
-        wish, nearest = format_hz(rate), format_hz(form.nearest_rate(rate))
-    elif accepted.bit_rate and form.bit_rates and accepted.bit_rate not in form.legal_bit_rates(rate):
+        wish = format_hz(rate)
+        say = f"Change the rules of {name} to {format_hz(form.nearest_rate(rate))}, the nearest that it takes."
+    elif accepted.bit_rate and not form.bit_rates:
+        wish, say = "a bit rate", f"Leave bit_rate out of the rules of {name}."
+    elif accepted.bit_rate and accepted.bit_rate not in form.legal_bit_rates(rate):
         best = min(form.legal_bit_rates(rate), key=lambda legal: abs(legal - accepted.bit_rate))
         wish = f"{accepted.bit_rate / 1000:g} kbit/s at {format_hz(rate)}"
-        nearest = f"{best / 1000:g} kbit/s"
+        say = f"Change the rules of {name} to {best / 1000:g} kbit/s, the nearest that it takes."
     elif receiver.rules.channels > form.max_channels:
-        wish, nearest = f"{receiver.rules.channels} channels", f"{form.max_channels} channel"
+        wish, say = f"{receiver.rules.channels} channels", f"Change the rules of {name} to {form.max_channels}."
     elif accepted.variable and not form.variable:
-        wish, nearest = "a variable bit rate", "a constant one"
+        wish, say = "a variable bit rate", f"Leave variable out of the rules of {name}."
     if not wish:
         return None
-    return Problem(
-        "illegal_wish",
-        "cannot",
-        f"{form.name} does not take {wish}.",
-        (ask(f"Change the rules of {receiver.name} to {nearest}, the nearest that it takes."),),
-    )
+    return Problem("illegal_wish", "cannot", f"{form.name} does not take {wish}.", (ask(say),))
 
 
 def check_receiver(receiver: Receiver) -> list[str]:
@@ -218,15 +217,22 @@ def check_receiver(receiver: Receiver) -> list[str]:
     for accepted in receiver.rules.accepts:
         form = FORMATS.get((accepted.container, accepted.encoding))
         if form is None:
-            known = ", ".join(f"{c} {e}" for c, e in FORMATS)
-            faults.append(
-                f"Nothing here writes {accepted.container} {accepted.encoding}; what can be written: {known}."
-            )
+            near = nearest_forms(accepted.container, accepted.encoding)
+            faults.append(f"Nothing here writes {accepted.container} {accepted.encoding}. {near}")
             continue
+        most, rate = receiver.rules.limits.max_bytes, accepted.rate_for(8000)
+        sane = not accepted.bit_rate or accepted.bit_rate in form.legal_bit_rates(rate)
+        least = form.exact_size(1, 1, rate, accepted.bit_rate) if sane and form.takes_rate(rate) else None
+        if most is not None and least is not None and most < least:
+            faults.append(
+                f"max_bytes = {most} is too little for any file: {form.name} with a single sample has {least} bytes."
+            )
         if not form.is_there() and accepted is receiver.rules.accepts[0]:
             faults.append(not_there(form).message)
         for rate in accepted.sample_rates or (form.nearest_rate(accepted.max_sample_rate or 8000),):
             found = of_format(receiver, accepted, form, rate)
             if found:
                 faults.append(f"{found.message} {found.remedies[0].what}")
+    if receiver.rules.cue_points and not any(accepted.container == "wav" for accepted in receiver.rules.accepts):
+        faults.append("cue_points = true needs WAV: no other form here can hold them.")
     return faults

@@ -2,16 +2,21 @@
 
 from __future__ import annotations
 
+import difflib
+import errno
+import os
 import re
 import re._parser as re_parser  # type: ignore[import-not-found]
+import stat
 import tomllib
 import unicodedata
 import warnings
+from collections.abc import Iterator, Sequence
 from functools import cache, lru_cache
 from importlib import resources
 from pathlib import Path
 from string import Formatter
-from typing import Annotated, Any, Literal
+from typing import Annotated, Any, Literal, get_args
 
 from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, ValidationError, model_validator
 
@@ -20,11 +25,34 @@ from .units import parse_size
 
 Size = Annotated[int, BeforeValidator(parse_size), Field(gt=0)]
 Rate = Annotated[int, Field(ge=1000, le=768_000)]
+_MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
+_DEEPEST = 12  # lists and tables within each other
 
 
 class _Part(BaseModel):
-    # A mistyped key must not pass for a rule that is not there.
-    model_config = ConfigDict(extra="forbid", frozen=True)
+    # A mistyped key must not pass for a rule that is not there, nor a text or a yes for a number.
+    model_config = ConfigDict(extra="forbid", frozen=True, allow_inf_nan=False)
+
+    @model_validator(mode="before")
+    @classmethod
+    def _plain_kinds(cls, data: Any) -> Any:
+        if isinstance(data, dict):
+            for name, value in data.items():
+                field = cls.model_fields.get(name)
+                numeric = field is not None and _is_numeric(field.annotation)
+                for one in value if isinstance(value, list | tuple) else [value]:
+                    if numeric and isinstance(one, bool):
+                        raise ValueError(f"{name} = {str(one).lower()} is no number")
+                    if numeric and isinstance(one, str) and name not in ("max_bytes", "total_bytes"):
+                        raise ValueError(f"{name} = “{one[:40]}” is a text, not a number: write it without quotes")
+        return data
+
+
+def _is_numeric(annotation: Any) -> bool:
+    """Whether a field holds numbers, in a list or not."""
+    if annotation in (int, float):
+        return True
+    return any(_is_numeric(part) for part in get_args(annotation) if not isinstance(part, str))
 
 
 class Accepts(_Part):
@@ -42,6 +70,9 @@ class Accepts(_Part):
     def _some_rate(self) -> Accepts:
         if not self.sample_rates and self.max_sample_rate is None:
             raise ValueError("give sample_rates or max_sample_rate")
+        over = [rate for rate in self.sample_rates if self.max_sample_rate is not None and rate > self.max_sample_rate]
+        if over:
+            raise ValueError(f"sample_rates holds {over[0]}, which is over max_sample_rate = {self.max_sample_rate}")
         return self
 
     def takes_rate(self, rate: int) -> bool:
@@ -79,9 +110,18 @@ class Limits(_Part):
     advised_seconds: Annotated[float, Field(gt=0)] | None = None
 
     @model_validator(mode="after")
-    def _some_level(self) -> Limits:
-        if (self.min_level_dbov or -60.0) > (0.0 if self.max_level_dbov is None else self.max_level_dbov):
-            raise ValueError("min_level_dbov is over max_level_dbov")
+    def _agree(self) -> Limits:
+        least, most = self.min_level_dbov, self.max_level_dbov
+        if least is not None and most is not None and least > most:
+            raise ValueError(f"min_level_dbov = {least:g} is over max_level_dbov = {most:g}")
+        if self.max_seconds is not None and self.min_seconds > self.max_seconds:
+            raise ValueError(f"min_seconds = {self.min_seconds:g} is over max_seconds = {self.max_seconds:g}")
+        if None not in (self.max_seconds, self.advised_seconds) and self.advised_seconds > self.max_seconds:  # type: ignore[operator]
+            raise ValueError(f"advised_seconds = {self.advised_seconds:g} is over max_seconds = {self.max_seconds:g}")
+        if self.advised_seconds is not None and self.min_seconds > self.advised_seconds:
+            raise ValueError(f"min_seconds = {self.min_seconds:g} is over advised_seconds = {self.advised_seconds:g}")
+        if None not in (self.total_bytes, self.max_bytes) and self.total_bytes < self.max_bytes:  # type: ignore[operator]
+            raise ValueError(f"total_bytes = {self.total_bytes} is under max_bytes = {self.max_bytes}")
         return self
 
 
@@ -214,6 +254,10 @@ class Level(_Part):
     def _can_go_together(self) -> Level:
         if self.together and self.measure == "loudness":
             raise ValueError("together goes with the measures active and peak")
+        own = {"active": "target_dbov", "loudness": "target_lufs", "peak": "target_dbfs"}
+        given = [name for name in own.values() if name in self.model_fields_set]
+        if self.measure in own and given and own[self.measure] not in given:
+            raise ValueError(f"{given[0]} does not go with measure = “{self.measure}”: give {own[self.measure]}")
         return self
 
     @property
@@ -254,7 +298,10 @@ class Treatment(_Part):
     expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None
 
     @model_validator(mode="after")
-    def _loops_or_leads(self) -> Treatment:
+    def _agrees(self) -> Treatment:
+        level = self.level
+        if level.measure == "peak" and level.target_dbfs > self.ceiling_dbfs:
+            raise ValueError(f"level.target_dbfs = {level.target_dbfs:g} is over ceiling_dbfs = {self.ceiling_dbfs:g}")
         if self.loop_seconds and self.lead_seconds:
             raise ValueError("lead_seconds would put a gap into what loop_seconds closes: give one of them")
         return self
@@ -286,6 +333,23 @@ class Receiver(_Part):
     treatment: Treatment = Treatment()
     delivery: Delivery = Delivery()
 
+    @model_validator(mode="after")
+    def _agrees(self) -> Receiver:
+        limits, level, lead = self.rules.limits, self.treatment.level, self.treatment.lead_seconds
+        most = limits.max_seconds
+        if most is not None and lead >= most:
+            raise ValueError(f"treatment.lead_seconds = {lead:g} leaves nothing of rules.limits.max_seconds = {most:g}")
+        if level.measure == "active" and not level.together:
+            if limits.min_level_dbov is not None and level.target_dbov < limits.min_level_dbov:
+                raise ValueError(
+                    f"treatment.level.target_dbov = {level.target_dbov:g} is under rules.limits.min_level_dbov = {limits.min_level_dbov:g}"
+                )
+            if limits.max_level_dbov is not None and level.target_dbov > limits.max_level_dbov:
+                raise ValueError(
+                    f"treatment.level.target_dbov = {level.target_dbov:g} is over rules.limits.max_level_dbov = {limits.max_level_dbov:g}"
+                )
+        return self
+
 
 def parse_receiver(text: str, where: str) -> Receiver:
     """A receiver from the text of its TOML file; ``where`` names it in messages.
@@ -295,7 +359,9 @@ def parse_receiver(text: str, where: str) -> Receiver:
     RulesError : not TOML, a field unknown, missing, or out of range; the message names the field.
     """
     try:
-        data: dict[str, Any] = tomllib.loads(text)
+        data: dict[str, Any] = tomllib.loads(text.removeprefix("\ufeff"))
+    except RecursionError:
+        raise RulesError(f"{where} holds tables within tables without end.", "Mend it and load it again.", "not_toml") from None
     except tomllib.TOMLDecodeError as error:
         raise RulesError(
             f"{where} is not valid TOML: {error}.", "Mend that line and load it again.", "not_toml"
@@ -320,17 +386,76 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
     RulesError : a field unknown, missing, or out of range; the message names the field.
     """
     try:
+        if _depth(data) > _DEEPEST:
+            raise RulesError(f"{where} holds tables within tables without end.", "Mend it and load it again.", "rules")
         return Receiver.model_validate(data)
     except ValidationError as error:
-        faults = "; ".join(
-            f"{'.'.join(str(part) for part in fault['loc']) or 'receiver'}: {fault['msg']}"
-            for fault in error.errors()
-        )
+        faults = "; ".join(_faults(error))
         raise RulesError(
-            f"{where} does not describe a receiver: {faults}.",
+            f"{where} does not describe a receiver: {faults.rstrip('?')}{'?' if faults.endswith('?') else '.'}",
             "Mend those fields and load it again.",
             "rules",
         ) from error
+
+
+def _depth(data: Any) -> int:
+    """How deep lists and tables lie within each other, as far as that matters."""
+    depth, layer = 0, [data]
+    while layer and depth <= _DEEPEST:
+        below: list[Any] = []
+        for one in layer:
+            if isinstance(one, dict):
+                below += one.values()
+            elif isinstance(one, list):
+                below += one
+        layer = [one for one in below if isinstance(one, dict | list)]
+        depth += 1
+    return depth
+
+
+#: What a fault is in plain words, where the library's are not.
+_PLAINLY = {
+    "model_type": "a table is wanted here", "model_attributes_type": "a table is wanted here", "tuple_type": "a list is wanted here",
+    "dict_type": "a table is wanted here", "too_short": "give at least one", "missing": "it has to be given",
+    "finite_number": "a finite number is wanted", "int_from_float": "a whole number is wanted",
+}  # fmt: skip
+
+
+def _faults(error: ValidationError) -> Iterator[str]:
+    """Each fault once, with the field, the value, and what was probably meant."""
+    faults = error.errors()
+    for fault in faults:
+        place = fault["loc"]
+        if fault["type"] == "too_short" and any(len(other["loc"]) > len(place) and other["loc"][: len(place)] == place for other in faults):
+            continue  # what is in the list is wrong, so the list is counted as empty
+        where = ".".join(str(part) for part in place) or "receiver"
+        message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
+        if fault["type"] == "extra_forbidden":
+            near = difflib.get_close_matches(str(place[-1]), _fields_at(place[:-1]), 1)
+            yield f"{where}: there is no such field" + (f"; did you mean {near[0]}?" if near else "")
+            continue
+        if fault["type"] == "value_error" or fault["type"] == "missing":
+            yield f"{where}: {message}"
+            continue
+        value = fault.get("input")
+        shown = f" = {value!r}"[:60] if isinstance(value, str | int | float) else ""
+        near = []
+        if fault["type"] == "literal_error" and isinstance(value, str):
+            near = difflib.get_close_matches(value, re.findall(r"'([^']+)'", message), 1)
+        yield f"{where}{shown}: {message}" + (f"; did you mean {near[0]}?" if near else "")
+
+
+def _fields_at(place: Sequence[int | str]) -> list[str]:
+    """The fields that there are at a place of a receiver."""
+    part: Any = Receiver
+    for name in place:
+        if isinstance(name, int):
+            continue
+        found = part.model_fields.get(name) if isinstance(part, type) and issubclass(part, BaseModel) else None
+        if found is None:
+            return []
+        part = next((p for p in (found.annotation, *get_args(found.annotation)) if isinstance(p, type) and issubclass(p, BaseModel)), None)
+    return list(part.model_fields) if part else []
 
 
 def receiver_text(slug: str) -> str:
@@ -344,7 +469,7 @@ def receiver_text(slug: str) -> str:
         if entry.name.endswith(f"-{slug}.toml"):
             return entry.read_text("utf-8")
     load_receiver(slug)  # says what is wrong
-    return Path(slug).read_text("utf-8")
+    return _text_of(Path(slug))
 
 
 @cache
@@ -368,11 +493,17 @@ def load_receiver(which: str | Path) -> Receiver:
     if isinstance(which, str) and which in shipped_receivers():
         return shipped_receivers()[which]
     path = Path(which)
+    if "\0" in str(which):
+        raise RulesError(f"“{which!a}” is no path.", "Name a receiver, or a .toml file.", "no_receiver")
     if path.suffix.lower() != ".toml":
         known = ", ".join(shipped_receivers())
-        raise RulesError(f"There is no receiver “{which}”.", f"Name one of {known}, or a .toml file.", "no_receiver")
+        near = difflib.get_close_matches(str(which), shipped_receivers(), 1)
+        meant = f"Did you mean {near[0]}? " if near else ""
+        raise RulesError(
+            f"There is no receiver “{which}”.", f"{meant}Name one of {known}, or a .toml file.", "no_receiver"
+        )
     try:
-        text = path.read_text("utf-8")
+        text = _text_of(path)
     except OSError as error:
         raise RulesError(
             f"{path} cannot be read: {reason_of(error)}.",
@@ -382,3 +513,20 @@ def load_receiver(which: str | Path) -> Receiver:
     except UnicodeDecodeError as error:
         raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
     return parse_receiver(text, path.name)
+
+
+def _text_of(path: Path) -> str:
+    """The text of a receiver's file.
+
+    Raises
+    ------
+    OSError, UnicodeDecodeError
+    """
+    handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
+    with open(handle, "rb") as file:
+        found = os.fstat(handle)
+        if not stat.S_ISREG(found.st_mode):
+            raise OSError(errno.EINVAL, "it is not an ordinary file")
+        if found.st_size > _MOST_TEXT:
+            raise OSError(errno.EFBIG, "it is larger than any receiver")
+        return file.read(_MOST_TEXT).decode("utf-8-sig")

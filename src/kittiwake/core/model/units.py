@@ -54,12 +54,12 @@ def format_kind(container: str, encoding: str) -> str:
 
 
 def format_hz(value: float | None) -> str:
-    """``8000 -> '8 kHz'``, ``44100 -> '44.1 kHz'``, ``300 -> '300 Hz'``."""
+    """``8000 -> '8 kHz'``, ``11025 -> '11.025 kHz'``, ``300 -> '300 Hz'``: a rate is never rounded."""
     if value is None:
         return "–"
     if value < 1000:
         return f"{value:.0f} Hz"
-    return f"{value / 1000:.4g} kHz" if value < 100_000 else f"{value / 1000:.5g} kHz"
+    return f"{value / 1000:.10g} kHz"
 
 
 def format_bandwidth(value: float) -> str:
@@ -111,10 +111,13 @@ def parse_size(text: str | int) -> int:
     ------
     ValueError : the text is not a size.
     """
-    if isinstance(text, int):
+    if type(text) is int:
         return text
-    found = _SIZE.match(text)
+    if not isinstance(text, str):
+        shown = str(text).lower() if isinstance(text, bool) else str(text)[:40]
+        raise ValueError(f"{shown} is not a whole number of bytes; write for example 200000 or “200 kB”")
+    found = _SIZE.match(text) if len(text) < 100 else None
     if not found:
-        raise ValueError(f"“{text}” is not a size; write for example “200 kB”, “under 200 kB” or “56 KiB”")
+        raise ValueError(f"“{text[:40]}” is not a size; write for example “200 kB”, “under 200 kB” or “56 KiB”")
     exact = float(found[2]) * _FACTOR[found[3]]
     return math.ceil(exact) - 1 if found[1] else math.floor(exact)
