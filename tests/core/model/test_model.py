@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import os
 import unittest
 from pathlib import Path
 
@@ -69,8 +70,8 @@ clips = st.builds(
     Clip,
     source=st.text("abc é", min_size=1, max_size=8).map(lambda name: Path("/somewhere") / f"{name}.wav"),
     name=st.text(min_size=1, max_size=12).filter(lambda t: t.isprintable()),
-    start=st.integers(0, 10**9),
-    stop=st.none() | st.integers(0, 10**9),
+    start=st.integers(0, 10**6),
+    stop=st.none() | st.integers(10**6 + 1, 10**9),
     touch_up=st.builds(
         TouchUp,
         true_rate=st.none() | st.integers(1000, 96000),
@@ -140,7 +141,7 @@ class TestJobs(FolderCase):
         for text, code in (
             ("{", "job_damaged"), ("[]", "job_kind"), ('{"kittiwake": 99}', "job_newer"),
             ('{"kittiwake": 1, "sources": [], "clips": [{"id": "a", "source": 3, "name": "x"}]}', "job_damaged"),
-            ('{"kittiwake": 1, "sources": [{"path": "a"}], "clips": [{"source": 0}]}', "job_clip"),
+            ('{"kittiwake": 1, "sources": [{"path": "a"}], "clips": [{"source": 0}]}', "job_damaged"),
         ):  # fmt: skip
             path.write_text(text)
             with self.assertRaises(JobError) as caught:
@@ -148,6 +149,49 @@ class TestJobs(FolderCase):
             self.assertEqual(caught.exception.code, code)
         with self.assertRaises(JobError):
             load_job(self.folder / "none.kittiwake")
+
+    def test_values_of_the_wrong_kind_are_told_each_with_what_is_wanted(self) -> None:
+        path = self.folder / "j.kittiwake"
+        whole = {
+            "kittiwake": 1, "name": "J", "output": "", "receivers": ["phone-menu"], "sources": [{"path": "a.wav"}],
+            "clips": [{"id": "1", "name": "a", "source": 0}], "made": [],
+        }  # fmt: skip
+        for place, value, wanted in (
+            (("clips", 0, "start"), "5", "start of a clip"), (("clips", 0, "stop"), 0, "stop of a clip"), (("clips", 0, "id"), [7], "id of a clip"),
+            (("clips", 0, "name"), "", "not empty"), (("clips", 0, "name"), "\ud834", "whole characters"), (("clips", 0, "source"), -1, "its 1 sources"),
+            (("clips", 0, "touch_up"), {"speed": 0}, "from 0.5 to 2"), (("clips", 0, "touch_up"), {"gain_db": "loud"}, "touch_up.gain_db"),
+            (("clips", 0, "touch_up"), {"without": [[5, 1]]}, "the second is the later"), (("clips", 0, "touch_up"), {"gain_db": float("nan")}, "gain_db"),
+            (("clips", 0, "touch_up"), {"side": "ch0"}, "ch3"), (("clips", 0, "touch_up"), [1], "a table"), (("clips", 0, "at"), {"x": 5}, "at.x"),
+            (("clips", 0, "touch_up"), {"accepted": "abc"}, "a list"), (("clips",), "x", "a list"), (("receivers",), [5], "receivers"),
+            (("sources",), [{"path": "a\0b"}], "a path"), (("sources",), [{"path": ""}], "a path"), (("output",), "~nobody-here/x", "known here"),
+            (("made",), [7], "an entry of made"), (("made",), [{"bytes": "1"}], "bytes of an entry"), (("name",), 5, "a text"),
+            (("sources",), [{"path": "a", "cut": {"spans": [{"id": "1", "start": 5, "stop": 5}]}}], "stop of a span"),
+            (("sources",), [{"path": "a", "cut": {"lines": ["x"]}}], "a line of the list"),
+            (("clips",), [{"id": "1", "name": "a", "source": 0}] * 2, "no other clip"),
+        ):  # fmt: skip
+            data = json.loads(json.dumps(whole))
+            at = data
+            for key in place[:-1]:
+                at = at[key]
+            at[place[-1]] = value
+            path.write_text(json.dumps(data))
+            with self.assertRaises(JobError, msg=f"{place} = {value!r}") as caught:
+                load_job(path)
+            self.assertIn(wanted, str(caught.exception))
+        for text in ("[" * 100_000, '{"kittiwake": ' + "[" * 100_000, '{"kittiwake": true}'):
+            path.write_text(text)
+            with self.assertRaises(JobError):
+                load_job(path)
+        path.unlink()
+        os.mkfifo(path)
+        with self.assertRaises(JobError):
+            load_job(path)
+
+    def test_a_relative_output_lies_beside_the_job_and_there_may_be_no_receivers(self) -> None:
+        path = self.folder / "j.kittiwake"
+        path.write_text('{"kittiwake": 1, "output": "out", "receivers": [], "sources": [], "clips": []}')
+        job = load_job(path)
+        self.assertEqual((job.output, job.receivers), (str(self.folder.resolve() / "out"), ()))
 
     def test_a_failed_save_leaves_the_old_job(self) -> None:
         path = self.folder / "j.kittiwake"

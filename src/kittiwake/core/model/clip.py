@@ -4,12 +4,12 @@ from __future__ import annotations
 
 import dataclasses
 import uuid
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
-from ..errors import JobError
+from . import checked
 
 #: ``auto``, ``left``, ``right``, ``mix``, or ``ch3`` and so on for one channel of many.
 Side = str
@@ -73,16 +73,61 @@ class TouchUp:
         }
 
     @classmethod
-    def from_dict(cls, data: dict[str, Any]) -> TouchUp:
-        known = {f.name for f in dataclasses.fields(cls)}
-        values: dict[str, Any] = {
-            key: tuple(tuple(w) if isinstance(w, list) else w for w in v) if isinstance(v, list) else v
-            for key, v in data.items()
-            if key in known
-        }
-        return cls(**values)
+    def from_dict(cls, data: Mapping[str, Any], where: str = "touch_up") -> TouchUp:
+        """From a job file. Fields of a later version are left out.
+
+        Raises
+        ------
+        JobError : a value of the wrong kind, or out of its range.
+        """
+        return cls(**{key: _READ[key](value, f"{where}.{key}") for key, value in data.items() if key in _READ})
 
 
+def _rate(value: object, field: str) -> int | None:
+    return None if value is None else int(checked.number(value, field, *RATES))
+
+
+def _side(value: object, field: str) -> str:
+    name = checked.text(value, field)
+    if name not in ("auto", "left", "right", "mix") and not (name.startswith("ch") and name[2:].isdigit() and 1 <= int(name[2:5]) <= 64):
+        raise checked.wrong(field, value, "auto, left, right, mix, or a channel such as ch3")
+    return name
+
+
+def _stretches(value: object, field: str) -> tuple[tuple[int, int], ...]:
+    out = []
+    for pair in checked.entries(value, field):
+        if not isinstance(pair, list) or len(pair) != 2:
+            raise checked.wrong(field, pair, "a pair of frames")
+        first, last = (checked.frames(one, field) for one in pair)
+        if first >= last:
+            raise checked.wrong(field, pair, "a pair of frames of which the second is the later")
+        out.append((first, last))
+    return tuple(out)
+
+
+def _within(low: float, high: float) -> Callable[[object, str], float]:
+    return lambda value, field: checked.number(value, field, low, high)
+
+
+RATES = (1000, 768_000)  # Hz
+_READ: dict[str, Callable[[object, str], Any]] = {
+    "true_rate": _rate,
+    "side": _side,
+    "gain_db": _within(-60, 60),
+    "skip": checked.frames,
+    "keep": lambda value, field: None if value is None else checked.frames(value, field, 1),
+    "fade_in": _within(0, 3600),
+    "fade_out": _within(0, 3600),
+    "fade_shape": lambda value, field: checked.one_of(value, field, ("round", "even")),
+    "speed": _within(0.5, 2),
+    "pitch": _within(-6, 6),
+    "low_cut": _within(0, 20_000),
+    "remove_dc": checked.flag,
+    "without": _stretches,
+    "form": checked.text,
+    "accepted": lambda value, field: tuple(checked.text(code, field) for code in checked.entries(value, field)),
+}
 UNTOUCHED = TouchUp()
 
 
@@ -148,28 +193,30 @@ class Clip:
         return out
 
     @classmethod
-    def from_dict(cls, data: dict[str, Any], source: Path) -> Clip:
+    def from_dict(cls, data: Mapping[str, Any], source: Path) -> Clip:
         """A clip from a job file.
 
         Raises
         ------
         JobError : a field is missing or of the wrong kind.
         """
-        try:
-            values = {key: data[key] for key in ("id", "name")}
-            for key in ("start", "stop", "text", "speaker", "language", "kind"):
-                if key in data:
-                    values[key] = data[key]
-            at = {slug: TouchUp.from_dict(entry) for slug, entry in data.get("at", {}).items()}
-            return cls(
-                source=source,
-                touch_up=TouchUp.from_dict(data["touch_up"]) if "touch_up" in data else UNTOUCHED,
-                at=at,
-                **values,
-            )
-        except (KeyError, TypeError, AttributeError) as error:
-            raise JobError(
-                f"A clip in the job file is not as it should be ({error}).",
-                "Open an older copy of the job, or mend that entry.",
-                "job_clip",
-            ) from error
+        where = f"a clip ({str(data.get('name'))[:40]!r})"
+        for key in ("id", "name"):
+            if not checked.text(data.get(key), f"{key} of {where}"):
+                raise checked.wrong(f"{key} of {where}", "", "a text that is not empty")
+        start = checked.frames(data.get("start", 0), f"start of {where}")
+        stop = data.get("stop")
+        if stop is not None:
+            stop = checked.frames(stop, f"stop of {where}", start + 1)
+        touch = data.get("touch_up")
+        at = checked.table(data.get("at", {}), f"at of {where}")
+        return cls(
+            source=source,
+            name=data["name"],
+            start=start,
+            stop=stop,
+            touch_up=UNTOUCHED if touch is None else TouchUp.from_dict(checked.table(touch, f"touch_up of {where}")),
+            at={checked.text(slug, "at"): TouchUp.from_dict(checked.table(entry, f"at.{slug}"), f"at.{slug}") for slug, entry in at.items()},
+            id=data["id"],
+            **{key: checked.text(data.get(key, ""), f"{key} of {where}") for key in ("text", "speaker", "language", "kind")},
+        )

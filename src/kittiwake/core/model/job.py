@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 import dataclasses
+import errno
 import json
 import os
+import stat
 from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
 from ..errors import JobError, RulesError, reason_of
+from . import checked
 from .clip import Clip
 from .receiver import Receiver, receiver_from_data
 from .span import Cut
@@ -19,6 +22,7 @@ from .text import to_json
 
 JOB_VERSION = 1
 EXTENSION = ".kittiwake"
+_LARGEST = 1 << 30  # bytes
 
 
 @dataclass(frozen=True, slots=True)
@@ -134,19 +138,20 @@ def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
     JobError : it cannot be read, is not a job, or is of a newer version than this program knows.
     """
     try:
-        data = _parsed(path.read_text("utf-8"), breathe)
+        data = _parsed(_text_of(path), breathe)
     except OSError as error:
         raise JobError(
             f"{path} cannot be opened: {reason_of(error)}.", "Check the path and its permissions.", "job_open"
         ) from error
-    except (UnicodeDecodeError, json.JSONDecodeError) as error:
+    except (UnicodeDecodeError, json.JSONDecodeError, RecursionError) as error:
+        why = "lists within lists without end" if isinstance(error, RecursionError) else str(error)
         raise JobError(
-            f"{path.name} is not a job file, or is damaged ({error}).",
+            f"{path.name} is not a job file, or is damaged ({why}).",
             "Open an older copy of it.",
             "job_damaged",
         ) from error
     version = data.get("kittiwake") if isinstance(data, dict) else None
-    if not isinstance(version, int):
+    if type(version) is not int:
         raise JobError(f"{path.name} is not a Kittiwake job.", "Open a file ending in .kittiwake.", "job_kind")
     if version > JOB_VERSION:
         raise JobError(
@@ -156,36 +161,99 @@ def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
         )
     base = path.resolve().parent
     try:
-        sources = [base / entry["path"] for entry in _each(data["sources"], breathe)]
-        return Job(
-            name=str(data.get("name") or path.stem),
-            clips=tuple(Clip.from_dict(entry, sources[entry["source"]]) for entry in _each(data["clips"], breathe)),
-            receivers=tuple(str(receiver) for receiver in data.get("receivers", Job().receivers)),
-            output=str(data.get("output", "")),
-            made=tuple(MadeRecord(**entry) for entry in _each(data.get("made", []), breathe)),
-            own={
-                receiver.slug: receiver
-                for receiver in (
-                    receiver_from_data(entry, "A receiver in it") for entry in data.get("own_receivers", [])
-                )
-            },
-            stated={
-                source: Stated.parse(entry["stated"])
-                for source, entry in zip(sources, data["sources"], strict=True)
-                if "stated" in entry
-            },
-            cuts={
-                source: Cut.from_dict(entry["cut"])
-                for source, entry in zip(sources, data["sources"], strict=True)
-                if "cut" in entry
-            },
-        )
-    except (KeyError, IndexError, TypeError, ValueError, AttributeError, RulesError) as error:
+        return _job_of(data, path, base, breathe)
+    except RulesError as error:
+        raise JobError(f"{path.name} cannot be opened: {error.message}", "Open an older copy of it.", "job_damaged") from error
+    except (KeyError, IndexError, TypeError, ValueError, AttributeError, RecursionError) as error:
         raise JobError(
             f"{path.name} is not as a job file should be ({type(error).__name__}: {error}).",
             "Open an older copy of it.",
             "job_damaged",
         ) from error
+
+
+def _job_of(data: Mapping[str, Any], path: Path, base: Path, breathe: Callable[[], object]) -> Job:
+    """The job that plain data is, every value checked."""
+    listed = [checked.table(entry, "a source") for entry in checked.entries(data.get("sources"), "sources")]
+    sources = [base / checked.path(entry.get("path"), "path of a source") for entry in _each(listed, breathe)]
+    clips = tuple(
+        Clip.from_dict(checked.table(entry, "a clip"), sources[_index(entry, len(sources))])
+        for entry in _each(checked.entries(data.get("clips"), "clips"), breathe)
+    )
+    ids: set[str] = set()
+    for clip in clips:
+        if clip.id in ids:
+            raise checked.wrong("id of a clip", clip.id, "one that no other clip has")
+        ids.add(clip.id)
+    own = {}
+    for entry in checked.entries(data.get("own_receivers", []), "own_receivers"):
+        receiver = receiver_from_data(dict(checked.table(entry, "own_receivers")), "A receiver in it")
+        own[receiver.slug] = receiver
+    names = [checked.text(name, "receivers") for name in checked.entries(data.get("receivers", list(Job().receivers)), "receivers")]
+    return Job(
+        name=checked.text(data.get("name") or path.stem, "name"),
+        clips=clips,
+        receivers=tuple(dict.fromkeys(names)),
+        output=_output(data.get("output", ""), base),
+        made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), breathe)),
+        own=own,
+        stated={
+            source: Stated.parse(checked.text(entry["stated"], "stated"))
+            for source, entry in zip(sources, listed, strict=True)
+            if "stated" in entry
+        },
+        cuts={
+            source: Cut.from_dict(checked.table(entry["cut"], "cut"))
+            for source, entry in zip(sources, listed, strict=True)
+            if "cut" in entry
+        },
+    )
+
+
+def _index(entry: Mapping[str, Any], count: int) -> int:
+    at = entry.get("source")
+    if type(at) is not int or not 0 <= at < count:
+        raise checked.wrong("source of a clip", at, f"the place of one of its {count} sources")
+    return at
+
+
+def _output(value: object, base: Path) -> str:
+    """The output folder; one that is not absolute lies beside the job file, wherever the program was started."""
+    if value == "":
+        return ""
+    folder = checked.path(value, "output")
+    try:
+        return str(base / Path(folder).expanduser())
+    except RuntimeError:
+        raise checked.wrong("output", folder, "a folder of somebody who is known here") from None
+
+
+def _record(entry: object) -> MadeRecord:
+    known = checked.table(entry, "an entry of made")
+    values = {name: known.get(name, "" if name != "bytes" else 0) for name in _RECORD}
+    for name, value in values.items():
+        if name == "bytes":
+            checked.frames(value, "bytes of an entry of made")
+        else:
+            checked.text(value, f"{name} of an entry of made")
+    return MadeRecord(**values)
+
+
+def _text_of(path: Path) -> str:
+    """The text of a job file.
+
+    Raises
+    ------
+    OSError, UnicodeDecodeError
+    """
+    handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
+    with open(handle, "rb") as file:
+        found = os.fstat(handle)
+        if not stat.S_ISREG(found.st_mode):
+            raise OSError(errno.EINVAL, "it is not an ordinary file")
+        if found.st_size > _LARGEST:
+            raise OSError(errno.EFBIG, "it is larger than any job")
+        return file.read().decode("utf-8-sig")
 
 
 def _each(entries: Iterable[Any], breathe: Callable[[], object]) -> Iterator[Any]:

@@ -4,9 +4,11 @@ from __future__ import annotations
 
 import dataclasses
 import uuid
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from typing import Any
+
+from . import checked
 
 #: Edges of a span that a person may have set.
 START, STOP = "start", "stop"
@@ -69,12 +71,27 @@ class Span:
         return out
 
     @classmethod
-    def from_dict(cls, data: dict[str, Any]) -> Span:
-        known = {f.name for f in dataclasses.fields(cls)}
-        values: dict[str, Any] = {
-            key: tuple(v) if isinstance(v, list) else v for key, v in data.items() if key in known
-        }
-        return cls(**values)
+    def from_dict(cls, data: Mapping[str, Any]) -> Span:
+        """From a job file.
+
+        Raises
+        ------
+        JobError : a value of the wrong kind, or out of its range.
+        """
+        where = "a span"
+        start = checked.frames(data.get("start"), f"start of {where}")
+        held = tuple(checked.one_of(edge, f"held of {where}", (START, STOP)) for edge in checked.entries(data.get("held", []), "held"))
+        name_id = checked.text(data.get("id"), f"id of {where}")
+        if not name_id:
+            raise checked.wrong(f"id of {where}", name_id, "a text that is not empty")
+        return cls(
+            start=start,
+            stop=checked.frames(data.get("stop"), f"stop of {where}", start + 1),
+            held=held,
+            id=name_id,
+            **{key: checked.text(data.get(key, ""), f"{key} of {where}") for key in ("name", "text", "take_of")},  # type: ignore[arg-type]
+            **{key: checked.flag(data.get(key, False), f"{key} of {where}") for key in ("by_hand", "aside")},  # type: ignore[arg-type]
+        )
 
 
 @dataclass(frozen=True, slots=True)
@@ -108,11 +125,23 @@ class Cut:
         }
 
     @classmethod
-    def from_dict(cls, data: dict[str, Any]) -> Cut:
+    def from_dict(cls, data: Mapping[str, Any]) -> Cut:
+        """From a job file.
+
+        Raises
+        ------
+        JobError : a value of the wrong kind, or out of its range.
+        """
+        lines = []
+        for pair in checked.entries(data.get("lines", []), "lines"):
+            if not isinstance(pair, list) or len(pair) != 2:
+                raise checked.wrong("a line of the list", pair, "a pair of name and words")
+            lines.append(Line(*(checked.text(one, "a line of the list") for one in pair)))
+        settings = checked.table(data.get("settings", {}), "settings")
         return cls(
-            tuple(Span.from_dict(entry) for entry in data.get("spans", ())),
-            tuple(Line(str(name), str(text)) for name, text in data.get("lines", ())),
-            tuple((str(key), float(value)) for key, value in data.get("settings", {}).items()),
+            in_order(Span.from_dict(checked.table(entry, "a span")) for entry in checked.entries(data.get("spans", []), "spans")),
+            tuple(lines),
+            tuple((checked.text(key, "settings"), float(checked.number(value, f"settings.{key}", 0, 1000))) for key, value in settings.items()),
         )
 
 

@@ -1,0 +1,76 @@
+"""Values of a job file, each with its kind and its range: a job may come from anybody, or from a disk that lost half of it."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping
+from typing import Any
+
+from ..errors import JobError
+
+_MOST_FRAMES = 2**62
+_MOST_TEXT = 100_000  # characters
+
+
+def wrong(field: str, value: object, wanted: str) -> JobError:
+    """The error for a value that cannot be."""
+    shown = repr(value)
+    shown = shown if len(shown) <= 60 else shown[:57] + "…"
+    return JobError(
+        f"In the job file {field} is {shown}; {wanted} is wanted.", "Open an older copy of the job, or mend that entry.", "job_damaged"
+    )
+
+
+def text(value: object, field: str) -> str:
+    """A text that can be shown and saved; file names that are not UTF-8 hold escapes of single bytes."""
+    if not isinstance(value, str) or len(value) > _MOST_TEXT:
+        raise wrong(field, value, "a text")
+    if not value.isascii() and any("\ud800" <= c <= "\udfff" and not "\udc80" <= c <= "\udcff" for c in value):
+        raise wrong(field, value, "a text of whole characters")
+    return value
+
+
+def path(value: object, field: str) -> str:
+    """A path that the system can be asked for."""
+    found = text(value, field)
+    if not found or "\0" in found:
+        raise wrong(field, value, "a path")
+    return found
+
+
+def frames(value: object, field: str, least: int = 0) -> int:
+    """A count or place of frames."""
+    if type(value) is not int or not least <= value <= _MOST_FRAMES:
+        raise wrong(field, value, f"a whole number of frames from {least} on")
+    return value
+
+
+def number(value: object, field: str, low: float, high: float) -> float:
+    """A number within bounds."""
+    if type(value) not in (int, float) or not math.isfinite(value) or not low <= value <= high:  # type: ignore[arg-type]
+        raise wrong(field, value, f"a number from {low:g} to {high:g}")
+    return value  # type: ignore[return-value]
+
+
+def flag(value: object, field: str) -> bool:
+    if not isinstance(value, bool):
+        raise wrong(field, value, "true or false")
+    return value
+
+
+def one_of(value: object, field: str, allowed: tuple[str, ...]) -> str:
+    if value not in allowed or not isinstance(value, str):
+        raise wrong(field, value, " or ".join(allowed))
+    return value
+
+
+def table(value: object, field: str) -> Mapping[str, Any]:
+    if not isinstance(value, dict):
+        raise wrong(field, value, "a table")
+    return value
+
+
+def entries(value: object, field: str) -> list[Any]:
+    if not isinstance(value, list):
+        raise wrong(field, value, "a list")
+    return value
