@@ -98,8 +98,10 @@ def page() -> str:
         bit_rates = ", ".join(f"{rate / 1000:g}" for rate in sorted(form.bit_rates)) or "–"
         lot = "block" if form.frame_at else str(form.frame)
         delay = "none" if lot == "1" and not form.delay else f"{form.delay} samples, lots of {lot}"
-        own = form.key in (("raw", "ulaw"), ("raw", "alaw"), ("raw", "oki_adpcm")) or "g726" in form.encoding or (
-            form.container == "wav" and form.encoding in ("ulaw", "alaw", "pcm_s16", "pcm_s24", "pcm_f32")
+        own = (
+            form.key in (("raw", "ulaw"), ("raw", "alaw"), ("raw", "oki_adpcm"))
+            or "g726" in form.encoding
+            or (form.container == "wav" and form.encoding in ("ulaw", "alaw", "pcm_s16", "pcm_s24", "pcm_f32"))
         )
         av = form.container in ("amr", "ogg", "mp3", "mp4") or form.encoding.startswith(("g722", "g723"))
         by = "Kittiwake" if own else "libav" if av else "libsndfile"
@@ -109,7 +111,9 @@ def page() -> str:
         if form.is_there():
             ratio = round_trip(form)
             told = "exact" if ratio > 140 else f"{ratio:.1f} dB"
-        name = f"`{form.encoding}`" + (f", {form.name.removeprefix('headerless ')}" if form.container == "raw" else "")
+        name = f"`{form.encoding}`" + (
+            f", {form.name.removeprefix('headerless ')}" if form.container == "raw" else ""
+        )
         lines.append(
             f"| {form.container} | {name} | {rates} | {bit_rates} | {size_formula(form)} | {delay} | {by} | "
             f"{form.second_reader.replace('kittiwake', 'Kittiwake')} | {told} |"

@@ -63,7 +63,9 @@ def coded_by_libav(
         stream = file.add_stream(codec, rate=rate, layout="mono", options=options)
         context = stream.codec_context
         context.open()
-        cut = av.AudioResampler(format=context.format, layout="mono", rate=rate, frame_size=context.frame_size or 1024)
+        cut = av.AudioResampler(
+            format=context.format, layout="mono", rate=rate, frame_size=context.frame_size or 1024
+        )
         frame = av.AudioFrame.from_ndarray(np.ascontiguousarray(sound[None, :]), format="fltp", layout="mono")
         frame.sample_rate, frame.pts, frame.time_base = rate, 0, Fraction(1, rate)
         for part in [*cut.resample(frame), *cut.resample(None)]:

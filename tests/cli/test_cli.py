@@ -154,7 +154,9 @@ class TestVerbs(FolderCase):
         rows = self.rows(result)
         self.assertEqual(result.exit_code, 0)
         self.assertGreater(len(rows), 20)
-        self.assertLessEqual({"name", "bytes", "kbit_s", "ratio", "signal_to_distortion_db", "segmental_db", "stoi"}, set(rows[0]))
+        self.assertLessEqual(
+            {"name", "bytes", "kbit_s", "ratio", "signal_to_distortion_db", "segmental_db", "stoi"}, set(rows[0])
+        )
         self.assertEqual(self.run_verb("compare", DEMO / "Ticket office.wav").exit_code, 1)
 
     def test_showing_and_checking_receivers(self) -> None:

@@ -20,6 +20,7 @@ from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.start import DEMO, make_app
 from kittiwake.ui.window import Window
 
+faulthandler.enable()
 faulthandler.dump_traceback_later(280, exit=True)
 FOLDER = Path(sys.argv[2])
 app = make_app()

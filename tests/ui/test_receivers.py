@@ -6,7 +6,7 @@ from unittest import mock
 
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QFileDialog, QLineEdit
+from PySide6.QtWidgets import QLineEdit
 
 from kittiwake.core.model import load_receiver
 from kittiwake.ui.board.model import HEADS
@@ -124,7 +124,7 @@ class TestReceiverSheet(WindowCase):
         self.wait_for(lambda: page.take_button.isEnabled())
         page.take_button.click()
         path = self.folder / "mine.toml"
-        with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(path), "")):
+        with mock.patch("kittiwake.ui.deeds.where_to_save", return_value=path):
             page.export_button.click()
         found = load_receiver(path)
         self.assertEqual((found.slug, found.rules.accepts[0].sample_rates), ("phone-menu-2", (16_000,)))

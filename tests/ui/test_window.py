@@ -10,7 +10,7 @@ from unittest import mock
 from PySide6.QtCore import QMimeData, QPoint, QPointF, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QAbstractButton, QFileDialog, QLineEdit, QMessageBox
+from PySide6.QtWidgets import QAbstractButton, QLineEdit, QMessageBox
 
 from kittiwake.actions import ACTIONS
 from kittiwake.core.model.job import load_job
@@ -278,7 +278,7 @@ class TestJobs(WindowCase):
         self.press(Key.Key_M)
         self.settle()
         path = self.folder / "spring.kittiwake"
-        with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(path), "")):
+        with mock.patch("kittiwake.ui.deeds.where_to_save", return_value=path):
             self.press(Key.Key_S, Mod.ControlModifier)
         self.assertEqual(len(load_job(path).made), 3)
         self.assertTrue(self.session.undo_stack.isClean())
@@ -307,7 +307,7 @@ class TestJobs(WindowCase):
 
     def test_the_demo_job_itself_is_never_saved_over(self) -> None:
         self.open_demo()
-        with mock.patch.object(QFileDialog, "getSaveFileName", return_value=("", "")) as asked:
+        with mock.patch("kittiwake.ui.deeds.where_to_save", return_value=None) as asked:
             self.window.do_job_save()
         asked.assert_called_once()
 

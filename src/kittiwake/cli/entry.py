@@ -18,8 +18,8 @@ def main() -> None:
         except OSError:
             # Closed by whoever started this: the next file opened would take its place, and be written into by every library that complains.
             os.open(os.devnull, os.O_RDWR)
-    sys.stdout = sys.stdout or open(1, "w", closefd=False)  # noqa: SIM115, PTH123
-    sys.stderr = sys.stderr or open(2, "w", closefd=False)  # noqa: SIM115, PTH123
+    sys.stdout = sys.stdout or open(1, "w", closefd=False)  # noqa: SIM115
+    sys.stderr = sys.stderr or open(2, "w", closefd=False)  # noqa: SIM115
     from .main import run
 
     run()

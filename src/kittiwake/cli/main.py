@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import io
 import os
 import signal
@@ -20,12 +21,17 @@ __all__ = ["cli", "run"]
 
 @verb("window", "window", "window recordings/", "window --demo")
 @click.option("--demo", is_flag=True, help="Open the demo job.")
-@click.option("--picture", type=GivenPath(path_type=Path, dir_okay=False), help="Save a picture of the window; leave.")
+@click.option(
+    "--picture", type=GivenPath(path_type=Path, dir_okay=False), help="Save a picture of the window; leave."
+)
 @click.option("--dark/--light", default=None, help="Instead of what the desktop says.")
 @click.argument("paths", nargs=-1, type=GivenPath(path_type=Path, exists=True))
 def window_verb(paths: tuple[Path, ...], demo: bool, picture: Path | None, dark: bool | None) -> None:
     if picture is None and not _display():
-        say("There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.", err=True)
+        say(
+            "There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.",
+            err=True,
+        )
         sys.exit(1)
     from ..ui.start import start
 
@@ -83,10 +89,8 @@ def run() -> None:
 
 
 def _last_words(text: str) -> None:
-    try:
+    with contextlib.suppress(OSError):  # where nobody can be told
         click.echo(text, err=True)
-    except OSError:
-        pass  # nobody can be told
 
 
 def _end_processes() -> None:

@@ -112,7 +112,9 @@ def _made(found: Found, wish: Any, workers: int | None, on: str, fail_if_altered
         sys.exit(1)
     done = sum(counts.values())
     if as_json:
-        emit({"summary": True, **counts, "altered": altered, "stopped": done < total, "passed_over": str(found.passed)})
+        emit(
+            {"summary": True, **counts, "altered": altered, "stopped": done < total, "passed_over": str(found.passed)}
+        )
     if done < total:
         say(
             f"Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.",
@@ -140,7 +142,11 @@ def _dry_run(found: Found, wish: Any, strict: bool, as_json: bool) -> None:
             extension = fit.recipe.format.extension if fit.recipe else ""
             output = folder / f"{name.stem}{extension}" if name.stem else None
             if as_json:
-                told = {"path": str(facts.path), "receiver": receiver.slug, "status": "would make" if ready else "would refuse"}
+                told = {
+                    "path": str(facts.path),
+                    "receiver": receiver.slug,
+                    "status": "would make" if ready else "would refuse",
+                }
                 emit({**told, "output": str(output) if ready else None, "taken": name.taken or None, **fit.to_dict()})
             else:
                 say(would_make_in_words(facts.path, receiver, output, name.taken, fit, ready))

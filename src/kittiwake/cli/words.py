@@ -41,7 +41,10 @@ def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
     lines = [f"{printable(str(path))} → {receiver.name}: {VERDICTS[fit.verdict]}"]
     for problem in fit.problems:
         lines.append(f"  {problem.severity}: {problem.message}")
-        lines += [f"    → {r.what}{f' ({r.result})' if r.result else ''}{f'  [{r.code}]' if r.applies else ''}" for r in problem.remedies]
+        lines += [
+            f"    → {r.what}{f' ({r.result})' if r.result else ''}{f'  [{r.code}]' if r.applies else ''}"
+            for r in problem.remedies
+        ]
     lines += [f"  {n}. {step.what} ({step.reason})" for n, step in enumerate(fit.steps, 1)]
     return "\n".join(lines)
 
@@ -51,11 +54,15 @@ def made_in_words(told: dict[str, Any]) -> str:
     if told["status"] in ("made", "kept"):
         proved = ", proof passed" if told["proof"] else ""
         size = f"{format_bytes(told['bytes'])}, {format_seconds(told['seconds'])}{proved}"
-        return "\n".join([f"{told['status']}  {printable(told['output'])}  ({size})", *(f"  {s}" for s in told["said"])])
+        return "\n".join(
+            [f"{told['status']}  {printable(told['output'])}  ({size})", *(f"  {s}" for s in told["said"])]
+        )
     return f"{told['status']}  {printable(told['path'])}\n  {told['error']}"
 
 
-def would_make_in_words(path: Path, receiver: Receiver, output: Path | None, taken: str, fit: Fit, ready: bool) -> str:
+def would_make_in_words(
+    path: Path, receiver: Receiver, output: Path | None, taken: str, fit: Fit, ready: bool
+) -> str:
     """What would come of one file."""
     if ready and output is not None:
         exact = "" if fit.predicted_exact else "about "
@@ -98,7 +105,9 @@ def receiver_in_words(receiver: Receiver) -> str:
     return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"
 
 
-COMPARISON_HEAD = f"{'codec':58} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'signal to dist.':>15} {'segmental':>10} {'STOI':>7}"
+COMPARISON_HEAD = (
+    f"{'codec':58} {'bytes':>10} {'kbit/s':>8} {'ratio':>7} {'signal to dist.':>15} {'segmental':>10} {'STOI':>7}"
+)
 
 
 def comparison_in_words(found: Comparison) -> str:

@@ -7,19 +7,18 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QSplitter
 
-from ..core.codec import find_format
-from ..core.codec.cues import add_cues
 from ..core.cut import shown_names
-from ..core.cut.forms import Mark, cues_of, marks_of, read_marks, spans_of, to_csv, to_labels, to_vtt
+from ..core.cut.export import write_marks
+from ..core.cut.forms import marks_of, read_marks, spans_of
 from ..core.errors import KittiwakeError, reason_of
-from ..core.intake import open_sound
+from ..core.make.place import part_name, sync_files
 from ..core.model.span import START, STOP, in_order
 from ..core.standin.microphone import READING
+from .ask import where_to_save
 from .bench.cut_page import CutPage
 from .bench.list_dialog import ListDialog
 from .deeds import Deeds
-
-_FORMS = {".txt": to_labels, ".tsv": to_labels, ".csv": to_csv, ".vtt": to_vtt}
+from .waiting import Waiting
 
 
 def _page_does(what: Callable[[CutPage], None]) -> Callable[[CutDeeds], None]:
@@ -134,15 +133,11 @@ class CutDeeds(Deeds):
     def do_cut_export(self) -> None:
         if not self._cutting() or self.bench.cut_page.source is None:
             return
-        start = str(self.bench.cut_page.source.with_suffix("").name) + " spans.csv"
-        name, _ = QFileDialog.getSaveFileName(
-            self,
-            "Write the spans",
-            str(Path.home() / start),
-            "CSV (*.csv);;Start, end and name with tabs (*.txt);;WebVTT (*.vtt);;WAV with cue points (*.wav)",
-        )
-        if name:
-            self._attempt(lambda: self.write_spans(Path(name)))
+        start = Path.home() / f"{self.bench.cut_page.source.stem} spans.csv"
+        filters = "CSV (*.csv);;Start, end and name with tabs (*.txt);;WebVTT (*.vtt);;WAV with cue points (*.wav)"
+        path = where_to_save(self, "Write the spans", start, filters, (".csv", ".txt", ".tsv", ".vtt", ".wav"))
+        if path:
+            self._attempt(lambda: self.write_spans(path))
 
     def write_spans(self, path: Path) -> None:
         """Write the spans in the form that the ending of ``path`` names; a WAV holds the source's sound besides.
@@ -156,35 +151,24 @@ class CutDeeds(Deeds):
             return
         spans = self.session.cut_of(page.source).spans
         marks = marks_of(spans, shown_names(spans, page.source.stem), page.rate)
-        part = path.with_name(f".{path.name}.part")
+        source, stated = page.source, self.session.job.stated.get(page.source)
+        part = part_name(path.parent)
         try:
-            if path.exists() and path.samefile(page.source):
+            if path.exists() and path.samefile(source):
                 raise KittiwakeError("That is the recording itself.", "Choose another name.", "own_source")
-            if path.suffix.lower() == ".wav":
-                self._write_wav(part, marks)
+            form = path.suffix.lower()
+            if form == ".wav":  # all of the sound goes with it
+                with Waiting(self, f"Writing {path.name} …", f"{path.name} was not written.") as waiting:
+                    waiting.result_of(lambda breathe: write_marks(part, form, source, stated, marks, breathe))
             else:
-                part.write_text(_FORMS.get(path.suffix.lower(), to_labels)(marks), "utf-8")
+                write_marks(part, form, source, stated, marks)
+            sync_files([part])
             part.replace(path)
         except (OSError, ValueError) as error:
-            part.unlink(missing_ok=True)
             why = reason_of(error) if isinstance(error, OSError) else str(error)
             raise KittiwakeError(
                 f"{path.name} could not be written: {why}.", "Choose another folder.", "spans"
             ) from error
-        self.foot.say(f"{len(marks)} spans written to {path.name}.")
-
-    def _write_wav(self, part: Path, marks: list[Mark]) -> None:
-        source = self.bench.cut_page.source
-        assert source is not None
-        reader = open_sound(source, self.session.job.stated.get(source))
-        try:
-            header = reader.header
-            writer = find_format("wav", "pcm_s24").open(part, header.sample_rate, header.channels, dither="none")
-            try:
-                for block in reader.blocks():
-                    writer.write(block)
-            finally:
-                writer.close()
-            add_cues(part, cues_of(marks, header.sample_rate))
         finally:
-            reader.close()
+            part.unlink(missing_ok=True)
+        self.foot.say(f"{len(marks)} span{'s' if len(marks) != 1 else ''} written to {path.name}.")

@@ -14,10 +14,12 @@ from .. import __version__
 from ..core.errors import reason_of
 from ..core.make.compare import Comparison
 from ..core.make.ledger import Entry
+from ..core.make.place import write_whole
 from ..core.measure import look_at
 from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
 from ..core.model.receiver import to_toml
+from .ask import where_to_save
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
@@ -28,7 +30,7 @@ from .making import Maker
 from .palette import KeyList, Palette
 from .rate_dialog import RateDialog
 from .receiver_chooser import ReceiverChooser
-from .rescue import Rescue, rescued
+from .rescue import Rescue, Rescued, rescued
 from .session import Cell, Session
 from .theme.colours import colours, use
 from .theme.sheet import style_sheet
@@ -49,6 +51,7 @@ class Deeds(QMainWindow):
     foot: Foot
     qactions: dict[str, QAction]
     _make_wanted: bool
+    _hearing_so: Stated | None = None
     _looked_so = Signal(object, object)
     _unwanted_found = Signal(list)
 
@@ -91,16 +94,32 @@ class Deeds(QMainWindow):
             self.open_job(Path(name))
 
     def do_job_save(self) -> None:
-        if self.session.path and not self._ships(self.session.path):
-            self.save_job(self.session.path)
-        else:
+        path = self.session.path
+        if path is None or self._ships(path):
             self.do_job_save_as()
+        elif not self.session.changed_by_others(path) or self._may_overwrite(path):
+            self.save_job(path)
+
+    def _may_overwrite(self, path: Path) -> bool:
+        """Another window has saved this job meanwhile: ask which is to stay."""
+        box = QMessageBox(self)
+        box.setWindowTitle("Saved elsewhere meanwhile")
+        box.setText(f"{path.name} was saved by another window, or another program, since it was opened here.")
+        box.setInformativeText("What was saved there would be lost.")
+        over = box.addButton("Replace it", QMessageBox.ButtonRole.DestructiveRole)
+        beside = box.addButton("Save under another name…", QMessageBox.ButtonRole.AcceptRole)
+        box.addButton(QMessageBox.StandardButton.Cancel)
+        box.setDefaultButton(beside)
+        box.exec()
+        if box.clickedButton() is beside:
+            self.do_job_save_as()
+        return box.clickedButton() is over
 
     def do_job_save_as(self) -> None:
-        start = str(Path.home() / f"{self.session.job.name}{EXTENSION}")
-        name, _ = QFileDialog.getSaveFileName(self, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})")
-        if name:
-            self.save_job(Path(name) if name.endswith(EXTENSION) else Path(name + EXTENSION))
+        start = Path.home() / f"{self.session.job.name.replace('/', '-')}{EXTENSION}"
+        path = where_to_save(self, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})", (EXTENSION,))
+        if path:
+            self.save_job(path)
 
     @staticmethod
     def _ships(path: Path) -> bool:
@@ -183,7 +202,7 @@ class Deeds(QMainWindow):
             self.foot.say("Select clips that can be read, to touch them up.")
             return
         dialog = TouchDialog(self, [clip.touch_up for clip in clips])
-        receiver = self.board.current_receiver() or self.session.all_receivers[0]
+        receiver = self.board.current_receiver() or self.session.any_receiver
         dialog.heard.connect(lambda touch: self._hear_touched(first.changed(touch_up=touch, at={}), receiver))
         dialog.accepted.connect(lambda: self.session.touch_up(clips, dialog.changes()))
         dialog.finished.connect(lambda _: self.player.pause())
@@ -223,9 +242,12 @@ class Deeds(QMainWindow):
 
     def _hear_stated(self, clip: Clip, stated: Stated) -> None:
         """Play a headerless file as a guess would have it, no louder than speech."""
+        self._hearing_so = stated
         Thread(target=lambda: self._looked_so.emit(clip, look_at(clip.source, stated)), daemon=True).start()
 
     def _play_so(self, clip: Clip, facts: Facts) -> None:
+        if facts.stated != self._hearing_so:
+            return  # one that took longer than the one asked for after it
         if not facts.ok:
             self.foot.say(f"It cannot be heard so: {facts.error}")
             return
@@ -236,7 +258,7 @@ class Deeds(QMainWindow):
     def _hear_at(self, clip: Clip, rate: int) -> None:
         """Play a clip as it would be with another true rate, before anything is changed."""
         changed = clip.changed(touch_up=clip.touch_up.changed(true_rate=rate))
-        self.player.load_clip(self.session.cell(changed, self.session.all_receivers[0]))
+        self.player.load_clip(self.session.cell(changed, self.session.any_receiver))
         self.player.choose("source")
         self.player.play()
 
@@ -245,9 +267,9 @@ class Deeds(QMainWindow):
 
         def take() -> None:
             if chosen := dialog.chosen():
-                self._attempt(
-                    lambda: self.session.change("choosing receivers", self.session.job.changed(receivers=chosen))
-                )
+                self._attempt(lambda: self.session.choose_receivers(chosen))
+            else:
+                self.foot.say("A board has at least one receiver: nothing was changed.")
 
         dialog.accepted.connect(take)
         dialog.open()
@@ -260,14 +282,16 @@ class Deeds(QMainWindow):
 
     def _export_receiver(self, slug: str) -> None:
         receiver = self.session.receiver(slug)
-        name, _ = QFileDialog.getSaveFileName(self, "Export the receiver", f"{slug}.toml", "Receivers (*.toml)")
-        if receiver and name:
+        path = where_to_save(
+            self, "Export the receiver", Path.home() / f"{slug}.toml", "Receivers (*.toml)", (".toml",)
+        )
+        if receiver and path:
             try:
-                Path(name).write_text(to_toml(receiver), "utf-8")
+                write_whole(path, to_toml(receiver).encode("utf-8"))
             except OSError as error:
-                self.foot.say(f"{name} could not be written: {reason_of(error)}.")
+                self.foot.say(f"{path.name} could not be written: {reason_of(error)}.")
             else:
-                self.foot.say(f"Exported {Path(name).name}; it can be given to --for, and put on any board.")
+                self.foot.say(f"Exported {path.name}; it can be given to --for, and put on any board.")
 
     def do_edit_look(self) -> None:
         self.session.look_again({clip.source for clip in self.board.selected_clips()})
@@ -296,8 +320,9 @@ class Deeds(QMainWindow):
             self._count()
             return
         self._make_wanted = False
-        if not self.maker.make(list(self.session.cells())):
-            self.foot.say("There is nothing to make: everything that can be made is made.")
+        cells = list(self.session.cells())
+        if not self.maker.make(cells):
+            self.foot.say(_why_nothing(cells))
 
     def do_make_selection(self) -> None:
         if not self.maker.make(self.board.selected_cells()):
@@ -359,12 +384,22 @@ class Deeds(QMainWindow):
             box.exec()
             if box.clickedButton() is drop:
                 one.drop()
-            elif box.clickedButton() is go_on and self._attempt(
-                lambda one=one: self.session.open_rescued(one.copy, one.path)  # type: ignore[misc]
-            ):
+            elif box.clickedButton() is go_on and self._take_up(one):
                 one.drop()
                 self.rescue.keep()
                 return
+
+    def _take_up(self, one: Rescued) -> bool:
+        """Go on with what was rescued; what stands on the board already comes along, as a change that can be taken back."""
+        here = self.session.job
+        if not self._attempt(lambda: self.session.open_rescued(one.copy, one.path)):
+            return False
+        added = self.session.add_sources(here.sources)
+        if added:
+            self.foot.say(
+                f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; Ctrl+Z takes that off."
+            )
+        return True
 
     # -- Listen ----------------------------------------------------------------------------------------------------
 
@@ -377,7 +412,7 @@ class Deeds(QMainWindow):
         """What is selected may have been made or changed since it was loaded."""
         if self.bench.currentWidget() is self.bench.cut_page:
             if clip := self.bench.cut_page.to_hear():
-                self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+                self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
             return
         if self.bench.currentWidget() is self.bench.record_page:
             return
@@ -508,3 +543,19 @@ class Deeds(QMainWindow):
             f"Kittiwake {__version__}\nPuts recorded voices into the machines that must speak them.\n\n"
             "Free software: GNU General Public License, version 3 or later.",
         )
+
+
+def _why_nothing(cells: list[Cell]) -> str:
+    """Why there is nothing to make, as it is."""
+    states = [cell.state for cell in cells]
+    if not cells:
+        return "There is nothing to make: the board is empty."
+    if all(state == "made" for state in states):
+        return "There is nothing to make: everything is made."
+    left = [(states.count("decide"), "to be decided"), (states.count("cannot"), "that cannot be made")]
+    told = " and ".join(f"{count} {what}" for count, what in left if count)
+    return (
+        f"There is nothing to make without a decision: there {'is' if left[0][0] + left[1][0] == 1 else 'are'} {told}."
+        if told
+        else "There is nothing to make."
+    )

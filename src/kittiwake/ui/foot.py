@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QWidget
 
 from .making import Maker
 
@@ -24,6 +24,7 @@ class Foot(QWidget):
         row.setContentsMargins(14, 2, 14, 8)
         self.words = QLabel()
         self.words.setProperty("soft", True)
+        self.words.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.words.setAccessibleName("What just happened")
         row.addWidget(self.words, 1)
         self._bar = QProgressBar()
@@ -38,6 +39,7 @@ class Foot(QWidget):
 
     def say(self, text: str) -> None:
         self.words.setText(text)
+        self.words.setToolTip(text)
 
     def _progress(self, *_: object) -> None:
         maker = self._maker
@@ -68,5 +70,7 @@ class Foot(QWidget):
             self.say("Stopped. What was finished stays; nothing half-made was left.")
         elif maker.failed:
             self.say(f"{made} made and proved, {maker.failed} failed: select a failed cell to see why.")
+        elif maker.done == 1:
+            self.say("1 made, and it passed its proof.")
         else:
             self.say(f"{made} made, and every one passed its proof.")

@@ -29,9 +29,9 @@ class Looker(QObject):
     looked = Signal(Facts)
     glimpsed = Signal(Glimpse)
     found = Signal(list)  # paths, as strings
-    searched = Signal(int)
+    searched = Signal(int, str)  # how many, and what was passed over in words
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
-    _search_over = Signal(int)
+    _search_over = Signal(int, str)
     _look_over = Signal()
     _idle = Signal()
 

@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 
+from ..core.errors import KittiwakeError
 from ..core.model import Job, MadeRecord, Receiver, load_receiver
 from ..core.model.job import load_job
 
@@ -20,12 +21,14 @@ class Opened:
     ----------
     receivers : those of the board.
     records : of outputs that are still there, by clip id and receiver slug.
+    trouble : what could not be had of it, in words.
     """
 
     path: Path
     job: Job
     receivers: list[Receiver]
     records: dict[tuple[str, str], MadeRecord]
+    trouble: str = ""
 
 
 def is_large(path: Path) -> bool:
@@ -44,7 +47,7 @@ def read(path: Path, breathe: Callable[[], object] = bool) -> Opened:
     KittiwakeError
     """
     job = load_job(path, breathe)
-    receivers = [receiver_of(name, job) for name in job.receivers]
+    job, receivers, trouble = with_rules(job)
     records = {}
     for record in job.made:
         if _still_there(record):
@@ -53,7 +56,26 @@ def read(path: Path, breathe: Callable[[], object] = bool) -> Opened:
     for clip in job.clips:
         hash(clip.source)  # which a path remembers
         breathe()
-    return Opened(path, job, receivers, records)
+    return Opened(path, job, receivers, records, trouble)
+
+
+def with_rules(job: Job) -> tuple[Job, list[Receiver], str]:
+    """A job that has the rules of every receiver in it, those receivers, and what is missing in words.
+
+    Rules that came from a file travel in the job from then on: the file may be gone tomorrow.
+    """
+    found: dict[str, Receiver] = {}
+    own, trouble = dict(job.own), []
+    for name in job.receivers:
+        try:
+            receiver = receiver_of(name, job)
+        except KittiwakeError as error:
+            trouble.append(f"A receiver is left out: {error.message}")
+            continue
+        if name != receiver.slug:
+            own.setdefault(receiver.slug, receiver)
+        found.setdefault(receiver.slug, receiver)
+    return job.changed(receivers=tuple(found), own=own), list(found.values()), " ".join(trouble)
 
 
 def receiver_of(name: str, job: Job) -> Receiver:

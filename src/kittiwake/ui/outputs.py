@@ -34,7 +34,7 @@ class News:
     ----------
     gone, altered : records whose file is not there, or is not as it was made.
     stamps : of outputs that are as they were made.
-    sources : that are not what was looked at.
+    sources, lost : that are not what was looked at, or not there any more.
     ledger : what the folders' ledgers know, by source, clip name and receiver; None where nothing is new.
     """
 
@@ -42,6 +42,7 @@ class News:
     altered: dict[Key, MadeRecord] = field(default_factory=dict)
     stamps: dict[Key, str] = field(default_factory=dict)
     sources: list[Path] = field(default_factory=list)
+    lost: list[Path] = field(default_factory=list)
     ledger: dict[tuple[str, str, str], Entry] | None = None
 
 
@@ -112,8 +113,8 @@ class Outputs(QObject):
                 gently()
                 self._compare(key, record, known.outputs.get(key), news)
             for path, stamp in known.sources.items():
-                if stamp and stamp_of(path) not in (stamp, ""):
-                    news.sources.append(path)
+                if stamp and (now := stamp_of(path)) != stamp:
+                    (news.sources if now else news.lost).append(path)
                 gently()
         finally:
             self._took, self._last = time.monotonic() - began, time.monotonic()

@@ -59,7 +59,11 @@ class ReceiverChooser(QDialog):
         self.list.setCurrentRow(0)
 
     def _add(self, name: str, ticked: bool) -> None:
-        receiver = self._known(name)
+        try:
+            receiver = self._known(name)
+        except KittiwakeError as error:
+            self.trouble.setText(f"{error} It is left out.")
+            return
         item = QListWidgetItem(f"{receiver.name}: {demand(receiver)}\n{receiver.purpose}")
         item.setData(Qt.ItemDataRole.UserRole, name)
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)

@@ -12,6 +12,15 @@ class RecordDeeds(CutDeeds):
     """The hands at the microphone."""
 
     def do_record_open(self) -> None:
+        recorder = self.bench.record_page.recorder
+        if self.bench.currentWidget() is self.bench.record_page and recorder.state in (
+            "room",
+            "count",
+            "recording",
+            "checking",
+        ):
+            self.foot.say("A take goes on. It ends by itself when you are silent; Stop ends it now.")
+            return
         self.foot.say("")
         self.player.pause()
         self.bench.show_record()

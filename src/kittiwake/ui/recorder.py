@@ -166,6 +166,9 @@ class Recorder(QObject):
         recording = self.state == "recording"
         if recording and kept:
             self._end()
+        elif self._writer is not None:
+            self._writer.drop()
+            self._writer = None
         self._let_go()
         self.trouble.emit(f"{why} What was recorded until then is kept." if recording and kept else why)
 
@@ -192,7 +195,8 @@ class Recorder(QObject):
         self._checked.emit(path, found)
 
     def _take_check(self, path: Path, check: TakeCheck) -> None:
-        self._go("open" if self.microphone is not None else "off")
+        if self.state == "checking":  # and not begun with the next already
+            self._go("open" if self.microphone is not None else "off")
         self.taken.emit(path, check)
 
     def shut_down(self) -> None:

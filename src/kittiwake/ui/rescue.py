@@ -77,6 +77,7 @@ class Rescue(QObject):
         self._copy = (folder or rescue_folder()) / f"{os.getpid()}-{secrets.token_hex(4)}{EXTENSION}"
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="rescue")
         self._took = 0.0
+        self._stays = False
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.timeout.connect(self.keep)
@@ -108,8 +109,16 @@ class Rescue(QObject):
             with contextlib.suppress(OSError):
                 file.unlink(missing_ok=True)
 
-    def stop(self) -> None:
-        """The window is closed: what was not saved was left on purpose."""
+    def keep_for_good(self) -> None:
+        """Write the copy now; it stays when the window is gone."""
         self._timer.stop()
-        self._pool.submit(self._drop)
+        session = self._session
+        self._pool.submit(self._write, session.job, tuple(session.records.values()), session.path)
+        self._stays = True
+
+    def stop(self) -> None:
+        """The window is closed: what was not saved was left on purpose, unless it is to stay."""
+        self._timer.stop()
+        if not self._stays:
+            self._pool.submit(self._drop)
         self._pool.shutdown(wait=True)

@@ -123,6 +123,7 @@ class Session(QObject):
         super().__init__()
         self.job = Job()
         self.path: Path | None = None
+        self.file_stamp = ""  # of the job file, when it was opened or saved
         self.undo_stack = QUndoStack(self)
         self.facts: dict[Path, Facts] = {}
         self.source_stamps: dict[Path, str] = {}
@@ -131,6 +132,7 @@ class Session(QObject):
         self.suspicions: dict[Path, Problem] = {}
         self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
         self._facts_turn = 0
+        self._ids_of: tuple[tuple[Clip, ...], set[str]] = ((), set())
         self._clips_of: dict[Path, list[str]] = {}
         self._found: deque[str] = deque()  # by a search that still goes on
         self._compared: dict[Path, int] = {}
@@ -185,7 +187,9 @@ class Session(QObject):
         job = opened.job
         self.looker.drop_all()
         self.undo_stack.clear()
-        self.path = opened.path
+        self.path, self.file_stamp = opened.path, stamp_of(opened.path)
+        self._found.clear()
+        self._adding.stop()
         self.all_receivers = opened.receivers
         self._receivers_of = (job.receivers, job.own)
         self.records = opened.records
@@ -202,6 +206,8 @@ class Session(QObject):
             yield
         self.job = job
         self.job_changed.emit()
+        if opened.trouble:
+            self.told.emit(opened.trouble)
         yield
         missing = [source for source in sources if source not in self.facts]
         for at in range(0, len(missing), _STEP):
@@ -246,9 +252,34 @@ class Session(QObject):
         """The job was saved."""
         if self.job.name == Job().name:
             self.job = self.job.changed(name=path.stem)
-        self.path = path
+        self.path, self.file_stamp = path, stamp_of(path)
         self.undo_stack.setClean()
         self.job_changed.emit()
+
+    def changed_by_others(self, path: Path) -> bool:
+        """Whether the job file is not any more what this session opened or saved last: another window has saved it."""
+        now = stamp_of(path)
+        return path == self.path and bool(now) and bool(self.file_stamp) and now != self.file_stamp
+
+    @property
+    def any_receiver(self) -> Receiver:
+        """One to look at a clip by on its own, also where there is none on the board."""
+        return self.all_receivers[0] if self.all_receivers else next(iter(shipped_receivers().values()))
+
+    def choose_receivers(self, names: Iterable[str]) -> None:
+        """Put these receivers (slugs, or paths of TOML files) on the board.
+
+        Raises
+        ------
+        RulesError : a file is wrong, or gone.
+        """
+        own, slugs = dict(self.job.own), []
+        for name in names:
+            receiver = receiver_of(name, self.job)
+            if name != receiver.slug:
+                own[receiver.slug] = receiver
+            slugs.append(receiver.slug)
+        self.change("choosing receivers", self.job.changed(receivers=tuple(dict.fromkeys(slugs)), own=own))
 
     def change(self, text: str, job: Job, *, joins: bool = False) -> None:
         """Change the job, so that it can be undone; together with the change before, where both are ``joins``."""
@@ -632,9 +663,19 @@ class Session(QObject):
         again = [path for path in news.sources if path in self.facts and path in self._clips_of]
         if again:
             told.append(
-                f"{len(again)} source{'s have' if len(again) > 1 else ' has'} changed, and is looked at again."
+                f"{len(again)} sources have changed, and are looked at again."
+                if len(again) > 1
+                else f"{again[0].name} has changed, and is looked at again."
             )
             self.look_again(again)
+        lost = [path for path in news.lost if path in self.facts and path in self._clips_of]
+        if lost:
+            told.append(
+                f"{len(lost)} sources are not there any more."
+                if len(lost) > 1
+                else f"{lost[0].name} is not there any more."
+            )
+            self.look_again(lost)
         if told:
             self.told.emit(" ".join(told))
 
@@ -665,6 +706,8 @@ class Session(QObject):
         item = made.item
         key = (item.clip.id, item.receiver.slug)
         self._shares.pop(key, None)
+        if item.clip.id not in self._ids():
+            return  # of a job that was open before, or of a clip that is gone
         if made.code != "cancelled":
             self._made[key] = made
         if made.status in ("made", "kept"):
@@ -680,6 +723,12 @@ class Session(QObject):
             self.output_stamps[key] = stamp_of(item.output)
             self._altered.discard(key)
         self.cell_changed.emit(*key)
+
+    def _ids(self) -> set[str]:
+        """Ids of the clips of the job."""
+        if self._ids_of[0] is not self.job.clips:
+            self._ids_of = (self.job.clips, {clip.id for clip in self.job.clips})
+        return self._ids_of[1]
 
     def _known_format(self, path: Path) -> Stated | None:
         """What was last stated for a headerless file of the same folder, in this job or an earlier one."""

@@ -25,8 +25,9 @@ def make_app() -> QApplication:
     # Qt's sound libraries tell everything they did not find; what matters stands in the ear.
     os.environ.setdefault("QT_LOGGING_RULES", "qt.multimedia.*=false")
     app = QApplication.instance()
-    if not isinstance(app, QApplication):
-        app = QApplication(sys.argv[:1])
+    if isinstance(app, QApplication):
+        return app
+    app = QApplication(sys.argv[:1])
     app.setApplicationName("Kittiwake")
     app.setDesktopFileName("kittiwake")
     app.setStyle("Fusion")
@@ -73,8 +74,9 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
     QTimer.singleShot(700, window.player.find_out)
     if not demo:
         QTimer.singleShot(0, window.offer_rescued)
-    # Ctrl+C in the terminal closes the window; the timer lets Python see the signal.
-    signal.signal(signal.SIGINT, lambda *_: app.quit())
+    # Ctrl+C in the terminal, or the desktop at its end, closes the window without a question; the timer lets Python see the signal.
+    for number in (signal.SIGINT, signal.SIGTERM, signal.SIGHUP):
+        signal.signal(number, lambda *_: window.leave_at_once())
     pulse = QTimer()
     pulse.start(200)
     pulse.timeout.connect(lambda: None)

@@ -4,7 +4,9 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QResizeEvent
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
 
 from .button import Button
 from .session import Session
@@ -26,6 +28,9 @@ class TopBar(QWidget):
         self._name.setProperty("head", True)
         self._counts = QLabel()
         self._counts.setProperty("soft", True)
+        for label in (self._name, self._counts):
+            # They give way: what is to be done next is worth more room.
+            label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         column.addWidget(self._name)
         column.addWidget(self._counts)
         row.addLayout(column, 1)
@@ -47,7 +52,10 @@ class TopBar(QWidget):
         counts = self._tally.counts
         clips = len(session.job.clips)
         self._name.setText(session.job.name)
-        told = [f"{clips} clip{'s' if clips != 1 else ''}", f"{len(session.all_receivers)} receivers"]
+        told = [
+            f"{clips} clip{'s' if clips != 1 else ''}",
+            f"{len(session.all_receivers)} receiver{'s' if len(session.all_receivers) != 1 else ''}",
+        ]
         ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
         for state, word in (
             ("made", "made"),
@@ -66,15 +74,32 @@ class TopBar(QWidget):
             self.make_button.setText("Stop making  Esc")
             self.make_button.setEnabled(True)
         else:
-            self.make_button.setText(f"Make {ready} outputs  M" if ready else "Nothing to make")
+            outputs = "output" if ready == 1 else "outputs"
+            self.make_button.setText(f"Make {ready} {outputs}  M" if ready else "Nothing to make")
             self.make_button.setEnabled(ready > 0)
-        self.output_button.setText(f"Outputs go to {_short(session.output_folder)}")
+        self._fit()
         self.output_button.setAccessibleName(f"Outputs go to {session.output_folder}. Choose another folder")
+
+    def _fit(self) -> None:
+        """Say as much of the folder as there is room for: the next action is never pushed out of the window."""
+        room = self.width() - self.make_button.sizeHint().width() - 260
+        wide = room > 420
+        self.add_button.setText("Add sound  Ctrl+O" if wide else "Add")
+        self.add_button.setAccessibleName("Add sound")
+        metrics = self.output_button.fontMetrics()
+        text = f"Outputs go to {_short(self._session.output_folder)}"
+        text = metrics.elidedText(
+            text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - 40)
+        )
+        self.output_button.setText(text if len(text) > 14 else "Outputs…")
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._fit()
 
 
 def _short(path: Path) -> str:
     try:
-        text = f"~/{path.relative_to(Path.home())}"
+        return f"~/{path.relative_to(Path.home())}"
     except ValueError:
-        text = str(path)
-    return text if len(text) <= 44 else f"…{text[-43:]}"
+        return str(path)

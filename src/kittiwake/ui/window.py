@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import gc
+import time
 from collections.abc import Callable
 from pathlib import Path
 
@@ -12,6 +13,7 @@ from PySide6.QtGui import (
     QCloseEvent,
     QDragEnterEvent,
     QDropEvent,
+    QKeyEvent,
     QKeySequence,
 )
 from PySide6.QtWidgets import (
@@ -39,6 +41,7 @@ from .rescue import Rescue
 from .session import Session
 from .tally import Tally
 from .top_bar import TopBar
+from .typing_keys import is_own
 from .waiting import Waiting
 
 _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
@@ -64,6 +67,8 @@ class Window(RecordDeeds):
         self.rescue = Rescue(self.session)
         self.qactions: dict[str, QAction] = {}
         self._make_wanted = False
+        self._shut = False
+        self._leaving = False
         self._count_timer = QTimer(self)
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
@@ -71,8 +76,9 @@ class Window(RecordDeeds):
         self._make_actions()
         self._connect()
         self.setAcceptDrops(True)
-        self.setMinimumSize(900, 600)
-        self.resize(1280, 800)
+        self.setMinimumSize(640, 420)
+        screen = self.screen().availableGeometry() if self.screen() else None
+        self.resize(min(1280, screen.width() if screen else 1280), min(800, screen.height() if screen else 800))
         self._refresh()
 
     # -- putting together ------------------------------------------------------------------------------------------
@@ -204,7 +210,7 @@ class Window(RecordDeeds):
         if clip and receiver:
             self.player.load(self.session.cell(clip, receiver))
         elif clip:
-            self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+            self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
 
     def _facts_arrived(self, path: Path) -> None:
         self._count_timer.start()
@@ -216,11 +222,11 @@ class Window(RecordDeeds):
                 self._load_ear(clip, self.board.current_receiver())
         self._make_if_wanted()
 
-    def _searched(self, total: int) -> None:
+    def _searched(self, total: int, passed: str) -> None:
         if not total:
-            self.foot.say("No sound was found there.")
-        elif not self._make_wanted:
-            self.foot.say("")
+            self.foot.say(f"No sound was found there. {passed}".strip())
+        elif not self._make_wanted or passed:
+            self.foot.say(passed)
         self._make_if_wanted()
 
     def _made_all(self) -> None:
@@ -230,11 +236,11 @@ class Window(RecordDeeds):
     def _turn_to_span(self) -> None:
         clip = self.bench.cut_page.to_hear()
         if clip and not self.player.playing:
-            self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+            self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
 
     def _hear_span(self, clip: Clip) -> None:
         """From its start, whatever was heard before."""
-        self.player.load_clip(self.session.cell(clip, self.session.all_receivers[0]))
+        self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
         self.player.choose("source")
         self.player.pause()
         self.player.seek(0)
@@ -276,7 +282,12 @@ class Window(RecordDeeds):
         """Files at once, folders as they are searched; a job file is opened."""
         jobs = [path for path in paths if path.suffix == EXTENSION and path.is_file()]
         if jobs:
-            self.open_job(jobs[0])
+            if self.open_job(jobs[0]) and len(paths) > 1:
+                others = len(paths) - 1
+                self.foot.say(
+                    f"{jobs[0].name} is open; {others} other{'s' if others > 1 else ''} that came with it {'were' if others > 1 else 'was'} left out."
+                    f" Add {'them' if others > 1 else 'it'} once more to put {'them' if others > 1 else 'it'} on this board."
+                )
             return
         files = [path.absolute() for path in paths if not path.is_dir()]
         folders = [path for path in paths if path.is_dir()]
@@ -287,7 +298,23 @@ class Window(RecordDeeds):
             self.session.looker.search(folders)
 
     def open_job(self, path: Path) -> bool:
-        return self._may_leave() and self._attempt(lambda: self._open(path))
+        return self._may_stop_making() and self._may_leave() and self._attempt(lambda: self._open(path))
+
+    def _may_stop_making(self) -> bool:
+        """Ask before what is being made is broken off by another job."""
+        if not self.maker.busy:
+            return True
+        asked = QMessageBox.question(
+            self,
+            "Stop making?",
+            "Outputs of this job are being made. Stop that, and open the other job? What is made already stays.",
+            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
+            QMessageBox.StandardButton.No,
+        )
+        if asked != QMessageBox.StandardButton.Yes:
+            return False
+        self.maker.stop()
+        return True
 
     def _open(self, path: Path) -> None:
         if not is_large(path):
@@ -316,16 +343,22 @@ class Window(RecordDeeds):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
-        paths = [Path(url.toLocalFile()) for url in event.mimeData().urls() if url.isLocalFile()]
+        urls = event.mimeData().urls()
+        paths = [Path(url.toLocalFile()) for url in urls if url.isLocalFile() and url.toLocalFile()]
         if paths:
             event.acceptProposedAction()
             self.add_paths(paths)
             self.board.setFocus()
+        if len(paths) < len(urls):
+            other = urls[0].toString()[:60] if not paths else f"{len(urls) - len(paths)} of what was dropped"
+            self.foot.say(f"{other} is no file of this machine. Save it here first, then drop it.")
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 
     def _may_leave(self) -> bool:
         """Ask before work that is not saved is lost."""
+        if not self._may_end_take():
+            return False
         if self.session.undo_stack.isClean() or not self.session.job.clips:
             return True
         asked = QMessageBox.question(
@@ -339,6 +372,45 @@ class Window(RecordDeeds):
             return self.session.undo_stack.isClean()
         return asked == QMessageBox.StandardButton.Discard
 
+    def _may_end_take(self) -> bool:
+        """Ask what is to become of a take that is being recorded."""
+        page = self.bench.record_page
+        if page.recorder.state != "recording":
+            return True
+        asked = QMessageBox.question(
+            self,
+            "End the take?",
+            "A take is being recorded. End it, and keep it on the board?",
+            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.Cancel,
+            QMessageBox.StandardButton.Yes,
+        )
+        if asked != QMessageBox.StandardButton.Yes:
+            return False
+        page.recorder.stop()
+        until = time.monotonic() + 10
+        while page.recorder.state == "checking" and time.monotonic() < until:
+            QApplication.processEvents()
+            time.sleep(0.01)
+        return True
+
+    def leave_at_once(self) -> None:
+        """The desktop or a terminal ends the program: nobody can be asked. What is not saved is kept, and offered at the next start."""
+        self._leaving = True
+        if not self.session.undo_stack.isClean() and self.session.job.clips:
+            self.rescue.keep_for_good()
+        self.shut_down()
+        self.hide()
+        QApplication.exit(0)
+
+    def event(self, event: QEvent) -> bool:
+        # It comes up here from the control that has the keyboard, if that has no use for it yet.
+        if event.type() == QEvent.Type.ShortcutOverride:
+            assert isinstance(event, QKeyEvent)
+            if is_own(QApplication.focusWidget(), event):
+                event.accept()
+                return True
+        return super().event(event)
+
     def changeEvent(self, event: QEvent) -> None:
         super().changeEvent(event)
         if event.type() == QEvent.Type.ActivationChange and self.isActiveWindow():
@@ -348,14 +420,17 @@ class Window(RecordDeeds):
             QTimer.singleShot(3000, self, lambda: None if QApplication.activeWindow() else gc.collect())
 
     def closeEvent(self, event: QCloseEvent) -> None:
-        if not self._may_leave():
+        if not self._leaving and not self._may_leave():
             event.ignore()
             return
         self.shut_down()
         event.accept()
 
     def shut_down(self) -> None:
-        """Stop everything that works in the background."""
+        """Stop everything that works in the background, once."""
+        if self._shut:
+            return
+        self._shut = True
         self.maker.stop()
         self.player.close()
         self.bench.stop()

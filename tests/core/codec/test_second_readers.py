@@ -62,7 +62,9 @@ class TestSecondReaders(CodecCase):
             count = min(len(here), len(there))
             self.assertGreaterEqual(count, len(sound) - 8)
             # Bit by bit: the recommendations fix every sample.
-            np.testing.assert_array_equal(here[:count], there[:count], (encoding, "ours" if stream is ours else "theirs"))
+            np.testing.assert_array_equal(
+                here[:count], there[:count], (encoding, "ours" if stream is ours else "theirs")
+            )
 
     def test_g726_against_libspandsp_in_both_directions(self) -> None:
         for sound in (spoken(8000)[8000:], really_spoken(8000)[:16_000]):

@@ -128,7 +128,9 @@ class TestWriters(FolderCase):
         x = np.stack([noise(8000, 1.1, -20, 1), noise(8000, 1.1, -30, 2)], axis=1)
         for key, form in HERE.items():
             path, writer = self.made(key, x[:, : form.max_channels], form.nearest_rate(8000))
-            if writer.digest is None or key[1].startswith("g726"):  # that no library here has right: test_second_readers
+            if writer.digest is None or key[1].startswith(
+                "g726"
+            ):  # that no library here has right: test_second_readers
                 continue
             with self.subTest(key):
                 raw = {}
@@ -177,7 +179,12 @@ class TestWriters(FolderCase):
         ``sample_n_bytes`` is a whole number (-i).
         """
         x = speech()[0][:7001]
-        for encoding, rate, per_second in (("g722", 16_000, 8000), ("gsm", 8000, 1625), ("ima_adpcm", 8000, 4055), ("ms_adpcm", 8000, 4096)):
+        for encoding, rate, per_second in (
+            ("g722", 16_000, 8000),
+            ("gsm", 8000, 1625),
+            ("ima_adpcm", 8000, 4055),
+            ("ms_adpcm", 8000, 4096),
+        ):
             path, _ = self.made(("wav", encoding), x, rate)
             data = path.read_bytes()
             self.assertEqual(int.from_bytes(data[28:32], "little"), per_second, encoding)
@@ -190,13 +197,22 @@ class TestWriters(FolderCase):
 
     def test_mp3_keeps_its_level(self) -> None:
         x, own = speech()
-        for rate, bit_rate in ((16_000, 64_000), (44_100, 64_000), (44_100, 128_000), (44_100, 192_000), (44_100, 224_000), (44_100, 320_000)):
+        for rate, bit_rate in (
+            (16_000, 64_000),
+            (44_100, 64_000),
+            (44_100, 128_000),
+            (44_100, 192_000),
+            (44_100, 224_000),
+            (44_100, 320_000),
+        ):
             if bit_rate not in FORMATS["mp3", "mp3"].legal_bit_rates(rate):
                 continue
             sound = soxr.resample(x, own, rate)
             path, _ = self.made(("mp3", "mp3"), sound, rate, bit_rate=bit_rate)
             heard = soundfile.read(str(path), dtype="float32")[0]
-            self.assertAlmostEqual(db(rms(heard)) - db(rms(sound)), 0.0, delta=0.05, msg=f"{rate} Hz, {bit_rate} bit/s")
+            self.assertAlmostEqual(
+                db(rms(heard)) - db(rms(sound)), 0.0, delta=0.05, msg=f"{rate} Hz, {bit_rate} bit/s"
+            )
 
     def test_same_input_gives_the_same_bytes(self) -> None:
         for key, form in HERE.items():

@@ -47,7 +47,15 @@ class TestNames(unittest.TestCase):
         for allowed in ("a]|.*[b", "a]+(x+x+)+[b", "a/", "\0", "a][b", "", "[a", "."):
             with self.assertRaises(ValidationError, msg=allowed):
                 Names(allowed=allowed)
-        for pattern in ("../../x/{name}", "/x/{name}", "{name}\0", "{counter:0999999999}", "{name:>70}", "{name.real}", "x"):
+        for pattern in (
+            "../../x/{name}",
+            "/x/{name}",
+            "{name}\0",
+            "{counter:0999999999}",
+            "{name:>70}",
+            "{name.real}",
+            "x",
+        ):
             with self.assertRaises(ValidationError, msg=pattern):
                 Names(pattern=pattern)
 

@@ -13,7 +13,7 @@ from hypothesis import strategies as st
 
 from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake import PathList, find_sound_files, open_sound
-from kittiwake.core.intake.folder import PassedOver, in_lots
+from kittiwake.core.intake.folder import in_lots
 from kittiwake.core.measure import look_at
 from tests.sounds import DEMO, FolderCase, sine, tone_level
 

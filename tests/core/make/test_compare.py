@@ -25,7 +25,8 @@ class TestCompare(FolderCase):
         stois = [found[f"AMR narrow-band, 8 kHz, {rate} kbit/s"].stoi for rate in ("12.2", "7.95", "4.75")]
         self.assertEqual(stois, sorted(stois, reverse=True))  # type: ignore[type-var]
         ratios = [
-            found[f"headerless G.726 at {k} kbit/s, high bits first, 8 kHz"].signal_to_distortion_db for k in (40, 32, 24, 16)
+            found[f"headerless G.726 at {k} kbit/s, high bits first, 8 kHz"].signal_to_distortion_db
+            for k in (40, 32, 24, 16)
         ]
         self.assertEqual(ratios, sorted(ratios, reverse=True))  # type: ignore[type-var]
         for one in found.values():
@@ -58,7 +59,7 @@ class TestCompare(FolderCase):
             figures.append([one.signal_to_distortion_db for one in found])
             for one in found:
                 one.file.unlink()
-        (plain, law), (plain_off, law_off) = figures
+        (_, law), (plain_off, law_off) = figures
         self.assertGreater(plain_off or 0, 90)
         self.assertAlmostEqual(law or 0, 37, delta=2)
         self.assertAlmostEqual(law_off or 0, law or 0, delta=1.5)

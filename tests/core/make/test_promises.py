@@ -14,8 +14,8 @@ import soxr
 from kittiwake.core.codec import FORMATS
 from kittiwake.core.errors import RulesError
 from kittiwake.core.fit import check_receiver, fit
-from kittiwake.core.make import Made, make_clip, plan_outputs
 from kittiwake.core.intake import open_sound
+from kittiwake.core.make import Made, make_clip, plan_outputs
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, Stated
 from kittiwake.core.model.receiver import receiver_from_data

@@ -207,7 +207,10 @@ class TestLevelIsReached(FolderCase):
         for treatment, verdict in (
             ({}, "as_is"),
             ({"ceiling_dbfs": -6.0}, "convert"),
-            ({"ceiling_dbfs": -1.0, "level": {"measure": "active", "target_dbov": -14.0}, "limiter_db": 12.0}, "convert"),
+            (
+                {"ceiling_dbfs": -1.0, "level": {"measure": "active", "target_dbov": -14.0}, "limiter_db": 12.0},
+                "convert",
+            ),
             ({"high_pass_hz": 100.0}, "convert"),
             ({"presence_db": 3.0}, "convert"),
             ({"ceiling_dbtp": -1.0}, "convert"),

@@ -19,7 +19,7 @@ from kittiwake.core.errors import MakeError
 from kittiwake.core.make import Outcome, Wish, make_clip, make_files, plan_outputs, planned
 from kittiwake.core.make.account import account, explain, remove_orphans
 from kittiwake.core.make.ledger import LEDGER, Ledger, only_run
-from kittiwake.core.make.pool import Failed, Helper, Died, Later, Pool
+from kittiwake.core.make.pool import Died, Failed, Helper, Later, Pool
 from kittiwake.core.make.run import _do, _Run
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import load_receiver

@@ -95,7 +95,17 @@ class TestLyingLedgers(FolderCase):
         self.assertLess(time.monotonic() - began, 5)
 
     def test_lines_that_nobody_here_wrote_are_passed_over(self) -> None:
-        good = json.dumps({"output": "ok.wav", "sha256": "00", "bytes": 1, "source": "/s", "clip": "c", "receiver": "r", "fingerprint": "f"})
+        good = json.dumps(
+            {
+                "output": "ok.wav",
+                "sha256": "00",
+                "bytes": 1,
+                "source": "/s",
+                "clip": "c",
+                "receiver": "r",
+                "fingerprint": "f",
+            }
+        )
         odd = [
             "[" * 3000 + "]" * 3000, '{"output": ' + "[" * 100_000, "x" * (3 << 20), "null", "[]", "7", '"text"', "{}",
             good.replace('"bytes": 1', '"bytes": "1"'), good.replace('"bytes": 1', '"bytes": true'), good.replace('"ok.wav"', "[7]"),
@@ -133,7 +143,9 @@ class TestDisksThatTakeHalf(FolderCase):
     def test_a_disk_that_is_full_while_looking_is_no_fault_of_the_source(self) -> None:
         path = self.write("in.wav", speech_like(48_000, 2), 48_000)
         wish = Wish((MENU,), (self.folder / "out",))
-        with mock.patch("kittiwake.core.sound.spool.Spool.append", side_effect=OSError(28, "No space left on device")):
+        with mock.patch(
+            "kittiwake.core.sound.spool.Spool.append", side_effect=OSError(28, "No space left on device")
+        ):
             told = next(iter(make_files([path], wish, workers=0))).told
         self.assertEqual(told["status"], "failed")
         self.assertIn("No space left on device", told["error"])
@@ -190,7 +202,7 @@ class TestWhatWeMade(FolderCase):
         told = self.made(out, path)[0]
         self.assertEqual((Path(str(told["output"])).name, told["altered"]), ("hello_2.wav", "hello.wav"))
         self.assertIn("hello.wav was altered", " ".join(told["said"]))  # type: ignore[arg-type]
-        refused = [o.told for o in make_files([path], Wish((MENU,), (out,), numbers=False), workers=1)][0]
+        refused = next(iter(make_files([path], Wish((MENU,), (out,), numbers=False), workers=1))).told
         self.assertEqual(refused["status"], "refused")
         self.assertEqual((out / "hello.wav").read_bytes(), b"altered")
 
@@ -198,7 +210,9 @@ class TestWhatWeMade(FolderCase):
         path = self.write("日本.wav", speech_like(16_000, 1), 16_000)
         told = self.made(self.folder / "out", path)[0]
         self.assertIn("does not take “日本”", " ".join(told["said"]))  # type: ignore[arg-type]
-        self.assertEqual(self.made(self.folder / "o", self.write("a b.wav", speech_like(16_000, 1), 16_000))[0]["said"], [])
+        self.assertEqual(
+            self.made(self.folder / "o", self.write("a b.wav", speech_like(16_000, 1), 16_000))[0]["said"], []
+        )
 
     def test_what_the_window_made_a_terminal_leaves_alone_and_the_reverse(self) -> None:
         path = self.write("hello.wav", speech_like(16_000, 1), 16_000)
@@ -208,7 +222,7 @@ class TestWhatWeMade(FolderCase):
             items = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, out)
             self.assertEqual([made.status for made in make_all(items, workers=1)], ["made"])
             before = (out / "hello.wav").stat()
-            told = [o.told for o in make_files([path], Wish((receiver,), (out,)), workers=1)][0]
+            told = next(iter(make_files([path], Wish((receiver,), (out,)), workers=1))).told
             self.assertEqual(told["status"], "kept")
             self.assertIsNone(told["proof"])  # it was not even opened
             self.assertEqual((out / "hello.wav").stat().st_mtime_ns, before.st_mtime_ns)

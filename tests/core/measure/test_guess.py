@@ -18,7 +18,9 @@ class TestGuess(FolderCase):
         for name in ("Ticket to Skerrow.wav", "Welcome.wav", "Safety notice.ogg", "Opening hours.flac"):
             x, own = soundfile.read(str(DEMO / name), dtype="float32")
             for (container, encoding), form in HERE.items():
-                if container == "raw" and encoding != "g729":  # its frames carry no marks: only a name could speak for it
+                if (
+                    container == "raw" and encoding != "g729"
+                ):  # its frames carry no marks: only a name could speak for it
                     rate = form.nearest_rate(8000)
                     path = self.folder / f"mystery{tried}"
                     writer = form.open(path, rate, 1, dither="none")

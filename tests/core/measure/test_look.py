@@ -155,7 +155,10 @@ class TestOverview(unittest.TestCase):
         overview = Overview()
         for at in range(0, size, block):
             part = x[at : at + block]
-            self.assertEqual(overview.add(np.stack([part, 0.5 * part])), [(part.min(), part.max()), (0.5 * part.min(), 0.5 * part.max())])
+            self.assertEqual(
+                overview.add(np.stack([part, 0.5 * part])),
+                [(part.min(), part.max()), (0.5 * part.min(), 0.5 * part.max())],
+            )
         found = overview.result()
         # Every part is where it belongs: its outline is that of its samples.
         length = 16

@@ -31,11 +31,17 @@ CONTRADICTIONS = (
     ("[rules.limits]\nmax_bytes = [1]", "whole number of bytes"),
     ("[rules.limits]\nmax_bytes = 1", "max_bytes = 1 is too little"),
     ("[rules.limits]\nmax_bytes = 44", "max_bytes = 44 is too little"),
-    ('[rules.limits]\nmax_bytes = "200 kB"\ntotal_bytes = "100 kB"', "total_bytes = 100000 is under max_bytes = 200000"),
+    (
+        '[rules.limits]\nmax_bytes = "200 kB"\ntotal_bytes = "100 kB"',
+        "total_bytes = 100000 is under max_bytes = 200000",
+    ),
     ("[rules.limits]\nmin_level_dbov = 0.0\nmax_level_dbov = -30.0", "min_level_dbov = 0 is over"),
     ("[rules.limits]\nmin_level_dbov = -20\n[treatment]\nlevel = {measure = 'active'}", "target_dbov = -26 is under"),
     ("[rules.limits]\nmax_level_dbov = -30\n[treatment]\nlevel = {measure = 'active'}", "target_dbov = -26 is over"),
-    ("[treatment]\nceiling_dbfs = -6\nlevel = {measure = 'peak', target_dbfs = -1}", "target_dbfs = -1 is over ceiling_dbfs = -6"),
+    (
+        "[treatment]\nceiling_dbfs = -6\nlevel = {measure = 'peak', target_dbfs = -1}",
+        "target_dbfs = -1 is over ceiling_dbfs = -6",
+    ),
     ("[treatment]\nlevel = {measure = 'loudness', target_dbov = -20}", "give target_lufs"),
     ("[treatment]\nlimter_db = 3", "did you mean limiter_db?"),
     ("[treatment]\ndither = 'tdpf'", "did you mean tpdf?"),
@@ -78,7 +84,10 @@ class TestContradictions(unittest.TestCase):
             (FORM.replace("encoding", "encodng"), "did you mean encoding?"),
             ("[rules]\nchannels = true\n" + FORM, "channels = true is no number"),
             ("[rules]\ncue_points = true\n" + FORM.replace("wav", "raw").replace("pcm_s16", "ulaw"), "needs WAV"),
-            (FORM.replace("wav", "raw").replace("pcm_s16", "oki_adpcm").replace("8000", "12000"), "12 kHz. Change the rules of X to 11.025 kHz"),
+            (
+                FORM.replace("wav", "raw").replace("pcm_s16", "oki_adpcm").replace("8000", "12000"),
+                "12 kHz. Change the rules of X to 11.025 kHz",
+            ),
         ):
             self.assertIn(wanted, faults_of(head + form), form)
             self.assertNotIn("give at least one", faults_of(head + form))
@@ -104,7 +113,11 @@ class TestAnyValues(unittest.TestCase):
             place: Any = base
             while True:
                 keys = list(place) if isinstance(place, dict) else list(range(len(place)))
-                key = data.draw(st.sampled_from([*keys, "level", "limits", "max_bytes", "names"] if isinstance(place, dict) else keys or [0]))
+                key = data.draw(
+                    st.sampled_from(
+                        [*keys, "level", "limits", "max_bytes", "names"] if isinstance(place, dict) else keys or [0]
+                    )
+                )
                 inner = place.get(key) if isinstance(place, dict) else place[key] if keys else None
                 if isinstance(inner, dict | list) and inner and data.draw(st.booleans()):
                     place = inner
@@ -119,7 +132,12 @@ class TestAnyValues(unittest.TestCase):
             return
         check_receiver(receiver)
         receiver.rules.names.is_legal("x")
-        self.assertEqual(receiver_from_data(tomllib.loads(tomli_w.dumps(receiver.model_dump(mode="json", exclude_defaults=True))), "x"), receiver)
+        self.assertEqual(
+            receiver_from_data(
+                tomllib.loads(tomli_w.dumps(receiver.model_dump(mode="json", exclude_defaults=True))), "x"
+            ),
+            receiver,
+        )
 
 
 class TestOddFiles(FolderCase):

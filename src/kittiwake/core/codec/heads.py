@@ -23,14 +23,7 @@ class Finished:
         self._writer, self._opening, self._mend = writer, opening, mend
         self._frames = 0
         self._closed = False
-
-    @property
-    def digest(self) -> int | None:
-        return self._writer.digest
-
-    @property
-    def clipped(self) -> int:
-        return self._writer.clipped
+        self.digest, self.clipped = writer.digest, 0
 
     def write(self, block: NDArray[np.float32]) -> None:
         self._frames += len(block)
@@ -38,6 +31,7 @@ class Finished:
 
     def close(self) -> None:
         self._writer.close()
+        self.digest, self.clipped = self._writer.digest, self._writer.clipped
         if self._closed:
             return
         self._closed = True

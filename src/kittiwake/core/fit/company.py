@@ -29,7 +29,6 @@ class Company:
     taken: Mapping[str, int] = field(default_factory=dict)
     inside: Mapping[str, tuple[Cue, ...]] = field(default_factory=dict)
 
-
     def of(self, ids: Container[str]) -> Company:
         """What of it concerns these clips."""
         taken = {key: size for key, size in self.taken.items() if key in ids}

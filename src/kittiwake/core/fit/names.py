@@ -27,7 +27,9 @@ def legal_name(name: str, rules: Names) -> str:
     gap, out = rules.replace_with, ""
     missing = False
     for character in name:
-        cased = character if rules.case == "keep" else character.lower() if rules.case == "lower" else character.upper()
+        cased = (
+            character if rules.case == "keep" else character.lower() if rules.case == "lower" else character.upper()
+        )
         found = _taken(cased, rules)
         if found is None:
             missing = True
@@ -118,7 +120,9 @@ def bare_name(file: str) -> str:
     """
     if not file or file in (".", "..") or "/" in file or "\0" in file or file.startswith("."):
         raise MakeError(
-            f"“{file!a}” is no name for an output: it would not lie in its folder.", "Change the rules for names.", "no_name"
+            f"“{file!a}” is no name for an output: it would not lie in its folder.",
+            "Change the rules for names.",
+            "no_name",
         )
     return file
 

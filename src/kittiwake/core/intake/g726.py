@@ -159,7 +159,8 @@ class Adpcm:
             leak = self._leak
             if size:
                 self._b = [
-                    b - (b >> leak) + (128 if negative is dq[2] else -128) for b, dq in zip(self._b, self._dq, strict=True)
+                    b - (b >> leak) + (128 if negative is dq[2] else -128)
+                    for b, dq in zip(self._b, self._dq, strict=True)
                 ]
             else:
                 self._b = [b - (b >> leak) for b in self._b]

@@ -6,7 +6,6 @@ import io
 import os
 from collections.abc import Iterator
 from pathlib import Path
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -153,7 +152,14 @@ class G726Raw(FromTheStart):
     trouble: Note | None = None
 
     def __init__(
-        self, path: Path, size: int, stated: Stated, *, header: Header | None = None, place: int = 0, length: int | None = None
+        self,
+        path: Path,
+        size: int,
+        stated: Stated,
+        *,
+        header: Header | None = None,
+        place: int = 0,
+        length: int | None = None,
     ) -> None:
         self._kbits, self._high_first = int(stated.encoding[5:7]), stated.encoding.endswith("be")
         self._left = size - place if length is None else min(length, size - place)
@@ -164,7 +170,9 @@ class G726Raw(FromTheStart):
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
         decoder = Adpcm(self._kbits)
-        lot = self._kbits // 8 * 4096  # whole bytes of whole codes; few, since this is slow and a stop should not wait for it
+        lot = (
+            self._kbits // 8 * 4096
+        )  # whole bytes of whole codes; few, since this is slow and a stop should not wait for it
         while data := self._file.read(min(lot, self._left)):
             self._left -= len(data)
             codes = unpacked(data, self._kbits // 8, self._high_first)

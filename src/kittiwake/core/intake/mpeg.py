@@ -26,7 +26,12 @@ _BIT_RATES = {
     (False, 3): (0, 8, 16, 24, 32, 40, 48, 56, 64, 80, 96, 112, 128, 144, 160),
 }
 _RATES = {3: (44_100, 48_000, 32_000), 2: (22_050, 24_000, 16_000), 0: (11_025, 12_000, 8000)}
-_SIDE = {(True, True): 17, (True, False): 32, (False, True): 9, (False, False): 17}  # (is MPEG-1, is mono): bytes of side information
+_SIDE = {
+    (True, True): 17,
+    (True, False): 32,
+    (False, True): 9,
+    (False, False): 17,
+}  # (is MPEG-1, is mono): bytes of side information
 _SEARCH = 1 << 16  # bytes in which the first frame, or the next one after damage, has to begin
 
 
@@ -48,7 +53,6 @@ class Frames:
     promised: int | None
     even: bool
     cut: bool
-
 
     @property
     def easy(self) -> bool:

@@ -128,7 +128,9 @@ def compare(
     rate = touch.true_rate or facts.header.sample_rate
     most = int(_MOST_S * rate)
     keep = most if touch.keep is None else min(touch.keep, most)
-    short = clip.changed(touch_up=TouchUp(true_rate=touch.true_rate, side=touch.side, skip=touch.skip, keep=keep), at={})
+    short = clip.changed(
+        touch_up=TouchUp(true_rate=touch.true_rate, side=touch.side, skip=touch.skip, keep=keep), at={}
+    )
     for number, candidate in enumerate(candidates() if wanted is None else wanted):
         receiver = _receiver(candidate)
         found = fit(short, facts, receiver)

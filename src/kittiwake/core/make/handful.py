@@ -118,7 +118,9 @@ class _File:
         company = self._task.companies[n] if self._task.companies else None
         clip, found = planned(self._path, self._facts, receiver, wish.true_rate, wish.remedies, company)
         if wish.strict and found.ready and found.warnings:
-            found = replace(found, verdict="decide", problems=tuple(replace(p, severity="decide") for p in found.warnings))
+            found = replace(
+                found, verdict="decide", problems=tuple(replace(p, severity="decide") for p in found.warnings)
+            )
         if found.problems and not self._picture and not found.ready:
             # What is to be done about it is told from the outline.
             self._picture = True

@@ -138,6 +138,24 @@ def _rename_anew(part: Path, final: Path) -> None:
         part.rename(final)
 
 
+def write_whole(path: Path, data: bytes) -> None:
+    """A small file, whole or not at all; what was there before is untouched until then.
+
+    Raises
+    ------
+    OSError
+    """
+    part = path.with_name(f".kittiwake-{os.getpid()}-{secrets.token_hex(6)}.part")
+    try:
+        with part.open("xb") as file:
+            file.write(data)
+            file.flush()
+            os.fsync(file.fileno())
+        part.replace(path)
+    finally:
+        part.unlink(missing_ok=True)
+
+
 def sync_files(paths: Sequence[Path]) -> None:
     """Force files of one folder to the disk: one by one, or many by one call for the whole file system, which costs as much as one.
 

@@ -369,7 +369,8 @@ def end_servers() -> None:
     """End the processes that workers are forked from, with the last of which this process has done: nothing of its group is left behind."""
     from multiprocessing import forkserver, resource_tracker
 
-    for server in (forkserver._forkserver, resource_tracker._resource_tracker):  # type: ignore[attr-defined]
+    servers: tuple[Any, ...] = (forkserver._forkserver, resource_tracker._resource_tracker)
+    for server in servers:
         with contextlib.suppress(OSError, ChildProcessError, AttributeError):
             server._stop()
 

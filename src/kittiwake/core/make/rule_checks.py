@@ -192,10 +192,18 @@ def _level(it: Subject) -> Iterator[Check]:
     treatment = it.receiver.treatment
     wanted = treatment.level
     # Where one gain serves the whole set, a clip alone says nothing.
-    if wanted.measure == "leave" or wanted.together or not it.has_level or it.sound.silent or it.lives_with("level_inside"):
+    if (
+        wanted.measure == "leave"
+        or wanted.together
+        or not it.has_level
+        or it.sound.silent
+        or it.lives_with("level_inside")
+    ):
         return
     peak = db(it.sound.peak)
-    level = {"loudness": lambda: it.again[0], "peak": lambda: peak}.get(wanted.measure, lambda: it.heard.active_dbov)()
+    level = {"loudness": lambda: it.again[0], "peak": lambda: peak}.get(
+        wanted.measure, lambda: it.heard.active_dbov
+    )()
     target = wanted.target + (it.promise.recipe.gain_db if it.promise else 0.0)
     slack = _slack(it, target)
     off, tolerance = level - target, wanted.tolerance_db + slack
@@ -253,7 +261,9 @@ def _name(it: Subject) -> Iterator[Check]:
     forms = [(a.container, a.encoding) for a in rules.accepts]
     stem, dot, extension = it.name.rpartition(".")
     extensions = [
-        written.extension for form in forms if (form == it.form or it.form not in forms) and (written := FORMATS.get(form))
+        written.extension
+        for form in forms
+        if (form == it.form or it.form not in forms) and (written := FORMATS.get(form))
     ]
     if "" in extensions and not dot:
         stem, dot, extension = it.name, "", ""

@@ -176,7 +176,10 @@ class _Run:
         altered = self._altered.pop((told["path"], told["receiver"]), "") if self._altered else ""
         if altered:
             told["altered"] = altered
-            told["said"] = [*told["said"], f"{altered} was altered since it was made: it is left as it is, and this stands beside it."]
+            told["said"] = [
+                *told["said"],
+                f"{altered} was altered since it was made: it is left as it is, and this stands beside it.",
+            ]
         return outcome
 
     def _done(self) -> Iterator[tuple[Task | None, Any]]:

@@ -135,7 +135,9 @@ def _over_ceiling(part: Path, recipe: Recipe) -> float:
     """By how much (dB) the decoded samples, and the wave between them where that counts, are over the ceiling; not positive where they are not."""
     reader = open_sound(part, recipe.stated)
     try:
-        true = TruePeak(reader.header.sample_rate, reader.header.channels) if recipe.ceiling_true is not None else None
+        true = (
+            TruePeak(reader.header.sample_rate, reader.header.channels) if recipe.ceiling_true is not None else None
+        )
         peak = 0.0
         for block in reader.blocks():
             peak = max(peak, float(np.abs(block).max(initial=0.0)))
@@ -198,9 +200,8 @@ def _encode(
     cancelled: Callable[[], bool] | None,
 ) -> tuple[int | None, float]:
     """CRC-32 of what was written, and the root mean square of the louder channel without its lead."""
-    worked = (
-        recipe.dither == "always"
-        or (recipe.dither == "if_scaled" and (settled.gain_db != 0 or settled.limited_db != 0))
+    worked = recipe.dither == "always" or (
+        recipe.dither == "if_scaled" and (settled.gain_db != 0 or settled.limited_db != 0)
     )
     dither: Dither = recipe.dither_kind if worked else "none"
     writer = recipe.format.open(

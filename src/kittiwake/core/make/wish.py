@@ -52,7 +52,13 @@ class Wish:
     def of_untouched(cls, clip: Clip, receiver: Receiver, folder: Path) -> Wish | None:
         """What a terminal would be asked to get what a clip of a window gets; None where no words of a terminal say it."""
         rate_only = TouchUp(true_rate=clip.touch_up.true_rate)
-        if not clip.whole_source or clip.at or clip.touch_up != rate_only or clip.name != clip.source.stem or clip.kind:
+        if (
+            not clip.whole_source
+            or clip.at
+            or clip.touch_up != rate_only
+            or clip.name != clip.source.stem
+            or clip.kind
+        ):
             return None
         return cls((receiver,), (folder,), true_rate=clip.touch_up.true_rate)
 

@@ -81,7 +81,10 @@ class Spectrum:
 
     def _decibels(self, mean: NDArray[np.float64]) -> NDArray[np.float32]:
         mean = mean * 2 / float(self._window.sum()) ** 2
-        return np.maximum(10 * np.log10(np.maximum(mean, 1e-30)), _FLOOR_DB).astype(np.float32)
+        decibels: NDArray[np.float32] = np.maximum(10 * np.log10(np.maximum(mean, 1e-30)), _FLOOR_DB).astype(
+            np.float32
+        )
+        return decibels
 
     def bandwidth(self) -> float:
         """Highest frequency (Hz) that holds sound; 0 for silence. Noise that goes on in the pauses too is none, where there are pauses."""

@@ -102,8 +102,8 @@ def look_at(
     except KittiwakeError:
         raise
     except OSError as error:
-        told = f"Reading it failed: {reason_of(error)}."
-        return Facts(path, header, error=Note("unreadable", told, "Check the disk it is on, then look again."))
+        what = f"Reading it failed: {reason_of(error)}."
+        return Facts(path, header, error=Note("unreadable", what, "Check the disk it is on, then look again."))
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
         log.exception("while reading %s", path)
         return Facts(path, header, error=Note("damaged", f"Reading it failed ({error}).", "Ask for another copy."))

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Mapping
 from typing import Any
 
@@ -17,7 +16,9 @@ def wrong(field: str, value: object, wanted: str) -> JobError:
     shown = repr(value)
     shown = shown if len(shown) <= 60 else shown[:57] + "…"
     return JobError(
-        f"In the job file {field} is {shown}; {wanted} is wanted.", "Open an older copy of the job, or mend that entry.", "job_damaged"
+        f"In the job file {field} is {shown}; {wanted} is wanted.",
+        "Open an older copy of the job, or mend that entry.",
+        "job_damaged",
     )
 
 
@@ -47,9 +48,9 @@ def frames(value: object, field: str, least: int = 0) -> int:
 
 def number(value: object, field: str, low: float, high: float) -> float:
     """A number within bounds."""
-    if type(value) not in (int, float) or not math.isfinite(value) or not low <= value <= high:  # type: ignore[arg-type]
+    if isinstance(value, bool) or not isinstance(value, int | float) or not low <= value <= high:
         raise wrong(field, value, f"a number from {low:g} to {high:g}")
-    return value  # type: ignore[return-value]
+    return value
 
 
 def flag(value: object, field: str) -> bool:

@@ -89,7 +89,9 @@ def _rate(value: object, field: str) -> int | None:
 
 def _side(value: object, field: str) -> str:
     name = checked.text(value, field)
-    if name not in ("auto", "left", "right", "mix") and not (name.startswith("ch") and name[2:].isdigit() and 1 <= int(name[2:5]) <= 64):
+    if name not in ("auto", "left", "right", "mix") and not (
+        name.startswith("ch") and name[2:].isdigit() and 1 <= int(name[2:5]) <= 64
+    ):
         raise checked.wrong(field, value, "auto, left, right, mix, or a channel such as ch3")
     return name
 
@@ -216,7 +218,13 @@ class Clip:
             start=start,
             stop=stop,
             touch_up=UNTOUCHED if touch is None else TouchUp.from_dict(checked.table(touch, f"touch_up of {where}")),
-            at={checked.text(slug, "at"): TouchUp.from_dict(checked.table(entry, f"at.{slug}"), f"at.{slug}") for slug, entry in at.items()},
+            at={
+                checked.text(slug, "at"): TouchUp.from_dict(checked.table(entry, f"at.{slug}"), f"at.{slug}")
+                for slug, entry in at.items()
+            },
             id=data["id"],
-            **{key: checked.text(data.get(key, ""), f"{key} of {where}") for key in ("text", "speaker", "language", "kind")},
+            **{
+                key: checked.text(data.get(key, ""), f"{key} of {where}")
+                for key in ("text", "speaker", "language", "kind")
+            },
         )

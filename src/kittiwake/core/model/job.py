@@ -163,7 +163,9 @@ def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
     try:
         return _job_of(data, path, base, breathe)
     except RulesError as error:
-        raise JobError(f"{path.name} cannot be opened: {error.message}", "Open an older copy of it.", "job_damaged") from error
+        raise JobError(
+            f"{path.name} cannot be opened: {error.message}", "Open an older copy of it.", "job_damaged"
+        ) from error
     except (KeyError, IndexError, TypeError, ValueError, AttributeError, RecursionError) as error:
         raise JobError(
             f"{path.name} is not as a job file should be ({type(error).__name__}: {error}).",
@@ -189,7 +191,10 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, breathe: Callable[[
     for entry in checked.entries(data.get("own_receivers", []), "own_receivers"):
         receiver = receiver_from_data(dict(checked.table(entry, "own_receivers")), "A receiver in it")
         own[receiver.slug] = receiver
-    names = [checked.text(name, "receivers") for name in checked.entries(data.get("receivers", list(Job().receivers)), "receivers")]
+    names = [
+        checked.text(name, "receivers")
+        for name in checked.entries(data.get("receivers", list(Job().receivers)), "receivers")
+    ]
     return Job(
         name=checked.text(data.get("name") or path.stem, "name"),
         clips=clips,
@@ -247,7 +252,7 @@ def _text_of(path: Path) -> str:
     OSError, UnicodeDecodeError
     """
     handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
-    with open(handle, "rb") as file:
+    with os.fdopen(handle, "rb") as file:
         found = os.fstat(handle)
         if not stat.S_ISREG(found.st_mode):
             raise OSError(errno.EINVAL, "it is not an ordinary file")

@@ -70,7 +70,9 @@ class Accepts(_Part):
     def _some_rate(self) -> Accepts:
         if not self.sample_rates and self.max_sample_rate is None:
             raise ValueError("give sample_rates or max_sample_rate")
-        over = [rate for rate in self.sample_rates if self.max_sample_rate is not None and rate > self.max_sample_rate]
+        over = [
+            rate for rate in self.sample_rates if self.max_sample_rate is not None and rate > self.max_sample_rate
+        ]
         if over:
             raise ValueError(f"sample_rates holds {over[0]}, which is over max_sample_rate = {self.max_sample_rate}")
         return self
@@ -157,7 +159,9 @@ class Names(_Part):
         for field in ("allowed", "replace_with", "pattern"):
             for character in {"/", "\0"} & set(getattr(self, field)):
                 seen = "/" if character == "/" else "NUL"
-                raise ValueError(f"{field} holds “{seen}”, which no name can have; folders are named in delivery.folder")
+                raise ValueError(
+                    f"{field} holds “{seen}”, which no name can have; folders are named in delivery.folder"
+                )
         if not all(self.takes(c) for c in self.replace_with):
             raise ValueError(f"replace_with = “{self.replace_with}” is not among the allowed characters")
         if not any(self.takes(chr(n)) for n in range(33, 127) if chr(n) != ".") and not self.takes("あ"):
@@ -183,13 +187,13 @@ class Names(_Part):
 
     def is_legal(self, name: str) -> bool:
         """Whether a name (without extension) may be used as it stands."""
-        if not name or len(name) > self.max_length or name[0] == "." or not _only(self.allowed).fullmatch(name):
-            if not name or len(name) > self.max_length or name[0] == "." or not all(map(self.takes, name)):
-                return False
+        if not name or len(name) > self.max_length or name[0] == ".":
+            return False
+        if not _only(self.allowed).fullmatch(name) and not all(map(self.takes, name)):
+            return False
         if not name.isascii() and (len(name.encode("utf-8", "surrogatepass")) > MOST_BYTES or not name.isprintable()):
             return False
         return self.case == "keep" or name == (name.lower() if self.case == "lower" else name.upper())
-
 
     def takes(self, character: str) -> bool:
         """Whether a name may hold this character, somewhere after its beginning."""
@@ -301,7 +305,9 @@ class Treatment(_Part):
     def _agrees(self) -> Treatment:
         level = self.level
         if level.measure == "peak" and level.target_dbfs > self.ceiling_dbfs:
-            raise ValueError(f"level.target_dbfs = {level.target_dbfs:g} is over ceiling_dbfs = {self.ceiling_dbfs:g}")
+            raise ValueError(
+                f"level.target_dbfs = {level.target_dbfs:g} is over ceiling_dbfs = {self.ceiling_dbfs:g}"
+            )
         if self.loop_seconds and self.lead_seconds:
             raise ValueError("lead_seconds would put a gap into what loop_seconds closes: give one of them")
         return self
@@ -338,7 +344,9 @@ class Receiver(_Part):
         limits, level, lead = self.rules.limits, self.treatment.level, self.treatment.lead_seconds
         most = limits.max_seconds
         if most is not None and lead >= most:
-            raise ValueError(f"treatment.lead_seconds = {lead:g} leaves nothing of rules.limits.max_seconds = {most:g}")
+            raise ValueError(
+                f"treatment.lead_seconds = {lead:g} leaves nothing of rules.limits.max_seconds = {most:g}"
+            )
         if level.measure == "active" and not level.together:
             if limits.min_level_dbov is not None and level.target_dbov < limits.min_level_dbov:
                 raise ValueError(
@@ -361,7 +369,9 @@ def parse_receiver(text: str, where: str) -> Receiver:
     try:
         data: dict[str, Any] = tomllib.loads(text.removeprefix("\ufeff"))
     except RecursionError:
-        raise RulesError(f"{where} holds tables within tables without end.", "Mend it and load it again.", "not_toml") from None
+        raise RulesError(
+            f"{where} holds tables within tables without end.", "Mend it and load it again.", "not_toml"
+        ) from None
     except tomllib.TOMLDecodeError as error:
         raise RulesError(
             f"{where} is not valid TOML: {error}.", "Mend that line and load it again.", "not_toml"
@@ -387,7 +397,9 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
     """
     try:
         if _depth(data) > _DEEPEST:
-            raise RulesError(f"{where} holds tables within tables without end.", "Mend it and load it again.", "rules")
+            raise RulesError(
+                f"{where} holds tables within tables without end.", "Mend it and load it again.", "rules"
+            )
         return Receiver.model_validate(data)
     except ValidationError as error:
         faults = "; ".join(_faults(error))
@@ -426,7 +438,9 @@ def _faults(error: ValidationError) -> Iterator[str]:
     faults = error.errors()
     for fault in faults:
         place = fault["loc"]
-        if fault["type"] == "too_short" and any(len(other["loc"]) > len(place) and other["loc"][: len(place)] == place for other in faults):
+        if fault["type"] == "too_short" and any(
+            len(other["loc"]) > len(place) and other["loc"][: len(place)] == place for other in faults
+        ):
             continue  # what is in the list is wrong, so the list is counted as empty
         where = ".".join(str(part) for part in place) or "receiver"
         message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
@@ -454,7 +468,14 @@ def _fields_at(place: Sequence[int | str]) -> list[str]:
         found = part.model_fields.get(name) if isinstance(part, type) and issubclass(part, BaseModel) else None
         if found is None:
             return []
-        part = next((p for p in (found.annotation, *get_args(found.annotation)) if isinstance(p, type) and issubclass(p, BaseModel)), None)
+        part = next(
+            (
+                p
+                for p in (found.annotation, *get_args(found.annotation))
+                if isinstance(p, type) and issubclass(p, BaseModel)
+            ),
+            None,
+        )
     return list(part.model_fields) if part else []
 
 
@@ -523,7 +544,7 @@ def _text_of(path: Path) -> str:
     OSError, UnicodeDecodeError
     """
     handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
-    with open(handle, "rb") as file:
+    with os.fdopen(handle, "rb") as file:
         found = os.fstat(handle)
         if not stat.S_ISREG(found.st_mode):
             raise OSError(errno.EINVAL, "it is not an ordinary file")

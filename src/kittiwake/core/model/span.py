@@ -80,7 +80,10 @@ class Span:
         """
         where = "a span"
         start = checked.frames(data.get("start"), f"start of {where}")
-        held = tuple(checked.one_of(edge, f"held of {where}", (START, STOP)) for edge in checked.entries(data.get("held", []), "held"))
+        held = tuple(
+            checked.one_of(edge, f"held of {where}", (START, STOP))
+            for edge in checked.entries(data.get("held", []), "held")
+        )
         name_id = checked.text(data.get("id"), f"id of {where}")
         if not name_id:
             raise checked.wrong(f"id of {where}", name_id, "a text that is not empty")
@@ -139,9 +142,15 @@ class Cut:
             lines.append(Line(*(checked.text(one, "a line of the list") for one in pair)))
         settings = checked.table(data.get("settings", {}), "settings")
         return cls(
-            in_order(Span.from_dict(checked.table(entry, "a span")) for entry in checked.entries(data.get("spans", []), "spans")),
+            in_order(
+                Span.from_dict(checked.table(entry, "a span"))
+                for entry in checked.entries(data.get("spans", []), "spans")
+            ),
             tuple(lines),
-            tuple((checked.text(key, "settings"), float(checked.number(value, f"settings.{key}", 0, 1000))) for key, value in settings.items()),
+            tuple(
+                (checked.text(key, "settings"), float(checked.number(value, f"settings.{key}", 0, 1000)))
+                for key, value in settings.items()
+            ),
         )
 
 

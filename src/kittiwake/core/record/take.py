@@ -33,7 +33,11 @@ class TakeWriter:
         self._file = path.open("xb", buffering=0)
         self.frames = 0
         self._since = 0
-        self._head()
+        try:
+            self._head()
+        except OSError:
+            self.drop()  # an empty file is no take
+            raise
 
     def _head(self, extra: int = 0) -> None:
         data = self.frames * 3
@@ -57,7 +61,10 @@ class TakeWriter:
         OSError
         """
         if 36 + (self.frames + len(block)) * 3 > _LARGEST:
-            raise OSError(errno.EFBIG, f"a WAV file holds no more than 4 GiB, which are {self.frames / self._rate / 3600:.1f} hours")
+            raise OSError(
+                errno.EFBIG,
+                f"a WAV file holds no more than 4 GiB, which are {self.frames / self._rate / 3600:.1f} hours",
+            )
         whole = np.clip(np.rint(block * np.float32(1 << 23)), -(1 << 23), (1 << 23) - 1).astype("<i4")
         self._write(whole.view(np.uint8).reshape(-1, 4)[:, :3].tobytes())
         self.frames += len(block)

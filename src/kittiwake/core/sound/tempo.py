@@ -14,7 +14,10 @@ from numpy.typing import NDArray
 from .length import Blocks, exactly
 
 SLOWEST, FASTEST = 0.5, 2.0
-_SECTION_S, _SEARCH_S = 60.0, 15.0  # the library wants sound whole: of long sound so much at a time, parted where it is quietest
+_SECTION_S, _SEARCH_S = (
+    60.0,
+    15.0,
+)  # the library wants sound whole: of long sound so much at a time, parted where it is quietest
 _QUIET_S = 0.02
 _SEED = 1  # of its choice among phases, so that the same input gives the same bytes
 #: Samples that it has to have at least, about two of its windows.

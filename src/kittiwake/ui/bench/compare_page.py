@@ -22,7 +22,15 @@ from ...core.make.pool import Helper
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 
-_HEADS = ("Codec", "Size", "Rate", "Against 16-bit PCM", "Signal to distortion", "Segmental", "Intelligibility (STOI)")
+_HEADS = (
+    "Codec",
+    "Size",
+    "Rate",
+    "Against 16-bit PCM",
+    "Signal to distortion",
+    "Segmental",
+    "Intelligibility (STOI)",
+)
 
 
 class ComparePage(QWidget):
@@ -44,6 +52,7 @@ class ComparePage(QWidget):
         self._note.setProperty("soft", True)
         column.addWidget(self._note)
         self.table = QTableWidget(0, len(_HEADS))
+        self.table.setProperty("action_keys", True)
         self.table.setAccessibleName("Codecs compared")
         self.table.setHorizontalHeaderLabels(list(_HEADS))
         self.table.setShowGrid(False)
@@ -105,7 +114,8 @@ class ComparePage(QWidget):
         self._rows.append(found)
         self.table.insertRow(row)
         whole, each = (
-            "–" if value is None else f"{value:.1f} dB" for value in (found.signal_to_distortion_db, found.segmental_db)
+            "–" if value is None else f"{value:.1f} dB"
+            for value in (found.signal_to_distortion_db, found.segmental_db)
         )
         stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
         cells = (

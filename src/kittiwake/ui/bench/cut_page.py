@@ -65,6 +65,7 @@ class CutPage(QWidget):
         waves.addWidget(self.bar)
         middle.addLayout(waves, 1)
         self.list = QListWidget()
+        self.list.setProperty("action_keys", True)
         self.list.setAccessibleName("Spans in order")
         self.list.setFixedWidth(270)
         self.list.setUniformItemSizes(True)

@@ -25,7 +25,10 @@ _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
     ("Peak", lambda row: db(row[1].measures.peak) if row[1].measures else -math.inf),
     ("RMS", lambda row: db(row[1].measures.rms) if row[1].measures else -math.inf),
     ("Active", lambda row: row[1].measures.level.activity if row[1].measures else 0.0),
-    ("Clipped", lambda row: row[1].measures.clipped_samples + row[1].measures.flat_samples if row[1].measures else 0.0),
+    (
+        "Clipped",
+        lambda row: row[1].measures.clipped_samples + row[1].measures.flat_samples if row[1].measures else 0.0,
+    ),
     ("Sound up to", lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
     ("Length", lambda row: row[1].seconds or 0.0),
 )
@@ -137,6 +140,7 @@ class LevelsPage(QWidget):
         column.addWidget(note)
         self.model = LevelsModel()
         self.table = QTableView()
+        self.table.setProperty("action_keys", True)
         self.table.setModel(self.model)
         self.table.setProperty("plain", True)
         self.table.setAccessibleName("Levels of the set")

@@ -35,6 +35,7 @@ class RecordPage(QWidget):
         self.lines: tuple[Line, ...] = ()
         self._at = 0
         self._takes: dict[str, int] = {}
+        self._taking: Line | None = None
         self._last: Clip | None = None
         self._check: TakeCheck | None = None
         row = QHBoxLayout(self)
@@ -117,7 +118,9 @@ class RecordPage(QWidget):
     # -- beginning and ending --------------------------------------------------------------------------------------
 
     def begin(self) -> None:
-        """Choose the desktop's microphone and listen to it."""
+        """Choose the desktop's microphone and listen to it; a take that goes on is left alone."""
+        if self.recorder.state in ("room", "count", "recording", "checking"):
+            return
         found = microphones()
         self.devices.clear()
         for name, device in found:
@@ -135,6 +138,9 @@ class RecordPage(QWidget):
 
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Read these lines one after the other."""
+        if self.recorder.state in ("room", "count", "recording"):
+            self.told.emit("A take goes on: end it first, then take the list.")
+            return
         self.lines, self._at = lines, 0
         self._check = None
         self._list()
@@ -171,7 +177,7 @@ class RecordPage(QWidget):
             self.recorder.stop()
         elif self.recorder.state == "open":
             self._check = None
-            line = self.current
+            line = self._taking = self.current
             self.recorder.start(self._session.recordings_folder, line.name, line.text or line.name)
         elif self.recorder.state == "off":
             self.begin()
@@ -190,7 +196,7 @@ class RecordPage(QWidget):
         self.go()
 
     def _taken(self, path: Path, check: TakeCheck) -> None:
-        line = self.current
+        line = self._taking or self.current  # as it was when the take began, whatever was chosen since
         self._check = check
         if check.facts.ok:
             self._takes[line.name] = self._takes.get(line.name, 0) + 1
@@ -267,7 +273,5 @@ class RecordPage(QWidget):
         check = self._check
         if check.good:
             length = (check.stop - check.start) / (check.facts.header.sample_rate if check.facts.header else 1)
-            return (
-                f"<b>✓ It can be used</b>: {format_seconds(length)}, on the board as <b>{esc(self.current.name)}</b>."
-            )
+            return f"<b>✓ It can be used</b>: {format_seconds(length)}, on the board as <b>{esc((self._taking or self.current).name)}</b>."
         return "<br>".join(f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes)

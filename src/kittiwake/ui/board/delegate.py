@@ -9,6 +9,7 @@ from PySide6.QtCore import QModelIndex, QObject, QPersistentModelIndex, QRectF, 
 from PySide6.QtGui import QColor, QPainter, QPen, QPixmap
 from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
 
+from ...core.log import log
 from ...core.model.units import format_bytes, format_seconds
 from ..field import Field
 from ..session import Cell
@@ -44,6 +45,17 @@ class BoardDelegate(QStyledItemDelegate):
     def paint(
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> None:
+        try:
+            self._paint(painter, option, index)
+        except Exception:  # an exception on the way back into Qt would end the program, and the work with it
+            log.exception("while drawing a cell")
+            painter.fillRect(option.rect, QColor(colours().sheet))
+            painter.setPen(QColor(colours().text))
+            painter.drawText(QRectF(option.rect).adjusted(_PAD, 0, -_PAD, 0), _LEFT, "? see the log")
+
+    def _paint(
+        self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
+    ) -> None:
         c = colours()
         chosen = bool(option.state & QStyle.StateFlag.State_Selected)
         # Asked directly: on the way through Qt each question waits for its turn among Python's threads.
@@ -74,10 +86,12 @@ class BoardDelegate(QStyledItemDelegate):
         picture.setDevicePixelRatio(ratio)
         picture.fill(QColor(c.chosen if chosen else c.sheet))
         painter = QPainter(picture)
-        painter.setFont(option.font)
-        painter.fillRect(QRectF(0, box.height() - 1, box.width(), 1), QColor(c.line))
-        look.draw(painter, box)
-        painter.end()
+        try:
+            painter.setFont(option.font)
+            painter.fillRect(QRectF(0, box.height() - 1, box.width(), 1), QColor(c.line))
+            look.draw(painter, box)
+        finally:
+            painter.end()
         return picture
 
 

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
+from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
 
 from ..button import Button
@@ -49,7 +50,19 @@ class FilterBar(QWidget):
         self.field.escaped.connect(self.leave)
         self.states.currentTextChanged.connect(lambda _: self._tell())
         self.close_button.clicked.connect(self.leave)
+        for control in (self.states, self.close_button):
+            control.installEventFilter(self)
         self.hide()
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """Esc shows all again from every control of the bar."""
+        override = event.type() in (QEvent.Type.ShortcutOverride, QEvent.Type.KeyPress)
+        if override and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape:
+            event.accept()
+            if event.type() == QEvent.Type.KeyPress:
+                self.leave()
+            return True
+        return super().eventFilter(watched, event)
 
     def begin(self) -> None:
         """Appear, and take the keyboard."""

@@ -9,6 +9,7 @@ from typing import Any
 
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, QTimer, Signal
 
+from ...core.log import log
 from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
 from ..session import Cell, Session
@@ -201,6 +202,13 @@ class BoardModel(QAbstractTableModel):
         return _EDITABLE if index.column() == NAME else _PLAIN
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        try:
+            return self._data(index, role)
+        except Exception:  # as in the delegate
+            log.exception("while telling of a cell")
+            return None
+
+    def _data(self, index: Index, role: int) -> Any:
         clip = self.clip_at(index.row())
         if clip is None:
             return None
@@ -263,8 +271,8 @@ class BoardModel(QAbstractTableModel):
             return None
         receiver = self.receiver_at(section)
         if role == Qt.ItemDataRole.DisplayRole:
-            if receiver is None:
-                return ("Clip", "Length", "Level")[section] + self._arrow(section)
+            if receiver is None:  # or a column that is about to go
+                return ("Clip", "Length", "Level")[section] + self._arrow(section) if section < HEADS else None
             return f"{receiver.name}{self._arrow(section)}\n{demand(receiver)}"
         if role == Qt.ItemDataRole.TextAlignmentRole:
             right = section in (LENGTH, LEVEL)

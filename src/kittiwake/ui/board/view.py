@@ -6,7 +6,7 @@ from dataclasses import replace
 
 from PySide6.QtCore import QEvent, QItemSelectionModel, QModelIndex, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QResizeEvent
-from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
+from PySide6.QtWidgets import QAbstractItemDelegate, QAbstractItemView, QHeaderView, QTableView, QWidget
 
 from ...core.model import Clip, Receiver
 from ..session import Cell, Session
@@ -29,6 +29,7 @@ class _Names(QTableView):
         self.setSelectionModel(board.selectionModel())
         self.setItemDelegate(BoardDelegate(self))
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.setProperty("action_keys", True)
         self.setShowGrid(False)
         self.setStyleSheet("QTableView { border: none; border-radius: 0; }")
         self.setEditTriggers(board.editTriggers())
@@ -71,6 +72,7 @@ class Board(QTableView):
         super().__init__()
         self.session = session
         self.setAccessibleName("Board: clips against receivers")
+        self.setProperty("action_keys", True)
         self._names: _Names | None = None  # comes last, since it shares everything else
         self.board_model = BoardModel(session)
         self.setModel(self.board_model)
@@ -175,6 +177,14 @@ class Board(QTableView):
     def _put_order(self, order: Order) -> None:
         self.board_model.set_order(order)
 
+    def commitData(self, editor: QWidget) -> None:
+        if self.indexWidget(self.currentIndex()) is editor or self.state() == QAbstractItemView.State.EditingState:
+            super().commitData(editor)
+
+    def closeEditor(self, editor: QWidget, hint: QAbstractItemDelegate.EndEditHint) -> None:
+        if self.state() == QAbstractItemView.State.EditingState:
+            super().closeEditor(editor, hint)
+
     def _about_to_reset(self) -> None:
         self._stood = self.current_clip(), self.currentIndex().column()
 
@@ -219,9 +229,14 @@ class Board(QTableView):
 
     def rename_current(self) -> None:
         index = self.board_model.index(self.currentIndex().row(), NAME)
-        if index.isValid():
+        view = self._names if self._names and self._names.isVisible() else self
+        if (
+            index.isValid()
+            and not view.isPersistentEditorOpen(index)
+            and view.state() != QAbstractItemView.State.EditingState
+        ):
             self.setCurrentIndex(index)
-            (self._names if self._names and self._names.isVisible() else self).edit(index)
+            view.edit(index)
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 
@@ -242,9 +257,7 @@ class Board(QTableView):
         box = self.viewport().rect()
         if self.session.job.clips:
             painter.setPen(QColor(c.soft))
-            painter.drawText(
-                box, Qt.AlignmentFlag.AlignCenter, "No clip is like that. Esc in the field shows all again."
-            )
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "No clip is like that. Esc shows all again.")
             return
         font = painter.font()
         font.setPixelSize(20)
