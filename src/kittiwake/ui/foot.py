@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QSizePolicy, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
 
+from .elided import ElidedLabel
 from .making import Maker
 
 
@@ -22,9 +23,8 @@ class Foot(QWidget):
         self._maker = maker
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 2, 14, 8)
-        self.words = QLabel()
+        self.words = ElidedLabel()
         self.words.setProperty("soft", True)
-        self.words.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         self.words.setAccessibleName("What just happened")
         row.addWidget(self.words, 1)
         self._bar = QProgressBar()
@@ -39,7 +39,6 @@ class Foot(QWidget):
 
     def say(self, text: str) -> None:
         self.words.setText(text)
-        self.words.setToolTip(text)
 
     def _progress(self, *_: object) -> None:
         maker = self._maker

@@ -70,6 +70,7 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
         window.add_paths(paths)
     window.board.setFocus()
     if picture:
+        window.resize(1280, 800)
         return _take_picture(app, window, picture)
     QTimer.singleShot(700, window.player.find_out)
     if not demo:

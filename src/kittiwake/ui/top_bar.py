@@ -6,9 +6,10 @@ from pathlib import Path
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QSizePolicy, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from .button import Button
+from .elided import ElidedLabel
 from .session import Session
 from .tally import Tally
 
@@ -24,13 +25,10 @@ class TopBar(QWidget):
         row.setSpacing(10)
         column = QVBoxLayout()
         column.setSpacing(0)
-        self._name = QLabel()
+        self._name = ElidedLabel()
         self._name.setProperty("head", True)
-        self._counts = QLabel()
+        self._counts = ElidedLabel()
         self._counts.setProperty("soft", True)
-        for label in (self._name, self._counts):
-            # They give way: what is to be done next is worth more room.
-            label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
         column.addWidget(self._name)
         column.addWidget(self._counts)
         row.addLayout(column, 1)

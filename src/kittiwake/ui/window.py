@@ -18,7 +18,9 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import (
     QApplication,
+    QFrame,
     QMessageBox,
+    QScrollArea,
     QSplitter,
     QVBoxLayout,
     QWidget,
@@ -92,7 +94,13 @@ class Window(RecordDeeds):
         column.addWidget(self.filter)
         column.addWidget(self.board)
         self.splitter.addWidget(upper)
-        self.splitter.addWidget(self.bench)
+        # Where there is no room for a page it scrolls, and nothing of it lies over anything else.
+        self.bench_area = QScrollArea()
+        self.bench_area.setWidgetResizable(True)
+        self.bench_area.setFrameShape(QFrame.Shape.NoFrame)
+        self.bench_area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.bench_area.setWidget(self.bench)
+        self.splitter.addWidget(self.bench_area)
         self.splitter.setSizes([330, 310])
         self.splitter.setStretchFactor(0, 3)
         self.splitter.setStretchFactor(1, 2)

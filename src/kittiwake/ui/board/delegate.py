@@ -145,8 +145,11 @@ class _CellLook:
             draw_mark(painter, QRectF(inner.left() + width + 7, box.center().y() - 5.5, 11, 11), 1)
         painter.setPen(colours().of(self.state))
         painter.drawText(inner, _LEFT, self.word)
-        painter.setPen(QColor(colours().soft))
-        painter.drawText(inner, _RIGHT, self.numbers)
+        metrics = painter.fontMetrics()
+        room = inner.width() - metrics.horizontalAdvance(self.word) - (24 if self.warned else 8)
+        if metrics.horizontalAdvance(self.numbers) <= room:  # else only the word: half a figure would be a wrong one
+            painter.setPen(QColor(colours().soft))
+            painter.drawText(inner, _RIGHT, self.numbers)
         if self.share:
             foot = QRectF(box.left() + 1, box.bottom() - 2.5, (box.width() - 2) * self.share, 2.5)
             painter.fillRect(foot, colours().of(self.bar))

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QSizePolicy, QW
 
 from ...core.model.units import format_seconds
 from ..button import Button
+from ..elided import ElidedLabel
 from ..theme.colours import colours
 from .player import WAYS, Player
 
@@ -44,7 +45,7 @@ class EarStrip(QWidget):
         self._thread = _Thread()
         self._thread.seek.connect(lambda share: player.seek(share * player.seconds))
         row.addWidget(self._thread, 1)
-        self._note = QLabel()
+        self._note = ElidedLabel()
         self._note.setProperty("soft", True)
         row.addWidget(self._note)
         player.changed.connect(self._show)
@@ -61,7 +62,6 @@ class EarStrip(QWidget):
             button.setChecked(way == player.way and way in player.ways)
         short = "No sound device: silent stand-in keeps time" if player.silent else player.speaker_name
         self._note.setText(short)
-        self._note.setToolTip(player.speaker_name)
         self._move(player.position)
 
     def _move(self, seconds: float) -> None:
