@@ -36,7 +36,9 @@ def main(words: list[str]) -> int:
     for line in told:
         print(line)
     took = time.monotonic() - began
-    print(f"seed {seed}: {actions:,} actions in {took:.0f} s, {'nothing wrong' if not told else f'{len(told)} wrong'}")
+    print(
+        f"seed {seed}: {actions:,} actions in {took:.0f} s, {'nothing wrong' if not told else f'{len(told)} wrong'}"
+    )
     return 1 if told else 0
 
 
@@ -75,7 +77,14 @@ class Monkey:
 
         out = self.folder / "sources"
         out.mkdir()
-        for name in ("Welcome.wav", "Hold the line.wav", "Pier two.wav", "Two at the desk.wav", "Quay closed.wav", "Platform change.wav"):
+        for name in (
+            "Welcome.wav",
+            "Hold the line.wav",
+            "Pier two.wav",
+            "Two at the desk.wav",
+            "Quay closed.wav",
+            "Platform change.wav",
+        ):
             if (SOUNDS / name).exists():
                 shutil.copy(SOUNDS / name, out / name)
         (out / "no sound.wav").write_text("not sound at all")
@@ -103,11 +112,24 @@ class Monkey:
         from PySide6.QtGui import QDesktopServices
         from PySide6.QtWidgets import QFileDialog, QMessageBox
 
-        answers = [QMessageBox.StandardButton.Yes, QMessageBox.StandardButton.No, QMessageBox.StandardButton.Discard, QMessageBox.StandardButton.Cancel]
+        answers = [
+            QMessageBox.StandardButton.Yes,
+            QMessageBox.StandardButton.No,
+            QMessageBox.StandardButton.Discard,
+            QMessageBox.StandardButton.Cancel,
+        ]
         with (
-            mock.patch.object(QFileDialog, "getOpenFileNames", side_effect=lambda *a, **k: ([str(self.dice.choice(self.sources))], "")),
+            mock.patch.object(
+                QFileDialog,
+                "getOpenFileNames",
+                side_effect=lambda *a, **k: ([str(self.dice.choice(self.sources))], ""),
+            ),
             mock.patch.object(QFileDialog, "getOpenFileName", return_value=("", "")),
-            mock.patch.object(QFileDialog, "getExistingDirectory", side_effect=lambda *a, **k: self.dice.choice(["", str(self.folder / "made")])),
+            mock.patch.object(
+                QFileDialog,
+                "getExistingDirectory",
+                side_effect=lambda *a, **k: self.dice.choice(["", str(self.folder / "made")]),
+            ),
             mock.patch.object(QMessageBox, "question", side_effect=lambda *a, **k: self.dice.choice(answers)),
             mock.patch.object(QMessageBox, "about"),
             mock.patch.object(QMessageBox, "exec", return_value=0),
@@ -156,7 +178,8 @@ class Monkey:
         )  # fmt: skip
         name = self.dice.choice(names)
         modifier = self.dice.choices(
-            (Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier), (80, 8, 12)
+            (Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier),
+            (80, 8, 12),
         )[0]
         self.last.append(f"{modifier.name[:5]}+{name}")
         target = self.app.activePopupWidget() or self.app.focusWidget() or self.app.activeModalWidget() or self.window
@@ -186,13 +209,17 @@ class Monkey:
         model = board.board_model
         if model.rowCount():
             self.last.append("selects")
-            board.setCurrentIndex(model.index(self.dice.randrange(model.rowCount()), self.dice.randrange(model.columnCount())))
+            board.setCurrentIndex(
+                model.index(self.dice.randrange(model.rowCount()), self.dice.randrange(model.columnCount()))
+            )
             if self.dice.random() < 0.5:
                 board.setFocus()
 
     def _add(self) -> None:
         self.last.append("adds")
-        self.window.add_paths([self.dice.choice([*self.sources, self.folder / "sources", self.folder / "nowhere.wav"])])
+        self.window.add_paths(
+            [self.dice.choice([*self.sources, self.folder / "sources", self.folder / "nowhere.wav"])]
+        )
 
     def _resize(self) -> None:
         self.window.resize(self.dice.randrange(640, 1500), self.dice.randrange(420, 1000))
@@ -224,7 +251,12 @@ class Monkey:
         while quiet < 8 and time.monotonic() < until:
             self.app.processEvents()
             time.sleep(0.01)
-            busy = self.session.busy or self.window.maker.busy or self.window.tally.busy or self.window._count_timer.isActive()
+            busy = (
+                self.session.busy
+                or self.window.maker.busy
+                or self.window.tally.busy
+                or self.window._count_timer.isActive()
+            )
             quiet = 0 if busy else quiet + 1
         if quiet < 8:
             self._note("it never came to rest")

@@ -25,6 +25,7 @@ class WindowCase(FolderCase):
         self.app = make_app()
         self.window = Window()
         self.window.use_colours(False)
+        self.window.resize(1280, 800)  # larger than the offscreen screen
         self.window.show()
         QTest.qWaitForWindowActive(self.window)
         self.session = self.window.session

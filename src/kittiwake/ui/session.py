@@ -197,6 +197,7 @@ class Session(QObject):
         self._shares.clear()
         self.output_stamps.clear()
         self._altered.clear()
+        self.ledger = {}  # of other folders
         self._clips_of = {}
         sources: dict[Path, None] = {}
         for at in range(0, len(job.clips), _STEP):

@@ -1,0 +1,433 @@
+"""What attack found at the window, each as it was found."""
+
+from __future__ import annotations
+
+import json
+import os
+import signal
+import subprocess
+import sys
+import time
+from pathlib import Path
+from unittest import mock
+
+from PySide6.QtCore import QMimeData, QPointF, QSize, Qt, QUrl
+from PySide6.QtGui import QDropEvent
+from PySide6.QtWidgets import QAbstractItemView, QFileDialog, QMessageBox
+
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Clip, Stated
+from kittiwake.core.model.job import load_job, save_job
+from kittiwake.core.model.receiver import to_toml
+from kittiwake.core.record import TakeWriter
+from kittiwake.ui.ask import where_to_save
+from kittiwake.ui.board.model import HEADS
+from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.rescue import rescued
+from tests.sounds import DEMO, FolderCase, speech_like
+from tests.ui.base import WindowCase
+
+Key, Mod = Qt.Key, Qt.KeyboardModifier
+SHORT = ("Welcome.wav", "Hold the line.wav", "Quay closed.wav")
+
+
+class TestSaving(WindowCase):
+    def test_a_name_without_its_ending_does_not_replace_another_job_unasked(self) -> None:
+        there = self.folder / "mine.kittiwake"
+        there.write_text("the work of a week")
+        start, ending = self.folder / "new.kittiwake", (".kittiwake",)
+
+        def typed(dialog: QFileDialog) -> int:
+            self.assertEqual(dialog.defaultSuffix(), "kittiwake")
+            self.assertFalse(dialog.testOption(QFileDialog.Option.DontConfirmOverwrite))
+            return 1
+
+        with (
+            mock.patch.object(QFileDialog, "exec", typed),
+            mock.patch.object(QFileDialog, "selectedFiles", return_value=[str(self.folder / "mine")]),
+            mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.No) as asked,
+        ):
+            self.assertIsNone(where_to_save(self.window, "Save", start, "Jobs (*.kittiwake)", ending))
+        asked.assert_called_once()
+
+    def test_two_windows_on_one_job(self) -> None:
+        path = self.folder / "j.kittiwake"
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        self.window.save_job(path)
+        time.sleep(0.02)
+        save_job(load_job(path).changed(name="By another"), path)
+        self.session.change("naming", self.session.job.changed(name="By this one"))
+        with mock.patch.object(QMessageBox, "exec", return_value=0) as asked:
+            self.window.do_job_save()
+        asked.assert_called_once()
+        self.assertEqual(load_job(path).name, "By another")
+        self.assertFalse(self.session.undo_stack.isClean())
+
+    def test_rescued_work_joins_what_is_on_the_board(self) -> None:
+        rescue = self.folder / "copy.kittiwake"
+        save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), rescue)
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        one = mock.Mock(copy=rescue, path=None)
+        self.assertTrue(self.window._take_up(one))
+        names = [clip.name for clip in self.session.job.clips]
+        self.assertEqual(names, ["Hold the line", "Welcome"])
+        self.session.undo_stack.undo()
+        self.assertEqual([clip.name for clip in self.session.job.clips], ["Hold the line"])
+
+
+def load_job_of(folder: Path, *sources: Path):
+    from kittiwake.core.model import Job
+
+    return Job("Rescued", tuple(Clip.whole(source) for source in sources))
+
+
+class TestJobs(WindowCase):
+    def test_no_job_of_somebody_else_ends_the_window(self) -> None:
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        whole = {
+            "kittiwake": 1,
+            "name": "x",
+            "receivers": ["phone-menu"],
+            "sources": [{"path": str(DEMO / "Welcome.wav")}],
+            "made": [],
+        }
+        for clip in (
+            {"start": "5"}, {"touch_up": {"speed": 0}}, {"touch_up": {"gain_db": "loud"}}, {"id": [7]}, {"touch_up": {"without": [[5, 1]]}},
+            {"name": 5}, {"at": {"phone-menu": {"keep": -1}}},
+        ):  # fmt: skip
+            path = self.folder / "j.kittiwake"
+            path.write_text(json.dumps({**whole, "clips": [{"id": "1", "name": "a", "source": 0, **clip}]}))
+            self.session.undo_stack.setClean()
+            self.assertFalse(self.window.open_job(path), clip)
+            self.assertIn("In the job file", self.window.foot.words.text())
+            self.settle()
+        self.assertEqual([clip.name for clip in self.session.job.clips], ["Welcome"])
+
+    def test_a_cell_that_cannot_be_drawn_does_not_take_the_window_along(self) -> None:
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        with mock.patch.object(self.session, "cell", side_effect=ValueError("nobody thought of it")):
+            self.window.board.viewport().update()
+            self.window.grab()
+            index = self.window.board.board_model.index(0, HEADS)
+            self.assertIsNone(index.data())
+        self.window.grab()
+
+    def test_a_board_without_receivers(self) -> None:
+        path = self.folder / "j.kittiwake"
+        path.write_text(
+            json.dumps(
+                {
+                    "kittiwake": 1,
+                    "receivers": [],
+                    "sources": [{"path": str(DEMO / "Welcome.wav")}],
+                    "clips": [{"id": "1", "name": "a", "source": 0}],
+                }
+            )
+        )
+        self.assertTrue(self.window.open_job(path))
+        self.settle()
+        self.window.board.select("1")
+        self.window.board.setFocus()
+        for key in (Key.Key_Space, Key.Key_E, Key.Key_R, Key.Key_M, Key.Key_D, Key.Key_K, Key.Key_Escape, Key.Key_L):
+            self.press(key)
+            if self.app.activeModalWidget():
+                self.app.activeModalWidget().close()
+            self.window.board.setFocus()
+        self.window.grab()
+
+    def test_the_rules_of_a_file_travel_in_the_job(self) -> None:
+        toml = self.folder / "buoy.toml"
+        own = self.session.all_receivers[0].model_copy(update={"slug": "buoy", "name": "Buoy"})
+        toml.write_text(to_toml(own))
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.session.choose_receivers(["phone-menu", str(toml)])
+        job = self.folder / "j.kittiwake"
+        self.session.save(job)
+        toml.unlink()
+        self.session.undo_stack.undo()
+        self.session.undo_stack.redo()
+        self.assertEqual([r.slug for r in self.session.all_receivers], ["phone-menu", "buoy"])
+        self.assertTrue(self.window.open_job(job))
+        self.assertEqual([r.slug for r in self.session.all_receivers], ["phone-menu", "buoy"])
+        # A job of before, that only knows the path: the rest of it opens, and this is told.
+        data = json.loads(job.read_text())
+        data |= {"receivers": ["phone-menu", str(toml)], "own_receivers": []}
+        job.write_text(json.dumps(data))
+        self.assertTrue(self.window.open_job(job))
+        self.assertEqual([r.slug for r in self.session.all_receivers], ["phone-menu"])
+        self.assertIn("buoy.toml cannot be read", self.window.foot.words.text())
+        chooser = ReceiverChooser(self.window, ("phone-menu", str(toml)), {})
+        self.assertIn("left out", chooser.trouble.text())
+        chooser.close()
+
+    def test_another_job_while_making_is_asked_about_and_nothing_of_the_old_one_gets_in(self) -> None:
+        job = self.folder / "j.kittiwake"
+        save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), job)
+        self.window.add_paths([DEMO / name for name in SHORT])
+        self.settle()
+        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
+        self.window.do_make_all()
+        with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.No):
+            self.assertFalse(self.window.open_job(job))
+        self.settle()
+        old = next(iter(self.session._made.values()))
+        self.session.undo_stack.setClean()
+        self.assertTrue(self.window.open_job(job))
+        self.session.take_made(old)
+        self.assertEqual((self.session._made, self.session.records), ({}, {}))
+
+
+class TestKeys(WindowCase):
+    def test_letters_and_space_belong_to_a_choice_that_has_the_keyboard(self) -> None:
+        self.open_demo()
+        self.window.do_view_find()
+        states = self.window.filter.states
+        states.setFocus()
+        before = self.session.job
+        for key in (Key.Key_D, Key.Key_M, Key.Key_V, Key.Key_K):
+            self.press(key)
+        self.assertIs(self.session.job, before)
+        self.assertFalse(self.window.maker.busy or self.window._make_wanted)
+        self.assertIs(self.app.focusWidget(), states)
+        self.press(Key.Key_Space)
+        popup = self.app.activePopupWidget()
+        self.assertTrue(popup, "Space opens the list")
+        self.assertFalse(self.window.player.playing)
+        popup.close()
+        states.setFocus()
+        self.press(Key.Key_Escape)
+        self.assertFalse(self.window.filter.isVisible(), "Esc shows all, wherever one is in the bar")
+        self.window.board.setFocus()
+        self.press(Key.Key_L)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.levels_page)
+        self.press(Key.Key_Space)
+        self.assertTrue(self.window.player.playing, "a table that is worked on by keys leaves them to the window")
+
+    def test_f2_twice_is_one_editor(self) -> None:
+        said: list[str] = []
+        from PySide6.QtCore import qInstallMessageHandler
+
+        before = qInstallMessageHandler(lambda kind, context, text: said.append(text))
+        self.addCleanup(qInstallMessageHandler, before)
+        self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Hold the line.wav"])
+        self.settle()
+        self.window.board.setFocus()
+        self.window.do_edit_rename()
+        self.app.processEvents()
+        self.assertEqual(self.window.board.state(), QAbstractItemView.State.EditingState)
+        self.window.do_edit_rename()
+        self.window.add_paths([DEMO / "Quay closed.wav"])  # the board is made anew under the open editor
+        self.settle()
+        self.window.do_edit_rename()
+        self.press(Key.Key_Return)
+        self.settle()
+        self.assertEqual([text for text in said if "propagateSizeHints" not in text], [])
+
+    def test_the_window_fits_a_small_screen_and_the_next_action_stays_on_it(self) -> None:
+        self.open_demo()
+        font = self.app.font()
+        large = self.app.font()
+        large.setPixelSize(18)
+        self.app.setFont(large)
+        self.addCleanup(self.app.setFont, font)
+        self.window.resize(800, 600)
+        self.settle()
+        self.assertLessEqual(self.window.minimumSizeHint().width(), 800)
+        self.assertEqual(self.window.size(), QSize(800, 600))
+        button = self.window.top.make_button
+        self.assertLessEqual(button.mapTo(self.window, button.rect().bottomRight()).x(), 800)
+        foot = self.window.foot
+        self.assertLessEqual(foot.mapTo(self.window, foot.rect().bottomLeft()).y(), 600)
+
+
+class TestDropsAndWords(WindowCase):
+    def drop(self, *urls: QUrl) -> None:
+        data = QMimeData()
+        data.setUrls(list(urls))
+        event = QDropEvent(QPointF(50, 50), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Mod.NoModifier)
+        self.window.dropEvent(event)
+        self.settle()
+
+    def test_a_job_and_sound_dropped_together(self) -> None:
+        job = self.folder / "j.kittiwake"
+        save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), job)
+        self.drop(QUrl.fromLocalFile(str(job)), QUrl.fromLocalFile(str(DEMO / "Welcome.wav")))
+        self.assertIn("j.kittiwake is open; 1 other that came with it was left out", self.window.foot.words.text())
+
+    def test_what_is_no_file_is_told(self) -> None:
+        self.drop(QUrl("https://somewhere.invalid/x.wav"))
+        self.assertIn("is no file of this machine", self.window.foot.words.text())
+
+    def test_true_words(self) -> None:
+        text = self.folder / "x.wav"
+        text.write_text("no sound at all")
+        self.window.add_paths([text])
+        self.settle()
+        self.window.do_make_all()
+        self.assertIn("that cannot be made", self.window.foot.words.text())
+        self.window.add_paths([self.write("a.wav", speech_like(8000, 1), 8000)])
+        self.session.change("one", self.session.job.changed(receivers=("phone-menu",)))
+        self.settle()
+        self.assertEqual(self.window.top.make_button.text(), "Make 1 output  M")
+        (self.folder / "a.wav").unlink()
+        self.session.outputs.look(now=True)
+        self.wait_for(lambda: "a.wav is not there any more" in self.window.foot.words.text())
+
+    def test_what_was_passed_over_is_told(self) -> None:
+        (self.folder / "in").mkdir()
+        (self.folder / "in/notes.txt").write_text("x")
+        self.write("in/a.wav", speech_like(8000, 1), 8000)
+        self.window.add_paths([self.folder / "in"])
+        self.settle()
+        self.assertIn("Passed over: 1 that is no sound", self.window.foot.words.text())
+
+    def test_a_slow_guess_does_not_play_after_a_newer_one(self) -> None:
+        path = self.folder / "x.raw"
+        path.write_bytes(bytes(16_000))
+        clip, old, new = Clip.whole(path), Stated("ulaw", 8000), Stated("alaw", 8000)
+        self.window._hearing_so = new
+        with mock.patch.object(self.window.player, "load_quietly") as played:
+            self.window._play_so(clip, look_at(path, old))
+            played.assert_not_called()
+            self.window._play_so(clip, look_at(path, new))
+            played.assert_called_once()
+
+    def test_spans_with_all_of_the_sound_are_written_while_the_window_lives(self) -> None:
+        source = self.write("r.wav", speech_like(8000, 3), 8000)
+        self.window.add_paths([source])
+        self.settle()
+        self.window.board.select(self.clip("r").id)
+        self.window.do_cut_open()
+        self.settle()
+        out = self.folder / "spans.wav"
+        self.window.write_spans(out)
+        self.assertTrue(out.exists())
+        self.assertEqual([p.name for p in self.folder.iterdir() if p.name.endswith(".part")], [])
+
+
+class TestTakes(WindowCase):
+    def test_a_list_taken_while_recording_does_not_rename_the_take(self) -> None:
+        from kittiwake.core.model import Line
+
+        page = self.window.bench.record_page
+        page._taking = Line("as it began")
+        page.recorder.state = "recording"
+        page.take_list((Line("other"),))
+        self.assertEqual(page.lines, ())
+        self.assertIn("A take goes on", self.window.foot.words.text())
+        page.recorder.state = "off"
+        page.lines = (Line("other"),)
+        path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
+        from kittiwake.core.record import check_take
+
+        page._taken(path, check_take(path, -60.0))
+        self.assertEqual([clip.name for clip in self.session.job.clips], ["as it began"])
+
+    def test_a_check_that_comes_late_does_not_call_off_the_next_count_in(self) -> None:
+        recorder = self.window.bench.record_page.recorder
+        from kittiwake.core.record import check_take
+
+        path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
+        found = check_take(path, -60.0)
+        recorder.state = "count"
+        recorder._take_check(path, found)
+        self.assertEqual(recorder.state, "count")
+        recorder.state = "off"
+
+    def test_v_leaves_a_take_alone(self) -> None:
+        page = self.window.bench.record_page
+        self.window.do_record_open()
+        page.recorder.state = "recording"
+        self.window.do_record_open()
+        self.assertEqual(page.recorder.state, "recording")
+        page.recorder.state = "open"
+
+    def test_a_disk_that_is_full_leaves_no_empty_take(self) -> None:
+        path = self.folder / "t.wav"
+        with (
+            mock.patch.object(TakeWriter, "_write", side_effect=OSError(28, "No space left on device")),
+            self.assertRaises(OSError),
+        ):
+            TakeWriter(path, "stand-in")
+        self.assertFalse(path.exists())
+
+    def test_a_take_is_no_longer_than_its_header_can_count(self) -> None:
+        writer = TakeWriter(self.folder / "t.wav", "stand-in", 8000)
+        writer.frames = 0xFFFFFFFF // 3
+        with self.assertRaises(OSError) as caught:
+            writer.write(speech_like(8000, 0.1))
+        self.assertIn("4 GiB", str(caught.exception))
+        writer.frames = 0
+        writer.drop()
+
+    def test_closing_while_recording_is_asked_about(self) -> None:
+        page = self.window.bench.record_page
+        page.recorder.state = "recording"
+        with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.Cancel) as asked:
+            self.assertFalse(self.window.close())
+        asked.assert_called_once()
+        page.recorder.state = "off"
+
+
+class TestEnds(FolderCase):
+    def window_of(self, *words: str) -> subprocess.Popen[str]:
+        variables = {
+            **os.environ,
+            "QT_QPA_PLATFORM": "offscreen",
+            "HOME": str(self.folder),
+            "XDG_STATE_HOME": str(self.folder / "state"),
+        }
+        code = (
+            "import sys\nfrom PySide6.QtCore import QTimer\nfrom kittiwake.ui import start, window\n"
+            "shown = window.Window.show\n"
+            "def show(self):\n    shown(self)\n    QTimer.singleShot(1500, lambda: print('there', flush=True))\n"
+            f"    {words[0]}\nwindow.Window.show = show\nfrom pathlib import Path\nsys.exit(start.start([Path(p) for p in sys.argv[1:]]))"
+        )
+        return subprocess.Popen(
+            [sys.executable, "-c", code, *words[1:]],
+            env=variables,
+            stdout=subprocess.PIPE,
+            stderr=subprocess.PIPE,
+            text=True,
+        )
+
+    def test_an_ordinary_close_ends_with_0_and_without_a_word(self) -> None:
+        with self.window_of("QTimer.singleShot(2000, self.close)") as process:
+            _, told = process.communicate(timeout=60)
+        self.assertEqual(
+            (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
+        )
+
+    def test_being_ended_by_the_desktop_keeps_the_work(self) -> None:
+        path = self.write("a.wav", speech_like(8000, 1), 8000)
+        for number in (signal.SIGTERM, signal.SIGINT):
+            with self.window_of("pass", str(path)) as process:
+                assert process.stdout
+                process.stdout.readline()
+                process.send_signal(number)
+                _, told = process.communicate(timeout=60)
+            self.assertEqual(
+                (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
+            )
+            found = rescued(self.folder / "state/kittiwake/rescue")
+            self.assertEqual(len(found), 1)
+            self.assertEqual([clip.name for clip in load_job(found[0].copy).clips], ["a"])
+            found[0].drop()
+
+
+class TestMonkey(FolderCase):
+    def test_a_short_one(self) -> None:
+        done = subprocess.run(
+            [sys.executable, "-m", "tests.monkey", "7", "700"],
+            cwd=Path(__file__).resolve().parents[2],
+            env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
+            capture_output=True,
+            text=True,
+            timeout=200,
+        )
+        self.assertEqual(done.returncode, 0, done.stdout + done.stderr[-3000:])
+        self.assertIn("nothing wrong", done.stdout)
