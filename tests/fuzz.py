@@ -1,4 +1,4 @@
-"""Broken files by the thousand, to every reader: ``./run fuzz [COUNT] [SEED]``. Prints what crashed, hung or grew, and how to get it again.
+"""Broken files by the thousand, to every reader: ``./run fuzz [COUNT] [SEED]``; sound here, papers in ``fuzz_papers``. Prints what crashed, hung or grew, and how to get it again.
 
 Inputs are made from a small corpus of whole files by cutting, flipping, repeating and lying, each from its own number, so that any of
 them can be made again. They are looked at in worker processes, as in a run.
@@ -13,6 +13,7 @@ import sys
 import tempfile
 import time
 from collections import Counter
+from collections.abc import Callable
 from functools import cache
 from pathlib import Path
 
@@ -22,6 +23,7 @@ from kittiwake.core.codec import FORMATS
 from kittiwake.core.make.pool import Died, Pool
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Stated
+from tests import fuzz_papers
 from tests.sounds import DEMO, speech_like
 
 SLOWEST = 5.0  # s
@@ -109,17 +111,30 @@ def look(numbers: list[int]) -> list[tuple[int, float, float, str]]:
 
 
 def main() -> int:
+    """Sound, then papers (jobs, ledgers, receivers, names), then jobs in a window, a hundredth as many."""
     count = int(sys.argv[1]) if len(sys.argv) > 1 else 100_000
     first = int(sys.argv[2]) if len(sys.argv) > 2 else 0
+    bad = 0
+    for what, work, many, lot in (
+        ("files of sound", look, count, _LOT),
+        ("jobs, ledgers, receivers and names", fuzz_papers.look, count, 250),
+        ("jobs in a window", fuzz_papers.look_in_window, max(20, count // 100), 50),
+    ):
+        bad += run(what, work, first, many, lot)
+    return 1 if bad else 0
+
+
+def run(what: str, work: Callable[[list[int]], list[fuzz_papers.Result]], first: int, count: int, lot: int) -> int:
+    """One kind of input; prints what was bad, and returns how much."""
     said: Counter[str] = Counter()
     bad: list[str] = []
     slowest = largest = 0.0
     began = told = time.monotonic()
-    lots = (list(range(at, min(at + _LOT, first + count))) for at in range(first, first + count, _LOT))
+    lots = (list(range(at, min(at + lot, first + count))) for at in range(first, first + count, lot))
     singles: list[int] = []
     done = 0
 
-    def take(numbers: list[int], results: list[tuple[int, float, float, str]] | Died) -> None:
+    def take(numbers: list[int], results: list[fuzz_papers.Result] | Died) -> None:
         nonlocal slowest, largest, done
         if isinstance(results, Died):
             if len(numbers) == 1:
@@ -137,21 +152,20 @@ def main() -> int:
             if word.startswith("BAD") or taken > SLOWEST or grown > LARGEST:
                 bad.append(f"{number}: {word}, {taken:.1f} s, {grown:.0f} MB")
 
-    for numbers, results in Pool(look).run(lots):
+    for numbers, results in Pool(work).run(lots):
         take(numbers, results)
         if time.monotonic() - told > 15:
             told = time.monotonic()
             sys.stderr.write(f"{done:,} of {count:,}, {len(bad)} bad\n")
-    for numbers, results in Pool(look).run([[number] for number in singles]):
+    for numbers, results in Pool(work).run([[number] for number in singles]):
         take(numbers, results)
-    for line in bad:
+    for line in bad[:200]:
         print(line)
-    print(
-        f"{done:,} inputs in {time.monotonic() - began:.0f} s; slowest {slowest:.2f} s, most memory {largest:.0f} MB"
-    )
+    took = time.monotonic() - began
+    print(f"{done:,} {what} in {took:.0f} s; slowest {slowest:.2f} s, most memory {largest:.0f} MB")
     print(", ".join(f"{word}: {number:,}" for word, number in said.most_common()))
     print(f"{len(bad)} bad")
-    return 1 if bad else 0
+    return len(bad)
 
 
 if __name__ == "__main__":

@@ -105,8 +105,17 @@ def _sound(entry: Entry) -> bool:
         and all(number is None or type(number) in (int, float) for number in numbers)
         and all(isinstance(step, str) for step in entry.path)
         and is_bare(entry.output)
-        and "\0" not in entry.source
+        and _is_path(entry.output)
+        and _is_path(entry.source)
     )
+
+
+def _is_path(path: str) -> bool:
+    """Whether the system can be asked for a path."""
+    try:
+        return "\0" not in path and (path.isascii() or bool(os.fsencode(path)))
+    except UnicodeEncodeError:  # half a character
+        return False
 
 
 def is_bare(name: str) -> bool:

@@ -164,8 +164,10 @@ class Names(_Part):
                 )
         if not all(self.takes(c) for c in self.replace_with):
             raise ValueError(f"replace_with = “{self.replace_with}” is not among the allowed characters")
-        if not any(self.takes(chr(n)) for n in range(33, 127) if chr(n) != ".") and not self.takes("あ"):
-            raise ValueError(f"allowed = “{self.allowed}” leaves no character to make names of")
+        if not any(map(self.is_legal, (*map(chr, range(33, 127)), "あ"))):
+            raise ValueError(
+                f"allowed = “{self.allowed}” with case = “{self.case}” leaves no character to make names of"
+            )
         if len(self.pattern) > 200:
             raise ValueError("pattern is longer than 200 characters")
         fields = "{" + "}, {".join(NAME_FIELDS) + "}"
