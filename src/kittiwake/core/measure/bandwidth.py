@@ -12,6 +12,7 @@ STEP = 23.4375
 _FLOOR_DB = -160.0
 _ENOUGH = 64  # windows, after which every second one is left out, and so on
 _CLASSES, _CLASS_DB = 24, 5.0  # of how loud windows are, from the top
+_FEW_BINS = 64  # fewer, at 3 kHz and below, are no spectrum to read an edge from
 _FEWEST = 24  # windows, about a second
 _PAUSES = 0.1  # of the windows are taken for pauses: the softest
 _APART_DB, _OUT_DB = 20.0, 6.0  # between pauses and voice; and of a band that holds some of the voice
@@ -128,6 +129,8 @@ def edge_of(spectrum: NDArray[np.float32], step: float) -> float:
     loudest = float(spectrum[1:].max(initial=_FLOOR_DB))
     if loudest <= _FLOOR_DB + 1:
         return 0.0
+    if len(spectrum) < _FEW_BINS:  # a rate at which nobody records sound: there is no edge to look for
+        return float(nyquist)
     power = 10 ** (spectrum.astype(np.float64) / 10)
     # Five bins, about 117 Hz, calm single bins without blurring an edge by more than that.
     smooth = 10 * np.log10(np.convolve(power, np.ones(5) / 5, mode="same") + 1e-30)

@@ -254,7 +254,7 @@ def _measure(
             flat_samples=int(flat),
             sides=relation,
             levels=levels,
-            bandwidth_hz=spectrum.bandwidth() if spectrum is not None else 0.0,
+            bandwidth_hz=min(spectrum.bandwidth(), header.sample_rate / 2) if spectrum is not None else 0.0,
             overview=outline.result(),
             spectrum=curve,
             spectrum_step=spectrum.step if spectrum is not None else 0.0,
