@@ -1,0 +1,184 @@
+"""The figures of quality that stand in ``docs/``, measured again: ``./run claims [PART ...]``.
+
+Each part prints a table and what it was measured on. The tests hold the same things to limits; this tells the figures themselves.
+"""
+
+from __future__ import annotations
+
+import csv
+import sys
+import tempfile
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pystoi
+import soundfile
+
+from kittiwake.core.cut import find_speech
+from kittiwake.core.fit import fit
+from kittiwake.core.make import make_clip, plan_outputs
+from kittiwake.core.measure import look_at
+from kittiwake.core.measure.level import ActiveLevel
+from kittiwake.core.model import Clip, TouchUp, shipped_receivers
+from kittiwake.core.standin.listener import Listener
+from tests.core.codec import second
+from tests.core.cut import test_find as reading
+from tests.core.make.test_touch_up import PLAIN, RATE, pitch_of
+from tests.core.measure.test_level import literal_p56
+from tests.sounds import Signal, db, really_spoken, rms, sine, spoken
+
+VOICES: dict[str, Callable[[int], Signal]] = {"a real voice": really_spoken, "a synthetic voice": spoken}
+
+
+def made(folder: Path, sound: Signal, rate: int, touch_up: TouchUp) -> Signal:
+    """What the application makes of a sound with a touch-up, as floats at its own rate."""
+    path = folder / "x.wav"
+    soundfile.write(str(path), sound, rate, subtype="FLOAT")
+    clip = Clip.whole(path).changed(touch_up=touch_up)
+    facts = look_at(path)
+    one = make_clip(plan_outputs([(clip, facts, fit(clip, facts, PLAIN))], PLAIN, folder / "out")[0])
+    assert one.status == "made", one.error
+    out: Signal = soundfile.read(str(one.item.output), dtype="float32")[0]
+    return out
+
+
+def level(folder: Path) -> None:
+    """ITU-T P.56 against the recommendation word by word."""
+    off: list[float] = []
+    for voice in VOICES.values():
+        for rate in (8000, 48_000):
+            x = voice(rate)
+            for seconds in (0.25, 0.5, 1.0, 2.0, 4.0):
+                for start in (0.35, 0.9, 2.0):
+                    part = x[round(start * rate) : round((start + seconds) * rate)]
+                    try:
+                        true = literal_p56(part, rate)[0]
+                    except AssertionError:  # too little in it for the recommendation to give a level
+                        continue
+                    meter = ActiveLevel(rate)
+                    meter.add(part)
+                    off.append(abs(meter.result()[0] - true))
+    print(f"{len(off)} stretches of 0.25 to 4 s of a real and a synthetic voice, 8 and 48 kHz:")
+    print(f"level off by at most {max(off):.4f} dB, median {np.median(off):.4f} dB")
+
+
+def tempo(folder: Path) -> None:
+    """Speed and pitch on a tone; speech there and back."""
+    tone = sine(440, RATE, 4, -12)
+    middle = slice(RATE, 3 * RATE)
+    for what, values in (("speed", (0.85, 0.92, 1.07, 1.15)), ("pitch", (-6.0, -4.0, -1.5, 0.5, 3.0, 6.0))):
+        lengths, cents, levels, jumps = [], [], [], []
+        for value in values:
+            out = made(folder, tone, RATE, TouchUp(**{what: value}))
+            wanted = len(tone) / value if what == "speed" else len(tone)
+            lengths.append(abs(len(out) - wanted))
+            cents.append(abs(1200 * np.log2(pitch_of(out) / 440) - (100 * value if what == "pitch" else 0)))
+            levels.append(abs(db(rms(out[middle])) - db(rms(tone[middle]))))
+            inner = out[RATE // 4 : -RATE // 4]
+            parts = inner[: len(inner) // 4800 * 4800].reshape(-1, 4800)
+            jumps.append(float(np.abs(np.diff(10 * np.log10((parts**2).mean(axis=1)))).max()))
+        print(f"{what} {', '.join(f'{v:g}' for v in values)}, a tone of 440 Hz at {RATE} Hz: at most", end=" ")
+        print(
+            f"{max(lengths):.2f} frames, {max(cents):.2f} cents, {max(levels):.3f} dB; between tenths of a second",
+            end=" ",
+        )
+        print(f"{max(jumps):.2f} dB")
+    for name, voice in VOICES.items():
+        x = voice(RATE)[: 5 * RATE]
+        told = []
+        for speed in (0.7, 0.85, 0.95, 1.05, 1.15, 1.3):
+            back = made(folder, made(folder, x, RATE, TouchUp(speed=speed)), RATE, TouchUp(speed=1 / speed))
+            count = min(len(x), len(back))
+            told.append(f"{speed:g}: {pystoi.stoi(x[:count], back[:count], RATE):.3f}")
+        print(f"STOI of {name} there and back, {', '.join(told)}")
+
+
+def finder(folder: Path) -> None:
+    """Lines found in the demo reading, in noise. One synthetic voice."""
+    known = reading.Reading()
+    print("noise below speech | found | other speech | coughs | start: min, median, max | end | within 30 ms, of 80")
+    for below in reading.NOISES:
+        late, missing, extra, other = reading.errors(known, below)
+        starts, stops = np.array(late).T
+        near = int((np.abs(starts) <= 30).sum() + (np.abs(stops) <= 30).sum())
+        parts = [f"{x.min():.0f}, {np.median(x):.0f}, {x.max():.0f}" for x in (starts, stops)]
+        print(f"{below} dB | {40 - len(missing)} | {extra} | {other} | {parts[0]} | {parts[1]} | {near}")
+
+
+def ear(folder: Path) -> None:
+    """Names suggested by ear in the demo reading, in noise. One synthetic voice."""
+    known = reading.Reading()
+    lines = known.told["lines"]
+    with (reading.READING / "Season list.csv").open(encoding="utf-8") as file:
+        told = list(csv.DictReader(file))
+    names = [line["name"] for line in told]
+    listener = Listener([line["text"] for line in told])
+    air = round(0.1 * known.rate)
+
+    def heard(sound: Signal, one: dict[str, int]) -> int | None:
+        return listener.which(sound[one["start"] - air : one["stop"] + air], known.rate)
+
+    print("noise below speech | right | none heard | wrong | flubs heard as a line | coughs heard as a line")
+    for below in (None, 30, 20, 10, 5):
+        sound = known.sound if below is None else known.in_room(below)
+        places = [heard(sound, line) for line in lines]
+        right = sum(
+            place is not None and names[place] == line["name"] for place, line in zip(places, lines, strict=True)
+        )
+        others = {
+            what: sum(heard(sound, o) is not None for o in known.told["others"] if o["what"] == what)
+            for what in ("flub", "cough")
+        }
+        none = places.count(None)
+        told_as = "as it is" if below is None else f"{below} dB"
+        print(f"{told_as} | {right} | {none} | {len(lines) - right - none} | {others['flub']} | {others['cough']}")
+    half = Listener([line["text"] for line in told[::2]])
+    strange = [line for line in lines if line["name"] in {one["name"] for one in told[1::2]}]
+    taken = sum(half.which(known.sound[o["start"] - air : o["stop"] + air], known.rate) is not None for o in strange)
+    print(f"of {len(strange)} lines that are not on the list {taken} are heard as another one")
+
+
+def g726(folder: Path) -> None:
+    """ITU-T G.726 written here and decoded by libspandsp, which shares no code with it."""
+    receiver = shipped_receivers()["low-rate-trunk"]
+    for name, voice in VOICES.items():
+        path = folder / f"{name}.wav"
+        soundfile.write(str(path), voice(8000), 8000)
+        clip, facts = Clip.whole(path), look_at(path)
+        one = make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, folder / "g726")[0])
+        assert one.status == "made", one.error
+        assert one.item.output is not None
+        codes = one.item.output.read_bytes()
+        theirs = second.g726_samples(codes, 32, True).astype(np.float32) / 32768
+        found = soundfile.read(str(path), dtype="float32")[0]
+        meters = [ActiveLevel(8000) for _ in range(2)]
+        for meter, x in zip(meters, (theirs, found), strict=True):
+            meter.add(x)
+        wanted = receiver.treatment.level.target_dbov
+        print(
+            f"{name}: {meters[1].result()[0]:.2f} dBov, made for {wanted} dBov; libspandsp reads {meters[0].result()[0]:.2f} dBov"
+        )
+
+
+PARTS: dict[str, Callable[[Path], None]] = {
+    "level": level,
+    "tempo": tempo,
+    "finder": finder,
+    "ear": ear,
+    "g726": g726,
+}
+
+
+def main() -> None:
+    parts = sys.argv[1:] or list(PARTS)
+    if unknown := set(parts) - set(PARTS):
+        sys.exit(f"There is no part {', '.join(sorted(unknown))}. The parts: {', '.join(PARTS)}.")
+    for part in parts:
+        print(f"\n{part}: {(PARTS[part].__doc__ or '').strip()}")
+        with tempfile.TemporaryDirectory(prefix="kittiwake-claims-") as name:
+            PARTS[part](Path(name))
+
+
+if __name__ == "__main__":
+    main()
