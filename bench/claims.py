@@ -15,7 +15,6 @@ import numpy as np
 import pystoi
 import soundfile
 
-from kittiwake.core.cut import find_speech
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_clip, plan_outputs
 from kittiwake.core.measure import look_at
