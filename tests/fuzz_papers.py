@@ -23,7 +23,8 @@ from kittiwake.core.make.account import account, explain, forget_deleted, remove
 from kittiwake.core.make.ledger import LEDGER, Ledger
 from kittiwake.core.model import Clip, load_receiver, shipped_receivers
 from kittiwake.core.model.job import load_job, save_job
-from kittiwake.core.model.receiver import Names, to_toml
+from kittiwake.core.model.name_rules import Names
+from kittiwake.core.model.receiver_file import to_toml
 
 Result = tuple[int, float, float, str]
 

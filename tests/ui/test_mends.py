@@ -18,7 +18,7 @@ from PySide6.QtWidgets import QAbstractItemView, QFileDialog, QMessageBox
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Stated
 from kittiwake.core.model.job import load_job, save_job
-from kittiwake.core.model.receiver import to_toml
+from kittiwake.core.model.receiver_file import to_toml
 from kittiwake.core.record import TakeWriter
 from kittiwake.ui.ask import where_to_save
 from kittiwake.ui.board.model import HEADS

@@ -29,7 +29,7 @@ def receivers_verb(context: click.Context, as_json: bool) -> None:
 @receivers_verb.command("show", help="Print the TOML of a receiver, to begin one of your own from.")
 @click.argument("which")
 def show_verb(which: str) -> None:
-    from ..core.model.receiver import receiver_text
+    from ..core.model.receiver_file import receiver_text
 
     try:
         click.echo(receiver_text(which), nl=False)

@@ -18,7 +18,7 @@ from ..core.make.place import write_whole
 from ..core.measure import look_at
 from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
-from ..core.model.receiver import to_toml
+from ..core.model.receiver_file import to_toml
 from .ask import where_to_save
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar

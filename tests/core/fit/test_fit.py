@@ -8,7 +8,7 @@ from kittiwake.core.fit import Fit, findings, fit
 from kittiwake.core.make import make_clip, plan_outputs
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
-from kittiwake.core.model.receiver import parse_receiver
+from kittiwake.core.model.receiver_file import parse_receiver
 from tests.sounds import DEMO, FolderCase, noise, sine, speech_like
 
 MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-beacon", "speech-engine"))

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 from pydantic import ValidationError
 
 from kittiwake.core.fit import legal_name, unique_names
-from kittiwake.core.model.receiver import Names
+from kittiwake.core.model.name_rules import Names
 
 PLAIN = Names(allowed="A-Za-z0-9_-")
 ANY = Names()

@@ -9,7 +9,8 @@ from kittiwake.core.fit import company_of, fit, output_name
 from kittiwake.core.make import make_clip, plan_outputs, prove
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Facts, Receiver, TouchUp
-from kittiwake.core.model.receiver import Names, parse_receiver
+from kittiwake.core.model.name_rules import Names
+from kittiwake.core.model.receiver_file import parse_receiver
 from tests.sounds import DEMO, FolderCase, noise, sine, speech_like
 
 Pairs = list[tuple[Clip, Facts]]

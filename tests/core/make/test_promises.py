@@ -18,7 +18,7 @@ from kittiwake.core.intake import open_sound
 from kittiwake.core.make import Made, make_clip, plan_outputs
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, Stated
-from kittiwake.core.model.receiver import receiver_from_data
+from kittiwake.core.model.receiver_file import receiver_from_data
 from tests.sounds import FolderCase, db, really_spoken, spoken
 
 FORMS = [key for key, form in FORMATS.items() if form.is_there()]

@@ -15,7 +15,7 @@ from kittiwake.core.make import Made, make_clip, plan_outputs, prove
 from kittiwake.core.make.proof import Promise, Proof
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, load_receiver
-from kittiwake.core.model.receiver import receiver_from_data
+from kittiwake.core.model.receiver_file import receiver_from_data
 from tests.sounds import DEMO, FolderCase, really_spoken, speech_like, spoken
 
 MENU, BEACON = load_receiver("phone-menu"), load_receiver("quay-beacon")

@@ -9,7 +9,7 @@ from kittiwake.core.fit import fit
 from kittiwake.core.make import Made, make_clip, plan_outputs, prove
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver
-from kittiwake.core.model.receiver import parse_receiver
+from kittiwake.core.model.receiver_file import parse_receiver
 from tests.core.measure.test_loudness import loudness
 from tests.sounds import DEMO, FolderCase, db, sine, speech_like, tone_level
 

@@ -14,7 +14,7 @@ from kittiwake.core.codec import find_format
 from kittiwake.core.errors import JobError, RulesError
 from kittiwake.core.model import Clip, Job, MadeRecord, TouchUp, load_receiver, shipped_receivers
 from kittiwake.core.model.job import load_job, save_job
-from kittiwake.core.model.receiver import parse_receiver
+from kittiwake.core.model.receiver_file import parse_receiver
 from kittiwake.core.model.units import format_bytes, format_db, format_hz, format_limit, format_seconds, parse_size
 from tests.sounds import FolderCase
 

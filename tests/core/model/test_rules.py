@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from kittiwake.core.errors import RulesError
 from kittiwake.core.fit import check_receiver
 from kittiwake.core.model import load_receiver, shipped_receivers
-from kittiwake.core.model.receiver import parse_receiver, receiver_from_data, to_toml
+from kittiwake.core.model.receiver_file import parse_receiver, receiver_from_data, to_toml
 from tests.sounds import FolderCase
 
 FORM = '[[rules.accepts]]\ncontainer = "wav"\nencoding = "pcm_s16"\nsample_rates = [8000]\n'

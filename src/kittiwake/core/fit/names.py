@@ -8,7 +8,7 @@ from collections.abc import Iterable
 
 from ..errors import MakeError
 from ..model import Clip
-from ..model.receiver import MOST_BYTES, Names
+from ..model.name_rules import MOST_BYTES, Names
 
 # Letters that do not come apart into a plain letter and an accent.
 _PLAIN = (

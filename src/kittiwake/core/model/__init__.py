@@ -3,7 +3,8 @@
 from .clip import Clip, TouchUp
 from .facts import Facts, Header, Measures, Note, SignalLevel
 from .job import Job, MadeRecord
-from .receiver import Receiver, load_receiver, shipped_receivers
+from .receiver import Receiver
+from .receiver_file import load_receiver, shipped_receivers
 from .span import Cut, Line, Span
 from .stated import Stated
 

@@ -15,7 +15,8 @@ from typing import Any
 from ..errors import JobError, RulesError, reason_of
 from . import checked
 from .clip import Clip
-from .receiver import Receiver, receiver_from_data
+from .receiver import Receiver
+from .receiver_file import receiver_from_data
 from .span import Cut
 from .stated import Stated
 from .text import to_json

@@ -14,7 +14,7 @@ from ...core.codec import FORMATS
 from ...core.errors import RulesError
 from ...core.fit import check_receiver
 from ...core.model import Receiver
-from ...core.model.receiver import receiver_from_data
+from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
 from .parts import part_label
 

@@ -1,0 +1,217 @@
+"""Receivers in and out of TOML: a foreign file, so what is wrong in it is told by field, value and nearest legal value."""
+
+from __future__ import annotations
+
+import difflib
+import errno
+import os
+import re
+import stat
+import tomllib
+from collections.abc import Iterator, Sequence
+from functools import cache
+from importlib import resources
+from pathlib import Path
+from typing import Any, get_args
+
+from pydantic import BaseModel, ValidationError
+
+from ..errors import RulesError, reason_of
+from .receiver import Receiver
+
+_MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
+_DEEPEST = 12  # lists and tables within each other
+
+
+def parse_receiver(text: str, where: str) -> Receiver:
+    """A receiver from the text of its TOML file; ``where`` names it in messages.
+
+    Raises
+    ------
+    RulesError : not TOML, a field unknown, missing, or out of range; the message names the field.
+    """
+    try:
+        data: dict[str, Any] = tomllib.loads(text.removeprefix("\ufeff"))
+    except RecursionError:
+        raise RulesError(
+            f"{where} holds tables within tables without end.", "Mend it and load it again.", "not_toml"
+        ) from None
+    except tomllib.TOMLDecodeError as error:
+        raise RulesError(
+            f"{where} is not valid TOML: {error}.", "Mend that line and load it again.", "not_toml"
+        ) from error
+    return receiver_from_data(data, where)
+
+
+def to_toml(receiver: Receiver) -> str:
+    """The TOML of a receiver: only what differs from the defaults."""
+    import tomli_w
+
+    data = receiver.model_dump(mode="json", exclude_defaults=True)
+    # Always there, whatever the defaults: what a reader of the file looks for first.
+    return tomli_w.dumps({"version": receiver.version, **data})
+
+
+def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
+    """A receiver from plain data; ``where`` names it in messages.
+
+    Raises
+    ------
+    RulesError : a field unknown, missing, or out of range; the message names the field.
+    """
+    try:
+        if _depth(data) > _DEEPEST:
+            raise RulesError(
+                f"{where} holds tables within tables without end.", "Mend it and load it again.", "rules"
+            )
+        return Receiver.model_validate(data)
+    except ValidationError as error:
+        faults = "; ".join(_faults(error))
+        raise RulesError(
+            f"{where} does not describe a receiver: {faults.rstrip('?')}{'?' if faults.endswith('?') else '.'}",
+            "Mend those fields and load it again.",
+            "rules",
+        ) from error
+
+
+def _depth(data: Any) -> int:
+    """How deep lists and tables lie within each other, as far as that matters."""
+    depth, layer = 0, [data]
+    while layer and depth <= _DEEPEST:
+        below: list[Any] = []
+        for one in layer:
+            if isinstance(one, dict):
+                below += one.values()
+            elif isinstance(one, list):
+                below += one
+        layer = [one for one in below if isinstance(one, dict | list)]
+        depth += 1
+    return depth
+
+
+#: What a fault is in plain words, where the library's are not.
+_PLAINLY = {
+    "model_type": "a table is wanted here", "model_attributes_type": "a table is wanted here", "tuple_type": "a list is wanted here",
+    "dict_type": "a table is wanted here", "too_short": "give at least one", "missing": "it has to be given",
+    "finite_number": "a finite number is wanted", "int_from_float": "a whole number is wanted",
+}  # fmt: skip
+
+
+def _faults(error: ValidationError) -> Iterator[str]:
+    """Each fault once, with the field, the value, and what was probably meant."""
+    faults = error.errors()
+    for fault in faults:
+        place = fault["loc"]
+        if fault["type"] == "too_short" and any(
+            len(other["loc"]) > len(place) and other["loc"][: len(place)] == place for other in faults
+        ):
+            continue  # what is in the list is wrong, so the list is counted as empty
+        where = ".".join(str(part) for part in place) or "receiver"
+        message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
+        if fault["type"] == "extra_forbidden":
+            near = difflib.get_close_matches(str(place[-1]), _fields_at(place[:-1]), 1)
+            yield f"{where}: there is no such field" + (f"; did you mean {near[0]}?" if near else "")
+            continue
+        if fault["type"] == "value_error" or fault["type"] == "missing":
+            yield f"{where}: {message}"
+            continue
+        value = fault.get("input")
+        shown = f" = {value!r}"[:60] if isinstance(value, str | int | float) else ""
+        near = []
+        if fault["type"] == "literal_error" and isinstance(value, str):
+            near = difflib.get_close_matches(value, re.findall(r"'([^']+)'", message), 1)
+        yield f"{where}{shown}: {message}" + (f"; did you mean {near[0]}?" if near else "")
+
+
+def _fields_at(place: Sequence[int | str]) -> list[str]:
+    """The fields that there are at a place of a receiver."""
+    part: Any = Receiver
+    for name in place:
+        if isinstance(name, int):
+            continue
+        found = part.model_fields.get(name) if isinstance(part, type) and issubclass(part, BaseModel) else None
+        if found is None:
+            return []
+        part = next(
+            (
+                p
+                for p in (found.annotation, *get_args(found.annotation))
+                if isinstance(p, type) and issubclass(p, BaseModel)
+            ),
+            None,
+        )
+    return list(part.model_fields) if part else []
+
+
+def receiver_text(slug: str) -> str:
+    """The TOML of a receiver that ships, or of a file.
+
+    Raises
+    ------
+    RulesError : there is none.
+    """
+    for entry in resources.files("kittiwake.core.receivers").iterdir():
+        if entry.name.endswith(f"-{slug}.toml"):
+            return entry.read_text("utf-8")
+    load_receiver(slug)  # says what is wrong
+    return _text_of(Path(slug))
+
+
+@cache
+def shipped_receivers() -> dict[str, Receiver]:
+    """The receivers that come with the application, by slug, in the order in which they are offered."""
+    found = {}
+    for entry in sorted(resources.files("kittiwake.core.receivers").iterdir(), key=lambda e: e.name):
+        if entry.name.endswith(".toml"):
+            receiver = parse_receiver(entry.read_text("utf-8"), entry.name)
+            found[receiver.slug] = receiver
+    return found
+
+
+def load_receiver(which: str | Path) -> Receiver:
+    """A shipped receiver by its slug, or one from a TOML file by its path.
+
+    Raises
+    ------
+    RulesError : no such receiver, or its file is wrong.
+    """
+    if isinstance(which, str) and which in shipped_receivers():
+        return shipped_receivers()[which]
+    path = Path(which)
+    if "\0" in str(which):
+        raise RulesError(f"“{which!a}” is no path.", "Name a receiver, or a .toml file.", "no_receiver")
+    if path.suffix.lower() != ".toml":
+        known = ", ".join(shipped_receivers())
+        near = difflib.get_close_matches(str(which), shipped_receivers(), 1)
+        meant = f"Did you mean {near[0]}? " if near else ""
+        raise RulesError(
+            f"There is no receiver “{which}”.", f"{meant}Name one of {known}, or a .toml file.", "no_receiver"
+        )
+    try:
+        text = _text_of(path)
+    except OSError as error:
+        raise RulesError(
+            f"{path} cannot be read: {reason_of(error)}.",
+            "Check the path and its permissions.",
+            "no_receiver",
+        ) from error
+    except UnicodeDecodeError as error:
+        raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
+    return parse_receiver(text, path.name)
+
+
+def _text_of(path: Path) -> str:
+    """The text of a receiver's file.
+
+    Raises
+    ------
+    OSError, UnicodeDecodeError
+    """
+    handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
+    with os.fdopen(handle, "rb") as file:
+        found = os.fstat(handle)
+        if not stat.S_ISREG(found.st_mode):
+            raise OSError(errno.EINVAL, "it is not an ordinary file")
+        if found.st_size > _MOST_TEXT:
+            raise OSError(errno.EFBIG, "it is larger than any receiver")
+        return file.read(_MOST_TEXT).decode("utf-8-sig")
