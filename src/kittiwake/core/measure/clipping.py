@@ -66,7 +66,14 @@ class ClipCounter:
     def _look_for_tops(self, signal: NDArray[np.float32], peak: float) -> None:
         """Flat tops of one block, below full scale; one that reaches into the next block counts for what is in this one."""
         self._highest = max(self._highest, peak)
-        high = np.flatnonzero(np.abs(signal) >= _NEAR * self._highest)
+        # Every so manyth sample is enough to meet each run, which then lies around it.
+        least, every = _NEAR * self._highest, SHORTEST_RUN
+        met = np.flatnonzero(np.abs(signal[::every]) >= least) * every
+        if not len(met):
+            return
+        around = np.unique(met[:, None] + np.arange(1 - every, every))
+        around = around[(around >= 0) & (around < len(signal))]
+        high = around[np.abs(signal[around]) >= least]
         if len(high) < SHORTEST_RUN:
             return
         # Runs of neighbours of about the same value, sign included.
