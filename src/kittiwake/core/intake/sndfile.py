@@ -15,7 +15,7 @@ from ..model import Header, Note, Stated
 from .block import BLOCK
 from .chunks import find_sound
 from .headerless import G726Raw
-from .mpeg import count_frames, may_be_mpeg
+from .mpeg import count_frames
 from .ogg import is_chained, is_whole
 from .pcm import WIDTHS
 from .plain import PlainWav
@@ -64,21 +64,23 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
     """A reader, or None where libsndfile does not know the file."""
     if len(os.fsencode(path)) > _LONGEST_NAME:
         return None  # libav has no such limit
-    frames = count_frames(path) if may_be_mpeg(path) else None
-    if frames is not None and not frames.easy:
-        return None  # libsndfile believes the table, or takes all for alike
     try:
         file = soundfile.SoundFile(os.fsencode(path))
     except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):
         return None
-    if file.format == "FLAC" and not 0 < file.frames < 2**62:
+    form = file.format
+    frames = count_frames(path) if form == "MP3" else None
+    if frames is not None and not frames.easy:
+        file.close()
+        return None  # libsndfile believes the table, or takes all for alike
+    if form == "FLAC" and not 0 < file.frames < 2**62:
         # It states no length: libsndfile then loses the last frames.
         file.close()
         return None
-    if file.format == "OGG" and is_chained(path):
+    if form == "OGG" and is_chained(path):
         file.close()
         return None  # it reads only the first piece
-    if file.frames == 0 and file.format in ("WAV", "WAVEX"):
+    if file.frames == 0 and form in ("WAV", "WAVEX"):
         whole = mended(path, size)
         if whole is not None:
             file.close()
@@ -88,7 +90,7 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
                 whole.close()
                 return None
     reader = SndfileReader(path, size, file, by_library=by_library, notes=frames.notes if frames else ())
-    if file.format == "AU" and reader.header.encoding.startswith("g726"):
+    if form == "AU" and reader.header.encoding.startswith("g726"):
         # The library leaves a rounding out that the recommendation has, and drifts away from what others coded.
         file.close()
         return _g726_in_au(path, size, reader.header)
@@ -122,7 +124,9 @@ class SndfileReader:
         self._trouble: Note | None = None
         #: BLAKE3 of the file, where reading its sound was reading all of it anyway; empty until then.
         self.digest = ""
-        encoding, bits, full = _ENCODINGS.get(file.subtype, (file.subtype.lower(), None, 1.0))
+        form, subtype = file.format, file.subtype
+        encoding, bits, full = _ENCODINGS.get(subtype, (subtype.lower(), None, 1.0))
+        self._exact = subtype in _EXACT
         found_notes = list(notes)
         self._whole = whole
         self._by_library = by_library
@@ -136,7 +140,7 @@ class SndfileReader:
                     "Listen to its end: what wrote it was probably cut off.",
                 )
             )
-        if file.format == "OGG" and not is_whole(path, size):
+        if form == "OGG" and not is_whole(path, size):
             found_notes.append(
                 Note(
                     "truncated",
@@ -158,7 +162,7 @@ class SndfileReader:
                 )
             )
         self.header = Header(
-            container=_CONTAINERS.get(file.format, file.format.lower()),
+            container=_CONTAINERS.get(form, form.lower()),
             encoding=encoding,
             sample_rate=int(file.samplerate),
             channels=int(file.channels),
@@ -176,12 +180,7 @@ class SndfileReader:
 
     def skip_to(self, frame: int) -> int:
         """As ``Reader.skip_to``: exact where every frame has its own place in the file, and in FLAC."""
-        if (
-            self._whole is not None
-            or self._file.subtype not in _EXACT
-            or not self.header.frames
-            or not self._file.seekable()
-        ):
+        if self._whole is not None or not self._exact or not self.header.frames or not self._file.seekable():
             return 0
         self._first = max(0, min(frame, self.header.frames))
         return self._first
@@ -206,7 +205,7 @@ class SndfileReader:
         if done:
             self._file.seek(done)
         # Of these the library gives no more than the header's count; of others it has to say that it is at the end.
-        last = head.frames if self._file.subtype in _EXACT else None
+        last = head.frames if self._exact else None
         while last is None or done < last:
             try:
                 block = self._file.read(BLOCK, dtype="float32", always_2d=True)
