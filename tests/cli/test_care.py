@@ -126,6 +126,14 @@ class TestPlaces(Case):
         self.assertEqual((result.returncode, result.stderr), (0, ""))
         self.assertLessEqual(json.loads(result.stdout)["bandwidth_hz"], 50)
 
+    def test_libraries_do_not_talk_over_the_results(self) -> None:
+        broken = self.folder / "broken.mp3"
+        whole = (DEMO / "Sailing times.mp3").read_bytes()
+        broken.write_bytes(whole[: len(whole) * 6 // 10])
+        result = self.command("facts", "--json", broken, stdout=subprocess.PIPE)
+        self.assertEqual(result.stderr, "")
+        self.assertIn("breaks off", result.stdout)
+
     def test_no_process_is_left(self) -> None:
         mark = f"KITTIWAKE_TEST={self.folder}"
         env = {**os.environ, "KITTIWAKE_TEST": str(self.folder)}

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from ..model import Note
+from .sniff import head_of
 
 #: Samples by which every decoder of layer III is late. Where a table tells the encoder's delay too, libraries take both off.
 DECODER_DELAY = 529
@@ -69,6 +70,12 @@ class Frames:
         else:
             return ()
         return (Note("truncated", told, "Ask for a whole copy, or deliver what is there."),)
+
+
+def may_be_mpeg(path: Path) -> bool:
+    """Whether a file begins with a tag or the mark of a frame."""
+    head = head_of(path, 3)
+    return head == b"ID3" or (len(head) == 3 and head[0] == 0xFF and head[1] & 0xE0 == 0xE0)
 
 
 def count_frames(path: Path) -> Frames | None:

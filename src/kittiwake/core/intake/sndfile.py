@@ -15,7 +15,7 @@ from ..model import Header, Note, Stated
 from .block import BLOCK
 from .chunks import find_sound
 from .headerless import G726Raw
-from .mpeg import count_frames
+from .mpeg import count_frames, may_be_mpeg
 from .ogg import is_chained, is_whole
 from .pcm import WIDTHS
 from .plain import PlainWav
@@ -64,15 +64,15 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
     """A reader, or None where libsndfile does not know the file."""
     if len(os.fsencode(path)) > _LONGEST_NAME:
         return None  # libav has no such limit
+    # Before the library opens it, which complains on stderr of tables that are wrong.
+    frames = count_frames(path) if may_be_mpeg(path) else None
+    if frames is not None and not frames.easy:
+        return None  # libsndfile believes the table, or takes all for alike
     try:
         file = soundfile.SoundFile(os.fsencode(path))
     except (soundfile.LibsndfileError, RuntimeError, TypeError, ValueError, UnicodeError):
         return None
     form = file.format
-    frames = count_frames(path) if form == "MP3" else None
-    if frames is not None and not frames.easy:
-        file.close()
-        return None  # libsndfile believes the table, or takes all for alike
     if form == "FLAC" and not 0 < file.frames < 2**62:
         # It states no length: libsndfile then loses the last frames.
         file.close()
