@@ -32,7 +32,7 @@ def facts_in_words(facts: Facts) -> str:
     if sound.clipped_samples:
         lines.append(f"  {sound.clipped_samples:,} clipped samples")
     if sound.flat_samples:
-        lines.append(f"  {sound.flat_samples:,} samples of tops cut off flat at {format_db(db(sound.peak))}")
+        lines.append(f"  {sound.flat_samples:,} samples in tops cut off at up to {format_db(db(sound.peak))}")
     lines += [f"  note: {note}" for note in facts.notes]
     return "\n".join(lines)
 

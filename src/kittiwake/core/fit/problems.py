@@ -68,7 +68,7 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
             Problem(
                 "clipped",
                 "warning",
-                f"It was clipped and made softer since: {sound.flat_samples:,} samples are cut off flat at {format_db(db(sound.peak))}.",
+                f"It was clipped, and made softer or resampled since: {sound.flat_samples:,} samples are in tops cut off at up to {format_db(db(sound.peak))}.",
                 (ask("Ask for the recording before that, or record it again with 6 to 12 dB less input gain."),),
             )
         )

@@ -6,6 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..model import Header
+from .tops import broad_tops
 
 #: A single sample at full scale may be the true top of a wave; three in a row are a wave cut flat.
 SHORTEST_RUN = 3
@@ -30,9 +31,13 @@ class ClipCounter:
     ----------
     full_scale : the largest magnitude that the encoding can hold, nominal 0 to 1.
     grain : as ``grain_of``.
+    rate : Hz.
     """
 
-    def __init__(self, full_scale: float, grain: float = 2.0**-14) -> None:
+    def __init__(self, full_scale: float, grain: float = 2.0**-14, rate: int = 48_000) -> None:
+        self._rate = rate
+        self._loudest: NDArray[np.float32] = np.zeros(0, np.float32)
+        self._energy = 0.0
         self._limit = full_scale * (1 - 1e-6)
         self._flat = max(_FLAT, 1.5 * grain)
         self._open = 0
@@ -42,8 +47,10 @@ class ClipCounter:
         # How high each flat top below full scale is, and how many samples are in it.
         self._tops: list[tuple[NDArray[np.float32], NDArray[np.intp]]] = []
 
-    def add(self, signal: NDArray[np.float32], peak: float) -> None:
-        """Take the next samples [shape=(n,)], whose largest magnitude is ``peak``."""
+    def add(self, signal: NDArray[np.float32], peak: float, energy: float = 0.0) -> None:
+        """Take the next samples [shape=(n,)], whose largest magnitude is ``peak``, and the sum of whose squares is ``energy``."""
+        if energy > self._energy:
+            self._loudest, self._energy = signal, energy
         if peak < self._limit:
             self._close()
             if peak >= max(_LEAST, _NEAR * self._highest):
@@ -98,5 +105,8 @@ class ClipCounter:
         """Samples in flat tops at full scale, those of a run that lasts to the end included; and those at the highest level below it."""
         self._close()
         counts = [n[values >= (1 - 2 * self._flat) * self._highest] for values, n in self._tops]
-        runs = sum(len(n) for n in counts)
-        return self._full, int(sum(n.sum() for n in counts)) if runs >= _LEAST_RUNS else 0
+        if sum(len(n) for n in counts) >= _LEAST_RUNS:
+            return self._full, int(sum(n.sum() for n in counts))
+        if self._full or self._highest < _LEAST:
+            return self._full, 0
+        return 0, broad_tops(self._loudest, self._rate)

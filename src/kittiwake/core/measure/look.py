@@ -182,7 +182,7 @@ def _measure(
     names += own_names[2:]
     voice = Pitch(rate) if pitch else None
     meters: dict[Signal, ActiveLevel] = {name: ActiveLevel(rate) for name in names}
-    clips = [ClipCounter(header.full_scale, grain_of(header)) for _ in range(channels)]
+    clips = [ClipCounter(header.full_scale, grain_of(header), rate) for _ in range(channels)]
     sides = SidesMeter()
     outline = Overview()
     spectrum = Spectrum(rate) if picture else None
@@ -211,8 +211,8 @@ def _measure(
             ends = [(float(column.min()), float(column.max())) for column in columns]
         lows, highs = (np.fmin(lows, [low for low, _ in ends]), np.fmax(highs, [high for _, high in ends]))
         peaks = [max(high, -low) for low, high in ends]
-        for column, clip, peak in zip(columns, clips, peaks, strict=True):
-            clip.add(column, peak)
+        for column, clip, peak, power in zip(columns, clips, peaks, energies, strict=True):
+            clip.add(column, peak, power)
         if channels == 2:
             sides.add(columns[0], columns[1], energies[0], energies[1])
         if alone is None and not picture:

@@ -23,7 +23,7 @@ from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
 from .look import stamp_of
 
-_LAYOUT = 2  # to be raised with every change to what is measured, or to how it is written here
+_LAYOUT = 3  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
 _TABLES = """
     CREATE TABLE IF NOT EXISTS seen (path BLOB PRIMARY KEY, stamp TEXT, digest TEXT);

@@ -96,7 +96,7 @@ class Measures:
     swing : half the way from the lowest to the highest sample of the channel where that is most: the peak without what is constant.
     dc_offsets : mean of each channel.
     clipped_samples : samples in runs of three or more at full scale.
-    flat_samples : samples of flat tops below full scale, as of sound that was clipped and made softer since.
+    flat_samples : samples of flat tops below full scale, or of tops too broad for a wave, as of sound that was clipped and made softer or resampled since.
     levels : of ``mono``, or of ``left``, ``right`` and ``mix``, and of each further channel.
     pitch_hz : median pitch of the voice; None where there is none, or where it was not asked for.
     bandwidth_hz : highest frequency that holds sound.
