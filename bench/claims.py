@@ -6,6 +6,7 @@ Each part prints a table and what it was measured on. The tests hold the same th
 from __future__ import annotations
 
 import csv
+import os
 import sys
 import tempfile
 from collections.abc import Callable
@@ -14,17 +15,20 @@ from pathlib import Path
 import numpy as np
 import pystoi
 import soundfile
+import soxr
 
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_clip, plan_outputs
 from kittiwake.core.measure import look_at
 from kittiwake.core.measure.level import ActiveLevel
+from kittiwake.core.measure.tops import broad_tops
 from kittiwake.core.model import Clip, TouchUp, shipped_receivers
 from kittiwake.core.standin.listener import Listener
 from tests.core.codec import second
 from tests.core.cut import test_find as reading
 from tests.core.make.test_touch_up import PLAIN, RATE, pitch_of
-from tests.core.measure.test_level import literal_p56
+from tests.core.measure.test_level import measured, stretches
+from tests.core.measure.test_tops import loudest
 from tests.sounds import Signal, db, really_spoken, rms, sine, spoken
 
 VOICES: dict[str, Callable[[int], Signal]] = {"a real voice": really_spoken, "a synthetic voice": spoken}
@@ -47,17 +51,8 @@ def level(folder: Path) -> None:
     off: list[float] = []
     for voice in VOICES.values():
         for rate in (8000, 48_000):
-            x = voice(rate)
-            for seconds in (0.25, 0.5, 1.0, 2.0, 4.0):
-                for start in (0.35, 0.9, 2.0):
-                    part = x[round(start * rate) : round((start + seconds) * rate)]
-                    try:
-                        true = literal_p56(part, rate)[0]
-                    except AssertionError:  # too little in it for the recommendation to give a level
-                        continue
-                    meter = ActiveLevel(rate)
-                    meter.add(part)
-                    off.append(abs(meter.result()[0] - true))
+            for part, true in stretches(voice(rate), rate, (0.25, 0.5, 1.0, 2.0, 4.0), (0.35, 0.9, 2.0)):
+                off.append(abs(measured(part, rate)[0] - true))
     print(f"{len(off)} stretches of 0.25 to 4 s of a real and a synthetic voice, 8 and 48 kHz:")
     print(f"level off by at most {max(off):.4f} dB, median {np.median(off):.4f} dB")
 
@@ -160,12 +155,50 @@ def g726(folder: Path) -> None:
         )
 
 
+#: Letters and words by speakers of twenty languages: Debian's package klettres-data. Two of them were recorded over full scale.
+LETTERS, OVERLOADED = Path(os.environ.get("LETTERS", "/usr/share/klettres")), ("ml", "pt_BR")
+
+
+def clipped(folder: Path) -> None:
+    """Sound that was clipped and then resampled, on voices that no limit was set on."""
+    voices: dict[str, list[tuple[Signal, int]]] = {}
+    for path in sorted(LETTERS.rglob("*.ogg")):
+        sound, rate = soundfile.read(str(path), dtype="float32", always_2d=True)
+        if len(sound) > 0.1 * rate and np.abs(sound[:, 0]).max() > 0.05:
+            voices.setdefault(path.parts[-3], []).append((sound[:, 0].copy(), rate))
+    if not voices:
+        print(
+            f"nothing in {LETTERS}: apt-get download klettres-data, unpack it with dpkg-deb -x, and name it: LETTERS=FOLDER ./run claims clipped"
+        )
+        return
+    told = {name: sum(broad_tops(loudest(x), rate) > 0 for x, rate in some) for name, some in voices.items()}
+    plain = [name for name in voices if name not in OVERLOADED]
+    print(
+        f"single clips as they are: {sum(told[n] for n in plain)} of {sum(len(voices[n]) for n in plain)} told;",
+        end=" ",
+    )
+    print(", ".join(f"{n}: {told[n]} of {len(voices[n])}" for n in OVERLOADED if n in voices))
+    found: dict[tuple[int, int], list[bool]] = {}
+    for name in plain:
+        own = voices[name][0][1]
+        some = [x / np.abs(x).max() for x, rate in voices[name] if rate == own]
+        for at in range(0, len(some) - 8, 8):
+            for over in (0, 3, 6, 12):
+                cut = np.clip(np.concatenate(some[at : at + 8]) * 10 ** (over / 20), -1, 1) * 0.7
+                for rate in (48_000, 16_000, 8000):
+                    x = soxr.resample(cut, own, rate).astype(np.float32)
+                    found.setdefault((over, rate), []).append(broad_tops(loudest(x), rate) > 0)
+    for (over, rate), hits in found.items():
+        print(f"eight of them, clipped by {over} dB, at {rate} Hz: {sum(hits)} of {len(hits)} told")
+
+
 PARTS: dict[str, Callable[[Path], None]] = {
     "level": level,
     "tempo": tempo,
     "finder": finder,
     "ear": ear,
     "g726": g726,
+    "clipped": clipped,
 }
 
 

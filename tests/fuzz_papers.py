@@ -243,6 +243,11 @@ def _stays(rules: Names, dice: random.Random) -> str:
 KINDS: tuple[Callable[[Path, random.Random], str], ...] = (_job, _ledger, _receiver, _names)
 
 
+def _most_memory() -> float:
+    """The most that this process ever had, MB."""
+    return resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
+
+
 def look(numbers: list[int]) -> list[Result]:
     """In a worker: number, seconds, MB that the process has grown by, and what came of it."""
     out = []
@@ -250,8 +255,7 @@ def look(numbers: list[int]) -> list[Result]:
         for number in numbers:
             dice = random.Random(number)
             work = KINDS[number % len(KINDS)]
-            before = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss
-            began = time.perf_counter()
+            before, began = _most_memory(), time.perf_counter()
             try:
                 said = work(Path(name), dice)
             except KittiwakeError as error:
@@ -259,7 +263,7 @@ def look(numbers: list[int]) -> list[Result]:
             except BaseException as error:
                 said = f"BAD: {type(error).__name__}: {error} in {work.__name__}"
             taken = time.perf_counter() - began
-            out.append((number, taken, (resource.getrusage(resource.RUSAGE_SELF).ru_maxrss - before) / 1024, said))
+            out.append((number, taken, _most_memory() - before, said))
     return out
 
 
@@ -287,7 +291,7 @@ def look_in_window(numbers: list[int]) -> list[Result]:
             wrong.clear()
             path = Path(name) / "j.kittiwake"
             path.write_bytes(broken_job(random.Random(number)))
-            began = time.perf_counter()
+            before, began = _most_memory(), time.perf_counter()
             try:
                 window.session.undo_stack.setClean()
                 opened = window.open_job(path)
@@ -298,6 +302,7 @@ def look_in_window(numbers: list[int]) -> list[Result]:
                 said = "job opened" if opened else "job refused"
             except Exception as error:
                 wrong.append(f"{type(error).__name__}: {error}")
-            out.append((number, time.perf_counter() - began, 0.0, f"BAD: {wrong[0]}" if wrong else said))
+            grown = _most_memory() - before
+            out.append((number, time.perf_counter() - began, grown, f"BAD: {wrong[0]}" if wrong else said))
     window.shut_down()
     return out

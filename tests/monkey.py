@@ -59,6 +59,7 @@ class Monkey:
         sys.excepthook = self._exception
         sys.unraisablehook = lambda found: self._exception(found.exc_type, found.exc_value, found.exc_traceback)  # type: ignore[assignment]
         self.sources = self._sources()
+        self._began_with: tuple[object, ...] | None = None
         self.digests = {path: _digest(path) for path in self.sources}
         self._new_window()
 
@@ -151,7 +152,14 @@ class Monkey:
     def _where(self, parent: object, title: str, start: Path, filters: str, endings: tuple[str, ...]) -> Path | None:
         return self.dice.choice([None, self.folder / f"out{self.dice.randrange(3)}{self.dice.choice(endings)}"])
 
+    @property
+    def _fresh(self) -> bool:
+        """Whether nothing was done yet to the job that is open."""
+        return self.window.session.undo_stack.count() == 0
+
     def _act(self) -> None:
+        if self._fresh:
+            self._began_with = self.window.session.job.clips
         what = self.dice.choices(
             (self._key, self._click, self._words, self._select, self._add, self._resize, self._wait, self._reopen),
             (50, 22, 6, 12, 1.5, 0.5, 4, 0.15),
@@ -280,8 +288,8 @@ class Monkey:
         for source, cut in session.job.cuts.items():
             wanted = {span.id for span in cut.spans if not span.aside}
             there = {clip.id for clip in session.job.clips if clip.source == source}
-            if cut.spans and there and not wanted & there:
-                self._note(f"the clips of {source.name} are not those of its spans")
+            if cut.spans and there != wanted:
+                self._note(f"the clips of {source.name} are not those of its spans: {there ^ wanted}")
         path = self.folder / "check.kittiwake"
         from kittiwake.core.model.job import save_job
 
@@ -291,6 +299,8 @@ class Monkey:
         stack, before, at = session.undo_stack, session.job, session.undo_stack.index()
         while stack.canUndo():
             stack.undo()
+        if self._began_with is not None and session.job.clips != self._began_with:
+            self._note("undo to the start does not lead to where it began")
         while stack.index() < at:
             stack.redo()
         self.app.processEvents()
@@ -303,6 +313,4 @@ def _digest(path: Path) -> str:
 
 
 if __name__ == "__main__":
-    code = main(sys.argv[1:])
-    sys.stdout.flush()
-    os._exit(code)
+    sys.exit(main(sys.argv[1:]))

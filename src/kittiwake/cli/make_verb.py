@@ -6,7 +6,7 @@ import signal
 import sys
 from pathlib import Path
 from threading import Event
-from typing import Any
+from typing import Any, NoReturn
 
 import click
 
@@ -123,7 +123,7 @@ def _made(found: Found, wish: Any, workers: int | None, on: str, fail_if_altered
     return good and done == total and not (fail_if_altered and altered)
 
 
-def _dry_run(found: Found, wish: Any, strict: bool, as_json: bool) -> None:
+def _dry_run(found: Found, wish: Any, strict: bool, as_json: bool) -> NoReturn:
     """What would be made, and nothing of it."""
     from ..core.make.ledger import Ledger
     from ..core.make.naming import Naming

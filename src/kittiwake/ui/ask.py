@@ -1,8 +1,9 @@
-"""Asking where to write, so that nothing is overwritten that nobody was asked about."""
+"""Questions, so that nothing is lost or overwritten that nobody was asked about."""
 
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
@@ -40,11 +41,24 @@ def with_ending(parent: QWidget, path: Path, endings: tuple[str, ...]) -> Path |
 
 def may_replace(parent: QWidget, path: Path) -> bool:
     """Ask whether a file may be replaced."""
-    asked = QMessageBox.question(
-        parent,
-        "Replace the file?",
-        f"{path.name} is there already. Replace it?",
-        QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
-        QMessageBox.StandardButton.No,
-    )
-    return asked == QMessageBox.StandardButton.Yes
+    return is_sure(parent, "Replace the file?", f"{path.name} is there already. Replace it?")
+
+
+def is_sure(parent: QWidget, title: str, question: str, *, usual: bool = False) -> bool:
+    """Ask for a yes. ``usual`` is whether Return says it too: only where a yes loses nothing."""
+    yes, no = QMessageBox.StandardButton.Yes, QMessageBox.StandardButton.No
+    return QMessageBox.question(parent, title, question, yes | no, yes if usual else no) == yes
+
+
+def chosen(
+    parent: QWidget, title: str, text: str, more: str, answers: Mapping[str, QMessageBox.ButtonRole], usual: str
+) -> str:
+    """Ask for one of some answers, each with its part in the dialog; an empty text where the dialog was closed. ``usual`` is what Return says."""
+    box = QMessageBox(parent)
+    box.setWindowTitle(title)
+    box.setText(text)
+    box.setInformativeText(more)
+    buttons = {answer: box.addButton(answer, role) for answer, role in answers.items()}
+    box.setDefaultButton(buttons[usual])
+    box.exec()
+    return next((answer for answer, button in buttons.items() if button is box.clickedButton()), "")

@@ -11,7 +11,7 @@ from ..core.cut import shown_names
 from ..core.cut.export import write_marks
 from ..core.cut.forms import marks_of, read_marks, spans_of
 from ..core.errors import KittiwakeError, reason_of
-from ..core.make.place import part_name, sync_files
+from ..core.make.place import part_file, put_in_place, sync_files
 from ..core.model.span import START, STOP, in_order
 from ..core.standin.microphone import READING
 from .ask import where_to_save
@@ -152,23 +152,21 @@ class CutDeeds(Deeds):
         spans = self.session.cut_of(page.source).spans
         marks = marks_of(spans, shown_names(spans, page.source.stem), page.rate)
         source, stated = page.source, self.session.job.stated.get(page.source)
-        part = part_name(path.parent)
         try:
             if path.exists() and path.samefile(source):
                 raise KittiwakeError("That is the recording itself.", "Choose another name.", "own_source")
             form = path.suffix.lower()
-            if form == ".wav":  # all of the sound goes with it
-                with Waiting(self, f"Writing {path.name} …", f"{path.name} was not written.") as waiting:
-                    waiting.result_of(lambda breathe: write_marks(part, form, source, stated, marks, breathe))
-            else:
-                write_marks(part, form, source, stated, marks)
-            sync_files([part])
-            part.replace(path)
+            with part_file(path.parent) as part:
+                if form == ".wav":  # all of the sound goes with it
+                    with Waiting(self, f"Writing {path.name} …", f"{path.name} was not written.") as waiting:
+                        waiting.result_of(lambda breathe: write_marks(part, form, source, stated, marks, breathe))
+                else:
+                    write_marks(part, form, source, stated, marks)
+                sync_files([part])
+                put_in_place(part, path, replace=True)
         except (OSError, ValueError) as error:
             why = reason_of(error) if isinstance(error, OSError) else str(error)
             raise KittiwakeError(
                 f"{path.name} could not be written: {why}.", "Choose another folder.", "spans"
             ) from error
-        finally:
-            part.unlink(missing_ok=True)
         self.foot.say(f"{len(marks)} span{'s' if len(marks) != 1 else ''} written to {path.name}.")

@@ -11,7 +11,7 @@ from PySide6.QtGui import QAction, QDesktopServices
 from PySide6.QtWidgets import QApplication, QFileDialog, QMainWindow, QMessageBox
 
 from .. import __version__
-from ..core.errors import reason_of
+from ..core.errors import MakeError, reason_of
 from ..core.make.compare import Comparison
 from ..core.make.ledger import Entry
 from ..core.make.place import write_whole
@@ -19,7 +19,7 @@ from ..core.measure import look_at
 from ..core.model import Clip, Facts, Receiver, Stated
 from ..core.model.job import EXTENSION
 from ..core.model.receiver_file import to_toml
-from .ask import where_to_save
+from .ask import chosen, where_to_save
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
@@ -102,18 +102,18 @@ class Deeds(QMainWindow):
 
     def _may_overwrite(self, path: Path) -> bool:
         """Another window has saved this job meanwhile: ask which is to stay."""
-        box = QMessageBox(self)
-        box.setWindowTitle("Saved elsewhere meanwhile")
-        box.setText(f"{path.name} was saved by another window, or another program, since it was opened here.")
-        box.setInformativeText("What was saved there would be lost.")
-        over = box.addButton("Replace it", QMessageBox.ButtonRole.DestructiveRole)
-        beside = box.addButton("Save under another name…", QMessageBox.ButtonRole.AcceptRole)
-        box.addButton(QMessageBox.StandardButton.Cancel)
-        box.setDefaultButton(beside)
-        box.exec()
-        if box.clickedButton() is beside:
+        beside, over, role = "Save under another name…", "Replace it", QMessageBox.ButtonRole
+        answer = chosen(
+            self,
+            "Saved elsewhere meanwhile",
+            f"{path.name} was saved by another window, or another program, since it was opened here.",
+            "What was saved there would be lost.",
+            {over: role.DestructiveRole, beside: role.AcceptRole, "Cancel": role.RejectRole},
+            beside,
+        )
+        if answer == beside:
             self.do_job_save_as()
-        return box.clickedButton() is over
+        return answer == over
 
     def do_job_save_as(self) -> None:
         start = Path.home() / f"{self.session.job.name.replace('/', '-')}{EXTENSION}"
@@ -288,8 +288,13 @@ class Deeds(QMainWindow):
         if receiver and path:
             try:
                 write_whole(path, to_toml(receiver).encode("utf-8"))
-            except OSError as error:
-                self.foot.say(f"{path.name} could not be written: {reason_of(error)}.")
+            except (OSError, MakeError) as error:
+                why = (
+                    f"{path.name} could not be written: {reason_of(error)}."
+                    if isinstance(error, OSError)
+                    else str(error)
+                )
+                self.foot.say(why)
             else:
                 self.foot.say(f"Exported {path.name}; it can be given to --for, and put on any board.")
 
@@ -372,19 +377,19 @@ class Deeds(QMainWindow):
 
     def offer_rescued(self) -> None:
         """Ask what is to become of work that was not saved when a window ended without being closed."""
+        go_on, drop, role = "Go on with it", "Throw it away", QMessageBox.ButtonRole
         for one in rescued():
-            box = QMessageBox(self)
-            box.setWindowTitle("Unsaved work")
-            box.setText(f"“{one.name}” was not saved when Kittiwake ended unexpectedly, {one.time:%d %B %Y, %H:%M}.")
-            box.setInformativeText("Go on with it? It is saved only when you save it.")
-            go_on = box.addButton("Go on with it", QMessageBox.ButtonRole.AcceptRole)
-            drop = box.addButton("Throw it away", QMessageBox.ButtonRole.DestructiveRole)
-            box.addButton("Ask me later", QMessageBox.ButtonRole.RejectRole)
-            box.setDefaultButton(go_on)
-            box.exec()
-            if box.clickedButton() is drop:
+            answer = chosen(
+                self,
+                "Unsaved work",
+                f"“{one.name}” was not saved when Kittiwake ended unexpectedly, {one.time:%d %B %Y, %H:%M}.",
+                "Go on with it? It is saved only when you save it.",
+                {go_on: role.AcceptRole, drop: role.DestructiveRole, "Ask me later": role.RejectRole},
+                go_on,
+            )
+            if answer == drop:
                 one.drop()
-            elif box.clickedButton() is go_on and self._take_up(one):
+            elif answer == go_on and self._take_up(one):
                 one.drop()
                 self.rescue.keep()
                 return

@@ -13,12 +13,7 @@ class RecordDeeds(CutDeeds):
 
     def do_record_open(self) -> None:
         recorder = self.bench.record_page.recorder
-        if self.bench.currentWidget() is self.bench.record_page and recorder.state in (
-            "room",
-            "count",
-            "recording",
-            "checking",
-        ):
+        if self.bench.currentWidget() is self.bench.record_page and recorder.busy:
             self.foot.say("A take goes on. It ends by itself when you are silent; Stop ends it now.")
             return
         self.foot.say("")

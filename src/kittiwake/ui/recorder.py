@@ -57,6 +57,16 @@ class Recorder(QObject):
         self.state = state
         self.changed.emit()
 
+    @property
+    def taking(self) -> bool:
+        """Whether a take is on its way: the room is measured, counted in, or recorded."""
+        return self.state in ("room", "count", "recording")
+
+    @property
+    def busy(self) -> bool:
+        """Whether a take is on its way, or is being checked."""
+        return self.taking or self.state == "checking"
+
     def open(self, microphone: Microphone) -> None:
         """Listen to a microphone, so that its level shows."""
         self.close()

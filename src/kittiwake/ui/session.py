@@ -663,19 +663,11 @@ class Session(QObject):
                 self.column_changed.emit(receiver.slug)
         again = [path for path in news.sources if path in self.facts and path in self._clips_of]
         if again:
-            told.append(
-                f"{len(again)} sources have changed, and are looked at again."
-                if len(again) > 1
-                else f"{again[0].name} has changed, and is looked at again."
-            )
+            told.append(_of(again, "has changed, and is looked at again", "have changed, and are looked at again"))
             self.look_again(again)
         lost = [path for path in news.lost if path in self.facts and path in self._clips_of]
         if lost:
-            told.append(
-                f"{len(lost)} sources are not there any more."
-                if len(lost) > 1
-                else f"{lost[0].name} is not there any more."
-            )
+            told.append(_of(lost, "is not there any more", "are not there any more"))
             self.look_again(lost)
         if told:
             self.told.emit(" ".join(told))
@@ -805,3 +797,8 @@ def _documents() -> Path:
 
 def _files(count: int) -> str:
     return "A made file was" if count == 1 else f"{count} made files were"
+
+
+def _of(sources: list[Path], one: str, many: str) -> str:
+    """What is said of one source by its name, of many by their number."""
+    return f"{len(sources)} sources {many}." if len(sources) > 1 else f"{sources[0].name} {one}."

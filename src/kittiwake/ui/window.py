@@ -30,6 +30,7 @@ from ..actions import ACTIONS
 from ..core.errors import KittiwakeError
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
+from .ask import is_sure
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
@@ -312,14 +313,10 @@ class Window(RecordDeeds):
         """Ask before what is being made is broken off by another job."""
         if not self.maker.busy:
             return True
-        asked = QMessageBox.question(
-            self,
-            "Stop making?",
-            "Outputs of this job are being made. Stop that, and open the other job? What is made already stays.",
-            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.No,
-            QMessageBox.StandardButton.No,
+        question = (
+            "Outputs of this job are being made. Stop that, and open the other job? What is made already stays."
         )
-        if asked != QMessageBox.StandardButton.Yes:
+        if not is_sure(self, "Stop making?", question):
             return False
         self.maker.stop()
         return True
@@ -385,14 +382,8 @@ class Window(RecordDeeds):
         page = self.bench.record_page
         if page.recorder.state != "recording":
             return True
-        asked = QMessageBox.question(
-            self,
-            "End the take?",
-            "A take is being recorded. End it, and keep it on the board?",
-            QMessageBox.StandardButton.Yes | QMessageBox.StandardButton.Cancel,
-            QMessageBox.StandardButton.Yes,
-        )
-        if asked != QMessageBox.StandardButton.Yes:
+        question = "A take is being recorded. End it, and keep it on the board?"
+        if not is_sure(self, "End the take?", question, usual=True):
             return False
         page.recorder.stop()
         until = time.monotonic() + 10

@@ -10,11 +10,13 @@ import numpy as np
 import pyloudnorm
 import soundfile
 
+from kittiwake.core.codec.cues import Cue
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Made, make_clip, plan_outputs, prove
 from kittiwake.core.make.proof import Promise, Proof
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, load_receiver
+from kittiwake.core.model.receiver import Limits
 from kittiwake.core.model.receiver_file import receiver_from_data
 from tests.sounds import DEMO, FolderCase, really_spoken, speech_like, spoken
 
@@ -93,11 +95,12 @@ class TestProof(FolderCase):
         self.assertEqual(failed(prove(item.output, MENU, wrong)), ["exact length", "exact size"])
 
 
-def rules(encoding: str = "pcm_s16", rate: int = 16_000, **treatment: object) -> Receiver:
-    """A receiver of WAV files with this treatment."""
+def rules(encoding: str = "pcm_s16", rate: int = 16_000, **more: object) -> Receiver:
+    """A receiver of WAV files with these limits and this treatment."""
     accepts = {"container": "wav", "encoding": encoding, "sample_rates": [rate]}
+    limits = {name: more.pop(name) for name in list(more) if name in Limits.model_fields}
     return receiver_from_data(
-        {"slug": "any", "name": "Any", "rules": {"accepts": [accepts]}, "treatment": treatment}, "It"
+        {"slug": "any", "name": "Any", "rules": {"accepts": [accepts], "limits": limits}, "treatment": more}, "It"
     )
 
 
@@ -107,6 +110,13 @@ class TestWhatProofCouldNotSee(FolderCase):
     def speech(self, peak_db: float = -6.0) -> np.ndarray:
         x = really_spoken(16_000)[:48_000]
         return (x / np.abs(x).max() * 10 ** (peak_db / 20)).astype(np.float32)
+
+    def made_of(self, x: np.ndarray, receiver: Receiver) -> Made:
+        path = self.write("in.wav", x, 16_000)
+        clip, facts = Clip.whole(path), look_at(path)
+        made = make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0])
+        self.assertEqual(made.status, "made", made.error)
+        return made
 
     def test_a_peak_over_the_ceiling(self) -> None:
         path = self.write("a.wav", self.speech(-4), 16_000)
@@ -145,6 +155,48 @@ class TestWhatProofCouldNotSee(FolderCase):
         self.assertEqual(failed(prove(path, rules())), ["length"])
         clip, facts = Clip.whole(path), look_at(path)
         self.assertEqual(fit(clip, facts, rules()).verdict, "cannot")
+
+    def test_a_length_over_the_longest(self) -> None:
+        path = self.write("a.wav", self.speech(), 16_000)
+        self.assertEqual(failed(prove(path, rules(max_seconds=2.9))), ["length"])
+        self.assertEqual(failed(prove(path, rules(max_seconds=3.0))), [])
+
+    def test_a_speech_level_that_is_not_taken(self) -> None:
+        path = self.write("a.wav", self.speech(), 16_000)
+        level = look_at(path).measures.level.active_dbov  # type: ignore[union-attr]
+        for limits in ({"min_level_dbov": level + 1}, {"max_level_dbov": level - 1}):
+            leave = {"measure": "leave"}
+            self.assertEqual(failed(prove(path, rules(level=leave, **limits))), ["speech level taken"], limits)
+        self.assertEqual(failed(prove(path, rules(min_level_dbov=level - 1, max_level_dbov=level + 1))), [])
+
+    def test_clipping_that_the_source_had_not(self) -> None:
+        receiver = rules(ceiling_dbfs=0.0, remove_dc=False)
+        made = self.made_of(self.speech(), receiver)
+        self.assertEqual(failed(made.proof), [])  # type: ignore[arg-type]
+        x, rate = soundfile.read(str(made.item.output), dtype="float32")
+        x[20_000:20_050] = 1.0
+        soundfile.write(str(made.item.output), x, rate, subtype="PCM_16")
+        promise = Promise(made.item.fit.recipe)  # type: ignore[arg-type]
+        self.assertEqual(failed(prove(made.item.output, receiver, promise)), ["no clipping added"])
+
+    def test_a_codec_that_makes_it_softer_than_meant(self) -> None:
+        receiver = receiver_from_data(
+            {"slug": "any", "name": "Any", "rules": {"accepts": [{"container": "mp3", "encoding": "mp3", "sample_rates": [16_000]}]},
+             "treatment": {"level": {"measure": "leave"}}}, "It",
+        )  # fmt: skip
+        made = self.made_of(self.speech(), receiver)
+        rms = look_at(made.item.output).measures.rms  # type: ignore[union-attr]
+        recipe = made.item.fit.recipe
+        assert recipe is not None
+        self.assertEqual(failed(prove(made.item.output, receiver, Promise(recipe, rms=rms))), [])
+        self.assertEqual(failed(prove(made.item.output, receiver, Promise(recipe, rms=2 * rms))), ["sounds as meant"])
+
+    def test_spans_that_are_missing(self) -> None:
+        made = self.made_of(self.speech(), rules())
+        recipe = made.item.fit.recipe
+        assert recipe is not None
+        wanted = replace(recipe, cues=(Cue(100, 200, "one"),))
+        self.assertIn("spans as cue points", failed(prove(made.item.output, rules(), Promise(wanted))))
 
     def test_softer_than_it_had_to_be(self) -> None:
         """Six dB under the target with three of them left under the ceiling: once that passed."""

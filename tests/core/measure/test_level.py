@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 import unittest
+from collections.abc import Iterable, Iterator
 
 import numpy as np
 from hypothesis import given
@@ -52,6 +53,19 @@ def literal_p56(x: np.ndarray, rate: int) -> tuple[float, float]:
     raise AssertionError("no threshold within the margin")
 
 
+def stretches(
+    x: np.ndarray, rate: int, lengths: Iterable[float], starts: Iterable[float]
+) -> Iterator[tuple[np.ndarray, float]]:
+    """Parts of a sound that many seconds long, from those seconds on, each with its level by the recommendation word by word."""
+    for seconds in lengths:
+        for start in starts:
+            part = x[round(start * rate) : round((start + seconds) * rate)]
+            try:
+                yield part, literal_p56(part, rate)[0]
+            except AssertionError:  # too little in it for the recommendation to give a level
+                continue
+
+
 def measured(x: np.ndarray, rate: int, block: int = 5000) -> tuple[float, float]:
     meter = ActiveLevel(rate)
     for at in range(0, len(x), block):
@@ -89,16 +103,9 @@ class TestActiveLevel(unittest.TestCase):
     def test_short_clips_agree_as_well(self) -> None:
         compared = 0
         for rate in (8000, 48_000):
-            x = really_spoken(rate)
-            for seconds in (0.21, 0.25, 0.3, 0.4, 0.49):
-                for start in (0.35, 0.5, 2.0):
-                    part = x[round(start * rate) : round((start + seconds) * rate)]
-                    try:
-                        true = literal_p56(part, rate)[0]
-                    except AssertionError:  # too little in it for the recommendation to give a level
-                        continue
-                    compared += 1
-                    self.assertAlmostEqual(measured(part, rate)[0], true, delta=0.03, msg=f"{seconds} s at {start} s")
+            for part, true in stretches(really_spoken(rate), rate, (0.21, 0.25, 0.3, 0.4, 0.49), (0.35, 0.5, 2.0)):
+                compared += 1
+                self.assertAlmostEqual(measured(part, rate)[0], true, delta=0.03, msg=f"{len(part) / rate:.2f} s")
         self.assertGreater(compared, 15)
 
     def test_silence(self) -> None:

@@ -10,6 +10,7 @@ import soxr
 
 from kittiwake.core.intake import BLOCK
 from kittiwake.core.measure.tops import broad_tops
+from kittiwake.core.sound import limited
 from tests.sounds import DEMO, REAL, Signal, noise, really_spoken, sine, spoken
 
 
@@ -53,3 +54,12 @@ class TestBroadTops(unittest.TestCase):
             x, rate = soundfile.read(str(path), dtype="float32", always_2d=True)
             for own, one in ((rate, x[:, 0].copy()), (8000, soxr.resample(x[:, 0], rate, 8000))):
                 self.assertEqual(broad_tops(loudest(one), own), 0, path.name)
+
+    def test_what_our_own_limiter_holds_down_is_not_taken_for_it(self) -> None:
+        for rate in (8000, 44_100):
+            x = really_spoken(rate)
+            loud = (x / np.abs(x).max() * 10 ** (12 / 20))[:, None].astype(np.float32)
+            blocks = (loud[at : at + BLOCK] for at in range(0, len(loud), BLOCK))
+            held = np.concatenate(list(limited(blocks, 0.89, rate, 1)))[:, 0]
+            self.assertLessEqual(np.abs(held).max(), 0.8901)
+            self.assertEqual(broad_tops(loudest(held), rate), 0, rate)

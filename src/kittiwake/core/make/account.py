@@ -12,7 +12,7 @@ from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.look import stamp_of
 from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
-from .place import part_name, put_in_place
+from .place import part_file, put_in_place
 from .work import as_made, unaltered
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
@@ -125,9 +125,8 @@ def forget_deleted(folder: Path) -> int:
     MakeError : there is no ledger in this folder, another run holds it, or it cannot be written.
     """
     ledger = _ledger(folder)
-    part = part_name(folder)
     try:
-        with only_run(folder):
+        with only_run(folder), part_file(folder) as part:
             ledger.refresh()
             gone = 0
             with part.open("x", encoding="utf-8") as file:
@@ -144,5 +143,3 @@ def forget_deleted(folder: Path) -> int:
     except OSError as error:
         told = f"The ledger of {folder} could not be written: {reason_of(error)}."
         raise MakeError(told, "Nothing was changed; see to the disk.", "disk") from error
-    finally:
-        part.unlink(missing_ok=True)

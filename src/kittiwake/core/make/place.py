@@ -143,17 +143,12 @@ def write_whole(path: Path, data: bytes) -> None:
 
     Raises
     ------
-    OSError
+    MakeError, OSError
     """
-    part = path.with_name(f".kittiwake-{os.getpid()}-{secrets.token_hex(6)}.part")
-    try:
-        with part.open("xb") as file:
-            file.write(data)
-            file.flush()
-            os.fsync(file.fileno())
-        part.replace(path)
-    finally:
-        part.unlink(missing_ok=True)
+    with part_file(path.parent) as part:
+        part.write_bytes(data)
+        sync_files([part])
+        put_in_place(part, path, replace=True)
 
 
 def sync_files(paths: Sequence[Path]) -> None:

@@ -3,10 +3,8 @@
 from __future__ import annotations
 
 import dataclasses
-import errno
 import json
 import os
-import stat
 from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
@@ -19,7 +17,7 @@ from .receiver import Receiver
 from .receiver_file import receiver_from_data
 from .span import Cut
 from .stated import Stated
-from .text import to_json
+from .text import text_of, to_json
 
 JOB_VERSION = 1
 EXTENSION = ".kittiwake"
@@ -139,7 +137,7 @@ def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
     JobError : it cannot be read, is not a job, or is of a newer version than this program knows.
     """
     try:
-        data = _parsed(_text_of(path), breathe)
+        data = _parsed(text_of(path, _LARGEST, "job"), breathe)
     except OSError as error:
         raise JobError(
             f"{path} cannot be opened: {reason_of(error)}.", "Check the path and its permissions.", "job_open"
@@ -243,23 +241,6 @@ def _record(entry: object) -> MadeRecord:
         else:
             checked.text(value, f"{name} of an entry of made")
     return MadeRecord(**values)
-
-
-def _text_of(path: Path) -> str:
-    """The text of a job file.
-
-    Raises
-    ------
-    OSError, UnicodeDecodeError
-    """
-    handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
-    with os.fdopen(handle, "rb") as file:
-        found = os.fstat(handle)
-        if not stat.S_ISREG(found.st_mode):
-            raise OSError(errno.EINVAL, "it is not an ordinary file")
-        if found.st_size > _LARGEST:
-            raise OSError(errno.EFBIG, "it is larger than any job")
-        return file.read().decode("utf-8-sig")
 
 
 def _each(entries: Iterable[Any], breathe: Callable[[], object]) -> Iterator[Any]:

@@ -3,10 +3,7 @@
 from __future__ import annotations
 
 import difflib
-import errno
-import os
 import re
-import stat
 import tomllib
 from collections.abc import Iterator, Sequence
 from functools import cache
@@ -18,6 +15,7 @@ from pydantic import BaseModel, ValidationError
 
 from ..errors import RulesError, reason_of
 from .receiver import Receiver
+from .text import text_of
 
 _MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
 _DEEPEST = 12  # lists and tables within each other
@@ -154,7 +152,7 @@ def receiver_text(slug: str) -> str:
         if entry.name.endswith(f"-{slug}.toml"):
             return entry.read_text("utf-8")
     load_receiver(slug)  # says what is wrong
-    return _text_of(Path(slug))
+    return text_of(Path(slug), _MOST_TEXT, "receiver")
 
 
 @cache
@@ -188,7 +186,7 @@ def load_receiver(which: str | Path) -> Receiver:
             f"There is no receiver “{which}”.", f"{meant}Name one of {known}, or a .toml file.", "no_receiver"
         )
     try:
-        text = _text_of(path)
+        text = text_of(path, _MOST_TEXT, "receiver")
     except OSError as error:
         raise RulesError(
             f"{path} cannot be read: {reason_of(error)}.",
@@ -198,20 +196,3 @@ def load_receiver(which: str | Path) -> Receiver:
     except UnicodeDecodeError as error:
         raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
     return parse_receiver(text, path.name)
-
-
-def _text_of(path: Path) -> str:
-    """The text of a receiver's file.
-
-    Raises
-    ------
-    OSError, UnicodeDecodeError
-    """
-    handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
-    with os.fdopen(handle, "rb") as file:
-        found = os.fstat(handle)
-        if not stat.S_ISREG(found.st_mode):
-            raise OSError(errno.EINVAL, "it is not an ordinary file")
-        if found.st_size > _MOST_TEXT:
-            raise OSError(errno.EFBIG, "it is larger than any receiver")
-        return file.read(_MOST_TEXT).decode("utf-8-sig")

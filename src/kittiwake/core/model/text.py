@@ -1,8 +1,12 @@
-"""Text that can hold any file name."""
+"""Text that can hold any file name, and text of files that may come from anybody."""
 
 from __future__ import annotations
 
+import errno
 import json
+import os
+import stat
+from pathlib import Path
 from typing import Any
 
 
@@ -21,3 +25,20 @@ def printable(text: str, keep: str = "") -> str:
     if text.isprintable():
         return text
     return "".join(c if c.isprintable() or c in keep else c.encode("unicode_escape").decode("ascii") for c in text)
+
+
+def text_of(path: Path, most: int, kind: str) -> str:
+    """The text (UTF-8) of an ordinary file of at most ``most`` bytes, which is to be a ``kind``: a pipe or a device would never end.
+
+    Raises
+    ------
+    OSError, UnicodeDecodeError
+    """
+    handle = os.open(path, os.O_RDONLY | os.O_NONBLOCK)
+    with os.fdopen(handle, "rb") as file:
+        found = os.fstat(handle)
+        if not stat.S_ISREG(found.st_mode):
+            raise OSError(errno.EINVAL, "it is not an ordinary file")
+        if found.st_size > most:
+            raise OSError(errno.EFBIG, f"it is larger than any {kind}")
+        return file.read(most).decode("utf-8-sig")

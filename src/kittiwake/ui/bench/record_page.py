@@ -119,7 +119,7 @@ class RecordPage(QWidget):
 
     def begin(self) -> None:
         """Choose the desktop's microphone and listen to it; a take that goes on is left alone."""
-        if self.recorder.state in ("room", "count", "recording", "checking"):
+        if self.recorder.busy:
             return
         found = microphones()
         self.devices.clear()
@@ -138,7 +138,7 @@ class RecordPage(QWidget):
 
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Read these lines one after the other."""
-        if self.recorder.state in ("room", "count", "recording"):
+        if self.recorder.taking:
             self.told.emit("A take goes on: end it first, then take the list.")
             return
         self.lines, self._at = lines, 0
@@ -173,7 +173,7 @@ class RecordPage(QWidget):
 
     def go(self) -> None:
         """Begin, or end the take that goes on."""
-        if self.recorder.state in ("room", "count", "recording"):
+        if self.recorder.taking:
             self.recorder.stop()
         elif self.recorder.state == "open":
             self._check = None
@@ -227,7 +227,7 @@ class RecordPage(QWidget):
 
     def _refresh(self) -> None:
         state = self.recorder.state
-        busy = state in ("room", "count", "recording", "checking")
+        busy = self.recorder.busy
         line = self.current
         self._name_label.setVisible(not self.lines)
         self.name.setVisible(not self.lines)
