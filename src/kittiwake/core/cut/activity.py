@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
@@ -14,13 +14,17 @@ from ..errors import Cancelled
 from ..intake import open_sound
 from ..model import Stated
 from ..sound import span_of
+from .room import STEP, floor_of, mean_of
+from .voice import RATE, WINDOW, voice_in
 
-RATE = 8000  # Hz, at which voices are told from other sound
-STEP = 0.005  # s, between two levels
-FRAME = 0.03  # s, of which it is told whether they are speech and voiced
-#: Pitches of voices, Hz.
-_LOW, _HIGH = 70, 350
-_CLEAR = 0.45  # of a frame's energy has to repeat for it to be voiced
+FRAME = WINDOW / RATE  # s, of which it is told whether somebody speaks
+#: s that are judged together. Parts of a source that begin at whole multiples of it give the same as the source in one go.
+CHUNK = 48
+_LOW_CUT = 90.0  # Hz: what lies below is rumble and hum, and little of a voice
+_SURELY = 5.0  # dB above the room: nobody speaks in what is lower
+_USUAL = -20.0  # dBFS, to which the loudest of a chunk is brought before it is judged
+_MOST_GAIN = 60.0  # dB
+_AROUND = 6  # windows before and after what is above the room, judged with it
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,17 +33,15 @@ class Activity:
 
     Attributes
     ----------
-    levels : [shape=(n,)] dBFS of each 5 ms, −120 where there is nothing.
-    speech : [shape=(m,)] whether each 30 ms are speech by a detector.
-    voiced : [shape=(m,)] whether each 30 ms have a pitch.
+    levels : [shape=(n,)] dBFS of each 5 ms, without what lies below 90 Hz; −120 where there is nothing.
+    voice : [shape=(m,)] how sure it is that somebody speaks in each 32 ms, 0 to 1; 0 where nothing rises above the room.
     rate, frames : of the source.
     """
 
     rate: int
     frames: int
     levels: NDArray[np.float32] = field(repr=False, compare=False)
-    speech: NDArray[np.bool_] = field(repr=False, compare=False)
-    voiced: NDArray[np.bool_] = field(repr=False, compare=False)
+    voice: NDArray[np.float32] = field(repr=False, compare=False)
 
     @property
     def seconds(self) -> float:
@@ -59,7 +61,7 @@ def activity_of(
 
     Parameters
     ----------
-    start, stop : frames of the part; parts that begin at whole multiples of three seconds are put together by ``joined``.
+    start, stop : frames of the part; parts that begin at whole multiples of ``CHUNK`` seconds are put together by ``joined``.
 
     Raises
     ------
@@ -68,9 +70,8 @@ def activity_of(
     """
     reader = open_sound(path, stated)
     try:
-        rate = reader.header.sample_rate
         total = reader.header.frames if stop is None else stop - start
-        gather = _Gather(rate)
+        gather = _Gather(reader.header.sample_rate)
         for block in span_of(reader, start, stop):
             if cancelled and cancelled():
                 raise Cancelled
@@ -82,101 +83,118 @@ def activity_of(
         reader.close()
 
 
+def activity_in(blocks: Iterable[NDArray[np.float32]], rate: int) -> Activity:
+    """Of sound in memory: blocks of float32 [shape=(n, channels)]."""
+    gather = _Gather(rate)
+    for block in blocks:
+        gather.add(block)
+    return gather.result()
+
+
 def joined(parts: Sequence[Activity]) -> Activity:
     """Parts of one source, in order, as one."""
     return Activity(
         parts[0].rate,
         sum(part.frames for part in parts),
         np.concatenate([part.levels for part in parts]),
-        np.concatenate([part.speech for part in parts]),
-        np.concatenate([part.voiced for part in parts]),
+        np.concatenate([part.voice for part in parts]),
     )
 
 
 class _Gather:
-    def __init__(self, rate: int) -> None:
-        import webrtcvad
+    """Takes a source block by block, and judges it chunk by chunk."""
 
+    def __init__(self, rate: int) -> None:
         self._rate = rate
         self.frames = 0
-        self._edges = 0.0
-        self._held = np.zeros(0, np.float32)
+        self._left = CHUNK * rate  # frames that the chunk still takes
+        self._sides = self._new_sides(0)
+        self._slow: list[list[NDArray[np.float32]]] = []
         self._levels: list[NDArray[np.float32]] = []
-        self._low = soxr.ResampleStream(rate, RATE, 1, dtype="float32", quality="QQ") if rate != RATE else None
-        self._slow = np.zeros(0, np.float32)
-        self._detector = webrtcvad.Vad(2)
-        self._speech: list[bool] = []
-        self._voiced: list[NDArray[np.bool_]] = []
+        self._voice: list[NDArray[np.float32]] = []
+
+    def _new_sides(self, count: int) -> list[soxr.ResampleStream] | None:
+        if self._rate == RATE:
+            return None
+        return [soxr.ResampleStream(self._rate, RATE, 1, dtype="float32", quality="QQ") for _ in range(count)]
 
     def add(self, block: NDArray[np.float32]) -> None:
         """The next frames, float32 [shape=(n, channels)]."""
-        # The louder channel of each moment would switch; the sum of both may cancel. The energy does neither.
         self.frames += len(block)
-        columns = [np.ascontiguousarray(column) for column in block.T]
-        mono, power = columns[0], np.square(columns[0])
-        if len(columns) > 1:
-            # Column by column: a mean along so short an axis takes ten times as long.
-            share = np.float32(1 / len(columns))
-            mono, power = mono * share, power * share
-            for column in columns[1:]:
-                mono += column * share
-                power += np.square(column) * share
-        self._put_levels(power)
-        self._put_slow(self._low.resample_chunk(np.ascontiguousarray(mono)) if self._low is not None else mono)
+        while len(block):
+            some, block = block[: self._left], block[self._left :]
+            self._left -= len(some)
+            self._put(_two(some), last=False)
+            if not self._left:
+                self._judge()
 
-    def _put_levels(self, power: NDArray[np.float32]) -> None:
-        held = np.concatenate([self._held, power]) if len(self._held) else power
-        # Parts of 5 ms need not be whole frames (11,025 Hz): their edges are rounded.
-        step = self._rate * STEP
-        first = self._edges
-        count = int((len(held)) / step)
-        edges = np.round(first + np.arange(count + 1) * step).astype(np.int64)
-        edges = edges[edges <= len(held)]
-        if len(edges) < 2:
-            self._held = held
-            return
-        sums = np.add.reduceat(held[: edges[-1]], edges[:-1])
-        self._levels.append((10 * np.log10(sums / np.diff(edges) + 1e-12)).astype(np.float32))
-        # What is left begins at a place that need not be whole.
-        last = first + (len(edges) - 1) * step
-        self._edges = last - int(edges[-1])
-        self._held = held[edges[-1] :].copy()
+    def _put(self, sides: list[NDArray[np.float32]], last: bool) -> None:
+        if not self._slow:
+            self._slow = [[] for _ in sides]
+            self._sides = self._new_sides(len(sides))
+        for n, side in enumerate(sides):
+            self._slow[n].append(side if self._sides is None else self._sides[n].resample_chunk(side, last=last))
 
-    def _put_slow(self, some: NDArray[np.float32]) -> None:
-        self._slow = np.concatenate([self._slow, some]) if len(self._slow) else np.asarray(some, np.float32)
-        size = round(FRAME * RATE)
-        whole = len(self._slow) // size * size
-        if whole < size:
+    def _judge(self) -> None:
+        """Levels and voices of what was taken since the last time."""
+        from scipy.signal import butter, sosfilt, sosfilt_zi
+
+        frames = CHUNK * self._rate - self._left
+        self._left = CHUNK * self._rate
+        if not frames:
             return
-        frames = self._slow[:whole].reshape(-1, size)
-        self._slow = self._slow[whole:].copy()
-        # The detector was made for speech at usual levels: what is whispered is brought up first.
-        loud = np.sqrt((frames**2).mean(axis=1, keepdims=True))
-        gain = np.minimum(100.0, 0.08 / np.maximum(loud, 1e-6)) ** 0.5
-        raw = (np.clip(frames * gain, -1, 1) * 32767).astype("<i2").tobytes()
-        width = 2 * size
-        self._speech += [self._detector.is_speech(raw[n : n + width], RATE) for n in range(0, len(raw), width)]
-        self._voiced.append(_voiced(frames))
+        self._put([np.zeros(0, np.float32)] * len(self._slow), last=True)
+        sound = _together([np.concatenate(parts) for parts in self._slow])
+        self._slow = []
+        filter_ = butter(4, _LOW_CUT, "high", fs=RATE, output="sos").astype(np.float32)
+        # As if the first sample had been there before: no step at the beginning.
+        settled = (sosfilt_zi(filter_) * sound[:1]).astype(np.float32) if len(sound) else None
+        sound = sosfilt(filter_, sound, zi=settled)[0] if len(sound) else sound
+        count = max(1, int(frames / self._rate / STEP))
+        size = round(RATE * STEP)
+        room = np.zeros(count * size, np.float32)
+        room[: len(sound)] = sound[: count * size]
+        levels = (10 * np.log10(np.square(room).reshape(-1, size).mean(axis=1) + 1e-12)).astype(np.float32)
+        self._levels.append(levels)
+        self._voice.append(_voice(sound[: len(room)], levels, -(-len(room) // WINDOW)))
 
     def result(self) -> Activity:
-        if self._low is not None:
-            self._put_slow(self._low.resample_chunk(np.zeros(0, np.float32), last=True))
+        self._judge()
         levels = np.concatenate(self._levels) if self._levels else np.zeros(0, np.float32)
-        voiced = np.concatenate(self._voiced) if self._voiced else np.zeros(0, bool)
-        return Activity(self._rate, self.frames, levels, np.array(self._speech, bool), voiced)
+        voice = np.concatenate(self._voice) if self._voice else np.zeros(0, np.float32)
+        return Activity(self._rate, self.frames, levels, voice)
 
 
-def _voiced(frames: NDArray[np.float32]) -> NDArray[np.bool_]:
-    """Whether each frame repeats itself at a pitch of voices, by autocorrelation at half the rate."""
-    slow = frames[:, ::2] + frames[:, 1::2]
-    slow = slow - slow.mean(axis=1, keepdims=True)
-    size = slow.shape[1]
-    spectrum = np.fft.rfft(slow, 2 * size, axis=1)
-    repeats = np.fft.irfft(spectrum.real**2 + spectrum.imag**2, axis=1)
-    rate = RATE // 2
-    lags = slice(rate // _HIGH, min(size - 1, rate // _LOW))
-    # Fewer samples overlap the farther they are moved.
-    fair = size / (size - np.arange(size))[lags]
-    best = (repeats[:, lags] * fair).max(axis=1)
-    result: NDArray[np.bool_] = best > _CLEAR * np.maximum(repeats[:, 0], 1e-9)
-    return result
+def _two(block: NDArray[np.float32]) -> list[NDArray[np.float32]]:
+    """All channels as one or two sides."""
+    # Column by column: a mean along so short an axis takes ten times as long.
+    columns = [np.ascontiguousarray(column) for column in block.T]
+    if len(columns) <= 2:
+        return columns
+    return [np.sum(columns[n::2], axis=0, dtype=np.float32) / np.float32(len(columns[n::2])) for n in (0, 1)]
+
+
+def _together(sides: list[NDArray[np.float32]]) -> NDArray[np.float32]:
+    """Both sides in one; the louder one where they would cancel."""
+    if len(sides) == 1:
+        return sides[0]
+    mixed = (sides[0] + sides[1]) * np.float32(0.5)
+    loudest = max(sides, key=lambda side: float(np.dot(side, side)))
+    # Sides that have nothing in common lose 3 dB against the mean of both, one that is silent 6 dB.
+    return mixed if float(np.dot(mixed, mixed)) > 0.2 * float(np.dot(loudest, loudest)) else loudest
+
+
+def _voice(sound: NDArray[np.float32], levels: NDArray[np.float32], count: int) -> NDArray[np.float32]:
+    """[shape=(count,)] of the windows of a chunk."""
+    smooth = mean_of(levels, 3)
+    above = smooth >= floor_of(levels) + _SURELY
+    wanted = np.zeros(count, bool)
+    at = np.flatnonzero(above)
+    if not len(at):
+        return wanted.astype(np.float32)
+    wanted[np.unique((at * STEP / FRAME).astype(np.int64))] = True
+    wanted = np.convolve(wanted, np.ones(2 * _AROUND + 1), "same") > 0
+    # The model was trained on speech at usual levels: what is soft is brought up.
+    loud = float(np.percentile(mean_of(levels, 7), 99))
+    gain = np.float32(10 ** (min(_MOST_GAIN, _USUAL - loud) / 20))
+    return voice_in(sound * gain, wanted)

@@ -1,26 +1,30 @@
-"""Where somebody speaks: sound that rises above the noise of the room, and is a voice."""
+"""Where somebody speaks: sound that rises above the room, and is a voice."""
 
 from __future__ import annotations
 
 from bisect import bisect_left
-from dataclasses import dataclass
-from typing import Any
+from dataclasses import dataclass, field
 
 import numpy as np
 from numpy.typing import NDArray
 
-from .activity import FRAME, STEP, Activity
+from .activity import FRAME, Activity
+from .room import LEAST, STEP, background_of, floor_of, mean_of
+from .tail import before_tail, decay_of
 
 __all__ = ["Activity", "Find", "Found", "find_speech"]
 
 _HYSTERESIS = 4.5  # dB: sound ends that much lower than it begins
-_FLOOR_BLOCK = 0.5  # s
-_FLOOR_REACH = 12.0  # s, over which the noise of a room is taken to be the same
-_LEAST_FLOOR = -90.0  # dBFS; below that, silence is silence
+_OVER_BACKGROUND = 3.0  # dB above the loudest of what goes on behind the speech, at which sound begins
+_STAYS_OVER = 1.5  # dB above it, where sound ends
 _BURST = 0.04  # s: what is shorter is a click
 _CLOSURE = 0.25  # s: silence within a word, before its last consonant is let go
 _RELEASE = 0.01  # s, which that consonant takes at least
-_VOICED, _SPEECH = 0.15, 0.3  # shares of a span's frames that a voice has at least
+_SURE, _UNSURE = 0.5, 0.25  # how sure the detector is where a voice begins, and goes on
+_BREATH = 0.3  # s of sound without a voice that belong to the voice beside it: the s and the t of a word
+#: The same where the voice is hardly heard; and where that is so: shorter sounds are not asked, and of the others this much is heard.
+_SURE_OF_WHISPER, _UNSURE_OF_WHISPER = 0.12, 0.05
+_SYLLABLE, _HARDLY = 0.25, 0.5
 
 
 @dataclass(frozen=True, slots=True)
@@ -36,8 +40,8 @@ class Find:
     """
 
     above_room: float = 9.0
-    pause: float = 0.6
-    shortest: float = 0.3
+    pause: float = 0.5
+    shortest: float = 0.15
     air_before: float = 0.1
     air_after: float = 0.1
 
@@ -49,85 +53,130 @@ class Found:
     Attributes
     ----------
     speech : start and stop of each, air included; in order, none overlapping another.
+    spoken : the same without the air.
     other : sound that is no voice: coughs, doors.
     room_dbfs : the noise of the room, median.
     speech_dbfs : the level of what is spoken, median of its parts; None where there is none.
+    threshold : [shape=(n,)] dBFS at each 5 ms, which sound has to reach to begin.
     """
 
     speech: tuple[tuple[int, int], ...]
+    spoken: tuple[tuple[int, int], ...]
     other: tuple[tuple[int, int], ...]
     room_dbfs: float
     speech_dbfs: float | None
+    threshold: NDArray[np.float32] = field(repr=False, compare=False)
 
 
 def find_speech(activity: Activity, find: Find | None = None) -> Found:
     """Spans of speech. Takes milliseconds, whatever the length of the source was.
 
     The floor follows the room: at each moment it is the level that nine tenths of the time around exceed. Sound begins where the level, over
-    15 ms, is ``above_room`` over it, and ends 4 dB lower.
+    15 ms, is ``above_room`` over it and over what goes on behind the speech, and ends 4.5 dB lower. It is speech where the detector hears a voice;
+    a pause is where either is missing.
     """
     find = find or Find()
     levels = activity.levels
     if not len(levels):
-        return Found((), (), _LEAST_FLOOR, None)
-    smooth = _mean(levels, 3)
-    floor = _floor(levels)
-    begins = smooth >= floor + find.above_room
-    goes_on = smooth >= floor + find.above_room - min(_HYSTERESIS, 0.6 * find.above_room)
-    runs = _runs(goes_on)
-    # A run counts where it holds a beginning, and is more than a click.
-    counts = np.concatenate([[0], np.cumsum(begins)])
-    weak = [(a, b) for a, b in runs if (b - a) * STEP >= _RELEASE]
-    runs = [(a, b) for a, b in runs if counts[b] - counts[a] > 0 and (b - a) * STEP >= _BURST]
-    runs = _with_consonants(runs, weak, round(min(_CLOSURE, find.pause) / STEP))
-    voices: list[tuple[int, int]] = []
-    other: list[tuple[int, int]] = []
-    for a, b in _joined(runs, round(find.pause / STEP)):
-        (voices if _is_voice(activity, a, b) else other).append((a, b))
+        return Found((), (), (), LEAST, None, np.zeros(0, np.float32))
+    smooth = mean_of(levels, 3)
+    floor = floor_of(levels)
+    voice = _voice_at(activity.voice, len(levels), _SURE, _UNSURE)
+    behind = background_of(smooth, voice, floor)
+    begin = np.maximum(floor + find.above_room, behind + _OVER_BACKGROUND)
+    goes_on = np.maximum(floor + find.above_room - min(_HYSTERESIS, 0.6 * find.above_room), behind + _STAYS_OVER)
+    sound, weak = _sound(smooth, begin, goes_on)
+    if _whispered(activity.voice, sound):
+        voice = _voice_at(activity.voice, len(levels), _SURE_OF_WHISPER, _UNSURE_OF_WHISPER)
+    pause = round(find.pause / STEP)
+    voices = _spoken(sound, voice, mean_of(levels, 7), pause)
+    voices = _with_consonants(voices, weak, round(min(_CLOSURE, find.pause) / STEP), pause)
+    voices = _joined(voices, pause)
+    other = _joined(_apart(sound, voices), pause)
     voices = [(a, b) for a, b in voices if (b - a) * STEP >= find.shortest]
     spans = _with_air(voices, other, find, len(levels))
-    per = activity.rate * STEP
-    speech = tuple((round(a * per), min(activity.frames, round(b * per))) for a, b in spans)
     loud = [float(np.median(levels[a:b])) for a, b in voices]
     return Found(
-        speech,
-        tuple((round(a * per), min(activity.frames, round(b * per))) for a, b in other),
+        _frames(spans, activity),
+        _frames(voices, activity),
+        _frames(other, activity),
         float(np.median(floor)),
         float(np.median(loud)) if loud else None,
+        begin.astype(np.float32),
     )
 
 
-def _floor(levels: NDArray[np.float32]) -> NDArray[np.float64]:
-    """The noise of the room at each level."""
-    size = round(_FLOOR_BLOCK / STEP)
-    count = -(-len(levels) // size)
-    padded = np.concatenate([levels, np.full(count * size - len(levels), levels[-1], np.float32)])
-    quiet = np.percentile(padded.reshape(count, size), 20, axis=1)
-    reach = max(1, min(count, round(2 * _FLOOR_REACH / _FLOOR_BLOCK) | 1))
-    # Of what is quietest in each half second, that which a tenth of the neighbourhood goes below.
-    room = _tenth(quiet, reach)
-    room = np.maximum(_mean(room, min(count, 9) | 1), _LEAST_FLOOR)
-    at = (np.arange(count) + 0.5) * size
-    wide: NDArray[np.float64] = np.interp(np.arange(len(levels)), at, room)
-    return wide
+def _frames(spans: list[tuple[int, int]], activity: Activity) -> tuple[tuple[int, int], ...]:
+    per = activity.rate * STEP
+    return tuple((round(a * per), min(activity.frames, round(b * per))) for a, b in spans)
 
 
-def _mean(values: NDArray[Any], size: int) -> NDArray[Any]:
-    """Of an odd number of neighbours; the first and the last value go on beyond the ends."""
-    mean: NDArray[Any] = _around(values, size).mean(axis=1)
-    return mean
+def _voice_at(sure: NDArray[np.float32], count: int, begin: float, goes_on: float) -> NDArray[np.bool_]:
+    """Whether somebody speaks at each level: from where the detector is sure for as long as it does not doubt."""
+    certain = np.concatenate([[0], np.cumsum(sure >= begin)])
+    out = np.zeros(count, bool)
+    for a, b in _runs(sure >= goes_on):
+        if certain[b] > certain[a]:
+            out[round(a * FRAME / STEP) : round(b * FRAME / STEP)] = True
+    return out
 
 
-def _tenth(values: NDArray[Any], size: int) -> NDArray[Any]:
-    """That which a tenth of an odd number of neighbours goes below."""
-    at = size // 10
-    lower: NDArray[Any] = np.partition(_around(values, size), at, axis=1)[:, at]
-    return lower
+def _whispered(sure: NDArray[np.float32], sound: list[tuple[int, int]]) -> bool:
+    """Whether this is speech that the detector hardly hears: it is sure of some of it, but of less than half of most sounds.
+
+    A whisper has no pitch, and a far wall blurs it; the detector, which learned from voices, then hears parts of words.
+    """
+    shares = []
+    for a, b in sound:
+        if (b - a) * STEP >= _SYLLABLE:
+            part = sure[int(a * STEP / FRAME) : int(b * STEP / FRAME) + 1]
+            shares.append(float((part >= _SURE).mean()))
+    heard = sum(share > 0.1 for share in shares)
+    return heard >= 3 and heard >= len(shares) / 4 and float(np.median(shares)) < _HARDLY
 
 
-def _around(values: NDArray[Any], size: int) -> NDArray[Any]:
-    size |= 1  # as many before as after, so that each value has its own
-    return np.lib.stride_tricks.sliding_window_view(np.pad(values, size // 2, mode="edge"), size)
+def _sound(
+    smooth: NDArray[np.float64], begin: NDArray[np.float64], goes_on: NDArray[np.float64]
+) -> tuple[list[tuple[int, int]], list[tuple[int, int]]]:
+    """Runs of sound that are more than a click, and everything else that might be a consonant."""
+    runs = _runs(smooth >= goes_on)
+    counts = np.concatenate([[0], np.cumsum(smooth >= begin)])
+    weak = [(a, b) for a, b in runs if (b - a) * STEP >= _RELEASE]
+    return [(a, b) for a, b in runs if counts[b] - counts[a] > 0 and (b - a) * STEP >= _BURST], weak
+
+
+def _spoken(
+    sound: list[tuple[int, int]], voice: NDArray[np.bool_], smooth: NDArray[np.float64], pause: int
+) -> list[tuple[int, int]]:
+    """Of each run of sound, what is spoken: where a voice is, and what of the same run lies close before and after, as far as a pause without a
+    voice stays one; without the tail of the room, where it has one.
+    """
+    heard = [(a, b, [(a + c, a + d) for c, d in _runs(voice[a:b])]) for a, b in sound]
+    heard = [(a, b, inner) for a, b, inner in heard if inner]
+    decay = decay_of(smooth, [(a, b) for a, b, _ in heard])
+    out = []
+    for a, b, inner in heard:
+        if decay is not None:
+            stops = [*(c for c, _ in inner[1:]), b]
+            inner = [(c, before_tail(smooth, c, d, stop, decay)) for (c, d), stop in zip(inner, stops, strict=True)]
+        inner = _joined([(c, d) for c, d in inner if d > c], pause)
+        breath = round(_BREATH / STEP)
+        for n, (c, d) in enumerate(inner):
+            before = breath if n == 0 else min(breath, (c - inner[n - 1][1] - pause) // 2)
+            after = breath if n + 1 == len(inner) else min(breath, (inner[n + 1][0] - d - pause) // 2)
+            out.append((max(a, c - before), d if decay is not None else min(b, d + after)))
+    return out
+
+
+def _apart(sound: list[tuple[int, int]], voices: list[tuple[int, int]]) -> list[tuple[int, int]]:
+    """Runs of sound in which nobody speaks."""
+    starts = [a for a, _ in voices]
+    out = []
+    for a, b in sound:
+        n = bisect_left(starts, b)
+        if not n or voices[n - 1][1] <= a:
+            out.append((a, b))
+    return out
 
 
 def _runs(flags: NDArray[np.bool_]) -> list[tuple[int, int]]:
@@ -135,17 +184,23 @@ def _runs(flags: NDArray[np.bool_]) -> list[tuple[int, int]]:
     return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
 
 
-def _with_consonants(runs: list[tuple[int, int]], weak: list[tuple[int, int]], gap: int) -> list[tuple[int, int]]:
-    """Runs, with weak or short ones that lie close before or after: the t at the end of a word, the s at its beginning."""
+def _with_consonants(
+    runs: list[tuple[int, int]], weak: list[tuple[int, int]], gap: int, pause: int
+) -> list[tuple[int, int]]:
+    """Runs, with weak or short ones that lie close before or after: the t at the end of a word, the s at its beginning.
+
+    No farther than a consonant is, since weak noise goes on for ever; and what is a pause stays one.
+    """
     starts, stops = [a for a, _ in weak], [b for _, b in weak]
     out = []
     for at, (a, b) in enumerate(runs):
-        # No farther than to the runs beside it, which look after themselves.
-        before = runs[at - 1][1] if at else 0
-        after = runs[at + 1][0] if at + 1 < len(runs) else stops[-1]
-        while (n := bisect_left(stops, a)) and a - stops[n - 1] <= gap and starts[n - 1] >= before:
+        before = a - (runs[at - 1][1] if at else 0)
+        after = (runs[at + 1][0] if at + 1 < len(runs) else stops[-1]) - b
+        least = a - min(gap, (before - pause) // 2 if at and before >= pause else before)
+        most = b + min(gap, (after - pause) // 2 if at + 1 < len(runs) and after >= pause else after)
+        while (n := bisect_left(stops, a)) and a - stops[n - 1] <= gap and starts[n - 1] >= least:
             a = starts[n - 1]
-        while (n := bisect_left(starts, b)) < len(starts) and starts[n] - b <= gap and stops[n] <= after:
+        while (n := bisect_left(starts, b)) < len(starts) and starts[n] - b <= gap and stops[n] <= most:
             b = stops[n]
         out.append((a, b))
     return out
@@ -159,16 +214,6 @@ def _joined(runs: list[tuple[int, int]], gap: int) -> list[tuple[int, int]]:
         else:
             out.append((a, b))
     return out
-
-
-def _is_voice(activity: Activity, first: int, last: int) -> bool:
-    """Whether enough of a run is speech by the detector, and has a pitch."""
-    a, b = int(first * STEP / FRAME), max(int(first * STEP / FRAME) + 1, round(last * STEP / FRAME))
-    voiced, speech = activity.voiced[a:b], activity.speech[a:b]
-    if not len(voiced):
-        return False
-    both = voiced & speech
-    return bool(both.mean() >= _VOICED and speech.mean() >= _SPEECH)
 
 
 def _with_air(

@@ -1,0 +1,1 @@
+"""The speech finder, held against speech that nobody here recorded: ``./run evaluate``."""

@@ -1,0 +1,45 @@
+"""What a room adds to the end of a word: a tail that falls evenly, by so many dB a second, and is no part of what was said."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+
+from .room import STEP
+
+_FALL = 20.0  # dB above the end of a sound, over which its fall is timed
+_LONGEST = 1.0  # s that it may take
+_LEAST_RUNS = 4
+_EVEN = 140.0  # dB a second: nothing falls faster in a room of 0.43 s (RT60) or more, which is where tails get in the way
+_BACK = round(0.05 / STEP)  # over which the fall is looked at
+_SHARE = 0.45  # of the room's fall, that is still a fall
+_LEAST_FALL = 8.0  # dB
+_KEPT = round(0.02 / STEP)
+
+
+def decay_of(smooth: NDArray[np.float64], runs: list[tuple[int, int]]) -> float | None:
+    """By how many dB a step sound falls in this room, after the runs of it; None where the room has no tail to speak of.
+
+    Words end as fast as they like in a dry room. In one that sounds on, none ends faster than the room.
+    """
+    falls = []
+    for a, b in runs:
+        if (b - a) * STEP < 0.15:
+            continue
+        part = smooth[max(a, b - round(_LONGEST / STEP)) : b]
+        high = np.flatnonzero(part >= part[-1] + _FALL)
+        if len(high):
+            falls.append(_FALL / (len(part) - 1 - int(high[-1])))
+    if len(falls) < _LEAST_RUNS:
+        return None
+    fall = float(np.percentile(falls, 75))
+    return fall if fall / STEP < _EVEN else None
+
+
+def before_tail(smooth: NDArray[np.float64], a: int, b: int, stop: int, decay: float) -> int:
+    """Where the tail begins that may follow a voice from a to b; it is looked for up to ``stop``, where the sound ends."""
+    at = stop
+    while at - _BACK > a and smooth[at - _BACK] - smooth[at - 1] >= _SHARE * decay * _BACK:
+        at -= 1
+    end = at - _BACK // 2
+    return min(b, end + _KEPT) if smooth[max(a, end)] - smooth[stop - 1] >= _LEAST_FALL else b
