@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
-from ..core.cut.activity import Activity, activity_of, joined
+from ..core.cut.activity import CHUNK, Activity, activity_of, joined
 from ..core.errors import KittiwakeError
 from ..core.intake import open_sound
 from ..core.make.pool import Died, Helper
@@ -188,7 +188,7 @@ class Cutter(QObject):
         total, rate = facts.measures.frames, facts.header.sample_rate
         edges = [0, total]
         if total > _LONG * rate and self._skips(facts):
-            step = 3 * rate * round(total / (3 * rate) / _PARTS)
+            step = CHUNK * rate * round(total / (CHUNK * rate) / _PARTS)
             edges = [n * step for n in range(_PARTS)] + [total]
         shares = [0.0] * (len(edges) - 1)
 

@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 
 from kittiwake import demo
 from kittiwake.core.cut import Find, find_speech
-from kittiwake.core.cut.activity import Activity, _Gather, activity_of, joined
+from kittiwake.core.cut.activity import CHUNK, Activity, activity_in, activity_of, joined
 from tests.sounds import FolderCase
 
 READING = Path(demo.__file__).parent / "reading"
@@ -46,17 +46,13 @@ class Reading:
 
 
 def activity(sound: NDArray[np.float32], rate: int) -> Activity:
-    gather = _Gather(rate)
-    for at in range(0, len(sound), 65_536):
-        gather.add(sound[at : at + 65_536, None])
-    return gather.result()
+    return activity_in((sound[at : at + 65_536, None] for at in range(0, len(sound), 65_536)), rate)
 
 
 def errors(reading: Reading, below: float) -> tuple[list[tuple[float, float]], list[str], int, int]:
     """Milliseconds by which start and stop (without their air) are late, lines not found as one, what is found besides, coughs told."""
     found = find_speech(activity(reading.in_room(below), reading.rate))
-    air = round(0.1 * reading.rate)
-    spans = [(start + air, stop - air) for start, stop in found.speech]
+    spans = found.spoken
     out, missing, matched = [], [], 0
     for line in reading.told["lines"]:
         here = [(a, b) for a, b in spans if a < line["stop"] and b > line["start"]]
@@ -114,7 +110,7 @@ class TestReading(FolderCase):
     def test_in_parts_as_in_one(self) -> None:
         path = self.folder / "x.wav"
         soundfile.write(str(path), self.reading.sound, self.reading.rate, subtype="PCM_16")
-        edge = 60 * self.reading.rate
+        edge = 2 * CHUNK * self.reading.rate
         parts = [activity_of(path, stop=edge), activity_of(path, start=edge)]
         whole = find_speech(activity_of(path))
         self.assertEqual(find_speech(joined(parts)).speech, whole.speech)

@@ -22,6 +22,7 @@ _CLOSURE = 0.25  # s: silence within a word, before its last consonant is let go
 _RELEASE = 0.01  # s, which that consonant takes at least
 _SURE, _UNSURE = 0.5, 0.25  # how sure the detector is where a voice begins, and goes on
 _BREATH = 0.3  # s of sound without a voice that belong to the voice beside it: the s and the t of a word
+_MASS = 2.7  # of what is sure, so many times 32 ms
 #: The same where the voice is hardly heard; and where that is so: shorter sounds are not asked, and of the others this much is heard.
 _SURE_OF_WHISPER, _UNSURE_OF_WHISPER = 0.12, 0.05
 _SYLLABLE, _HARDLY = 0.25, 0.5
@@ -112,11 +113,14 @@ def _frames(spans: list[tuple[int, int]], activity: Activity) -> tuple[tuple[int
 
 
 def _voice_at(sure: NDArray[np.float32], count: int, begin: float, goes_on: float) -> NDArray[np.bool_]:
-    """Whether somebody speaks at each level: from where the detector is sure for as long as it does not doubt."""
+    """Whether somebody speaks at each level: around where the detector is sure, for as long as it does not doubt. A cough makes it sure for a
+    moment, in which it is not very sure.
+    """
     certain = np.concatenate([[0], np.cumsum(sure >= begin)])
+    mass = np.concatenate([[0.0], np.cumsum(sure, dtype=np.float64)])
     out = np.zeros(count, bool)
     for a, b in _runs(sure >= goes_on):
-        if certain[b] > certain[a]:
+        if certain[b] > certain[a] and mass[b] - mass[a] >= _MASS * begin:
             out[round(a * FRAME / STEP) : round(b * FRAME / STEP)] = True
     return out
 

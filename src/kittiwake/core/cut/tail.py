@@ -11,10 +11,9 @@ _FALL = 20.0  # dB above the end of a sound, over which its fall is timed
 _LONGEST = 1.0  # s that it may take
 _LEAST_RUNS = 4
 _EVEN = 140.0  # dB a second: nothing falls faster in a room of 0.43 s (RT60) or more, which is where tails get in the way
-_BACK = round(0.05 / STEP)  # over which the fall is looked at
-_SHARE = 0.45  # of the room's fall, that is still a fall
-_LEAST_FALL = 8.0  # dB
-_KEPT = round(0.02 / STEP)
+_OFF = 5.0  # dB
+_KEPT = round(0.1 / STEP)  # of it: a soft end of a word lies under the tail of what was louder before
+_LEAST_FALL = 8.0  # dB that a tail takes, at least
 
 
 def decay_of(smooth: NDArray[np.float64], runs: list[tuple[int, int]]) -> float | None:
@@ -37,9 +36,20 @@ def decay_of(smooth: NDArray[np.float64], runs: list[tuple[int, int]]) -> float 
 
 
 def before_tail(smooth: NDArray[np.float64], a: int, b: int, stop: int, decay: float) -> int:
-    """Where the tail begins that may follow a voice from a to b; it is looked for up to ``stop``, where the sound ends."""
-    at = stop
-    while at - _BACK > a and smooth[at - _BACK] - smooth[at - 1] >= _SHARE * decay * _BACK:
-        at -= 1
-    end = at - _BACK // 2
-    return min(b, end + _KEPT) if smooth[max(a, end)] - smooth[stop - 1] >= _LEAST_FALL else b
+    """Where the tail begins that may follow a voice from a to b; it is looked for up to ``stop``, where the sound ends.
+
+    Back from there the sound gets louder along a line; where it falls behind the line by ``_OFF`` dB, it is something else.
+    """
+    part = smooth[max(a, stop - round(_LONGEST / STEP)) : stop][::-1]
+    high = np.flatnonzero(part >= part[0] + _FALL)
+    if len(part) < 3 or not len(high):
+        return b
+    last = max(3, int(high[0]))
+    steps = np.arange(len(part))
+    slope = float(np.clip(np.polyfit(steps[:last], part[:last], 1)[0], 0.75 * decay, 1.3 * decay))
+    line = float(np.mean(part[:last] - slope * steps[:last])) + slope * steps
+    off = np.flatnonzero(part < line - _OFF)
+    if not len(off):
+        return b
+    behind = max(0, int(off[0]) - round(_OFF / slope))
+    return min(b, stop - behind + _KEPT) if slope * behind >= _LEAST_FALL else b

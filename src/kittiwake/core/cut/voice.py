@@ -18,7 +18,7 @@ RATE = 16_000  # Hz
 WINDOW = 512  # samples that one answer is about
 _BEFORE = 64
 _PIECE = 64  # windows that are judged in one go; longer stretches are judged side by side
-_WARM_UP = 10  # windows before a piece, whose answers are not taken: the model remembers what it heard
+_WARM_UP = 5  # windows before a piece, whose answers are not taken: the model remembers what it heard
 
 
 @cache
