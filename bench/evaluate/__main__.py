@@ -43,7 +43,9 @@ def within(late: list[float], most: float) -> str:
 def main() -> None:
     half = 0 if sys.argv[1:2] == ["tune"] else 1
     verbose = "-v" in sys.argv
-    print("| room | lines found alone | people | engines | starts within 30, 60 ms | ends within 30, 60 ms | median start, end, ms | besides |")
+    print(
+        "| room | lines found alone | people | engines | starts within 30, 60 ms | ends within 30, 60 ms | median start, end, ms | besides |"
+    )
     print("|---|---|---|---|---|---|---|---|")
     for room in ROOMS:
         if len(sys.argv) > 2 and sys.argv[2] != "-v" and sys.argv[2] not in room.name:

@@ -19,8 +19,8 @@ _OVER_BACKGROUND = 3.0  # dB above the loudest of what goes on behind the speech
 _STAYS_OVER = 1.5  # dB above it, where sound ends
 _BURST = 0.04  # s: what is shorter is a click
 _CLOSURE = 0.25  # s: silence within a word, before its last consonant is let go
-_RELEASE = 0.01  # s, which that consonant takes at least
-_SURE, _UNSURE = 0.5, 0.25  # how sure the detector is where a voice begins, and goes on
+_RELEASE = 0.015  # s, which that consonant takes at least
+_SURE, _UNSURE = 0.7, 0.4  # how sure the detector is where a voice begins, and goes on
 _BREATH = 0.3  # s of sound without a voice that belong to the voice beside it: the s and the t of a word
 _MASS = 2.7  # of what is sure, so many times 32 ms
 #: The same where the voice is hardly heard; and where that is so: shorter sounds are not asked, and of the others this much is heard.

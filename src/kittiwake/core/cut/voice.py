@@ -18,7 +18,8 @@ RATE = 16_000  # Hz
 WINDOW = 512  # samples that one answer is about
 _BEFORE = 64
 _PIECE = 64  # windows that are judged in one go; longer stretches are judged side by side
-_WARM_UP = 5  # windows before a piece, whose answers are not taken: the model remembers what it heard
+_HOP = 2
+_WARM_UP = 6  # windows before a piece, whose answers are not taken: the model remembers what it heard
 
 
 @cache
@@ -56,14 +57,14 @@ def voice_in(sound: NDArray[np.float32], wanted: NDArray[np.bool_]) -> NDArray[n
     firsts = np.array([a for a, _ in pieces])
     rate = np.array(RATE, np.int64)
     reach = np.arange(_BEFORE + WINDOW)
-    for step in range(-_WARM_UP, int(lengths[0])):
+    for step in range(-_WARM_UP, int(lengths[0]), _HOP):
         going = int(np.searchsorted(-lengths, -step)) if step > 0 else len(pieces)
         at = (firsts[:going] + step + _WARM_UP) * WINDOW
-        sure, state = model.run(
-            None, {"input": padded[at[:, None] + reach], "state": state[:, :going], "sr": rate}
-        )
+        sure, state = model.run(None, {"input": padded[at[:, None] + reach], "state": state[:, :going], "sr": rate})
         if step >= 0:
-            out[firsts[:going] + step] = sure[:, 0]
+            for n in range(_HOP):
+                fits = step + n < lengths[:going]
+                out[firsts[:going][fits] + step + n] = sure[fits, 0]
     return out
 
 
