@@ -7,34 +7,10 @@ from collections import defaultdict
 
 import numpy as np
 
-from kittiwake.core.cut import find_speech
-from kittiwake.core.cut.activity import activity_in
-
-from .readings import Reading, reading
+from .readings import reading
 from .rooms import ROOMS
+from .score import score, spans_of
 from .voices import voices
-
-Score = tuple[int, int, list[float], list[float], int]
-
-
-def spans_of(one: Reading) -> list[tuple[float, float]]:
-    """s, without their air."""
-    found = find_speech(activity_in([one.sound[:, None]], one.room.rate))
-    return [(start / one.room.rate, stop / one.room.rate) for start, stop in found.spoken]
-
-
-def score(one: Reading, spans: list[tuple[float, float]]) -> Score:
-    """Lines found alone, lines, how late starts and stops are (ms), spans that are none."""
-    alone, starts, stops, matched = 0, [], [], set()
-    for start, stop in one.lines:
-        here = [n for n, (a, b) in enumerate(spans) if a < stop and b > start]
-        matched.update(here)
-        if len(here) == 1 and sum(a < spans[here[0]][1] and b > spans[here[0]][0] for a, b in one.lines) == 1:
-            alone += 1
-            starts.append((spans[here[0]][0] - start) * 1000)
-            stops.append((spans[here[0]][1] - stop) * 1000)
-    return alone, len(one.lines), starts, stops, len(spans) - len(matched)
-
 
 def within(late: list[float], most: float) -> str:
     return f"{np.mean(np.abs(late) <= most):.0%}" if late else "–"

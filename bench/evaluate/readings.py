@@ -38,7 +38,7 @@ def reading(voice: Voice, room: Room) -> Reading:
         parts += [line, np.zeros(round(pause * RATE), np.float32)]
     clean = np.concatenate(parts)
     clean = clean + at(coloured(len(clean), dice, 4.0), LEVEL - _ROOM)
-    lines = tuple(_edges(start, line, room.below) for start, _, line in where)
+    lines = tuple(edges(start, line, room.below) for start, _, line in where)
     return Reading(voice, room, room.apply(clean, dice, voice.half), lines)
 
 
@@ -63,7 +63,7 @@ def _loud(line: Signal, below: float) -> NDArray[np.intp]:
     return np.flatnonzero(levels(line) >= body - min(28, below - 5))
 
 
-def _edges(start: int, line: Signal, below: float) -> tuple[float, float]:
+def edges(start: int, line: Signal, below: float) -> tuple[float, float]:
     """Where the line is 5 dB over what lies ``below`` it."""
     loud = _loud(line, below)
     first, last = int(loud[0]), int(loud[-1]) + 1

@@ -128,9 +128,9 @@ def levels(sound: Signal) -> NDArray[np.float64]:
     return out
 
 
-def cut_to_speech(sound: Signal) -> Signal | None:
+def cut_to_speech(sound: Signal, pause: float = 0.25, breath: float = 0.2) -> Signal | None:
     """What lies between the first and the last 5 ms within 28 dB of the speech, at −26 dBov; None where the recording is too noisy to tell, has a
-    pause of more than 0.25 s inside, breath or a tail of more than 0.2 s that is more than 18 dB under the speech, or is longer than 6 s.
+    pause of so many seconds inside, breath or a tail that is longer and more than 18 dB under the speech, or is longer than 6 s.
     """
     level = levels(sound)
     if len(level) < 40:
@@ -141,7 +141,7 @@ def cut_to_speech(sound: Signal) -> Signal | None:
         return None
     loud = np.flatnonzero(np.convolve(level >= edge, np.ones(3), "same") >= 2)
     core = np.flatnonzero(level >= body - 18)
-    if len(loud) < 30 or np.diff(core).max() > 50 or max(core[0] - loud[0], loud[-1] - core[-1]) > 40:
+    if len(loud) < 30 or np.diff(core).max() > pause * 200 or max(core[0] - loud[0], loud[-1] - core[-1]) > breath * 200:
         return None
     part = sound[loud[0] * STEP : (loud[-1] + 1) * STEP]
     if len(part) > 6 * RATE or np.abs(part).max() > 1.5:

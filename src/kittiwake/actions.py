@@ -223,6 +223,7 @@ ACTIONS: tuple[Action, ...] = (
     Action("cli.facts", "Facts", "Say what sound files are and what they hold.", verb="facts"),
     Action("cli.fit", "Fit", "Say how files fit a receiver, and what would be done to them.", verb="fit"),
     Action("cli.proof", "Proof", "Check any files against a receiver.", verb="proof"),
+    Action("cli.spans", "Spans", "Find what is spoken in recordings, and cut it out.", verb="spans"),
     Action("cli.status", "Status", "Say what became of the outputs in a folder.", verb="status"),
     Action("cli.explain", "Explain", "Say what a made file was made from, and how.", verb="explain"),
     Action("cli.receivers", "Receivers", "List the receivers that ship with the application.", verb="receivers"),

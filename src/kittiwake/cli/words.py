@@ -5,6 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import Any
 
+from ..core.cut.spoken import Spoken
 from ..core.fit import Fit
 from ..core.make import Proof
 from ..core.make.account import Account
@@ -90,6 +91,14 @@ def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
         f"  by {entry.versions or '–'}",
     ]
     return "\n".join(lines)
+
+
+def span_in_words(span: Spoken, rate: int, written: Path | None) -> str:
+    level = "" if span.level_dbov is None else f"  {format_db(span.level_dbov, 'dBov')}"
+    times = f"{span.start / rate:10.3f} – {span.stop / rate:.3f} s"
+    inner = f"  (spoken {span.speech_start / rate:.3f} – {span.speech_stop / rate:.3f})" if span.kind == "speech" else ""
+    name = printable(f"  {span.name}" if span.kind == "speech" else "  other sound")
+    return f"{times}{inner}{level}{name}" + (f"  → {printable(str(written))}" if written else "")
 
 
 def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:

@@ -18,7 +18,7 @@ _HYSTERESIS = 4.5  # dB: sound ends that much lower than it begins
 _OVER_BACKGROUND = 3.0  # dB above the loudest of what goes on behind the speech, at which sound begins
 _STAYS_OVER = 1.5  # dB above it, where sound ends
 _BURST = 0.04  # s: what is shorter is a click
-_CLOSURE = 0.25  # s: silence within a word, before its last consonant is let go
+_CLOSURE = 0.3  # s: silence within a word, before its last consonant is let go
 _RELEASE = 0.015  # s, which that consonant takes at least
 _SURE, _UNSURE = 0.7, 0.4  # how sure the detector is where a voice begins, and goes on
 _BREATH = 0.3  # s of sound without a voice that belong to the voice beside it: the s and the t of a word
@@ -196,12 +196,13 @@ def _with_consonants(
     No farther than a consonant is, since weak noise goes on for ever; and what is a pause stays one.
     """
     starts, stops = [a for a, _ in weak], [b for _, b in weak]
-    out = []
+    out: list[tuple[int, int]] = []
     for at, (a, b) in enumerate(runs):
-        before = a - (runs[at - 1][1] if at else 0)
+        # The end of the one before was looked for first, since more words end in a consonant after a silence than begin with one.
+        before = a - (out[-1][1] if at else 0)
         after = (runs[at + 1][0] if at + 1 < len(runs) else stops[-1]) - b
-        least = a - min(gap, (before - pause) // 2 if at and before >= pause else before)
-        most = b + min(gap, (after - pause) // 2 if at + 1 < len(runs) and after >= pause else after)
+        least = a - min(gap, before - pause if at and before >= pause else before)
+        most = b + min(gap, after - pause if at + 1 < len(runs) and after >= pause else after)
         while (n := bisect_left(stops, a)) and a - stops[n - 1] <= gap and starts[n - 1] >= least:
             a = starts[n - 1]
         while (n := bisect_left(starts, b)) < len(starts) and starts[n] - b <= gap and stops[n] <= most:

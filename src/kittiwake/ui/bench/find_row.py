@@ -12,7 +12,7 @@ from ...core.cut import Find
 from ..button import Button
 
 _CONTROLS = (
-    ("above_room", "over room noise", 3, 30, 1, " dB", "How far above the noise of the room sound begins"),
+    ("above_room", "over room noise", 6, 30, 1, " dB", "How far above the noise of the room sound begins"),
     ("pause", "pauses from", 0.1, 5, 0.05, " s", "A shorter pause does not separate two clips"),
     ("shortest", "clips from", 0.05, 5, 0.05, " s", "Shorter sound is left out"),
     ("air_before", "air", 0, 2, 0.05, " s", "What is kept before the first sound"),

@@ -1,0 +1,136 @@
+"""The verb that finds what is spoken in a recording, and cuts it out if it is asked to."""
+
+from __future__ import annotations
+
+import os
+from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+from typing import Any
+
+import click
+
+from ..core.errors import KittiwakeError, reason_of
+from . import common, progress
+from .common import Found, complain, emit, leave, say, verb
+
+_MOST_NAMES = 4 << 20  # bytes
+_MORE = """\b
+Times are seconds: start and stop with the air that a clip keeps, speech_start and
+speech_stop without. Level: active speech level, ITU-T P.56. Other sound (coughs,
+doors) is listed and never cut out. A name that is taken gets a number."""
+
+
+@verb(
+    "spans",
+    "spans reading.wav",
+    "spans --names lines.txt --clips cut/ reading.wav",
+    "spans --json --pause 0.8 recordings/",
+    more=_MORE,
+)
+@click.option("--above-room", type=click.FloatRange(6, 30), metavar="DB", help="dB above the room where sound begins (9).")
+@click.option("--pause", type=click.FloatRange(0.1, 5), metavar="S", help="A shorter pause does not separate (0.5).")
+@click.option("--shortest", type=click.FloatRange(0.05, 5), metavar="S", help="Shorter speech is left out (0.15).")
+@click.option("--air-before", type=click.FloatRange(0, 2), metavar="S", help="Kept before the first sound (0.1).")
+@click.option("--air-after", type=click.FloatRange(0, 2), metavar="S", help="Kept after the last sound (0.1).")
+@click.option(
+    "--names",
+    type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
+    help="The lines that were read, in order: a name a line, “name: words”, or a table.",
+)
+@click.option(
+    "--clips", type=common.GivenPath(path_type=Path, file_okay=False), help="Write each span of speech there, as WAV."
+)
+@common.headerless
+@common.stream_option
+@common.as_json
+@common.paths_argument
+def spans_verb(
+    paths: tuple[Path, ...],
+    stated: Any,
+    stream: int | None,
+    names: Path | None,
+    clips: Path | None,
+    as_json: bool,
+    **settings: float | None,
+) -> None:
+    from ..core.cut import Find, read_lines
+    from ..core.make.clips import write_clips
+    from ..core.model.text import text_of
+
+    find = Find(**{name: value for name, value in settings.items() if value is not None})
+    try:
+        lines = read_lines(text_of(names, _MOST_NAMES, "list of lines")) if names else []
+    except (OSError, UnicodeDecodeError) as error:
+        raise click.UsageError(f"{names} cannot be read as a list of lines in UTF-8: {reason_of(error)}") from error
+    found = Found(paths, everything=stated is not None)
+    if lines and len(found) > 1:
+        raise click.UsageError(f"--names is a list for one recording; {len(found)} were given.")
+    good = found.whole
+    for path, form, heard in _heard(found, stated, stream, find, lines):
+        if isinstance(heard, str):
+            good = False
+            complain(heard, as_json, path=str(path))
+            continue
+        written = {}
+        if clips is not None:
+            try:
+                written = write_clips(heard, form, clips)
+            except (KittiwakeError, OSError) as error:
+                good = False
+                complain(error if isinstance(error, KittiwakeError) else reason_of(error), as_json, path=str(path))
+        _tell(heard, written, as_json)
+        speech = sum(span.kind == "speech" for span in heard.spans)
+        if lines and speech != len(lines):
+            say(f"{path}: {speech} found for {len(lines)} lines; check where they part.", err=True)
+            good = False
+    leave(good)
+
+
+def _heard(found: Found, stated: Any, stream: int | None, find: Any, lines: Any) -> Iterator[tuple[Path, Any, Any]]:
+    """Each path, how it is read, and what was found or a sentence."""
+    from ..core.cut.spoken import spoken_in
+    from ..core.intake.claims import stated_for
+
+    def hear(path: Path) -> tuple[Path, Any, Any]:
+        form = None
+        try:
+            form = stated_for(path, stated, stream)
+            return path, form, spoken_in(path, form, find, lines)
+        except KittiwakeError as error:
+            return path, form, str(error)
+        except OSError as error:
+            return path, form, f"{path}: {reason_of(error)}."
+
+    workers = os.cpu_count() or 1
+    with progress.Bar("Listening", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="hear") as pool:
+        waiting: list[Any] = []
+        for path in found:
+            waiting.append(pool.submit(hear, path))
+            if len(waiting) > 2 * workers:
+                yield waiting.pop(0).result()
+                bar.done()
+        for future in waiting:
+            yield future.result()
+            bar.done()
+
+
+def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:
+    from .words import span_in_words
+
+    if not as_json:
+        floor = "" if heard.threshold_dbfs is None else f", counted from {heard.threshold_dbfs:.0f} dBFS".replace("-", "−")
+        count = sum(span.kind == "speech" for span in heard.spans)
+        say(f"{heard.path}: {count} spoken, room {heard.room_dbfs:.0f} dBFS".replace("-", "−") + floor)
+    for span in heard.spans:
+        if not as_json:
+            say(span_in_words(span, heard.rate, written.get(span)))
+            continue
+        times = {key: round(getattr(span, key) / heard.rate, 6) for key in ("start", "stop", "speech_start", "speech_stop")}
+        level = None if span.level_dbov is None else round(span.level_dbov, 2)
+        told = {"path": str(heard.path), "kind": span.kind, **times, "level_dbov": level, "name": span.name}
+        if span.text:
+            told["text"] = span.text
+        if span in written:
+            told["clip"] = str(written[span])
+        emit(told)

@@ -1,0 +1,57 @@
+"""Spans of a source written as files of their own, without any other change."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from ..codec import find_format
+from ..cut.spoken import Heard, Spoken, cut_from
+from ..fit.names import bare_name, unique_names
+from ..model import Stated
+from ..model.receiver import Names
+from .place import part_name, put_in_place
+
+_NAMES = Names(allowed=r"\w .,'()-")
+
+
+def write_clips(heard: Heard, stated: Stated | None, folder: Path) -> dict[Spoken, Path]:
+    """Each span of speech, its air included, as WAV at the rate and with the channels of its source: 16 bits where that holds all of it, 24
+    otherwise. What is in the folder is never replaced: a name that is taken gets a number. Each file appears whole or not at all.
+
+    Raises
+    ------
+    IntakeError, MakeError, OSError : what was written before stays.
+    """
+    from ..intake import open_sound
+
+    speech = [span for span in heard.spans if span.kind == "speech"]
+    if not speech:
+        return {}
+    reader = open_sound(heard.path, stated)
+    header = reader.header
+    reader.close()
+    form = find_format("wav", "pcm_s16" if header.bits and header.bits <= 16 else "pcm_s24")
+    taken = [path.stem for path in folder.iterdir()] if folder.is_dir() else []
+    names = unique_names([span.name for span in speech], _NAMES, taken)
+    out: dict[Spoken, Path] = {}
+    part, writer, now = part_name(folder), None, -1
+
+    def finish() -> None:
+        if writer is not None:
+            writer.close()
+            final = folder / bare_name(f"{names[now]}.wav")
+            put_in_place(part, final, replace=False)
+            out[speech[now]] = final
+
+    try:
+        for n, block in cut_from(heard.path, stated, [(span.start, span.stop) for span in speech]):
+            if n != now:
+                finish()
+                part, now = part_name(folder), n
+                writer = form.open(part, header.sample_rate, header.channels, dither="none")
+            assert writer is not None
+            writer.write(block)
+        finish()
+    finally:
+        part.unlink(missing_ok=True)
+    return out
