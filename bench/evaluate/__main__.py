@@ -12,6 +12,7 @@ from .rooms import ROOMS
 from .score import score, spans_of
 from .voices import voices
 
+
 def within(late: list[float], most: float) -> str:
     return f"{np.mean(np.abs(late) <= most):.0%}" if late else "–"
 

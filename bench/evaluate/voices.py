@@ -141,7 +141,11 @@ def cut_to_speech(sound: Signal, pause: float = 0.25, breath: float = 0.2) -> Si
         return None
     loud = np.flatnonzero(np.convolve(level >= edge, np.ones(3), "same") >= 2)
     core = np.flatnonzero(level >= body - 18)
-    if len(loud) < 30 or np.diff(core).max() > pause * 200 or max(core[0] - loud[0], loud[-1] - core[-1]) > breath * 200:
+    if (
+        len(loud) < 30
+        or np.diff(core).max() > pause * 200
+        or max(core[0] - loud[0], loud[-1] - core[-1]) > breath * 200
+    ):
         return None
     part = sound[loud[0] * STEP : (loud[-1] + 1) * STEP]
     if len(part) > 6 * RATE or np.abs(part).max() > 1.5:

@@ -147,6 +147,13 @@ ACTIONS: tuple[Action, ...] = (
     Action(
         "cut.spectrum", "Waveform or spectrogram", "See the sound by its frequencies, or by its shape.", ("A",), "Cut"
     ),
+    Action(
+        "cut.seen",
+        "What the search saw",
+        "Over the sound: its level, what it had to reach, and where a voice was heard.",
+        ("Shift+A",),
+        "Cut",
+    ),
     Action("cut.nearer", "Nearer", "Show less of the source, larger.", ("+", "="), "Cut"),
     Action("cut.farther", "Farther", "Show more of the source, smaller.", ("-",), "Cut"),
     Action("cut.near", "Look at the span", "Show the chosen span as large as it goes.", ("Z",), "Cut"),

@@ -28,7 +28,9 @@ doors) is listed and never cut out. A name that is taken gets a number."""
     "spans --json --pause 0.8 recordings/",
     more=_MORE,
 )
-@click.option("--above-room", type=click.FloatRange(6, 30), metavar="DB", help="dB above the room where sound begins (9).")
+@click.option(
+    "--above-room", type=click.FloatRange(6, 30), metavar="DB", help="dB above the room where sound begins (9)."
+)
 @click.option("--pause", type=click.FloatRange(0.1, 5), metavar="S", help="A shorter pause does not separate (0.5).")
 @click.option("--shortest", type=click.FloatRange(0.05, 5), metavar="S", help="Shorter speech is left out (0.15).")
 @click.option("--air-before", type=click.FloatRange(0, 2), metavar="S", help="Kept before the first sound (0.1).")
@@ -119,14 +121,20 @@ def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:
     from .words import span_in_words
 
     if not as_json:
-        floor = "" if heard.threshold_dbfs is None else f", counted from {heard.threshold_dbfs:.0f} dBFS".replace("-", "−")
+        floor = (
+            ""
+            if heard.threshold_dbfs is None
+            else f", counted from {heard.threshold_dbfs:.0f} dBFS".replace("-", "−")
+        )
         count = sum(span.kind == "speech" for span in heard.spans)
         say(f"{heard.path}: {count} spoken, room {heard.room_dbfs:.0f} dBFS".replace("-", "−") + floor)
     for span in heard.spans:
         if not as_json:
             say(span_in_words(span, heard.rate, written.get(span)))
             continue
-        times = {key: round(getattr(span, key) / heard.rate, 6) for key in ("start", "stop", "speech_start", "speech_stop")}
+        times = {
+            key: round(getattr(span, key) / heard.rate, 6) for key in ("start", "stop", "speech_start", "speech_stop")
+        }
         level = None if span.level_dbov is None else round(span.level_dbov, 2)
         told = {"path": str(heard.path), "kind": span.kind, **times, "level_dbov": level, "name": span.name}
         if span.text:

@@ -96,7 +96,9 @@ def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
 def span_in_words(span: Spoken, rate: int, written: Path | None) -> str:
     level = "" if span.level_dbov is None else f"  {format_db(span.level_dbov, 'dBov')}"
     times = f"{span.start / rate:10.3f} – {span.stop / rate:.3f} s"
-    inner = f"  (spoken {span.speech_start / rate:.3f} – {span.speech_stop / rate:.3f})" if span.kind == "speech" else ""
+    inner = (
+        f"  (spoken {span.speech_start / rate:.3f} – {span.speech_stop / rate:.3f})" if span.kind == "speech" else ""
+    )
     name = printable(f"  {span.name}" if span.kind == "speech" else "  other sound")
     return f"{times}{inner}{level}{name}" + (f"  → {printable(str(written))}" if written else "")
 

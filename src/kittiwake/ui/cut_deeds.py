@@ -99,6 +99,7 @@ class CutDeeds(Deeds):
     do_cut_farther = _page_does(lambda page: page.wave.zoom(1 / 1.6))
     do_cut_near = _page_does(CutPage.look_near)
     do_cut_whole = _page_does(lambda page: page.wave.show_all())
+    do_cut_seen = _page_does(CutPage.show_seen)
     do_cut_spectrum = _page_does(lambda page: page.wave.show_spectrum(not page.wave.spectral))
 
     # -- spans in open forms ---------------------------------------------------------------------------------------

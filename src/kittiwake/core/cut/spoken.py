@@ -30,7 +30,7 @@ class Spoken:
     ----------
     start, stop : frames, air included.
     speech_start, speech_stop : frames, without the air; of other sound the same as with it.
-    level_dbov : active speech level by ITU-T P.56, of the louder of the mix and each channel; None where there is none.
+    level_dbov : active speech level by ITU-T P.56, air included as in the clip, of the louder of the mix and each channel; None where there is none.
     name : that its clip gets; empty for other sound.
     """
 
@@ -81,7 +81,7 @@ def spoken_in(
     spans += [Spoken("other", start, stop, start, stop) for start, stop in found.other]
     spans.sort(key=lambda span: span.start)
     meters = [_Meter(activity.rate) for _ in spans]
-    for n, block in cut_from(path, stated, [(span.speech_start, span.speech_stop) for span in spans]):
+    for n, block in cut_from(path, stated, [(span.start, span.stop) for span in spans]):
         meters[n].add(block)
     spans = [replace(span, level_dbov=meter.level) for span, meter in zip(spans, meters, strict=True)]
     threshold = float(np.median(found.threshold)) if len(found.threshold) else None

@@ -29,6 +29,7 @@ from ..session import Session
 from .cut_wave import CutWave, Shown, clock
 from .ear_row import EarRow
 from .find_row import FindRow
+from .seen import Seen
 
 _ROLE = Qt.ItemDataRole.UserRole
 
@@ -170,12 +171,16 @@ class CutPage(QWidget):
         self.wave.show_picture(self._cutter.picture(facts))
         cut = self._session.cut_of(source)
         if fresh:
+            self.wave.show_found((), None)
             self._chosen = ""
             self.finding.show_settings(cut.settings)
         self._asked_to_find = not cut.spans
         self._activity = self._cutter.activity(facts)
-        if self._activity is not None and self._asked_to_find:
-            self.search()
+        if self._activity is not None:
+            if self._asked_to_find:
+                self.search()
+            elif fresh:
+                self._preview()
         if span_id:
             self._chosen = span_id
         self._refresh()
@@ -367,9 +372,15 @@ class CutPage(QWidget):
         spans, lost = merged(self._cut.spans, found.speech)
         settings = tuple((name, float(value)) for name, value in asdict(self.finding.settings).items())
         self._session.put_cut("finding the speech", self.source, self._cut.changed(spans=spans, settings=settings))
-        self.wave.show_found((), found.other)
+        self.wave.show_found((), Seen(self._activity, found))
         self._refresh()
         self._tell_found(len(found.speech), len(found.other), lost, done=True)
+
+    def show_seen(self) -> None:
+        """Draw over the sound what the search saw, or take it away."""
+        self.wave.show_seen(not self.wave.shows_seen)
+        if self.wave.shows_seen and self._activity is None:
+            self.finding.say("Not listened to yet: what the search saw shows when it was.")
 
     def _preview(self) -> None:
         """Show what a search with these settings would give, before anything changes."""
@@ -377,7 +388,7 @@ class CutPage(QWidget):
             return
         found = find_speech(self._activity, self.finding.settings)
         _, lost = merged(self._cut.spans, found.speech)
-        self.wave.show_found(found.speech, found.other)
+        self.wave.show_found(found.speech, Seen(self._activity, found))
         self._tell_found(len(found.speech), len(found.other), lost, done=False)
 
     def _tell_found(self, count: int, other: int, lost: tuple[Span, ...], done: bool) -> None:

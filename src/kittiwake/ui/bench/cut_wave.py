@@ -26,6 +26,7 @@ from ...core.model.units import format_db, format_hz
 from ..cutting import Picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
+from .seen import Seen, draw_seen
 from .spectrogram import spectrogram
 
 _HEAD, _FOOT = 20, 20
@@ -91,7 +92,8 @@ class CutWave(QWidget):
         self.cursor_frame = 0
         self._playing: int | None = None
         self.left, self.right = 0.0, 1.0
-        self.spectral = False
+        self.spectral = self.shows_seen = False
+        self.seen: Seen | None = None
         self._image: tuple[object, QImage] | None = None
         self._message = ""
         self._held: tuple[str, str] | None = None
@@ -120,9 +122,14 @@ class CutWave(QWidget):
         self.setAccessibleDescription(f"{len(spans)} spans; {told.name} is chosen" if told else f"{len(spans)} spans")
         self.update()
 
-    def show_found(self, ghosts: Sequence[tuple[int, int]], other: Sequence[tuple[int, int]]) -> None:
-        """What a search would find, outlined; and other sound, marked at the foot."""
-        self._ghosts, self._other = ghosts, other
+    def show_found(self, ghosts: Sequence[tuple[int, int]], seen: Seen | None) -> None:
+        """What a search would find, outlined; other sound, marked at the foot; and what it saw, for those who ask for it."""
+        self._ghosts, self._other, self.seen = ghosts, seen.found.other if seen else (), seen
+        self.update()
+
+    def show_seen(self, shows: bool) -> None:
+        """Draw what the last search saw over the sound, or not."""
+        self.shows_seen = shows
         self.update()
 
     def set_playing(self, frame: int | None) -> None:
@@ -310,6 +317,8 @@ class CutWave(QWidget):
         else:
             self._draw_spans(painter, plot)
             self._draw_wave(painter, plot)
+        if self.seen is not None and self.shows_seen:
+            draw_seen(painter, plot, self.seen, self.left, self.right)
         self._draw_edges(painter, plot)
         self._draw_ruler(painter, plot)
         self._draw_cursor(painter, plot)
