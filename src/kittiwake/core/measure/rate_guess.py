@@ -1,0 +1,115 @@
+"""At which of the usual rates a voice was sampled, told from what it sounds like at each. A guess, with how sure it is.
+
+A voice read at a wrong rate has a wrong pitch, a spectrum that lies too high or too low, syllables that come too fast or too slowly, and a band
+that ends where no recorder ends one. The long-term spectrum below is the mean of recordings of people and of two speech engines in a dozen
+languages (half of the voices of ``./run evaluate``); how often it is right on the other half stands in docs/formats.md.
+"""
+
+from __future__ import annotations
+
+import math
+
+import numpy as np
+from numpy.typing import NDArray
+
+from .pitch import Pitch
+
+RATES = (8000, 11_025, 16_000, 22_050, 44_100, 48_000)
+# Quarter octaves from 100 Hz: dB about the mean of those from 283 Hz to 2.3 kHz, and how far recordings differ, microphones included.
+_LOWEST, _BANDS, _FROM, _TO = 100.0, 24, 6, 18
+_MEAN = np.array([-1.8, -1.7, 1.5, 6.7, 8.7, 7.2, 5.9, 7.1, 8.1, 6.2, 5.0, 3.1, -0.4, -3.3, -5.2, -6.8, -9.2, -10.6, -10.9, -12.5, -13.5, -17.9, -22.8, -24.1])  # fmt: skip
+_SPREAD = np.array([14.5, 14.6, 13.3, 10.6, 9.8, 10.2, 9.8, 8.9, 8.9, 7.9, 7.8, 7.9, 8.4, 8.1, 8.2, 8.1, 8.3, 8.4, 8.7, 10.9, 10.4, 11.6, 15.0, 15.1])  # fmt: skip
+_WEIGHT = 12.0  # neighbouring bands go together: all of them count as so many
+_MALE, _FEMALE, _PITCH_SPREAD = math.log(120), math.log(205), 0.25
+_PACE, _PACE_SPREAD = math.log(2.4), 0.45  # swings of the envelope a second
+_USUAL_ENDS = np.array([4000, 5512.5, 8000, 11_025, 16_000, 22_050])  # Hz, half the rates that recordings were ever made at
+_END, _RARE = 3.0, 2  # what such an end is worth; the first two say little, since few ever raised the rate of those
+_NOMINAL = 16_000  # Hz, at which the sound is measured; everything scales with the true one
+_PITCH_AT = 22_050  # Hz, at which pitches of voices at all these rates are within those that are looked for
+_SIZE = 1024
+
+
+def rate_scores(sound: NDArray[np.float64], rates: tuple[int, ...] = RATES) -> dict[int, float]:
+    """How well a voice, [shape=(n,)], fits each rate (Hz): natural logarithms of likelihoods, which only mean something beside each other."""
+    power, levels = _spectrum(sound)
+    if power is None:
+        return dict.fromkeys(rates, 0.0)
+    meter = Pitch(_PITCH_AT)
+    meter.add(sound.astype(np.float32))
+    pitch, pace, edge = meter.result(), _pace(levels), _edge(sound)
+    out = {}
+    for rate in rates:
+        ratio = rate / _NOMINAL
+        score = _spectrum_score(power, rate)
+        if pitch:
+            at = math.log(pitch * rate / _PITCH_AT)
+            score -= 0.5 * min(abs(at - _MALE), abs(at - _FEMALE)) ** 2 / _PITCH_SPREAD**2
+        if pace:
+            score -= 0.5 * ((math.log(pace * ratio) - _PACE) / _PACE_SPREAD) ** 2
+        if edge < 1:
+            ends = edge * rate / 2 / _USUAL_ENDS
+            at = np.flatnonzero((ends > 0.935) & (ends < 1.012))
+            score += (_END if at[0] >= _RARE else 0.0) if len(at) else -_END
+        out[rate] = score
+    return out
+
+
+def sureness(scores: dict[int, float]) -> dict[int, float]:
+    """Shares of 1: how sure each rate is, were these the only ones."""
+    most = max(scores.values())
+    weights = {rate: math.exp(max(-50.0, score - most)) for rate, score in scores.items()}
+    whole = sum(weights.values())
+    return {rate: weight / whole for rate, weight in weights.items()}
+
+
+def _spectrum(sound: NDArray[np.float64]) -> tuple[NDArray[np.float64] | None, NDArray[np.float64]]:
+    """Mean power of the loud windows, and the energy of short steps, for the pace."""
+    windows = sound[: len(sound) // _SIZE * _SIZE].reshape(-1, _SIZE)
+    step = 160
+    levels = (sound[: len(sound) // step * step].reshape(-1, step) ** 2).mean(axis=1)
+    if len(windows) < 4 or not sound.any():
+        return None, levels
+    power = np.abs(np.fft.rfft(windows * np.hanning(_SIZE), axis=1)) ** 2
+    energy = power.sum(axis=1)
+    return power[energy >= np.percentile(energy, 60)].mean(axis=0) + 1e-14, levels
+
+
+def _spectrum_score(power: NDArray[np.float64], rate: int) -> float:
+    edges = _LOWEST * 2 ** (np.arange(_BANDS + 1) / 4)
+    edges = edges[edges <= 0.46 * rate]
+    hertz = np.arange(len(power)) * rate / 2 / (len(power) - 1)
+    below = np.interp(edges, hertz, np.cumsum(power))
+    level = 10 * np.log10(np.maximum(1e-14, np.diff(below) / np.diff(edges)))
+    spread = _SPREAD[: len(level)]
+    off = level - level[_FROM:_TO].mean() - _MEAN[: len(level)]
+    return float(-0.5 * _WEIGHT * ((off / spread) ** 2 + 2 * np.log(spread)).mean())
+
+
+def _pace(levels: NDArray[np.float64]) -> float | None:
+    """Syllables a second at the nominal rate: where the envelope swings most."""
+    if len(levels) < 150:
+        return None
+    envelope = np.sqrt(levels)
+    envelope = envelope - envelope.mean()
+    swing = np.abs(np.fft.rfft(envelope * np.hanning(len(envelope)), 4096)) ** 2
+    hertz = np.arange(len(swing)) * (_NOMINAL / 160) / 4096
+    inside = (hertz > 0.8) & (hertz < 20)
+    weights = swing[inside]
+    return float(np.exp((np.log(hertz[inside]) * weights).sum() / weights.sum()))
+
+
+def _edge(sound: NDArray[np.float64]) -> float:
+    """Where the band ends, as a share of half the rate; 1 where it does not end before that."""
+    size = 4 * _SIZE
+    if len(sound) < 2 * size:
+        return 1.0
+    windows = sound[: len(sound) // size * size].reshape(-1, size)
+    power = (np.abs(np.fft.rfft(windows * np.hanning(size), axis=1)) ** 2).mean(axis=0)
+    level = 10 * np.log10(np.convolve(power, np.ones(9) / 9, "same") + 1e-14)[:-8]
+    floor = float(np.median(level[int(0.97 * len(level)) :]))
+    above = np.flatnonzero(level > floor + 6)
+    if not len(above) or above[-1] > 0.94 * len(level):
+        return 1.0
+    at = int(above[-1])
+    # An end, and not a slope that leads down into the noise: 10 dB within a twentieth of where it is.
+    return at / len(level) if level[int(0.95 * at)] > floor + 10 else 1.0
