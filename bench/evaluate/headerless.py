@@ -30,7 +30,10 @@ def sayings(half: int) -> list[Signal]:
             dice = np.random.default_rng(n)
             parts: list[Signal] = []
             while sum(map(len, parts)) < RATE * (2.2 + n):
-                parts += [voice.lines[int(dice.integers(len(voice.lines)))], np.zeros(round(dice.uniform(0.15, 0.6) * RATE), np.float32)]
+                parts += [
+                    voice.lines[int(dice.integers(len(voice.lines)))],
+                    np.zeros(round(dice.uniform(0.15, 0.6) * RATE), np.float32),
+                ]
             sound = np.concatenate(parts)
             sound = sound + at(coloured(len(sound), dice, 4.0), LEVEL - 48)
             out.append((sound * np.float32(10 ** (dice.uniform(-10, 3) / 20))).astype(np.float32))

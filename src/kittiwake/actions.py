@@ -49,6 +49,13 @@ ACTIONS: tuple[Action, ...] = (
         "Edit",
     ),
     Action(
+        "edit.as_guessed",
+        "Read it as guessed",
+        "Take the likeliest way to read a file without a header, for it and all alike in its folder.",
+        ("Shift+H",),
+        "Edit",
+    ),
+    Action(
         "edit.rate",
         "State the true rate…",
         "Say at what rate the sound was really taken; no sample changes.",

@@ -8,11 +8,11 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.core.codec import find_format
-from kittiwake.core.model import Clip
+from kittiwake.core.model import Clip, Stated
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.remembered import Remembered
 from tests.core.intake import test_streams
-from tests.sounds import DEMO, speech_like
+from tests.sounds import DEMO, speech_like, spoken
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -95,7 +95,7 @@ class TestStating(WindowCase):
         path = self.folder / name
         path.parent.mkdir(exist_ok=True)
         writer = find_format("raw", "ulaw").open(path, 8000, 1, dither="none")
-        writer.write(speech_like(8000, 2)[:, None])
+        writer.write(spoken(8000)[:, None])
         writer.close()
 
     def test_a_folder_stated_once_is_read_so_in_the_next_job(self) -> None:
@@ -103,13 +103,13 @@ class TestStating(WindowCase):
             self.raw(name)
         self.window.add_paths([self.folder / "old/a.dat"])
         self.settle()
-        self.assertEqual(self.state("a", "phone-menu"), "cannot")
+        self.assertEqual(self.state("a", "phone-menu"), "decide")
         self.window.board.setFocus()
         self.window.board.select(self.clip("a").id)
         self.press(Key.Key_H)
         dialog = self.window.findChild(HeaderlessDialog)
         assert isinstance(dialog, HeaderlessDialog)
-        dialog.field.setText("ulaw@8000")
+        dialog.form.show_stated(Stated("ulaw", 8000))
         dialog.accept()
         self.settle()
         self.assertEqual(self.state("a", "phone-menu"), "convert")

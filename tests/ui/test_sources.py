@@ -6,12 +6,12 @@ import numpy as np
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from kittiwake.core.codec import ulaw
+from kittiwake.core.codec import alaw, ulaw
 from kittiwake.core.model import Stated
 from kittiwake.core.model.job import load_job
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.rate_dialog import RateDialog
-from tests.sounds import speech_like
+from tests.sounds import speech_like, spoken
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -51,26 +51,35 @@ class TestHeaderless(WindowCase):
         self.window.add_paths([self.folder / f"greeting{number}" for number in range(3)])
         self.settle()
         self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"cannot"})
+        self.assertEqual({cell.state for cell in self.session.cells()}, {"decide"})
+        self.assertEqual(self.session.facts[self.folder / "greeting0"].suggested, Stated("ulaw", 8000))
         self.window.board.setFocus()
         self.window.board.select(self.clip("greeting0").id)
         self.press(Key.Key_H)
         dialog = self.window.findChild(HeaderlessDialog)
         assert isinstance(dialog, HeaderlessDialog)
-        self.wait_for(lambda: dialog.field.text())
-        self.assertEqual(dialog.field.text(), "ulaw@8000")
-        self.assertIn("spectrum", dialog.list.item(0).text())
-        dialog.field.setText("pcm_s16le@8000")  # wrong: loud noise, which must be played quietly
+        self.wait_for(lambda: dialog.list.count() > 1)
+        self.assertEqual(dialog.stated(), Stated("ulaw", 8000))
+        first = dialog.list.item(0)
+        self.assertIn("µ-law, 8 kHz  ·  2.00 s", first.text())
+        self.assertIn("pauses", first.text())
+        self.assertFalse(first.icon().isNull())
+        dialog.form.show_stated(Stated("pcm_s16le", 8000))  # wrong: loud noise, which must be played quietly
         dialog.hear_button.click()
         self.wait_for(lambda: self.window.player.playing and self.window.player.position > 0.05)
         track = self.window.player._tracks["source"]
         self.wait_for(lambda: track.complete)
         level = 20 * np.log10(np.sqrt(np.mean((track.samples() / 32768.0) ** 2)))
         self.assertLess(level, -33)
-        dialog.field.setText("telepathy@8000")
-        self.assertIn("telepathy", dialog.told.text())
+        dialog.form.rate.setEditText("fast")
+        self.assertIn("fast", dialog.told.text())
         self.assertFalse(dialog.hear_button.isEnabled())
-        dialog.field.setText("ulaw@8000")
+        dialog.form.rate.setEditText("11,025 kHz")
+        self.assertEqual(dialog.stated(), Stated("pcm_s16le", 11_025))
+        dialog.form.encoding.setCurrentIndex(dialog.form.encoding.findData("gsm"))
+        self.assertEqual(dialog.stated(), Stated("gsm", 8000))
+        self.assertFalse(dialog.form.rate.isEnabled())
+        dialog.form.show_stated(Stated("ulaw", 8000))
         dialog.all_box.setChecked(True)
         dialog.accept()
         self.back_to_the_window()
@@ -91,3 +100,32 @@ class TestHeaderless(WindowCase):
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.settle()
         self.assertEqual(self.state("greeting0", "phone-menu"), "made")
+
+    def test_a_folder_of_a_telephone_system_stands_on_the_board_and_a_key_reads_it(self) -> None:
+        """Endings that people use, and none; one of another kind among them is not taken with the others."""
+        place = self.folder / "prompts"
+        place.mkdir()
+        for n, name in enumerate(("one.raw", "two.pcm", "three.ul", "four")):
+            x = spoken(8000)[n * 1000 :]
+            (place / name).write_bytes(ulaw.encode(x).tobytes())
+        (place / "five.al").write_bytes(alaw.encode(spoken(8000)).tobytes())
+        (place / "list.csv").write_text("name,text")
+        (place / "picture").write_bytes(np.random.default_rng(1).bytes(9000))
+        self.window.add_paths([place])
+        self.settle()
+        self.assertEqual(sorted(c.name for c in self.session.job.clips), ["five", "four", "one", "three", "two"])
+        self.assertEqual({cell.state for cell in self.session.cells()}, {"decide"})
+        self.assertIn("list.csv", self.window.foot.words.text() + self.window.foot.words.toolTip())
+        self.window.board.setFocus()
+        self.window.board.select(self.clip("one").id)
+        self.press(Key.Key_H, Mod.ShiftModifier)
+        self.settle()
+        states = {name: self.state(name, "phone-menu") for name in ("one", "two", "three", "four", "five")}
+        self.assertEqual(states, {**dict.fromkeys(("one", "two", "three", "four"), "convert"), "five": "decide"})
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.settle()
+        self.assertEqual({cell.state for cell in self.session.cells()}, {"decide"})
+        problem = self.session.problems_of(self.clip("five"))[0]
+        self.session.apply_remedy(self.clip("five"), None, problem.remedies[0])
+        self.settle()
+        self.assertEqual(self.session.job.stated[place / "five.al"], Stated("alaw", 8000))

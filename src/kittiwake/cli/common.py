@@ -174,15 +174,17 @@ class Found(Sequence[Path]):
         return iter(self._paths)
 
 
-def look(found: Found, stated: Any = None, stream: int | None = None, *, pitch: bool = False) -> Iterator[Any]:
+def look(
+    found: Found, stated: Any = None, stream: int | None = None, *, pitch: bool = False, remedies: Iterable[str] = ()
+) -> Iterator[Any]:
     """Facts of every file, in order, several at a time."""
     from ..core.measure.look import look_as_stated
 
-    workers = os.cpu_count() or 1
+    workers, guessed = os.cpu_count() or 1, "read_as_guessed" in remedies
     with progress.Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
         waiting: list[Any] = []
         for path in found:
-            waiting.append(pool.submit(look_as_stated, path, stated, stream, pitch=pitch))
+            waiting.append(pool.submit(look_as_stated, path, stated, stream, pitch=pitch, guessed=guessed))
             if len(waiting) > 4 * workers:
                 yield waiting.pop(0).result()
                 bar.done()

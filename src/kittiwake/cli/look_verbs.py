@@ -78,7 +78,7 @@ def fit_verb(
 
     found = Found(paths, everything=stated is not None)
     good = found.whole
-    for facts in look(found, stated, stream):
+    for facts in look(found, stated, stream, remedies=remedies):
         for receiver in receivers:
             _, fit = common.planned(facts, receiver, true_rate, remedies)
             good &= common.is_good(fit, strict)

@@ -134,7 +134,9 @@ def _dry_run(found: Found, wish: Any, strict: bool, as_json: bool) -> NoReturn:
         for receiver, folder in zip(wish.receivers, wish.folders, strict=True)
     ]
     good = True
-    for facts, *names in zip(common.look(found, wish.stated, wish.stream), *namings, strict=True):
+    for facts, *names in zip(
+        common.look(found, wish.stated, wish.stream, remedies=wish.remedies), *namings, strict=True
+    ):
         for receiver, folder, name in zip(wish.receivers, wish.folders, names, strict=True):
             _, fit = common.planned(facts, receiver, wish.true_rate, wish.remedies)
             ready = common.is_good(fit, strict) and bool(name.stem)

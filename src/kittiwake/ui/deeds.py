@@ -240,6 +240,18 @@ class Deeds(QMainWindow):
         dialog.finished.connect(lambda _: self.player.pause())
         dialog.open()
 
+    def do_edit_as_guessed(self) -> None:
+        clip = self.board.current_clip()
+        facts = self.session.facts.get(clip.source) if clip else None
+        if clip is None or facts is None or facts.suggested is None:
+            self.foot.say("Select a clip without a header whose content says what it may be.")
+            return
+        paths = self.session.alike(clip.source)
+        self.session.state_headerless(paths, facts.suggested)
+        self.foot.say(
+            f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; Ctrl+Z takes it back."
+        )
+
     def _hear_stated(self, clip: Clip, stated: Stated) -> None:
         """Play a headerless file as a guess would have it, no louder than speech."""
         self._hearing_so = stated

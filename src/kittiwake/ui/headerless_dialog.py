@@ -9,14 +9,14 @@ from collections.abc import Sequence
 from pathlib import Path
 from threading import Thread
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import QPointF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QIcon, QPainter, QPixmap
 from PySide6.QtWidgets import (
     QCheckBox,
     QDialog,
     QDialogButtonBox,
     QHBoxLayout,
     QLabel,
-    QLineEdit,
     QListWidget,
     QListWidgetItem,
     QVBoxLayout,
@@ -26,8 +26,12 @@ from PySide6.QtWidgets import (
 from ..core.errors import RulesError
 from ..core.measure.guess import Guess, guess
 from ..core.model import Stated
-from ..core.model.units import format_hz, format_kind
+from ..core.model.units import format_hz
 from .button import Button
+from .stated_form import StatedForm, kind_of
+from .theme.colours import colours
+
+_WIDE, _HIGH = 150, 40  # of the small waveforms
 
 
 class HeaderlessDialog(QDialog):
@@ -43,14 +47,14 @@ class HeaderlessDialog(QDialog):
         self.setWindowTitle("Choose a sound stream" if streams else "State a headerless format")
         self._streams = streams
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(700, 480)
+        self.resize(760, 560)
         self._path = path
         column = QVBoxLayout(self)
         head = QLabel(
             f"{path.name} holds several sound streams. Choose the one to use; hear it first."
             if streams
-            else f"{path.name} has no header that says what it is. These are guesses, the likeliest first; the rate cannot be told from "
-            "the bytes. Hear one before you take it: a wrong one is noise, so it is played quietly."
+            else f"{path.name} has no header that says what it is. These are guesses, the likeliest first. "
+            "Hear one before you take it: a wrong one is noise, so it is played quietly."
         )
         head.setWordWrap(True)
         column.addWidget(head)
@@ -60,13 +64,12 @@ class HeaderlessDialog(QDialog):
         self.list.addItem("Trying what it could be …")
         self.list.currentRowChanged.connect(self._take_guess)
         column.addWidget(self.list, 1)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.list.setIconSize(QSize(_WIDE, _HIGH))
+        self.form = StatedForm(self._streams, current)
+        self.form.changed.connect(self._check)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Stream" if streams else "Encoding@rate"))
-        self.field = QLineEdit(str(current) if current else "")
-        self.field.setPlaceholderText("ulaw@8000, or pcm_s16le@16000x2 for two channels")
-        self.field.setAccessibleName("Encoding and rate")
-        self.field.textChanged.connect(self._check)
-        row.addWidget(self.field, 1)
+        row.addWidget(self.form, 1)
         self.hear_button = Button("Hear it so")
         self.hear_button.clicked.connect(self._hear)
         row.addWidget(self.hear_button)
@@ -82,6 +85,7 @@ class HeaderlessDialog(QDialog):
         self.box.rejected.connect(self.reject)
         column.addWidget(self.box)
         self._guesses: list[Guess] = []
+        self._had = current is not None
         self._guessed.connect(self._show)
         self._check()
         if streams:
@@ -103,18 +107,39 @@ class HeaderlessDialog(QDialog):
         self._guesses = found[:8]
         self.list.clear()
         for one in self._guesses:
-            kind = format_kind("raw", one.stated.encoding).removeprefix("headerless, ")
-            self.list.addItem(QListWidgetItem(f"{kind}, {format_hz(one.stated.rate)}\n{one.evidence}"))
+            sure = "hardly" if one.sure < 0.02 or not one.is_sound else f"{one.sure:.0%} sure"
+            head = f"{kind_of(one.stated.encoding)}, {format_hz(one.stated.rate)}"
+            sides = f", {one.stated.channels} channels" if one.stated.channels > 1 else ""
+            item = QListWidgetItem(f"{head}{sides}  ·  {one.seconds:.2f} s  ·  {sure}\n{one.evidence}")
+            item.setIcon(QIcon(self._drawn(one)))
+            self.list.addItem(item)
         if not self._guesses:
             self.list.addItem("Nothing that is known here fits it.")
-        elif not self.field.text():
+        elif not self._had:
             self.list.setCurrentRow(0)
+
+    def _drawn(self, one: Guess) -> QPixmap:
+        """Its beginning as a small waveform: speech has pauses, noise fills it from end to end."""
+        ratio = self.devicePixelRatioF()
+        picture = QPixmap(round(_WIDE * ratio), round(_HIGH * ratio))
+        picture.setDevicePixelRatio(ratio)
+        picture.fill(QColor(colours().sheet))
+        painter = QPainter(picture)
+        painter.setPen(QColor(colours().wave_output))
+        count = len(one.outline)
+        for x in range(_WIDE if count else 0):
+            low, high = one.outline[x * count // _WIDE]
+            painter.drawLine(
+                QPointF(x, _HIGH / 2 * (1 - min(1.0, high))), QPointF(x, _HIGH / 2 * (1 - max(-1.0, low)))
+            )
+        painter.end()
+        return picture
 
     def _take_guess(self, row: int) -> None:
         if self._streams and 0 <= row < len(self._streams):
-            self.field.setText(str(Stated.of_stream(row)))
+            self.form.show_stated(Stated.of_stream(row))
         elif 0 <= row < len(self._guesses):
-            self.field.setText(str(self._guesses[row].stated).removesuffix("x1"))
+            self.form.show_stated(self._guesses[row].stated)
 
     def _check(self) -> None:
         stated = self.stated()
@@ -122,16 +147,11 @@ class HeaderlessDialog(QDialog):
         self.hear_button.setEnabled(stated is not None)
 
     def stated(self) -> Stated | None:
-        """The format as it stands in the field; None while it is none, with the reason shown."""
+        """The format as it stands in the lists; None while it is none, with the reason shown."""
         try:
-            found = Stated.parse(self.field.text())
+            found = self.form.stated()
         except RulesError as error:
-            self.told.setText(str(error) if self.field.text() else "")
-            return None
-        if found.headerless == bool(self._streams) or found.stream >= max(1, len(self._streams)):
-            self.told.setText(
-                f"Write stream@1 to stream@{len(self._streams)}." if self._streams else "It has no streams."
-            )
+            self.told.setText(str(error))
             return None
         self.told.setText("")
         return found

@@ -160,6 +160,7 @@ class Session(QObject):
         self._lot = 50
         self._adding.timeout.connect(self._add_found)
         #: What can be drawn of sources that are still being looked at.
+        self._stated_once: set[Path] = set()
         self.glimpses: dict[Path, Glimpse] = {}
         self.looker.glimpsed.connect(self._take_glimpse)
         self.looker.suspected.connect(self._take_suspicions)
@@ -424,17 +425,21 @@ class Session(QObject):
         """Take the remedy ``code`` at every cell that is offered it, as one change; returns at how many clips."""
         new = {clip.id: clip for clip in self.job.clips}
         touched: set[str] = set()
+        stated: dict[Path, Stated] = {}
         what = ""
         for cell in cells:
             offered = (r for p in (cell.fit.problems if cell.fit else ()) for r in p.remedies if r.code == code)
             remedy = next((r for r in offered if r.applies), None)
             if remedy:
                 new[cell.clip.id] = remedy.apply(new[cell.clip.id], cell.receiver.slug)
+                if remedy.stated:
+                    stated[cell.clip.source] = Stated.parse(remedy.stated)
                 touched.add(cell.clip.id)
                 what = what or remedy.what
         if touched:
             text = what[0].lower() + what[1:] if len(touched) == 1 else f"a remedy for {len(touched)} clips"
-            self.change(text, self.job.changed(clips=tuple(new[clip.id] for clip in self.job.clips)))
+            clips = tuple(new[clip.id] for clip in self.job.clips)
+            self.change(text, self.job.changed(clips=clips, stated={**self.job.stated, **stated}))
         return len(touched)
 
     # -- receivers -------------------------------------------------------------------------------------------------
@@ -492,14 +497,25 @@ class Session(QObject):
         found = []
         for source in self.job.sources:
             facts = self.facts.get(source)
-            unknown = facts is not None and facts.error is not None and facts.error.code == "not_sound"
+            unknown = (
+                facts is not None and facts.error is not None and facts.error.code in ("not_sound", "headerless")
+            )
             if unknown and source != path and source.parent == path.parent:
                 found.append(source)
         return found
 
+    def alike(self, path: Path) -> list[Path]:
+        """Sources without a header in the folder of ``path``, itself included, whose content suggests the same way to read them."""
+        facts = self.facts.get(path)
+        if facts is None or facts.suggested is None:
+            return []
+        near = [path, *self.unreadable_beside(path)]
+        return [one for one in near if (f := self.facts.get(one)) is not None and f.suggested == facts.suggested]
+
     def state_headerless(self, paths: Iterable[Path], stated: Stated) -> None:
         """Say in which format headerless sources are."""
         paths = list(paths)
+        self._stated_once.update(paths)
         formats = {**self.job.stated, **dict.fromkeys(paths, stated)}
         if stated.headerless:
             for folder in dict.fromkeys(path.parent for path in paths):
@@ -529,6 +545,9 @@ class Session(QObject):
 
     def apply_remedy(self, clip: Clip, receiver: Receiver | None, remedy: Remedy) -> None:
         slug = receiver.slug if receiver else ""
+        if remedy.stated:
+            self.state_headerless([clip.source], Stated.parse(remedy.stated))
+            return
         self.replace_clip(remedy.what[0].lower() + remedy.what[1:], remedy.apply(clip, slug))
 
     # -- what is derived -------------------------------------------------------------------------------------------
@@ -762,9 +781,12 @@ class Session(QObject):
 
     def _take_facts(self, facts: Facts) -> None:
         self.glimpses.pop(facts.path, None)
-        if facts.error and facts.error.code == "not_sound" and facts.stated is None:
+        if facts.error and facts.error.code in ("not_sound", "headerless") and facts.stated is None:
             known = self._known_format(facts.path)
-            if known and facts.path in self.job.sources:
+            agrees = facts.suggested is None or (known and facts.suggested.encoding == known.encoding)
+            # What was stated and taken back stays taken back.
+            if known and agrees and facts.path in self.job.sources and facts.path not in self._stated_once:
+                self._stated_once.add(facts.path)
                 # Said once for this folder: the file is read so, and can be stated otherwise.
                 self.job = self.job.changed(stated={**self.job.stated, facts.path: known})
                 self.looker.want([facts.path], self.job.stated)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import unittest
 
 import numpy as np
@@ -103,5 +104,5 @@ class TestRooms(unittest.TestCase):
             for pause in (0.3, 0.5, 0.8):
                 for start, stop in find_speech(activity, Find(pause=pause)).spoken:
                     held = [(a, b) for a, b in one.lines if a < stop / one.room.rate and b > start / one.room.rate]
-                    gaps = [c - b for (_, b), (c, _) in zip(held, held[1:], strict=False)]
+                    gaps = [c - b for (_, b), (c, _) in itertools.pairwise(held)]
                     self.assertLess(max(gaps, default=0), 1.0)

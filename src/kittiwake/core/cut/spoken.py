@@ -129,5 +129,4 @@ class _Meter:
     @property
     def level(self) -> float | None:
         every = [level.result()[0] for level in self._levels]
-        loud = max((one for one in every if np.isfinite(one)), default=None)
-        return loud
+        return max((one for one in every if np.isfinite(one)), default=None)

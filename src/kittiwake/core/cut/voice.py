@@ -7,6 +7,7 @@ languages; how it does on people who speak here is measured by ``./run evaluate`
 from __future__ import annotations
 
 import importlib.util
+import itertools
 from functools import cache
 from pathlib import Path
 from typing import Any
@@ -74,5 +75,5 @@ def _pieces(wanted: NDArray[np.bool_]) -> list[tuple[int, int]]:
     for a, b in zip(edges[::2], edges[1::2], strict=True):
         count = -(-(b - a) // _PIECE)
         marks = [a + (b - a) * n // count for n in range(count + 1)]
-        out += [(int(one), int(other)) for one, other in zip(marks, marks[1:], strict=False)]
+        out += [(int(one), int(other)) for one, other in itertools.pairwise(marks)]
     return out

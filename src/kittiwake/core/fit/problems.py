@@ -8,7 +8,7 @@ from ..codec import FORMATS, Format
 from ..codec.registry import nearest_forms
 from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
 from ..model.receiver import Accepts
-from ..model.units import db, format_bandwidth, format_db, format_hz
+from ..model.units import db, format_bandwidth, format_db, format_hz, format_kind
 from .verdict import Problem, Recipe, Remedy
 
 _MUCH_GAIN_DB = 30.0
@@ -28,7 +28,13 @@ def unreadable(facts: Facts) -> Problem:
     """For a source that cannot be read at all."""
     assert facts.error is not None
     advice = (ask(facts.error.remedy),) if facts.error.remedy else ()
-    return Problem(facts.error.code, "cannot", facts.error.message, advice)
+    if facts.error.code != "headerless":
+        return Problem(facts.error.code, "cannot", facts.error.message, advice)
+    if facts.suggested is not None:
+        kind = format_kind("raw", facts.suggested.encoding).removeprefix("headerless, ").removeprefix("headerless ")
+        how = f"Read it as {kind}, {format_hz(facts.suggested.rate)}"
+        advice = (Remedy("read_as_guessed", how, stated=str(facts.suggested)), *advice)
+    return Problem("headerless", "decide", facts.error.message, advice)
 
 
 def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:

@@ -15,6 +15,7 @@ REMEDIES = {
     "use_left": "use the left side",
     "use_right": "use the right side",
     "side_auto": "choose the side by what the sides hold",
+    "read_as_guessed": "read a file without a header as its content suggests",
     "accept_truncated": "deliver what is there of a file that breaks off",
     "accept_damaged": "deliver what is whole of a damaged file",
     "accept_silent": "deliver silence",

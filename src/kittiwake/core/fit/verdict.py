@@ -34,6 +34,7 @@ class Remedy:
     touch_up : fields of the touch-up to change.
     accepts : code of the problem to live with. Where both are empty only a person can act (ask for another copy).
     kind : kind of message to give the clip.
+    stated : how to read the clip's source, as ``Stated.parse`` takes it; whoever holds the job sees to that.
     here_only : it holds at the receiver it was offered for, and leaves the clip's other outputs alone.
     """
 
@@ -43,12 +44,13 @@ class Remedy:
     touch_up: Mapping[str, Any] = field(default_factory=dict)
     accepts: str = ""
     kind: str = ""
+    stated: str = ""
     here_only: bool = False
 
     @property
     def applies(self) -> bool:
         """Whether ``apply`` changes anything."""
-        return bool(self.touch_up or self.accepts or self.kind)
+        return bool(self.touch_up or self.accepts or self.kind or self.stated)
 
     def apply(self, clip: Clip, receiver: str) -> Clip:
         """The clip with the remedy applied; ``receiver`` is the slug of the one it was offered for."""

@@ -10,6 +10,8 @@ from pathlib import Path
 from typing import overload
 
 from ..errors import reason_of
+from .bare import like_sound
+from .claims import HEADERLESS_ENDINGS
 from .sniff import looks_like_sound
 
 #: Names that claim to be sound or video. Files with other names count where their content says sound.
@@ -51,6 +53,8 @@ SOUND_EXTENSIONS = frozenset(
         ".spx",
     ]
 )
+_SHOWN = 4
+_LISTED = 200  # files that are passed over, by name
 _FIRST, _LOT = 20, 500
 
 
@@ -66,12 +70,18 @@ class PassedOver:
     ----------
     unreadable : folders that cannot be looked into, each with why.
     made_here : files that were made here: an output is no source.
-    others : files that neither are named as sound nor begin as sound.
+    others : how many files are no sound, by name or by content.
+    listed : paths of the first of those that are passed over, each with why.
     """
 
     unreadable: list[tuple[str, str]] = field(default_factory=list)
     made_here: int = 0
     others: int = 0
+    listed: list[tuple[str, str]] = field(default_factory=list)
+
+    def note(self, path: str, why: str) -> None:
+        if len(self.listed) < _LISTED:
+            self.listed.append((path, why))
 
     def __str__(self) -> str:
         """In a sentence or more; empty where nothing was."""
@@ -81,7 +91,10 @@ class PassedOver:
             parts.append(f"{self.made_here:,} that {'was' if self.made_here == 1 else 'were'} made here")
         if self.others:
             parts.append(f"{self.others:,} that {'is' if self.others == 1 else 'are'} no sound by name or content")
-        return " ".join([*told, *([f"Passed over: {', '.join(parts)}."] if parts else [])])
+        names = [Path(path).name for path, _ in self.listed[:_SHOWN]]
+        more = self.others + self.made_here - len(names)
+        which = f" ({', '.join(names)}{f' and {more:,} more' if more > 0 else ''})" if names else ""
+        return " ".join([*told, *([f"Passed over: {', '.join(parts)}{which}."] if parts else [])])
 
 
 def plain_path(path: Path) -> Path:
@@ -184,10 +197,13 @@ def _walk(folder: Path, everything: bool, made_here: MadeHere | None, passed: Pa
             path = f"{root.rstrip('/')}/{name}"  # a string, since making a Path takes longer than looking at the file
             if not os.path.isfile(path):  # noqa: PTH113
                 continue
-            named = os.path.splitext(name)[1].lower() in SOUND_EXTENSIONS  # noqa: PTH122
-            if not (named or everything or looks_like_sound(Path(path))):
+            ending = os.path.splitext(name)[1].lower()  # noqa: PTH122
+            named = ending in SOUND_EXTENSIONS or ending in HEADERLESS_ENDINGS
+            if not (named or everything or looks_like_sound(Path(path)) or (not ending and like_sound(Path(path)))):
                 passed.others += 1
+                passed.note(path, "no sound by name or content")
             elif ours and ours(name):
                 passed.made_here += 1
+                passed.note(path, "made here: an output is no source")
             else:
                 yield path

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import re
 import stat
 from collections.abc import Iterator
 from pathlib import Path
@@ -47,6 +48,10 @@ class Reader(Protocol):
     def close(self) -> None: ...
 
 
+#: What libav calls samples without any header.
+_BARE = re.compile(r"alaw|mulaw|vidc|[fsu](8|16|24|32|64)(le|be)?")
+
+
 def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = False) -> Reader:
     """Open a sound file, the sound of a video, or a headerless file in its ``stated`` format.
 
@@ -82,7 +87,14 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
         )
     from . import libav
 
-    return _plausible(libav.open_file(path, size, stated.stream if stated else 0))
+    found = libav.open_file(path, size, stated.stream if stated else 0)
+    if _BARE.fullmatch(found.header.container):
+        # Taken by its name alone, and at whatever rate libav takes: that is to be stated.
+        found.close()
+        raise IntakeError(
+            "There is no sound in this file that it says anything of.", "State how to read it.", "not_sound"
+        )
+    return _plausible(found)
 
 
 def _plausible(reader: Reader) -> Reader:

@@ -64,7 +64,8 @@ class Wish:
 
     def look_at(self, path: Path, *, picture: bool = True, tee: Tee | None = None) -> Facts:
         """``measure.look_at`` of one of the files, read as is stated of it."""
-        return look_as_stated(path, self.stated, self.stream, picture=picture, tee=tee)
+        guessed = "read_as_guessed" in self.remedies
+        return look_as_stated(path, self.stated, self.stream, picture=picture, tee=tee, guessed=guessed)
 
 
 #: Which receiver (its place in the wish), the name without extension, and the ledger's entry of what has that name already.

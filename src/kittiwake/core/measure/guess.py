@@ -59,7 +59,9 @@ class Guess:
     evidence: str
     level_db: float
     seconds: float = 0.0
-    outline: NDArray[np.float32] = field(default_factory=lambda: np.zeros((0, 2), np.float32), repr=False, compare=False)
+    outline: NDArray[np.float32] = field(
+        default_factory=lambda: np.zeros((0, 2), np.float32), repr=False, compare=False
+    )
     rates: tuple[tuple[int, float], ...] = ()
     sure: float = 1.0
 
@@ -152,7 +154,9 @@ def _in_words(slope: float, swing: float, level: float) -> str:
     if slope >= 6 and swing >= 20:
         told = f"Sounds like speech: its pauses lie {swing:.0f} dB under its words."
     elif slope >= 6:
-        told = f"Sounds like something that goes on: never more than {swing:.0f} dB quieter than loud, but not hissing."
+        told = (
+            f"Sounds like something that goes on: never more than {swing:.0f} dB quieter than loud, but not hissing."
+        )
     elif swing >= 20:
         told = f"Hisses, though it has pauses {swing:.0f} dB under what is loud."
     else:

@@ -20,6 +20,7 @@ from ..model.facts import SIGNAL_OF, Sides, Signal
 from ..model.stated import Stated
 from .bandwidth import Spectrum
 from .clipping import ClipCounter, grain_of
+from .headerless import without_header
 from .level import ActiveLevel
 from .overview import Overview
 from .pitch import Pitch
@@ -75,7 +76,8 @@ def look_at(
     try:
         reader = open_sound(path, stated, by_library=by_library)
     except IntakeError as error:
-        return Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
+        found = without_header(path) if error.code in ("not_sound", "no_sound") and stated is None else None
+        return found or Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
         told = Note("damaged", f"It could not be opened ({type(error).__name__}: {error}).", "Ask for another copy.")
         return Facts(path, error=told, stated=stated)
@@ -148,13 +150,22 @@ def look_as_stated(
     picture: bool = True,
     pitch: bool = False,
     tee: Tee | None = None,
+    guessed: bool = False,
 ) -> Facts:
-    """``look_at`` one of many files of which something was stated; see ``intake.claims.stated_for``. Never raises for a bad file."""
+    """``look_at`` one of many files of which something was stated; see ``intake.claims.stated_for``. Never raises for a bad file.
+
+    Parameters
+    ----------
+    guessed : read one without a header, of which nothing is stated, as its content suggests.
+    """
     try:
         own = stated_for(path, stated, stream)
     except IntakeError as error:
         return Facts(path, error=Note(error.code, error.message, error.remedy))
-    return look_at(path, own, picture=picture, pitch=pitch, tee=tee)
+    facts = look_at(path, own, picture=picture, pitch=pitch, tee=tee)
+    if guessed and facts.suggested is not None:
+        return look_at(path, facts.suggested, picture=picture, pitch=pitch, tee=tee)
+    return facts
 
 
 def measure(blocks: Iterable[NDArray[np.float32]], header: Header) -> Measures:

@@ -22,7 +22,9 @@ _SPREAD = np.array([14.5, 14.6, 13.3, 10.6, 9.8, 10.2, 9.8, 8.9, 8.9, 7.9, 7.8, 
 _WEIGHT = 12.0  # neighbouring bands go together: all of them count as so many
 _MALE, _FEMALE, _PITCH_SPREAD = math.log(120), math.log(205), 0.25
 _PACE, _PACE_SPREAD = math.log(2.4), 0.45  # swings of the envelope a second
-_USUAL_ENDS = np.array([4000, 5512.5, 8000, 11_025, 16_000, 22_050])  # Hz, half the rates that recordings were ever made at
+_USUAL_ENDS = np.array(
+    [4000, 5512.5, 8000, 11_025, 16_000, 22_050]
+)  # Hz, half the rates that recordings were ever made at
 _END, _RARE = 3.0, 2  # what such an end is worth; the first two say little, since few ever raised the rate of those
 _NOMINAL = 16_000  # Hz, at which the sound is measured; everything scales with the true one
 _PITCH_AT = 22_050  # Hz, at which pitches of voices at all these rates are within those that are looked for

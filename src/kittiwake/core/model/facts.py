@@ -174,6 +174,7 @@ class Facts:
 
     Attributes
     ----------
+    suggested : how a file without a header is probably to be read; ``error`` has the code ``headerless`` then.
     digest : BLAKE3 of the file, where it came for nothing; otherwise empty.
     stamp : size and time of the file before it was read.
     """
@@ -184,6 +185,7 @@ class Facts:
     notes: tuple[Note, ...] = ()
     error: Note | None = None
     stated: Stated | None = None
+    suggested: Stated | None = None
     digest: str = ""
     stamp: str = ""
 
@@ -212,6 +214,7 @@ class Facts:
             "path": str(self.path),
             "ok": self.ok,
             "error": str(self.error) if self.error else None,
+            "suggested": str(self.suggested).removesuffix("x1") if self.suggested else None,
             **{key: head.get(key) for key in ("container", "encoding", "sample_rate", "channels", "bits")},
             "frames": sound.frames if sound else None,
             "seconds": self.seconds,

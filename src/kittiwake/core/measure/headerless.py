@@ -1,0 +1,41 @@
+"""What is told of a file that is no known kind of file, but is or may be sound without a header."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from ..intake.claims import HEADERLESS_ENDINGS
+from ..intake.folder import SOUND_EXTENSIONS
+from ..intake.sniff import head_of, looks_like_sound, looks_like_text
+from ..model import Facts, Note
+from ..model.units import format_hz, format_kind
+
+_LEAST = 400  # bytes: a twentieth of a second of telephone sound
+
+
+def without_header(path: Path) -> Facts | None:
+    """Facts with the likeliest way to read it; None where neither its name nor its content says sound."""
+    from .guess import guess
+
+    ending = path.suffix.lower()
+    named = ending in HEADERLESS_ENDINGS
+    marked = looks_like_sound(path) and head_of(path, 1) != b"\xff"  # which quiet µ-law begins with, too
+    if (ending in SOUND_EXTENSIONS and not named) or marked or looks_like_text(path):
+        return None
+    try:
+        found = guess(path) if path.stat().st_size >= _LEAST else []
+    except OSError:
+        return None
+    if not found or not (named or found[0].is_sound):
+        return None
+    best = found[0]
+    kind = format_kind("raw", best.stated.encoding).removeprefix("headerless, ").removeprefix("headerless ")
+    how = "surely" if best.sure >= 0.95 else "probably" if best.sure >= 0.6 else "perhaps"
+    rate = "" if len(best.rates) == 1 else f"; of the rate it is {best.rates[0][1]:.0%} sure"
+    if not best.is_sound:
+        kind, how = "nothing that sounds like speech", "by its content"
+        told = f"It has no header that says what it is, and read in any known way it is {kind}."
+        return Facts(path, error=Note("headerless", told, "State how to read it, or remove it."))
+    told = f"It has no header that says what it is. By its content it is {how} {kind} at {format_hz(best.stated.rate)}, {best.seconds:.2f} s long{rate}."
+    advice = "Hear it so and state how to read it: H in the window, --headerless in the terminal."
+    return Facts(path, error=Note("headerless", told, advice), suggested=best.stated)
