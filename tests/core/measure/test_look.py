@@ -203,8 +203,8 @@ class TestLookAt(FolderCase):
     def test_dictionary_is_flat_and_complete(self) -> None:
         told = look_at(DEMO / "Welcome.wav").to_dict()
         wanted = (
-            "path ok error container encoding sample_rate channels bits frames seconds bytes peak_dbfs rms_dbfs "
-            "active_level_dbov activity clipped_samples flat_samples dc_offset bandwidth_hz sides pitch_hz notes"
+            "path ok error suggested container encoding sample_rate channels bits frames seconds bytes peak_dbfs rms_dbfs "
+            "active_level_dbov activity clipped_samples flat_samples dc_offset bandwidth_hz sides side_lag_ms side_bands side_loss_db pitch_hz notes"
         )
         self.assertEqual(list(told), wanted.split())
         self.assertEqual((told["container"], told["encoding"], told["bits"]), ("wav", "pcm_s24", 24))

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from ..model import Clip, Facts
-from ..model.units import format_bandwidth, format_hz
+from ..model import Clip, Facts, Measures
+from ..model.units import db, format_bandwidth, format_hz
 from .problems import ask, of_source
 from .suspicion import pace_suspicion
 from .verdict import Problem, Remedy
@@ -26,7 +26,7 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
         found += [problem for problem in (suspicion, pace_suspicion(clip, facts)) if problem][:1]
     order = {"cannot": 0, "decide": 1, "warning": 2, "note": 3}
     found.sort(key=lambda problem: order[problem.severity])
-    found += _of_sides(clip, sound.sides, head.channels)
+    found += _of_sides(clip, sound, head.channels)
     if abs(sound.dc_offset) > _DC:
         message = f"It is off centre by {sound.dc_offset * 100:+.1f} % of full scale (DC offset), which wastes level."
         nothing = ask("Nothing is to be done: a receiver's treatment takes it away, and says so in the path.")
@@ -46,7 +46,21 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
     return found
 
 
-def _of_sides(clip: Clip, sides: str, channels: int) -> list[Problem]:
+def _otherwise(sound: Measures) -> str:
+    """In what the second of two sides with the same sound differs from the first."""
+    left, right = (db(sound.levels[name].rms) for name in ("left", "right"))
+    parts = []
+    if abs(sound.side_lag) > 2e-5:
+        parts.append(
+            f"{abs(sound.side_lag) * 1000:.2f} ms {'later' if (sound.side_lag > 0) == (sound.sides == 'left_leads') else 'earlier'}"
+        )
+    if abs(left - right) >= 1:
+        parts.append(f"{abs(left - right):.0f} dB softer")
+    return " and ".join(parts) or "partly upside down or later"
+
+
+def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
+    sides = sound.sides
     chosen = clip.touch_up.side
     back = (Remedy("side_auto", "Choose by what the sides hold", touch_up={"side": "auto"}),)
     if chosen != "auto":
@@ -63,6 +77,12 @@ def _of_sides(clip: Clip, sides: str, channels: int) -> list[Problem]:
         )
         other = Remedy(f"use_{silent}", f"Use the {silent} side all the same", touch_up={"side": silent})
         return [Problem("one_sided", "note", message, (other,))]
+    if sides in ("left_leads", "right_leads"):
+        used, other = ("left", "right") if sides == "left_leads" else ("right", "left")
+        message = f"Both sides hold the same sound, the {other} one {_otherwise(sound)}; mixed, they would partly cancel. The {used} side is used."
+        instead = Remedy(f"use_{other}", f"Use the {other} side instead", touch_up={"side": other})
+        both = Remedy("use_mix", "Mix both all the same", touch_up={"side": "mix"})
+        return [Problem("same_twice", "note", message, (instead, both))]
     if sides == "different" and channels == 2:
         remedies: tuple[Remedy, ...] = (
             Remedy("use_left", "Use the left side only", touch_up={"side": "left"}),

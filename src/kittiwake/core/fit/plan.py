@@ -115,6 +115,8 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     size = recipe.exact_size
 
     found = check.of_source(touch, facts, sound)
+    if take == "mix":
+        found += check.of_mixing(touch, sound, header.channels)
     before = company.taken.get(clip.id, 0) if company else 0
     found += of_limits(touch, span, receiver, recipe, sound, before)
     found += check.of_level(touch, level.active_dbov, db(level.peak), asked, recipe)

@@ -7,6 +7,7 @@ import math
 from ..codec import FORMATS, Format
 from ..codec.registry import nearest_forms
 from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
+from ..model.downmix import mono_weights
 from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_db, format_hz, format_kind
 from .verdict import Problem, Recipe, Remedy
@@ -78,23 +79,45 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
                 (ask("Ask for the recording before that, or record it again with 6 to 12 dB less input gain."),),
             )
         )
-    if sound.sides == "different" and touch.side in ("auto", "mix") and "left" in sound.levels:
-        # Two sides that have nothing in common mix to a quarter of their power together.
-        apart = math.hypot(sound.levels["left"].rms, sound.levels["right"].rms) / 2
-        lost = db(apart) - db(sound.levels["mix"].rms) if sound.levels["mix"].rms else 0
-        if lost > _SIDES_LOSE_DB:
-            found.append(
-                Problem(
-                    "sides_cancel",
-                    "warning",
-                    f"Mixing the two sides costs {lost:.1f} dB: they partly cancel.",
-                    (
-                        Remedy("use_left", "Use the left side", touch_up={"side": "left"}),
-                        Remedy("use_right", "Use the right side", touch_up={"side": "right"}),
-                    ),
-                )
-            )
     return [problem for problem in found if problem.code not in touch.accepted]
+
+
+def of_mixing(touch: TouchUp, sound: Measures, channels: int) -> list[Problem]:
+    """Where channels are mixed and cancel: to be decided, unless it was a person who chose to mix them."""
+    lost = mixing_costs(sound, channels)
+    if lost <= _SIDES_LOSE_DB or "sides_cancel" in touch.accepted:
+        return []
+    names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
+    loudest = sorted(names, key=lambda name: -sound.levels[name].rms)
+    shown = names if channels == 2 else loudest[:3]
+    remedies = [
+        Remedy(
+            f"use_{name}",
+            f"Use the {name} side" if channels == 2 else f"Use channel {names.index(name) + 1}",
+            touch_up={"side": name},
+        )
+        for name in shown
+    ]
+    told = f"Mixing the {'two sides' if channels == 2 else f'{channels} channels'} costs {min(lost, 60.0):.1f} dB where they cancel most."
+    return [
+        Problem(
+            "sides_cancel",
+            "warning" if touch.side == "mix" else "decide",
+            told,
+            (*remedies, accept("sides_cancel", "Mix them all the same")),
+        )
+    ]
+
+
+def mixing_costs(sound: Measures, channels: int) -> float:
+    """dB by which a mix is lower than that of channels that have nothing in common: as a whole, or in the second or band that loses most."""
+    names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
+    if channels < 2 or any(name not in sound.levels for name in names):
+        return 0.0
+    shares = mono_weights(channels)
+    apart = math.sqrt(sum((float(w) * sound.levels[name].rms) ** 2 for w, name in zip(shares, names, strict=True)))
+    whole = db(apart) - db(max(1e-6, sound.levels["mix"].rms)) if apart > 1e-6 else 0.0
+    return max(whole, sound.side_loss_db if sound.sides == "different" else 0.0)
 
 
 def of_level(touch: TouchUp, level_db: float, peak_db: float, gain: float, recipe: Recipe) -> list[Problem]:

@@ -14,6 +14,8 @@ REMEDIES = {
     "level_inside": "bring the level inside of what the receiver takes",
     "use_left": "use the left side",
     "use_right": "use the right side",
+    "use_mix": "mix both sides",
+    "accept_sides_cancel": "mix sides that cancel",
     "side_auto": "choose the side by what the sides hold",
     "read_as_guessed": "read a file without a header as its content suggests",
     "accept_truncated": "deliver what is there of a file that breaks off",

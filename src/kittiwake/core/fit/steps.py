@@ -16,6 +16,14 @@ _WHY_SIDE: dict[tuple[str, Signal], str] = {
     ("left_only", "left"): "the right side is silent; mixing would lose 6 dB",
     ("right_only", "right"): "the left side is silent; mixing would lose 6 dB",
     ("inverted", "left"): "one side is the other turned upside down; mixed, they would cancel",
+    (
+        "left_leads",
+        "left",
+    ): "both sides hold the same, the right softer, later or partly upside down; mixed, they would partly cancel",
+    (
+        "right_leads",
+        "right",
+    ): "both sides hold the same, the left softer, later or partly upside down; mixed, they would partly cancel",
     ("different", "mix"): "the sides differ, and both count",
 }
 

@@ -24,7 +24,7 @@ from .headerless import without_header
 from .level import ActiveLevel
 from .overview import Overview
 from .pitch import Pitch
-from .sides import SidesMeter
+from .sides import Relation, SidesMeter
 
 Progress = Callable[[float], None]
 Tee = Callable[[Header, NDArray[np.float32], NDArray[np.float32], Signal | None], None]
@@ -194,7 +194,7 @@ def _measure(
     voice = Pitch(rate) if pitch else None
     meters: dict[Signal, ActiveLevel] = {name: ActiveLevel(rate) for name in names}
     clips = [ClipCounter(header.full_scale, grain_of(header), rate) for _ in range(channels)]
-    sides = SidesMeter()
+    sides = SidesMeter(rate)
     outline = Overview()
     spectrum = Spectrum(rate) if picture else None
     frames = holes = 0
@@ -241,7 +241,8 @@ def _measure(
         if voice:
             voice.add(middle)
     curve = spectrum.result() if spectrum is not None else np.zeros(0, np.float32)
-    relation: Sides = "mono" if channels == 1 else sides.result() if channels == 2 else "different"
+    across = sides.relation() if channels == 2 else Relation("mono" if channels == 1 else "different")
+    relation: Sides = across.sides
     if alone is not None and alone != SIGNAL_OF[relation]:
         raise _OtherSignal
     levels = {}
@@ -264,6 +265,9 @@ def _measure(
             clipped_samples=int(clipped),
             flat_samples=int(flat),
             sides=relation,
+            side_lag=across.lag,
+            side_bands=across.bands,
+            side_loss_db=across.lost_db,
             levels=levels,
             bandwidth_hz=min(spectrum.bandwidth(), header.sample_rate / 2) if spectrum is not None else 0.0,
             overview=outline.result(),

@@ -23,7 +23,7 @@ from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
 from .look import stamp_of
 
-_LAYOUT = 3  # to be raised with every change to what is measured, or to how it is written here
+_LAYOUT = 4  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
 _TABLES = """
     CREATE TABLE IF NOT EXISTS seen (path BLOB PRIMARY KEY, stamp TEXT, digest TEXT);
@@ -169,7 +169,8 @@ def _unpacked(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     header = plain["header"]
     header["notes"] = tuple(Note(**note) for note in header["notes"])
     measures = plain["measures"]
-    measures["dc_offsets"] = tuple(measures["dc_offsets"])
+    for name in ("dc_offsets", "side_bands"):
+        measures[name] = tuple(measures[name])
     sound = Measures(
         levels={name: SignalLevel(**level) for name, level in plain["levels"].items()},
         overview=arrays[:count].reshape(-1, 2),

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from .stated import Stated
 
-Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "different"]
+Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "left_leads", "right_leads", "different"]
 #: ``mono``, ``left``, ``right``, ``mix``; of more than two channels also ``ch3``, ``ch4`` and so on.
 Signal = str
 
@@ -26,6 +26,8 @@ SIGNAL_OF: dict[Sides, Signal] = {
     "inverted": "left",
     "left_only": "left",
     "right_only": "right",
+    "left_leads": "left",
+    "right_leads": "right",
     "different": "mix",
 }
 
@@ -98,6 +100,9 @@ class Measures:
     clipped_samples : samples in runs of three or more at full scale.
     flat_samples : samples of flat tops below full scale, or of tops too broad for a wave, as of sound that was clipped and made softer or resampled since.
     levels : of ``mono``, or of ``left``, ``right`` and ``mix``, and of each further channel.
+    side_lag : s, by which the right side comes later where both hold the same sound.
+    side_bands : correlation of the two sides in each of ``measure.sides.BANDS``; empty where they were not looked at so closely.
+    side_loss_db : by how much mixing lowers the band or the second that loses most, beside two sides that have nothing in common.
     pitch_hz : median pitch of the voice; None where there is none, or where it was not asked for.
     bandwidth_hz : highest frequency that holds sound.
     overview : [shape=(n, 2)] lowest and highest sample of each n-th part.
@@ -118,6 +123,9 @@ class Measures:
     pitch_hz: float | None = None
     swing: float = 1.0
     flat_samples: int = 0
+    side_lag: float = 0.0
+    side_bands: tuple[float, ...] = ()
+    side_loss_db: float = 0.0
 
     @property
     def silent(self) -> bool:
@@ -228,6 +236,9 @@ class Facts:
             "dc_offset": _finite(sound.dc_offset, 6) if sound else None,
             "bandwidth_hz": round(sound.bandwidth_hz) if sound else None,
             "sides": sound.sides if sound else None,
+            "side_lag_ms": round(sound.side_lag * 1000, 3) if sound else None,
+            "side_bands": list(sound.side_bands) if sound else None,
+            "side_loss_db": sound.side_loss_db if sound else None,
             "pitch_hz": round(sound.pitch_hz, 1) if sound and sound.pitch_hz else None,
             "notes": [str(note) for note in self.notes],
         }

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.fit import Remedy
 from ...core.measure.drawing import Glimpse
-from ...core.model import Clip, Facts
+from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ..session import Session
 from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
@@ -19,6 +19,8 @@ _SIDES = {
     "inverted": "one is the other upside down",
     "left_only": "only the left holds sound",
     "right_only": "only the right holds sound",
+    "left_leads": "the same sound, best on the left",
+    "right_leads": "the same sound, best on the right",
     "different": "they differ",
 }
 
@@ -127,6 +129,18 @@ class ClipPage(QWidget):
             self._session.apply_remedy(self._clip, None, remedy)
 
 
+def _sides_in_words(sound: Measures) -> str:
+    """How they relate, and how alike they are in each band: 1 the same, 0 nothing in common, −1 upside down."""
+    told = _SIDES[sound.sides]
+    if abs(sound.side_lag) > 2e-5:
+        told += f", the right {abs(sound.side_lag) * 1000:.2f} ms {'later' if sound.side_lag > 0 else 'earlier'}"
+    if sound.side_bands:
+        names = ("to 300 Hz", "to 1 kHz", "to 3.4 kHz", "above")
+        bands = ", ".join(f"{one:+.2f} {name}" for one, name in zip(sound.side_bands, names, strict=True))
+        told += f"; alike {bands}".replace("-", "−")
+    return told
+
+
 def facts_pairs(facts: Facts) -> list[tuple[str, str]]:
     """Names and values of everything that is known of a source."""
     head, sound = facts.header, facts.measures
@@ -144,7 +158,7 @@ def facts_pairs(facts: Facts) -> list[tuple[str, str]]:
             ("Speech level", f"{format_db(level.active_dbov, 'dBov')}, {level.activity:.0%} of the time"),
             ("Peak, RMS", f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
             ("Sound up to", format_bandwidth(sound.bandwidth_hz)),
-            ("Sides", _SIDES[sound.sides]),
+            ("Sides", _sides_in_words(sound)),
             ("Clipped", f"{n:,} samples" if (n := sound.clipped_samples or sound.flat_samples) else "none"),
             ("DC offset", f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
         ]
