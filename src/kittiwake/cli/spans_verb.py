@@ -64,7 +64,8 @@ def spans_verb(
     try:
         lines = read_lines(text_of(names, _MOST_NAMES, "list of lines")) if names else []
     except (OSError, UnicodeDecodeError) as error:
-        raise click.UsageError(f"{names} cannot be read as a list of lines in UTF-8: {reason_of(error)}") from error
+        why = reason_of(error) if isinstance(error, OSError) else "it is not UTF-8"
+        raise click.UsageError(f"{names} cannot be read as a list of lines: {why}.") from error
     found = Found(paths, everything=stated is not None)
     if lines and len(found) > 1:
         raise click.UsageError(f"--names is a list for one recording; {len(found)} were given.")

@@ -152,7 +152,7 @@ def _two(block: NDArray[np.float32]) -> list[NDArray[np.float32]]:
     columns = [np.ascontiguousarray(column) for column in block.T]
     if len(columns) <= 2:
         return columns
-    return [np.sum(columns[n::2], axis=0, dtype=np.float32) / np.float32(len(columns[n::2])) for n in (0, 1)]
+    return [np.mean(np.stack(columns[n::2]), axis=0, dtype=np.float32) for n in (0, 1)]
 
 
 def _together(blocks: list[list[NDArray[np.float32]]]) -> NDArray[np.float32]:
@@ -180,7 +180,7 @@ def _high_passed(sound: NDArray[np.float32]) -> NDArray[np.float32]:
     frame = av.AudioFrame.from_ndarray((sound - sound.mean())[None, :], format="flt", layout="mono")
     frame.sample_rate, frame.pts, frame.time_base = RATE, 0, base
     parts[0].push(frame)
-    out: NDArray[np.float32] = parts[-1].pull().to_ndarray()[0]
+    out: NDArray[np.float32] = parts[-1].pull().to_ndarray()[0]  # type: ignore[attr-defined]
     return out
 
 

@@ -56,12 +56,13 @@ def _percentile(values: NDArray[np.float64], size: int, share: float) -> NDArray
     return np.where(known >= 3, rows[np.arange(len(rows)), at], np.nan)
 
 
-def _of_blocks(levels: NDArray[Any], seconds: float, share: float) -> tuple[NDArray[Any], NDArray[np.float64]]:
+def _of_blocks(levels: NDArray[Any], seconds: float, share: float) -> tuple[NDArray[Any], NDArray[Any]]:
     """A percentile of each block of so many seconds, and the middle of each."""
     size = round(seconds / STEP)
     count = -(-len(levels) // size)
     padded = np.concatenate([levels, np.full(count * size - len(levels), levels[-1], levels.dtype)])
-    return np.percentile(padded.reshape(count, size), share, axis=1), (np.arange(count) + 0.5) * size
+    middles: NDArray[Any] = (np.arange(count) + 0.5) * size
+    return np.percentile(padded.reshape(count, size), share, axis=1), middles
 
 
 def mean_of(values: NDArray[Any], size: int) -> NDArray[Any]:

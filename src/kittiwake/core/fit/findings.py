@@ -78,9 +78,9 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
         other = Remedy(f"use_{silent}", f"Use the {silent} side all the same", touch_up={"side": silent})
         return [Problem("one_sided", "note", message, (other,))]
     if sides in ("left_leads", "right_leads"):
-        used, other = ("left", "right") if sides == "left_leads" else ("right", "left")
-        message = f"Both sides hold the same sound, the {other} one {_otherwise(sound)}; mixed, they would partly cancel. The {used} side is used."
-        instead = Remedy(f"use_{other}", f"Use the {other} side instead", touch_up={"side": other})
+        used, second = ("left", "right") if sides == "left_leads" else ("right", "left")
+        message = f"Both sides hold the same sound, the {second} one {_otherwise(sound)}; mixed, they would partly cancel. The {used} side is used."
+        instead = Remedy(f"use_{second}", f"Use the {second} side instead", touch_up={"side": second})
         both = Remedy("use_mix", "Mix both all the same", touch_up={"side": "mix"})
         return [Problem("same_twice", "note", message, (instead, both))]
     if sides == "different" and channels == 2:

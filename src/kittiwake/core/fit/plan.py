@@ -49,8 +49,8 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     """
     header, sound = facts.header, facts.measures
     if facts.error or header is None or sound is None:
-        problem = (check.unreadable(facts),) if facts.error else ()
-        return Fit("decide" if any(one.severity == "decide" for one in problem) else "cannot", problems=problem)
+        why = (check.unreadable(facts),) if facts.error else ()
+        return Fit("decide" if any(one.severity == "decide" for one in why) else "cannot", problems=why)
     by_hand = touch = clip.touch_up_at(receiver.slug)
     span = clip.span_at(receiver.slug, sound.frames)
     rate_in = touch.true_rate or header.sample_rate

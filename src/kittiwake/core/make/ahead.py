@@ -78,7 +78,7 @@ class Ahead:
         elif whole is not None:
             self._take = whole
         else:
-            sides = SidesMeter()
+            sides = SidesMeter(header.sample_rate)
             left, right = columns
             sides.add(left, right, float(np.dot(left, left)), float(np.dot(right, right)))
             self._take = SIGNAL_OF[sides.result()]

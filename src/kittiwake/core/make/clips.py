@@ -8,7 +8,7 @@ from ..codec import find_format
 from ..cut.spoken import Heard, Spoken, cut_from
 from ..fit.names import bare_name, unique_names
 from ..model import Stated
-from ..model.receiver import Names
+from ..model.name_rules import Names
 from .place import part_name, put_in_place
 
 _NAMES = Names(allowed=r"\w .,'()-")

@@ -76,8 +76,8 @@ def look_at(
     try:
         reader = open_sound(path, stated, by_library=by_library)
     except IntakeError as error:
-        found = without_header(path) if error.code in ("not_sound", "no_sound") and stated is None else None
-        return found or Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
+        bare = without_header(path) if error.code in ("not_sound", "no_sound") and stated is None else None
+        return bare or Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
         told = Note("damaged", f"It could not be opened ({type(error).__name__}: {error}).", "Ask for another copy.")
         return Facts(path, error=told, stated=stated)

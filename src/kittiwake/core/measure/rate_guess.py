@@ -50,8 +50,8 @@ def rate_scores(sound: NDArray[np.float64], rates: tuple[int, ...] = RATES) -> d
             score -= 0.5 * ((math.log(pace * ratio) - _PACE) / _PACE_SPREAD) ** 2
         if edge < 1:
             ends = edge * rate / 2 / _USUAL_ENDS
-            at = np.flatnonzero((ends > 0.935) & (ends < 1.012))
-            score += (_END if at[0] >= _RARE else 0.0) if len(at) else -_END
+            near = np.flatnonzero((ends > 0.935) & (ends < 1.012))
+            score += (_END if near[0] >= _RARE else 0.0) if len(near) else -_END
         out[rate] = score
     return out
 
