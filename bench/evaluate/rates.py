@@ -31,7 +31,10 @@ def sayings(half: int, seed: int) -> list[tuple[str, Signal]]:
             dice = np.random.default_rng(seed)
             parts: list[Signal] = []
             while sum(map(len, parts)) < RATE * 4:
-                parts += [voice.lines[int(dice.integers(len(voice.lines)))], np.zeros(round(dice.uniform(0.1, 0.4) * RATE), np.float32)]
+                parts += [
+                    voice.lines[int(dice.integers(len(voice.lines)))],
+                    np.zeros(round(dice.uniform(0.1, 0.4) * RATE), np.float32),
+                ]
             sound = np.concatenate(parts)
             out.append((voice.name, sound + at(coloured(len(sound), dice, 4.0), LEVEL - 50)))
     return out
@@ -53,13 +56,17 @@ def prints(half: int, seeds: int = 2) -> dict[tuple[str, int, int, int], Voicepr
     return out
 
 
-def folders(known: dict[tuple[str, int, int, int], Voiceprint], true: int, stamped: int) -> Iterator[tuple[list[Voiceprint], Voiceprint]]:
+def folders(
+    known: dict[tuple[str, int, int, int], Voiceprint], true: int, stamped: int
+) -> Iterator[tuple[list[Voiceprint], Voiceprint]]:
     """Folders of recordings at their true rate, a few at the other rate and right, and one that is false."""
     names = sorted({key[0] for key in known})
     for n, name in enumerate(names):
         for seed in (0, 1):
             false = known.get((name, seed, true, stamped))
-            others = [known.get((other, (seed + k) % 2, true, true)) for k, other in enumerate(names) if other != name]
+            others = [
+                known.get((other, (seed + k) % 2, true, true)) for k, other in enumerate(names) if other != name
+            ]
             right = [known.get((names[(n + k) % len(names)], seed, stamped, stamped)) for k in (2, 5, 7)]
             if false is not None:
                 yield [p for p in (*others, *right) if p is not None], false

@@ -17,6 +17,7 @@ from numpy.typing import NDArray
 
 from ..model import Clip, Facts
 from ..model.units import format_hz
+from .plausible import plausible
 from .problems import accept
 from .verdict import Problem, Remedy
 
@@ -28,8 +29,12 @@ _PITCH_SPREAD, _SHAPE_SPREAD, _EDGE_SPREAD = 0.10, 0.10, 0.02
 _MOST_AGAINST = 3.0  # what one piece of evidence can say against a ratio
 _CONSISTENT = 2.0  # the most that may speak against the ratio that is suspected
 _RARE = 2.5  # what it takes to think of a false rate at all
+_ONE_VOICE = 0.18  # natural logarithm: pitches of one voice, and of one false recording among them, differ by less
+_A_VOICE = -34.0  # natural logarithm, as ``plausible`` has it: of a hundred recordings of voices 98 reach it
+_PLAINLY = 3.0  # natural logarithm: so much likelier a voice has to be at another rate
 _GRID = np.arange(math.log2(120), math.log2(11_000), 1 / 48)
 _OFFSET = 60  # points of the grid: an octave and a quarter
+_WIDE = _GRID[0] + np.arange(-_OFFSET, len(_GRID) + _OFFSET) / 48
 _SHIFTS = np.arange(-_OFFSET, _OFFSET + 1) / 48
 #: Letters and digits a second of speech, the pauses left out.
 SLOWEST, USUAL_PACE, FASTEST = 8.0, 15.0, 24.0
@@ -58,8 +63,7 @@ class Voiceprint:
         ):
             return None
         hertz = np.arange(len(sound.spectrum)) * sound.spectrum_step
-        wide = _GRID[0] + np.arange(-_OFFSET, len(_GRID) + _OFFSET) / 48
-        power = 10 ** (np.interp(2**wide, hertz, sound.spectrum, right=-160.0) / 10)
+        power = 10 ** (np.interp(2**_WIDE, hertz, sound.spectrum, right=-160.0) / 10)
         window = np.hanning(17)
         smooth = 10 * np.log10(np.convolve(power, window / window.sum(), "same") + 1e-16)
         return cls(facts.path, head.sample_rate, sound.pitch_hz, sound.bandwidth_hz, smooth)
@@ -72,6 +76,8 @@ def suspicions(prints: Iterable[Voiceprint]) -> dict[Path, Problem]:
     if len(every) < 4 or len(stamped) < 2:
         return {}
     some = every[:: max(1, len(every) // _MOST_SIBLINGS)]
+    pitches = np.log([p.pitch for p in some if p.pitch])
+    spread = 1.48 * float(np.median(np.abs(pitches - np.median(pitches))))  # of most, whatever the others are
     usual_pitch = float(np.median([p.pitch for p in some if p.pitch]))
     edges = [p.edge for p in some if p.edge < 0.46 * p.rate]
     usual_edge = float(np.median(edges)) if len(edges) >= 3 else 0.0
@@ -80,7 +86,9 @@ def suspicions(prints: Iterable[Voiceprint]) -> dict[Path, Problem]:
     for print_, shift in zip(every, _shifts(every, middle), strict=True):
         others = {rate for rate, count in stamped.items() if rate != print_.rate and count >= max(2, len(every) / 5)}
         if others:
-            problem = _judge(print_, others, stamped, usual_pitch, usual_edge, shift)
+            # Beside one voice the least difference says something; beside many, only what no voice is.
+            problem = _judge(print_, others, stamped, usual_pitch, usual_edge, shift) if spread < _ONE_VOICE else None
+            problem = problem or _no_voice(print_, others)
             if problem:
                 found[print_.path] = problem
     return found
@@ -122,6 +130,30 @@ def _judge(
     told = (
         f"Its rate may be {format_hz(best)}, not {format_hz(print_.rate)} (a ratio of {ratio:.2f}). "
         f"Beside the others of its folder {', '.join(evidence)}."
+    )
+    return _problem(told, best, print_.rate)
+
+
+def _no_voice(print_: Voiceprint, others: set[int]) -> Problem | None:
+    """Whether a recording is hardly any voice at its rate, and one at another rate of its folder."""
+
+    def at(true: int) -> float:
+        return plausible(print_.level, _WIDE, print_.rate, true, print_.pitch, print_.edge)
+
+    here, best = at(print_.rate), max(others, key=at)
+    if at(best) - here < _PLAINLY or at(best) < _A_VOICE:
+        return None
+    ratio = best / print_.rate
+    evidence = []
+    if print_.pitch:
+        evidence.append(f"a pitch of {print_.pitch * ratio:.0f} Hz instead of {print_.pitch:.0f} Hz")
+    if print_.edge < 0.93 * print_.rate / 2:
+        evidence.append(
+            f"a band that ends at {format_hz(round(print_.edge * ratio, -1))} instead of {format_hz(round(print_.edge, -1))}"
+        )
+    told = (
+        f"Its rate may be {format_hz(best)}, as others of its folder have, not {format_hz(print_.rate)}: it would sound more like a voice, "
+        f"with {' and '.join([*evidence, 'the usual spectrum'])}."
     )
     return _problem(told, best, print_.rate)
 

@@ -44,16 +44,32 @@ def rate_scores(sound: NDArray[np.float64], rates: tuple[int, ...] = RATES) -> d
         ratio = rate / _NOMINAL
         score = _spectrum_score(power, rate)
         if pitch:
-            at = math.log(pitch * rate / _PITCH_AT)
-            score -= 0.5 * min(abs(at - _MALE), abs(at - _FEMALE)) ** 2 / _PITCH_SPREAD**2
+            score += pitch_score(pitch * rate / _PITCH_AT)
         if pace:
             score -= 0.5 * ((math.log(pace * ratio) - _PACE) / _PACE_SPREAD) ** 2
         if edge < 1:
-            ends = edge * rate / 2 / _USUAL_ENDS
-            near = np.flatnonzero((ends > 0.935) & (ends < 1.012))
-            score += (_END if near[0] >= _RARE else 0.0) if len(near) else -_END
+            score += end_score(edge * rate / 2)
         out[rate] = score
     return out
+
+
+def pitch_score(hertz: float) -> float:
+    """How plausible a pitch is, as a logarithm: people's lie about 120 or about 205 Hz."""
+    at = math.log(hertz)
+    return -0.5 * min(abs(at - _MALE), abs(at - _FEMALE)) ** 2 / _PITCH_SPREAD**2
+
+
+def end_score(hertz: float) -> float:
+    """How plausible it is, as a logarithm, that a band ends there without need: where half a usual rate is, or nowhere."""
+    near = np.flatnonzero((hertz / _USUAL_ENDS > 0.93) & (hertz / _USUAL_ENDS < 1.015))
+    return (_END if near[0] >= _RARE else 0.0) if len(near) else -_END
+
+
+def usual_spectrum(rate: int) -> tuple[NDArray[np.float64], NDArray[np.float64], NDArray[np.float64]]:
+    """The long-term spectrum of voices in the bands that a rate (Hz) has: level and spread in dB, [shape=(n,)], and edges in Hz, [shape=(n + 1,)]."""
+    edges = _LOWEST * 2 ** (np.arange(_BANDS + 1) / 4)
+    edges = edges[edges <= 0.46 * rate]
+    return _MEAN[: len(edges) - 1], _SPREAD[: len(edges) - 1], edges
 
 
 def sureness(scores: dict[int, float]) -> dict[int, float]:
@@ -77,13 +93,11 @@ def _spectrum(sound: NDArray[np.float64]) -> tuple[NDArray[np.float64] | None, N
 
 
 def _spectrum_score(power: NDArray[np.float64], rate: int) -> float:
-    edges = _LOWEST * 2 ** (np.arange(_BANDS + 1) / 4)
-    edges = edges[edges <= 0.46 * rate]
+    usual, spread, edges = usual_spectrum(rate)
     hertz = np.arange(len(power)) * rate / 2 / (len(power) - 1)
     below = np.interp(edges, hertz, np.cumsum(power))
     level = 10 * np.log10(np.maximum(1e-14, np.diff(below) / np.diff(edges)))
-    spread = _SPREAD[: len(level)]
-    off = level - level[_FROM:_TO].mean() - _MEAN[: len(level)]
+    off = level - level[_FROM:_TO].mean() - usual
     return float(-0.5 * _WEIGHT * ((off / spread) ** 2 + 2 * np.log(spread)).mean())
 
 
