@@ -17,8 +17,10 @@ _INVERTED = -0.9  # the same of sides of which one is upside down
 _PLAIN = 0.995  # sides that go together so well as they are need no lag
 _FAR, _BLEEDS = 12.0, 0.5  # dB between two sides of which the soft one is so much the loud one: it bleeds over
 _LAG = 0.0055  # s; microphones two metres apart
-_WINDOW = 32_768  # frames at most that are looked at closely at a time
-_AT_ONCE = 12  # so many places in a row; then every second one, every fourth …
+_WINDOW = 4096  # frames that are looked at closely at a time, where a second is loudest
+_AT_ONCE = 12  # seconds in a row in which sides that have something in common are looked at; then every second one, every fourth …
+_APART = 0.5  # what have less in common are looked at ever more seldom from the start
+_FEW = 3  # places, of which nothing is said by band
 _LEVEL = 1e-4  # of the loudest second: what is softer says nothing
 #: Edges of the bands, Hz: below the telephone's, its lower and its upper half, above it.
 BANDS = ((0.0, 300.0), (300.0, 1000.0), (1000.0, 3400.0), (3400.0, 24_000.0))
@@ -52,7 +54,7 @@ class SidesMeter:
         self._now, self._left = (0.0, 0.0, 0.0), rate
         self._close: list[tuple[float, float, float]] = []  # weight, lag and correlation there
         self._spectra = np.zeros((3, len(BANDS)))  # energies and products in each band
-        self._every, self._count = 1, 0
+        self._every, self._wait = 1, 0
 
     def add(
         self, left: NDArray[np.float32], right: NDArray[np.float32], left_energy: float, right_energy: float
@@ -70,8 +72,10 @@ class SidesMeter:
             self._left -= stop - at
             if not self._left:
                 self._end_of_second()
-            if min(ll, rr) > 1e-4 * max(ll, rr) and abs(lr) < _PLAIN * math.sqrt(ll * rr) and stop - at >= 2048:
-                self._look(a[:_WINDOW], b[:_WINDOW])
+            if min(ll, rr) > 1e-4 * max(ll, rr) and abs(lr) < _PLAIN * math.sqrt(ll * rr) and (
+                stop - at >= self._rate // 2 or not self._close
+            ):
+                self._look(a, b)
             at = stop
 
     def _end_of_second(self) -> None:
@@ -79,26 +83,31 @@ class SidesMeter:
         self._now, self._left = (0.0, 0.0, 0.0), self._rate
 
     def _look(self, left: NDArray[np.float32], right: NDArray[np.float32]) -> None:
-        """Look closely, but at ever fewer places the longer it gets."""
-        self._count += 1
-        if self._count % self._every:
+        """Look closely at the loudest place, but ever more seldom the longer it gets."""
+        if self._wait:
+            self._wait -= 1
             return
-        if len(self._close) >= _AT_ONCE * (1 + self._every.bit_length()):
-            self._every *= 2
-        size = 1 << (len(left) + round(_LAG * self._rate)).bit_length()
+        count = len(left) // _WINDOW
+        if count > 1:
+            parts = left[: count * _WINDOW].reshape(count, _WINDOW)
+            at = int(np.argmax(np.einsum("ij,ij->i", parts, parts))) * _WINDOW
+            left, right = left[at : at + _WINDOW], right[at : at + _WINDOW]
+        reach = max(1, round(_LAG * self._rate))
+        size = 1 << (len(left) + reach - 1).bit_length()
         a, b = np.fft.rfft(left, size), np.fft.rfft(right, size)
         across = a * b.conj()
-        reach = max(1, round(_LAG * self._rate))
         together = np.fft.irfft(across, size)
         near = np.concatenate([together[-reach:], together[: reach + 1]])
         best = int(np.argmax(np.abs(near)))
         energy = math.sqrt(float(np.dot(left, left)) * float(np.dot(right, right)))
-        self._close.append((energy, -(best - reach) / self._rate, float(near[best]) / energy))
-        hertz = np.arange(len(a)) * self._rate / size
-        edges = np.searchsorted(hertz, [low for low, _ in BANDS])
-        for row, power in enumerate((np.abs(a) ** 2, np.abs(b) ** 2, across.real)):
-            sums = np.concatenate([[0.0], np.cumsum(power)])
-            self._spectra[row] += np.diff(sums[[*np.minimum(edges, len(power)), len(power)]])
+        peak = float(near[best]) / max(energy, 1e-30)
+        self._close.append((energy, -(best - reach) / self._rate, peak))
+        edges = np.minimum([round(low * size / self._rate) for low, _ in BANDS], len(a) - 1)
+        for row, power in enumerate((a.real**2 + a.imag**2, b.real**2 + b.imag**2, across.real)):
+            self._spectra[row] += np.add.reduceat(power, edges)
+        if abs(peak) < _APART or len(self._close) >= _AT_ONCE:
+            self._every = min(64, 4 * self._every)
+        self._wait = self._every - 1
 
     def result(self) -> Sides:
         return self.relation().sides
@@ -115,6 +124,9 @@ class SidesMeter:
             return Relation("right_only")
         if ll + rr - 2 * lr <= (ll + rr) * 10 ** (_EQUAL_DB / 10):
             return Relation("identical")
+        if not self._close and abs(lr) >= _PLAIN * math.sqrt(ll * rr) and lr > 0:
+            # One is the other, but for its level; nothing more has to be made out.
+            return Relation("left_leads" if ll >= rr else "right_leads")
         seconds = np.array([*self._seconds, self._now])
         power = seconds[:, 0] + seconds[:, 1]
         seconds = seconds[power > _LEVEL * power.max()]
@@ -136,7 +148,7 @@ class SidesMeter:
         return Relation("different", 0.0, bands, lost)
 
     def _bands(self) -> tuple[float, ...]:
-        if not self._close:
+        if len(self._close) < _FEW:
             return ()
         left, right, both = self._spectra
         whole = np.sqrt(left * right)
@@ -147,7 +159,7 @@ class SidesMeter:
         left, right, both = self._spectra
         power = left + right
         heard = power > _HEARD * max(1e-30, power.sum())
-        by_band = (power + 2 * both)[heard] / power[heard]
+        by_band = (power + 2 * both)[heard] / power[heard] if len(self._close) >= _FEW else []
         energy = seconds[:, 0] + seconds[:, 1]
         loud = energy > 0.01 * energy.max()
         by_second = (energy + 2 * seconds[:, 2])[loud] / energy[loud]
