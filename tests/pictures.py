@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.cut import read_lines
 from kittiwake.core.standin.microphone import READING
+from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.touch_dialog import TouchDialog
 from kittiwake.ui.window import Window
@@ -50,6 +51,10 @@ def shoot_voice(app: QApplication, window: Window, shoot: Callable[[str], None])
     page.wave.point_at(page._cut.spans[8].start + 9000)
     shoot("cut")
     window.use_colours(False)
+    page.wave.look_at(0, 24 * page.rate)
+    window.do_cut_seen()
+    shoot("seen")
+    window.do_cut_seen()
     page.choose(page._cut.spans[24].id)
     page.wave.look_at(98 * page.rate, 108 * page.rate)
     page.wave.show_spectrum(True)
@@ -73,6 +78,23 @@ def shoot_voice(app: QApplication, window: Window, shoot: Callable[[str], None])
     dialog.reject()
 
 
+def shoot_headerless(window: Window, shoot: Callable[[str], None]) -> None:
+    """The dialog that states how to read a file without a header, over the board."""
+    clip = next(c for c in window.session.job.clips if c.source.suffix == ".dat")
+    window.board.select(clip.id)
+    window.do_edit_headerless()
+    dialog = window.findChild(HeaderlessDialog)
+    assert isinstance(dialog, HeaderlessDialog)
+    end = time.monotonic() + 30
+    while dialog.list.count() < 2 and time.monotonic() < end:
+        QApplication.processEvents()
+        time.sleep(0.01)
+    dialog.list.setCurrentRow(0)
+    QApplication.processEvents()
+    dialog.grab().save(str(FOLDER_OF[0] / "headerless.png"))
+    dialog.reject()
+
+
 #: Where the pictures go.
 FOLDER_OF = [FOLDER]
 
@@ -92,7 +114,11 @@ def main() -> None:
         window.grab().save(str(folder / f"{name}.png"))
 
     window.player.find_out()
-    window.open_job(DEMO)
+    # A path that looks the same on every machine.
+    place = Path(tempfile.gettempdir()) / "Brinmar"
+    place.unlink(missing_ok=True)
+    place.symlink_to(DEMO.parent)
+    window.open_job(place / DEMO.name)
     window.board.setFocus()
     settle(app, window)
     with tempfile.TemporaryDirectory(prefix="brinmar-") as outputs:
@@ -109,6 +135,7 @@ def main() -> None:
         fares = next(c for c in window.session.job.clips if c.name == "Spring fares")
         window.board.select(fares.id)
         shoot("suspicion")
+        shoot_headerless(window, shoot)
         window.do_view_levels()
         shoot("levels")
         window.bench.show_choice(None, window.session.receiver("quay-beacon"))
@@ -136,6 +163,7 @@ def main() -> None:
         window.session.undo_stack.setClean()
         shoot_voice(app, window, shoot)
         link.unlink()
+        place.unlink()
         window.session.undo_stack.setClean()
         window.shut_down()
 

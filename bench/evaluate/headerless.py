@@ -11,6 +11,7 @@ import soxr
 
 from kittiwake.core.codec import find_format
 from kittiwake.core.measure.guess import guess
+from kittiwake.core.measure.rate_guess import rate_scores, sureness
 from kittiwake.core.model.stated import HEADERLESS
 
 from .rooms import LEVEL, at, coloured
@@ -89,3 +90,18 @@ def headerless(half: int) -> None:
     for rate, (good, count) in rates.items():
         print(f"  {rate}: {good} of {count}")
     print("\n".join(wrong))
+
+
+def linear_rates(half: int) -> None:
+    """Rates alone, in 16-bit linear, and how far its own sureness can be trusted."""
+    sure: list[tuple[float, bool]] = []
+    for sound in sayings(half):
+        for rate in RATES:
+            samples = np.round(soxr.resample(sound, RATE, rate) * 32767) / 32768
+            shares = sureness(rate_scores(samples[: 6 * rate].astype(np.float64)))
+            best = max(shares, key=lambda one: shares[one])
+            sure.append((shares[best], best == rate))
+    print(f"rates in 16-bit linear: {sum(right for _, right in sure)} of {len(sure)}")
+    for low, high in ((0.0, 0.7), (0.7, 0.9), (0.9, 1.01)):
+        some = [right for share, right in sure if low <= share < high]
+        print(f"  {low:.0%} to {min(1.0, high):.0%} sure: {len(some)}, of which {np.mean(some):.0%} are right")

@@ -12,21 +12,20 @@ from ..core.model import Stated
 from ..core.model.stated import HEADERLESS
 from ..core.model.units import format_hz, format_kind
 
-_ORDERS = {"le": ", low byte first", "be": ", high byte first"}
-_BITS = {"be": ", high bits first"}
+_APART = {
+    "pcm_s16le": ", little endian",
+    "pcm_u8": ", unsigned",
+    "pcm_s8": ", signed",
+}
 _RATES = (8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 96_000)
 
 
 def kind_of(encoding: str) -> str:
-    """The name of a headerless encoding, without saying that it is one, and with the order of its bytes or bits."""
-    order = (
-        _ORDERS.get(encoding[-2:], "")
-        if encoding.startswith("pcm_s16")
-        else _BITS.get(encoding[-2:], "")
-        if encoding.startswith("g726")
-        else ""
+    """The name of a headerless encoding, without saying that it is one, and with what tells it from its like."""
+    name = format_kind("raw", encoding).removeprefix("headerless, ").removeprefix("headerless ")
+    return name + _APART.get(
+        encoding, ", high bits first" if encoding.startswith("g726") and encoding.endswith("be") else ""
     )
-    return format_kind("raw", encoding).removeprefix("headerless, ").removeprefix("headerless ") + order
 
 
 class StatedForm(QWidget):

@@ -26,6 +26,8 @@ _MASS = 2.7  # of what is sure, so many times 32 ms
 #: The same where the voice is hardly heard; and where that is so: shorter sounds are not asked, and of the others this much is heard.
 _SURE_OF_WHISPER, _UNSURE_OF_WHISPER = 0.12, 0.05
 _SYLLABLE, _HARDLY = 0.25, 0.5
+#: A syllable that is hardly heard: so long at least, s; so sure; so many dB softer than the speech; beside so many spans of it.
+_LEAST_SYLLABLE, _HALF_SURE, _SOFTER, _ENOUGH = 0.15, 0.3, 8.0, 3
 
 
 @dataclass(frozen=True, slots=True)
@@ -92,6 +94,7 @@ def find_speech(activity: Activity, find: Find | None = None) -> Found:
     pause = round(find.pause / STEP)
     voices = _spoken(sound, voice, mean_of(levels, 7), pause)
     voices = _with_consonants(voices, weak, round(min(_CLOSURE, find.pause) / STEP), pause)
+    voices = sorted([*voices, *_as_loud(_apart(sound, voices), voices, levels, activity.voice)])
     voices = _joined(voices, pause)
     other = _joined(_apart(sound, voices), pause)
     voices = [(a, b) for a, b in voices if (b - a) * STEP >= find.shortest]
@@ -169,6 +172,30 @@ def _spoken(
             before = breath if n == 0 else min(breath, (c - inner[n - 1][1] - pause) // 2)
             after = breath if n + 1 == len(inner) else min(breath, (inner[n + 1][0] - d - pause) // 2)
             out.append((max(a, c - before), d if decay is not None else min(b, d + after)))
+    return out
+
+
+def _as_loud(
+    sound: list[tuple[int, int]],
+    voices: list[tuple[int, int]],
+    levels: NDArray[np.float32],
+    sure: NDArray[np.float32],
+) -> list[tuple[int, int]]:
+    """Of other sound what is as loud as the speech and half like a voice: a single syllable, of which the detector hears too little. Coughs and
+    doors are mostly softer, since nobody makes them into the microphone.
+    """
+    if len(voices) < _ENOUGH:
+        return []
+    usual = float(np.median([np.median(levels[a:b]) for a, b in voices]))
+    out = []
+    for a, b in sound:
+        part = sure[int(a * STEP / FRAME) : int(b * STEP / FRAME) + 1]
+        if (
+            (b - a) * STEP >= _LEAST_SYLLABLE
+            and part.max(initial=0) >= _HALF_SURE
+            and np.median(levels[a:b]) >= usual - _SOFTER
+        ):
+            out.append((a, b))
     return out
 
 

@@ -2,7 +2,7 @@
 
 A voice read at a wrong rate has a wrong pitch, a spectrum that lies too high or too low, syllables that come too fast or too slowly, and a band
 that ends where no recorder ends one. The long-term spectrum below is the mean of recordings of people and of two speech engines in a dozen
-languages (half of the voices of ``./run evaluate``); how often it is right on the other half stands in docs/formats.md.
+languages (half of the voices of ``./run evaluate``); how often it is right on the other half stands in docs/sources.md.
 """
 
 from __future__ import annotations

@@ -72,8 +72,10 @@ class SidesMeter:
             self._left -= stop - at
             if not self._left:
                 self._end_of_second()
-            if min(ll, rr) > 1e-4 * max(ll, rr) and abs(lr) < _PLAIN * math.sqrt(ll * rr) and (
-                stop - at >= self._rate // 2 or not self._close
+            if (
+                min(ll, rr) > 1e-4 * max(ll, rr)
+                and abs(lr) < _PLAIN * math.sqrt(ll * rr)
+                and (stop - at >= self._rate // 2 or not self._close)
             ):
                 self._look(a, b)
             at = stop
