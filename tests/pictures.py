@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import shutil
 import sys
 import tempfile
 import time
@@ -116,8 +117,9 @@ def main() -> None:
     window.player.find_out()
     # A path that looks the same on every machine.
     place = Path(tempfile.gettempdir()) / "Brinmar"
-    place.unlink(missing_ok=True)
-    place.symlink_to(DEMO.parent)
+    shutil.rmtree(place, ignore_errors=True)
+    shutil.copytree(DEMO.parent / "sounds", place / "sounds")
+    shutil.copy(DEMO, place)
     window.open_job(place / DEMO.name)
     window.board.setFocus()
     settle(app, window)
@@ -163,7 +165,7 @@ def main() -> None:
         window.session.undo_stack.setClean()
         shoot_voice(app, window, shoot)
         link.unlink()
-        place.unlink()
+        shutil.rmtree(place)
         window.session.undo_stack.setClean()
         window.shut_down()
 
