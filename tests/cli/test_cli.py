@@ -17,7 +17,8 @@ from click.testing import CliRunner, Result
 
 from kittiwake.actions import VERBS
 from kittiwake.cli.main import cli
-from tests.sounds import DEMO, FolderCase, speech_like
+from kittiwake.core.codec import ulaw
+from tests.sounds import DEMO, FolderCase, speech_like, spoken
 
 
 def wait_until(condition: Callable[[], object]) -> None:
@@ -128,6 +129,28 @@ class TestVerbs(FolderCase):
         self.assertIn("phone-menu-gsm/greeting.gsm", names)
         proof = self.run_verb("proof", "--json", "--for", "phone-menu-gsm", self.folder / "o/phone-menu-gsm")
         self.assertEqual((proof.exit_code, len(self.rows(proof))), (0, 2), proof.stdout)
+
+    def test_headerless_files_of_a_folder_are_to_be_decided_and_read_as_guessed(self) -> None:
+        """Never passed over silently: by their endings, and without one; what is left out is named."""
+        place = self.folder / "in"
+        place.mkdir()
+        for name in ("one.ul", "two.raw", "three"):
+            (place / name).write_bytes(ulaw.encode(spoken(8000)).tobytes())
+        (place / "list.csv").write_text("name,text")
+        facts = self.run_verb("facts", "--json", place)
+        rows = self.rows(facts)
+        self.assertEqual([row["suggested"] for row in rows], ["ulaw@8000"] * 3)
+        self.assertEqual((facts.exit_code, [row["ok"] for row in rows]), (1, [False] * 3))
+        self.assertIn("list.csv", facts.stderr)
+        fits = self.rows(self.run_verb("fit", "--json", "--for", "phone-menu", place))
+        self.assertEqual({row["verdict"] for row in fits}, {"decide"})
+        self.assertEqual(fits[0]["problems"][0]["remedies"][0]["code"], "read_as_guessed")
+        refused = self.run_verb("make", "--json", "--for", "phone-menu", "--into", self.folder / "out", place)
+        self.assertEqual({row["status"] for row in self.rows(refused)}, {"refused"})
+        words = ("--json", "--for", "phone-menu", "--remedy", "read_as_guessed")
+        self.assertEqual({row["verdict"] for row in self.rows(self.run_verb("fit", *words, place))}, {"convert"})
+        made = self.run_verb("make", *words, "--into", self.folder / "out", place)
+        self.assertEqual((made.exit_code, {row["status"] for row in self.rows(made)}), (0, {"made"}))
 
     def test_true_rate_and_remedies(self) -> None:
         fares = DEMO / "Spring fares.wav"
