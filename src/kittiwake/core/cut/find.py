@@ -120,7 +120,9 @@ class _Room:
     behind: NDArray[np.float64]
 
 
-_rooms: deque[tuple[Activity, _Room]] = deque(maxlen=2)  # of the last that were searched: settings are tried one after the other
+_rooms: deque[tuple[Activity, _Room]] = deque(
+    maxlen=2
+)  # of the last that were searched: settings are tried one after the other
 
 
 def _room_of(activity: Activity) -> _Room:
