@@ -149,12 +149,15 @@ class Found(Sequence[Path]):
 
     def __init__(self, paths: Iterable[Path], *, everything: bool = False) -> None:
         from ..core.intake import PassedOver, PathList
+        from ..core.intake.folder import SHOWN
         from ..core.make.search import find_sources
 
         self.passed = PassedOver()
         self._paths: Sequence[Path] = PathList(find_sources(list(paths), self.passed, everything=everything))
         if str(self.passed):
             say(str(self.passed), err=True)
+            for path, why in self.passed.listed[SHOWN:]:
+                say(f"  {path}: {why}", err=True)
         if not self._paths:
             say("No sound was found there.", err=True)
             sys.exit(1)
@@ -180,11 +183,17 @@ def look(
     """Facts of every file, in order, several at a time."""
     from ..core.measure.look import look_as_stated
 
-    workers, guessed = os.cpu_count() or 1, "read_as_guessed" in remedies
-    with progress.Bar("Looking", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
+    guessed = "read_as_guessed" in remedies
+    return in_order("Looking", found, lambda path: look_as_stated(path, stated, stream, pitch=pitch, guessed=guessed))
+
+
+def in_order(doing: str, found: Found, work: Callable[[Path], Any]) -> Iterator[Any]:
+    """What comes of each file, in order, several at a time, under a bar that says what is being done."""
+    workers = os.cpu_count() or 1
+    with progress.Bar(doing, len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
         waiting: list[Any] = []
         for path in found:
-            waiting.append(pool.submit(look_as_stated, path, stated, stream, pitch=pitch, guessed=guessed))
+            waiting.append(pool.submit(work, path))
             if len(waiting) > 4 * workers:
                 yield waiting.pop(0).result()
                 bar.done()

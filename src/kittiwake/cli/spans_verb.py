@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-import os
 from collections.abc import Iterator
-from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from typing import Any
 
 import click
 
 from ..core.errors import KittiwakeError, reason_of
-from . import common, progress
+from . import common
 from .common import Found, complain, emit, leave, say, verb
 
 _MOST_NAMES = 4 << 20  # bytes
@@ -105,17 +103,7 @@ def _heard(found: Found, stated: Any, stream: int | None, find: Any, lines: Any)
         except OSError as error:
             return path, form, f"{path}: {reason_of(error)}."
 
-    workers = os.cpu_count() or 1
-    with progress.Bar("Listening", len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="hear") as pool:
-        waiting: list[Any] = []
-        for path in found:
-            waiting.append(pool.submit(hear, path))
-            if len(waiting) > 2 * workers:
-                yield waiting.pop(0).result()
-                bar.done()
-        for future in waiting:
-            yield future.result()
-            bar.done()
+    return common.in_order("Listening", found, hear)
 
 
 def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:

@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
 from ..core.errors import RulesError
 from ..core.model import Stated
 from ..core.model.stated import HEADERLESS
-from ..core.model.units import format_hz, format_kind
+from ..core.model.units import format_headerless, format_hz
 
 _APART = {
     "pcm_s16le": ", little endian",
@@ -22,7 +22,7 @@ _RATES = (8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 
 
 def kind_of(encoding: str) -> str:
     """The name of a headerless encoding, without saying that it is one, and with what tells it from its like."""
-    name = format_kind("raw", encoding).removeprefix("headerless, ").removeprefix("headerless ")
+    name = format_headerless(encoding)
     return name + _APART.get(
         encoding, ", high bits first" if encoding.startswith("g726") and encoding.endswith("be") else ""
     )
@@ -95,12 +95,8 @@ class StatedForm(QWidget):
         """
         if self._streams:
             return Stated.of_stream(max(0, self.stream.currentIndex()))
-        rate = self.rate.currentText().replace(" ", "").replace("\u202f", "").replace("\u00a0", "").replace(",", ".")
-        try:
-            return Stated.parse(f"{self.encoding.currentData()}@{rate}x{self.channels.currentText()}")
-        except RulesError as error:
-            if error.message.startswith("“"):
-                raise RulesError(
-                    f"“{self.rate.currentText()}” is no sample rate.", "Write for example 8 kHz or 11025.", "stated"
-                ) from error
-            raise
+        rate = "".join(self.rate.currentText().split()).replace(",", ".")
+        if not rate.lower().removesuffix("hz").removesuffix("k").replace(".", "", 1).isdigit():
+            told = f"“{self.rate.currentText()}” is no sample rate."
+            raise RulesError(told, "Write for example 8 kHz or 11025.", "stated")
+        return Stated.parse(f"{self.encoding.currentData()}@{rate}x{self.channels.currentText()}")

@@ -25,7 +25,7 @@ _LOW_CUT = 90.0  # Hz: what lies below is rumble and hum, and little of a voice
 _SURELY = 5.0  # dB above the room: nobody speaks in what is lower
 _USUAL = -20.0  # dBFS, to which the loudest of a chunk is brought before it is judged
 _MOST_GAIN = 60.0  # dB
-_AROUND = 2
+_AROUND = 2  # windows before and after what is above the room, judged with it
 
 
 @dataclass(frozen=True, slots=True)

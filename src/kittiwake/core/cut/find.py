@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from .activity import FRAME, Activity
-from .room import LEAST, STEP, background_of, floor_of, mean_of
+from .room import LEAST, STEP, background_of, floor_of, mean_of, runs_of
 from .tail import before_tail, decay_of
 
 __all__ = ["Activity", "Find", "Found", "find_speech"]
@@ -120,9 +120,8 @@ class _Room:
     behind: NDArray[np.float64]
 
 
-_rooms: deque[tuple[Activity, _Room]] = deque(
-    maxlen=2
-)  # of the last that were searched: settings are tried one after the other
+#: Of the last that were searched, since settings are tried one after the other.
+_rooms: deque[tuple[Activity, _Room]] = deque(maxlen=2)
 
 
 def _room_of(activity: Activity) -> _Room:
@@ -149,7 +148,7 @@ def _voice_at(sure: NDArray[np.float32], count: int, begin: float, goes_on: floa
     certain = np.concatenate([[0], np.cumsum(sure >= begin)])
     mass = np.concatenate([[0.0], np.cumsum(sure, dtype=np.float64)])
     out = np.zeros(count, bool)
-    for a, b in _runs(sure >= goes_on):
+    for a, b in runs_of(sure >= goes_on):
         if certain[b] > certain[a] and mass[b] - mass[a] >= _MASS * begin:
             out[round(a * FRAME / STEP) : round(b * FRAME / STEP)] = True
     return out
@@ -173,7 +172,7 @@ def _sound(
     smooth: NDArray[np.float64], begin: NDArray[np.float64], goes_on: NDArray[np.float64]
 ) -> tuple[list[tuple[int, int]], list[tuple[int, int]]]:
     """Runs of sound that are more than a click, and everything else that might be a consonant."""
-    runs = _runs(smooth >= goes_on)
+    runs = runs_of(smooth >= goes_on)
     counts = np.concatenate([[0], np.cumsum(smooth >= begin)])
     weak = [(a, b) for a, b in runs if (b - a) * STEP >= _RELEASE]
     return [(a, b) for a, b in runs if counts[b] - counts[a] > 0 and (b - a) * STEP >= _BURST], weak
@@ -185,7 +184,7 @@ def _spoken(
     """Of each run of sound, what is spoken: where a voice is, and what of the same run lies close before and after, as far as a pause without a
     voice stays one; without the tail of the room, where it has one.
     """
-    heard = [(a, b, [(a + c, a + d) for c, d in _runs(voice[a:b])]) for a, b in sound]
+    heard = [(a, b, [(a + c, a + d) for c, d in runs_of(voice[a:b])]) for a, b in sound]
     heard = [(a, b, inner) for a, b, inner in heard if inner]
     decay = decay_of(smooth, [(a, b) for a, b, _ in heard])
     out = []
@@ -240,11 +239,6 @@ def _apart(sound: list[tuple[int, int]], voices: list[tuple[int, int]]) -> list[
         if not n or voices[n - 1][1] <= a:
             out.append((a, b))
     return out
-
-
-def _runs(flags: NDArray[np.bool_]) -> list[tuple[int, int]]:
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(np.int8)))
-    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
 
 
 def _with_consonants(

@@ -32,7 +32,7 @@ def background_of(
     """The loudest, nearly, of what goes on behind the speech (music, other voices) at each level, dBFS.
 
     Of each quarter second in which nobody speaks, or only far below those who speak beside it, that which a tenth exceeds; of those in the
-    neighbourhood the median, so that coughs and doors do not count. The floor where somebody speaks all the time.
+    neighbourhood that which 65 of 100 go below, so that coughs and doors do not count. The floor where somebody speaks all the time.
     """
     size = round(_SHORT_BLOCK / STEP)
     loud, at = _of_blocks(smooth, _SHORT_BLOCK, 90)
@@ -63,6 +63,12 @@ def _of_blocks(levels: NDArray[Any], seconds: float, share: float) -> tuple[NDAr
     padded = np.concatenate([levels, np.full(count * size - len(levels), levels[-1], levels.dtype)])
     middles: NDArray[Any] = (np.arange(count) + 0.5) * size
     return np.percentile(padded.reshape(count, size), share, axis=1), middles
+
+
+def runs_of(flags: NDArray[np.bool_]) -> list[tuple[int, int]]:
+    """Start and stop of each stretch that is true."""
+    edges = np.flatnonzero(np.diff(np.concatenate([[False], flags, [False]]).astype(np.int8)))
+    return [(int(a), int(b)) for a, b in zip(edges[::2], edges[1::2], strict=True)]
 
 
 def mean_of(values: NDArray[Any], size: int) -> NDArray[Any]:

@@ -10,10 +10,9 @@ from .room import STEP
 _FALL = 20.0  # dB above the end of a sound, over which its fall is timed
 _LONGEST = 1.0  # s that it may take
 _LEAST_RUNS = 4
-_EVEN = (
-    140.0  # dB a second: nothing falls faster in a room of 0.43 s (RT60) or more, which is where tails get in the way
-)
-_OFF = 5.0  # dB
+#: dB a second: nothing falls faster in a room of 0.43 s (RT60) or more, which is where tails get in the way.
+_EVEN = 140.0
+_OFF = 5.0  # dB under the line of the tail: something else
 _KEPT = round(0.1 / STEP)  # of it: a soft end of a word lies under the tail of what was louder before
 _LEAST_FALL = 8.0  # dB that a tail takes, at least
 

@@ -15,11 +15,13 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from .room import runs_of
+
 RATE = 16_000  # Hz
 WINDOW = 512  # samples that one answer is about
 _BEFORE = 64
 _PIECE = 64  # windows that are judged in one go; longer stretches are judged side by side
-_HOP = 2
+_HOP = 2  # every second window is heard, and its answer holds for the next: half the time, and measured no worse
 _WARM_UP = 6  # windows before a piece, whose answers are not taken: the model remembers what it heard
 
 
@@ -70,10 +72,9 @@ def voice_in(sound: NDArray[np.float32], wanted: NDArray[np.bool_]) -> NDArray[n
 
 
 def _pieces(wanted: NDArray[np.bool_]) -> list[tuple[int, int]]:
-    edges = np.flatnonzero(np.diff(np.concatenate([[False], wanted, [False]]).astype(np.int8)))
     out = []
-    for a, b in zip(edges[::2], edges[1::2], strict=True):
+    for a, b in runs_of(wanted):
         count = -(-(b - a) // _PIECE)
         marks = [a + (b - a) * n // count for n in range(count + 1)]
-        out += [(int(one), int(other)) for one, other in itertools.pairwise(marks)]
+        out += list(itertools.pairwise(marks))
     return out

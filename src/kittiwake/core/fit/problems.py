@@ -9,7 +9,7 @@ from ..codec.registry import nearest_forms
 from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
 from ..model.downmix import mono_weights
 from ..model.receiver import Accepts
-from ..model.units import db, format_bandwidth, format_db, format_hz, format_kind
+from ..model.units import db, format_bandwidth, format_db, format_headerless, format_hz
 from .verdict import Problem, Recipe, Remedy
 
 _MUCH_GAIN_DB = 30.0
@@ -32,7 +32,7 @@ def unreadable(facts: Facts) -> Problem:
     if facts.error.code != "headerless":
         return Problem(facts.error.code, "cannot", facts.error.message, advice)
     if facts.suggested is not None:
-        kind = format_kind("raw", facts.suggested.encoding).removeprefix("headerless, ").removeprefix("headerless ")
+        kind = format_headerless(facts.suggested.encoding)
         how = f"Read it as {kind}, {format_hz(facts.suggested.rate)}"
         advice = (Remedy("read_as_guessed", how, stated=str(facts.suggested)), *advice)
     return Problem("headerless", "decide", facts.error.message, advice)

@@ -20,28 +20,10 @@ BY_ENDING = {
     ".sw": "pcm_s16le", ".s16": "pcm_s16le", ".lin": "pcm_s16le",
 }  # fmt: skip
 #: Endings that people and telephone systems give to sound without a header.
-HEADERLESS_ENDINGS = frozenset(
-    [
-        *BY_ENDING,
-        ".raw",
-        ".sln",
-        ".sln16",
-        ".s16le",
-        ".s16be",
-        ".sb",
-        ".ub",
-        ".s8",
-        ".u8",
-        ".uls",
-        ".als",
-        ".mu",
-        ".mul",
-        ".adpcm",
-        ".g711",
-        ".g711u",
-        ".g711a",
-    ]
-)
+HEADERLESS_ENDINGS = frozenset((
+    *BY_ENDING, ".raw", ".sln", ".sln16", ".s16le", ".s16be", ".sb", ".ub", ".s8", ".u8", ".uls", ".als", ".mu", ".mul", ".adpcm",
+    ".g711", ".g711u", ".g711a",
+))  # fmt: skip
 _VAGUE = (".pcm", ".lin")  # endings that say headerless, and no more
 _KNOWN_BY_NAME = (".g722", ".gsm", ".amr")  # libraries read them without anything stated
 _MARKED = ("gsm", "amr_nb", "g723_1")

@@ -53,7 +53,7 @@ SOUND_EXTENSIONS = frozenset(
         ".spx",
     ]
 )
-_SHOWN = 4
+SHOWN = 4  # names of them in a sentence
 _LISTED = 200  # files that are passed over, by name
 _FIRST, _LOT = 20, 500
 
@@ -91,7 +91,7 @@ class PassedOver:
             parts.append(f"{self.made_here:,} that {'was' if self.made_here == 1 else 'were'} made here")
         if self.others:
             parts.append(f"{self.others:,} that {'is' if self.others == 1 else 'are'} no sound by name or content")
-        names = [Path(path).name for path, _ in self.listed[:_SHOWN]]
+        names = [Path(path).name for path, _ in self.listed[:SHOWN]]
         more = self.others + self.made_here - len(names)
         which = f" ({', '.join(names)}{f' and {more:,} more' if more > 0 else ''})" if names else ""
         return " ".join([*told, *([f"Passed over: {', '.join(parts)}{which}."] if parts else [])])

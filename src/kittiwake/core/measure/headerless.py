@@ -8,7 +8,7 @@ from ..intake.claims import HEADERLESS_ENDINGS
 from ..intake.folder import SOUND_EXTENSIONS
 from ..intake.sniff import head_of, looks_like_sound, looks_like_text
 from ..model import Facts, Note
-from ..model.units import format_hz, format_kind
+from ..model.units import format_headerless, format_hz
 
 _LEAST = 400  # bytes: a twentieth of a second of telephone sound
 
@@ -29,7 +29,7 @@ def without_header(path: Path) -> Facts | None:
     if not found or not (named or found[0].is_sound):
         return None
     best = found[0]
-    kind = format_kind("raw", best.stated.encoding).removeprefix("headerless, ").removeprefix("headerless ")
+    kind = format_headerless(best.stated.encoding)
     how = "surely" if best.sure >= 0.95 else "probably" if best.sure >= 0.6 else "perhaps"
     rate = "" if len(best.rates) == 1 else f"; of the rate it is {best.rates[0][1]:.0%} sure"
     if not best.is_sound:

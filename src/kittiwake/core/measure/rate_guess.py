@@ -22,9 +22,8 @@ _SPREAD = np.array([14.5, 14.6, 13.3, 10.6, 9.8, 10.2, 9.8, 8.9, 8.9, 7.9, 7.8, 
 _WEIGHT = 12.0  # neighbouring bands go together: all of them count as so many
 _MALE, _FEMALE, _PITCH_SPREAD = math.log(120), math.log(205), 0.25
 _PACE, _PACE_SPREAD = math.log(2.4), 0.45  # swings of the envelope a second
-_USUAL_ENDS = np.array(
-    [4000, 5512.5, 8000, 11_025, 16_000, 22_050]
-)  # Hz, half the rates that recordings were ever made at
+#: Hz, half the rates that recordings were ever made at.
+_USUAL_ENDS = np.array([4000, 5512.5, 8000, 11_025, 16_000, 22_050])
 _END, _RARE = 3.0, 2  # what such an end is worth; the first two say little, since few ever raised the rate of those
 _NOMINAL = 16_000  # Hz, at which the sound is measured; everything scales with the true one
 _PITCH_AT = 22_050  # Hz, at which pitches of voices at all these rates are within those that are looked for
@@ -65,13 +64,6 @@ def end_score(hertz: float) -> float:
     return (_END if near[0] >= _RARE else 0.0) if len(near) else -_END
 
 
-def usual_spectrum(rate: int) -> tuple[NDArray[np.float64], NDArray[np.float64], NDArray[np.float64]]:
-    """The long-term spectrum of voices in the bands that a rate (Hz) has: level and spread in dB, [shape=(n,)], and edges in Hz, [shape=(n + 1,)]."""
-    edges = _LOWEST * 2 ** (np.arange(_BANDS + 1) / 4)
-    edges = edges[edges <= 0.46 * rate]
-    return _MEAN[: len(edges) - 1], _SPREAD[: len(edges) - 1], edges
-
-
 def sureness(scores: dict[int, float]) -> dict[int, float]:
     """Shares of 1: how sure each rate is, were these the only ones."""
     most = max(scores.values())
@@ -92,13 +84,28 @@ def _spectrum(sound: NDArray[np.float64]) -> tuple[NDArray[np.float64] | None, N
     return power[energy >= np.percentile(energy, 60)].mean(axis=0) + 1e-14, levels
 
 
+def band_edges(rate: int) -> NDArray[np.float64]:
+    """Hz, [shape=(n + 1,)]: quarter octaves from 100 Hz to 6.4 kHz, as far as a rate (Hz) has them."""
+    edges: NDArray[np.float64] = _LOWEST * 2 ** (np.arange(_BANDS + 1) / 4)
+    return edges[edges <= 0.46 * rate]
+
+
+def bands_score(level: NDArray[np.float64]) -> float:
+    """How much like those of voices levels are, [shape=(n,)] dB in the first bands of ``band_edges``, as a logarithm; those that are not known are
+    not numbers.
+    """
+    known = np.isfinite(level)
+    usual, spread = _MEAN[: len(level)], _SPREAD[: len(level)]
+    off = level - usual
+    off = off - np.mean(off[_FROM:_TO][known[_FROM:_TO]])
+    return float(-0.5 * _WEIGHT * ((off / spread) ** 2 + 2 * np.log(spread))[known].mean())
+
+
 def _spectrum_score(power: NDArray[np.float64], rate: int) -> float:
-    usual, spread, edges = usual_spectrum(rate)
+    edges = band_edges(rate)
     hertz = np.arange(len(power)) * rate / 2 / (len(power) - 1)
     below = np.interp(edges, hertz, np.cumsum(power))
-    level = 10 * np.log10(np.maximum(1e-14, np.diff(below) / np.diff(edges)))
-    off = level - level[_FROM:_TO].mean() - usual
-    return float(-0.5 * _WEIGHT * ((off / spread) ** 2 + 2 * np.log(spread)).mean())
+    return bands_score(10 * np.log10(np.maximum(1e-14, np.diff(below) / np.diff(edges))))
 
 
 def _pace(levels: NDArray[np.float64]) -> float | None:

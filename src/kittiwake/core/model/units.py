@@ -53,6 +53,11 @@ def format_kind(container: str, encoding: str) -> str:
     return second if first in second else f"{first}, {second}"
 
 
+def format_headerless(encoding: str) -> str:
+    """The name of a headerless encoding, where it need not be said that it is headerless."""
+    return format_kind("raw", encoding).removeprefix("headerless, ").removeprefix("headerless ")
+
+
 def format_hz(value: float | None) -> str:
     """``8000 -> '8 kHz'``, ``11025 -> '11.025 kHz'``, ``300 -> '300 Hz'``: a rate is never rounded."""
     if value is None:
