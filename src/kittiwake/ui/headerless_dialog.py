@@ -77,7 +77,9 @@ class HeaderlessDialog(QDialog):
         self.told = QLabel()
         self.told.setWordWrap(True)
         column.addWidget(self.told)
-        self.all_box = QCheckBox(f"Also for {others} other files in its folder that cannot be read")
+        self.all_box = QCheckBox(
+            f"Also for {others} other file{'s' if others != 1 else ''} in its folder that cannot be read"
+        )
         self.all_box.setVisible(others > 0)
         column.addWidget(self.all_box)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)

@@ -317,9 +317,9 @@ class CutWave(QWidget):
         else:
             self._draw_spans(painter, plot)
             self._draw_wave(painter, plot)
+        self._draw_edges(painter, plot)
         if self.seen is not None and self.shows_seen:
             draw_seen(painter, plot, self.seen, self.left, self.right)
-        self._draw_edges(painter, plot)
         self._draw_ruler(painter, plot)
         self._draw_cursor(painter, plot)
         self._frame_of_focus(painter)
