@@ -10,14 +10,20 @@ import math
 import numpy as np
 from numpy.typing import NDArray
 
-from ..measure.rate_guess import band_edges, bands_score, end_score, pitch_score
+from ..measure.rate_guess import band_edges, bands_score, end_score, pace_score, pitch_score
 
 _LEAST_BANDS = 12
 _NEAR, _DROP = 0.06, 8.0  # octaves and dB: the fall of a band that is cut off
 
 
 def plausible(
-    level: NDArray[np.float64], octaves: NDArray[np.float64], rate: int, true: int, pitch: float | None, edge: float
+    level: NDArray[np.float64],
+    octaves: NDArray[np.float64],
+    rate: int,
+    true: int,
+    pitch: float | None,
+    pace: float | None,
+    edge: float,
 ) -> float:
     """Natural logarithm of a likelihood, which only means something beside that of another rate.
 
@@ -25,7 +31,7 @@ def plausible(
     ----------
     level : [shape=(n,)] dB at ``octaves`` (base 2 logarithms of Hz) as it is stamped.
     rate, true : Hz, of the header and the one that is tried.
-    pitch, edge : Hz, as stamped.
+    pitch, pace, edge : Hz, as stamped; pace in syllables.
     """
     ratio = true / rate
     place = np.searchsorted(octaves + math.log2(ratio), np.log2(band_edges(true)))
@@ -37,6 +43,8 @@ def plausible(
     score = bands_score(10 * np.log10(mean + 1e-16))
     if pitch:
         score += pitch_score(pitch * ratio)
+    if pace:
+        score += pace_score(pace * ratio)
     return score + (end_score(edge * ratio) if edge < 0.93 * rate / 2 and _is_sharp(level, octaves, edge) else 0.0)
 
 

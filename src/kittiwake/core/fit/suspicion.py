@@ -16,6 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..model import Clip, Facts
+from ..measure.rate_guess import pace_of
 from ..model.units import format_hz
 from .plausible import plausible
 from .problems import accept
@@ -30,8 +31,8 @@ _MOST_AGAINST = 3.0  # what one piece of evidence can say against a ratio
 _CONSISTENT = 2.0  # the most that may speak against the ratio that is suspected
 _RARE = 2.5  # what it takes to think of a false rate at all
 _ONE_VOICE = 0.18  # natural logarithm: pitches of one voice, and of one false recording among them, differ by less
-_A_VOICE = -34.0  # natural logarithm, as ``plausible`` has it: of a hundred recordings of voices 98 reach it
-_PLAINLY = 3.0  # natural logarithm: so much likelier a voice has to be at another rate
+_A_VOICE = -25.0  # natural logarithm, as ``plausible`` has it: voices reach it at their own rate, nearly always
+_PLAINLY = 2.0  # natural logarithm: so much likelier a voice has to be at another rate
 _GRID = np.arange(math.log2(120), math.log2(11_000), 1 / 48)
 _OFFSET = 60  # points of the grid: an octave and a quarter
 _WIDE = _GRID[0] + np.arange(-_OFFSET, len(_GRID) + _OFFSET) / 48
@@ -47,6 +48,7 @@ class Voiceprint:
     path: Path
     rate: int
     pitch: float | None
+    pace: float | None
     edge: float
     level: NDArray[np.float64]  # dB on the grid, beginning an octave and a quarter below it and ending as far above
 
@@ -66,7 +68,9 @@ class Voiceprint:
         power = 10 ** (np.interp(2**_WIDE, hertz, sound.spectrum, right=-160.0) / 10)
         window = np.hanning(17)
         smooth = 10 * np.log10(np.convolve(power, window / window.sum(), "same") + 1e-16)
-        return cls(facts.path, head.sample_rate, sound.pitch_hz, sound.bandwidth_hz, smooth)
+        swings = (sound.overview[:, 1] - sound.overview[:, 0]).astype(np.float64)
+        pace = pace_of(swings, (facts.seconds or 0.0) / max(1, len(swings)))
+        return cls(facts.path, head.sample_rate, sound.pitch_hz, pace, sound.bandwidth_hz, smooth)
 
 
 def suspicions(prints: Iterable[Voiceprint]) -> dict[Path, Problem]:
@@ -138,7 +142,7 @@ def _no_voice(print_: Voiceprint, others: set[int]) -> Problem | None:
     """Whether a recording is hardly any voice at its rate, and one at another rate of its folder."""
 
     def at(true: int) -> float:
-        return plausible(print_.level, _WIDE, print_.rate, true, print_.pitch, print_.edge)
+        return plausible(print_.level, _WIDE, print_.rate, true, print_.pitch, print_.pace, print_.edge)
 
     here, best = at(print_.rate), max(others, key=at)
     if at(best) - here < _PLAINLY or at(best) < _A_VOICE:
