@@ -25,8 +25,9 @@ import numpy as np
 import soundfile
 import soxr
 
-from kittiwake.core.make import Wish, make_files
+from kittiwake.core.batch import BatchRequest, run_batch
 from kittiwake.core.model import load_receiver
+from kittiwake.core.process import InProcess, Processes
 
 Figures = dict[str, float]
 
@@ -103,11 +104,11 @@ def bare(source: Path) -> None:
 
 
 def ours(paths: Sequence[Path], folder: Path, workers: int) -> int:
-    """Looked at, levelled, made, proved and entered in a ledger; how many were made."""
-    wish = Wish((load_receiver("phone-menu"),), (folder,))
-    outcomes = list(make_files(paths, wish, workers=workers))
-    assert all(outcome.good for outcome in outcomes), [o.told for o in outcomes if not o.good][:1]
-    return sum(outcome.told["status"] == "made" for outcome in outcomes)
+    """Looked at, levelled, made, proved and entered in a ledger; how many were made. No workers: in this process."""
+    request = BatchRequest((load_receiver("phone-menu"),), (folder,))
+    results = list(run_batch(paths, request, Processes(workers) if workers else InProcess()))
+    assert all(result.good for result in results), [r.to_dict() for r in results if not r.good][:1]
+    return sum(result.status == "made" for result in results)
 
 
 def took(work: Callable[[], object]) -> float:

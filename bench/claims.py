@@ -17,8 +17,9 @@ import pystoi
 import soundfile
 import soxr
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
-from kittiwake.core.make import make_clip, plan_outputs
+from kittiwake.core.make import make_output
 from kittiwake.core.measure import look_at
 from kittiwake.core.measure.level import ActiveLevel
 from kittiwake.core.measure.tops import broad_tops
@@ -40,9 +41,9 @@ def made(folder: Path, sound: Signal, rate: int, touch_up: TouchUp) -> Signal:
     soundfile.write(str(path), sound, rate, subtype="FLOAT")
     clip = Clip.whole(path).changed(touch_up=touch_up)
     facts = look_at(path)
-    one = make_clip(plan_outputs([(clip, facts, fit(clip, facts, PLAIN))], PLAIN, folder / "out")[0])
+    one = make_output(plan_outputs([(clip, facts, fit(clip, facts, PLAIN))], PLAIN, folder / "out")[0])
     assert one.status == "made", one.error
-    out: Signal = soundfile.read(str(one.item.output), dtype="float32")[0]
+    out: Signal = soundfile.read(str(one.plan.output), dtype="float32")[0]
     return out
 
 
@@ -140,10 +141,10 @@ def g726(folder: Path) -> None:
         path = folder / f"{name}.wav"
         soundfile.write(str(path), voice(8000), 8000)
         clip, facts = Clip.whole(path), look_at(path)
-        one = make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, folder / "g726")[0])
+        one = make_output(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, folder / "g726")[0])
         assert one.status == "made", one.error
-        assert one.item.output is not None
-        codes = one.item.output.read_bytes()
+        assert one.plan.output is not None
+        codes = one.plan.output.read_bytes()
         theirs = second.g726_samples(codes, 32, True).astype(np.float32) / 32768
         found = soundfile.read(str(path), dtype="float32")[0]
         meters = [ActiveLevel(8000) for _ in range(2)]

@@ -20,9 +20,9 @@ from pathlib import Path
 import numpy as np
 
 from kittiwake.core.codec import FORMATS
-from kittiwake.core.make.pool import Died, Pool
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Stated
+from kittiwake.core.process import Processes, WorkerCrash
 from tests import fuzz_papers
 from tests.sounds import DEMO, speech_like
 
@@ -134,9 +134,9 @@ def run(what: str, work: Callable[[list[int]], list[fuzz_papers.Result]], first:
     singles: list[int] = []
     done = 0
 
-    def take(numbers: list[int], results: list[fuzz_papers.Result] | Died) -> None:
+    def take(numbers: list[int], results: list[fuzz_papers.Result] | WorkerCrash) -> None:
         nonlocal slowest, largest, done
-        if isinstance(results, Died):
+        if isinstance(results, WorkerCrash):
             if len(numbers) == 1:
                 # The process is a worker's and not the application's; it is told all the same.
                 said["its worker died"] += 1
@@ -152,12 +152,12 @@ def run(what: str, work: Callable[[list[int]], list[fuzz_papers.Result]], first:
             if word.startswith("BAD") or taken > SLOWEST or grown > LARGEST:
                 bad.append(f"{number}: {word}, {taken:.1f} s, {grown:.0f} MB")
 
-    for numbers, results in Pool(work).run(lots):
+    for numbers, results in Processes().run(work, lots):
         take(numbers, results)
         if time.monotonic() - told > 15:
             told = time.monotonic()
             sys.stderr.write(f"{done:,} of {count:,}, {len(bad)} bad\n")
-    for numbers, results in Pool(work).run([[number] for number in singles]):
+    for numbers, results in Processes().run(work, [[number] for number in singles]):
         take(numbers, results)
     for line in bad[:200]:
         print(line)

@@ -19,8 +19,8 @@ from pydantic import ValidationError
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.fit import check_receiver, output_name
 from kittiwake.core.fit.names import bare_name, numbered
-from kittiwake.core.make.account import account, explain, forget_deleted, remove_orphans
 from kittiwake.core.make.ledger import LEDGER, Ledger
+from kittiwake.core.make.status import explain, forget_deleted, output_statuses, remove_orphans
 from kittiwake.core.model import Clip, load_receiver, shipped_receivers
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.name_rules import Names
@@ -148,7 +148,7 @@ def _ledger(folder: Path, dice: random.Random) -> str:
     (out / LEDGER).unlink(missing_ok=True)
     (out / LEDGER).write_bytes(_mangled(lines, dice))
     before = {path: path.read_bytes() for path in folder.iterdir() if path.is_file()}
-    list(account(out, verify=dice.random() < 0.5))
+    list(output_statuses(out, verify=dice.random() < 0.5))
     len(Ledger(out))
     remove_orphans(out)
     forget_deleted(out)

@@ -6,6 +6,7 @@ import shutil
 import sys
 import tempfile
 import unittest
+from collections.abc import Iterator
 from fractions import Fraction
 from pathlib import Path
 
@@ -14,6 +15,10 @@ import numpy as np
 import soundfile
 import soxr
 from numpy.typing import NDArray
+
+from kittiwake.core.batch import BatchRequest, PlannedClip, run_batch
+from kittiwake.core.make import OutputPlan, Result
+from kittiwake.core.process import Processes
 
 DEMO = Path(__file__).resolve().parents[1] / "src" / "kittiwake" / "demo" / "sounds"
 #: Words that people really spoke, 48 kHz mono: Debian's alsa-utils, which ``./run`` installs.
@@ -72,6 +77,15 @@ def coded_by_libav(
             file.mux(stream.encode(part))
         file.mux(stream.encode(None))
     return path
+
+
+def batch_of(plans: list[OutputPlan], workers: int | None = None) -> Iterator[Result]:
+    """Make plans of one receiver and folder all at once."""
+    clips = [PlannedClip(one.clip, one.facts, {one.receiver.slug: one.fit}, n) for n, one in enumerate(plans, 1)]
+    request = BatchRequest((plans[0].receiver,), (plans[0].output.parent,))
+    for result in run_batch(clips, request, Processes(workers)):
+        result.plan = next(one for one in plans if one.clip.id == result.clip)
+        yield result
 
 
 class FolderCase(unittest.TestCase):

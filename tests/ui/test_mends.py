@@ -174,11 +174,11 @@ class TestJobs(WindowCase):
         with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.No):
             self.assertFalse(self.window.open_job(job))
         self.settle()
-        old = next(iter(self.session._made.values()))
+        old = next(iter(self.session._results.values()))
         self.session.undo_stack.setClean()
         self.assertTrue(self.window.open_job(job))
-        self.session.take_made(old)
-        self.assertEqual((self.session._made, self.session.records), ({}, {}))
+        self.session.take_result(*old)
+        self.assertEqual((self.session._results, self.session.records), ({}, {}))
 
 
 class TestKeys(WindowCase):

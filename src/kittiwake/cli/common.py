@@ -148,9 +148,9 @@ class Found(Sequence[Path]):
     """The files that were meant, and what was passed over on the way."""
 
     def __init__(self, paths: Iterable[Path], *, everything: bool = False) -> None:
+        from ..core.batch.search import find_sources
         from ..core.intake import PassedOver, PathList
         from ..core.intake.folder import SHOWN
-        from ..core.make.search import find_sources
 
         self.passed = PassedOver()
         self._paths: Sequence[Path] = PathList(find_sources(list(paths), self.passed, everything=everything))
@@ -204,7 +204,7 @@ def in_order(doing: str, found: Found, work: Callable[[Path], Any]) -> Iterator[
 
 def planned(facts: Any, receiver: Any, true_rate: int | None, remedies: Iterable[str]) -> tuple[Any, Any]:
     """The clip that a file is, with the wished remedies taken, and its fit."""
-    from ..core.make import planned
+    from ..core.batch import planned
 
     try:
         return planned(facts.path, facts, receiver, true_rate, remedies)

@@ -25,7 +25,7 @@ from .common import complain, emit, leave, say, verb
 def status_verb(
     folders: tuple[Path, ...], remove: bool, forget: bool, verify: bool, fail_if_altered: bool, as_json: bool
 ) -> None:
-    from ..core.make.account import account, forget_deleted, remove_orphans
+    from ..core.make.status import forget_deleted, output_statuses, remove_orphans
 
     good = True
     bad = ("altered", "deleted") if fail_if_altered else ("altered", "deleted", "source changed", "source gone")
@@ -37,7 +37,7 @@ def status_verb(
             if remove or forget:
                 forget_deleted(folder.absolute())
             counts: dict[str, int] = {}
-            for one in account(folder.absolute(), verify=verify):
+            for one in output_statuses(folder.absolute(), verify=verify):
                 counts[one.state] = counts.get(one.state, 0) + 1
                 good &= one.state not in bad
                 if as_json:
@@ -57,7 +57,7 @@ def status_verb(
 @common.as_json
 @click.argument("output", type=common.GivenPath(path_type=Path))
 def explain_verb(output: Path, as_json: bool) -> None:
-    from ..core.make.account import explain
+    from ..core.make.status import explain
     from .words import explained_in_words
 
     try:

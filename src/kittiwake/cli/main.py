@@ -95,5 +95,5 @@ def _last_words(text: str) -> None:
 
 def _end_processes() -> None:
     """Nothing of this command is left when it has ended."""
-    if pool := sys.modules.get("kittiwake.core.make.pool"):
+    if pool := sys.modules.get("kittiwake.core.process"):
         pool.end_servers()

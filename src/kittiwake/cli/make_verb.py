@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import signal
 import sys
 from pathlib import Path
@@ -58,7 +59,7 @@ def make_verb(
     remedies: Any,
     as_json: bool,
 ) -> None:
-    from ..core.make import Wish
+    from ..core.batch import BatchRequest
 
     # Several receivers get a folder each, one has the folder to itself.
     folders = [into / (r.delivery.folder or r.slug) if len(receivers) > 1 else into for r in receivers]
@@ -69,7 +70,7 @@ def make_verb(
                 f"{first.name} and {receivers[n].name} both go to {folder}. Make them one after the other, or give one another delivery.folder."
             )
     found = Found(paths, everything=stated is not None)
-    wish = Wish(
+    request = BatchRequest(
         receivers=tuple(receivers),
         folders=tuple(folder.absolute() for folder in folders),
         stated=stated,
@@ -80,33 +81,35 @@ def make_verb(
         strict=strict,
     )
     if dry_run:
-        _dry_run(found, wish, strict, as_json)
-    good = _made(found, wish, workers, on, fail_if_altered, as_json)
+        _dry_run(found, request, strict, as_json)
+    good = _made(found, request, workers, on, fail_if_altered, as_json)
     leave(good and found.whole)
 
 
-def _made(found: Found, wish: Any, workers: int | None, on: str, fail_if_altered: bool, as_json: bool) -> bool:
-    from ..core.make import make_files
+def _made(found: Found, request: Any, workers: int | None, on: str, fail_if_altered: bool, as_json: bool) -> bool:
+    from ..core.batch import run_batch
     from .words import made_in_words
 
     good = True
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
     signal.signal(signal.SIGINT, lambda *_: stop.set())
-    total = len(found) * len(wish.receivers)
+    total = len(found) * len(request.receivers)
     counts = dict.fromkeys(("made", "kept", "refused", "failed"), 0)
     altered = 0
     try:
-        with Making("Making", total) as progress:
-            for outcome in make_files(found, wish, workers=workers, cancelled=stop.is_set, on=on):
-                counts[outcome.told["status"]] += 1
-                altered += bool(outcome.told["altered"])
-                good &= outcome.good
-                progress.made(outcome.good, outcome.source_seconds)
+        with contextlib.ExitStack() as stack:
+            executor = _executor(workers, on, stack)
+            progress = stack.enter_context(Making("Making", total))
+            for result in run_batch(found, request, executor, cancelled=stop.is_set):
+                counts[result.status] += 1
+                altered += bool(result.altered)
+                good &= result.good
+                progress.made(result.good, result.source_seconds)
                 if as_json:
-                    emit(outcome.told)
+                    emit(result.to_dict())
                 else:
-                    say(made_in_words(outcome.told))
+                    say(made_in_words(result.to_dict()))
     except KittiwakeError as error:
         complain(error, as_json)
         sys.exit(1)
@@ -123,22 +126,32 @@ def _made(found: Found, wish: Any, workers: int | None, on: str, fail_if_altered
     return good and done == total and not (fail_if_altered and altered)
 
 
-def _dry_run(found: Found, wish: Any, strict: bool, as_json: bool) -> NoReturn:
+def _executor(workers: int | None, on: str, stack: contextlib.ExitStack) -> Any:
+    from ..core.process import Processes
+
+    if not on:
+        return Processes(workers)
+    from ..core.batch.cluster import Cluster
+
+    return stack.enter_context(Cluster(on))
+
+
+def _dry_run(found: Found, request: Any, strict: bool, as_json: bool) -> NoReturn:
     """What would be made, and nothing of it."""
+    from ..core.batch.naming import Naming
     from ..core.make.ledger import Ledger
-    from ..core.make.naming import Naming
     from .words import would_make_in_words
 
     namings = [
-        Naming(receiver, folder, Ledger(folder), wish.true_rate, numbers=wish.numbers).names(found)
-        for receiver, folder in zip(wish.receivers, wish.folders, strict=True)
+        Naming(receiver, folder, Ledger(folder), request.true_rate, numbers=request.numbers).names(found)
+        for receiver, folder in zip(request.receivers, request.folders, strict=True)
     ]
     good = True
     for facts, *names in zip(
-        common.look(found, wish.stated, wish.stream, remedies=wish.remedies), *namings, strict=True
+        common.look(found, request.stated, request.stream, remedies=request.remedies), *namings, strict=True
     ):
-        for receiver, folder, name in zip(wish.receivers, wish.folders, names, strict=True):
-            _, fit = common.planned(facts, receiver, wish.true_rate, wish.remedies)
+        for receiver, folder, name in zip(request.receivers, request.folders, names, strict=True):
+            _, fit = common.planned(facts, receiver, request.true_rate, request.remedies)
             ready = common.is_good(fit, strict) and bool(name.stem)
             good &= ready
             extension = fit.recipe.format.extension if fit.recipe else ""

@@ -8,8 +8,8 @@ from typing import Any
 from ..core.cut.spoken import Spoken
 from ..core.fit import Fit
 from ..core.make import Proof
-from ..core.make.account import Account
 from ..core.make.compare import Comparison
+from ..core.make.status import OutputStatus
 from ..core.model import Facts, Receiver
 from ..core.model.text import printable
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
@@ -73,7 +73,7 @@ def would_make_in_words(
     return f"would refuse  {printable(str(path))} for {receiver.name}\n  {why}"
 
 
-def explained_in_words(found: Account, steps: tuple[str, ...]) -> str:
+def explained_in_words(found: OutputStatus, steps: tuple[str, ...]) -> str:
     entry = found.entry
     figures = [f"{format_bytes(entry.bytes)}", f"{format_seconds(entry.seconds)}"]
     if entry.level_dbov is not None:

@@ -16,10 +16,10 @@ from PySide6.QtCore import QObject, Signal
 from ..core.cut.activity import CHUNK, Activity, activity_of, joined
 from ..core.errors import KittiwakeError
 from ..core.intake import open_sound
-from ..core.make.pool import Died, Helper
 from ..core.measure.peaks import Peaks
 from ..core.measure.shelf import Shelf
 from ..core.model import Facts, Stated
+from ..core.process import WorkerCrash, WorkerProcess
 from ..core.sound import take_side
 
 _SHORT = 300.0  # s; of shorter sources all samples are held
@@ -139,7 +139,7 @@ class Cutter(QObject):
     def __init__(self, parent: QObject | None = None, shelf: Shelf | None = None) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="cut")
-        self._helpers = [Helper(listen_for_speech, telling=True) for _ in range(_PARTS)]
+        self._helpers = [WorkerProcess(listen_for_speech, reports=True) for _ in range(_PARTS)]
         self._ears = ThreadPoolExecutor(_PARTS, thread_name_prefix="ears")
         self._listening_lock = Lock()
         self._shelf = shelf or Shelf()
@@ -173,7 +173,7 @@ class Cutter(QObject):
                 while len(self._known) > _KEPT:
                     self._known.popitem(last=False)
                 told = found
-            elif isinstance(found, Died):
+            elif isinstance(found, WorkerCrash):
                 told = f"Its decoder crashed ({found.reason})."
             elif found is not None:
                 told = found

@@ -14,9 +14,9 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ..core.make.pool import Died, Helper
 from ..core.measure.drawing import Glimpse, look_for_drawing
 from ..core.model import Facts, Note, Stated
+from ..core.process import WorkerCrash, WorkerProcess
 
 _HELD = 0.05  # s
 _PATIENCE = 5  # drawing comes first
@@ -49,8 +49,8 @@ class Looker(QObject):
         self._again.setInterval(0)
         self._again.timeout.connect(self._arrive)
         self._own = threading.local()
-        self._helpers: list[Helper] = []
-        self._seeker: Helper | None = None
+        self._helpers: list[WorkerProcess] = []
+        self._seeker: WorkerProcess | None = None
         self._wanted: set[Path] = set()
         self._queue: deque[tuple[Path, Stated | None, bool, int]] = deque()
         self._stopped = False
@@ -121,7 +121,7 @@ class Looker(QObject):
             )
             if found is None:
                 return
-            if isinstance(found, Died):
+            if isinstance(found, WorkerCrash):
                 told = f"The decoder of this file crashed ({found.reason}); nothing else was harmed."
                 note = Note("crashed", told, "Ask for another copy, or convert it elsewhere first.")
                 found = Facts(path, error=note, stated=stated)
@@ -138,11 +138,11 @@ class Looker(QObject):
             if wake:
                 self._look_over.emit()
 
-    def _helper(self) -> Helper:
+    def _helper(self) -> WorkerProcess:
         """A process of this thread's own: a decoder that crashes must not take the window with it."""
-        helper: Helper | None = getattr(self._own, "helper", None)
+        helper: WorkerProcess | None = getattr(self._own, "helper", None)
         if helper is None:
-            helper = self._own.helper = Helper(look_for_drawing, telling=True, patience=_PATIENCE)
+            helper = self._own.helper = WorkerProcess(look_for_drawing, reports=True, patience=_PATIENCE)
             self._helpers.append(helper)
         return helper
 
@@ -185,12 +185,12 @@ class Looker(QObject):
 
     def _search(self, paths: list[str]) -> None:
         """In a process of its own: Python lets one thread at a time through, and of each file something is asked."""
-        from ..core.make.search import tell_sources
+        from ..core.batch.search import tell_sources
 
         if self._stopped:
             return
         if self._seeker is None:
-            self._seeker = Helper(tell_sources, telling=True, patience=_PATIENCE)
+            self._seeker = WorkerProcess(tell_sources, reports=True, patience=_PATIENCE)
         answer = self._seeker.ask(paths, lambda: self._stopped, self.found.emit)
         total, passed = answer if isinstance(answer, tuple) else (0, str(answer or ""))
         self._search_over.emit(total, passed)

@@ -8,7 +8,10 @@ from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
 
-from ..core.make import Made, WorkItem, make_all, plan_outputs
+from ..core.batch import BatchRequest, PlannedClip, Share, run_batch
+from ..core.fit import Fit
+from ..core.make import Result
+from ..core.process import Processes
 from .session import Cell, Session
 
 
@@ -18,7 +21,7 @@ class Maker(QObject):
     started = Signal(int)
     progressed = Signal()
     finished = Signal()
-    _made = Signal(Made)
+    _made = Signal(Result)
     _shared = Signal(str, str, float)
     _over = Signal(str)
 
@@ -31,6 +34,7 @@ class Maker(QObject):
         self._sound = 0.0
         self._thread: Thread | None = None
         self._reported: dict[tuple[str, str], float] = {}
+        self._cells: dict[tuple[str, str], Cell] = {}
         self.total = self.done = self.failed = 0
         self._begun = 0.0
         self.trouble = ""
@@ -94,45 +98,52 @@ class Maker(QObject):
         self._pause.clear()
         for cell in chosen:
             self._session.set_share(cell.clip.id, cell.receiver.slug, 0.0)
-        folders = {cell.receiver.slug: self._session.folder_of(cell.receiver) for cell in chosen}
+        self._cells = {(cell.clip.id, cell.receiver.slug): cell for cell in chosen}
+        receivers = {cell.receiver.slug: cell.receiver for cell in chosen}
+        request = BatchRequest(tuple(receivers.values()), tuple(map(self._session.folder_of, receivers.values())))
         places = {clip.id: n for n, clip in enumerate(self._session.job.clips, 1)}
-        self._thread = Thread(target=self._run, args=(chosen, folders, places), name="maker", daemon=True)
+        self._thread = Thread(target=self._run, args=(chosen, request, places), name="maker", daemon=True)
         self._thread.start()
         self.started.emit(self.total)
         return self.total
 
-    def _run(self, cells: list[Cell], folders: dict, places: dict[str, int]) -> None:
+    def _run(self, cells: list[Cell], request: BatchRequest, places: dict[str, int]) -> None:
         try:
-            items: list[WorkItem] = []
-            for slug in dict.fromkeys(cell.receiver.slug for cell in cells):
-                mine = [c for c in cells if c.receiver.slug == slug]
-                wanted = [(c.clip, c.facts, c.fit) for c in mine if c.facts and c.fit]
-                items += plan_outputs(wanted, mine[0].receiver, folders[slug], places)
-            for made in make_all(items, watch=self._watch, cancelled=self._stop.is_set, pause=self._pause):
-                self._made.emit(made)
+            fits: dict[str, dict[str, Fit]] = {}
+            clips = []
+            for cell in cells:
+                assert cell.fit is not None and cell.facts is not None
+                if cell.clip.id not in fits:
+                    fits[cell.clip.id] = {}
+                    clips.append(PlannedClip(cell.clip, cell.facts, fits[cell.clip.id], places[cell.clip.id]))
+                fits[cell.clip.id][cell.receiver.slug] = cell.fit
+            executor = Processes(pause=self._pause)
+            for result in run_batch(clips, request, executor, cancelled=self._stop.is_set, progress=self._watch):
+                self._made.emit(result)
             self._over.emit("")
         except Exception as error:  # the thread's last chance to tell anybody
             self._over.emit(str(error))
 
-    def _watch(self, item: WorkItem, share: float) -> None:
-        key = (item.clip.id, item.receiver.slug)
-        if share - self._reported.get(key, 0.0) >= 0.04:
-            self._reported[key] = share
-            self._shared.emit(*key, share)
+    def _watch(self, news: Share) -> None:
+        key = (news.clip, news.receiver)
+        if news.done - self._reported.get(key, 0.0) >= 0.04:
+            self._reported[key] = news.done
+            self._shared.emit(*key, news.done)
 
     def _share(self, clip_id: str, slug: str, share: float) -> None:
         if self.busy:
             self._session.set_share(clip_id, slug, share)
             self.progressed.emit()
 
-    def _take(self, made: Made) -> None:
-        self._reported.pop((made.item.clip.id, made.item.receiver.slug), None)
+    def _take(self, result: Result) -> None:
+        key = (result.clip, result.receiver)
+        self._reported.pop(key, None)
+        cell = self._cells.pop(key)
         self.done += 1
-        if made.code != "cancelled":
-            self._sound += made.item.facts.seconds or 0.0
-        if made.status == "failed" and made.code != "cancelled":
+        self._sound += result.source_seconds
+        if result.status == "failed":
             self.failed += 1
-        self._session.take_made(made)
+        self._session.take_result(cell, result)
         self.progressed.emit()
 
     def _finish(self, trouble: str) -> None:
@@ -140,6 +151,7 @@ class Maker(QObject):
             self._thread.join()
         self._thread = None
         self.trouble = trouble
+        self._cells = {}
         for clip_id, slug in list(self._session._shares):
             self._session.set_share(clip_id, slug, None)
         self.finished.emit()

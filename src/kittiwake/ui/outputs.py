@@ -12,8 +12,8 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from ..core.make.ledger import LEDGER, Entry, Ledger
+from ..core.make.output import as_made
 from ..core.make.place import file_digest
-from ..core.make.work import as_made
 from ..core.measure.look import stamp_of
 from ..core.model import MadeRecord
 from .gentle import Gently

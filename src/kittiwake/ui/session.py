@@ -16,7 +16,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from ..core.cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..core.fit import Company, Fit, Problem, Remedy, company_of, findings, fit, needs_company, shares_anything
-from ..core.make import Made, fingerprint
+from ..core.make import Result, fingerprint
 from ..core.make.ledger import Entry
 from ..core.measure.drawing import Glimpse
 from ..core.measure.look import stamp_of
@@ -79,7 +79,7 @@ class Cell:
     fit: Fit | None = None
     facts: Facts | None = None
     record: MadeRecord | None = None
-    made: Made | None = None
+    made: Result | None = None
     share: float = 0.0
 
 
@@ -147,7 +147,7 @@ class Session(QObject):
         self.ledger: dict[tuple[str, str, str], Entry] = {}
         self.outputs = Outputs(self)
         self.outputs.news.connect(self._take_news)
-        self._made: dict[tuple[str, str], Made] = {}
+        self._results: dict[tuple[str, str], tuple[Cell, Result]] = {}
         self._shares: dict[tuple[str, str], float] = {}
         self.all_receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
         self._receivers_of = (self.job.receivers, self.job.own)
@@ -194,7 +194,7 @@ class Session(QObject):
         self.all_receivers = opened.receivers
         self._receivers_of = (job.receivers, job.own)
         self.records = opened.records
-        self._made.clear()
+        self._results.clear()
         self._shares.clear()
         self.output_stamps.clear()
         self._altered.clear()
@@ -613,7 +613,8 @@ class Session(QObject):
         key = (clip.id, receiver.slug)
         facts = self.facts.get(clip.source)
         found = self.fit_of(clip, receiver)
-        made, record = self._made.get(key), self.records.get(key)
+        record = self.records.get(key)
+        of, made = self._results.get(key, (None, None))
         if record is None and found is not None and found.recipe is not None:
             record = self._adopted(clip, receiver, found)
         if key in self._shares:
@@ -627,7 +628,7 @@ class Session(QObject):
             state = "made" if current else "stale"
             if not found.ready:
                 state = found.verdict
-        elif made and made.status == "failed" and made.item.clip is clip and made.item.facts is facts:
+        elif made and of and made.status == "failed" and of.clip is clip and of.facts is facts:
             state = "failed"
         return Cell(clip, receiver, state, found, facts, record, made)
 
@@ -657,7 +658,7 @@ class Session(QObject):
             if self.records.get(key) is record:
                 del self.records[key]
                 self.output_stamps.pop(key, None)
-                self._made.pop(key, None)
+                self._results.pop(key, None)
                 changed.add(key)
         if changed:
             clips = {clip.id: clip for clip in self.job.clips}
@@ -713,26 +714,25 @@ class Session(QObject):
             self._shares[key] = share
         self.cell_changed.emit(clip_id, slug)
 
-    def take_made(self, made: Made) -> None:
-        """Note what came of a work item."""
-        item = made.item
-        key = (item.clip.id, item.receiver.slug)
+    def take_result(self, cell: Cell, result: Result) -> None:
+        """Note what came of making a cell."""
+        key = (cell.clip.id, cell.receiver.slug)
         self._shares.pop(key, None)
-        if item.clip.id not in self._ids():
+        if cell.clip.id not in self._ids():
             return  # of a job that was open before, or of a clip that is gone
-        if made.code != "cancelled":
-            self._made[key] = made
-        if made.status in ("made", "kept"):
+        self._results[key] = cell, result
+        if result.good and result.output and cell.fit:
+            output = Path(result.output)
             self.records[key] = MadeRecord(
-                clip=item.clip.id,
-                receiver=item.receiver.slug,
-                output=str(item.output),
-                sha256=made.sha256 or "",
-                bytes=made.bytes or 0,
-                fingerprint=fingerprint(item.fit, item.receiver),
-                stamp=self.source_stamps.get(item.clip.source, ""),
+                clip=cell.clip.id,
+                receiver=cell.receiver.slug,
+                output=str(output),
+                sha256=result.sha256 or "",
+                bytes=result.bytes or 0,
+                fingerprint=fingerprint(cell.fit, cell.receiver),
+                stamp=self.source_stamps.get(cell.clip.source, ""),
             )
-            self.output_stamps[key] = stamp_of(item.output)
+            self.output_stamps[key] = stamp_of(output)
             self._altered.discard(key)
         self.cell_changed.emit(*key)
 

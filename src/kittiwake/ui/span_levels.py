@@ -9,8 +9,8 @@ from typing import Any
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from ..core.errors import KittiwakeError
-from ..core.make.pool import Helper
 from ..core.model import Clip, Facts, SignalLevel, Stated
+from ..core.process import WorkerProcess
 from ..core.sound.span_levels import levels_of_spans
 
 Spans = tuple[tuple[int, int], ...]
@@ -35,7 +35,7 @@ class SpanLevels(QObject):
         self._known: dict[tuple[Path, str, int, int], SignalLevel | None] = {}
         self._wanted: dict[Path, tuple[Facts, set[tuple[int, int]]]] = {}
         self._thread = ThreadPoolExecutor(1, thread_name_prefix="levels")
-        self._helper = Helper(measure_spans)
+        self._helper = WorkerProcess(measure_spans)
         self._stopped = False
         # What is asked for in one go, a board full of clips, is measured in one pass.
         self._timer = QTimer(self)

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 import numpy as np
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import Fit, findings, fit
-from kittiwake.core.make import make_clip, plan_outputs
+from kittiwake.core.make import make_output
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
 from kittiwake.core.model.receiver_file import parse_receiver
@@ -124,7 +125,7 @@ class TestProblems(FolderCase):
                     changed = remedy.apply(clip, "radio")
                     again = fit(changed, facts, radio)
                     self.assertTrue(again.ready, (name, remedy))
-                    made = make_clip(plan_outputs([(changed, facts, again)], radio, self.folder / remedy.code)[0])
+                    made = make_output(plan_outputs([(changed, facts, again)], radio, self.folder / remedy.code)[0])
                     self.assertIn(made.status, ("made", "kept"), (name, remedy, made.error))
                     self.assertTrue(made.proof and made.proof.passed)
                     self.assertEqual(made.bytes, again.predicted_bytes)

@@ -5,8 +5,9 @@ from __future__ import annotations
 import numpy as np
 import soundfile
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import company_of, fit, output_name
-from kittiwake.core.make import make_clip, plan_outputs, prove
+from kittiwake.core.make import make_output, prove
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Facts, Receiver, TouchUp
 from kittiwake.core.model.name_rules import Names
@@ -32,7 +33,7 @@ class SetCase(FolderCase):
     def made(self, pairs: Pairs, any_: Receiver) -> list:
         company = company_of(pairs, any_, lambda c, f, alone: fit(c, f, any_, alone).predicted_bytes)
         items = plan_outputs([(c, f, fit(c, f, any_, company)) for c, f in pairs], any_, self.folder / "out")
-        return [make_clip(item) for item in items]
+        return [make_output(item) for item in items]
 
 
 class TestOneGain(SetCase):
@@ -93,12 +94,12 @@ class TestLevelsTaken(SetCase):
             self.assertEqual(remedy.code, "level_inside")
             fixed = remedy.apply(clip, "any")
             item = plan_outputs([(fixed, facts, fit(fixed, facts, any_))], any_, self.folder / limits[:3])[0]
-            made = make_clip(item)
+            made = make_output(item)
             self.assertEqual(made.status, "made", made.error)
             self.assertTrue(prove(item.output, any_).passed)
             plain = receiver()
-            other = make_clip(plan_outputs([(clip, facts, fit(clip, facts, plain))], plain, self.folder / "p")[0])
-            self.assertFalse(prove(other.item.output, any_).passed)
+            other = make_output(plan_outputs([(clip, facts, fit(clip, facts, plain))], plain, self.folder / "p")[0])
+            self.assertFalse(prove(other.plan.output, any_).passed)
 
 
 class TestKinds(SetCase):
@@ -135,19 +136,19 @@ class TestPatterns(SetCase):
         clip, facts = self.pair("quay.wav", 1, -26)
         first = receiver()
         item = plan_outputs([(clip, facts, fit(clip, facts, first))], first, self.folder / "out")[0]
-        self.assertEqual(make_clip(item).status, "made")
+        self.assertEqual(make_output(item).status, "made")
         second = receiver('names = {pattern = "{counter:02}-{name}"}')
         item = plan_outputs([(clip, facts, fit(clip, facts, second))], second, self.folder / "out")[0]
         self.assertEqual(item.output.name, "01-quay.wav")
-        self.assertEqual(make_clip(item).status, "made")
+        self.assertEqual(make_output(item).status, "made")
 
 
 class TestTreatments(SetCase):
     def out(self, pairs: Pairs, any_: Receiver) -> np.ndarray:
         made = self.made(pairs, any_)[0]
         self.assertEqual(made.status, "made", made.error)
-        self.assertEqual(made.bytes, made.item.fit.predicted_bytes)
-        return soundfile.read(str(made.item.output), dtype="float32")[0]
+        self.assertEqual(made.bytes, made.plan.fit.predicted_bytes)
+        return soundfile.read(str(made.plan.output), dtype="float32")[0]
 
     def test_air_is_trimmed_to_what_is_stated_and_no_word_is_cut(self) -> None:
         hush, word = noise(16_000, 1.0, -75), speech_like(16_000, 1.5, -20)
@@ -214,7 +215,7 @@ class TestChannels(SetCase):
         for side, hertz in (("left", 300), ("right", 500), ("ch3", 700), ("ch4", 900)):
             chosen = clip.changed(touch_up=TouchUp(side=side))
             item = plan_outputs([(chosen, facts, fit(chosen, facts, any_))], any_, self.folder / side)[0]
-            self.assertEqual(make_clip(item).status, "made")
+            self.assertEqual(make_output(item).status, "made")
             y = soundfile.read(str(item.output))[0]
             spectrum = np.abs(np.fft.rfft(y))
             self.assertAlmostEqual(float(spectrum.argmax()) * 8000 / len(y), hertz, delta=2)

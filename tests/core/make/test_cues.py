@@ -9,9 +9,10 @@ import soundfile
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec.cues import Cue, bytes_of_cues, cue_chunks
 from kittiwake.core.fit import company_of, fit
-from kittiwake.core.make import Made, make_clip, plan_outputs
+from kittiwake.core.make import Result, make_output
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, shipped_receivers
 from tests.sounds import FolderCase, speech_like
@@ -57,16 +58,16 @@ def cues_in(data: bytes) -> list[Cue]:
 
 
 class TestCues(FolderCase):
-    def made(self, clips: list[Clip], to: Receiver, count: int = 9) -> list[Made]:
+    def made(self, clips: list[Clip], to: Receiver, count: int = 9) -> list[Result]:
         facts = look_at(clips[0].source)
         pairs = [(clip, facts) for clip in clips]
         company = company_of(pairs, to, lambda c, f, alone: fit(c, f, to, alone).predicted_bytes)
         wanted = [(clip, facts, fit(clip, facts, to, company)) for clip in clips]
-        made = [make_clip(item) for item in plan_outputs(wanted, to, self.folder / "out")[:count]]
+        made = [make_output(item) for item in plan_outputs(wanted, to, self.folder / "out")[:count]]
         for one in made:
             self.assertIn(one.status, ("made", "kept"), one.error)  # kept: asked for once more
-            self.assertEqual(one.bytes, one.item.fit.predicted_bytes)
-            self.assertEqual(one.item.output.stat().st_size, one.bytes)
+            self.assertEqual(one.bytes, one.plan.fit.predicted_bytes)
+            self.assertEqual(one.plan.output.stat().st_size, one.bytes)
         return made
 
     def test_clips_inside_a_clip_are_where_their_sound_is(self) -> None:
@@ -81,15 +82,15 @@ class TestCues(FolderCase):
         whole = Clip(path, "all of it", 4800, 3 * RATE + 24_000, TouchUp(without=((2 * RATE, 2 * RATE + RATE // 4),)))
         to = receiver("pcm_s24", 16_000, level={"measure": "leave"}, lead_seconds=0.2)
         made = self.made([whole, *inside], to)
-        out, _ = soundfile.read(str(made[0].item.output), dtype="float32")
-        cues = cues_in(made[0].item.output.read_bytes())
+        out, _ = soundfile.read(str(made[0].plan.output), dtype="float32")
+        cues = cues_in(made[0].plan.output.read_bytes())
         self.assertEqual([cue.name for cue in cues], ["line 0", "line 1", "line 2"])
         for cue in cues:
             near = np.abs(out[cue.start - 200 : cue.start + 200])
             self.assertLessEqual(abs(int(near.argmax()) - 200), 1)
             self.assertAlmostEqual(cue.stop - cue.start, 3200, delta=1)
         # A clip with nothing inside is marked itself, after the silence that comes first.
-        alone = cues_in(made[2].item.output.read_bytes())
+        alone = cues_in(made[2].plan.output.read_bytes())
         self.assertEqual(alone, [Cue(3200, 6400, "line 1")])
 
     def test_nobody_asked_or_nothing_cut_means_no_cue_and_copies_stay_copies(self) -> None:
@@ -98,11 +99,11 @@ class TestCues(FolderCase):
         master = shipped_receivers()["master"]
         self.assertTrue(master.rules.cue_points)
         one = self.made([Clip.whole(path)], master)[0]
-        self.assertEqual(one.item.output.read_bytes(), path.read_bytes())
+        self.assertEqual(one.plan.output.read_bytes(), path.read_bytes())
         # Cut into clips, it is delivered with them: the same samples, and cues.
         both = self.made([Clip.whole(path), Clip(path, "piece", 4800, 9600)], master)
-        self.assertEqual(cues_in(both[0].item.output.read_bytes()), [Cue(4800, 9600, "piece")])
-        a, b = (soundfile.read(str(p), dtype="int32")[0] for p in (path, both[0].item.output))
+        self.assertEqual(cues_in(both[0].plan.output.read_bytes()), [Cue(4800, 9600, "piece")])
+        a, b = (soundfile.read(str(p), dtype="int32")[0] for p in (path, both[0].plan.output))
         np.testing.assert_array_equal(a, b)
 
     @settings(max_examples=15)
@@ -124,8 +125,8 @@ class TestCues(FolderCase):
             *(Clip(path, name, a, min(RATE, a + b)) for name, (a, b, _) in zip(names, spans, strict=True)),
         ]
         made = self.made(clips, receiver(*form), count=2)
-        frames = soundfile.info(str(made[0].item.output)).frames
-        cues = cues_in(made[0].item.output.read_bytes())
+        frames = soundfile.info(str(made[0].plan.output)).frames
+        cues = cues_in(made[0].plan.output.read_bytes())
         for cue in cues:
             self.assertLess(cue.start, cue.stop)
             self.assertLessEqual(cue.stop, frames)
@@ -134,7 +135,7 @@ class TestCues(FolderCase):
         path = self.folder / "x.wav"
         soundfile.write(str(path), speech_like(RATE, 0.5), RATE, subtype="PCM_16")
         made = self.made([Clip(path, "caf\udce9\0 bar", 4800, 9600)], receiver("pcm_s16", 16_000))
-        self.assertEqual(cues_in(made[0].item.output.read_bytes()), [Cue(0, 1600, "caf? bar")])
+        self.assertEqual(cues_in(made[0].plan.output.read_bytes()), [Cue(0, 1600, "caf? bar")])
 
     def test_chunks_are_as_long_as_they_say(self) -> None:
         for cues in ([], [Cue(0, 5, "é")], [Cue(0, 5, "ab"), Cue(7, 9, "")]):

@@ -14,15 +14,15 @@ from unittest import mock
 import numpy as np
 import soundfile
 
+from kittiwake.core.batch import BatchRequest, planned, run_batch
 from kittiwake.core.intake import find_sound_files
-from kittiwake.core.make import Wish, make_files, place
-from kittiwake.core.make.draft import prepare
-from kittiwake.core.make.engine import deliver
+from kittiwake.core.make import place
 from kittiwake.core.make.ledger import Ledger
-from kittiwake.core.make.run import planned
-from kittiwake.core.make.work import WorkItem
+from kittiwake.core.make.output import OutputPlan, Result
+from kittiwake.core.make.staged import commit, verify, write
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import load_receiver
+from kittiwake.core.process import InProcess
 from tests.sounds import FolderCase, sine, speech_like
 
 MENU = load_receiver("phone-menu")
@@ -30,8 +30,8 @@ MENU = load_receiver("phone-menu")
 
 class FaultCase(FolderCase):
     def outcomes(self, *paths: Path) -> list[dict]:
-        wish = Wish((MENU,), (self.folder / "out",))
-        return [outcome.told for outcome in make_files(paths, wish, workers=0)]
+        wish = BatchRequest((MENU,), (self.folder / "out",))
+        return [result.to_dict() for result in run_batch(paths, wish, InProcess())]
 
     def visible(self) -> list[str]:
         return sorted(p.name for p in (self.folder / "out").iterdir() if not p.name.startswith(".kittiwake-made"))
@@ -45,13 +45,14 @@ class TestDisk(FaultCase):
         code = textwrap.dedent(f"""
             import json, resource, signal
             from pathlib import Path
-            from kittiwake.core.make import Wish, make_files
+            from kittiwake.core.batch import BatchRequest, run_batch
             from kittiwake.core.model import load_receiver
+            from kittiwake.core.process import InProcess
             signal.signal(signal.SIGXFSZ, signal.SIG_IGN)
             resource.setrlimit(resource.RLIMIT_FSIZE, (60_000, 60_000))
-            wish = Wish((load_receiver("phone-menu"),), (Path({str(self.folder / "out")!r}),))
-            for outcome in make_files([Path({str(long)!r}), Path({str(short)!r})], wish, workers=0):
-                print(json.dumps(outcome.told))
+            wish = BatchRequest((load_receiver("phone-menu"),), (Path({str(self.folder / "out")!r}),))
+            for outcome in run_batch([Path({str(long)!r}), Path({str(short)!r})], wish, InProcess()):
+                print(json.dumps(outcome.to_dict()))
         """)
         done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
         self.assertEqual(done.returncode, 0, done.stderr)
@@ -72,15 +73,16 @@ class TestDisk(FaultCase):
             import os
             from pathlib import Path
             from kittiwake.core.errors import KittiwakeError
-            from kittiwake.core.make import Wish, make_files
+            from kittiwake.core.batch import BatchRequest, run_batch
             from kittiwake.core.model import load_receiver
-            wish = Wish((load_receiver("phone-menu"),), (Path({str(out)!r}),))
-            list(make_files([Path({str(path)!r})], Wish(wish.receivers, (Path({str(self.folder / "warm")!r}),)), workers=0))
+            from kittiwake.core.process import InProcess
+            wish = BatchRequest((load_receiver("phone-menu"),), (Path({str(out)!r}),))
+            list(run_batch([Path({str(path)!r})], BatchRequest(wish.receivers, (Path({str(self.folder / "warm")!r}),)), InProcess()))
             if os.geteuid() == 0:
                 os.seteuid(65534)  # nothing stops root
             try:
-                for outcome in make_files([Path({str(path)!r})], wish, workers=0):
-                    print(outcome.told["status"], outcome.told["error"])
+                for outcome in run_batch([Path({str(path)!r})], wish, InProcess()):
+                    print(outcome.status, outcome.error)
             except KittiwakeError as error:
                 print(error)
         """)
@@ -102,12 +104,12 @@ class TestDisk(FaultCase):
         facts = look_at(path)
         clip, found = planned(path, facts, MENU)
         out = self.folder / "out"
-        item = WorkItem(clip, facts, found, MENU, out / "a.wav")
-        prepared = prepare(item, None)
+        item = OutputPlan(clip, facts, found, MENU, out / "a.wav")
+        staged = verify(write(item, None))
         for left in out.iterdir():
             left.unlink()
         out.rmdir()
-        made = deliver([prepared], Ledger(out))[0]
+        made = commit([staged], Ledger(out))[0]
         self.assertEqual(made.status, "failed")
         self.assertIn("No such file", made.error or "")
 
@@ -123,13 +125,14 @@ class TestSources(FaultCase):
         path = self.write("a.wav", speech_like(16_000, 3), 16_000)
         facts = look_at(path)
         clip, found = planned(path, facts, MENU)
-        item = WorkItem(clip, facts, found, MENU, self.folder / "out" / "a.wav")
+        item = OutputPlan(clip, facts, found, MENU, self.folder / "out" / "a.wav")
         for size in (20_000, 400_000):
             with path.open("rb+") as file:
                 file.truncate(size)
-            prepared = prepare(item, None)
-            self.assertEqual((prepared.made.status, prepared.made.code), ("failed", "changed"), size)
-            self.assertIsNone(prepared.part)
+            found = verify(write(item, None))
+            assert isinstance(found, Result)
+            self.assertEqual((found.status, found.code), ("failed", "changed"), size)
+            self.assertEqual(list((self.folder / "out").glob(".kittiwake-*.part")), [])
 
     def test_fifo_device_link_and_loop(self) -> None:
         folder = self.folder / "odd"

@@ -19,32 +19,33 @@ import soundfile
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec import FORMATS
 from kittiwake.core.fit import fit
-from kittiwake.core.make import Made, WorkItem, make_all, make_clip, plan_outputs
+from kittiwake.core.make import OutputPlan, Result, make_output
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
 from kittiwake.core.make.place import part_file, put_in_place, sweep
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
 from kittiwake.core.model.receiver import Accepts, Level, Limits, Rules, Treatment
-from tests.sounds import DEMO, FolderCase, db, make_command, noise, rms, sine, speech_like, tone_level
+from tests.sounds import DEMO, FolderCase, batch_of, db, make_command, noise, rms, sine, speech_like, tone_level
 
 MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-beacon", "speech-engine"))
 
 
 class MakeCase(FolderCase):
-    def items(self, paths: list[Path], receiver: Receiver, into: Path | None = None) -> list[WorkItem]:
+    def items(self, paths: list[Path], receiver: Receiver, into: Path | None = None) -> list[OutputPlan]:
         wanted = [(Clip.whole(p), f := look_at(p), fit(Clip.whole(p), f, receiver)) for p in paths]
         return plan_outputs(wanted, receiver, into or self.folder / "out")
 
-    def make(self, path: Path, receiver: Receiver, **touch: object) -> Made:
+    def make(self, path: Path, receiver: Receiver, **touch: object) -> Result:
         clip, facts = Clip(path, path.stem, touch_up=TouchUp(**touch)), look_at(path)  # type: ignore[arg-type]
         item = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
-        return make_clip(item)
+        return make_output(item)
 
-    def sound(self, made: Made) -> tuple[np.ndarray, int]:
+    def sound(self, made: Result) -> tuple[np.ndarray, int]:
         self.assertIn(made.status, ("made", "kept"), made.error)
-        return soundfile.read(str(made.item.output), dtype="float32")
+        return soundfile.read(str(made.plan.output), dtype="float32")
 
 
 class TestTheWholeDemo(MakeCase):
@@ -53,16 +54,16 @@ class TestTheWholeDemo(MakeCase):
         before = {p: hashlib.sha256(p.read_bytes()).hexdigest() for p in sources}
         for receiver, least in ((MENU, 23), (BEACON, 22), (ENGINE, 23)):
             items = self.items(sources, receiver, self.folder / receiver.slug)
-            made = list(make_all(items))
+            made = list(batch_of(items))
             self.assertEqual(len(made), len(sources))
             good = [m for m in made if m.status == "made"]
             self.assertEqual(len(good), least)
             for m in good:
                 self.assertTrue(m.proof and m.proof.passed)
-                self.assertEqual(m.bytes, m.item.output.stat().st_size)
-                if m.item.fit.predicted_exact:
-                    self.assertEqual(m.bytes, m.item.fit.predicted_bytes, m.item.output)
-                self.assertAlmostEqual(m.seconds, m.item.fit.predicted_seconds)  # type: ignore[arg-type]
+                self.assertEqual(m.bytes, m.plan.output.stat().st_size)
+                if m.plan.fit.predicted_exact:
+                    self.assertEqual(m.bytes, m.plan.fit.predicted_bytes, m.plan.output)
+                self.assertAlmostEqual(m.seconds, m.plan.fit.predicted_seconds)  # type: ignore[arg-type]
             for m in made:
                 if m.status != "made":
                     self.assertEqual(m.status, "refused")
@@ -74,7 +75,7 @@ class TestTheWholeDemo(MakeCase):
 
     def test_other_readers_find_the_stated_format(self) -> None:
         path = DEMO / "Welcome.wav"
-        menu, beacon, engine = (self.make(path, r).item.output for r in (MENU, BEACON, ENGINE))
+        menu, beacon, engine = (self.make(path, r).plan.output for r in (MENU, BEACON, ENGINE))
         info = soundfile.info(str(menu))
         self.assertEqual((info.subtype, info.samplerate, info.channels), ("ULAW", 8000, 1))
         with av.open(str(menu)) as file:
@@ -92,13 +93,13 @@ class TestTheSound(MakeCase):
             ("Hold the line.wav", MENU), ("Quay closed.wav", BEACON), ("Ticket to Skerrow.wav", ENGINE),
         ):  # fmt: skip
             made = self.make(DEMO / name, receiver)
-            self.assertEqual(made.item.fit.verdict, "as_is")
-            self.assertEqual(made.item.output.read_bytes(), (DEMO / name).read_bytes())
+            self.assertEqual(made.plan.fit.verdict, "as_is")
+            self.assertEqual(made.plan.output.read_bytes(), (DEMO / name).read_bytes())
 
     def test_the_level_is_reached(self) -> None:
         for name in ("Main menu.wav", "Night whisper.wav", "Drill shout.wav", "Pier two.wav", "Gangway.wav"):
             made = self.make(DEMO / name, MENU)
-            level = look_at(made.item.output).measures.level.active_dbov  # type: ignore[union-attr]
+            level = look_at(made.plan.output).measures.level.active_dbov  # type: ignore[union-attr]
             if not made.said:
                 self.assertAlmostEqual(level, -26, delta=0.2, msg=name)
             self.assertLess(level, -25.8)
@@ -124,19 +125,19 @@ class TestTheSound(MakeCase):
         y, _ = self.sound(made)
         self.assertAlmostEqual(db(float(np.abs(y).max())), -0.1, delta=0.01)
         self.assertIn("brought down by", made.said[0])
-        self.assertEqual(look_at(made.item.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
+        self.assertEqual(look_at(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
 
     def test_a_source_that_is_clipped_gets_no_more_clipping(self) -> None:
         for receiver in (MENU, BEACON, ENGINE):
             made = self.make(DEMO / "Drill shout.wav", receiver)
-            self.assertEqual(look_at(made.item.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
+            self.assertEqual(look_at(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
 
     def test_16_bit_that_needs_nothing_but_another_container_keeps_every_sample(self) -> None:
         x = (speech_like(16000, 2, -20) * 32768).astype(np.int16)
         path = self.folder / "a.aiff"
         soundfile.write(str(path), x, 16000, subtype="PCM_16")
         made = self.make(path, ENGINE)
-        np.testing.assert_array_equal(soundfile.read(str(made.item.output), dtype="int16")[0], x)
+        np.testing.assert_array_equal(soundfile.read(str(made.plan.output), dtype="int16")[0], x)
 
     def test_true_rate_changes_the_pitch_back(self) -> None:
         path = self.write("false.wav", sine(1000, 48000, 2), 44100)  # taken at 48 kHz, stamped 44.1
@@ -160,7 +161,7 @@ class TestTheSound(MakeCase):
             for number in (1, 2):
                 out = self.folder / f"{receiver.slug}{number}"
                 items = self.items([DEMO / "Welcome.wav", DEMO / "Main menu.wav"], receiver, out)
-                digests.append(sorted(m.sha256 for m in make_all(items, workers=number)))  # type: ignore[type-var]
+                digests.append(sorted(m.sha256 for m in batch_of(items, workers=number)))  # type: ignore[type-var]
             self.assertEqual(*digests)
 
 
@@ -231,37 +232,37 @@ class TestProperties(MakeCase):
         if made.status == "refused":
             self.assertTrue(made.error)
             return
-        if made.status == "failed" and not made.item.fit.predicted_exact and "size: " in (made.error or ""):
+        if made.status == "failed" and not made.plan.fit.predicted_exact and "size: " in (made.error or ""):
             # Only where size depends on the sound can a file come out too large; it is not delivered.
-            self.assertFalse(made.item.output.exists())
+            self.assertFalse(made.plan.output.exists())
             return
         self.assertEqual(made.status, "made", made.error)
         self.assertTrue(made.proof and made.proof.passed)
-        recipe = made.item.fit.recipe
+        recipe = made.plan.fit.recipe
         assert recipe
-        if made.item.fit.predicted_exact:
-            self.assertEqual(made.bytes, made.item.fit.predicted_bytes)
-        source, output = look_at(path).measures, look_at(made.item.output, recipe.stated).measures
+        if made.plan.fit.predicted_exact:
+            self.assertEqual(made.bytes, made.plan.fit.predicted_bytes)
+        source, output = look_at(path).measures, look_at(made.plan.output, recipe.stated).measures
         assert source and output
         self.assertLessEqual(output.clipped_samples, source.clipped_samples * recipe.channels)
         path.unlink()
-        made.item.output.unlink()
+        made.plan.output.unlink()
 
 
 class TestTrust(MakeCase):
     def test_a_second_run_keeps_what_is_there(self) -> None:
         first = self.make(DEMO / "Welcome.wav", MENU)
-        stamp = first.item.output.stat().st_mtime_ns
+        stamp = first.plan.output.stat().st_mtime_ns
         second = self.make(DEMO / "Welcome.wav", MENU)
         self.assertEqual((first.status, second.status), ("made", "kept"))
-        self.assertEqual(second.item.output.stat().st_mtime_ns, stamp)
+        self.assertEqual(second.plan.output.stat().st_mtime_ns, stamp)
         self.assertTrue(second.proof and second.proof.passed)
 
     def test_changed_touch_ups_replace_our_own_output(self) -> None:
         first = self.make(DEMO / "Welcome.wav", MENU)
         second = self.make(DEMO / "Welcome.wav", MENU, gain_db=-6.0)
         self.assertEqual(second.status, "made", second.error)
-        self.assertEqual(first.item.output, second.item.output)
+        self.assertEqual(first.plan.output, second.plan.output)
         self.assertNotEqual(first.sha256, second.sha256)
 
     def test_files_of_others_are_never_overwritten(self) -> None:
@@ -269,22 +270,22 @@ class TestTrust(MakeCase):
         out.mkdir()
         (out / "Welcome.wav").write_bytes(b"somebody's own")
         made = self.make(DEMO / "Welcome.wav", MENU)
-        self.assertEqual(made.item.output.name, "Welcome_2.wav")
+        self.assertEqual(made.plan.output.name, "Welcome_2.wav")
         self.assertEqual((out / "Welcome.wav").read_bytes(), b"somebody's own")
         # Our own output, altered by somebody, is theirs from then on.
-        made.item.output.write_bytes(b"altered")
+        made.plan.output.write_bytes(b"altered")
         again = self.make(DEMO / "Welcome.wav", MENU)
-        self.assertEqual(made.item.output.read_bytes(), b"altered")
-        self.assertEqual((again.status, again.item.output.name), ("made", "Welcome_3.wav"))
+        self.assertEqual(made.plan.output.read_bytes(), b"altered")
+        self.assertEqual((again.status, again.plan.output.name), ("made", "Welcome_3.wav"))
 
     def test_made_into_the_folder_of_the_source_leaves_the_source(self) -> None:
         path = self.write("out/Menu.wav", speech_like(48000, 2), 48000)
         before = path.read_bytes()
         made = self.make(path, MENU)
-        self.assertEqual(made.item.output.name, "Menu_2.wav")
+        self.assertEqual(made.plan.output.name, "Menu_2.wav")
         self.assertEqual(path.read_bytes(), before)
         # Forced upon its source all the same, it refuses.
-        forced = make_clip(WorkItem(made.item.clip, made.item.facts, made.item.fit, MENU, path))
+        forced = make_output(OutputPlan(made.plan.clip, made.plan.facts, made.plan.fit, MENU, path))
         self.assertEqual((forced.status, forced.code), ("failed", "own_source"))
         self.assertEqual(path.read_bytes(), before)
 
@@ -292,14 +293,14 @@ class TestTrust(MakeCase):
         one = self.write("a/Menu.wav", speech_like(48000, 2, -24, 1), 48000)
         two = self.write("b/Menu.wav", speech_like(48000, 2, -24, 2), 48000)
         made = [self.make(one, MENU), self.make(two, MENU), self.make(one, MENU)]
-        self.assertEqual([m.item.output.name for m in made], ["Menu.wav", "Menu_2.wav", "Menu.wav"])
+        self.assertEqual([m.plan.output.name for m in made], ["Menu.wav", "Menu_2.wav", "Menu.wav"])
         self.assertEqual([m.status for m in made], ["made", "made", "kept"])
 
     def test_a_source_that_changed_meanwhile_is_noticed(self) -> None:
         path = self.write("x.wav", speech_like(48000, 2), 48000)
         item = self.items([path], MENU)[0]
         self.write("x.wav", speech_like(48000, 1), 48000)
-        made = make_clip(item)
+        made = make_output(item)
         self.assertEqual((made.status, made.code), ("failed", "changed"))
         self.assertEqual(visible(self.folder / "out"), [])
 
@@ -315,7 +316,7 @@ class TestTrust(MakeCase):
         for after in (1, 5, 12, 20, 30):
             asked = iter(range(10_000))
             item = self.items([path], MENU, self.folder / f"out{after}")[0]
-            made = make_clip(item, cancelled=lambda asked=asked, after=after: next(asked) >= after)  # type: ignore[misc]
+            made = make_output(item, cancelled=lambda asked=asked, after=after: next(asked) >= after)  # type: ignore[misc]
             self.assertEqual((made.status, made.code), ("failed", "cancelled"), after)
             folder = self.folder / f"out{after}"
             self.assertEqual(list(folder.iterdir()) if folder.exists() else [], [])
@@ -324,7 +325,7 @@ class TestTrust(MakeCase):
     def test_killed_at_any_moment_leaves_no_half_file_and_no_changed_source(self) -> None:
         sources = [self.write(f"{n}.wav", speech_like(48000, 25, seed=n), 48000) for n in range(6)]
         digests = [hashlib.sha256(p.read_bytes()).hexdigest() for p in sources]
-        whole = {m.sha256 for m in make_all(self.items(sources, MENU, self.folder / "whole"))}
+        whole = {m.sha256 for m in batch_of(self.items(sources, MENU, self.folder / "whole"))}
         command = make_command(self.folder / "timed", *sources)
         began = time.monotonic()
         subprocess.run(command, stdout=subprocess.DEVNULL, check=True)
@@ -345,7 +346,7 @@ class TestTrust(MakeCase):
             for path in visible(out):
                 self.assertIn(hashlib.sha256(path.read_bytes()).hexdigest(), whole)
             # Started again it completes, and sweeps up.
-            made = list(make_all(self.items(sources, MENU, out)))
+            made = list(batch_of(self.items(sources, MENU, out)))
             self.assertEqual({m.sha256 for m in made}, whole)
             self.assertEqual([p.name for p in out.iterdir() if p.name.endswith(".part")], [])
         self.assertEqual(shares, [])

@@ -11,11 +11,12 @@ import numpy as np
 import soundfile
 import soxr
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec import FORMATS
 from kittiwake.core.errors import RulesError
 from kittiwake.core.fit import check_receiver, fit
 from kittiwake.core.intake import open_sound
-from kittiwake.core.make import Made, make_clip, plan_outputs
+from kittiwake.core.make import Result, make_output
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, Stated
 from kittiwake.core.model.receiver_file import receiver_from_data
@@ -74,11 +75,11 @@ class TestPromises(FolderCase):
         rate = int(dice.choice([8000, 16_000, 44_100]))
         return np.clip(soxr.resample(sound, 16_000, rate), -1, 1 - 2.0**-15).astype(np.float32), rate
 
-    def made(self, path: Path, receiver: Receiver) -> tuple[Made, str]:
+    def made(self, path: Path, receiver: Receiver) -> tuple[Result, str]:
         clip, facts = Clip.whole(path), look_at(path)
         found = fit(clip, facts, receiver)
         item = plan_outputs([(clip, facts, found)], receiver, self.folder / "out")[0]
-        return make_clip(item), found.verdict
+        return make_output(item), found.verdict
 
     def check(self, count: int, seed: int) -> int:
         """Make ``count`` outputs by random rules; returns how many there were to make."""
@@ -100,13 +101,13 @@ class TestPromises(FolderCase):
             self.assertEqual(made.status, "made", told)
             form = receiver.rules.accepts[0]
             stated = Stated(form.encoding, form.sample_rates[0]) if form.container == "raw" else None
-            out = look_at(made.item.output, stated)
+            out = look_at(made.plan.output, stated)
             assert out.measures is not None and out.header is not None
             slack = 0.06 if FORMATS[form.container, form.encoding].lossy else 0.01
             self.assertLessEqual(db(out.measures.peak), receiver.treatment.ceiling_dbfs + slack, told)
             if receiver.treatment.ceiling_dbtp is not None and stated is None:
                 # A second opinion on what lies between the samples: eight times oversampled, by another quality.
-                reader = open_sound(made.item.output)
+                reader = open_sound(made.plan.output)
                 heard = np.concatenate(list(reader.blocks()))[:, 0]
                 reader.close()
                 over = np.abs(soxr.resample(heard, 1, 8, quality="VHQ")).max()
@@ -147,7 +148,7 @@ class TestPromises(FolderCase):
                 soundfile.write(str(path), voice, 16_000, subtype=subtype)
                 made, _ = self.made(path, receiver)
                 self.assertEqual(made.status, "made", (data, made.error))
-                sound = look_at(made.item.output).measures
+                sound = look_at(made.plan.output).measures
                 assert sound is not None
                 levels.append(sound.level.active_dbov)
                 self.assertLessEqual(db(sound.peak), receiver.treatment.ceiling_dbfs + 0.01)

@@ -10,9 +10,10 @@ import numpy as np
 import pyloudnorm
 import soundfile
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec.cues import Cue
 from kittiwake.core.fit import fit
-from kittiwake.core.make import Made, make_clip, plan_outputs, prove
+from kittiwake.core.make import Result, make_output, prove
 from kittiwake.core.make.proof import Promise, Proof
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, load_receiver
@@ -68,7 +69,7 @@ class TestProof(FolderCase):
         for slug in ("phone-menu", "quay-beacon", "speech-engine"):
             receiver = load_receiver(slug)
             item = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / slug)[0]
-            made = make_clip(item)
+            made = make_output(item)
             checks = {check.name: check for check in made.proof.checks}  # type: ignore[union-attr]
             reader = "libav" if slug == "speech-engine" else "libsndfile"
             check = checks[f"samples, by {reader}"]
@@ -90,7 +91,7 @@ class TestProof(FolderCase):
         recipe = fit(clip, facts, MENU).recipe
         assert recipe
         item = plan_outputs([(clip, facts, fit(clip, facts, MENU))], MENU, self.folder)[0]
-        make_clip(item)
+        make_output(item)
         wrong = Promise(replace(recipe, frames_out=recipe.frames_out + 1))
         self.assertEqual(failed(prove(item.output, MENU, wrong)), ["exact length", "exact size"])
 
@@ -111,10 +112,12 @@ class TestWhatProofCouldNotSee(FolderCase):
         x = really_spoken(16_000)[:48_000]
         return (x / np.abs(x).max() * 10 ** (peak_db / 20)).astype(np.float32)
 
-    def made_of(self, x: np.ndarray, receiver: Receiver) -> Made:
+    def made_of(self, x: np.ndarray, receiver: Receiver) -> Result:
         path = self.write("in.wav", x, 16_000)
         clip, facts = Clip.whole(path), look_at(path)
-        made = make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0])
+        made = make_output(
+            plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
+        )
         self.assertEqual(made.status, "made", made.error)
         return made
 
@@ -148,7 +151,7 @@ class TestWhatProofCouldNotSee(FolderCase):
             # Who wants silence gets it, and it is proved.
             lives = found.problems[0].remedies[0].apply(clip, "any")
             item = plan_outputs([(lives, facts, fit(lives, facts, rules()))], rules(), self.folder / "out")[0]
-            self.assertEqual(make_clip(item).status, "made", name)
+            self.assertEqual(make_output(item).status, "made", name)
 
     def test_a_length_of_next_to_nothing(self) -> None:
         path = self.write("a.wav", self.speech()[20_000:20_100], 16_000)
@@ -173,11 +176,11 @@ class TestWhatProofCouldNotSee(FolderCase):
         receiver = rules(ceiling_dbfs=0.0, remove_dc=False)
         made = self.made_of(self.speech(), receiver)
         self.assertEqual(failed(made.proof), [])  # type: ignore[arg-type]
-        x, rate = soundfile.read(str(made.item.output), dtype="float32")
+        x, rate = soundfile.read(str(made.plan.output), dtype="float32")
         x[20_000:20_050] = 1.0
-        soundfile.write(str(made.item.output), x, rate, subtype="PCM_16")
-        promise = Promise(made.item.fit.recipe)  # type: ignore[arg-type]
-        self.assertEqual(failed(prove(made.item.output, receiver, promise)), ["no clipping added"])
+        soundfile.write(str(made.plan.output), x, rate, subtype="PCM_16")
+        promise = Promise(made.plan.fit.recipe)  # type: ignore[arg-type]
+        self.assertEqual(failed(prove(made.plan.output, receiver, promise)), ["no clipping added"])
 
     def test_a_codec_that_makes_it_softer_than_meant(self) -> None:
         receiver = receiver_from_data(
@@ -185,18 +188,18 @@ class TestWhatProofCouldNotSee(FolderCase):
              "treatment": {"level": {"measure": "leave"}}}, "It",
         )  # fmt: skip
         made = self.made_of(self.speech(), receiver)
-        rms = look_at(made.item.output).measures.rms  # type: ignore[union-attr]
-        recipe = made.item.fit.recipe
+        rms = look_at(made.plan.output).measures.rms  # type: ignore[union-attr]
+        recipe = made.plan.fit.recipe
         assert recipe is not None
-        self.assertEqual(failed(prove(made.item.output, receiver, Promise(recipe, rms=rms))), [])
-        self.assertEqual(failed(prove(made.item.output, receiver, Promise(recipe, rms=2 * rms))), ["sounds as meant"])
+        self.assertEqual(failed(prove(made.plan.output, receiver, Promise(recipe, rms=rms))), [])
+        self.assertEqual(failed(prove(made.plan.output, receiver, Promise(recipe, rms=2 * rms))), ["sounds as meant"])
 
     def test_spans_that_are_missing(self) -> None:
         made = self.made_of(self.speech(), rules())
-        recipe = made.item.fit.recipe
+        recipe = made.plan.fit.recipe
         assert recipe is not None
         wanted = replace(recipe, cues=(Cue(100, 200, "one"),))
-        self.assertIn("spans as cue points", failed(prove(made.item.output, rules(), Promise(wanted))))
+        self.assertIn("spans as cue points", failed(prove(made.plan.output, rules(), Promise(wanted))))
 
     def test_softer_than_it_had_to_be(self) -> None:
         """Six dB under the target with three of them left under the ceiling: once that passed."""
@@ -211,17 +214,19 @@ class TestWhatProofCouldNotSee(FolderCase):
 
 
 class TestLevelIsReached(FolderCase):
-    def made(self, x: np.ndarray, receiver: Receiver, subtype: str = "PCM_24", rate: int = 16_000) -> Made:
+    def made(self, x: np.ndarray, receiver: Receiver, subtype: str = "PCM_24", rate: int = 16_000) -> Result:
         path = self.write("in.wav", x, rate, subtype)
         clip, facts = Clip.whole(path), look_at(path)
-        return make_clip(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0])
+        return make_output(
+            plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
+        )
 
     def test_behind_the_limiter(self) -> None:
         for name in ("Ticket to Skerrow.wav", "Welcome.wav"):
             receiver = rules(level={"measure": "active", "target_dbov": -16.0}, limiter_db=12.0, ceiling_dbfs=-1.0)
             made = self.made(spoken(16_000, name), receiver)
             self.assertEqual(made.status, "made", made.error)
-            sound = look_at(made.item.output).measures
+            sound = look_at(made.plan.output).measures
             assert sound is not None
             self.assertAlmostEqual(sound.level.active_dbov, -16.0, delta=0.1)
 
@@ -229,7 +234,7 @@ class TestLevelIsReached(FolderCase):
         receiver = rules(level={"measure": "active", "target_dbov": -6.0}, limiter_db=3.0, ceiling_dbfs=-1.0)
         made = self.made(spoken(16_000), receiver)
         self.assertEqual(made.status, "made", made.error)
-        sound = look_at(made.item.output).measures
+        sound = look_at(made.plan.output).measures
         assert sound is not None
         short = -6.0 - sound.level.active_dbov
         told = next(float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.said if "below the wanted" in s)
@@ -247,7 +252,7 @@ class TestLevelIsReached(FolderCase):
         receiver = rules("pcm_s24", 48_000, level={"measure": "loudness", "target_lufs": -20.0}, ceiling_dbfs=0.0)
         made = self.made(sound, receiver, rate=48_000)
         self.assertEqual(made.status, "made", made.error)
-        out, rate = soundfile.read(str(made.item.output))
+        out, rate = soundfile.read(str(made.plan.output))
         # pyloudnorm is an independent reader of ITU-R BS.1770-4.
         loud = pyloudnorm.Meter(rate).integrated_loudness(out)
         peaks_allow = any("below the wanted level" in said for said in made.said)

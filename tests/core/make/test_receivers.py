@@ -5,9 +5,10 @@ from __future__ import annotations
 import numpy as np
 import soundfile
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.intake import open_sound
-from kittiwake.core.make import make_clip, plan_outputs, prove
+from kittiwake.core.make import make_output, prove
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, shipped_receivers
 from tests.sounds import DEMO, FolderCase, db, rms
@@ -31,7 +32,7 @@ class TestShippedReceivers(FolderCase):
                         self.assertIn(found.problems[0].code, ("too_large",))
                         continue
                     item = plan_outputs([(clip, facts, found)], receiver, self.folder / slug)[0]
-                    made = make_clip(item)
+                    made = make_output(item)
                     self.assertEqual(made.status, "made", made.error)
                     self.assertTrue(made.proof and made.proof.passed)
                     if found.predicted_exact:
@@ -48,9 +49,9 @@ class TestShippedReceivers(FolderCase):
                         self.assertAlmostEqual(out.level.active_dbov, -26, delta=1.0)
                     elif found.recipe.take != "both" and not made.said:
                         self.assertAlmostEqual(db(rms(sound)), db(facts.measures.level.rms), delta=1.6)
-                    # Made anew it has the same bytes; and anyone can prove it without knowing how it was made.
+                    # Result anew it has the same bytes; and anyone can prove it without knowing how it was made.
                     again = plan_outputs([(clip, facts, found)], receiver, self.folder / f"{slug}-again")[0]
-                    self.assertEqual(make_clip(again).sha256, made.sha256)
+                    self.assertEqual(make_output(again).sha256, made.sha256)
                     self.assertTrue(prove(item.output, receiver).passed)
 
     def test_the_master_keeps_both_sides_and_the_rate(self) -> None:
@@ -64,6 +65,6 @@ class TestShippedReceivers(FolderCase):
         # Changed, it is made anew, still with both sides at its own rate.
         quieter = clip.changed(touch_up=clip.touch_up.changed(gain_db=-3.0))
         item = plan_outputs([(quieter, facts, fit(quieter, facts, master))], master, self.folder)[0]
-        self.assertEqual(make_clip(item).status, "made")
+        self.assertEqual(make_output(item).status, "made")
         info = soundfile.info(str(item.output))
         self.assertEqual((info.channels, info.samplerate, info.subtype), (2, 96_000, "PCM_24"))

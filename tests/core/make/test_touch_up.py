@@ -9,8 +9,9 @@ from hypothesis import strategies as st
 from numpy.typing import NDArray
 from pystoi import stoi
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
-from kittiwake.core.make import make_clip, plan_outputs
+from kittiwake.core.make import make_output
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver, TouchUp
 from kittiwake.core.sound.leave_out import leave_out, tidy_stretches
@@ -42,10 +43,10 @@ class TestTouchUp(FolderCase):
         clip = Clip.whole(path).changed(touch_up=touch_up)
         facts = look_at(path)
         found = fit(clip, facts, PLAIN)
-        made = make_clip(plan_outputs([(clip, facts, found)], PLAIN, self.folder / "out")[0])
+        made = make_output(plan_outputs([(clip, facts, found)], PLAIN, self.folder / "out")[0])
         self.assertEqual(made.status, "made", made.error)
         assert found.recipe
-        out, _ = soundfile.read(str(made.item.output), dtype="float32")
+        out, _ = soundfile.read(str(made.plan.output), dtype="float32")
         self.assertEqual(len(out), found.recipe.frames_out)
         return out
 

@@ -5,8 +5,9 @@ from __future__ import annotations
 import numpy as np
 import soundfile
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
-from kittiwake.core.make import Made, make_clip, plan_outputs, prove
+from kittiwake.core.make import Result, make_output, prove
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Receiver
 from kittiwake.core.model.receiver_file import parse_receiver
@@ -29,14 +30,14 @@ def receiver(treatment: str, rate: int = 16_000) -> Receiver:
 
 
 class TestTreatment(FolderCase):
-    def make(self, path, treatment: str, rate: int = 16_000) -> tuple[Made, np.ndarray]:
+    def make(self, path, treatment: str, rate: int = 16_000) -> tuple[Result, np.ndarray]:
         any_ = receiver(treatment, rate)
         clip, facts = Clip.whole(path), look_at(path)
-        made = make_clip(plan_outputs([(clip, facts, fit(clip, facts, any_))], any_, self.folder / "out")[0])
+        made = make_output(plan_outputs([(clip, facts, fit(clip, facts, any_))], any_, self.folder / "out")[0])
         self.assertEqual(made.status, "made", made.error)
-        self.assertEqual(made.bytes, made.item.fit.predicted_bytes)
-        self.assertTrue(prove(made.item.output, any_).passed)
-        return made, soundfile.read(str(made.item.output), dtype="float32")[0]
+        self.assertEqual(made.bytes, made.plan.fit.predicted_bytes)
+        self.assertTrue(prove(made.plan.output, any_).passed)
+        return made, soundfile.read(str(made.plan.output), dtype="float32")[0]
 
     def test_loudness_is_reached(self) -> None:
         for name in ("Welcome.wav", "Main menu.wav", "Safety notice.ogg"):
@@ -53,7 +54,7 @@ class TestTreatment(FolderCase):
         path = self.write("dc.wav", x, 16_000, "PCM_24")
         made, y = self.make(path, "remove_dc = true")
         self.assertLess(abs(float(y.mean())), 1e-4)
-        self.assertTrue(any("DC offset" in step.what for step in made.item.fit.steps))
+        self.assertTrue(any("DC offset" in step.what for step in made.plan.fit.steps))
         _, kept = self.make(path, "remove_dc = false")
         self.assertAlmostEqual(float(kept.mean()), 0.05, delta=1e-3)
 
@@ -77,4 +78,4 @@ class TestTreatment(FolderCase):
         self.assertLess(np.abs(y[:3990]).max(), 3 / 32768)
         _, plain = self.make(path, "", 8000)
         np.testing.assert_allclose(y[4000:], plain, atol=4 / 32768)
-        self.assertAlmostEqual(made.item.fit.predicted_seconds or 0, 2.5)
+        self.assertAlmostEqual(made.plan.fit.predicted_seconds or 0, 2.5)

@@ -8,18 +8,20 @@ import time
 from pathlib import Path
 from unittest import mock
 
+from kittiwake.core.batch import BatchRequest, plan_outputs, run_batch
+from kittiwake.core.batch.search import find_sources
 from kittiwake.core.errors import MakeError
 from kittiwake.core.fit import fit
 from kittiwake.core.intake import PassedOver
 from kittiwake.core.intake.folder import find_sound_files, plain_path
-from kittiwake.core.make import Wish, make_all, make_clip, make_files, plan_outputs
-from kittiwake.core.make.account import account, explain, forget_deleted, remove_orphans
+from kittiwake.core.make import make_output
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger, only_run
 from kittiwake.core.make.place import file_digest
-from kittiwake.core.make.search import find_sources
+from kittiwake.core.make.status import explain, forget_deleted, output_statuses, remove_orphans
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, load_receiver
-from tests.sounds import FolderCase, speech_like
+from kittiwake.core.process import InProcess, Processes
+from tests.sounds import FolderCase, batch_of, speech_like
 
 MENU = load_receiver("phone-menu")
 
@@ -50,7 +52,7 @@ class TestLyingLedgers(FolderCase):
             true = entry(output, victim)
             self.lines(json.dumps({name: getattr(true, name) for name in Entry.__slots__}))
             self.assertEqual(remove_orphans(self.out), [], output)
-            self.assertEqual(list(account(self.out)), [], output)
+            self.assertEqual(list(output_statuses(self.out)), [], output)
             self.assertTrue(victim.exists())
 
     def test_removing_goes_by_every_byte_and_never_through_links(self) -> None:
@@ -70,14 +72,14 @@ class TestLyingLedgers(FolderCase):
         self.assertEqual(remove_orphans(self.out), [(ours, "")])
         # What is gone for good can be forgotten, and only that.
         self.assertEqual(forget_deleted(self.out), 1)
-        self.assertEqual({one.entry.output for one in account(self.out)}, {"x.wav", "y.wav"})
+        self.assertEqual({one.entry.output for one in output_statuses(self.out)}, {"x.wav", "y.wav"})
         self.assertEqual(forget_deleted(self.out), 0)
 
     def test_a_ledger_that_is_no_file_is_refused(self) -> None:
         target = self.folder / "target"
         target.write_bytes(b"")
         (self.out / LEDGER).symlink_to(target)
-        for work in (lambda: list(account(self.out)), lambda: explain(self.out / "x.wav")):
+        for work in (lambda: list(output_statuses(self.out)), lambda: explain(self.out / "x.wav")):
             with self.assertRaises(MakeError):
                 work()
         with self.assertRaises(OSError):
@@ -89,7 +91,7 @@ class TestLyingLedgers(FolderCase):
         os.mkfifo(self.out / LEDGER)
         began = time.monotonic()
         with self.assertRaises(MakeError):
-            list(account(self.out))
+            list(output_statuses(self.out))
         with self.assertRaises(OSError):
             Ledger(self.out).add(entry("x.wav"))
         self.assertLess(time.monotonic() - began, 5)
@@ -142,11 +144,11 @@ class TestDisksThatTakeHalf(FolderCase):
 
     def test_a_disk_that_is_full_while_looking_is_no_fault_of_the_source(self) -> None:
         path = self.write("in.wav", speech_like(48_000, 2), 48_000)
-        wish = Wish((MENU,), (self.folder / "out",))
+        wish = BatchRequest((MENU,), (self.folder / "out",))
         with mock.patch(
             "kittiwake.core.sound.spool.Spool.append", side_effect=OSError(28, "No space left on device")
         ):
-            told = next(iter(make_files([path], wish, workers=0))).told
+            told = next(iter(run_batch([path], wish, InProcess()))).to_dict()
         self.assertEqual(told["status"], "failed")
         self.assertIn("No space left on device", told["error"])
         self.assertNotIn("another copy", told["error"])
@@ -154,7 +156,7 @@ class TestDisksThatTakeHalf(FolderCase):
 
 class TestWhatWeMade(FolderCase):
     def made(self, into: Path, *paths: Path) -> list[dict[str, object]]:
-        return [outcome.told for outcome in make_files(list(paths), Wish((MENU,), (into,)), workers=1)]
+        return [outcome.to_dict() for outcome in run_batch(list(paths), BatchRequest((MENU,), (into,)), Processes(1))]
 
     def test_outputs_are_no_sources(self) -> None:
         """``make . --into out``, again and again: once it made w_2 of w, and w_2_2 of that."""
@@ -202,7 +204,7 @@ class TestWhatWeMade(FolderCase):
         told = self.made(out, path)[0]
         self.assertEqual((Path(str(told["output"])).name, told["altered"]), ("hello_2.wav", "hello.wav"))
         self.assertIn("hello.wav was altered", " ".join(told["said"]))  # type: ignore[arg-type]
-        refused = next(iter(make_files([path], Wish((MENU,), (out,), numbers=False), workers=1))).told
+        refused = next(iter(run_batch([path], BatchRequest((MENU,), (out,), numbers=False), Processes(1)))).to_dict()
         self.assertEqual(refused["status"], "refused")
         self.assertEqual((out / "hello.wav").read_bytes(), b"altered")
 
@@ -220,11 +222,11 @@ class TestWhatWeMade(FolderCase):
         for receiver in (MENU, load_receiver("quay-beacon")):
             out = self.folder / receiver.slug
             items = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, out)
-            self.assertEqual([made.status for made in make_all(items, workers=1)], ["made"])
+            self.assertEqual([made.status for made in batch_of(items, workers=1)], ["made"])
             before = (out / "hello.wav").stat()
-            told = next(iter(make_files([path], Wish((receiver,), (out,)), workers=1))).told
+            told = next(iter(run_batch([path], BatchRequest((receiver,), (out,)), Processes(1)))).to_dict()
             self.assertEqual(told["status"], "kept")
             self.assertIsNone(told["proof"])  # it was not even opened
             self.assertEqual((out / "hello.wav").stat().st_mtime_ns, before.st_mtime_ns)
             again = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, out)
-            self.assertEqual(make_clip(again[0]).status, "kept")
+            self.assertEqual(make_output(again[0]).status, "kept")

@@ -6,8 +6,9 @@ import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
+from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
-from kittiwake.core.make import make_clip, plan_outputs
+from kittiwake.core.make import make_output
 from kittiwake.core.measure import ActiveLevel, look_at
 from kittiwake.core.model import Clip, Receiver
 from tests.sounds import FolderCase, noise, really_spoken, spoken
@@ -59,9 +60,9 @@ class TestSides(FolderCase):
         found = fit(Clip.whole(path), facts, PLAIN)
         if not found.ready:
             return found.verdict, None
-        done = make_clip(plan_outputs([(Clip.whole(path), facts, found)], PLAIN, self.folder / "out")[0])
+        done = make_output(plan_outputs([(Clip.whole(path), facts, found)], PLAIN, self.folder / "out")[0])
         self.assertEqual(done.status, "made", done.error)
-        sound = soundfile.read(str(done.item.output), dtype="float32")[0]
+        sound = soundfile.read(str(done.plan.output), dtype="float32")[0]
         return found.verdict, self.level(sound)
 
     def test_no_pair_of_one_voice_loses_more_than_a_decibel_unasked(self) -> None:

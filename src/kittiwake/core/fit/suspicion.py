@@ -15,8 +15,8 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
-from ..model import Clip, Facts
 from ..measure.rate_guess import pace_of
+from ..model import Clip, Facts
 from ..model.units import format_hz
 from .plausible import plausible
 from .problems import accept

@@ -1,25 +1,7 @@
-"""Run paths: temporary file, proof, atomic rename, ledger; many at once."""
+"""One output: written under a temporary name, proved, given its name, entered in the ledger."""
 
-from .engine import make_clip, plan_outputs
-from .handful import planned
-from .many import make_all
+from .output import OutputPlan, Result, fingerprint
 from .proof import Check, Proof, prove
-from .run import make_files
-from .wish import Outcome, Wish
-from .work import Made, WorkItem, fingerprint
+from .staged import make_output
 
-__all__ = [
-    "Check",
-    "Made",
-    "Outcome",
-    "Proof",
-    "Wish",
-    "WorkItem",
-    "fingerprint",
-    "make_all",
-    "make_clip",
-    "make_files",
-    "plan_outputs",
-    "planned",
-    "prove",
-]
+__all__ = ["Check", "OutputPlan", "Proof", "Result", "fingerprint", "make_output", "prove"]

@@ -33,8 +33,8 @@ from ..sound import (
 )
 from ..sound.gather import gathered
 from ..sound.leave_out import BLEND_S, leave_out
-from .ahead import Ahead
 from .levelling import Meter, Settled, settle, shaped
+from .speculative import SpeculativePass
 
 _BELOW_FULL_SCALE = 1 - 2.0**-15  # a decoded sample at full scale counts as clipped
 
@@ -65,7 +65,7 @@ def write_stream(
     recipe: Recipe,
     part: Path,
     *,
-    ahead: Ahead | None = None,
+    speculative: SpeculativePass | None = None,
     progress: Callable[[float], None] | None = None,
     cancelled: Callable[[], bool] | None = None,
 ) -> Written:
@@ -73,16 +73,21 @@ def write_stream(
 
     Parameters
     ----------
-    ahead : what was done of it already while the source was looked at.
+    speculative : what was done of it already while the source was looked at.
 
     Raises
     ------
     KittiwakeError : the source cannot be read or has changed, or the user asked to stop.
     OSError : the disk.
     """
-    if ahead is not None and ahead.spool is not None and ahead.matches(recipe):
+    if speculative is not None and speculative.spool is not None and speculative.matches(recipe):
         return _finish(
-            ahead.spool, Meter(recipe, ahead.meters).finish(ahead.spool), recipe, part, progress, cancelled
+            speculative.spool,
+            Meter(recipe, speculative.meters).finish(speculative.spool),
+            recipe,
+            part,
+            progress,
+            cancelled,
         )
     reader = open_sound(facts.path, facts.stated)
     try:

@@ -18,9 +18,9 @@ from PySide6.QtWidgets import (
 )
 
 from ...core.make.compare import Comparison, candidates, tell_comparisons
-from ...core.make.pool import Helper
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
+from ...core.process import WorkerProcess
 
 _HEADS = (
     "Codec",
@@ -99,7 +99,7 @@ class ComparePage(QWidget):
         self._thread.start()
 
     def _run(self, turn: int, clip: Clip, facts: Facts, folder: Path, stop: Event) -> None:
-        helper = Helper(tell_comparisons, telling=True)
+        helper = WorkerProcess(tell_comparisons, reports=True)
         try:
             trouble = helper.ask((clip, facts, folder), stop.is_set, lambda found: self._found.emit(turn, found))
         finally:

@@ -10,8 +10,8 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 
 from ...core.errors import KittiwakeError
-from ...core.make.pool import Died, Helper
 from ...core.model import Facts, Line, Span, Stated
+from ...core.process import WorkerCrash, WorkerProcess
 from ...core.standin.listener import hear_lines
 
 Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
@@ -35,7 +35,7 @@ class Names(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._thread = ThreadPoolExecutor(1, thread_name_prefix="names")
-        self._helper = Helper(listen_for_lines, telling=True)
+        self._helper = WorkerProcess(listen_for_lines, reports=True)
         self._turn = 0
         self._under_way: Future[None] | None = None
 
@@ -59,7 +59,7 @@ class Names(QObject):
             said = self._helper.ask(asked, lambda: turn != self._turn, tell)
         except Exception as error:  # the thread's last chance to tell anybody
             said = f"Listening failed: {error}."
-        if isinstance(said, Died):
+        if isinstance(said, WorkerCrash):
             said = f"The speech engine crashed ({said.reason})."
         if turn == self._turn and said is not None:
             self.ended.emit(asked[0], said)

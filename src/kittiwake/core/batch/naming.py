@@ -1,21 +1,21 @@
-"""Names for the files of a run, found as they are asked for: of a hundred thousand files not much more than the names is in memory."""
+"""Names for the outputs of a batch, found as they are asked for: of a hundred thousand files not much more than the names is in memory."""
 
 from __future__ import annotations
 
 import hashlib
 import os
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Mapping
 from pathlib import Path
 from typing import NamedTuple
 
 from ..codec import FORMATS
-from ..fit import numbered_name, output_name
-from ..fit.names import numbered
+from ..fit import Fit, numbered_name, output_name
+from ..fit.names import bare_name, numbered
+from ..make.ledger import Entry, Ledger
+from ..make.output import OutputPlan, as_made
 from ..measure.look import stamp_of
-from ..model import Clip, Receiver, TouchUp
-from .hashed import HashSet, hash_of
-from .ledger import Entry, Ledger
-from .work import as_made
+from ..model import Clip, Facts, Receiver, TouchUp
+from .request import PlannedClip
 
 
 def clip_of(path: Path) -> Clip:
@@ -24,12 +24,12 @@ def clip_of(path: Path) -> Clip:
 
 
 class Named(NamedTuple):
-    """What the output of a file is to be called.
+    """What the output of a clip is to be called.
 
     Attributes
     ----------
     stem : the name without extension; empty where it is taken and no number may be put behind it.
-    before : the ledger's entry of what has that name and was made from this file.
+    before : the ledger's entry of what has that name and was made from this clip.
     altered : the name of an output that was made from it, and is left alone since it was altered; empty where there is none.
     taken : the name that it would have, where that is taken.
     """
@@ -41,7 +41,7 @@ class Named(NamedTuple):
 
 
 class Naming:
-    """The name of each file at a receiver. None is taken that belongs to a file that was not made here, or was altered since.
+    """The name of each clip at a receiver. None is taken that belongs to a file that was not made here, or was altered since.
 
     The folder is looked through once, at the beginning.
     """
@@ -57,10 +57,13 @@ class Naming:
             form.extension for a in receiver.rules.accepts if (form := FORMATS.get((a.container, a.encoding)))
         }
         # Stems, without case, of the files whose names could be wanted, and of those that several files share.
-        self._there, self._several = HashSet(), HashSet()
+        # Hashes, since there may be a million names: that two of these share one happens once in tens of thousands of batches, and costs a number.
+        self._there: set[int] = set()
+        self._several: set[int] = set()
         for stem, _ in self._look_through():
-            if not self._there.add(mark := hash_of(stem)):
+            if (mark := hash(stem)) in self._there:
                 self._several.add(mark)
+            self._there.add(mark)
         self._names: dict[str, list[str]] | None = None
         self._last = ("", "")
 
@@ -84,30 +87,36 @@ class Naming:
             self._last = (name, stamp_of(f"{self._folder}{os.sep}{name}"))
         return self._last[1]
 
-    def names(self, paths: Iterable[Path]) -> Iterator[Named]:
-        """A name for each file, in order."""
+    def names(self, items: Iterable[Path | PlannedClip]) -> Iterator[Named]:
+        """A name for each whole file or clip, in order."""
         rules, slug, extensions, there = self._rules, self._receiver.slug, self._extensions, self._there
         output_of, is_legal = self._ledger.output_of, rules.is_legal
         plain = rules.pattern == "{name}" and not self._true_rate
         # Names given without regard to what is in the folder, and those that are used in the end.
-        unique, used = HashSet(), HashSet()
-        for n, path in enumerate(paths, 1):
-            own = path.stem
-            wish = own if plain and is_legal(own) else self._wanted(path, n)
+        unique: set[int] = set()
+        used: set[int] = set()
+        for n, item in enumerate(items, 1):
+            if isinstance(item, PlannedClip):
+                source, own = str(item.clip.source), item.clip.name
+                wish = output_name(item.clip, item.place, rules)
+            else:
+                source, own = str(item), item.stem
+                wish = own if plain and is_legal(own) else self._wanted(item, n)
             name, number = wish, 2
-            while not unique.add(mark := hash_of(name.casefold())):
+            while (mark := hash(name.casefold())) in unique:
                 name, number = numbered(wish, number, rules), number + 1
-            key = (str(path), own, slug)
+            unique.add(mark)
+            key = (source, own, slug)
             before = output_of(*key)
             kept = numbered_name(before.output, wish, extensions, rules) if before is not None else None
             stem, taken, number = kept or name, mark, 2
             if stem != name:
-                taken = hash_of(stem.casefold())
+                taken = hash(stem.casefold())
             while taken in used or (
                 taken in there and self._taken(stem, taken, key, before if stem is kept else None)
             ):
                 stem, number = numbered(name, number, rules), number + 1
-                taken = hash_of(stem.casefold())
+                taken = hash(stem.casefold())
             used.add(taken)
             same = kept == stem
             altered = before.output if before is not None and kept and not same else ""
@@ -138,3 +147,33 @@ class Naming:
         if entry is None or (entry.source, entry.clip, entry.receiver) != key:
             return False
         return self.stamp(name) == entry.output_stamp != "" or as_made(self._folder / name, entry)
+
+
+def plan_outputs(
+    wanted: Iterable[tuple[Clip, Facts, Fit]],
+    receiver: Receiver,
+    folder: Path,
+    places: Mapping[str, int] | None = None,
+) -> list[OutputPlan]:
+    """Give each clip its output path in ``folder``: legal, unique, and never that of a file that was not made here.
+
+    A clip that was made here before keeps its name, so that making it again replaces it.
+
+    Parameters
+    ----------
+    places : of each clip (by id) in its set, from 1, for names that count; by default the order given.
+    """
+    clips = [
+        PlannedClip(clip, facts, {receiver.slug: fit}, places[clip.id] if places else n)
+        for n, (clip, facts, fit) in enumerate(wanted, 1)
+    ]
+    names = Naming(receiver, folder, Ledger(folder), None).names(clips)
+    return [
+        OutputPlan(one.clip, one.facts, fit := one.fits[receiver.slug], receiver, output_path(folder, name.stem, fit))
+        for one, name in zip(clips, names, strict=True)
+    ]
+
+
+def output_path(folder: Path, stem: str, fit: Fit) -> Path:
+    """Where an output goes."""
+    return folder / bare_name(f"{stem}{fit.recipe.format.extension if fit.recipe else ''}")

@@ -9,10 +9,12 @@ import subprocess
 from pathlib import Path
 from unittest import mock
 
+from kittiwake.core.batch import BatchRequest, cluster, run_batch
+from kittiwake.core.batch.cluster import Cluster
 from kittiwake.core.errors import MakeError
-from kittiwake.core.make import Wish, cluster, make_files
-from kittiwake.core.make.account import account
+from kittiwake.core.make.status import output_statuses
 from kittiwake.core.model import load_receiver
+from kittiwake.core.process import Processes
 from tests.sounds import FolderCase, make_command, speech_like
 
 
@@ -33,31 +35,36 @@ class TestCluster(FolderCase):
         self.addCleanup(self.local.close)
         self.sources = [self.write(f"in/{n:02}.wav", speech_like(16_000, 4, seed=n), 16_000) for n in range(24)]
 
-    def wish(self, folder: str) -> Wish:
-        return Wish((load_receiver("phone-menu"),), (self.folder / folder,))
+    def cluster(self) -> Cluster:
+        found = Cluster(self.local.scheduler_address)
+        self.addCleanup(found.close)
+        return found
+
+    def wish(self, folder: str) -> BatchRequest:
+        return BatchRequest((load_receiver("phone-menu"),), (self.folder / folder,))
 
     def test_one_worker_killed_and_the_bytes_and_the_ledger_are_as_from_here(self) -> None:
-        here = list(make_files(self.sources, self.wish("here"), workers=2))
+        here = list(run_batch(self.sources, self.wish("here"), Processes(2)))
         self.assertTrue(all(outcome.good for outcome in here))
         there = []
         victim = self.local.workers[0].pid
-        for outcome in make_files(self.sources, self.wish("there"), on=self.local.scheduler_address):
+        for outcome in run_batch(self.sources, self.wish("there"), self.cluster()):
             there.append(outcome)
             if len(there) == 4:
                 os.kill(victim, signal.SIGKILL)
-        self.assertEqual([o.told["error"] for o in there if not o.good], [])
+        self.assertEqual([o.error for o in there if not o.good], [])
         self.assertEqual(len(there), len(self.sources))
         self.assertEqual(digests(self.folder / "there"), digests(self.folder / "here"))
         self.assertFalse([p for p in (self.folder / "there").iterdir() if p.name.endswith(".part")])
-        self.assertEqual({one.state for one in account(self.folder / "there")}, {"as made"})
-        self.assertEqual(len(list(account(self.folder / "there"))), len(self.sources))
+        self.assertEqual({one.state for one in output_statuses(self.folder / "there")}, {"as made"})
+        self.assertEqual(len(list(output_statuses(self.folder / "there"))), len(self.sources))
         # Nothing is left to do, for a cluster or for this machine.
-        again = list(make_files(self.sources, self.wish("there")))
-        self.assertEqual({outcome.told["status"] for outcome in again}, {"kept"})
+        again = list(run_batch(self.sources, self.wish("there")))
+        self.assertEqual({outcome.status for outcome in again}, {"kept"})
 
     def test_what_cannot_be_used_is_told_before_anything_is_made(self) -> None:
         with self.assertRaises(MakeError) as caught:
-            list(make_files(self.sources, self.wish("out"), on="tcp://127.0.0.1:1"))
+            list(run_batch(self.sources, self.wish("out"), Cluster("tcp://127.0.0.1:1")))
         self.assertIn("No scheduler answers", str(caught.exception))
         # Other libraries there than here, and a source that is another file there.
         others = {"numpy": "0.1"}
@@ -66,7 +73,7 @@ class TestCluster(FolderCase):
             ("stamp_of", lambda path: "1:1", "is not there, or another file"),
         ):
             with mock.patch.object(cluster, name, lie), self.assertRaises(MakeError) as caught:
-                list(make_files(self.sources, self.wish("out"), on=self.local.scheduler_address))
+                list(run_batch(self.sources, self.wish("out"), self.cluster()))
             self.assertIn(told, str(caught.exception))
         # A folder that is not the same there: what it holds is not what was put in here.
         token = self.folder / "out" / ".token"

@@ -1,11 +1,11 @@
-"""One output to make, and what came of it."""
+"""One output: what is planned, and what came of it."""
 
 from __future__ import annotations
 
 import hashlib
 import json
 import stat
-from dataclasses import dataclass, field
+from dataclasses import dataclass, replace
 from functools import cache, lru_cache
 from pathlib import Path
 from typing import Any, Literal
@@ -22,7 +22,7 @@ Status = Literal["made", "kept", "refused", "failed"]
 
 
 @dataclass(frozen=True, slots=True)
-class WorkItem:
+class OutputPlan:
     """One output to make.
 
     Attributes
@@ -37,12 +37,30 @@ class WorkItem:
     output: Path
 
 
-@dataclass(frozen=True, slots=True)
-class Made:
-    """What came of a work item."""
+@dataclass(slots=True)
+class Result:
+    """What came of one clip at one receiver: the fields of ``kittiwake make --json``, and what a window wants to know besides.
 
-    item: WorkItem
+    Attributes
+    ----------
+    path : of the source.
+    clip : id of the clip.
+    receiver : slug.
+    output : where it is; None where nothing was made.
+    status : ``made``; ``kept``, as it was made before; ``refused``, for what its source or the rules are; ``failed``.
+    seconds : of the output.
+    code : of the error.
+    said : further sentences for the user.
+    altered : name of an output that was made before and altered since, which is left alone; empty where there is none.
+    source_seconds : length of the source, where it is known.
+    plan : what it was made by, where it was made in this process.
+    """
+
+    path: str
+    clip: str
+    receiver: str
     status: Status
+    output: str | None = None
     bytes: int | None = None
     seconds: float | None = None
     sha256: str | None = None
@@ -51,15 +69,56 @@ class Made:
     code: str = ""
     fingerprint: str = ""
     gain_db: float | None = None
-    said: tuple[str, ...] = field(default=())
+    said: tuple[str, ...] = ()
+    altered: str = ""
+    source_seconds: float = 0.0
+    plan: OutputPlan | None = None
+
+    @classmethod
+    def of(cls, plan: OutputPlan, status: Status, **known: Any) -> Result:
+        done = status in ("made", "kept")
+        return cls(
+            str(plan.clip.source),
+            plan.clip.id,
+            plan.receiver.slug,
+            status,
+            str(plan.output) if done else None,
+            source_seconds=plan.facts.seconds or 0.0,
+            plan=plan,
+            **known,
+        )
+
+    @classmethod
+    def known(cls, entry: Entry, output: Path | str, clip: str, status: Status) -> Result:
+        """What the ledger tells of an output."""
+        return cls(
+            entry.source,
+            clip,
+            entry.receiver,
+            status,
+            str(output),
+            entry.bytes,
+            entry.seconds,
+            entry.sha256,
+            fingerprint=entry.fingerprint,
+            gain_db=entry.gain_db,
+        )
+
+    @property
+    def good(self) -> bool:
+        return self.status in ("made", "kept")
+
+    def light(self) -> Result:
+        """Without what the one that asked has already, or does not need: to be sent between processes."""
+        proof = replace(self.proof, facts=None) if self.proof is not None else None
+        return replace(self, plan=None, proof=proof)
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready: the fields of ``kittiwake make --json``."""
-        done = self.status in ("made", "kept")
         return {
-            "path": str(self.item.clip.source),
-            "receiver": self.item.receiver.slug,
-            "output": str(self.item.output) if done else None,
+            "path": self.path,
+            "receiver": self.receiver,
+            "output": self.output,
             "status": self.status,
             "bytes": self.bytes,
             "seconds": self.seconds,
@@ -67,7 +126,7 @@ class Made:
             "proof": self.proof.to_dict() if self.proof else None,
             "error": self.error,
             "said": list(self.said),
-            "altered": None,
+            "altered": self.altered or None,
         }
 
 

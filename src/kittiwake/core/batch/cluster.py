@@ -13,9 +13,9 @@ from types import TracebackType
 from typing import Any, Self
 
 from ..errors import MakeError
+from ..make.output import versions
 from ..measure.look import stamp_of
-from .pool import Died
-from .work import versions
+from ..process import Unexpected, WorkerCrash
 
 _OVER = object()
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next
@@ -24,7 +24,7 @@ _SAMPLE = 20  # sources whose presence on every machine is checked
 
 
 class Cluster:
-    """A connection to a scheduler, ``tcp://host:port``.
+    """An ``Executor``: a connection to a scheduler, ``tcp://host:port``.
 
     Raises
     ------
@@ -51,27 +51,32 @@ class Cluster:
                 "cluster",
             ) from error
 
+    remote = True
+
     def __enter__(self) -> Self:
         return self
 
     def __exit__(
         self, kind: type[BaseException] | None, error: BaseException | None, trace: TracebackType | None
     ) -> None:
+        self.close()
+
+    def close(self) -> None:
         self._client.close()
 
     @property
-    def cores(self) -> int:
+    def count(self) -> int:
         """Threads of all workers that are there now."""
         return sum(self._client.nthreads().values())
 
-    def check(self, folders: Sequence[Path], sources: Sequence[Path]) -> None:
+    def check(self, folders: Sequence[Path], sources: Iterable[Path]) -> None:
         """See that every worker can do the same as this machine: read the sources, write to the folders, with the same libraries.
 
         Raises
         ------
         MakeError : one cannot.
         """
-        if not self.cores:
+        if not self.count:
             raise MakeError(
                 f"The scheduler at {self.address} has no workers.", "Start some with “dask worker”.", "cluster"
             )
@@ -93,15 +98,23 @@ class Cluster:
                 )
 
     def run(
-        self, work: Callable[[Any], Any], tasks: Iterable[Any], cancelled: Callable[[], bool] | None = None
+        self,
+        work: Callable[..., Any],
+        tasks: Iterable[Any],
+        cancelled: Callable[[], bool] | None = None,
+        *,
+        reports: bool = False,
+        holding: Sequence[int] = (),
     ) -> Iterator[tuple[Any, Any]]:
-        """As ``Pool.run``. A task whose worker is lost is done again elsewhere, a few times; after that it is ``Died``."""
+        """See ``Executor.run``. A task whose worker is lost is done again elsewhere, a few times; after that it is ``WorkerCrash``. Nothing is
+        reported, and no files are held, since neither reaches from machine to machine.
+        """
         todo = iter(tasks)
         going: dict[Any, Any] = {}
         over = False
         try:
             while not (cancelled and cancelled()):
-                while not over and len(going) < max(1, self.cores) * _AHEAD:
+                while not over and len(going) < max(1, self.count) * _AHEAD:
                     task = next(todo, _OVER)
                     if task is _OVER:
                         over = True
@@ -127,9 +140,9 @@ class Cluster:
         try:
             return future.result()
         except self._distributed.KilledWorker:
-            return Died("its worker was lost, several times")
+            return WorkerCrash("its worker was lost, several times")
         except Exception as error:  # whatever another machine meets with must not stop the run
-            return Died(f"{type(error).__name__}: {error}")
+            return Unexpected.by(error)
 
 
 def _what_is_wrong(tokens: dict[Path, str], stamps: dict[Path, str], ours: dict[str, str]) -> str:

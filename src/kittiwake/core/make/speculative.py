@@ -18,7 +18,7 @@ from ..sound.resample import Stream
 from ..sound.sides import Take, channel_of, take_side
 
 
-class Ahead:
+class SpeculativePass:
     """Takes the side and resamples as the first blocks suggest. ``matches`` tells whether the recipe is just that; if not, making goes
     its usual way, and this was in vain.
 

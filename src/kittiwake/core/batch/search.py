@@ -6,8 +6,8 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 
 from ..intake.folder import PassedOver, find_sound_files, in_lots
-from .ledger import LEDGER, Ledger
-from .work import as_made
+from ..make.ledger import LEDGER, Ledger
+from ..make.output import as_made
 
 
 def find_sources(paths: list[Path], passed: PassedOver, *, everything: bool = False) -> Iterator[Path]:

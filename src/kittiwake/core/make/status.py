@@ -12,14 +12,14 @@ from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.look import stamp_of
 from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
+from .output import as_made, unaltered
 from .place import part_file, put_in_place
-from .work import as_made, unaltered
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
 
 
 @dataclass(frozen=True, slots=True)
-class Account:
+class OutputStatus:
     """One output of the ledger, and its state."""
 
     folder: Path
@@ -39,7 +39,7 @@ class Account:
         }  # fmt: skip
 
 
-def account(folder: Path, *, verify: bool = False) -> Iterator[Account]:
+def output_statuses(folder: Path, *, verify: bool = False) -> Iterator[OutputStatus]:
     """Every output of a folder's ledger with its state. Files are read only where their time does not settle it, or to ``verify`` them.
 
     Raises
@@ -47,7 +47,7 @@ def account(folder: Path, *, verify: bool = False) -> Iterator[Account]:
     MakeError : there is no ledger in this folder.
     """
     for entry in _ledger(folder):
-        yield Account(folder, entry, _state(folder, entry, verify))
+        yield OutputStatus(folder, entry, _state(folder, entry, verify))
 
 
 def _ledger(folder: Path) -> Ledger:
@@ -83,7 +83,7 @@ def _state(folder: Path, entry: Entry, verify: bool = False) -> State:
     return "as made"
 
 
-def explain(output: Path) -> tuple[Account, tuple[str, ...]]:
+def explain(output: Path) -> tuple[OutputStatus, tuple[str, ...]]:
     """What an output was made from, and the steps of its path.
 
     Raises
@@ -92,7 +92,7 @@ def explain(output: Path) -> tuple[Account, tuple[str, ...]]:
     """
     for entry in _ledger(output.parent):
         if entry.output == output.name:
-            return Account(output.parent, entry, _state(output.parent, entry)), entry.path
+            return OutputStatus(output.parent, entry, _state(output.parent, entry)), entry.path
     raise MakeError(
         f"{output.name} is not in the ledger of its folder: it was not made here.", "Name a made file.", "not_ours"
     )
@@ -106,7 +106,7 @@ def remove_orphans(folder: Path) -> list[tuple[Path, str]]:
     MakeError : there is no ledger in this folder.
     """
     done = []
-    for one in account(folder):
+    for one in output_statuses(folder):
         # By its bytes, whatever its time says: only what is without doubt of ours goes.
         if one.state == "source gone" and unaltered(one.output, one.entry):
             try:

@@ -1,4 +1,4 @@
-"""Loads what a worker needs, once, in the server that workers are forked from."""
+"""Loads what a worker needs, once, in the server that workers of a window are forked from."""
 
 import os
 
@@ -9,5 +9,6 @@ import soundfile  # noqa: F401
 import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
 
+from ..make import stream  # noqa: F401
 from ..measure import drawing  # noqa: F401
-from . import engine, many, run, stream  # noqa: F401
+from . import runner  # noqa: F401

@@ -1,0 +1,292 @@
+"""An output on its way to its place: written under a temporary name, verified by proof, committed by a rename.
+
+The three are apart, so that each can be done for several clips before the next: of short ones, code and data that the clip before left in the
+processor's cache are there for this one too, and the disk is waited for once.
+"""
+
+from __future__ import annotations
+
+import contextlib
+import math
+import shutil
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, replace
+from datetime import UTC, datetime
+from pathlib import Path
+
+from ..codec.cues import add_cues
+from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
+from ..fit import Problem
+from ..fit.names import lost_in
+from ..fit.verdict import Recipe
+from ..intake.digest import source_digest
+from ..log import log, log_path
+from ..measure.look import stamp_of
+from .ledger import Entry, Ledger
+from .output import OutputPlan, Result, fingerprint, unaltered, versions
+from .place import file_digest, part_name, put_in_place, sync_files, sync_folder
+from .proof import Promise, Proof, prove
+from .speculative import SpeculativePass
+from .stream import Written, write_stream
+
+
+@dataclass(frozen=True, slots=True)
+class StagedOutput:
+    """An output that is written under a temporary name.
+
+    Attributes
+    ----------
+    written : None where the source was copied as it is.
+    stamp, source_digest : of the source, when it was read.
+    request : digest of what was asked for.
+    replace : whether a file of ours has its name.
+    verified : what is to be told of it once it is committed; None while it is not proved.
+    entry : its line in the ledger, once it is proved.
+    """
+
+    plan: OutputPlan
+    part: Path
+    promise: Promise
+    written: Written | None
+    stamp: str
+    source_digest: str
+    fingerprint: str
+    request: str
+    replace: bool
+    verified: Result | None = None
+    entry: Entry | None = None
+
+    def drop(self) -> None:
+        """Nothing will come of it."""
+        self.part.unlink(missing_ok=True)
+
+
+def write(
+    plan: OutputPlan,
+    before: Entry | None,
+    *,
+    request: str = "",
+    speculative: SpeculativePass | None = None,
+    progress: Callable[[float], None] | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> StagedOutput | Result:
+    """Write an output under a temporary name; or what came of it already. Never raises for what a file or a disk does.
+
+    Parameters
+    ----------
+    before : the ledger's entry for its name.
+    request : digest of what was asked for, to be kept in the ledger.
+    speculative : what was done of it while the source was looked at.
+    """
+    if not plan.fit.ready or plan.fit.recipe is None:
+        blocking = [problem for problem in plan.fit.problems if problem.severity in ("decide", "cannot")]
+        told = " ".join(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
+        return Result.of(plan, "refused", error=told or "It does not fit.", code=plan.fit.verdict)
+    try:
+        return _write(plan, plan.fit.recipe, before, request, speculative, progress, cancelled)
+    except Exception as error:  # a library's surprise must not stop the others
+        return failed(plan, error)
+
+
+def verify(staged: StagedOutput | Result, cancelled: Callable[[], bool] | None = None) -> StagedOutput | Result:
+    """Prove what was written. Never raises for what a file or a disk does."""
+    if isinstance(staged, Result):
+        return staged
+    try:
+        found = _verify(staged, cancelled)
+    except Exception as error:  # as above
+        found = failed(staged.plan, error)
+    except BaseException:
+        staged.drop()
+        raise
+    if isinstance(found, Result):
+        staged.drop()
+    return found
+
+
+def commit(verified: Sequence[StagedOutput | Result], ledger: Ledger) -> list[Result]:
+    """Put outputs of one folder in place, all by one round of forcing things to the disk: first their bytes, then the ledger, then their
+    names. Never raises for what a disk does.
+    """
+    ready = [one for one in verified if isinstance(one, StagedOutput)]
+    trouble: Exception | None = None
+    try:
+        if ready:
+            sync_files([one.part for one in ready])
+            ledger.add(*(one.entry for one in ready if one.entry is not None))
+    except OSError as error:
+        trouble = error
+    out = []
+    for one in verified:
+        if isinstance(one, Result):
+            out.append(one)
+            continue
+        assert one.verified is not None
+        result = one.verified
+        try:
+            if trouble is not None:
+                raise trouble
+            put_in_place(one.part, one.plan.output, replace=one.replace, sync=False)
+        except (OSError, KittiwakeError) as error:
+            result = failed(one.plan, error)
+        finally:
+            one.part.unlink(missing_ok=True)
+        out.append(result)
+    if ready and trouble is None:
+        with contextlib.suppress(OSError):
+            sync_folder(ready[0].plan.output.parent)
+    return out
+
+
+def make_output(
+    plan: OutputPlan,
+    *,
+    ledger: Ledger | None = None,
+    progress: Callable[[float], None] | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Result:
+    """Make one output. Never raises for what a file or a disk does: the result says what happened.
+
+    The source is read only. The output is written under a temporary name in its folder, proved there, and given its
+    own name in one step; until then nothing of that name changes.
+
+    Parameters
+    ----------
+    ledger : of the output's folder, where many outputs share it; otherwise it is read anew.
+    """
+    ledger = ledger or Ledger(plan.output.parent)
+    staged = write(plan, ledger.get(plan.output.name), progress=progress, cancelled=cancelled)
+    return commit([verify(staged, cancelled)], ledger)[0]
+
+
+def failed(plan: OutputPlan, error: Exception) -> Result:
+    if isinstance(error, KittiwakeError):
+        return Result.of(plan, "failed", error=str(error), code=error.code)
+    if isinstance(error, OSError):
+        full = f"{plan.output.name} could not be made: {reason_of(error)}."
+        told = f"{full} Nothing was left half-made; see to the disk and make it again."
+        return Result.of(plan, "failed", error=told, code="disk")
+    log.error("while making %s", plan.output, exc_info=error)
+    told = f"Making {plan.output.name} failed unexpectedly ({type(error).__name__}: {error}). Report it with the log ({log_path()})."
+    return Result.of(plan, "failed", error=told, code="internal")
+
+
+def _what_to_do(problem: Problem) -> str:
+    """The remedies of a problem as one sentence or two, with the code of those that can be taken as they are."""
+    ways = [f"{r.what} ({r.code})." if r.applies else r.what for r in problem.remedies]
+    return " Or: ".join(ways)
+
+
+def _write(
+    plan: OutputPlan,
+    recipe: Recipe,
+    before: Entry | None,
+    request: str,
+    speculative: SpeculativePass | None,
+    progress: Callable[[float], None] | None,
+    cancelled: Callable[[], bool] | None,
+) -> StagedOutput | Result:
+    source, output = plan.clip.source, plan.output
+    if output.exists() and output.samefile(source):
+        raise MakeError("The output would overwrite its own source.", "Choose another output folder.", "own_source")
+    stamp = stamp_of(source)
+    # Looking may have read every byte already, and nothing has changed since.
+    known = plan.facts.digest if plan.facts.stamp == stamp else ""
+    digest_in = known or source_digest(source, cancelled)
+    mark = fingerprint(plan.fit, plan.receiver, digest_in)
+    ours = before is not None and unaltered(output, before)
+    accepted = plan.clip.touch_up_at(plan.receiver.slug).accepted
+    sound = plan.facts.measures
+    # A sample that goes to both sides counts on both.
+    promised = (sound.clipped_samples if sound else 0) * (1 if recipe.take == "both" else recipe.channels)
+    if ours and before is not None and before.fingerprint == mark:
+        proof = prove(output, plan.receiver, Promise(recipe, None, promised, accepted=accepted), cancelled=cancelled)
+        if proof.passed:
+            seconds = recipe.seconds
+            return Result.of(
+                plan, "kept", bytes=before.bytes, seconds=seconds, sha256=before.sha256, proof=proof, fingerprint=mark
+            )
+    part = part_name(output.parent)
+    try:
+        written = None
+        if recipe.copy:
+            _copy(source, part)
+        else:
+            written = write_stream(
+                plan.facts, recipe, part, speculative=speculative, progress=progress, cancelled=cancelled
+            )
+        if recipe.cues:
+            add_cues(part, recipe.cues)
+    except BaseException:
+        part.unlink(missing_ok=True)
+        raise
+    promise = Promise(
+        recipe,
+        written.digest if written else None,
+        promised,
+        written.rms if written else None,
+        written.limited_db if written else 0.0,
+        accepted,
+    )
+    return StagedOutput(plan, part, promise, written, stamp, digest_in, mark, request, ours)
+
+
+def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> StagedOutput | Result:
+    plan, part, recipe, source = staged.plan, staged.part, staged.promise.recipe, staged.plan.clip.source
+    said, gain = (staged.written.said, staged.written.gain_db) if staged.written else ((), None)
+    stem = plan.output.name.removesuffix(recipe.format.extension) if recipe.format.extension else plan.output.name
+    if plan.receiver.rules.names.pattern == "{name}" and lost_in(plan.clip.name, stem):
+        said = (*said, f"It is called “{stem}”: {plan.receiver.name} does not take “{plan.clip.name}” for a name.")
+    proof = prove(part, plan.receiver, staged.promise, name=plan.output.name, cancelled=cancelled)
+    if not proof.passed:
+        faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)
+        told = f"It did not pass proof and was not delivered: {faults}."
+        return Result.of(plan, "failed", proof=proof, error=told, code="proof", fingerprint=staged.fingerprint)
+    if stamp_of(source) != staged.stamp:
+        raise MakeError("The source has changed while it was read.", "Make it again.", "changed")
+    checksum = file_digest(part)
+    if cancelled and cancelled():
+        raise Cancelled
+    found = part.stat()
+    entry = Entry(
+        plan.output.name,
+        checksum,
+        found.st_size,
+        str(source),
+        plan.clip.name,
+        plan.receiver.slug,
+        staged.fingerprint,
+        stamp=staged.stamp,
+        source_digest=staged.source_digest,
+        order=staged.request,
+        output_stamp=f"{found.st_size}:{found.st_mtime_ns}",
+        versions=", ".join(f"{name} {version}" for name, version in versions().items()),
+        path=tuple(f"{step.what} ({step.reason})" for step in plan.fit.steps),
+        seconds=round(recipe.seconds, 6),
+        gain_db=None if gain is None else round(gain, 3),
+        level_dbov=_level_of(proof),
+        time=datetime.now(UTC).isoformat(timespec="seconds"),
+    )
+    result = Result.of(
+        plan,
+        "made",
+        bytes=found.st_size,
+        seconds=recipe.seconds,
+        sha256=checksum,
+        proof=proof,
+        fingerprint=staged.fingerprint,
+        gain_db=gain,
+        said=said,
+    )
+    return replace(staged, verified=result, entry=entry)
+
+
+def _level_of(proof: Proof) -> float | None:
+    sound = proof.facts.measures if proof.facts else None
+    level = sound.stereo_level.active_dbov if sound else float("-inf")
+    return round(level, 2) if math.isfinite(level) else None
+
+
+def _copy(source: Path, part: Path) -> None:
+    with source.open("rb") as original, part.open("xb") as copy:
+        shutil.copyfileobj(original, copy, 1 << 20)
