@@ -237,6 +237,46 @@ def largest_worker() -> int:
     return found
 
 
+def whole_commands(folder: Path, times: int) -> Figures:
+    """The command against a script of its kind, both started anew each time."""
+    script = folder / "plain.py"
+    script.write_text(_SCRIPT)
+    sources = folder / "six"
+    sources.mkdir()
+    paths = [sources / f"{n:03}.wav" for n in range(600)]
+    recordings(paths)
+    out: Figures = {}
+    for count, wanted in ((1, 1.5), (600, 0.9)):
+        some = [str(path) for path in paths[:count]]
+        given = [str(sources)] if count == len(paths) else some
+
+        def command(n: int, given: list[str] = given, count: int = count) -> None:
+            into = str(folder / f"command{count}-{n}")
+            made = [sys.executable, "-m", "kittiwake.cli", "make", "--for", "phone-menu", "--into", into, *given]
+            subprocess.run(made, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, check=True)
+
+        def plain_script(n: int, some: list[str] = some, count: int = count) -> None:
+            into = folder / f"script{count}-{n}"
+            into.mkdir()
+            subprocess.run([sys.executable, str(script), str(into), *some], check=True)
+
+        found = turns(times, ours=command, plain=plain_script)
+        out[f"{count} clips by the command, start included: s"] = found["ours"]
+        out[f"… of {count}: of the time of a plain script ({wanted} wanted)"] = found["ours"] / found["plain"]
+    return out
+
+
+_SCRIPT = """
+import sys
+from pathlib import Path
+import soundfile, soxr
+for source in sys.argv[2:]:
+    sound, rate = soundfile.read(source, dtype="float32")
+    mono = soxr.resample(sound if sound.ndim == 1 else sound.mean(axis=1), rate, 8000, quality="HQ")
+    soundfile.write(f"{sys.argv[1]}/{Path(source).stem}.wav", mono, 8000, subtype="ULAW")
+"""
+
+
 def memory(folder: Path, hours: float, count: int) -> Figures:
     figures: Figures = {}
     long = recording(folder / "long.wav", hours * 3600)
@@ -298,6 +338,7 @@ def _in_page(quick: bool) -> Figures:
 #: What can be measured, each part in a process of its own: what one has done to memory must not help or harm the next.
 PARTS: dict[str, Callable[[Path, bool], Figures]] = {
     "starts": lambda _, quick: starts(5),
+    "commands": lambda folder, quick: whole_commands(folder, 5 if quick else 9),
     "long": lambda folder, quick: one_long(folder, 3 if quick else 7),
     "short": lambda folder, quick: many_short(folder, 3 if quick else 5, 1000 if quick else 2000),
     "window": lambda _, quick: _in_window(quick),

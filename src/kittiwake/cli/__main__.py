@@ -1,3 +1,3 @@
-from .entry import main
+from .entry import command
 
-main()
+command()

@@ -2,10 +2,8 @@
 
 from __future__ import annotations
 
-import os
 import sys
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from typing import Any, NoReturn
 
@@ -181,24 +179,17 @@ def look(
     found: Found, stated: Any = None, stream: int | None = None, *, pitch: bool = False, remedies: Iterable[str] = ()
 ) -> Iterator[Any]:
     """Facts of every file, in order, several at a time."""
-    from ..core.measure.look import look_as_stated
+    from ..core.batch.each import look_at_files
 
     guessed = "read_as_guessed" in remedies
-    return in_order("Looking", found, lambda path: look_as_stated(path, stated, stream, pitch=pitch, guessed=guessed))
+    return counted("Looking", found, look_at_files(found, stated, stream, pitch=pitch, guessed=guessed))
 
 
-def in_order(doing: str, found: Found, work: Callable[[Path], Any]) -> Iterator[Any]:
-    """What comes of each file, in order, several at a time, under a bar that says what is being done."""
-    workers = os.cpu_count() or 1
-    with progress.Bar(doing, len(found)) as bar, ThreadPoolExecutor(workers, thread_name_prefix="look") as pool:
-        waiting: list[Any] = []
-        for path in found:
-            waiting.append(pool.submit(work, path))
-            if len(waiting) > 4 * workers:
-                yield waiting.pop(0).result()
-                bar.done()
-        for future in waiting:
-            yield future.result()
+def counted(doing: str, found: Found, results: Iterable[Any]) -> Iterator[Any]:
+    """Results of files as they come, under a bar that says what is being done."""
+    with progress.Bar(doing, len(found)) as bar:
+        for result in results:
+            yield result
             bar.done()
 
 

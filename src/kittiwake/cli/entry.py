@@ -2,14 +2,30 @@
 
 from __future__ import annotations
 
+import contextlib
 import os
 import signal
 import sys
 from typing import Any
 
 
+def command() -> None:
+    """Entry point of ``kittiwake``: ``main``, and then the process ends without taking apart what it has loaded."""
+    code: Any = 0
+    try:
+        main()
+    except SystemExit as left:
+        code = left.code
+    for stream in (sys.stdout, sys.stderr):
+        with contextlib.suppress(OSError, ValueError):
+            stream.flush()
+    os._exit(code if isinstance(code, int) else 0 if code is None else 1)
+
+
 def main() -> None:
-    """Entry point of ``kittiwake``; with no words at all it opens the window."""
+    """``kittiwake``; with no words at all it opens the window."""
+    # Linear algebra is of small things here: threads of its own would only take time to start, and a process with threads cannot be copied.
+    os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
     # Until the rest is there Ctrl+C simply ends it, without a page of Python.
     signal.signal(signal.SIGINT, _leave)
     for number in (0, 1, 2):

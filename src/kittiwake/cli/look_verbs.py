@@ -94,17 +94,17 @@ def fit_verb(
 @common.as_json
 @common.paths_argument
 def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: bool) -> None:
+    from ..core.batch.each import prove_files
     from ..core.intake import PassedOver, find_sound_files
-    from ..core.make import prove
     from .words import proof_in_words
 
     headerless = any(accepted.container == "raw" for receiver in receivers for accepted in receiver.rules.accepts)
     passed, good, some = PassedOver(), True, False
     # Outputs too, whoever made them: they are what is to be proved.
-    for path in find_sound_files(list(paths), everything=headerless, passed=passed):
+    outputs = find_sound_files(list(paths), everything=headerless, passed=passed)
+    for path, proofs in prove_files(outputs, receivers):
         some = True
-        for receiver in receivers:
-            proof = prove(path, receiver)
+        for receiver, proof in zip(receivers, proofs, strict=True):
             good &= proof.passed
             if as_json:
                 emit({"path": str(path), "receiver": receiver.slug, **proof.to_dict()})

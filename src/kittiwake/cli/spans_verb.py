@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
@@ -90,20 +91,34 @@ def spans_verb(
 
 def _heard(found: Found, stated: Any, stream: int | None, find: Any, lines: Any) -> Iterator[tuple[Path, Any, Any]]:
     """Each path, how it is read, and what was found or a sentence."""
-    from ..core.cut.spoken import spoken_in
-    from ..core.intake.claims import stated_for
+    from ..core.batch.each import each
+    from ..core.process import WorkerCrash
 
-    def hear(path: Path) -> tuple[Path, Any, Any]:
+    for path, heard in common.counted("Listening", found, each(_Hear(stated, stream, find, lines), found)):
+        yield (path, None, str(heard)) if isinstance(heard, WorkerCrash) else (path, *heard)
+
+
+@dataclass(frozen=True, slots=True)
+class _Hear:
+    """Work of a worker process."""
+
+    stated: Any
+    stream: int | None
+    find: Any
+    lines: Any
+
+    def __call__(self, path: Path) -> tuple[Any, Any]:
+        from ..core.cut.spoken import spoken_in
+        from ..core.intake.claims import stated_for
+
         form = None
         try:
-            form = stated_for(path, stated, stream)
-            return path, form, spoken_in(path, form, find, lines)
+            form = stated_for(path, self.stated, self.stream)
+            return form, spoken_in(path, form, self.find, self.lines)
         except KittiwakeError as error:
-            return path, form, str(error)
+            return form, str(error)
         except OSError as error:
-            return path, form, f"{path}: {reason_of(error)}."
-
-    return common.in_order("Listening", found, hear)
+            return form, f"{path}: {reason_of(error)}."
 
 
 def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:

@@ -15,15 +15,16 @@ from pathlib import Path
 from typing import Any
 from unittest import mock
 
-from kittiwake.core.batch import BatchRequest, plan_outputs, planned, run_batch
+from kittiwake.core.batch import BatchRequest, PlannedClip, plan_outputs, planned, run_batch
 from kittiwake.core.batch.runner import _Batch
 from kittiwake.core.batch.stages import make_chunk
 from kittiwake.core.errors import MakeError
+from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output
 from kittiwake.core.make.ledger import LEDGER, Ledger, only_run
 from kittiwake.core.make.status import explain, output_statuses, remove_orphans
 from kittiwake.core.measure import look_at
-from kittiwake.core.model import load_receiver
+from kittiwake.core.model import Clip, TouchUp, load_receiver
 from kittiwake.core.model.receiver import Receiver
 from kittiwake.core.process import InProcess, Processes, WorkerCrash
 from tests.sounds import DEMO, FolderCase, make_command, speech_like
@@ -141,6 +142,24 @@ class TestRuns(RunCase):
             path.write_bytes(b"\0" * stat.st_size)
             os.utime(path, ns=(stat.st_atime_ns, stat.st_mtime_ns))
         self.assertEqual({o.status for o in run_batch(paths, master, InProcess())}, {"kept"})
+
+    def test_what_a_window_made_is_known_to_a_terminal_and_the_reverse(self) -> None:
+        paths = self.sources(4)
+        clips = []
+        for n, path in enumerate(paths, 1):
+            clip, facts = Clip(path, path.stem), look_at(path)  # with an id of its own, as a window gives it
+            clips.append(PlannedClip(clip, facts, {MENU.slug: fit(clip, facts, MENU)}, n))
+        for first, then, out in ((clips, paths, "window"), (paths, clips, "terminal")):
+            wish = BatchRequest((MENU,), (self.folder / out,))
+            self.assertEqual(self.states(list(run_batch(first, wish, InProcess()))), {"made": 4})
+            again = list(run_batch(then, wish, InProcess()))
+            self.assertEqual(self.states(again), {"kept": 4})
+            self.assertEqual([result.proof for result in again], [None] * 4, "they were not even opened")
+        # Other touch-ups are another matter.
+        louder = clips[0].clip.changed(touch_up=TouchUp(gain_db=-3))
+        other = PlannedClip(louder, clips[0].facts, {MENU.slug: fit(louder, clips[0].facts, MENU)}, 1)
+        self.assertEqual(self.states(list(run_batch([other], wish, InProcess()))), {"made": 1})
+        self.assertEqual(self.states(list(run_batch(paths, wish, InProcess()))), {"made": 1, "kept": 3})
 
     def test_altered_outputs_are_left_and_noticed(self) -> None:
         paths = self.sources(3)

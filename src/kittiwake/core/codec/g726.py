@@ -7,7 +7,6 @@ import zlib
 import numpy as np
 from numpy.typing import NDArray
 
-from ..intake.g726 import Adpcm
 from ..intake.packing import packed
 from .format import Opening
 
@@ -19,6 +18,8 @@ class G726Writer:
         self.digest: int | None = 0
         self.clipped = 0
         self._bits, self._high_first = kbits // 8, high_first
+        from ..intake.g726 import Adpcm  # builds tables, which takes longer than all else that is loaded here
+
         self._encoder = Adpcm(kbits)
         self._rest = np.zeros(0, np.uint8)
         self._file = opening.path.open("xb")

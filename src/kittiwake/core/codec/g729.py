@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
+import contextlib
 import ctypes
-import ctypes.util
 from functools import cache
 from typing import Any
 
@@ -19,13 +19,18 @@ FRAME = 80  # samples: 10 ms at 8 kHz, 80 bits
 @cache
 def library() -> Any | None:
     """The library, or None where it is not there."""
-    for name in ("libbcg729.so.0", ctypes.util.find_library("bcg729")):
-        if name:
-            try:
+    for find in (lambda: "libbcg729.so.0", _found):
+        with contextlib.suppress(OSError):
+            if name := find():
                 return ctypes.CDLL(name)
-            except OSError:
-                continue
     return None
+
+
+def _found() -> str | None:
+    """Where the linker has it under another name; looking takes a while."""
+    from ctypes.util import find_library
+
+    return find_library("bcg729")
 
 
 class G729Writer:

@@ -132,7 +132,9 @@ def _pcm(bits: int) -> Format:
 
 def levels_of(decode: Decode) -> tuple[float, ...]:
     """The magnitudes of all 256 codes, nominal, rising."""
-    return tuple((np.unique(np.abs(decode(np.arange(256, dtype=np.uint8)).astype(float))) / 32768).tolist())
+    # Not by np.unique, which would load the masked arrays, and they take longer than this room.
+    levels = {abs(value) / 32768 for value in decode(np.arange(256, dtype=np.uint8)).tolist()}
+    return tuple(sorted(levels))
 
 
 def _companded(encoding: str, name: str, tag: int, encode: Codes, decode: Decode, safe_peak: float) -> Format:

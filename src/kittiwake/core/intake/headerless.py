@@ -14,7 +14,6 @@ from ..errors import IntakeError
 from ..model import Header, Note
 from ..model.stated import Stated
 from .block import BLOCK, FromTheStart
-from .g726 import Adpcm
 from .packing import unpacked
 
 # Our name -> libsndfile's subtype, its byte order, bits, largest magnitude.
@@ -169,6 +168,8 @@ class G726Raw(FromTheStart):
         self.header = header or _header(size, stated, self._kbits // 8, frames, 1.0)
 
     def blocks(self) -> Iterator[NDArray[np.float32]]:
+        from .g726 import Adpcm  # builds tables when it is loaded
+
         decoder = Adpcm(self._kbits)
         lot = (
             self._kbits // 8 * 4096

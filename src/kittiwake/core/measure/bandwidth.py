@@ -66,7 +66,7 @@ class Spectrum:
         powers = turned.real**2 + turned.imag**2
         loud = 10 * np.log10(powers.sum(axis=1, dtype=np.float64) + 1e-20) - 20 * np.log10(self._size)
         which = np.clip((loud / _CLASS_DB).astype(int) + _CLASSES - 1, 0, _CLASSES - 1)
-        for n in np.unique(which):
+        for n in set(which.tolist()):
             some = which == n
             self._powers[n] += weight * powers[some].sum(axis=0, dtype=np.float64)
             self._counts[n] += weight * np.count_nonzero(some)

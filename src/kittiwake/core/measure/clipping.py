@@ -78,8 +78,11 @@ class ClipCounter:
         met = np.flatnonzero(np.abs(signal[::every]) >= least) * every
         if not len(met):
             return
-        around = np.unique(met[:, None] + np.arange(1 - every, every))
-        around = around[(around >= 0) & (around < len(signal))]
+        close = np.zeros(len(signal), bool)
+        for shift in range(1 - every, every):
+            at = met + shift
+            close[at[(at >= 0) & (at < len(signal))]] = True
+        around = np.flatnonzero(close)
         high = around[np.abs(signal[around]) >= least]
         if len(high) < SHORTEST_RUN:
             return

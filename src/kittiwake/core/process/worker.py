@@ -10,55 +10,28 @@ from __future__ import annotations
 import contextlib
 import ctypes
 import gc
-import multiprocessing
 import os
 import select
 import signal
 import sys
-import threading
-import types
 from collections import deque
 from collections.abc import Callable
-from multiprocessing import reduction
-from multiprocessing.connection import wait
-from multiprocessing.process import BaseProcess
-from typing import Any
+from typing import Any, NoReturn
 
 from ..log import log
+from .birth import Process, can_fork, forked, served
 from .channel import Channel, read_message, write_message
 from .events import Deferred, Progress, Unexpected, WorkerCrash
 
 TICK = 0.05  # s between looks at whether to stop
-#: Modules that the server loads before workers are forked from it; each room that gives them work names its own.
-PRELOAD = ["kittiwake.core.batch.preload"]
-_STARTING = threading.Lock()
 _M_TRIM_THRESHOLD, _M_MMAP_THRESHOLD = -1, -3  # malloc.h of the GNU C library
 _KEPT = 64 * 1024 * 1024  # bytes of freed memory that a worker keeps
-
-
-class HeldFile:
-    """An open file that a worker holds as long as it lives, however it or its parent ends: so a lock on it covers them all."""
-
-    def __init__(self, handle: int) -> None:
-        self._handle = handle
-
-    def __reduce__(self) -> Any:
-        return _detached, (reduction.DupFd(self._handle),)
-
-
-class _Pipe(HeldFile):
-    """An end of a pipe for a worker that is not forked from this process."""
-
-
-def _detached(handle: Any) -> int:
-    number: int = handle.detach()
-    return number
 
 
 class Worker:
     """A running worker process and the tasks it was given."""
 
-    def __init__(self, process: BaseProcess, channel: Channel) -> None:
+    def __init__(self, process: Process, channel: Channel) -> None:
         self.process, self.channel = process, channel
         self.tasks: deque[Any] = deque()
 
@@ -103,68 +76,24 @@ def start(
     tasks_in, tasks_out = os.pipe()
     results_in, results_out = os.pipe()
     try:
-        if _can_fork():
-            running = _forked(work, reports, (tasks_in, results_out), (tasks_out, results_in), patience)
+        if can_fork():
+            life = (work, reports, tasks_in, results_out, patience)
+            running: Process = forked(_serve, life, (tasks_out, results_in))
         else:
-            running = _served(work, reports, (tasks_in, results_out), held, patience)
+            running = served(_serve, (work, reports), (tasks_in, results_out), (patience,), held)
     finally:
         os.close(tasks_in)
         os.close(results_out)
     return Worker(running, Channel(results_in, tasks_out))
 
 
-def _can_fork() -> bool:
-    """Whether a copy of this process would be whole: it has one thread, and no window."""
-    return threading.active_count() == 1 and "PySide6.QtCore" not in sys.modules
-
-
-def _forked(
-    work: Callable[..., Any], reports: bool, pipes: tuple[int, int], ours: tuple[int, int], patience: int
-) -> BaseProcess:
-    process = multiprocessing.get_context("fork").Process(
-        target=_serve_copy, args=(ours, work, reports, *pipes, patience), daemon=True
-    )
-    process.start()  # files that are open here are open there too, those that are held among them
-    return process
-
-
-def _serve_copy(theirs: tuple[int, int], *args: Any) -> None:
-    """``_serve`` in a copy of the process that asks, whose ends of the pipes are closed here."""
-    for handle in theirs:
-        os.close(handle)
-    _serve(*args)
-
-
-def _served(
-    work: Callable[..., Any], reports: bool, pipes: tuple[int, int], held: tuple[int, ...], patience: int
-) -> BaseProcess:
-    context = multiprocessing.get_context("forkserver")
-    context.set_forkserver_preload(PRELOAD)
-    files = tuple(HeldFile(handle) for handle in held)
-    process = context.Process(
-        target=_serve, args=(work, reports, _Pipe(pipes[0]), _Pipe(pipes[1]), patience, files), daemon=True
-    )
-    # It gets an empty main module: that of a script would do all it does once more on being imported.
-    with _STARTING:
-        main = sys.modules["__main__"]
-        sys.modules["__main__"] = types.ModuleType("__main__")
-        try:
-            process.start()
-        finally:
-            sys.modules["__main__"] = main
-    return process
-
-
-def _serve(
-    work: Callable[..., Any], reports: bool, tasks: int, results: int, patience: int, _held: tuple[int, ...] = ()
-) -> None:
+def _serve(work: Callable[..., Any], reports: bool, tasks: int, results: int, patience: int) -> NoReturn:
     """The worker's life: take a task, do it, send the result."""
     os.nice(patience)
     gc.freeze()  # what was loaded beforehand need not be gone through again and again
     # Ctrl+C is for the one that asked.
     signal.signal(signal.SIGINT, signal.SIG_IGN)
     signal.signal(signal.SIGTERM, signal.SIG_DFL)
-    threading.Thread(target=_end_with_parent, daemon=True).start()
     _keep_memory()
     behind: _Behind | None = None
 
@@ -225,14 +154,6 @@ def _keep_memory() -> None:
         libc = ctypes.CDLL(None)
         for parameter in (_M_TRIM_THRESHOLD, _M_MMAP_THRESHOLD):
             libc.mallopt(parameter, _KEPT)
-
-
-def _end_with_parent() -> None:
-    """A worker whose parent was killed ends in the middle of what it does: nobody waits for it, and the next run must not meet it."""
-    parent = multiprocessing.parent_process()
-    if parent is not None:
-        wait([parent.sentinel])
-        os._exit(1)
 
 
 def kill(workers: list[Worker]) -> None:
