@@ -28,7 +28,6 @@ from pydantic_core import from_json
 
 from ..errors import MakeError
 from ..model.text import to_json
-from .hashed import HashTable, hash_of
 
 LEDGER = ".kittiwake-made.jsonl"
 _PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
@@ -170,7 +169,8 @@ class Ledger:
         self._handle = -1
         self._read = -1  # bytes that were gone through; none yet
         # Where the last line begins, by hash: of an output's name, and of source, clip and receiver. What is found there is compared.
-        self._of_output, self._of_clip = HashTable(), HashTable()
+        self._of_output: dict[int, int] = {}
+        self._of_clip: dict[int, int] = {}
 
     def __del__(self) -> None:
         if self._handle >= 0:
@@ -210,7 +210,7 @@ class Ledger:
         if self._handle >= 0:
             os.close(self._handle)
         self._handle, self._read = handle, 0
-        self._of_output, self._of_clip = HashTable(), HashTable()
+        self._of_output, self._of_clip = {}, {}
 
     def _note(self, line: bytes, place: int) -> None:
         beginning = _BEGINNING.match(line)
@@ -223,8 +223,8 @@ class Ledger:
             name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
         else:
             return
-        self._of_output.set(hash_of(name), place)
-        self._of_clip.set(hash_of(clip), place)
+        self._of_output[hash(name)] = place
+        self._of_clip[hash(clip)] = place
 
     def _at(self, place: int | None) -> Entry | None:
         """The entry of the line that begins there."""
@@ -258,18 +258,18 @@ class Ledger:
     def get(self, output: str) -> Entry | None:
         """The last entry for a file name."""
         self._asked()
-        entry = self._at(self._of_output.get(hash_of(output)))
+        entry = self._at(self._of_output.get(hash(output)))
         return entry if entry is not None and entry.output == output else None
 
     def output_of(self, source: str, clip: str, receiver: str) -> Entry | None:
         """The last entry made from this clip for this receiver, unless its output was made from something else since."""
         self._asked()
         key = (source, clip, receiver)
-        place = self._of_clip.get(hash_of(key))
+        place = self._of_clip.get(hash(key))
         entry = self._at(place)
         if entry is None or (entry.source, entry.clip, entry.receiver) != key:
             return None
-        return entry if self._of_output.get(hash_of(entry.output)) == place else None
+        return entry if self._of_output.get(hash(entry.output)) == place else None
 
     def add(self, *entries: Entry) -> None:
         """Append entries, all of them or none, and force them to the disk.
