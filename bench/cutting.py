@@ -64,7 +64,7 @@ def cutting(hours: float) -> Figures:
         figures["first picture, s (1 wanted)"] = until(lambda: session.glimpses)
         figures["looked at, s"] = until(lambda: not session.busy)
         window.board.select(session.job.clips[1].id)
-        window.do_cut_open()
+        window.run("cut.open")
         figures["speech found, s (10 wanted)"] = until(lambda: session.cut_of(source).spans)
         figures["spans found"] = len(session.cut_of(source).spans)
         activity = page._activity

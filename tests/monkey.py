@@ -135,8 +135,8 @@ class Monkey:
             mock.patch.object(QMessageBox, "about"),
             mock.patch.object(QMessageBox, "exec", return_value=0),
             mock.patch.object(QDesktopServices, "openUrl", return_value=True),
-            mock.patch("kittiwake.ui.deeds.where_to_save", side_effect=self._where),
-            mock.patch("kittiwake.ui.cut_deeds.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.commands.job.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.commands.cut.where_to_save", side_effect=self._where),
         ):
             for number in range(1, actions + 1):
                 self._act()
@@ -252,7 +252,7 @@ class Monkey:
                 if one is not None:
                     one.close()
             self.app.processEvents()
-        self.window.do_make_cancel()
+        self.window.run("make.cancel")
         self.window.bench.record_page.recorder.stop()
         until = time.monotonic() + 60
         quiet = 0

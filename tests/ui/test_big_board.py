@@ -226,7 +226,7 @@ class TestOutputs(WindowCase):
     def test_outputs_no_longer_wanted_go_to_the_trash_only_when_asked(self) -> None:
         self.made("one", "two")
         self.session.remove_clips({self.clip("two").id})
-        self.window.do_make_unwanted()
+        self.window.run("make.unwanted")
         self.wait_for(lambda: self.window.findChild(UnwantedDialog))
         dialog = self.window.findChild(UnwantedDialog)
         assert isinstance(dialog, UnwantedDialog)

@@ -16,6 +16,7 @@ from kittiwake.core.cut.forms import read_marks
 from kittiwake.core.measure import ActiveLevel, look_at
 from kittiwake.core.model import Span
 from kittiwake.ui.bench.list_dialog import ListDialog
+from kittiwake.ui.commands import cut
 from kittiwake.ui.cutting import Picture
 from kittiwake.ui.touch_dialog import TouchDialog
 from tests.sounds import FolderCase, speech_like
@@ -282,7 +283,7 @@ class TestReading(CutCase):
         wanted = [(s.start, s.stop) for s in self.spans]
         for ending in ("csv", "txt", "vtt", "wav"):
             path = self.folder / f"spans.{ending}"
-            self.window.write_spans(path)
+            cut.write_spans(self.window.context, path)
             marks = read_marks(path)
             self.assertEqual(len(marks), 42, ending)
             for mark, (start, stop) in zip(marks, wanted, strict=True):
@@ -290,7 +291,7 @@ class TestReading(CutCase):
                 self.assertAlmostEqual(mark.stop * TOLD["rate"], stop, delta=12 if ending == "vtt" else 0.6)
         self.session.put_cut("nothing", self.source, self.session.cut_of(self.source).changed(spans=()))
         self.assertEqual(len(self.session.job.clips), 1)
-        self.window.take_spans(self.folder / "spans.wav")
+        cut.take_spans(self.window.context, self.folder / "spans.wav")
         self.assertEqual([(s.start, s.stop) for s in self.spans], wanted)
         self.session.save(self.folder / "j.kittiwake")
         kept = self.session.cut_of(self.source)

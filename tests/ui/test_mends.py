@@ -22,6 +22,7 @@ from kittiwake.core.model.receiver_file import to_toml
 from kittiwake.core.record import TakeWriter
 from kittiwake.ui.ask import where_to_save
 from kittiwake.ui.board.model import HEADS
+from kittiwake.ui.commands import cut, job
 from kittiwake.ui.receiver_chooser import ReceiverChooser
 from kittiwake.ui.rescue import rescued
 from tests.sounds import DEMO, FolderCase, speech_like
@@ -59,7 +60,7 @@ class TestSaving(WindowCase):
         save_job(load_job(path).changed(name="By another"), path)
         self.session.change("naming", self.session.job.changed(name="By this one"))
         with mock.patch.object(QMessageBox, "exec", return_value=0) as asked:
-            self.window.do_job_save()
+            self.window.run("job.save")
         asked.assert_called_once()
         self.assertEqual(load_job(path).name, "By another")
         self.assertFalse(self.session.undo_stack.isClean())
@@ -70,7 +71,7 @@ class TestSaving(WindowCase):
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
         one = mock.Mock(copy=rescue, path=None)
-        self.assertTrue(self.window._take_up(one))
+        self.assertTrue(job.take_up(self.window.context, one))
         names = [clip.name for clip in self.session.job.clips]
         self.assertEqual(names, ["Hold the line", "Welcome"])
         self.session.undo_stack.undo()
@@ -170,7 +171,7 @@ class TestJobs(WindowCase):
         self.window.add_paths([DEMO / name for name in SHORT])
         self.settle()
         self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
-        self.window.do_make_all()
+        self.window.run("make.all")
         with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.No):
             self.assertFalse(self.window.open_job(job))
         self.settle()
@@ -184,14 +185,14 @@ class TestJobs(WindowCase):
 class TestKeys(WindowCase):
     def test_letters_and_space_belong_to_a_choice_that_has_the_keyboard(self) -> None:
         self.open_demo()
-        self.window.do_view_find()
+        self.window.run("view.find")
         states = self.window.filter.states
         states.setFocus()
         before = self.session.job
         for key in (Key.Key_D, Key.Key_M, Key.Key_V, Key.Key_K):
             self.press(key)
         self.assertIs(self.session.job, before)
-        self.assertFalse(self.window.maker.busy or self.window._make_wanted)
+        self.assertFalse(self.window.maker.busy or self.window.maker.wanted)
         self.assertIs(self.app.focusWidget(), states)
         self.press(Key.Key_Space)
         popup = self.app.activePopupWidget()
@@ -216,13 +217,13 @@ class TestKeys(WindowCase):
         self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Hold the line.wav"])
         self.settle()
         self.window.board.setFocus()
-        self.window.do_edit_rename()
+        self.window.run("edit.rename")
         self.app.processEvents()
         self.assertEqual(self.window.board.state(), QAbstractItemView.State.EditingState)
-        self.window.do_edit_rename()
+        self.window.run("edit.rename")
         self.window.add_paths([DEMO / "Quay closed.wav"])  # the board is made anew under the open editor
         self.settle()
-        self.window.do_edit_rename()
+        self.window.run("edit.rename")
         self.press(Key.Key_Return)
         self.settle()
         self.assertEqual([text for text in said if "propagateSizeHints" not in text], [])
@@ -267,7 +268,7 @@ class TestDropsAndWords(WindowCase):
         text.write_text("no sound at all")
         self.window.add_paths([text])
         self.settle()
-        self.window.do_make_all()
+        self.window.run("make.all")
         self.assertIn("that cannot be made", self.window.foot.words.text())
         self.window.add_paths([self.write("a.wav", speech_like(8000, 1), 8000)])
         self.session.change("one", self.session.job.changed(receivers=("phone-menu",)))
@@ -289,11 +290,11 @@ class TestDropsAndWords(WindowCase):
         path = self.folder / "x.raw"
         path.write_bytes(bytes(16_000))
         clip, old, new = Clip.whole(path), Stated("ulaw", 8000), Stated("alaw", 8000)
-        self.window._hearing_so = new
+        self.window.hearing.wanted = new
         with mock.patch.object(self.window.player, "load_quietly") as played:
-            self.window._play_so(clip, look_at(path, old))
+            self.window.hearing.play(clip, look_at(path, old))
             played.assert_not_called()
-            self.window._play_so(clip, look_at(path, new))
+            self.window.hearing.play(clip, look_at(path, new))
             played.assert_called_once()
 
     def test_spans_with_all_of_the_sound_are_written_while_the_window_lives(self) -> None:
@@ -301,10 +302,10 @@ class TestDropsAndWords(WindowCase):
         self.window.add_paths([source])
         self.settle()
         self.window.board.select(self.clip("r").id)
-        self.window.do_cut_open()
+        self.window.run("cut.open")
         self.settle()
         out = self.folder / "spans.wav"
-        self.window.write_spans(out)
+        cut.write_spans(self.window.context, out)
         self.assertTrue(out.exists())
         self.assertEqual([p.name for p in self.folder.iterdir() if p.name.endswith(".part")], [])
 
@@ -340,9 +341,9 @@ class TestTakes(WindowCase):
 
     def test_v_leaves_a_take_alone(self) -> None:
         page = self.window.bench.record_page
-        self.window.do_record_open()
+        self.window.run("record.open")
         page.recorder.state = "recording"
-        self.window.do_record_open()
+        self.window.run("record.open")
         self.assertEqual(page.recorder.state, "recording")
         page.recorder.state = "open"
 

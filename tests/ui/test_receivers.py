@@ -96,7 +96,7 @@ class TestReceiverSheet(WindowCase):
 
     def test_an_illegal_rate_is_said_with_the_nearest_legal_one(self) -> None:
         self.open_demo()
-        self.window.do_view_receiver()
+        self.window.run("view.receiver")
         form, rates = self.field("It takes"), self.field("At a rate of")
         form.setCurrentIndex(form.findText("headerless G.722"))
         page = self.window.bench.receiver_page
@@ -113,7 +113,7 @@ class TestReceiverSheet(WindowCase):
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
         self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
-        self.window.do_view_receiver()
+        self.window.run("view.receiver")
         self.window.bench.receiver_page.duplicate_button.click()
         self.settle()
         self.assertEqual([r.slug for r in self.session.all_receivers][:2], ["phone-menu", "phone-menu-2"])
@@ -124,7 +124,7 @@ class TestReceiverSheet(WindowCase):
         self.wait_for(lambda: page.take_button.isEnabled())
         page.take_button.click()
         path = self.folder / "mine.toml"
-        with mock.patch("kittiwake.ui.deeds.where_to_save", return_value=path):
+        with mock.patch("kittiwake.ui.commands.receiver.where_to_save", return_value=path):
             page.export_button.click()
         found = load_receiver(path)
         self.assertEqual((found.slug, found.rules.accepts[0].sample_rates), ("phone-menu-2", (16_000,)))

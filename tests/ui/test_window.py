@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 import sys
 import unittest
 from pathlib import Path
@@ -12,7 +13,7 @@ from PySide6.QtGui import QDropEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QLineEdit, QMessageBox
 
-from kittiwake.actions import ACTIONS
+from kittiwake.commands import MENUS, Command, register, window_commands
 from kittiwake.core.model.job import load_job
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.palette import Palette
@@ -278,7 +279,7 @@ class TestJobs(WindowCase):
         self.press(Key.Key_M)
         self.settle()
         path = self.folder / "spring.kittiwake"
-        with mock.patch("kittiwake.ui.deeds.where_to_save", return_value=path):
+        with mock.patch("kittiwake.ui.commands.job.where_to_save", return_value=path):
             self.press(Key.Key_S, Mod.ControlModifier)
         self.assertEqual(len(load_job(path).made), 3)
         self.assertTrue(self.session.undo_stack.isClean())
@@ -307,20 +308,32 @@ class TestJobs(WindowCase):
 
     def test_the_demo_job_itself_is_never_saved_over(self) -> None:
         self.open_demo()
-        with mock.patch("kittiwake.ui.deeds.where_to_save", return_value=None) as asked:
-            self.window.do_job_save()
+        with mock.patch("kittiwake.ui.commands.job.where_to_save", return_value=None) as asked:
+            self.window.run("job.save")
         asked.assert_called_once()
 
 
 class TestCommands(WindowCase):
-    def test_every_action_has_a_handler_and_no_key_is_used_twice(self) -> None:
-        keys: list[str] = []
-        for action in ACTIONS:
-            if action.menu:
-                self.assertTrue(callable(getattr(self.window, "do_" + action.id.replace(".", "_"))))
-                self.assertTrue(action.help.endswith("."))
-                keys += action.keys
-        self.assertEqual(len(keys), len(set(keys)))
+    def test_every_command_is_in_a_menu_and_does_what_is_registered(self) -> None:
+        shown = [action.text() for menu in self.window.menuBar().actions() for action in menu.menu().actions()]
+        self.assertEqual(shown, [one.text for one in window_commands()])
+        self.assertEqual([menu.text() for menu in self.window.menuBar().actions()], list(MENUS))
+        for one in window_commands():
+            self.assertTrue(one.help.endswith("."), one.id)
+            with mock.patch.object(self.window, "_do") as done:
+                self.window.qactions[one.id].setEnabled(True)
+                self.window.qactions[one.id].trigger()
+            done.assert_called_once_with(one)
+
+    def test_a_command_that_cannot_be_is_refused(self) -> None:
+        for wrong, told in (
+            (Command("job.save", "Again", "Again.", print, (), "Job"), "there is a command job.save already"),
+            (Command("x.y", "Other", "Other.", print, ("Ctrl+S",), "Job"), "the key Ctrl+S is that of job.save"),
+            (Command("x.y", "Other", "Other.", print, (), "Jobs"), "there is no menu Jobs"),
+        ):
+            with self.assertRaisesRegex(ValueError, re.escape(told)):
+                register(wrong)
+        self.assertNotIn("x.y", [one.id for one in window_commands()])
 
     def test_the_palette_finds_and_does(self) -> None:
         self.open_demo()

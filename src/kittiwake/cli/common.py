@@ -9,7 +9,7 @@ from typing import Any, NoReturn
 
 import click
 
-from ..actions import VERBS
+from ..commands import Command, register
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable, to_json
 from . import progress
@@ -114,10 +114,11 @@ strict_option = click.option("--strict", is_flag=True, help="Warnings count as n
 def cli() -> None: ...
 
 
-def verb(name: str, *examples: str, more: str = "") -> Callable[[Callable[..., None]], click.Command]:
-    """A command whose help comes from the registry of actions, with examples and what the exit code says."""
+def verb(name: str, help: str, *examples: str, more: str = "") -> Callable[[Callable[..., None]], click.Command]:
+    """A verb of the terminal, in the registry of commands; its help page has examples and what the exit code says."""
+    register(Command(f"cli.{name}", name, help))
     shown = "\b\nExamples:\n" + "\n".join(f"  kittiwake {example}" for example in examples) if examples else ""
-    return cli.command(name, help=VERBS[name].help, epilog="\n\n".join(filter(None, (more, shown, EXIT_CODES))))
+    return cli.command(name, help=help, epilog="\n\n".join(filter(None, (more, shown, EXIT_CODES))))
 
 
 def say(text: str, err: bool = False) -> None:

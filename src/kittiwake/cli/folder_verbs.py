@@ -13,7 +13,13 @@ from . import common
 from .common import complain, emit, leave, say, verb
 
 
-@verb("status", "status out/", "status --verify --fail-if-altered out/", "status --remove out/")
+@verb(
+    "status",
+    "Say what became of the outputs in a folder.",
+    "status out/",
+    "status --verify --fail-if-altered out/",
+    "status --remove out/",
+)
 @click.option("--remove", is_flag=True, help="Remove outputs whose source is gone, if nobody has altered them.")
 @click.option("--forget", is_flag=True, help="Take outputs that were deleted out of the ledger.")
 @click.option("--verify", is_flag=True, help="Compare every byte, whatever the times of files say.")
@@ -53,7 +59,7 @@ def status_verb(
     leave(good)
 
 
-@verb("explain", "explain out/welcome.wav")
+@verb("explain", "Say what a made file was made from, and how.", "explain out/welcome.wav")
 @common.as_json
 @click.argument("output", type=common.GivenPath(path_type=Path))
 def explain_verb(output: Path, as_json: bool) -> None:

@@ -12,7 +12,12 @@ from . import common
 from .common import Found, complain, emit, leave, look, say, verb
 
 
-@verb("facts", "facts recordings/", "facts --json --headerless ulaw@8000 prompts/")
+@verb(
+    "facts",
+    "Say what sound files are and what they hold.",
+    "facts recordings/",
+    "facts --json --headerless ulaw@8000 prompts/",
+)
 @common.headerless
 @common.stream_option
 @common.as_json
@@ -52,6 +57,7 @@ def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
 
 @verb(
     "fit",
+    "Say how files fit a receiver, and what would be done to them.",
     "fit --for phone-menu recordings/",
     "fit --for quay-beacon --remedy trim_and_speed_up notice.ogg",
     more="\b\nVerdicts: as is, will convert, decide (a remedy has to be chosen, its code stands in brackets), cannot.",
@@ -89,7 +95,7 @@ def fit_verb(
     leave(good)
 
 
-@verb("proof", "proof --for phone-menu out/")
+@verb("proof", "Check any files against a receiver.", "proof --for phone-menu out/")
 @common.for_receivers
 @common.as_json
 @common.paths_argument
@@ -117,7 +123,11 @@ def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: boo
     leave(good and some and not passed.unreadable)
 
 
-@verb("compare", "compare welcome.wav")
+@verb(
+    "compare",
+    "Size, rate, signal to distortion and intelligibility of the clip in every codec.",
+    "compare welcome.wav",
+)
 @common.headerless
 @common.stream_option
 @common.as_json

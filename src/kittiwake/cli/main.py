@@ -19,7 +19,7 @@ from .common import GivenPath, cli, say, verb
 __all__ = ["cli", "run"]
 
 
-@verb("window", "window", "window recordings/", "window --demo")
+@verb("window", "Open the window.", "window", "window recordings/", "window --demo")
 @click.option("--demo", is_flag=True, help="Open the demo job.")
 @click.option(
     "--picture", type=GivenPath(path_type=Path, dir_okay=False), help="Save a picture of the window; leave."

@@ -24,6 +24,7 @@ several receivers each has a folder of its own, by its delivery or its slug."""
 
 @verb(
     "make",
+    "Make every output that needs no decision, and prove it.",
     "make --for phone-menu --into out/ recordings/",
     "make --for quay-beacon --remedy trim_and_speed_up --into out/ notice.ogg",
     "make --dry-run --for corpus --into out/ takes/",

@@ -4,13 +4,16 @@ from __future__ import annotations
 
 import click
 
-from ..actions import VERBS
+from ..commands import Command, register
 from ..core.errors import KittiwakeError
 from . import common
 from .common import EXIT_CODES, cli, emit, leave, say
 
+_HELP = "List the receivers that ship with the application."
+register(Command("cli.receivers", "receivers", _HELP))
 
-@cli.group("receivers", help=VERBS["receivers"].help, invoke_without_command=True, epilog=EXIT_CODES)
+
+@cli.group("receivers", help=_HELP, invoke_without_command=True, epilog=EXIT_CODES)
 @common.as_json
 @click.pass_context
 def receivers_verb(context: click.Context, as_json: bool) -> None:

@@ -22,6 +22,7 @@ doors) is listed and never cut out. A name that is taken gets a number."""
 
 @verb(
     "spans",
+    "Find what is spoken in recordings, and cut it out.",
     "spans reading.wav",
     "spans --names lines.txt --clips cut/ reading.wav",
     "spans --json --pause 0.8 recordings/",

@@ -39,6 +39,8 @@ class Maker(QObject):
         self._begun = 0.0
         self.trouble = ""
         self.was_cancelled = False
+        #: Whether all is to be made as soon as everything has been looked at.
+        self.wanted = False
         self._made.connect(self._take)
         self._shared.connect(self._share)
         self._over.connect(self._finish)

@@ -60,6 +60,7 @@ class Outputs(QObject):
     """Looks every few seconds, in a thread of its own; ``news`` tells what is other than the session has it."""
 
     news = Signal(News)
+    unwanted_found = Signal(list)
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)

@@ -6,7 +6,7 @@ from PySide6.QtCore import QEvent, QObject, Qt
 from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
-from ..actions import ACTIONS
+from ..commands import window_commands
 from .bench.parts import esc, scrolled
 from .theme.colours import colours
 
@@ -36,9 +36,9 @@ class Palette(QDialog):
     def _show(self, text: str) -> None:
         self.list.clear()
         words = text.casefold().split()
-        for action in ACTIONS:
+        for action in window_commands():
             where = f"{action.menu} {action.text} {action.help}".casefold()
-            if not action.menu or action.id == "view.palette" or not all(word in where for word in words):
+            if action.id == "view.palette" or not all(word in where for word in words):
                 continue
             key = f"   {native_key(action.keys[0])}" if action.keys else ""
             item = QListWidgetItem(f"{action.text.rstrip('…')}{key}\n{action.help}")
@@ -86,9 +86,7 @@ class KeyList(QDialog):
 def keys_html() -> str:
     c = colours()
     rows, menu = [], ""
-    for action in ACTIONS:
-        if not action.menu:
-            continue
+    for action in window_commands():
         if action.menu != menu:
             menu = action.menu
             rows.append(f'<tr><td colspan=3 style="padding-top:10px"><b>{esc(menu)}</b></td></tr>')

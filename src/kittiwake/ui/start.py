@@ -13,6 +13,7 @@ from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessag
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QApplication
 
+from .commands.job import offer_rescued
 from .theme.colours import desktop_is_dark
 from .theme.sheet import use_font
 from .window import Window
@@ -74,7 +75,7 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
         return _take_picture(app, window, picture)
     QTimer.singleShot(700, window.player.find_out)
     if not demo:
-        QTimer.singleShot(0, window.offer_rescued)
+        QTimer.singleShot(0, lambda: offer_rescued(window.context))
     # Ctrl+C in the terminal, or the desktop at its end, closes the window without a question; the timer lets Python see the signal.
     for number in (signal.SIGINT, signal.SIGTERM, signal.SIGHUP):
         signal.signal(number, lambda *_: window.leave_at_once())

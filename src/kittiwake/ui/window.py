@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import gc
 import time
-from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QEvent, Qt, QTimer
@@ -19,6 +18,8 @@ from PySide6.QtGui import (
 from PySide6.QtWidgets import (
     QApplication,
     QFrame,
+    QMainWindow,
+    QMenu,
     QMessageBox,
     QScrollArea,
     QSplitter,
@@ -26,23 +27,27 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from ..actions import ACTIONS
-from ..core.errors import KittiwakeError
+from .. import commands
+from ..commands import Command
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from .ask import is_sure
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
+from .commands import cut, ear, job, make, receiver, record, view
+from .context import Context
 from .ear.player import Player
+from .ear.stated import Hearing
 from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
 from .opening import is_large, read
-from .record_deeds import RecordDeeds
 from .rescue import Rescue
 from .session import Session
 from .tally import Tally
+from .theme.colours import use
+from .theme.sheet import style_sheet
 from .top_bar import TopBar
 from .typing_keys import is_own
 from .waiting import Waiting
@@ -50,8 +55,8 @@ from .waiting import Waiting
 _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
 
 
-class Window(RecordDeeds):
-    """Puts the pieces together; all that is done goes through the registry of actions."""
+class Window(QMainWindow):
+    """Puts the pieces together; what is done is done by commands."""
 
     def __init__(self) -> None:
         super().__init__()
@@ -59,6 +64,7 @@ class Window(RecordDeeds):
         self.maker = Maker(self.session)
         self._ear_late = False
         self.player = Player(self)
+        self.hearing = Hearing(self.player)
         self.board = Board(self.session)
         self.bench = Bench(self.session)
         self.filter = FilterBar()
@@ -69,12 +75,14 @@ class Window(RecordDeeds):
         self.foot = Foot(self.maker)
         self.rescue = Rescue(self.session)
         self.qactions: dict[str, QAction] = {}
-        self._make_wanted = False
         self._shut = False
         self._leaving = False
         self._count_timer = QTimer(self)
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
+        self.context = Context(
+            self.session, self.maker, self.player, self.hearing, self.board, self.bench, self.foot, self
+        )
         self._lay_out()
         self._make_actions()
         self._connect()
@@ -116,32 +124,30 @@ class Window(RecordDeeds):
         self.setCentralWidget(middle)
 
     def _make_actions(self) -> None:
-        """Menus and keys from the registry; every action in the window has a method here."""
-        menus = {}
-        for action in ACTIONS:
-            if not action.menu:
-                continue
-            made = QAction(action.text, self)
-            made.setShortcuts([QKeySequence(key) for key in action.keys])
-            made.setStatusTip(action.help)
-            made.setToolTip(action.help)
-            made.triggered.connect(self._handler(action.id))
-            self.qactions[action.id] = made
-            if action.menu not in menus:
-                menus[action.menu] = self.menuBar().addMenu(action.menu)
-            menus[action.menu].addAction(made)
+        """Menus and keys from the registry."""
+        menus: dict[str, QMenu] = {}
+        for one in commands.window_commands():
+            made = QAction(one.text, self)
+            made.setShortcuts([QKeySequence(key) for key in one.keys])
+            made.setStatusTip(one.help)
+            made.setToolTip(one.help)
+            made.triggered.connect(lambda _=False, one=one: self._do(one))
+            self.qactions[one.id] = made
+            if one.menu not in menus:
+                menus[one.menu] = self.menuBar().addMenu(one.menu)
+            menus[one.menu].addAction(made)
 
-    def _handler(self, action_id: str) -> Callable[[], None]:
-        method = getattr(self, "do_" + action_id.replace(".", "_"))
+    def _do(self, one: Command) -> None:
+        assert one.run is not None
+        one.run(self.context)
 
-        def run(checked: bool = False) -> None:
-            method()
-
-        return run
+    def run(self, id_: str) -> None:
+        """Do a command by its id, whether it is enabled or not."""
+        self._do(next(one for one in commands.window_commands() if one.id == id_))
 
     def _connect(self) -> None:
-        session, maker, player = self.session, self.maker, self.player
-        self.board.chosen.connect(self._chosen)
+        session, maker, player, at = self.session, self.maker, self.player, self.context
+        self.board.chosen.connect(self.show_choice)
         self.board.ordered.connect(self._say_shown)
         self.filter.changed.connect(self.board.show_only)
         self.filter.closed.connect(self.board.setFocus)
@@ -149,39 +155,39 @@ class Window(RecordDeeds):
         session.facts_arrived.connect(self._facts_arrived)
         session.cell_changed.connect(lambda *_: self._count_timer.start())
         session.looker.searched.connect(self._searched)
-        self._count_timer.timeout.connect(self._count)
-        self.tally.changed.connect(self._count)
+        self._count_timer.timeout.connect(self.count)
+        self.tally.changed.connect(self.count)
         maker.started.connect(lambda _: self._refresh())
         maker.finished.connect(self._made_all)
         maker.finished.connect(session.outputs.look)
-        self._unwanted_found.connect(self._show_unwanted)
+        session.outputs.unwanted_found.connect(lambda found: make.show_unwanted(at, found))
         player.said.connect(self.foot.say)
+        self.hearing.said.connect(self.foot.say)
         player.moved.connect(self._ear_moved)
         player.changed.connect(self._ear_changed)
         for page in (self.bench.clip_page, self.bench.cell_page):
             page.wave.seek.connect(player.seek)
-        self.bench.cell_page.make_wanted.connect(self.do_make_selection)
-        self.bench.cell_page.hand_wanted.connect(self.do_beacon_hand)
-        self.bench.receiver_page.duplicate_wanted.connect(self._duplicate_receiver)
-        self.bench.receiver_page.export_wanted.connect(self._export_receiver)
+        self.bench.cell_page.make_wanted.connect(lambda: make.make_selection(at))
+        self.bench.cell_page.hand_wanted.connect(lambda: receiver.hand_to_beacon(at))
+        self.bench.receiver_page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
+        self.bench.receiver_page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
         self.bench.cut_page.heard.connect(self._hear_span)
-        record = self.bench.record_page
-        record.told.connect(self.foot.say)
-        record.counted.connect(self._count_in)
-        record.heard.connect(self._hear_span)
-        record.list_wanted.connect(self.do_record_list)
+        recording = self.bench.record_page
+        recording.told.connect(self.foot.say)
+        recording.counted.connect(lambda left: record.count_in(at, left))
+        recording.heard.connect(self._hear_span)
+        recording.list_wanted.connect(lambda: record.record_list(at))
         self.bench.cut_page.told.connect(self.foot.say)
         self.bench.cut_page.turned.connect(self._turn_to_span)
-        self.bench.cut_page.list_button.clicked.connect(self.do_cut_list)
-        self._looked_so.connect(self._play_so)
-        self.bench.compare_page.chosen.connect(self._hear_coded)
-        self.bench.levels_page.chosen.connect(self._hear_level)
-        self.bench.levels_page.wanted.connect(self._go_to)
+        self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))
+        self.bench.compare_page.chosen.connect(lambda found: ear.hear_coded(at, found))
+        self.bench.levels_page.chosen.connect(lambda id_: ear.hear_level(at, id_))
+        self.bench.levels_page.wanted.connect(lambda id_: view.go_to_clip(at, id_))
         session.told.connect(self.foot.say)
-        session.calm.connect(self._make_if_wanted)
-        self.bench.beacon.pressed.connect(self.do_beacon_press)
-        self.top.output_button.clicked.connect(self.do_job_output)
-        self.top.add_button.clicked.connect(self.do_job_add_files)
+        session.calm.connect(lambda: make.make_if_wanted(at))
+        self.bench.beacon.pressed.connect(lambda: receiver.press_beacon(at))
+        self.top.output_button.clicked.connect(lambda: job.choose_output(at))
+        self.top.add_button.clicked.connect(lambda: job.add_files(at))
         self.top.make_button.clicked.connect(self._main_button)
         session.undo_stack.canUndoChanged.connect(self.qactions["edit.undo"].setEnabled)
         session.undo_stack.canRedoChanged.connect(self.qactions["edit.redo"].setEnabled)
@@ -194,7 +200,7 @@ class Window(RecordDeeds):
     def _refresh(self) -> None:
         dirty = "" if self.session.undo_stack.isClean() else " *"
         self.setWindowTitle(f"{self.session.job.name}{dirty} – Kittiwake")
-        self._count()
+        self.count()
 
     def _say_shown(self) -> None:
         shown, all_ = self.board.board_model.rowCount(), len(self.session.job.clips)
@@ -203,19 +209,22 @@ class Window(RecordDeeds):
     def _name_undo(self, text: str) -> None:
         self.qactions["edit.undo"].setText(f"Undo {text}" if text else "Undo")
 
-    def _count(self) -> None:
-        busy = self.maker.busy or self._make_wanted
+    def count(self) -> None:
+        """Show anew what is to do and what goes on."""
+        busy = self.maker.busy or self.maker.wanted
         self.top.refresh(busy)
         self.qactions["make.cancel"].setEnabled(busy)
         self.qactions["make.pause"].setEnabled(self.maker.busy)
 
-    def _chosen(self, clip: Clip | None, receiver: Receiver | None) -> None:
+    def show_choice(self, clip: Clip | None, receiver: Receiver | None) -> None:
+        """Another cell is current."""
         if self.bench.at_work and not self.board.hasFocus():
             return  # the board has new rows because something was cut; nobody has gone elsewhere
         self.bench.show_choice(clip, receiver)
-        self._load_ear(clip, receiver)
+        self.load_ear(clip, receiver)
 
-    def _load_ear(self, clip: Clip | None, receiver: Receiver | None) -> None:
+    def load_ear(self, clip: Clip | None, receiver: Receiver | None) -> None:
+        """What Space plays from now on."""
         if clip and receiver:
             self.player.load(self.session.cell(clip, receiver))
         elif clip:
@@ -228,15 +237,15 @@ class Window(RecordDeeds):
             if self.player.playing:
                 self._ear_late = True  # what is being heard is not broken off by news
             else:
-                self._load_ear(clip, self.board.current_receiver())
-        self._make_if_wanted()
+                self.load_ear(clip, self.board.current_receiver())
+        make.make_if_wanted(self.context)
 
     def _searched(self, total: int, passed: str) -> None:
         if not total:
             self.foot.say(f"No sound was found there. {passed}".strip())
-        elif not self._make_wanted or passed:
+        elif not self.maker.wanted or passed:
             self.foot.say(passed)
-        self._make_if_wanted()
+        make.make_if_wanted(self.context)
 
     def _made_all(self) -> None:
         self._refresh()
@@ -268,22 +277,27 @@ class Window(RecordDeeds):
         self.bench.beacon.set_sounding(beacon)
         if self._ear_late and not self.player.playing:
             self._ear_late = False
-            self._load_ear(self.board.current_clip(), self.board.current_receiver())
+            self.load_ear(self.board.current_clip(), self.board.current_receiver())
 
     def _main_button(self) -> None:
-        if self.maker.busy or self._make_wanted:
-            self.do_make_cancel()
+        if self.maker.busy or self.maker.wanted:
+            make.cancel(self.context)
         else:
-            self.do_make_all()
+            make.make_all(self.context)
 
-    def _attempt(self, work: Callable[[], object]) -> bool:
-        """Do something that may fail for reasons the user should read."""
-        try:
-            work()
-        except KittiwakeError as error:
-            self.foot.say(str(error))
-            return False
-        return True
+    def use_colours(self, dark: bool) -> None:
+        """Dress the application in light or dark."""
+        app = QApplication.instance()
+        assert isinstance(app, QApplication)
+        app.setStyleSheet(style_sheet(use(dark)))
+        self.bench.refresh()
+        self.bench.beacon.show_state()
+
+    def room_for_bench(self) -> None:
+        """Work on the bench needs more of it than looking does."""
+        sizes = self.splitter.sizes()
+        if sizes[1] < 0.6 * sum(sizes):
+            self.splitter.setSizes([round(0.34 * sum(sizes)), round(0.66 * sum(sizes))])
 
     # -- adding ----------------------------------------------------------------------------------------------------
 
@@ -307,7 +321,7 @@ class Window(RecordDeeds):
             self.session.looker.search(folders)
 
     def open_job(self, path: Path) -> bool:
-        return self._may_stop_making() and self._may_leave() and self._attempt(lambda: self._open(path))
+        return self._may_stop_making() and self._may_leave() and self.context.attempt(lambda: self._open(path))
 
     def _may_stop_making(self) -> bool:
         """Ask before what is being made is broken off by another job."""
@@ -331,7 +345,7 @@ class Window(RecordDeeds):
 
     def save_job(self, path: Path) -> bool:
         """Save the job there; whether that was done."""
-        return self._attempt(lambda: self._save(path))
+        return self.context.attempt(lambda: self._save(path))
 
     def _save(self, path: Path) -> None:
         if len(self.session.job.clips) <= _MANY:
@@ -373,7 +387,7 @@ class Window(RecordDeeds):
             QMessageBox.StandardButton.Save | QMessageBox.StandardButton.Discard | QMessageBox.StandardButton.Cancel,
         )
         if asked == QMessageBox.StandardButton.Save:
-            self.do_job_save()
+            job.save_job(self.context)
             return self.session.undo_stack.isClean()
         return asked == QMessageBox.StandardButton.Discard
 

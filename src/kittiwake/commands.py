@@ -1,0 +1,86 @@
+"""Every command there is, once: menus, keys, the command palette, help and the terminal all read this registry.
+
+A command of the window is a function near what it works on, registered where it is written:
+
+    @command("view.levels", "Levels of the set", "One table of all levels, to be sorted.", "L", menu="View")
+    def show_levels(at: Context) -> None: ...
+
+Those of the application are in ``ui/commands``, one file a room. A verb of the terminal is registered by ``cli.common.verb``.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Any, TypeVar
+
+#: The menus, in their order.
+MENUS = ("Job", "Edit", "Record", "Cut", "Make", "Listen", "Receiver", "View", "Help")
+
+
+@dataclass(frozen=True, slots=True)
+class Command:
+    """One thing that can be done.
+
+    Attributes
+    ----------
+    id : ``room.verb``; of the terminal ``cli.verb``.
+    text : as in a menu, without the key.
+    help : one sentence.
+    run : called with a ``ui.context.Context``; None where it is a verb of the terminal, which has words of its own.
+    keys : as Qt writes them (``Ctrl+O``); the first is shown.
+    menu : the menu it is in; empty where it is not in the window.
+    """
+
+    id: str
+    text: str
+    help: str
+    run: Callable[[Any], object] | None = None
+    keys: tuple[str, ...] = ()
+    menu: str = ""
+
+
+Run = TypeVar("Run", bound=Callable[[Any], object])
+_REGISTRY: dict[str, Command] = {}
+
+
+def register(new: Command) -> None:
+    """Add a command to the registry.
+
+    Raises
+    ------
+    ValueError : its id or one of its keys is taken, or there is no such menu.
+    """
+    if new.id in _REGISTRY:
+        raise ValueError(f"there is a command {new.id} already")
+    if new.menu and new.menu not in MENUS:
+        raise ValueError(f"{new.id}: there is no menu {new.menu}; the menus are {', '.join(MENUS)}")
+    for key in new.keys:
+        if other := next((one for one in _REGISTRY.values() if key in one.keys), None):
+            raise ValueError(f"{new.id}: the key {key} is that of {other.id}")
+    _REGISTRY[new.id] = new
+
+
+def command(id: str, text: str, help: str, *keys: str, menu: str) -> Callable[[Run], Run]:
+    """Register a function of one argument, the context, as a command of the window; see ``Command`` and ``register``."""
+
+    def registered(run: Run) -> Run:
+        register(Command(id, text, help, run, keys, menu))
+        return run
+
+    return registered
+
+
+def forget(id: str) -> None:
+    """Take a command out again."""
+    _REGISTRY.pop(id, None)
+
+
+def window_commands() -> list[Command]:
+    """Those that are in a menu, menu by menu, each in the order of registration."""
+    return [one for menu in MENUS for one in _REGISTRY.values() if one.menu == menu]
+
+
+def verbs() -> dict[str, Command]:
+    """Verbs of the terminal by their names."""
+    return {one.text: one for one in _REGISTRY.values() if one.id.startswith("cli.")}

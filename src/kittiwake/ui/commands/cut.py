@@ -1,0 +1,291 @@
+"""Commands of cutting, and spans in open forms."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtWidgets import QFileDialog
+
+from ...commands import command
+from ...core.cut import shown_names
+from ...core.cut.export import write_marks
+from ...core.cut.forms import marks_of, read_marks, spans_of
+from ...core.errors import KittiwakeError, reason_of
+from ...core.make.place import part_file, put_in_place, sync_files
+from ...core.model.span import START, STOP, in_order
+from ...core.standin.microphone import READING
+from ..ask import where_to_save
+from ..bench.cut_page import CutPage
+from ..bench.list_dialog import ListDialog
+from ..context import Context
+from ..waiting import Waiting
+
+
+def _page_does(what: Callable[[CutPage], object]) -> Callable[[Context], None]:
+    """A command that is done by the page where one cuts, if that is on show."""
+
+    def run(at: Context) -> None:
+        if _cutting(at):
+            what(at.bench.cut_page)
+
+    return run
+
+
+@command(
+    "cut.open",
+    "Cut into clips",
+    "Cut the selected recording into clips; its speech is found at once.",
+    "K",
+    menu="Cut",
+)
+def open_cut(at: Context) -> None:
+    clip = at.board.current_clip()
+    if clip is None:
+        at.foot.say("Select a recording to cut it into clips.")
+        return
+    facts = at.session.facts.get(clip.source)
+    if facts is not None and not facts.ok:
+        at.foot.say(f"{clip.name} cannot be read, so it cannot be cut.")
+        return
+    at.foot.say("")
+    at.bench.show_cut(clip)
+    at.window.room_for_bench()
+
+
+command(
+    "cut.find",
+    "Find the speech",
+    "Search again with the settings as they are; names and set edges stay.",
+    "F",
+    menu="Cut",
+)(_page_does(CutPage.search))
+
+
+@command("cut.list", "Names from a list…", "Give the clips their names in order.", "Ctrl+L", menu="Cut")
+def names_from_list(at: Context) -> None:
+    if not _cutting(at):
+        return
+    page = at.bench.cut_page
+    cut = at.session.cut_of(page.source) if page.source else None
+    if cut is None:
+        return
+    dialog = ListDialog(at.window, cut.lines, sum(not span.aside and not span.take_of for span in cut.spans))
+    dialog.accepted.connect(lambda: page.take_list(dialog.lines))
+    dialog.open()
+
+
+command(
+    "cut.listen",
+    "Suggest names by ear",
+    "The speech engine listens for the lines of the list in every span; nothing is named before you take it.",
+    "Ctrl+B",
+    menu="Cut",
+)(_page_does(CutPage.listen_for_names))
+
+
+command(
+    "cut.take_heard", "Take the suggestion", "Name the chosen span as heard, and go on.", "Ctrl+Return", menu="Cut"
+)(_page_does(CutPage.take_heard))
+
+
+command(
+    "cut.take_all_heard",
+    "Take all suggestions",
+    "Name every span as heard; the same line twice in a row is taken as two takes.",
+    menu="Cut",
+)(_page_does(lambda page: page.ear.take_every()))
+
+
+command(
+    "cut.name",
+    "Name the span",
+    "Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it.",
+    "N",
+    menu="Cut",
+)(_page_does(CutPage.begin_to_name))
+
+
+command(
+    "cut.drop",
+    "Set aside, or take back",
+    "A flub or a cough is kept, but not delivered (Del does it too).",
+    "W",
+    menu="Cut",
+)(_page_does(CutPage.drop))
+
+
+command("cut.start", "Start at the cursor", "Move the start of the chosen span to the cursor.", "I", menu="Cut")(
+    _page_does(lambda page: page.edge_to_cursor(START))
+)
+
+
+command("cut.stop", "End at the cursor", "Move the end of the chosen span to the cursor.", "O", menu="Cut")(
+    _page_does(lambda page: page.edge_to_cursor(STOP))
+)
+
+
+command(
+    "cut.leave_out",
+    "Leave out from here to here",
+    "Press it where a cough begins and where it ends; once more inside takes it back.",
+    "Q",
+    menu="Cut",
+)(_page_does(CutPage.leave_out))
+
+
+command("cut.split", "Split at the cursor", "Part the span under the cursor in two.", "X", menu="Cut")(
+    _page_does(CutPage.split)
+)
+
+
+command("cut.join", "Join with the next", "Make one span of the chosen one and the next.", "J", menu="Cut")(
+    _page_does(CutPage.join)
+)
+
+
+command(
+    "cut.take",
+    "Another take of the line before",
+    "Deliver it in place of the one before; again takes that back.",
+    "Y",
+    menu="Cut",
+)(_page_does(CutPage.another_take))
+
+
+command("cut.next_take", "Choose the next take", "Deliver another take of this line, and hear it.", "U", menu="Cut")(
+    _page_does(CutPage.next_take)
+)
+
+
+command("cut.between", "Span of the pause after", "Keep what lies between this span and the next.", "G", menu="Cut")(
+    _page_does(CutPage.between)
+)
+
+
+command(
+    "cut.spectrum", "Waveform or spectrogram", "See the sound by its frequencies, or by its shape.", "A", menu="Cut"
+)(_page_does(lambda page: page.wave.show_spectrum(not page.wave.spectral)))
+
+
+command(
+    "cut.seen",
+    "What the search saw",
+    "Over the sound: its level, what it had to reach, and where a voice was heard.",
+    "Shift+A",
+    menu="Cut",
+)(_page_does(CutPage.show_seen))
+
+
+command("cut.nearer", "Nearer", "Show less of the source, larger.", "+", "=", menu="Cut")(
+    _page_does(lambda page: page.wave.zoom(1.6))
+)
+
+
+command("cut.farther", "Farther", "Show more of the source, smaller.", "-", menu="Cut")(
+    _page_does(lambda page: page.wave.zoom(1 / 1.6))
+)
+
+
+command("cut.near", "Look at the span", "Show the chosen span as large as it goes.", "Z", menu="Cut")(
+    _page_does(CutPage.look_near)
+)
+
+
+command("cut.whole", "Look at all of it", "Show the whole source.", "0", menu="Cut")(
+    _page_does(lambda page: page.wave.show_all())
+)
+
+
+@command(
+    "cut.demo", "Try it on the demo reading", "Put a reading of forty lines on the board, and cut it.", menu="Cut"
+)
+def cut_demo(at: Context) -> None:
+    reading = READING / "Season reading.flac"
+    at.session.add_sources([reading])
+    clip = next(clip for clip in at.session.job.clips if clip.source == reading)
+    at.board.select(clip.id)
+    open_cut(at)
+    at.foot.say(f"Its list of names is {READING / 'Season list.csv'}; Ctrl+L takes it.")
+
+
+@command(
+    "cut.import", "Take spans from a file…", "Labels with tabs, CSV, WebVTT, or the cue points of a WAV.", menu="Cut"
+)
+def import_spans(at: Context) -> None:
+    if not _cutting(at):
+        return
+    name, _ = QFileDialog.getOpenFileName(
+        at.window, "Take spans from a file", filter="Spans (*.txt *.tsv *.csv *.vtt *.wav);;All files (*)"
+    )
+    if name:
+        at.attempt(lambda: take_spans(at, Path(name)))
+
+
+@command("cut.export", "Write the spans…", "As labels with tabs, CSV, WebVTT, or a WAV with cue points.", menu="Cut")
+def export_spans(at: Context) -> None:
+    if not _cutting(at) or at.bench.cut_page.source is None:
+        return
+    start = Path.home() / f"{at.bench.cut_page.source.stem} spans.csv"
+    filters = "CSV (*.csv);;Start, end and name with tabs (*.txt);;WebVTT (*.vtt);;WAV with cue points (*.wav)"
+    path = where_to_save(at.window, "Write the spans", start, filters, (".csv", ".txt", ".tsv", ".vtt", ".wav"))
+    if path:
+        at.attempt(lambda: write_spans(at, path))
+
+
+def _cutting(at: Context) -> bool:
+    """Whether the bench is cutting; says so where it is not."""
+    if at.bench.currentWidget() is at.bench.cut_page:
+        return True
+    at.foot.say("K cuts the selected recording into clips.")
+    return False
+
+
+def take_spans(at: Context, path: Path) -> None:
+    """Add the spans of a file to those that are there.
+
+    Raises
+    ------
+    KittiwakeError : there are none in it.
+    """
+    page = at.bench.cut_page
+    facts = at.session.facts.get(page.source) if page.source else None
+    if page.source is None or facts is None or facts.measures is None:
+        return
+    fresh = spans_of(read_marks(path), page.rate, facts.measures.frames)
+    cut = at.session.cut_of(page.source)
+    at.session.put_cut(f"taking {len(fresh)} spans", page.source, cut.changed(spans=in_order([*cut.spans, *fresh])))
+    at.foot.say(f"{len(fresh)} spans taken from {path.name}.")
+
+
+def write_spans(at: Context, path: Path) -> None:
+    """Write the spans in the form that the ending of ``path`` names; a WAV holds the source's sound besides.
+
+    Raises
+    ------
+    KittiwakeError
+    """
+    page = at.bench.cut_page
+    if page.source is None:
+        return
+    spans = at.session.cut_of(page.source).spans
+    marks = marks_of(spans, shown_names(spans, page.source.stem), page.rate)
+    source, stated = page.source, at.session.job.stated.get(page.source)
+    try:
+        if path.exists() and path.samefile(source):
+            raise KittiwakeError("That is the recording itself.", "Choose another name.", "own_source")
+        form = path.suffix.lower()
+        with part_file(path.parent) as part:
+            if form == ".wav":  # all of the sound goes with it
+                with Waiting(at.window, f"Writing {path.name} …", f"{path.name} was not written.") as waiting:
+                    waiting.result_of(lambda breathe: write_marks(part, form, source, stated, marks, breathe))
+            else:
+                write_marks(part, form, source, stated, marks)
+            sync_files([part])
+            put_in_place(part, path, replace=True)
+    except (OSError, ValueError) as error:
+        why = reason_of(error) if isinstance(error, OSError) else str(error)
+        raise KittiwakeError(
+            f"{path.name} could not be written: {why}.", "Choose another folder.", "spans"
+        ) from error
+    at.foot.say(f"{len(marks)} span{'s' if len(marks) != 1 else ''} written to {path.name}.")

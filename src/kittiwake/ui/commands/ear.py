@@ -1,0 +1,93 @@
+"""Commands of the ear."""
+
+from __future__ import annotations
+
+from ...commands import command
+from ...core.make.compare import Comparison
+from ..context import Context
+
+
+@command("ear.play", "Play or pause", "Hear the selected clip or cell.", "Space", menu="Listen")
+def play_or_pause(at: Context) -> None:
+    if not at.player.playing:
+        _reload(at)
+    at.player.toggle()
+
+
+@command("ear.source", "Hear the source", "Switch to the source at the same instant.", "1", menu="Listen")
+def hear_source(at: Context) -> None:
+    at.player.choose("source")
+
+
+@command("ear.output", "Hear the output", "Switch to the output at the same instant.", "2", menu="Listen")
+def hear_output(at: Context) -> None:
+    at.player.choose("output")
+
+
+@command("ear.flip", "Before or after", "Switch between source and output, at the same instant.", "/", menu="Listen")
+def flip(at: Context) -> None:
+    at.player.choose("output" if at.player.way == "source" else "source")
+
+
+@command("ear.line", "Hear it on the line", "Switch to the telephone line at the same instant.", "3", menu="Listen")
+def hear_line(at: Context) -> None:
+    at.player.choose("line")
+
+
+@command(
+    "ear.compare",
+    "Compare codecs",
+    "Size, rate, signal to distortion and intelligibility of the clip in every codec.",
+    "C",
+    menu="Listen",
+)
+def compare_codecs(at: Context) -> None:
+    clip = at.board.current_clip()
+    facts = at.session.facts.get(clip.source) if clip else None
+    if clip is None or facts is None or not facts.ok:
+        at.foot.say("Select a clip that can be read, to compare codecs for it.")
+        return
+    at.player.pause()
+    at.bench.show_comparison(clip, facts)
+
+
+@command("ear.back", "Back to the start", "Play from the start.", "Home", menu="Listen")
+def back_to_start(at: Context) -> None:
+    at.player.seek(0.0)
+
+
+def _reload(at: Context) -> None:
+    """What is selected may have been made or changed since it was loaded."""
+    if at.bench.currentWidget() is at.bench.cut_page:
+        if clip := at.bench.cut_page.to_hear():
+            at.player.load_clip(at.session.cell(clip, at.session.any_receiver))
+        return
+    if at.bench.currentWidget() is at.bench.record_page:
+        return
+    if at.bench.currentWidget() not in (
+        at.bench.receiver_page,
+        at.bench.compare_page,
+        at.bench.levels_page,
+    ):
+        at.window.load_ear(at.board.current_clip(), at.board.current_receiver())
+
+
+def hear_coded(at: Context, found: Comparison) -> None:
+    """A line of the table of codecs was chosen."""
+    clip = at.board.current_clip()
+    facts = at.session.facts.get(clip.source) if clip else None
+    if clip and facts:
+        playing, way, seconds = at.player.playing, at.player.way, at.player.position
+        at.player.load_coded(clip, facts, found)
+        # Going down the list while it plays is switching too: the instant stays.
+        at.player.choose(way if way in at.player.ways else "output")
+        if playing:
+            at.player.seek(seconds)
+            at.player.play()
+
+
+def hear_level(at: Context, clip_id: str) -> None:
+    """The line of the level table that is current is what Space plays."""
+    clip = at.session.clip(clip_id)
+    if clip:
+        at.window.load_ear(clip, None)

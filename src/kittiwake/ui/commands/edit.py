@@ -1,0 +1,192 @@
+"""Commands that change clips."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QApplication
+
+from ...commands import command
+from ...core.model import Clip, Receiver
+from ..context import Context
+from ..headerless_dialog import HeaderlessDialog
+from ..rate_dialog import RateDialog
+from ..touch_dialog import TouchDialog
+
+
+@command("edit.undo", "Undo", "Take the last change of the job back.", "Ctrl+Z", menu="Edit")
+def undo(at: Context) -> None:
+    at.session.undo_stack.undo()
+
+
+@command("edit.redo", "Do again", "Do what was taken back.", "Ctrl+Shift+Z", "Ctrl+Y", menu="Edit")
+def redo(at: Context) -> None:
+    at.session.undo_stack.redo()
+
+
+@command("edit.rename", "Name the clip", "Give the selected clip another name.", "F2", menu="Edit")
+def rename(at: Context) -> None:
+    at.board.rename_current()
+
+
+@command("edit.remove", "Remove from the board", "Take the selected clips off; their files stay.", "Del", menu="Edit")
+def remove(at: Context) -> None:
+    if _in_cut_page(at):
+        at.bench.cut_page.drop()
+        return
+    ids = {clip.id for clip in at.board.selected_clips()}
+    if ids:
+        row = at.board.currentIndex().row()
+        at.session.remove_clips(ids)
+        model = at.board.board_model
+        if model.rowCount():
+            at.board.setCurrentIndex(model.index(min(row, model.rowCount() - 1), 0))
+        else:
+            at.window.show_choice(None, None)
+
+
+@command(
+    "edit.headerless",
+    "State how to read it…",
+    "Say what a file without a header is, or which sound stream of a video to use; each can be heard first.",
+    "H",
+    menu="Edit",
+)
+def state_format(at: Context) -> None:
+    clip = at.board.current_clip()
+    facts = at.session.facts.get(clip.source) if clip else None
+    several = facts is not None and facts.has("streams")
+    if clip is None or facts is None or (facts.error is None and facts.stated is None and not several):
+        at.foot.say(
+            "Select a clip that could not be read, or a video with several sound streams, to state how to read it."
+        )
+        return
+    from ...core.intake.libav import streams_of  # libav takes a seventh of a second to load
+
+    path = clip.source
+    others = at.session.unreadable_beside(path) if not several else []
+    dialog = HeaderlessDialog(at.window, path, len(others), facts.stated, streams_of(path) if several else ())
+    dialog.heard.connect(lambda stated: at.hearing.hear(clip, stated))
+
+    def take() -> None:
+        if stated := dialog.stated():
+            paths = [path, *others] if dialog.all_box.isChecked() else [path]
+            at.session.state_headerless(paths, stated)
+
+    dialog.accepted.connect(take)
+    dialog.finished.connect(lambda _: at.player.pause())
+    dialog.open()
+
+
+@command(
+    "edit.as_guessed",
+    "Read it as guessed",
+    "Take the likeliest way to read a file without a header, for it and all alike in its folder.",
+    "Shift+H",
+    menu="Edit",
+)
+def read_as_guessed(at: Context) -> None:
+    clip = at.board.current_clip()
+    facts = at.session.facts.get(clip.source) if clip else None
+    if clip is None or facts is None or facts.suggested is None:
+        at.foot.say("Select a clip without a header whose content says what it may be.")
+        return
+    paths = at.session.alike(clip.source)
+    at.session.state_headerless(paths, facts.suggested)
+    at.foot.say(f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; Ctrl+Z takes it back.")
+
+
+@command(
+    "edit.rate",
+    "State the true rate…",
+    "Say at what rate the sound was really taken; no sample changes.",
+    "T",
+    menu="Edit",
+)
+def state_rate(at: Context) -> None:
+    clips = [clip for clip in at.board.selected_clips() if (f := at.session.facts.get(clip.source)) and f.ok]
+    if not clips:
+        at.foot.say("Select clips that can be read, to state their true rate.")
+        return
+    first = clips[0]
+    facts = at.session.facts[first.source]
+    assert facts.header
+    stamped = facts.header.sample_rate
+    current = first.touch_up.true_rate or stamped
+    dialog = RateDialog(at.window, stamped, current, facts.seconds or 0.0, len(clips))
+    dialog.heard.connect(lambda rate: _hear_at(at, first, rate))
+    dialog.accepted.connect(lambda: at.session.state_true_rate(clips, dialog.rate()))
+    dialog.finished.connect(lambda _: at.window.show_choice(at.board.current_clip(), at.board.current_receiver()))
+    dialog.open()
+
+
+@command(
+    "edit.touch",
+    "Touch up…",
+    "Level, speed, pitch, fades, side, rumble: of the selected clips, heard at once, never written to the source.",
+    "E",
+    menu="Edit",
+)
+def touch_up(at: Context) -> None:
+    clips = at.board.selected_clips()
+    if _in_cut_page(at):
+        chosen = at.bench.cut_page.chosen()
+        clips = [clip for clip in at.session.job.clips if chosen and clip.id == chosen.id]
+    first = next(iter(clips), None)
+    facts = at.session.facts.get(first.source) if first else None
+    if first is None or facts is None or not facts.ok:
+        at.foot.say("Select clips that can be read, to touch them up.")
+        return
+    dialog = TouchDialog(at.window, [clip.touch_up for clip in clips])
+    receiver = at.board.current_receiver() or at.session.any_receiver
+    dialog.heard.connect(lambda touch: _hear_touched(at, first.changed(touch_up=touch, at={}), receiver))
+    dialog.accepted.connect(lambda: at.session.touch_up(clips, dialog.changes()))
+    dialog.finished.connect(lambda _: at.player.pause())
+    dialog.open()
+
+
+@command(
+    "edit.look",
+    "Look again",
+    "Forget what is known of the selected sources and look at them anew.",
+    "F5",
+    menu="Edit",
+)
+def look_again(at: Context) -> None:
+    at.session.look_again({clip.source for clip in at.board.selected_clips()})
+
+
+@command("edit.remedy", "Take the first remedy", "Do what is offered first for the selected cell.", "D", menu="Edit")
+def take_remedy(at: Context) -> None:
+    """The first remedy of the current cell; in a selection, the same remedy wherever it is offered."""
+    clip, receiver = at.board.current_clip(), at.board.current_receiver()
+    fit = at.session.fit_of(clip, receiver) if clip and receiver else None
+    for severity in ("decide", "warning"):
+        for problem in fit.problems if fit else ():
+            remedy = next((r for r in problem.remedies if r.applies), None)
+            if remedy and problem.severity == severity:
+                taken = at.session.apply_like(at.board.selected_cells(), remedy.code)
+                many = f" For {taken} clips." if taken > 1 else ""
+                at.foot.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
+                return
+    at.foot.say("There is no remedy to take here; select a cell that asks for a decision.")
+
+
+def _in_cut_page(at: Context) -> bool:
+    """Whether the keyboard is where something is cut, so that keys mean a span and not a row of the board."""
+    page, focus = at.bench.cut_page, QApplication.focusWidget()
+    return at.bench.currentWidget() is page and focus is not None and page.isAncestorOf(focus)
+
+
+def _hear_touched(at: Context, clip: Clip, receiver: Receiver) -> None:
+    """As it will come out; 1 switches to the source at the same instant."""
+    at.player.load(at.session.cell(clip, receiver))
+    at.player.choose("output")
+    at.player.seek(0)
+    at.player.play()
+
+
+def _hear_at(at: Context, clip: Clip, rate: int) -> None:
+    """Play a clip as it would be with another true rate, before anything is changed."""
+    changed = clip.changed(touch_up=clip.touch_up.changed(true_rate=rate))
+    at.player.load_clip(at.session.cell(changed, at.session.any_receiver))
+    at.player.choose("source")
+    at.player.play()

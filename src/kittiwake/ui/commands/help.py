@@ -1,0 +1,25 @@
+"""Commands that explain."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QMessageBox
+
+from ... import __version__
+from ...commands import command
+from ..context import Context
+from ..palette import KeyList
+
+
+@command("help.keys", "Keys", "Every action with its key.", "F1", menu="Help")
+def show_keys(at: Context) -> None:
+    KeyList(at.window).open()
+
+
+@command("help.about", "About", "Version and licence.", menu="Help")
+def show_about(at: Context) -> None:
+    QMessageBox.about(
+        at.window,
+        "About Kittiwake",
+        f"Kittiwake {__version__}\nPuts recorded voices into the machines that must speak them.\n\n"
+        "Free software: GNU General Public License, version 3 or later.",
+    )

@@ -1,0 +1,117 @@
+"""Commands of jobs: adding sources, opening, saving."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtWidgets import QFileDialog, QMessageBox
+
+from ...commands import command
+from ...core.model.job import EXTENSION
+from ..ask import chosen, where_to_save
+from ..context import Context
+from ..rescue import Rescued, rescued
+
+
+@command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
+def add_files(at: Context) -> None:
+    names, _ = QFileDialog.getOpenFileNames(at.window, "Add sound files")
+    if names:
+        at.window.add_paths([Path(name) for name in names])
+
+
+@command("job.add_folder", "Add a folder…", "Put all sound in a folder on the board.", "Ctrl+Shift+O", menu="Job")
+def add_folder(at: Context) -> None:
+    name = QFileDialog.getExistingDirectory(at.window, "Add a folder")
+    if name:
+        at.window.add_paths([Path(name)])
+
+
+@command("job.open", "Open a job…", "Open saved work.", "Ctrl+J", menu="Job")
+def open_job(at: Context) -> None:
+    name, _ = QFileDialog.getOpenFileName(at.window, "Open a job", filter=f"Kittiwake jobs (*{EXTENSION})")
+    if name:
+        at.window.open_job(Path(name))
+
+
+@command("job.save", "Save the job", "Save sources, clips, receivers and decisions.", "Ctrl+S", menu="Job")
+def save_job(at: Context) -> None:
+    path = at.session.path
+    if path is None or _ships(path):
+        save_job_as(at)
+    elif not at.session.changed_by_others(path) or _may_overwrite(at, path):
+        at.window.save_job(path)
+
+
+@command("job.save_as", "Save the job as…", "Save under another name.", "Ctrl+Shift+S", menu="Job")
+def save_job_as(at: Context) -> None:
+    start = Path.home() / f"{at.session.job.name.replace('/', '-')}{EXTENSION}"
+    path = where_to_save(at.window, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})", (EXTENSION,))
+    if path:
+        at.window.save_job(path)
+
+
+@command("job.output", "Choose where outputs go…", "Choose the folder that made files go to.", "Ctrl+D", menu="Job")
+def choose_output(at: Context) -> None:
+    name = QFileDialog.getExistingDirectory(at.window, "Where outputs go", str(at.session.output_folder))
+    if name:
+        at.session.change("choosing the output folder", at.session.job.changed(output=name))
+
+
+@command("job.quit", "Leave", "Close the window.", "Ctrl+Q", menu="Job")
+def leave(at: Context) -> None:
+    at.window.close()
+
+
+def _may_overwrite(at: Context, path: Path) -> bool:
+    """Another window has saved this job meanwhile: ask which is to stay."""
+    beside, over, role = "Save under another name…", "Replace it", QMessageBox.ButtonRole
+    answer = chosen(
+        at.window,
+        "Saved elsewhere meanwhile",
+        f"{path.name} was saved by another window, or another program, since it was opened here.",
+        "What was saved there would be lost.",
+        {over: role.DestructiveRole, beside: role.AcceptRole, "Cancel": role.RejectRole},
+        beside,
+    )
+    if answer == beside:
+        save_job_as(at)
+    return answer == over
+
+
+def _ships(path: Path) -> bool:
+    """The demo job is part of the application; it is saved elsewhere."""
+    return (Path(__file__).parents[2] / "demo") in path.resolve().parents
+
+
+def offer_rescued(at: Context) -> None:
+    """Ask what is to become of work that was not saved when a window ended without being closed."""
+    go_on, drop, role = "Go on with it", "Throw it away", QMessageBox.ButtonRole
+    for one in rescued():
+        answer = chosen(
+            at.window,
+            "Unsaved work",
+            f"“{one.name}” was not saved when Kittiwake ended unexpectedly, {one.time:%d %B %Y, %H:%M}.",
+            "Go on with it? It is saved only when you save it.",
+            {go_on: role.AcceptRole, drop: role.DestructiveRole, "Ask me later": role.RejectRole},
+            go_on,
+        )
+        if answer == drop:
+            one.drop()
+        elif answer == go_on and take_up(at, one):
+            one.drop()
+            at.window.rescue.keep()
+            return
+
+
+def take_up(at: Context, one: Rescued) -> bool:
+    """Go on with what was rescued; what stands on the board already comes along, as a change that can be taken back."""
+    here = at.session.job
+    if not at.attempt(lambda: at.session.open_rescued(one.copy, one.path)):
+        return False
+    added = at.session.add_sources(here.sources)
+    if added:
+        at.foot.say(
+            f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; Ctrl+Z takes that off."
+        )
+    return True

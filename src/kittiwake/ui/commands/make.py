@@ -1,0 +1,114 @@
+"""Commands that make outputs, and that look after them."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import QUrl
+from PySide6.QtGui import QDesktopServices
+
+from ...commands import command
+from ...core.make.ledger import Entry
+from ..context import Context
+from ..session import Cell
+from ..unwanted_dialog import UnwantedDialog
+
+
+@command(
+    "make.all",
+    "Make all that can be made",
+    "Make every output that needs no decision, and prove it.",
+    "M",
+    "F9",
+    menu="Make",
+)
+def make_all(at: Context) -> None:
+    if at.session.busy:
+        # Pressed before everything has been looked at: it is meant all the same.
+        at.maker.wanted = True
+        at.foot.say("Everything is made as soon as it has been looked at. Esc takes that back.")
+        at.window.count()
+        return
+    at.maker.wanted = False
+    cells = list(at.session.cells())
+    if not at.maker.make(cells):
+        at.foot.say(_why_nothing(cells))
+
+
+@command("make.selection", "Make the selection", "Make only the selected cells.", "Shift+M", menu="Make")
+def make_selection(at: Context) -> None:
+    if not at.maker.make(at.board.selected_cells()):
+        at.foot.say("Nothing in the selection can be made now.")
+
+
+@command("make.pause", "Pause or go on", "Stand still in the middle of making, or go on.", "F8", menu="Make")
+def pause(at: Context) -> None:
+    at.maker.pause(not at.maker.paused)
+
+
+@command("make.cancel", "Stop making", "Stop at once; nothing half-made stays.", "Escape", menu="Make")
+def cancel(at: Context) -> None:
+    if at.maker.wanted:
+        at.maker.wanted = False
+        at.foot.say("Nothing will be made.")
+        at.window.count()
+    at.maker.cancel()
+
+
+@command(
+    "make.unwanted",
+    "Outputs no longer wanted…",
+    "List made files that belong to no clip of the job any more, to be moved to the trash.",
+    menu="Make",
+)
+def find_unwanted(at: Context) -> None:
+    at.foot.say("Looking for outputs that no clip wants any more …")
+    outputs = at.session.outputs
+    outputs.in_background(lambda: outputs.unwanted_found.emit(outputs.unwanted()))
+
+
+@command("make.show", "Show the output folder", "Open the folder that outputs go to.", "Ctrl+E", menu="Make")
+def show_folder(at: Context) -> None:
+    folder = at.session.output_folder
+    if folder.is_dir():
+        QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
+    else:
+        at.foot.say(f"{folder} is not there yet: nothing has been made.")
+
+
+def make_if_wanted(at: Context) -> None:
+    """What was asked for before everything had been looked at."""
+    if at.maker.wanted and not at.session.busy:
+        make_all(at)
+
+
+def show_unwanted(at: Context, found: list[tuple[Path, Entry]]) -> None:
+    """The list that ``find_unwanted`` asked for."""
+    if not found:
+        at.foot.say("Every output that was made here still belongs to a clip of this job.")
+        return
+    at.foot.say("")
+    dialog = UnwantedDialog(at.window, found)
+
+    def tell() -> None:
+        stay = f" {len(dialog.stayed)} could not be moved: is there a trash on that disk?" if dialog.stayed else ""
+        at.foot.say(f"{len(dialog.moved)} moved to the trash.{stay}")
+
+    dialog.accepted.connect(tell)
+    dialog.open()
+
+
+def _why_nothing(cells: list[Cell]) -> str:
+    """Why there is nothing to make, as it is."""
+    states = [cell.state for cell in cells]
+    if not cells:
+        return "There is nothing to make: the board is empty."
+    if all(state == "made" for state in states):
+        return "There is nothing to make: everything is made."
+    left = [(states.count("decide"), "to be decided"), (states.count("cannot"), "that cannot be made")]
+    told = " and ".join(f"{count} {what}" for count, what in left if count)
+    return (
+        f"There is nothing to make without a decision: there {'is' if left[0][0] + left[1][0] == 1 else 'are'} {told}."
+        if told
+        else "There is nothing to make."
+    )

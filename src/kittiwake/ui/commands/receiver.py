@@ -1,0 +1,92 @@
+"""Commands of receivers and of the stand-in that one is tried on."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from ...commands import command
+from ...core.errors import MakeError, reason_of
+from ...core.make.place import write_whole
+from ...core.model.receiver_file import to_toml
+from ..ask import where_to_save
+from ..context import Context
+from ..receiver_chooser import ReceiverChooser
+from ..session import Cell
+
+
+@command("receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", "Ctrl+R", menu="Receiver")
+def choose_receivers(at: Context) -> None:
+    dialog = ReceiverChooser(at.window, at.session.job.receivers, at.session.job.own)
+
+    def take() -> None:
+        if chosen := dialog.chosen():
+            at.attempt(lambda: at.session.choose_receivers(chosen))
+        else:
+            at.foot.say("A board has at least one receiver: nothing was changed.")
+
+    dialog.accepted.connect(take)
+    dialog.open()
+
+
+@command("beacon.hand", "Hand to the beacon", "Give the made file to the stand-in beacon.", "B", menu="Receiver")
+def hand_to_beacon(at: Context) -> None:
+    clip, receiver = at.board.current_clip(), at.board.current_receiver()
+    cell = at.session.cell(clip, receiver) if clip and receiver else None
+    if cell is None or cell.record is None or cell.state != "made":
+        at.foot.say("Select a made cell to hand its file to the beacon; M makes all that can be made.")
+        return
+    taken = at.bench.beacon.hand(Path(cell.record.output))
+    name = Path(cell.record.output).name
+    _show_beacon(at, cell)
+    at.foot.say(f"The beacon took {name}; P presses its button." if taken else f"The beacon refused {name}.")
+
+
+@command("beacon.press", "Press the beacon's button", "Let the beacon play what it holds.", "P", menu="Receiver")
+def press_beacon(at: Context) -> None:
+    held = at.bench.beacon.beacon.press()
+    _show_beacon(at)
+    if held is None:
+        at.foot.say("The beacon holds nothing: hand it a made file first.")
+        return
+    at.player.load_held(held)
+    at.player.seek(0.0)
+    at.player.play()
+
+
+@command(
+    "view.receiver", "Show the receiver", "Show the rules of the selected cell's receiver.", "R", menu="Receiver"
+)
+def show_receiver(at: Context) -> None:
+    receiver = at.board.current_receiver() or (at.session.all_receivers[0] if at.session.all_receivers else None)
+    if receiver:
+        at.bench.show_choice(None, receiver)
+
+
+def duplicate_receiver(at: Context, slug: str) -> None:
+    copy = at.session.duplicate_receiver(slug)
+    if copy:
+        at.bench.show_choice(None, copy)
+        at.foot.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
+
+
+def export_receiver(at: Context, slug: str) -> None:
+    receiver = at.session.receiver(slug)
+    path = where_to_save(
+        at.window, "Export the receiver", Path.home() / f"{slug}.toml", "Receivers (*.toml)", (".toml",)
+    )
+    if receiver and path:
+        try:
+            write_whole(path, to_toml(receiver).encode("utf-8"))
+        except (OSError, MakeError) as error:
+            why = (
+                f"{path.name} could not be written: {reason_of(error)}." if isinstance(error, OSError) else str(error)
+            )
+            at.foot.say(why)
+        else:
+            at.foot.say(f"Exported {path.name}; it can be given to --for, and put on any board.")
+
+
+def _show_beacon(at: Context, cell: Cell | None = None) -> None:
+    beacon = next((r for r in at.session.all_receivers if r.standin == "beacon"), None)
+    at.bench.show_choice(None, beacon or (cell.receiver if cell else None))
+    at.bench.beacon.setVisible(True)

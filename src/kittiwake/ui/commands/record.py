@@ -1,0 +1,43 @@
+"""Commands at the microphone."""
+
+from __future__ import annotations
+
+import numpy as np
+
+from ...commands import command
+from ..bench.list_dialog import ListDialog
+from ..context import Context
+
+
+@command("record.open", "Record…", "Record a line at the microphone; it becomes a clip.", "V", menu="Record")
+def open_record(at: Context) -> None:
+    recorder = at.bench.record_page.recorder
+    if at.bench.currentWidget() is at.bench.record_page and recorder.busy:
+        at.foot.say("A take goes on. It ends by itself when you are silent; Stop ends it now.")
+        return
+    at.foot.say("")
+    at.player.pause()
+    at.bench.show_record()
+    at.window.room_for_bench()
+
+
+@command(
+    "record.list", "Lines to read…", "Record against a list: each line is shown, recorded and checked.", menu="Record"
+)
+def record_list(at: Context) -> None:
+    if at.bench.currentWidget() is not at.bench.record_page:
+        open_record(at)
+    page = at.bench.record_page
+    dialog = ListDialog(at.window, page.lines, 0)
+    dialog.accepted.connect(lambda: page.take_list(dialog.lines))
+    dialog.open()
+
+
+def count_in(at: Context, left: int) -> None:
+    """One beat: a short tone, the last one higher."""
+    rate, seconds = 48_000, 0.08
+    times = np.arange(round(rate * seconds)) / rate
+    pitch = 1320.0 if left == 1 else 880.0
+    tone = 0.2 * np.sin(2 * np.pi * pitch * times) * np.sin(np.pi * times / seconds) ** 2
+    at.player.load_sound("Count-in", tone.astype(np.float32), rate)
+    at.player.play()

@@ -1,0 +1,40 @@
+"""A headerless file heard as a guess would have it."""
+
+from __future__ import annotations
+
+from threading import Thread
+
+from PySide6.QtCore import QObject, Signal
+
+from ...core.measure import look_at
+from ...core.model import Clip, Facts, Stated
+from .player import Player
+
+
+class Hearing(QObject):
+    """Looks at the file in a thread of its own, and plays it, no louder than speech."""
+
+    said = Signal(str)
+    _looked = Signal(object, object)
+
+    def __init__(self, player: Player) -> None:
+        super().__init__(player)
+        self._player = player
+        self.wanted: Stated | None = None
+        self._looked.connect(self.play)
+
+    def hear(self, clip: Clip, stated: Stated) -> None:
+        """Play a clip's source as ``stated``."""
+        self.wanted = stated
+        Thread(target=lambda: self._looked.emit(clip, look_at(clip.source, stated)), daemon=True).start()
+
+    def play(self, clip: Clip, facts: Facts) -> None:
+        """Play what was looked at, unless another way was asked for since."""
+        if facts.stated != self.wanted:
+            return
+        if not facts.ok:
+            self.said.emit(f"It cannot be heard so: {facts.error}")
+            return
+        self._player.load_quietly(clip, facts)
+        self._player.choose("source")
+        self._player.play()
