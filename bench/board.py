@@ -23,6 +23,7 @@ from PySide6.QtCore import QEventLoop, Qt, QTimer
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
+from kittiwake.core.project import edits
 from kittiwake.ui.start import make_app
 from kittiwake.ui.window import Window
 
@@ -109,7 +110,7 @@ def board(count: int) -> Figures:
         began = time.perf_counter()
         watch.longest = watch.worked = 0.0
         window.add_paths([folder / "in"])
-        watch.until(lambda: len(session.job.clips) == count)
+        watch.until(lambda: len(session.project.job.clips) == count)
         figures["on the board, s"] = time.perf_counter() - began
         watch.until(lambda: not session.busy and not window.tally.busy and not window._count_timer.isActive())
         figures["looked at and counted, s"] = time.perf_counter() - began
@@ -127,11 +128,11 @@ def board(count: int) -> Figures:
         figures["finding by words, longest turn, ms"] = watch.doing(lambda: view.show_only(("clip", "77"), "All"))
         figures["showing one state, longest turn, ms"] = watch.doing(lambda: view.show_only((), "Not made yet"))
         figures["showing all, longest turn, ms"] = watch.doing(lambda: view.show_only((), "All"))
-        clip = session.job.clips[count // 2]
+        clip = session.project.job.clips[count // 2]
         figures["naming, longest turn, ms (50 wanted)"] = watch.doing(
-            lambda: session.replace_clip("naming", clip.changed(name="another"))
+            lambda: edits.replace_clip(session.project, "naming", clip.changed(name="another"))
         )
-        figures["undo, longest turn, ms (50 wanted)"] = watch.doing(session.undo_stack.undo)
+        figures["undo, longest turn, ms (50 wanted)"] = watch.doing(session.project.history.undo)
         for key in (Qt.Key.Key_Down, Qt.Key.Key_PageDown):
             told = "one down" if key == Qt.Key.Key_Down else "a page down"
             figures[f"{told}, longest turn, ms (50 wanted)"] = watch.doing(
@@ -141,9 +142,9 @@ def board(count: int) -> Figures:
         assert window.save_job(folder / "big.kittiwake")
         figures["saving the job, s (1 wanted)"] = time.perf_counter() - began
         figures["… longest pause meanwhile, ms (50 wanted)"] = beat.stop()
-        session.replace_clip("naming", clip.changed(name="another"))
+        edits.replace_clip(session.project, "naming", clip.changed(name="another"))
         figures["keeping a copy meanwhile, longest turn, ms"] = watch.doing(window.rescue.keep, 2.0)
-        session.undo_stack.undo()
+        session.project.history.undo()
         beat, began = Beat(), time.perf_counter()
         assert window.open_job(folder / "big.kittiwake")
         figures["opening it, s"] = time.perf_counter() - began

@@ -63,10 +63,10 @@ def cutting(hours: float) -> Figures:
         window.add_paths([source])
         figures["first picture, s (1 wanted)"] = until(lambda: session.glimpses)
         figures["looked at, s"] = until(lambda: not session.busy)
-        window.board.select(session.job.clips[1].id)
+        window.board.select(session.project.job.clips[1].id)
         window.run("cut.open")
-        figures["speech found, s (10 wanted)"] = until(lambda: session.cut_of(source).spans)
-        figures["spans found"] = len(session.cut_of(source).spans)
+        figures["speech found, s (10 wanted)"] = until(lambda: session.project.cut_of(source).spans)
+        figures["spans found"] = len(session.project.cut_of(source).spans)
         activity = page._activity
         assert activity is not None
         began = time.perf_counter()
@@ -76,7 +76,7 @@ def cutting(hours: float) -> Figures:
         dice = np.random.default_rng(1)
         longest, most, all_ = 0.0, 0.0, []
         for n in range(120):
-            frames = session.facts[source].measures.frames  # type: ignore[union-attr]
+            frames = session.project.facts[source].measures.frames  # type: ignore[union-attr]
             length = frames ** dice.uniform(0.35, 1.0)
             at = dice.uniform(0, frames - length)
             began, own = time.perf_counter(), time.thread_time()

@@ -293,9 +293,9 @@ def look_in_window(numbers: list[int]) -> list[Result]:
             path.write_bytes(broken_job(random.Random(number)))
             before, began = _most_memory(), time.perf_counter()
             try:
-                window.session.undo_stack.setClean()
+                window.session.project.history.mark_clean()
                 opened = window.open_job(path)
-                for clip in window.session.job.clips[:1]:
+                for clip in window.session.project.job.clips[:1]:
                     window.board.select(clip.id)
                 app.processEvents()
                 window.grab()

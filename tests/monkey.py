@@ -70,7 +70,7 @@ class Monkey:
         self.window.use_colours(False)
         self.window.show()
         self.session = self.window.session
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.window.add_paths(self.sources[:4])
 
     def _sources(self) -> list[Path]:
@@ -144,7 +144,7 @@ class Monkey:
                     self._check()
                 if len(self.wrong) >= 20:
                     break
-            self.window.session.undo_stack.setClean()
+            self.window.session.project.history.mark_clean()
             self.window.close()
             self.app.processEvents()
         return self.wrong
@@ -155,11 +155,11 @@ class Monkey:
     @property
     def _fresh(self) -> bool:
         """Whether nothing was done yet to the job that is open."""
-        return self.window.session.undo_stack.count() == 0
+        return self.window.session.project.history.index == 0 and len(self.window.session.project.history) == 0
 
     def _act(self) -> None:
         if self._fresh:
-            self._began_with = self.window.session.job.clips
+            self._began_with = self.window.session.project.job.clips
         what = self.dice.choices(
             (self._key, self._click, self._words, self._select, self._add, self._resize, self._wait, self._reopen),
             (50, 22, 6, 12, 1.5, 0.5, 4, 0.15),
@@ -278,33 +278,33 @@ class Monkey:
         if changed:
             self._note(f"sources changed: {changed}")
         window, session = self.window, self.window.session
-        states = Counter(cell.state for cell in session.cells())
+        states = Counter(cell.state for cell in session.project.cells())
         counted = +window.tally.counts
         if counted != states:
             self._note(f"counted {counted}, but there are {states}")
-        ids = [clip.id for clip in session.job.clips]
+        ids = [clip.id for clip in session.project.job.clips]
         if len(set(ids)) != len(ids):
             self._note("a clip is there twice")
-        for source, cut in session.job.cuts.items():
+        for source, cut in session.project.job.cuts.items():
             wanted = {span.id for span in cut.spans if not span.aside}
-            there = {clip.id for clip in session.job.clips if clip.source == source}
+            there = {clip.id for clip in session.project.job.clips if clip.source == source}
             if cut.spans and there != wanted:
                 self._note(f"the clips of {source.name} are not those of its spans: {there ^ wanted}")
         path = self.folder / "check.kittiwake"
         from kittiwake.core.model.job import save_job
 
-        save_job(session.job, path)
-        if load_job(path).clips != session.job.clips:
+        save_job(session.project.job, path)
+        if load_job(path).clips != session.project.job.clips:
             self._note("the job does not come back from its file")
-        stack, before, at = session.undo_stack, session.job, session.undo_stack.index()
-        while stack.canUndo():
+        stack, before, at = session.project.history, session.project.job, session.project.history.index
+        while stack.can_undo:
             stack.undo()
-        if self._began_with is not None and session.job.clips != self._began_with:
+        if self._began_with is not None and session.project.job.clips != self._began_with:
             self._note("undo to the start does not lead to where it began")
-        while stack.index() < at:
+        while stack.index < at:
             stack.redo()
         self.app.processEvents()
-        if session.job.clips != before.clips or session.job.receivers != before.receivers:
+        if session.project.job.clips != before.clips or session.project.job.receivers != before.receivers:
             self._note("undo to the start and redo do not lead back")
 
 

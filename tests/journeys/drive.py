@@ -65,7 +65,7 @@ def click(name: str, slug: str | None) -> None:
     """Click a cell of the board, or a row head."""
     global actions
     actions += 1
-    clip = next(c for c in session.job.clips if c.name == name)
+    clip = next(c for c in session.project.job.clips if c.name == name)
     model = board.board_model
     row, column = model.row_of(clip.id), model.column_of(slug) if slug else 0
     assert row is not None and column is not None
@@ -77,13 +77,13 @@ def click(name: str, slug: str | None) -> None:
 
 
 def state(name: str, slug: str) -> str:
-    clip, receiver = next(c for c in session.job.clips if c.name == name), session.receiver(slug)
+    clip, receiver = next(c for c in session.project.job.clips if c.name == name), session.project.receiver(slug)
     assert receiver
-    return session.cell(clip, receiver).state
+    return session.project.cell(clip, receiver).state
 
 
 def counts() -> dict[str, int]:
-    states = [cell.state for cell in session.cells()]
+    states = [cell.state for cell in session.project.cells()]
     return {word: states.count(word) for word in set(states)}
 
 
@@ -110,15 +110,15 @@ def drop_and_make() -> None:
     do("mousemove", target.x(), target.y())
     do("mouseup", 1)
     actions += 1
-    wait(lambda: len(session.job.clips) == 26, "26 rows on the board")
+    wait(lambda: len(session.project.job.clips) == 26, "26 rows on the board")
     source.kill()
     focus()
     wait(lambda: not session.busy, "everything has been looked at")
-    session.job = session.job.changed(output=str(FOLDER / "made"))
+    session.project.job = session.project.job.changed(output=str(FOLDER / "made"))
     key("m")
     wait(lambda: counts().get("made") == 68 and not window.maker.busy, "68 outputs made")
     assert actions <= 3, actions
-    assert all(c.made.proof.passed for c in session.cells() if c.state == "made" and c.made and c.made.proof)
+    assert all(c.made.proof.passed for c in session.project.cells() if c.state == "made" and c.made and c.made.proof)
     assert counts() == {"made": 68, "decide": 4, "cannot": 6}, counts()
     print(f"from the drop to 68 proved outputs: {actions} actions")
 
@@ -173,7 +173,7 @@ def by_keyboard_alone() -> None:
     do("type", "--delay", 15, "Life jackets 2")
     key("Return")
     assert job.clips[row].name == "Safety notice"
-    assert session.job.clips[row].name == "Life jackets 2", session.job.clips[row].name
+    assert session.project.job.clips[row].name == "Life jackets 2", session.project.job.clips[row].name
     assert not window.player.playing
     key("ctrl+s")
     wait(lambda: load_job(path).clips[row].name == "Life jackets 2", "the job is saved")
@@ -195,8 +195,8 @@ def by_keyboard_alone() -> None:
 
 def from_nothing() -> None:
     """With nothing on the board: a line is recorded, and made for the phone."""
-    session.job = session.job.changed(output=str(FOLDER / "made"), receivers=("phone-menu",))
-    session.all_receivers = session.all_receivers[:1]
+    session.project.job = session.project.job.changed(output=str(FOLDER / "made"), receivers=("phone-menu",))
+    session.project.receivers = session.project.receivers[:1]
     board.setFocus()
     focus()
     page = window.bench.record_page
@@ -204,7 +204,7 @@ def from_nothing() -> None:
     wait(lambda: page.recorder.state == "open", "the microphone is open")
     key("Return")
     wait(lambda: page.recorder.state == "recording", "it records")
-    wait(lambda: session.job.clips and page.recorder.state == "open", "it has ended by itself")
+    wait(lambda: session.project.job.clips and page.recorder.state == "open", "it has ended by itself")
     assert "It can be used" in page.state.text(), page.state.text()
     key("m")
     wait(lambda: counts().get("made") == 1 and not window.maker.busy, "the prompt is made")
@@ -216,14 +216,14 @@ def from_nothing() -> None:
 def cut_a_reading() -> None:
     """A reading is dropped, cut, its clips named by typing, and one of two takes chosen; no mouse is touched."""
     reading = DEMO.parent / "reading" / "Season reading.flac"
-    session.job = session.job.changed(output=str(FOLDER / "made"), receivers=("phone-menu",))
-    session.all_receivers = session.all_receivers[:1]
+    session.project.job = session.project.job.changed(output=str(FOLDER / "made"), receivers=("phone-menu",))
+    session.project.receivers = session.project.receivers[:1]
     window.add_paths([reading])
     board.setFocus()
     focus()
-    wait(lambda: session.job.clips and not session.busy, "it has been looked at")
+    wait(lambda: session.project.job.clips and not session.busy, "it has been looked at")
     key("k")
-    wait(lambda: len(session.cut_of(reading).spans) == 42, "42 spans are found")
+    wait(lambda: len(session.project.cut_of(reading).spans) == 42, "42 spans are found")
     key("Return")
     for name in ("welcome", "pier one"):
         do("type", "--delay", 15, name)
@@ -233,14 +233,14 @@ def cut_a_reading() -> None:
     for _ in range(5):
         key("Down")
     key("y")
-    spans = session.cut_of(reading).spans
+    spans = session.project.cut_of(reading).spans
     assert [span.name for span in spans[:2]] == ["welcome", "pier one"]
     assert [span.aside for span in spans[6:8]] == [True, False], [span.aside for span in spans[:9]]
     key("bracketleft")
     before = spans[7].start
     key("Right")
     key("shift+Left")
-    moved = session.cut_of(reading).spans[7].start - before
+    moved = session.project.cut_of(reading).spans[7].start - before
     assert moved == round(0.01 * 22050) - round(0.001 * 22050), moved
     key("m")
     wait(lambda: counts().get("made") == 41 and not window.maker.busy, "41 prompts are made")
@@ -257,7 +257,7 @@ except BaseException:
     traceback.print_exc()
     window.grab().save(str(FOLDER / "failed.png"))
     code = 1
-window.session.undo_stack.setClean()
+window.session.project.history.mark_clean()
 window.shut_down()
 sys.stdout.flush()
 import os  # noqa: E402

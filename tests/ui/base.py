@@ -11,7 +11,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Clip
-from kittiwake.ui.remembered import Remembered
+from kittiwake.core.project.remembered import Remembered
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.window import Window
 from tests.sounds import FolderCase
@@ -29,7 +29,7 @@ class WindowCase(FolderCase):
         self.window.show()
         QTest.qWaitForWindowActive(self.window)
         self.session = self.window.session
-        self.session.remembered = Remembered(self.folder / "remembered.json")
+        self.session.project.remembered = Remembered(self.folder / "remembered.json")
         self.addCleanup(self.close_window)
 
     def close_window(self) -> None:
@@ -41,7 +41,7 @@ class WindowCase(FolderCase):
 
     def open_demo(self) -> None:
         self.window.open_job(DEMO)
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.settle()
 
     def settle(self) -> None:
@@ -68,12 +68,12 @@ class WindowCase(FolderCase):
         self.window.board.setFocus()
 
     def clip(self, name: str) -> Clip:
-        return next(clip for clip in self.session.job.clips if clip.name == name)
+        return next(clip for clip in self.session.project.job.clips if clip.name == name)
 
     def state(self, name: str, slug: str) -> str:
-        receiver = self.session.receiver(slug)
+        receiver = self.session.project.receiver(slug)
         assert receiver
-        return self.session.cell(self.clip(name), receiver).state
+        return self.session.project.cell(self.clip(name), receiver).state
 
     def visible_outputs(self) -> list[Path]:
         made = self.folder / "made"

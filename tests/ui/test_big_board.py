@@ -14,6 +14,7 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Clip
 from kittiwake.core.model.job import load_job
+from kittiwake.core.project import edits
 from kittiwake.ui.board.model import HEADS, LENGTH, NAME
 from kittiwake.ui.rescue import Rescue, rescued
 from kittiwake.ui.unwanted_dialog import UnwantedDialog
@@ -39,22 +40,24 @@ class TestFinding(WindowCase):
         QTest.keyClicks(self.window.filter.field, "pier")
         self.wait_for(lambda: len(self.names()) < 10)
         self.assertTrue(all("pier" in name.casefold() for name in self.names()), self.names())
-        self.assertIn(f"{len(self.names())} of {len(self.session.job.clips)} clips", self.window.filter.told.text())
+        self.assertIn(
+            f"{len(self.names())} of {len(self.session.project.job.clips)} clips", self.window.filter.told.text()
+        )
         current = self.window.board.current_clip()
         assert current is not None
         self.assertEqual(current.name, "Pier Two")
         QTest.keyClicks(self.window.filter.field, " nowhere")
         self.wait_for(lambda: self.names() == [])
         self.press(Key.Key_Escape)
-        self.assertEqual(len(self.names()), len(self.session.job.clips))
+        self.assertEqual(len(self.names()), len(self.session.project.job.clips))
         self.assertFalse(self.window.filter.isVisible())
         self.assertIs(self.app.focusWidget(), self.window.board)
         self.window.filter.begin()
         self.window.filter.states.setCurrentText("To decide")
         shown = self.names()
-        self.assertTrue(0 < len(shown) < len(self.session.job.clips))
+        self.assertTrue(0 < len(shown) < len(self.session.project.job.clips))
         for name in shown:
-            states = [self.state(name, receiver.slug) for receiver in self.session.all_receivers]
+            states = [self.state(name, receiver.slug) for receiver in self.session.project.receivers]
             self.assertIn("decide", states)
 
     def test_sorted_by_any_column_and_back_by_key_and_by_click(self) -> None:
@@ -73,15 +76,15 @@ class TestFinding(WindowCase):
         place.setX(heads.sectionViewportPosition(LENGTH) + 20)
         place.setY(10)
         QTest.mouseClick(heads.viewport(), Qt.MouseButton.LeftButton, pos=place)
-        lengths = [self.session.facts[self.clip(name).source].seconds or -1 for name in self.names()]
+        lengths = [self.session.project.facts[self.clip(name).source].seconds or -1 for name in self.names()]
         self.assertEqual(lengths, sorted(lengths))
         # By a receiver: what wants somebody comes first; renaming moves nothing under one's hands.
         board.setCurrentIndex(board.board_model.index(0, HEADS))
         self.press(Key.Key_S)
-        states = [self.state(name, self.session.all_receivers[0].slug) for name in self.names()]
+        states = [self.state(name, self.session.project.receivers[0].slug) for name in self.names()]
         self.assertEqual(states[0], "cannot")
         before = self.names()
-        self.session.replace_clip("naming", self.clip("Welcome").changed(name="A welcome"))
+        edits.replace_clip(self.session.project, "naming", self.clip("Welcome").changed(name="A welcome"))
         self.assertEqual(self.names(), ["A welcome" if name == "Welcome" else name for name in before])
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.names(), before)
@@ -96,7 +99,7 @@ class TestMany(WindowCase):
         dice = random.Random(3)
         names = [f"clip {dice.randrange(10**6):06}" for _ in range(3000)]
         self.clips = tuple(Clip(Path("/nowhere", f"{n}.wav"), name, id=f"c{n}") for n, name in enumerate(names))
-        self.session.change("adding", self.session.job.changed(clips=self.clips))
+        self.session.project.change("adding", self.session.project.job.changed(clips=self.clips))
         self.model = self.window.board.board_model
 
     def shown(self) -> list[str]:
@@ -122,16 +125,18 @@ class TestMany(WindowCase):
 
     def test_what_changes_while_it_is_sorted_is_not_lost(self) -> None:
         done = self.sort()
-        self.session.replace_clip("naming", self.clips[5].changed(name="other"))
+        edits.replace_clip(self.session.project, "naming", self.clips[5].changed(name="other"))
         self.assertIn("other", self.shown())
         self.wait_for(lambda: done)
         self.assertIn("other", self.shown())
         self.assertNotIn(self.clips[5].name, self.shown())
         self.window.board.sort_by(NAME)
         self.window.board.sort_by(NAME)
-        self.session.change("removing", self.session.job.changed(clips=self.session.job.clips[10:]))
+        self.session.project.change(
+            "removing", self.session.project.job.changed(clips=self.session.project.job.clips[10:])
+        )
         self.assertEqual(len(self.shown()), 2990)
-        self.session.add_sources([Path("/nowhere/late.wav")])
+        self.session.project.add_sources([Path("/nowhere/late.wav")])
         self.assertEqual(self.shown()[-1], "late")
         self.assertEqual(self.model.row_of("c2999"), 2989)
 
@@ -143,24 +148,24 @@ class TestMany(WindowCase):
         beat.start(1)
         self.assertTrue(self.window.save_job(path))
         self.assertTrue(beats)
-        self.assertTrue(self.session.undo_stack.isClean())
+        self.assertTrue(self.session.project.history.is_clean)
         self.assertEqual([clip.id for clip in load_job(path).clips], [clip.id for clip in self.clips])
-        self.session.change("removing", self.session.job.changed(clips=self.clips[:5]))
-        self.session.undo_stack.setClean()
+        self.session.project.change("removing", self.session.project.job.changed(clips=self.clips[:5]))
+        self.session.project.history.mark_clean()
         beats.clear()
         self.assertTrue(self.window.open_job(path))
         self.assertTrue(beats)
         self.assertEqual(self.shown(), [clip.name for clip in self.clips])
-        self.assertEqual(self.session.clips_of(self.clips[9].source), ["c9"])
+        self.assertEqual(self.session.project.clips_of(self.clips[9].source), ["c9"])
         self.wait_for(lambda: not self.window.tally.busy)
         self.assertEqual(self.window.tally.counts["waiting"], 9000)
-        self.assertFalse(self.session.undo_stack.canUndo())
+        self.assertFalse(self.session.project.history.can_undo)
 
     def test_opening_can_be_stopped_and_what_is_open_stays_open(self) -> None:
         path = self.folder / "big.kittiwake"
-        self.session.save(path)
-        self.session.change("removing", self.session.job.changed(clips=self.clips[:5]))
-        self.session.undo_stack.setClean()
+        self.session.project.save(path)
+        self.session.project.change("removing", self.session.project.job.changed(clips=self.clips[:5]))
+        self.session.project.history.mark_clean()
 
         def stop() -> None:
             (waiting,) = self.window.findChildren(Waiting)
@@ -178,7 +183,7 @@ class TestOutputs(WindowCase):
             self.write(f"in/{name}.wav", speech_like(16_000, 2, seed=number), 16_000)
         self.window.add_paths([self.folder / "in"])
         self.settle()
-        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.press(Key.Key_M)
         self.settle()
         self.assertEqual(self.state(names[0], "phone-menu"), "made")
@@ -213,19 +218,19 @@ class TestOutputs(WindowCase):
         self.session.outputs.stop()
         other = Window()
         try:
-            other.session.add_sources(sorted((self.folder / "in").iterdir()))
-            other.session.job = other.session.job.changed(output=str(self.folder / "made"))
+            other.session.project.add_sources(sorted((self.folder / "in").iterdir()))
+            other.session.project.job = other.session.project.job.changed(output=str(self.folder / "made"))
             other.session.outputs.look(now=True)
-            cell = other.session.cell
-            receiver = other.session.all_receivers[0]
-            self.wait_for(lambda: all(cell(c, receiver).state == "made" for c in other.session.job.clips))
+            cell = other.session.project.cell
+            receiver = other.session.project.receivers[0]
+            self.wait_for(lambda: all(cell(c, receiver).state == "made" for c in other.session.project.job.clips))
         finally:
             other.shut_down()
             shiboken6.delete(other)
 
     def test_outputs_no_longer_wanted_go_to_the_trash_only_when_asked(self) -> None:
         self.made("one", "two")
-        self.session.remove_clips({self.clip("two").id})
+        edits.remove_clips(self.session.project, {self.clip("two").id})
         self.window.run("make.unwanted")
         self.wait_for(lambda: self.window.findChild(UnwantedDialog))
         dialog = self.window.findChild(UnwantedDialog)
@@ -250,10 +255,11 @@ class TestRescue(WindowCase):
             "from pathlib import Path\n"
             "from kittiwake.ui.start import make_app, settle\n"
             "from kittiwake.ui.window import Window\n"
+            "from kittiwake.core.project import edits\n"
             "app = make_app(); window = Window(); window.show()\n"
             f"window.add_paths([Path({str(path)!r})]); settle(app, window)\n"
-            "clip = window.session.job.clips[0]\n"
-            "window.session.replace_clip('naming', clip.changed(name='kept'))\n"
+            "clip = window.session.project.job.clips[0]\n"
+            "edits.replace_clip(window.session.project, 'naming', clip.changed(name='kept'))\n"
             "window.rescue.keep(); window.rescue._pool.shutdown(wait=True)\n"
             "os.kill(os.getpid(), signal.SIGKILL)\n"
         )
@@ -261,12 +267,12 @@ class TestRescue(WindowCase):
         self.assertEqual(run.returncode, -signal.SIGKILL)
         (one,) = rescued()
         self.assertIsNone(one.path)
-        self.session.open_rescued(one.copy, one.path)
-        self.assertEqual([clip.name for clip in self.session.job.clips], ["kept"])
-        self.assertEqual(self.session.job.clips[0].source, path)
+        self.session.project.open_rescued(one.copy, one.path)
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["kept"])
+        self.assertEqual(self.session.project.job.clips[0].source, path)
         # It is not saved yet, and has no place of its own.
-        self.assertFalse(self.session.undo_stack.isClean())
-        self.assertIsNone(self.session.path)
+        self.assertFalse(self.session.project.history.is_clean)
+        self.assertIsNone(self.session.project.path)
         one.drop()
         self.assertEqual(rescued(), [])
 
@@ -279,7 +285,7 @@ class TestRescue(WindowCase):
         rescue.keep()
         self.wait_for(lambda: len(list(folder.glob("*"))) == 2)
         self.assertEqual(rescued(folder), [])  # its window is still open
-        self.session.save(self.folder / "saved.kittiwake")
+        self.session.project.save(self.folder / "saved.kittiwake")
         rescue.keep()
         self.wait_for(lambda: not list(folder.glob("*")))
         rescue.stop()

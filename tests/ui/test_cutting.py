@@ -15,6 +15,7 @@ from kittiwake.core.cut import read_lines
 from kittiwake.core.cut.forms import read_marks
 from kittiwake.core.measure import ActiveLevel, look_at
 from kittiwake.core.model import Span
+from kittiwake.core.project import edits
 from kittiwake.ui.bench.list_dialog import ListDialog
 from kittiwake.ui.commands import cut
 from kittiwake.ui.cutting import Picture
@@ -33,7 +34,9 @@ class CutCase(WindowCase):
         self.actions = 0
         self.source = READING / "Season reading.flac"
         self.window.add_paths([self.source])
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"), receivers=("phone-menu",))
+        self.session.project.job = self.session.project.job.changed(
+            output=str(self.folder / "made"), receivers=("phone-menu",)
+        )
         self.settle()
         self.window.board.setFocus()
         self.page = self.window.bench.cut_page
@@ -51,7 +54,7 @@ class CutCase(WindowCase):
 
     @property
     def spans(self) -> tuple[Span, ...]:
-        return self.session.cut_of(self.source).spans
+        return self.session.project.cut_of(self.source).spans
 
     def flubs(self) -> list[Span]:
         places = [(o["start"], o["stop"]) for o in TOLD["others"] if o["what"] == "flub"]
@@ -68,7 +71,7 @@ class CutCase(WindowCase):
 
     def check_names(self) -> None:
         """Every line has its name, and the clip holds the line."""
-        clips = {clip.name: clip for clip in self.session.job.clips}
+        clips = {clip.name: clip for clip in self.session.project.job.clips}
         self.assertEqual(set(clips), {line["name"] for line in TOLD["lines"]})
         for line in TOLD["lines"]:
             clip = clips[line["name"]]
@@ -143,19 +146,19 @@ class TestReading(CutCase):
         # Flubs were counted as lines, so that names from the first of them on are wrong.
         wrong = [s for s in self.spans if s.name and s.name not in self.said_in(s)]
         self.assertGreater(len(wrong), 20)
-        before = self.session.job
+        before = self.session.project.job
         self.page.wave.setFocus()
         self.press(Key.Key_B, Mod.ControlModifier)
         self.assertTrue(self.page.ear.isVisible())
         self.wait_for(lambda: "Listening" not in self.page.ear.told.text())
-        self.assertIs(self.session.job, before)  # a suggestion changes nothing
-        some = self.page.ear.suggestions(self.source, self.session.cut_of(self.source))
+        self.assertIs(self.session.project.job, before)  # a suggestion changes nothing
+        some = self.page.ear.suggestions(self.source, self.session.project.cut_of(self.source))
         self.assertGreater(len(some), 20)
         first = next(s for s in self.spans if s.id in some)
         self.page.choose(first.id)
         self.assertIn(f"Suggestion: sounds like “{some[first.id].name}”", self.page.ear.told.text())
         self.press(Key.Key_Return, Mod.ControlModifier)
-        taken = self.session.cut_of(self.source).span(first.id)
+        taken = self.session.project.cut_of(self.source).span(first.id)
         assert taken is not None
         self.assertEqual((taken.name, taken.by_hand), (some[first.id].name, True))
         self.press(Key.Key_Z, Mod.ControlModifier)
@@ -164,7 +167,7 @@ class TestReading(CutCase):
         self.assertEqual(sum(span.aside for span in self.spans), 2)
         self.assertFalse(self.page.ear.all_button.isEnabled())
         self.press(Key.Key_Z, Mod.ControlModifier)
-        self.assertEqual(self.session.job.cuts, before.cuts)
+        self.assertEqual(self.session.project.job.cuts, before.cuts)
         self.page.ear.end_button.click()
         self.assertFalse(self.page.ear.isVisible())
 
@@ -179,8 +182,8 @@ class TestReading(CutCase):
         levels()
         self.wait_for(lambda: all(text.endswith("dBov") for text in levels()))
         self.assertGreater(len(set(levels())), 5)
-        facts = self.session.facts[self.source]
-        clip = self.session.job.clips[3]
+        facts = self.session.project.facts[self.source]
+        clip = self.session.project.job.clips[3]
         sound, rate = soundfile.read(str(self.source), dtype="float32", start=clip.start, stop=clip.stop)
         meter = ActiveLevel(rate)
         meter.add(sound)
@@ -238,7 +241,7 @@ class TestReading(CutCase):
         self.page.choose(self.spans[1].id)
         self.press(Key.Key_Y)
         self.assertEqual([s.aside for s in self.spans[:2]], [True, False])
-        self.assertEqual(len(self.session.job.clips), 41)
+        self.assertEqual(len(self.session.project.job.clips), 41)
         self.press(Key.Key_U)
         self.assertEqual([s.aside for s in self.spans[:2]], [False, True])
         self.assertTrue(self.window.player.playing)
@@ -263,7 +266,7 @@ class TestReading(CutCase):
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=at)
         QTest.mouseMove(wave, to)
         QTest.mouseRelease(wave, Qt.MouseButton.LeftButton, pos=to)
-        moved = self.session.cut_of(self.source).span(span.id)
+        moved = self.session.project.cut_of(self.source).span(span.id)
         assert moved is not None
         self.assertAlmostEqual(moved.start, wave._frame(to.x()), delta=0.013 * TOLD["rate"])
         samples = wave._picture.samples(moved.start - 1, moved.start + 1)  # type: ignore[union-attr]
@@ -289,24 +292,26 @@ class TestReading(CutCase):
             for mark, (start, stop) in zip(marks, wanted, strict=True):
                 self.assertAlmostEqual(mark.start * TOLD["rate"], start, delta=12 if ending == "vtt" else 0.6)
                 self.assertAlmostEqual(mark.stop * TOLD["rate"], stop, delta=12 if ending == "vtt" else 0.6)
-        self.session.put_cut("nothing", self.source, self.session.cut_of(self.source).changed(spans=()))
-        self.assertEqual(len(self.session.job.clips), 1)
+        edits.put_cut(
+            self.session.project, "nothing", self.source, self.session.project.cut_of(self.source).changed(spans=())
+        )
+        self.assertEqual(len(self.session.project.job.clips), 1)
         cut.take_spans(self.window.context, self.folder / "spans.wav")
         self.assertEqual([(s.start, s.stop) for s in self.spans], wanted)
-        self.session.save(self.folder / "j.kittiwake")
-        kept = self.session.cut_of(self.source)
-        self.session.undo_stack.setClean()
+        self.session.project.save(self.folder / "j.kittiwake")
+        kept = self.session.project.cut_of(self.source)
+        self.session.project.history.mark_clean()
         self.assertTrue(self.window.open_job(self.folder / "j.kittiwake"))
-        self.assertEqual(self.session.cut_of(self.source), kept)
+        self.assertEqual(self.session.project.cut_of(self.source), kept)
 
     def test_named_on_the_board_is_named_in_the_cut(self) -> None:
         self.open_cut()
-        clip = self.session.job.clips[4]
-        self.session.replace_clip("naming", clip.changed(name="from the board"))
+        clip = self.session.project.job.clips[4]
+        edits.replace_clip(self.session.project, "naming", clip.changed(name="from the board"))
         self.assertEqual(self.spans[4].name, "from the board")
         self.press(Key.Key_F)
-        self.assertEqual(self.session.job.clips[4].name, "from the board")
-        self.session.remove_clips({clip.id})
+        self.assertEqual(self.session.project.job.clips[4].name, "from the board")
+        edits.remove_clips(self.session.project, {clip.id})
         self.assertTrue(next(s for s in self.spans if s.id == clip.id).aside)
 
 
@@ -357,14 +362,14 @@ class TestTouchUps(CutCase):
         self.assertEqual(self.window.player.way, "source")
         self.press(Key.Key_Slash)
         self.assertEqual(self.window.player.way, "output")
-        touched = [clip.touch_up for clip in self.session.job.clips]
+        touched = [clip.touch_up for clip in self.session.project.job.clips]
         self.assertEqual({(t.speed, t.gain_db) for t in touched}, {(1.08, -2.0)})
         self.assertIn("touching up the level, the speed of 42 clips", self.window.qactions["edit.undo"].text())
-        cell = self.session.cell(self.session.job.clips[0], self.session.all_receivers[0])
+        cell = self.session.project.cell(self.session.project.job.clips[0], self.session.project.receivers[0])
         assert cell.fit
         self.assertTrue(any("1.080 times as fast" in step.what for step in cell.fit.steps))
         self.press(Key.Key_Z, Mod.ControlModifier)
-        self.assertEqual({clip.touch_up.speed for clip in self.session.job.clips}, {1.0})
+        self.assertEqual({clip.touch_up.speed for clip in self.session.project.job.clips}, {1.0})
 
     def test_a_cough_inside_a_clip_is_left_out_by_two_keys(self) -> None:
         self.open_cut()
@@ -375,13 +380,13 @@ class TestTouchUps(CutCase):
         self.press(Key.Key_Q)
         self.page.wave.point_at(span.start + 9000)
         self.press(Key.Key_Q)
-        clip = self.session.clip(span.id)
+        clip = self.session.project.clip(span.id)
         assert clip
         self.assertEqual(clip.touch_up.without, ((span.start + 5000, span.start + 9000),))
-        found = self.session.fit_of(clip, self.session.all_receivers[0])
+        found = self.session.project.plans.fit_of(clip, self.session.project.receivers[0])
         assert found and found.predicted_seconds
         self.assertAlmostEqual(found.predicted_seconds, (span.stop - span.start - 4000) / TOLD["rate"], delta=0.001)
         # Once more inside of it takes it back.
         self.page.wave.point_at(span.start + 6000)
         self.press(Key.Key_Q)
-        self.assertEqual(self.session.clip(span.id).touch_up.without, ())  # type: ignore[union-attr]
+        self.assertEqual(self.session.project.clip(span.id).touch_up.without, ())  # type: ignore[union-attr]

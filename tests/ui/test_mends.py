@@ -19,6 +19,7 @@ from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, Stated
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.receiver_file import to_toml
+from kittiwake.core.project import edits
 from kittiwake.core.record import TakeWriter
 from kittiwake.ui.ask import where_to_save
 from kittiwake.ui.board.model import HEADS
@@ -58,12 +59,12 @@ class TestSaving(WindowCase):
         self.window.save_job(path)
         time.sleep(0.02)
         save_job(load_job(path).changed(name="By another"), path)
-        self.session.change("naming", self.session.job.changed(name="By this one"))
+        self.session.project.change("naming", self.session.project.job.changed(name="By this one"))
         with mock.patch.object(QMessageBox, "exec", return_value=0) as asked:
             self.window.run("job.save")
         asked.assert_called_once()
         self.assertEqual(load_job(path).name, "By another")
-        self.assertFalse(self.session.undo_stack.isClean())
+        self.assertFalse(self.session.project.history.is_clean)
 
     def test_rescued_work_joins_what_is_on_the_board(self) -> None:
         rescue = self.folder / "copy.kittiwake"
@@ -72,10 +73,10 @@ class TestSaving(WindowCase):
         self.settle()
         one = mock.Mock(copy=rescue, path=None)
         self.assertTrue(job.take_up(self.window.context, one))
-        names = [clip.name for clip in self.session.job.clips]
+        names = [clip.name for clip in self.session.project.job.clips]
         self.assertEqual(names, ["Hold the line", "Welcome"])
-        self.session.undo_stack.undo()
-        self.assertEqual([clip.name for clip in self.session.job.clips], ["Hold the line"])
+        self.session.project.history.undo()
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Hold the line"])
 
 
 def load_job_of(folder: Path, *sources: Path):
@@ -101,16 +102,16 @@ class TestJobs(WindowCase):
         ):  # fmt: skip
             path = self.folder / "j.kittiwake"
             path.write_text(json.dumps({**whole, "clips": [{"id": "1", "name": "a", "source": 0, **clip}]}))
-            self.session.undo_stack.setClean()
+            self.session.project.history.mark_clean()
             self.assertFalse(self.window.open_job(path), clip)
             self.assertIn("In the job file", self.window.foot.words.text())
             self.settle()
-        self.assertEqual([clip.name for clip in self.session.job.clips], ["Welcome"])
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Welcome"])
 
     def test_a_cell_that_cannot_be_drawn_does_not_take_the_window_along(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
-        with mock.patch.object(self.session, "cell", side_effect=ValueError("nobody thought of it")):
+        with mock.patch.object(self.session.project, "cell", side_effect=ValueError("nobody thought of it")):
             self.window.board.viewport().update()
             self.window.grab()
             index = self.window.board.board_model.index(0, HEADS)
@@ -142,24 +143,24 @@ class TestJobs(WindowCase):
 
     def test_the_rules_of_a_file_travel_in_the_job(self) -> None:
         toml = self.folder / "buoy.toml"
-        own = self.session.all_receivers[0].model_copy(update={"slug": "buoy", "name": "Buoy"})
+        own = self.session.project.receivers[0].model_copy(update={"slug": "buoy", "name": "Buoy"})
         toml.write_text(to_toml(own))
         self.window.add_paths([DEMO / "Welcome.wav"])
-        self.session.choose_receivers(["phone-menu", str(toml)])
+        edits.choose_receivers(self.session.project, ["phone-menu", str(toml)])
         job = self.folder / "j.kittiwake"
-        self.session.save(job)
+        self.session.project.save(job)
         toml.unlink()
-        self.session.undo_stack.undo()
-        self.session.undo_stack.redo()
-        self.assertEqual([r.slug for r in self.session.all_receivers], ["phone-menu", "buoy"])
+        self.session.project.history.undo()
+        self.session.project.history.redo()
+        self.assertEqual([r.slug for r in self.session.project.receivers], ["phone-menu", "buoy"])
         self.assertTrue(self.window.open_job(job))
-        self.assertEqual([r.slug for r in self.session.all_receivers], ["phone-menu", "buoy"])
+        self.assertEqual([r.slug for r in self.session.project.receivers], ["phone-menu", "buoy"])
         # A job of before, that only knows the path: the rest of it opens, and this is told.
         data = json.loads(job.read_text())
         data |= {"receivers": ["phone-menu", str(toml)], "own_receivers": []}
         job.write_text(json.dumps(data))
         self.assertTrue(self.window.open_job(job))
-        self.assertEqual([r.slug for r in self.session.all_receivers], ["phone-menu"])
+        self.assertEqual([r.slug for r in self.session.project.receivers], ["phone-menu"])
         self.assertIn("buoy.toml cannot be read", self.window.foot.words.text())
         chooser = ReceiverChooser(self.window, ("phone-menu", str(toml)), {})
         self.assertIn("left out", chooser.trouble.text())
@@ -170,16 +171,16 @@ class TestJobs(WindowCase):
         save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), job)
         self.window.add_paths([DEMO / name for name in SHORT])
         self.settle()
-        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.window.run("make.all")
         with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.No):
             self.assertFalse(self.window.open_job(job))
         self.settle()
-        old = next(iter(self.session._results.values()))
-        self.session.undo_stack.setClean()
+        old = next(iter(self.session.project.outputs._results.values()))
+        self.session.project.history.mark_clean()
         self.assertTrue(self.window.open_job(job))
-        self.session.take_result(*old)
-        self.assertEqual((self.session._results, self.session.records), ({}, {}))
+        self.session.project.outputs.take_result(*old)
+        self.assertEqual((self.session.project.outputs._results, self.session.project.outputs.records), ({}, {}))
 
 
 class TestKeys(WindowCase):
@@ -188,10 +189,10 @@ class TestKeys(WindowCase):
         self.window.run("view.find")
         states = self.window.filter.states
         states.setFocus()
-        before = self.session.job
+        before = self.session.project.job
         for key in (Key.Key_D, Key.Key_M, Key.Key_V, Key.Key_K):
             self.press(key)
-        self.assertIs(self.session.job, before)
+        self.assertIs(self.session.project.job, before)
         self.assertFalse(self.window.maker.busy or self.window.maker.wanted)
         self.assertIs(self.app.focusWidget(), states)
         self.press(Key.Key_Space)
@@ -271,7 +272,7 @@ class TestDropsAndWords(WindowCase):
         self.window.run("make.all")
         self.assertIn("that cannot be made", self.window.foot.words.text())
         self.window.add_paths([self.write("a.wav", speech_like(8000, 1), 8000)])
-        self.session.change("one", self.session.job.changed(receivers=("phone-menu",)))
+        self.session.project.change("one", self.session.project.job.changed(receivers=("phone-menu",)))
         self.settle()
         self.assertEqual(self.window.top.make_button.text(), "Make 1 output  M")
         (self.folder / "a.wav").unlink()
@@ -326,7 +327,7 @@ class TestTakes(WindowCase):
         from kittiwake.core.record import check_take
 
         page._taken(path, check_take(path, -60.0))
-        self.assertEqual([clip.name for clip in self.session.job.clips], ["as it began"])
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["as it began"])
 
     def test_a_check_that_comes_late_does_not_call_off_the_next_count_in(self) -> None:
         recorder = self.window.bench.record_page.recorder

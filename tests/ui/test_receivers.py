@@ -21,7 +21,7 @@ class TestReceivers(WindowCase):
     def test_others_are_put_on_the_board_and_made_for(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.press(Key.Key_R, Mod.ControlModifier)
         chooser = self.window.findChild(ReceiverChooser)
         assert isinstance(chooser, ReceiverChooser)
@@ -39,12 +39,12 @@ class TestReceivers(WindowCase):
                 item.setCheckState(Qt.CheckState.Checked)
         chooser.accept()
         self.back_to_the_window()
-        slugs = [receiver.slug for receiver in self.session.all_receivers]
+        slugs = [receiver.slug for receiver in self.session.project.receivers]
         self.assertEqual(slugs, ["phone-menu", "mobile-voice", "quay-beacon", "deck-radio", "speech-engine", "buoy"])
         self.assertEqual(self.window.board.board_model.columnCount(), HEADS + 6)
         self.press(Key.Key_M)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
         self.assertTrue((self.folder / "made/buoy/WELCOME.aiff").exists())
         # Six columns do not fit: the board scrolls sideways, and names stand still and can be typed over.
         self.window.board.select(self.clip("Welcome").id, "buoy")
@@ -112,11 +112,11 @@ class TestReceiverSheet(WindowCase):
     def test_duplicate_change_export_and_use_elsewhere(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
-        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.window.run("view.receiver")
         self.window.bench.receiver_page.duplicate_button.click()
         self.settle()
-        self.assertEqual([r.slug for r in self.session.all_receivers][:2], ["phone-menu", "phone-menu-2"])
+        self.assertEqual([r.slug for r in self.session.project.receivers][:2], ["phone-menu", "phone-menu-2"])
         rates = self.field("At a rate of")
         rates.selectAll()
         QTest.keyClicks(rates, "16")
@@ -128,17 +128,17 @@ class TestReceiverSheet(WindowCase):
             page.export_button.click()
         found = load_receiver(path)
         self.assertEqual((found.slug, found.rules.accepts[0].sample_rates), ("phone-menu-2", (16_000,)))
-        self.assertEqual(found, self.session.receiver("phone-menu-2"))
+        self.assertEqual(found, self.session.project.receiver("phone-menu-2"))
         self.window.board.setFocus()
         self.press(Key.Key_M)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
         job = self.folder / "j.kittiwake"
-        self.session.save(job)
+        self.session.project.save(job)
         self.window.open_job(job)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
-        self.assertEqual(self.session.receiver("phone-menu-2"), found)
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
+        self.assertEqual(self.session.project.receiver("phone-menu-2"), found)
 
 
 class TestComparing(WindowCase):

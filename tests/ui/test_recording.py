@@ -28,7 +28,9 @@ class RecordCase(WindowCase):
         none = mock.patch.object(microphones_of, "microphones", lambda: [(StandIn().name, None)])
         none.start()
         self.addCleanup(none.stop)
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"), receivers=("phone-menu",))
+        self.session.project.job = self.session.project.job.changed(
+            output=str(self.folder / "made"), receivers=("phone-menu",)
+        )
         self.actions = 0
         self.window.board.setFocus()
 
@@ -86,12 +88,12 @@ class TestOneLine(RecordCase):
         self.wait_for_take(2)
         self.assertIn("It can be used", self.page.state.text())
         # One clip, of the second take; the first stays on disk, and in the job.
-        self.assertEqual([clip.name for clip in self.session.job.clips], ["Recording"])
-        self.assertEqual(self.session.job.clips[0].source.name, "Recording take 2.wav")
-        asides = [cut.spans[0].aside for cut in self.session.job.cuts.values()]
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Recording"])
+        self.assertEqual(self.session.project.job.clips[0].source.name, "Recording take 2.wav")
+        asides = [cut.spans[0].aside for cut in self.session.project.job.cuts.values()]
         self.assertEqual(asides, [True, False])
         self.press(Key.Key_Z, Mod.ControlModifier)
-        self.assertEqual(self.session.job.clips[0].source.name, "Recording.wav")
+        self.assertEqual(self.session.project.job.clips[0].source.name, "Recording.wav")
 
 
 class TestList(RecordCase):
@@ -109,13 +111,13 @@ class TestList(RecordCase):
             self.press(Key.Key_Return)
             self.wait_for_take(count)
             self.assertIn("It can be used", self.page.state.text())
-        self.assertEqual([c.name for c in self.session.job.clips], [line.name for line in self.lines])
-        self.assertEqual([c.text for c in self.session.job.clips], [line.text for line in self.lines])
+        self.assertEqual([c.name for c in self.session.project.job.clips], [line.name for line in self.lines])
+        self.assertEqual([c.text for c in self.session.project.job.clips], [line.text for line in self.lines])
         self.assertFalse(self.page.next_button.isEnabled())
         # What the stand-in said are the lines that were shown: as long as in the reading they come from.
         told = json.loads((READING / "where.json").read_text("utf-8"))
         spoken = {line["name"]: (line["stop"] - line["start"]) / told["rate"] for line in told["lines"]}
-        for clip in self.session.job.clips:
+        for clip in self.session.project.job.clips:
             length = ((clip.stop or 0) - clip.start) / 48_000
             self.assertAlmostEqual(length, spoken[clip.name] + 0.2, delta=0.16)
 
@@ -132,7 +134,7 @@ class TestTrouble(RecordCase):
         (take,) = (self.folder / "made" / "recordings").iterdir()
         data, _ = soundfile.read(str(take))
         self.assertGreater(len(data), 48_000)
-        self.assertEqual(len(self.session.job.clips), 1)
+        self.assertEqual(len(self.session.project.job.clips), 1)
         self.press(Key.Key_V)
         self.assertEqual(self.page.recorder.state, "open")
 
@@ -154,7 +156,7 @@ class TestTrouble(RecordCase):
         self.press(Key.Key_Return)
         self.wait_for(lambda: "cannot be recorded" in self.window.foot.words.text(), 20)
         self.assertEqual(self.page.recorder.state, "open")
-        self.assertEqual(self.session.job.clips, ())
+        self.assertEqual(self.session.project.job.clips, ())
 
     def test_leaving_the_page_lets_go_of_the_microphone(self) -> None:
         self.press(Key.Key_V)

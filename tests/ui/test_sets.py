@@ -9,8 +9,9 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.codec import find_format
 from kittiwake.core.model import Clip, Stated
+from kittiwake.core.project import edits
+from kittiwake.core.project.remembered import Remembered
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
-from kittiwake.ui.remembered import Remembered
 from tests.core.intake import test_streams
 from tests.sounds import DEMO, speech_like, spoken
 from tests.ui.base import WindowCase
@@ -50,13 +51,13 @@ class TestSuspicion(WindowCase):
         fares = self.clip("Spring fares")
         self.wait_for(lambda: any("48 kHz" in told for told in self.flags(fares)))
         self.window.board.select(fares.id)
-        remedy = self.session.problems_of(fares)[0].remedies[0]
-        self.session.apply_remedy(fares, None, remedy)
+        remedy = self.session.project.plans.problems_of(fares)[0].remedies[0]
+        edits.apply_remedy(self.session.project, fares, None, remedy)
         self.assertEqual(self.clip("Spring fares").touch_up.true_rate, 48_000)
         self.assertFalse(any("48 kHz" in told for told in self.flags(self.clip("Spring fares"))))
         self.press(Key.Key_Z, Mod.ControlModifier)
-        right = self.session.problems_of(self.clip("Spring fares"))[0].remedies[1]
-        self.session.apply_remedy(self.clip("Spring fares"), None, right)
+        right = self.session.project.plans.problems_of(self.clip("Spring fares"))[0].remedies[1]
+        edits.apply_remedy(self.session.project, self.clip("Spring fares"), None, right)
         self.assertEqual(self.flags(self.clip("Spring fares")), ())
 
 
@@ -65,28 +66,28 @@ class TestShared(WindowCase):
         paths = [self.write(f"in/{n}.wav", speech_like(8000, 2, seed=n), 8000) for n in range(3)]
         self.window.add_paths(paths)
         self.settle()
-        beacon = self.session.receiver("quay-beacon")
+        beacon = self.session.project.receiver("quay-beacon")
         assert beacon
         limits = beacon.rules.limits.model_copy(update={"total_bytes": 70_000})
         rules = beacon.rules.model_copy(update={"limits": limits})
-        self.session.change_receiver(beacon.model_copy(update={"rules": rules}))
+        edits.change_receiver(self.session.project, beacon.model_copy(update={"rules": rules}))
         states = [self.state(str(n), "quay-beacon") for n in range(3)]
         self.assertEqual(states, ["as_is", "as_is", "cannot"])
-        self.window.bench.show_choice(None, self.session.receiver("quay-beacon"))
+        self.window.bench.show_choice(None, self.session.project.receiver("quay-beacon"))
         self.assertIn("96.1 kB of 70.0 kB", self.window.bench.receiver_page.verdict.text())
-        self.session.remove_clips({self.clip("0").id})
+        edits.remove_clips(self.session.project, {self.clip("0").id})
         self.assertEqual(self.state("2", "quay-beacon"), "as_is")
 
     def test_a_kind_is_chosen_with_one_key_for_all_selected(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Car deck.aiff"])
         self.settle()
-        self.session.change("receivers", self.session.job.changed(receivers=("paging-controller",)))
+        self.session.project.change("receivers", self.session.project.job.changed(receivers=("paging-controller",)))
         self.assertEqual(self.state("Welcome", "paging-controller"), "decide")
         self.window.board.setFocus()
         self.window.board.select(self.clip("Welcome").id, "paging-controller")
         self.press(Key.Key_Down, Mod.ShiftModifier)
         self.press(Key.Key_D)
-        self.assertEqual({clip.kind for clip in self.session.job.clips}, {"evacuation"})
+        self.assertEqual({clip.kind for clip in self.session.project.job.clips}, {"evacuation"})
         self.assertEqual(self.state("Car deck", "paging-controller"), "convert")
 
 
@@ -114,8 +115,8 @@ class TestStating(WindowCase):
         self.settle()
         self.assertEqual(self.state("a", "phone-menu"), "convert")
         # Another window, another day: the file beside it needs no word.
-        self.session.remembered = Remembered(self.folder / "remembered.json")
-        self.session.change("empty", self.session.job.changed(clips=(), stated={}))
+        self.session.project.remembered = Remembered(self.folder / "remembered.json")
+        self.session.project.change("empty", self.session.project.job.changed(clips=(), stated={}))
         self.window.add_paths([self.folder / "old/b.dat"])
         self.settle()
         self.assertEqual(self.state("b", "phone-menu"), "convert")
@@ -137,6 +138,6 @@ class TestStating(WindowCase):
         QTest.keyClick(dialog.list, Key.Key_Down)
         dialog.accept()
         self.settle()
-        facts = self.session.facts[target]
+        facts = self.session.project.facts[target]
         assert facts.measures
         self.assertAlmostEqual(facts.measures.spectrum.argmax() * facts.measures.spectrum_step, 1700, delta=30)

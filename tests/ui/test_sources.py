@@ -9,6 +9,7 @@ from PySide6.QtTest import QTest
 from kittiwake.core.codec import alaw, ulaw
 from kittiwake.core.model import Stated
 from kittiwake.core.model.job import load_job
+from kittiwake.core.project import edits
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.rate_dialog import RateDialog
 from tests.sounds import speech_like, spoken
@@ -35,9 +36,9 @@ class TestTrueRate(WindowCase):
         dialog.accept()
         self.back_to_the_window()
         self.assertEqual(self.clip("Spring fares").touch_up.true_rate, 48_000)
-        receiver = self.session.receiver("phone-menu")
+        receiver = self.session.project.receiver("phone-menu")
         assert receiver
-        found = self.session.fit_of(self.clip("Spring fares"), receiver)
+        found = self.session.project.plans.fit_of(self.clip("Spring fares"), receiver)
         self.assertAlmostEqual(found.predicted_seconds, 2.84 * 0.91875, delta=0.01)  # type: ignore[union-attr, arg-type]
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertIsNone(self.clip("Spring fares").touch_up.true_rate)
@@ -50,9 +51,9 @@ class TestHeaderless(WindowCase):
             (self.folder / f"greeting{number}").write_bytes(ulaw.encode(x).tobytes())
         self.window.add_paths([self.folder / f"greeting{number}" for number in range(3)])
         self.settle()
-        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"decide"})
-        self.assertEqual(self.session.facts[self.folder / "greeting0"].suggested, Stated("ulaw", 8000))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"decide"})
+        self.assertEqual(self.session.project.facts[self.folder / "greeting0"].suggested, Stated("ulaw", 8000))
         self.window.board.setFocus()
         self.window.board.select(self.clip("greeting0").id)
         self.press(Key.Key_H)
@@ -84,17 +85,17 @@ class TestHeaderless(WindowCase):
         dialog.accept()
         self.back_to_the_window()
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"convert"})
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"convert"})
         self.press(Key.Key_M)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
         path = self.folder / "j.kittiwake"
-        self.session.save(path)
+        self.session.project.save(path)
         self.assertEqual(len(load_job(path).stated), 3)
         self.window.open_job(path)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
-        self.session.state_headerless([self.folder / "greeting0"], Stated("alaw", 8000))
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
+        self.session.project.state_headerless([self.folder / "greeting0"], Stated("alaw", 8000))
         self.settle()
         self.assertEqual(self.state("greeting0", "phone-menu"), "stale")
         self.press(Key.Key_Z, Mod.ControlModifier)
@@ -113,8 +114,10 @@ class TestHeaderless(WindowCase):
         (place / "picture").write_bytes(np.random.default_rng(1).bytes(9000))
         self.window.add_paths([place])
         self.settle()
-        self.assertEqual(sorted(c.name for c in self.session.job.clips), ["five", "four", "one", "three", "two"])
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"decide"})
+        self.assertEqual(
+            sorted(c.name for c in self.session.project.job.clips), ["five", "four", "one", "three", "two"]
+        )
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"decide"})
         self.assertIn("list.csv", self.window.foot.words.text() + self.window.foot.words.toolTip())
         self.window.board.setFocus()
         self.window.board.select(self.clip("one").id)
@@ -124,8 +127,8 @@ class TestHeaderless(WindowCase):
         self.assertEqual(states, {**dict.fromkeys(("one", "two", "three", "four"), "convert"), "five": "decide"})
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"decide"})
-        problem = self.session.problems_of(self.clip("five"))[0]
-        self.session.apply_remedy(self.clip("five"), None, problem.remedies[0])
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"decide"})
+        problem = self.session.project.plans.problems_of(self.clip("five"))[0]
+        edits.apply_remedy(self.session.project, self.clip("five"), None, problem.remedies[0])
         self.settle()
-        self.assertEqual(self.session.job.stated[place / "five.al"], Stated("alaw", 8000))
+        self.assertEqual(self.session.project.job.stated[place / "five.al"], Stated("alaw", 8000))

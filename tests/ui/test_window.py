@@ -36,16 +36,16 @@ class TestTheLine(WindowCase):
     def test_drop_a_folder_press_one_key(self) -> None:
         self.drop(DEMO)
         self.settle()
-        self.assertEqual(len(self.session.job.clips), 26)
-        self.assertEqual(self.session.job.name, "sounds")
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.assertEqual(len(self.session.project.job.clips), 26)
+        self.assertEqual(self.session.project.job.name, "sounds")
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.press(Key.Key_M)
         self.assertTrue(self.window.maker.busy)
         self.settle()
-        states = [cell.state for cell in self.session.cells()]
+        states = [cell.state for cell in self.session.project.cells()]
         self.assertEqual({s: states.count(s) for s in set(states)}, {"made": 68, "decide": 4, "cannot": 6})
         self.assertEqual(len(self.visible_outputs()), 68)
-        for cell in self.session.cells():
+        for cell in self.session.project.cells():
             if cell.state == "made":
                 self.assertTrue(cell.made and cell.made.proof and cell.made.proof.passed)
         self.assertIn("68 made, and every one passed its proof", self.window.foot.words.text())
@@ -72,7 +72,7 @@ class TestTheLine(WindowCase):
         self.assertEqual(self.state("Welcome", "phone-menu"), "convert")
 
     def test_the_key_pressed_before_everything_was_looked_at_is_meant_all_the_same(self) -> None:
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.drop(DEMO)
         self.press(Key.Key_M)
         self.wait_for(lambda: self.window.maker.done and not self.window.maker.busy)
@@ -83,7 +83,7 @@ class TestTheLine(WindowCase):
         path = self.write("in/x.wav", speech_like(48000, 2), 48000)
         self.drop(path)
         self.settle()
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.session.outputs.stop()  # which would notice in a moment
         self.write("in/x.wav", speech_like(16000, 1), 16000)
         self.press(Key.Key_M)
@@ -112,20 +112,20 @@ class TestTheLine(WindowCase):
             self.write(f"in/{number}.wav", speech_like(48000, 80, seed=number), 48000)
         self.drop(self.folder / "in")
         self.settle()
-        self.session.job = self.session.job.changed(output=str(self.folder / "made"))
+        self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.press(Key.Key_M)
         # A fast machine is done with one before it tells how far it is.
-        self.wait_for(lambda: any(cell.share > 0.05 or cell.state == "made" for cell in self.session.cells()))
+        self.wait_for(lambda: any(cell.share > 0.05 or cell.state == "made" for cell in self.session.project.cells()))
         self.press(Key.Key_Escape)
         self.settle()
-        made = [cell for cell in self.session.cells() if cell.state == "made"]
+        made = [cell for cell in self.session.project.cells() if cell.state == "made"]
         self.assertLess(len(made), 18)
         self.assertEqual(len(self.visible_outputs()), len(made))
         self.assertFalse(list((self.folder / "made").rglob("*.part")))
         self.assertIn("Stopped", self.window.foot.words.text())
         self.press(Key.Key_M)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()} - {"decide"}, {"made"})
+        self.assertEqual({cell.state for cell in self.session.project.cells()} - {"decide"}, {"made"})
 
 
 class TestDecisions(WindowCase):
@@ -202,7 +202,7 @@ class TestDecisions(WindowCase):
         self.assertFalse(self.window.maker.busy)
         QTest.keyClick(editor, Key.Key_Return)
         self.app.processEvents()
-        self.assertEqual(self.session.job.clips[-2].name, "My menu 1 D")
+        self.assertEqual(self.session.project.job.clips[-2].name, "My menu 1 D")
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.clip("Welcome").name, "Welcome")
 
@@ -211,10 +211,10 @@ class TestDecisions(WindowCase):
         self.window.board.setFocus()
         self.window.board.select(self.clip("Ticket office").id)
         self.press(Key.Key_Delete)
-        self.assertEqual(len(self.session.job.clips), 26)
+        self.assertEqual(len(self.session.project.job.clips), 26)
         self.assertTrue((DEMO / "Ticket office.wav").exists())
         self.press(Key.Key_Z, Mod.ControlModifier)
-        self.assertEqual(len(self.session.job.clips), 27)
+        self.assertEqual(len(self.session.project.job.clips), 27)
 
 
 class TestListening(WindowCase):
@@ -275,17 +275,17 @@ class TestJobs(WindowCase):
     def test_saved_opened_again_and_still_made(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
-        self.session.change("out", self.session.job.changed(output=str(self.folder / "made")))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.press(Key.Key_M)
         self.settle()
         path = self.folder / "spring.kittiwake"
         with mock.patch("kittiwake.ui.commands.job.where_to_save", return_value=path):
             self.press(Key.Key_S, Mod.ControlModifier)
         self.assertEqual(len(load_job(path).made), 3)
-        self.assertTrue(self.session.undo_stack.isClean())
+        self.assertTrue(self.session.project.history.is_clean)
         self.window.open_job(path)
         self.settle()
-        self.assertEqual({cell.state for cell in self.session.cells()}, {"made"})
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
         (self.folder / "made/phone-menu/Welcome.wav").unlink()
         self.window.open_job(path)
         self.settle()
@@ -297,7 +297,7 @@ class TestJobs(WindowCase):
         bad.write_text("{")
         self.assertFalse(self.window.open_job(bad))
         self.assertIn("damaged", self.window.foot.words.text())
-        self.assertEqual(len(self.session.job.clips), 27)
+        self.assertEqual(len(self.session.project.job.clips), 27)
 
     def test_unsaved_work_is_asked_about(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav"])

@@ -12,7 +12,8 @@ from ..core.batch import BatchRequest, PlannedClip, Share, run_batch
 from ..core.fit import Fit
 from ..core.make import Result
 from ..core.process import Processes
-from .session import Cell, Session
+from ..core.project import Cell
+from .session import Session
 
 
 class Maker(QObject):
@@ -99,11 +100,13 @@ class Maker(QObject):
         self._stop.clear()
         self._pause.clear()
         for cell in chosen:
-            self._session.set_share(cell.clip.id, cell.receiver.slug, 0.0)
+            self._session.project.outputs.set_share(cell.key, 0.0)
         self._cells = {(cell.clip.id, cell.receiver.slug): cell for cell in chosen}
         receivers = {cell.receiver.slug: cell.receiver for cell in chosen}
-        request = BatchRequest(tuple(receivers.values()), tuple(map(self._session.folder_of, receivers.values())))
-        places = {clip.id: n for n, clip in enumerate(self._session.job.clips, 1)}
+        request = BatchRequest(
+            tuple(receivers.values()), tuple(map(self._session.project.folder_of, receivers.values()))
+        )
+        places = {clip.id: n for n, clip in enumerate(self._session.project.job.clips, 1)}
         self._thread = Thread(target=self._run, args=(chosen, request, places), name="maker", daemon=True)
         self._thread.start()
         self.started.emit(self.total)
@@ -134,7 +137,7 @@ class Maker(QObject):
 
     def _share(self, clip_id: str, slug: str, share: float) -> None:
         if self.busy:
-            self._session.set_share(clip_id, slug, share)
+            self._session.project.outputs.set_share((clip_id, slug), share)
             self.progressed.emit()
 
     def _take(self, result: Result) -> None:
@@ -145,7 +148,7 @@ class Maker(QObject):
         self._sound += result.source_seconds
         if result.status == "failed":
             self.failed += 1
-        self._session.take_result(cell, result)
+        self._session.project.outputs.take_result(cell, result)
         self.progressed.emit()
 
     def _finish(self, trouble: str) -> None:
@@ -154,8 +157,7 @@ class Maker(QObject):
         self._thread = None
         self.trouble = trouble
         self._cells = {}
-        for clip_id, slug in list(self._session._shares):
-            self._session.set_share(clip_id, slug, None)
+        self._session.project.outputs.making_is_over()
         self.finished.emit()
 
     def pause(self, paused: bool) -> None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from collections.abc import Callable, Mapping
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -16,34 +16,15 @@ from ..core.make.output import as_made
 from ..core.make.place import file_digest
 from ..core.measure.look import stamp_of
 from ..core.model import MadeRecord
+from ..core.project.cell import Key
+from ..core.project.outputs import News
 from .gentle import Gently
 
 if TYPE_CHECKING:
     from .session import Session
 
-Key = tuple[str, str]
 _EVERY = 3.0  # s
 _SHARE = 20  # times as long as a look took is waited until the next
-
-
-@dataclass(slots=True)
-class News:
-    """What has changed on disk.
-
-    Attributes
-    ----------
-    gone, altered : records whose file is not there, or is not as it was made.
-    stamps : of outputs that are as they were made.
-    sources, lost : that are not what was looked at, or not there any more.
-    ledger : what the folders' ledgers know, by source, clip name and receiver; None where nothing is new.
-    """
-
-    gone: dict[Key, MadeRecord] = field(default_factory=dict)
-    altered: dict[Key, MadeRecord] = field(default_factory=dict)
-    stamps: dict[Key, str] = field(default_factory=dict)
-    sources: list[Path] = field(default_factory=list)
-    lost: list[Path] = field(default_factory=list)
-    ledger: dict[tuple[str, str, str], Entry] | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -83,9 +64,12 @@ class Outputs(QObject):
         if self._stopped or self._busy or (not now and time.monotonic() - self._last < _SHARE * self._took):
             return
         self._busy = True
-        folders = tuple(dict.fromkeys(session.folder_of(receiver) for receiver in session.all_receivers))
+        folders = tuple(dict.fromkeys(session.project.folder_of(receiver) for receiver in session.project.receivers))
         known = _Known(
-            dict(session.records), dict(session.output_stamps), dict(session.source_stamps), session.ledger
+            session.project.outputs.records,
+            session.project.outputs.known_stamps,
+            dict(session.project.source_stamps),
+            session.project.outputs.ledger,
         )
         self._pool.submit(self._look, folders, known)
 
@@ -145,10 +129,10 @@ class Outputs(QObject):
     def unwanted(self) -> list[tuple[Path, Entry]]:
         """Outputs in the job's folders that were made here, are as they were made, and belong to no clip and receiver of the job."""
         session = self._session
-        wanted = {(str(clip.source), clip.name) for clip in session.job.clips}
+        wanted = {(str(clip.source), clip.name) for clip in session.project.job.clips}
         found = []
-        for receiver in session.all_receivers:
-            folder = session.folder_of(receiver)
+        for receiver in session.project.receivers:
+            folder = session.project.folder_of(receiver)
             for entry in Ledger(folder):
                 if (entry.source, entry.clip) in wanted and entry.receiver == receiver.slug:
                     continue

@@ -90,10 +90,15 @@ class Rescue(QObject):
     def keep(self) -> None:
         """Write the copy now, or remove it where everything is saved."""
         session = self._session
-        if session.undo_stack.isClean():
+        if session.project.history.is_clean:
             self._pool.submit(self._drop)
         else:
-            self._pool.submit(self._write, session.job, tuple(session.records.values()), session.path)
+            self._pool.submit(
+                self._write,
+                session.project.job,
+                tuple(session.project.outputs.records.values()),
+                session.project.path,
+            )
 
     def _write(self, job: Job, made: tuple[MadeRecord, ...], path: Path | None) -> None:
         began = time.monotonic()
@@ -113,7 +118,9 @@ class Rescue(QObject):
         """Write the copy now; it stays when the window is gone."""
         self._timer.stop()
         session = self._session
-        self._pool.submit(self._write, session.job, tuple(session.records.values()), session.path)
+        self._pool.submit(
+            self._write, session.project.job, tuple(session.project.outputs.records.values()), session.project.path
+        )
         self._stays = True
 
     def stop(self) -> None:

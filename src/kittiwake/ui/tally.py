@@ -58,8 +58,8 @@ class Tally(QObject):
 
     def _job(self) -> None:
         session = self._session
-        receivers = tuple(session.all_receivers)
-        before, self._job_clips = self._job_clips, session.job.clips
+        receivers = tuple(session.project.receivers)
+        before, self._job_clips = self._job_clips, session.project.job.clips
         count = len(before)
         if (
             receivers == self._receivers
@@ -72,7 +72,7 @@ class Tally(QObject):
                 self._clips[clip.id] = clip
             self._mark([clip.id for clip in self._job_clips[count:]], [receiver.slug for receiver in receivers])
             return
-        clips = {clip.id: clip for clip in session.job.clips}
+        clips = {clip.id: clip for clip in session.project.job.clips}
         other = count > _LOT and bool(self._job_clips) and before[0] is not self._job_clips[0]
         if receivers != self._receivers or (other and before[-1] is not self._job_clips[-1]):
             # Columns come and go seldom, and so do whole jobs: all is counted anew.
@@ -97,7 +97,7 @@ class Tally(QObject):
             self.counts[state] -= 1
 
     def _facts(self, path: Path) -> None:
-        self._mark(self._session.clips_of(path), [receiver.slug for receiver in self._receivers])
+        self._mark(self._session.project.clips_of(path), [receiver.slug for receiver in self._receivers])
 
     def _mark(self, clip_ids: list[str], slugs: list[str]) -> None:
         if len(clip_ids) > _LOT:
@@ -130,7 +130,7 @@ class Tally(QObject):
             del self._dirty[key]
             clip, receiver = self._clips.get(key[0]), receivers.get(key[1])
             if clip is not None and receiver is not None:
-                state = self._session.cell(clip, receiver).state
+                state = self._session.project.cell(clip, receiver).state
                 before = self._states.get(key)
                 if state != before:
                     if before is not None:

@@ -48,11 +48,11 @@ class TopBar(QWidget):
         session = self._session
         self._tally.count_few()
         counts = self._tally.counts
-        clips = len(session.job.clips)
-        self._name.setText(session.job.name)
+        clips = len(session.project.job.clips)
+        self._name.setText(session.project.job.name)
         told = [
             f"{clips} clip{'s' if clips != 1 else ''}",
-            f"{len(session.all_receivers)} receiver{'s' if len(session.all_receivers) != 1 else ''}",
+            f"{len(session.project.receivers)} receiver{'s' if len(session.project.receivers) != 1 else ''}",
         ]
         ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
         for state, word in (
@@ -76,7 +76,7 @@ class TopBar(QWidget):
             self.make_button.setText(f"Make {ready} {outputs}  M" if ready else "Nothing to make")
             self.make_button.setEnabled(ready > 0)
         self._fit()
-        self.output_button.setAccessibleName(f"Outputs go to {session.output_folder}. Choose another folder")
+        self.output_button.setAccessibleName(f"Outputs go to {session.project.output_folder}. Choose another folder")
 
     def _fit(self) -> None:
         """Say as much of the folder as there is room for: the next action is never pushed out of the window."""
@@ -85,7 +85,7 @@ class TopBar(QWidget):
         self.add_button.setText("Add sound  Ctrl+O" if wide else "Add")
         self.add_button.setAccessibleName("Add sound")
         metrics = self.output_button.fontMetrics()
-        text = f"Outputs go to {_short(self._session.output_folder)}"
+        text = f"Outputs go to {_short(self._session.project.output_folder)}"
         text = metrics.elidedText(
             text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - 40)
         )

@@ -31,6 +31,7 @@ from .. import commands
 from ..commands import Command
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
+from ..core.project.opening import is_large, read
 from .ask import is_sure
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
@@ -42,7 +43,6 @@ from .ear.stated import Hearing
 from .ear.strip import EarStrip
 from .foot import Foot
 from .making import Maker
-from .opening import is_large, read
 from .rescue import Rescue
 from .session import Session
 from .tally import Tally
@@ -189,25 +189,25 @@ class Window(QMainWindow):
         self.top.output_button.clicked.connect(lambda: job.choose_output(at))
         self.top.add_button.clicked.connect(lambda: job.add_files(at))
         self.top.make_button.clicked.connect(self._main_button)
-        session.undo_stack.canUndoChanged.connect(self.qactions["edit.undo"].setEnabled)
-        session.undo_stack.canRedoChanged.connect(self.qactions["edit.redo"].setEnabled)
-        self.qactions["edit.undo"].setEnabled(False)
-        self.qactions["edit.redo"].setEnabled(False)
-        session.undo_stack.undoTextChanged.connect(self._name_undo)
+        session.history_changed.connect(self._show_history)
+        self._show_history()
 
     # -- keeping up ------------------------------------------------------------------------------------------------
 
     def _refresh(self) -> None:
-        dirty = "" if self.session.undo_stack.isClean() else " *"
-        self.setWindowTitle(f"{self.session.job.name}{dirty} – Kittiwake")
+        dirty = "" if self.session.project.history.is_clean else " *"
+        self.setWindowTitle(f"{self.session.project.job.name}{dirty} – Kittiwake")
         self.count()
 
     def _say_shown(self) -> None:
-        shown, all_ = self.board.board_model.rowCount(), len(self.session.job.clips)
+        shown, all_ = self.board.board_model.rowCount(), len(self.session.project.job.clips)
         self.filter.told.setText(f"{shown:,} of {all_:,} clips")
 
-    def _name_undo(self, text: str) -> None:
-        self.qactions["edit.undo"].setText(f"Undo {text}" if text else "Undo")
+    def _show_history(self) -> None:
+        history = self.session.project.history
+        self.qactions["edit.undo"].setEnabled(history.can_undo)
+        self.qactions["edit.redo"].setEnabled(history.can_redo)
+        self.qactions["edit.undo"].setText(f"Undo {history.undo_text}" if history.can_undo else "Undo")
 
     def count(self) -> None:
         """Show anew what is to do and what goes on."""
@@ -226,9 +226,9 @@ class Window(QMainWindow):
     def load_ear(self, clip: Clip | None, receiver: Receiver | None) -> None:
         """What Space plays from now on."""
         if clip and receiver:
-            self.player.load(self.session.cell(clip, receiver))
+            self.player.load(self.session.project.cell(clip, receiver))
         elif clip:
-            self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
+            self.player.load_clip(self.session.project.cell(clip, self.session.project.any_receiver))
 
     def _facts_arrived(self, path: Path) -> None:
         self._count_timer.start()
@@ -254,11 +254,11 @@ class Window(QMainWindow):
     def _turn_to_span(self) -> None:
         clip = self.bench.cut_page.to_hear()
         if clip and not self.player.playing:
-            self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
+            self.player.load_clip(self.session.project.cell(clip, self.session.project.any_receiver))
 
     def _hear_span(self, clip: Clip) -> None:
         """From its start, whatever was heard before."""
-        self.player.load_clip(self.session.cell(clip, self.session.any_receiver))
+        self.player.load_clip(self.session.project.cell(clip, self.session.project.any_receiver))
         self.player.choose("source")
         self.player.pause()
         self.player.seek(0)
@@ -314,7 +314,7 @@ class Window(QMainWindow):
             return
         files = [path.absolute() for path in paths if not path.is_dir()]
         folders = [path for path in paths if path.is_dir()]
-        if files and not self.session.add_sources(files):
+        if files and not self.session.project.add_sources(files):
             self.foot.say("That is on the board already.")
         if folders:
             self.foot.say(f"Looking through {folders[0].name} …")
@@ -337,24 +337,24 @@ class Window(QMainWindow):
 
     def _open(self, path: Path) -> None:
         if not is_large(path):
-            self.session.open(path)
+            self.session.project.open(path)
             return
         with Waiting(self, f"Opening {path.name} …", f"{path.name} was not opened.") as waiting:
             opened = waiting.result_of(lambda breathe: read(path, breathe))
-            waiting.steps(self.session.take_up(opened))
+            waiting.steps(self.session.project.take_up(opened))
 
     def save_job(self, path: Path) -> bool:
         """Save the job there; whether that was done."""
         return self.context.attempt(lambda: self._save(path))
 
     def _save(self, path: Path) -> None:
-        if len(self.session.job.clips) <= _MANY:
-            self.session.save(path)
+        if len(self.session.project.job.clips) <= _MANY:
+            self.session.project.save(path)
         else:
             with Waiting(self, f"Saving {path.name} …") as waiting:
-                job = self.session.to_save(path)
+                job = self.session.project.to_save(path)
                 waiting.result_of(lambda breathe: save_job(job, path, breathe))
-                self.session.saved(path)
+                self.session.project.saved(path)
         self.foot.say(f"Saved {path.name}.")
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
@@ -378,7 +378,7 @@ class Window(QMainWindow):
         """Ask before work that is not saved is lost."""
         if not self._may_end_take():
             return False
-        if self.session.undo_stack.isClean() or not self.session.job.clips:
+        if self.session.project.history.is_clean or not self.session.project.job.clips:
             return True
         asked = QMessageBox.question(
             self,
@@ -388,7 +388,7 @@ class Window(QMainWindow):
         )
         if asked == QMessageBox.StandardButton.Save:
             job.save_job(self.context)
-            return self.session.undo_stack.isClean()
+            return self.session.project.history.is_clean
         return asked == QMessageBox.StandardButton.Discard
 
     def _may_end_take(self) -> bool:
@@ -409,7 +409,7 @@ class Window(QMainWindow):
     def leave_at_once(self) -> None:
         """The desktop or a terminal ends the program: nobody can be asked. What is not saved is kept, and offered at the next start."""
         self._leaving = True
-        if not self.session.undo_stack.isClean() and self.session.job.clips:
+        if not self.session.project.history.is_clean and self.session.project.job.clips:
             self.rescue.keep_for_good()
         self.shut_down()
         self.hide()

@@ -10,8 +10,9 @@ from PySide6.QtWidgets import QLabel, QStackedWidget
 
 from ...core.measure import look_at
 from ...core.model import Clip, Facts, Receiver
+from ...core.project import Cell
 from ..cutting import Cutter
-from ..session import Cell, Session
+from ..session import Session
 from .beacon_panel import BeaconPanel
 from .cell_page import CellPage
 from .clip_page import ClipPage
@@ -71,7 +72,7 @@ class Bench(QStackedWidget):
         self._comparing = False
         self._clip_id = clip.id if clip else None
         self._slug = receiver.slug if receiver else None
-        if clip and clip.source not in self._session.facts:
+        if clip and clip.source not in self._session.project.facts:
             self._session.looker.hurry(clip.source)
         self.refresh()
 
@@ -93,7 +94,9 @@ class Bench(QStackedWidget):
         """Cut the source of a clip, until something else is selected on the board."""
         self._comparing = True
         self.setCurrentWidget(self.cut_page)
-        self.cut_page.show_source(clip.source, clip.id if self._session.cut_of(clip.source).span(clip.id) else "")
+        self.cut_page.show_source(
+            clip.source, clip.id if self._session.project.cut_of(clip.source).span(clip.id) else ""
+        )
         self.cut_page.wave.setFocus()
 
     def show_record(self) -> None:
@@ -111,10 +114,10 @@ class Bench(QStackedWidget):
         """Show the current selection anew."""
         if self._comparing:
             return
-        clip = self._session.clip(self._clip_id) if self._clip_id else None
-        receiver = self._session.receiver(self._slug) if self._slug else None
+        clip = self._session.project.clip(self._clip_id) if self._clip_id else None
+        receiver = self._session.project.receiver(self._slug) if self._slug else None
         if clip and receiver:
-            cell = self._session.cell(clip, receiver)
+            cell = self._session.project.cell(clip, receiver)
             output = self._output_of(cell) if cell.record else None
             self.cell_page.show_cell(cell, output)
             self.setCurrentWidget(self.cell_page)
@@ -134,12 +137,12 @@ class Bench(QStackedWidget):
         return page.wave if isinstance(page, ClipPage | CellPage) else None
 
     def _facts(self, path: Path) -> None:
-        clip = self._session.clip(self._clip_id) if self._clip_id else None
+        clip = self._session.project.clip(self._clip_id) if self._clip_id else None
         if clip and clip.source == path:
             self.refresh()
 
     def _glimpse(self, path: Path) -> None:
-        clip = self._session.clip(self._clip_id) if self._clip_id else None
+        clip = self._session.project.clip(self._clip_id) if self._clip_id else None
         if clip and clip.source == path and self.currentWidget() is self.clip_page:
             self.clip_page.show_glimpse(self._session.glimpses[path])
 

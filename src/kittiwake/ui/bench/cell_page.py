@@ -11,8 +11,9 @@ from ...core.fit import Remedy
 from ...core.make import Proof
 from ...core.model import Facts
 from ...core.model.units import format_bytes, format_hz, format_seconds
+from ...core.project import Cell, edits
 from ..button import Button
-from ..session import Cell, Session
+from ..session import Session
 from ..theme.colours import colours
 from ..theme.shapes import WORDS
 from .parts import ProblemList, esc, part_label, rich_label, scrolled, steps_html
@@ -134,7 +135,7 @@ class CellPage(QWidget):
         lines: list[str] = []
         if cell.state == "failed" and cell.made:
             lines.append(f'<p style="color:{c.cannot}">{esc(cell.made.error)}</p>')
-        if cell.state == "stale" and self._session.altered(cell):
+        if cell.state == "stale" and self._session.project.outputs.is_altered(cell.key):
             lines.append(
                 f'<p style="color:{c.stale}">Something else has altered the file since it was made. It stays; made '
                 "again, the output gets another name beside it.</p>"
@@ -172,7 +173,7 @@ class CellPage(QWidget):
 
     def _apply(self, remedy: Remedy) -> None:
         if self._cell:
-            self._session.apply_remedy(self._cell.clip, self._cell.receiver, remedy)
+            edits.apply_remedy(self._session.project, self._cell.clip, self._cell.receiver, remedy)
 
 
 def _checks_html(proof: Proof) -> str:

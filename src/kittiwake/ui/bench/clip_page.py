@@ -8,6 +8,7 @@ from ...core.fit import Remedy
 from ...core.measure.drawing import Glimpse
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
+from ...core.project import edits
 from ..session import Session
 from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
 from .spectrum import SpectrumLayer, SpectrumView
@@ -63,13 +64,13 @@ class ClipPage(QWidget):
 
     def show_clip(self, clip: Clip) -> None:
         self._clip = clip
-        facts = self._session.facts.get(clip.source)
+        facts = self._session.project.facts.get(clip.source)
         self._head.setText(clip.name)
         if facts is None:
             self.facts_label.setText("Looking at it …")
             self.problems.show_problems(())
         else:
-            self.problems.show_problems(self._session.problems_of(clip))
+            self.problems.show_problems(self._session.project.plans.problems_of(clip))
             pairs = facts_pairs(facts)
             if not clip.whole_source and facts.header and facts.measures:
                 rate = facts.header.sample_rate
@@ -126,7 +127,7 @@ class ClipPage(QWidget):
 
     def _apply(self, remedy: Remedy) -> None:
         if self._clip:
-            self._session.apply_remedy(self._clip, None, remedy)
+            edits.apply_remedy(self._session.project, self._clip, None, remedy)
 
 
 def _sides_in_words(sound: Measures) -> str:

@@ -22,6 +22,7 @@ from ...core.cut import Activity, find_speech, merged, shown_names
 from ...core.cut.edit import another_take, between, choose_take, join, split, takes
 from ...core.model import Clip, Cut, Facts, Line, Span
 from ...core.model.span import START, STOP, in_order
+from ...core.project import edits
 from ..button import Button
 from ..cutting import Cutter, Picture
 from ..field import Field
@@ -160,7 +161,7 @@ class CutPage(QWidget):
 
     def show_source(self, source: Path, span_id: str = "") -> None:
         """Cut this source; one that is not cut yet is searched for speech at once."""
-        facts = self._session.facts.get(source)
+        facts = self._session.project.facts.get(source)
         fresh = source != self.source
         self.source, self._facts = source, facts
         if facts is None or not facts.ok:
@@ -169,7 +170,7 @@ class CutPage(QWidget):
             self._refresh()
             return
         self.wave.show_picture(self._cutter.picture(facts))
-        cut = self._session.cut_of(source)
+        cut = self._session.project.cut_of(source)
         if fresh:
             self.wave.show_found((), None)
             self._chosen = ""
@@ -194,7 +195,7 @@ class CutPage(QWidget):
 
     @property
     def _cut(self) -> Cut:
-        return self._session.cut_of(self.source) if self.source else Cut()
+        return self._session.project.cut_of(self.source) if self.source else Cut()
 
     @property
     def rate(self) -> int:
@@ -205,7 +206,7 @@ class CutPage(QWidget):
 
     def _job_changed(self) -> None:
         if self.isVisible() and self.source:
-            facts = self._session.facts.get(self.source)
+            facts = self._session.project.facts.get(self.source)
             if facts is not self._facts:
                 self.show_source(self.source)
             else:
@@ -240,7 +241,7 @@ class CutPage(QWidget):
             self._chosen = ""
         without = {
             clip.id: clip.touch_up.without
-            for clip in self._session.job.clips
+            for clip in self._session.project.job.clips
             if clip.source == self.source and clip.touch_up.without
         }
         shown = [Shown(span, names[span.id], without.get(span.id, ())) for span in cut.spans]
@@ -351,7 +352,7 @@ class CutPage(QWidget):
         if span is None:
             frame = self.wave.cursor_frame
             return Clip(self.source, "From the cursor", start=frame, stop=frame + 10 * self.rate, id="cursor")
-        on_board = self._session.clip(span.id)
+        on_board = self._session.project.clip(span.id)
         names = shown_names(self._cut.spans, self.source.stem)
         clip = on_board or Clip(self.source, names[span.id], id=span.id)
         return clip.changed(start=span.start, stop=span.stop)
@@ -371,7 +372,12 @@ class CutPage(QWidget):
         found = find_speech(self._activity, self.finding.settings)
         spans, lost = merged(self._cut.spans, found.speech)
         settings = tuple((name, float(value)) for name, value in asdict(self.finding.settings).items())
-        self._session.put_cut("finding the speech", self.source, self._cut.changed(spans=spans, settings=settings))
+        edits.put_cut(
+            self._session.project,
+            "finding the speech",
+            self.source,
+            self._cut.changed(spans=spans, settings=settings),
+        )
         self.wave.show_found((), Seen(self._activity, found))
         self._refresh()
         self._tell_found(len(found.speech), len(found.other), lost, done=True)
@@ -407,7 +413,7 @@ class CutPage(QWidget):
 
     def _put(self, text: str, cut: Cut) -> None:
         if self.source is not None:
-            self._session.put_cut(text, self.source, cut)
+            edits.put_cut(self._session.project, text, self.source, cut)
             self._refresh()
 
     def look_near(self) -> None:
@@ -519,21 +525,23 @@ class CutPage(QWidget):
     def leave_out(self) -> None:
         """Mark where a stretch begins; the second time leave out what lies between. Inside one that is left out, take it back."""
         frame = self.wave.cursor_frame
-        clip = self._session.clip(self._chosen)
+        clip = self._session.project.clip(self._chosen)
         if clip is None or not clip.start <= frame <= (clip.stop or frame):
             self.told.emit("Put the cursor inside the chosen clip, where the stretch begins.")
             return
         inside = next((s for s in clip.touch_up.without if s[0] <= frame < s[1]), None)
         if inside:
             left = tuple(s for s in clip.touch_up.without if s != inside)
-            self._session.touch_up([clip], {"without": left})
+            edits.touch_up(self._session.project, [clip], {"without": left})
         elif self._mark is None or not clip.start <= self._mark <= (clip.stop or frame) or self._mark == frame:
             self._mark = frame
             self.told.emit("Marked. Put the cursor where the stretch ends, and press Q again.")
             return
         else:
             stretch = (min(self._mark, frame), max(self._mark, frame))
-            self._session.touch_up([clip], {"without": tuple(sorted((*clip.touch_up.without, stretch)))})
+            edits.touch_up(
+                self._session.project, [clip], {"without": tuple(sorted((*clip.touch_up.without, stretch)))}
+            )
             self.told.emit("Left out; 2 plays it as it will come out. Ctrl+Z takes it back.")
         self._mark = None
         self._refresh()

@@ -184,7 +184,7 @@ class LevelsPage(QWidget):
 
     def show_set(self) -> None:
         """Fill the table from the session."""
-        known = ((clip, self._session.facts.get(clip.source)) for clip in self._session.job.clips)
+        known = ((clip, self._session.project.facts.get(clip.source)) for clip in self._session.project.job.clips)
         rows = [(clip, self._of_clip(clip, facts)) for clip, facts in known if facts and facts.ok]
         self.model.show_rows(rows)
         levels = [row[1].measures.level.active_dbov for row in rows if row[1].measures]

@@ -6,8 +6,9 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
-from ...core.model import Receiver
+from ...core.model import Receiver, shipped_receivers
 from ...core.model.units import format_bytes, format_hz
+from ...core.project import edits
 from ..button import Button
 from ..session import Session
 from .beacon_panel import BeaconPanel
@@ -53,7 +54,9 @@ class ReceiverPage(QWidget):
         self.drop_button = Button("Drop the changes")
         self.drop_button.clicked.connect(lambda: self._shown and self.show_receiver(self._shown, anew=True))
         self.reset_button = Button("As shipped")
-        self.reset_button.clicked.connect(lambda: self._shown and session.reset_receiver(self._shown.slug))
+        self.reset_button.clicked.connect(
+            lambda: self._shown and edits.reset_receiver(session.project, self._shown.slug)
+        )
         self.duplicate_button = Button("Duplicate")
         self.duplicate_button.clicked.connect(lambda: self._shown and self.duplicate_wanted.emit(self._shown.slug))
         self.export_button = Button("Export…")
@@ -83,11 +86,11 @@ class ReceiverPage(QWidget):
         if changed:
             self.editor.show_receiver(receiver)
         self.beacon.setVisible(receiver.standin == "beacon")
-        own = receiver.slug in self._session.job.own
-        self.reset_button.setVisible(own and self._session.is_shipped(receiver.slug))
+        own = receiver.slug in self._session.project.job.own
+        self.reset_button.setVisible(own and receiver.slug in shipped_receivers())
         self._buttons(False)
-        fits = self._session.count_ready(receiver)
-        told = f"{fits} of {len(self._session.job.clips)} clips fit."
+        fits = self._session.project.plans.count_ready(receiver)
+        told = f"{fits} of {len(self._session.project.job.clips)} clips fit."
         self.verdict.setText(f"{told} {limit_in_seconds(receiver)} {self._memory(receiver)}".strip())
 
     def _judge(self, receiver: Receiver | None, trouble: str) -> None:
@@ -97,8 +100,11 @@ class ReceiverPage(QWidget):
         if receiver is None:
             self.verdict.setText(trouble)
             return
-        before, after = self._session.count_ready(self._shown), self._session.count_ready(receiver)
-        total = len(self._session.job.clips)
+        before, after = (
+            self._session.project.plans.count_ready(self._shown),
+            self._session.project.plans.count_ready(receiver),
+        )
+        total = len(self._session.project.job.clips)
         told = (
             f"{after} of {total} clips fit"
             if receiver == self._shown
@@ -111,7 +117,7 @@ class ReceiverPage(QWidget):
         total = receiver.rules.limits.total_bytes
         if total is None:
             return ""
-        return f"All clips together need {format_bytes(self._session.bytes_at(receiver))} of {format_bytes(total)}."
+        return f"All clips together need {format_bytes(self._session.project.plans.bytes_at(receiver))} of {format_bytes(total)}."
 
     def _buttons(self, right: bool, *, typed: bool = False) -> None:
         self.take_button.setEnabled(right)
@@ -120,7 +126,7 @@ class ReceiverPage(QWidget):
     def _take(self) -> None:
         if self._edited is not None:
             edited, self._edited = self._edited, None
-            self._session.change_receiver(edited)
+            edits.change_receiver(self._session.project, edited)
 
 
 def limit_in_seconds(receiver: Receiver) -> str:

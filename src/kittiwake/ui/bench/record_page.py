@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QVBox
 
 from ...core.model import Clip, Line
 from ...core.model.units import format_db, format_seconds
+from ...core.project import edits
 from ...core.record import TakeCheck
 from ..button import Button
 from ..field import Field
@@ -178,7 +179,7 @@ class RecordPage(QWidget):
         elif self.recorder.state == "open":
             self._check = None
             line = self._taking = self.current
-            self.recorder.start(self._session.recordings_folder, line.name, line.text or line.name)
+            self.recorder.start(self._session.project.recordings_folder, line.name, line.text or line.name)
         elif self.recorder.state == "off":
             self.begin()
 
@@ -200,7 +201,7 @@ class RecordPage(QWidget):
         self._check = check
         if check.facts.ok:
             self._takes[line.name] = self._takes.get(line.name, 0) + 1
-            self._last = self._session.put_take(check, line.name, line.text)
+            self._last = edits.put_take(self._session.project, check, line.name, line.text)
         self._list()
         self._refresh()
         if self.isVisible():

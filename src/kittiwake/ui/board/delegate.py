@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem,
 
 from ...core.log import log
 from ...core.model.units import format_bytes, format_seconds
+from ...core.project import Cell
 from ..field import Field
-from ..session import Cell
 from ..theme.colours import colours
 from ..theme.shapes import WORDS, draw_mark, draw_shape
 from .model import BoardModel

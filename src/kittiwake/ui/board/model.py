@@ -12,7 +12,8 @@ from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelInd
 from ...core.log import log
 from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
-from ..session import Cell, Session
+from ...core.project import Cell, edits
+from ..session import Session
 from ..theme.shapes import WORDS
 from .order import Order, StateOf
 
@@ -56,8 +57,8 @@ class BoardModel(QAbstractTableModel):
     # -- keeping up ------------------------------------------------------------------------------------------------
 
     def _reset(self) -> None:
-        old, new = self._clips, self.session.job.clips
-        columns = [receiver.slug for receiver in self.session.all_receivers]
+        old, new = self._clips, self.session.project.job.clips
+        columns = [receiver.slug for receiver in self.session.project.receivers]
         before, self._all = self._all, new
         same = len(new) == len(before) and all(
             one is other or one.id == other.id for one, other in zip(new, before, strict=True)
@@ -96,7 +97,7 @@ class BoardModel(QAbstractTableModel):
         """Show the clips that pass, sorted: at once, or with many of them a moment later; ``reordered`` tells that it is done."""
         self.order = order
         self._sorting = order.steps(self.session, self.state_of)
-        if len(self.session.job.clips) <= _AT_ONCE:
+        if len(self.session.project.job.clips) <= _AT_ONCE:
             self._sort(float("inf"))
         else:
             self._sort_timer.start()
@@ -109,7 +110,7 @@ class BoardModel(QAbstractTableModel):
             except StopIteration as done:
                 self._sorting = None
                 self.beginResetModel()
-                now = {clip.id: clip for clip in self.session.job.clips}  # which may have changed meanwhile
+                now = {clip.id: clip for clip in self.session.project.job.clips}  # which may have changed meanwhile
                 self._index(tuple(now[clip.id] for clip in done.value))
                 self.endResetModel()
                 self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
@@ -120,8 +121,8 @@ class BoardModel(QAbstractTableModel):
             self._sort_timer.stop()
 
     def _state_of(self, clip_id: str, slug: str) -> str | None:
-        clip, receiver = self.session.clip(clip_id), self.session.receiver(slug)
-        return self.session.cell(clip, receiver).state if clip and receiver else None
+        clip, receiver = self.session.project.clip(clip_id), self.session.project.receiver(slug)
+        return self.session.project.cell(clip, receiver).state if clip and receiver else None
 
     def _index(self, clips: tuple[Clip, ...]) -> None:
         self._shown = self.order
@@ -129,7 +130,7 @@ class BoardModel(QAbstractTableModel):
         self._row_of = None
 
     def _facts(self, path: Path) -> None:
-        for clip_id in self.session.clips_of(path):
+        for clip_id in self.session.project.clips_of(path):
             if (row := self.row_of(clip_id)) is not None:
                 self.dataChanged.emit(self.index(row, 0), self.index(row, self.columnCount() - 1))
 
@@ -152,7 +153,7 @@ class BoardModel(QAbstractTableModel):
 
     def receiver_at(self, column: int) -> Receiver | None:
         at = column - HEADS
-        return self.session.all_receivers[at] if 0 <= at < len(self.session.all_receivers) else None
+        return self.session.project.receivers[at] if 0 <= at < len(self.session.project.receivers) else None
 
     def row_of(self, clip_id: str) -> int | None:
         if self._row_of is None:
@@ -160,14 +161,14 @@ class BoardModel(QAbstractTableModel):
         return self._row_of.get(clip_id)
 
     def column_of(self, slug: str) -> int | None:
-        for at, receiver in enumerate(self.session.all_receivers):
+        for at, receiver in enumerate(self.session.project.receivers):
             if receiver.slug == slug:
                 return HEADS + at
         return None
 
     def cell_at(self, index: Index) -> Cell | None:
         clip, receiver = self.clip_at(index.row()), self.receiver_at(index.column())
-        return self.session.cell(clip, receiver) if clip and receiver else None
+        return self.session.project.cell(clip, receiver) if clip and receiver else None
 
     def head_of(self, index: Index) -> tuple[str, bool, int]:
         """What shows in a column before the receivers: text, whether it is the name, and how many warnings the clip has."""
@@ -179,7 +180,7 @@ class BoardModel(QAbstractTableModel):
     def _text(self, clip: Clip, column: int) -> str:
         if column == NAME:
             return clip.name
-        facts = self.session.facts.get(clip.source)
+        facts = self.session.project.facts.get(clip.source)
         if facts is None:
             return "…"
         if not facts.ok or facts.measures is None:
@@ -196,7 +197,7 @@ class BoardModel(QAbstractTableModel):
         return 0 if parent is not None and parent.isValid() else len(self._clips)
 
     def columnCount(self, parent: Index | None = None) -> int:
-        return HEADS + len(self.session.all_receivers)
+        return HEADS + len(self.session.project.receivers)
 
     def flags(self, index: Index) -> Qt.ItemFlag:
         return _EDITABLE if index.column() == NAME else _PLAIN
@@ -214,7 +215,7 @@ class BoardModel(QAbstractTableModel):
             return None
         receiver = self.receiver_at(index.column())
         if receiver is not None:
-            return self._cell_data(self.session.cell(clip, receiver), role)
+            return self._cell_data(self.session.project.cell(clip, receiver), role)
         if role == Qt.ItemDataRole.EditRole:
             return clip.name
         if role == Qt.ItemDataRole.DisplayRole:
@@ -235,17 +236,17 @@ class BoardModel(QAbstractTableModel):
         name = str(value).strip()
         if role != Qt.ItemDataRole.EditRole or clip is None or index.column() != NAME or not name:
             return False
-        self.session.replace_clip(f"naming “{name}”", clip.changed(name=name))
+        edits.replace_clip(self.session.project, f"naming “{name}”", clip.changed(name=name))
         return True
 
     def warnings_of(self, clip: Clip) -> tuple[str, ...]:
         """What is worth knowing of a clip, each once, over all its receivers."""
-        facts = self.session.facts.get(clip.source)
+        facts = self.session.project.facts.get(clip.source)
         if facts is None:
             return ()
         if facts.error:
             return (str(facts.error),)
-        problems = self.session.problems_of(clip)
+        problems = self.session.project.plans.problems_of(clip)
         return tuple(dict.fromkeys(p.message for p in problems if p.severity != "note"))
 
     def _cell_data(self, cell: Cell, role: int) -> Any:

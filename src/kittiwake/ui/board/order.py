@@ -65,7 +65,7 @@ class Order:
         """``shown``, letting go again and again, so that a large board can be put in order while the window goes on."""
         passes, key = self._passes(session, state_of), self._key(session, state_of)
         clips, keys = [], []
-        for number, clip in enumerate(session.job.clips):
+        for number, clip in enumerate(session.project.job.clips):
             if passes(clip):
                 clips.append(clip)
                 keys.append(key(clip))
@@ -80,7 +80,7 @@ class Order:
     def _passes(self, session: Session, state_of: StateOf) -> Callable[[Clip], bool]:
         words = [word.casefold() for word in self.words]
         states = STATES[self.show]
-        slugs = [receiver.slug for receiver in session.all_receivers]
+        slugs = [receiver.slug for receiver in session.project.receivers]
 
         def passes(clip: Clip) -> bool:
             if words:
@@ -92,7 +92,7 @@ class Order:
         return passes
 
     def _key(self, session: Session, state_of: StateOf) -> Callable[[Clip], Any]:
-        facts = session.facts
+        facts = session.project.facts
         if not self.by:
             return id  # of no use
         if self.by == "name":

@@ -9,7 +9,8 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QAbstractItemDelegate, QAbstractItemView, QHeaderView, QTableView, QWidget
 
 from ...core.model import Clip, Receiver
-from ..session import Cell, Session
+from ...core.project import Cell
+from ..session import Session
 from ..theme.colours import colours
 from .delegate import HEIGHT, BoardDelegate
 from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel, Index
@@ -255,7 +256,7 @@ class Board(QTableView):
         painter = QPainter(self.viewport())
         c = colours()
         box = self.viewport().rect()
-        if self.session.job.clips:
+        if self.session.project.job.clips:
             painter.setPen(QColor(c.soft))
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "No clip is like that. Esc shows all again.")
             return

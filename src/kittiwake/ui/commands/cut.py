@@ -14,6 +14,7 @@ from ...core.cut.forms import marks_of, read_marks, spans_of
 from ...core.errors import KittiwakeError, reason_of
 from ...core.make.place import part_file, put_in_place, sync_files
 from ...core.model.span import START, STOP, in_order
+from ...core.project import edits
 from ...core.standin.microphone import READING
 from ..ask import where_to_save
 from ..bench.cut_page import CutPage
@@ -44,7 +45,7 @@ def open_cut(at: Context) -> None:
     if clip is None:
         at.foot.say("Select a recording to cut it into clips.")
         return
-    facts = at.session.facts.get(clip.source)
+    facts = at.session.project.facts.get(clip.source)
     if facts is not None and not facts.ok:
         at.foot.say(f"{clip.name} cannot be read, so it cannot be cut.")
         return
@@ -67,7 +68,7 @@ def names_from_list(at: Context) -> None:
     if not _cutting(at):
         return
     page = at.bench.cut_page
-    cut = at.session.cut_of(page.source) if page.source else None
+    cut = at.session.project.cut_of(page.source) if page.source else None
     if cut is None:
         return
     dialog = ListDialog(at.window, cut.lines, sum(not span.aside and not span.take_of for span in cut.spans))
@@ -202,8 +203,8 @@ command("cut.whole", "Look at all of it", "Show the whole source.", "0", menu="C
 )
 def cut_demo(at: Context) -> None:
     reading = READING / "Season reading.flac"
-    at.session.add_sources([reading])
-    clip = next(clip for clip in at.session.job.clips if clip.source == reading)
+    at.session.project.add_sources([reading])
+    clip = next(clip for clip in at.session.project.job.clips if clip.source == reading)
     at.board.select(clip.id)
     open_cut(at)
     at.foot.say(f"Its list of names is {READING / 'Season list.csv'}; Ctrl+L takes it.")
@@ -249,12 +250,17 @@ def take_spans(at: Context, path: Path) -> None:
     KittiwakeError : there are none in it.
     """
     page = at.bench.cut_page
-    facts = at.session.facts.get(page.source) if page.source else None
+    facts = at.session.project.facts.get(page.source) if page.source else None
     if page.source is None or facts is None or facts.measures is None:
         return
     fresh = spans_of(read_marks(path), page.rate, facts.measures.frames)
-    cut = at.session.cut_of(page.source)
-    at.session.put_cut(f"taking {len(fresh)} spans", page.source, cut.changed(spans=in_order([*cut.spans, *fresh])))
+    cut = at.session.project.cut_of(page.source)
+    edits.put_cut(
+        at.session.project,
+        f"taking {len(fresh)} spans",
+        page.source,
+        cut.changed(spans=in_order([*cut.spans, *fresh])),
+    )
     at.foot.say(f"{len(fresh)} spans taken from {path.name}.")
 
 
@@ -268,9 +274,9 @@ def write_spans(at: Context, path: Path) -> None:
     page = at.bench.cut_page
     if page.source is None:
         return
-    spans = at.session.cut_of(page.source).spans
+    spans = at.session.project.cut_of(page.source).spans
     marks = marks_of(spans, shown_names(spans, page.source.stem), page.rate)
-    source, stated = page.source, at.session.job.stated.get(page.source)
+    source, stated = page.source, at.session.project.job.stated.get(page.source)
     try:
         if path.exists() and path.samefile(source):
             raise KittiwakeError("That is the recording itself.", "Choose another name.", "own_source")

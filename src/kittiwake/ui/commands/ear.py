@@ -43,7 +43,7 @@ def hear_line(at: Context) -> None:
 )
 def compare_codecs(at: Context) -> None:
     clip = at.board.current_clip()
-    facts = at.session.facts.get(clip.source) if clip else None
+    facts = at.session.project.facts.get(clip.source) if clip else None
     if clip is None or facts is None or not facts.ok:
         at.foot.say("Select a clip that can be read, to compare codecs for it.")
         return
@@ -60,7 +60,7 @@ def _reload(at: Context) -> None:
     """What is selected may have been made or changed since it was loaded."""
     if at.bench.currentWidget() is at.bench.cut_page:
         if clip := at.bench.cut_page.to_hear():
-            at.player.load_clip(at.session.cell(clip, at.session.any_receiver))
+            at.player.load_clip(at.session.project.cell(clip, at.session.project.any_receiver))
         return
     if at.bench.currentWidget() is at.bench.record_page:
         return
@@ -75,7 +75,7 @@ def _reload(at: Context) -> None:
 def hear_coded(at: Context, found: Comparison) -> None:
     """A line of the table of codecs was chosen."""
     clip = at.board.current_clip()
-    facts = at.session.facts.get(clip.source) if clip else None
+    facts = at.session.project.facts.get(clip.source) if clip else None
     if clip and facts:
         playing, way, seconds = at.player.playing, at.player.way, at.player.position
         at.player.load_coded(clip, facts, found)
@@ -88,6 +88,6 @@ def hear_coded(at: Context, found: Comparison) -> None:
 
 def hear_level(at: Context, clip_id: str) -> None:
     """The line of the level table that is current is what Space plays."""
-    clip = at.session.clip(clip_id)
+    clip = at.session.project.clip(clip_id)
     if clip:
         at.window.load_ear(clip, None)

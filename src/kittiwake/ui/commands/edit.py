@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QApplication
 
 from ...commands import command
 from ...core.model import Clip, Receiver
+from ...core.project import edits
 from ..context import Context
 from ..headerless_dialog import HeaderlessDialog
 from ..rate_dialog import RateDialog
@@ -14,12 +15,12 @@ from ..touch_dialog import TouchDialog
 
 @command("edit.undo", "Undo", "Take the last change of the job back.", "Ctrl+Z", menu="Edit")
 def undo(at: Context) -> None:
-    at.session.undo_stack.undo()
+    at.session.project.history.undo()
 
 
 @command("edit.redo", "Do again", "Do what was taken back.", "Ctrl+Shift+Z", "Ctrl+Y", menu="Edit")
 def redo(at: Context) -> None:
-    at.session.undo_stack.redo()
+    at.session.project.history.redo()
 
 
 @command("edit.rename", "Name the clip", "Give the selected clip another name.", "F2", menu="Edit")
@@ -35,7 +36,7 @@ def remove(at: Context) -> None:
     ids = {clip.id for clip in at.board.selected_clips()}
     if ids:
         row = at.board.currentIndex().row()
-        at.session.remove_clips(ids)
+        edits.remove_clips(at.session.project, ids)
         model = at.board.board_model
         if model.rowCount():
             at.board.setCurrentIndex(model.index(min(row, model.rowCount() - 1), 0))
@@ -52,7 +53,7 @@ def remove(at: Context) -> None:
 )
 def state_format(at: Context) -> None:
     clip = at.board.current_clip()
-    facts = at.session.facts.get(clip.source) if clip else None
+    facts = at.session.project.facts.get(clip.source) if clip else None
     several = facts is not None and facts.has("streams")
     if clip is None or facts is None or (facts.error is None and facts.stated is None and not several):
         at.foot.say(
@@ -62,14 +63,14 @@ def state_format(at: Context) -> None:
     from ...core.intake.libav import streams_of  # libav takes a seventh of a second to load
 
     path = clip.source
-    others = at.session.unreadable_beside(path) if not several else []
+    others = at.session.project.unreadable_beside(path) if not several else []
     dialog = HeaderlessDialog(at.window, path, len(others), facts.stated, streams_of(path) if several else ())
     dialog.heard.connect(lambda stated: at.hearing.hear(clip, stated))
 
     def take() -> None:
         if stated := dialog.stated():
             paths = [path, *others] if dialog.all_box.isChecked() else [path]
-            at.session.state_headerless(paths, stated)
+            at.session.project.state_headerless(paths, stated)
 
     dialog.accepted.connect(take)
     dialog.finished.connect(lambda _: at.player.pause())
@@ -85,12 +86,12 @@ def state_format(at: Context) -> None:
 )
 def read_as_guessed(at: Context) -> None:
     clip = at.board.current_clip()
-    facts = at.session.facts.get(clip.source) if clip else None
+    facts = at.session.project.facts.get(clip.source) if clip else None
     if clip is None or facts is None or facts.suggested is None:
         at.foot.say("Select a clip without a header whose content says what it may be.")
         return
-    paths = at.session.alike(clip.source)
-    at.session.state_headerless(paths, facts.suggested)
+    paths = at.session.project.alike(clip.source)
+    at.session.project.state_headerless(paths, facts.suggested)
     at.foot.say(f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; Ctrl+Z takes it back.")
 
 
@@ -102,18 +103,18 @@ def read_as_guessed(at: Context) -> None:
     menu="Edit",
 )
 def state_rate(at: Context) -> None:
-    clips = [clip for clip in at.board.selected_clips() if (f := at.session.facts.get(clip.source)) and f.ok]
+    clips = [clip for clip in at.board.selected_clips() if (f := at.session.project.facts.get(clip.source)) and f.ok]
     if not clips:
         at.foot.say("Select clips that can be read, to state their true rate.")
         return
     first = clips[0]
-    facts = at.session.facts[first.source]
+    facts = at.session.project.facts[first.source]
     assert facts.header
     stamped = facts.header.sample_rate
     current = first.touch_up.true_rate or stamped
     dialog = RateDialog(at.window, stamped, current, facts.seconds or 0.0, len(clips))
     dialog.heard.connect(lambda rate: _hear_at(at, first, rate))
-    dialog.accepted.connect(lambda: at.session.state_true_rate(clips, dialog.rate()))
+    dialog.accepted.connect(lambda: edits.state_true_rate(at.session.project, clips, dialog.rate()))
     dialog.finished.connect(lambda _: at.window.show_choice(at.board.current_clip(), at.board.current_receiver()))
     dialog.open()
 
@@ -129,16 +130,16 @@ def touch_up(at: Context) -> None:
     clips = at.board.selected_clips()
     if _in_cut_page(at):
         chosen = at.bench.cut_page.chosen()
-        clips = [clip for clip in at.session.job.clips if chosen and clip.id == chosen.id]
+        clips = [clip for clip in at.session.project.job.clips if chosen and clip.id == chosen.id]
     first = next(iter(clips), None)
-    facts = at.session.facts.get(first.source) if first else None
+    facts = at.session.project.facts.get(first.source) if first else None
     if first is None or facts is None or not facts.ok:
         at.foot.say("Select clips that can be read, to touch them up.")
         return
     dialog = TouchDialog(at.window, [clip.touch_up for clip in clips])
-    receiver = at.board.current_receiver() or at.session.any_receiver
+    receiver = at.board.current_receiver() or at.session.project.any_receiver
     dialog.heard.connect(lambda touch: _hear_touched(at, first.changed(touch_up=touch, at={}), receiver))
-    dialog.accepted.connect(lambda: at.session.touch_up(clips, dialog.changes()))
+    dialog.accepted.connect(lambda: edits.touch_up(at.session.project, clips, dialog.changes()))
     dialog.finished.connect(lambda _: at.player.pause())
     dialog.open()
 
@@ -151,19 +152,19 @@ def touch_up(at: Context) -> None:
     menu="Edit",
 )
 def look_again(at: Context) -> None:
-    at.session.look_again({clip.source for clip in at.board.selected_clips()})
+    at.session.project.look_again({clip.source for clip in at.board.selected_clips()})
 
 
 @command("edit.remedy", "Take the first remedy", "Do what is offered first for the selected cell.", "D", menu="Edit")
 def take_remedy(at: Context) -> None:
     """The first remedy of the current cell; in a selection, the same remedy wherever it is offered."""
     clip, receiver = at.board.current_clip(), at.board.current_receiver()
-    fit = at.session.fit_of(clip, receiver) if clip and receiver else None
+    fit = at.session.project.plans.fit_of(clip, receiver) if clip and receiver else None
     for severity in ("decide", "warning"):
         for problem in fit.problems if fit else ():
             remedy = next((r for r in problem.remedies if r.applies), None)
             if remedy and problem.severity == severity:
-                taken = at.session.apply_like(at.board.selected_cells(), remedy.code)
+                taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
                 many = f" For {taken} clips." if taken > 1 else ""
                 at.foot.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
                 return
@@ -178,7 +179,7 @@ def _in_cut_page(at: Context) -> bool:
 
 def _hear_touched(at: Context, clip: Clip, receiver: Receiver) -> None:
     """As it will come out; 1 switches to the source at the same instant."""
-    at.player.load(at.session.cell(clip, receiver))
+    at.player.load(at.session.project.cell(clip, receiver))
     at.player.choose("output")
     at.player.seek(0)
     at.player.play()
@@ -187,6 +188,6 @@ def _hear_touched(at: Context, clip: Clip, receiver: Receiver) -> None:
 def _hear_at(at: Context, clip: Clip, rate: int) -> None:
     """Play a clip as it would be with another true rate, before anything is changed."""
     changed = clip.changed(touch_up=clip.touch_up.changed(true_rate=rate))
-    at.player.load_clip(at.session.cell(changed, at.session.any_receiver))
+    at.player.load_clip(at.session.project.cell(changed, at.session.project.any_receiver))
     at.player.choose("source")
     at.player.play()

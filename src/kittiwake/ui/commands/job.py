@@ -36,16 +36,16 @@ def open_job(at: Context) -> None:
 
 @command("job.save", "Save the job", "Save sources, clips, receivers and decisions.", "Ctrl+S", menu="Job")
 def save_job(at: Context) -> None:
-    path = at.session.path
+    path = at.session.project.path
     if path is None or _ships(path):
         save_job_as(at)
-    elif not at.session.changed_by_others(path) or _may_overwrite(at, path):
+    elif not at.session.project.changed_by_others(path) or _may_overwrite(at, path):
         at.window.save_job(path)
 
 
 @command("job.save_as", "Save the job as…", "Save under another name.", "Ctrl+Shift+S", menu="Job")
 def save_job_as(at: Context) -> None:
-    start = Path.home() / f"{at.session.job.name.replace('/', '-')}{EXTENSION}"
+    start = Path.home() / f"{at.session.project.job.name.replace('/', '-')}{EXTENSION}"
     path = where_to_save(at.window, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})", (EXTENSION,))
     if path:
         at.window.save_job(path)
@@ -53,9 +53,9 @@ def save_job_as(at: Context) -> None:
 
 @command("job.output", "Choose where outputs go…", "Choose the folder that made files go to.", "Ctrl+D", menu="Job")
 def choose_output(at: Context) -> None:
-    name = QFileDialog.getExistingDirectory(at.window, "Where outputs go", str(at.session.output_folder))
+    name = QFileDialog.getExistingDirectory(at.window, "Where outputs go", str(at.session.project.output_folder))
     if name:
-        at.session.change("choosing the output folder", at.session.job.changed(output=name))
+        at.session.project.change("choosing the output folder", at.session.project.job.changed(output=name))
 
 
 @command("job.quit", "Leave", "Close the window.", "Ctrl+Q", menu="Job")
@@ -106,10 +106,10 @@ def offer_rescued(at: Context) -> None:
 
 def take_up(at: Context, one: Rescued) -> bool:
     """Go on with what was rescued; what stands on the board already comes along, as a change that can be taken back."""
-    here = at.session.job
-    if not at.attempt(lambda: at.session.open_rescued(one.copy, one.path)):
+    here = at.session.project.job
+    if not at.attempt(lambda: at.session.project.open_rescued(one.copy, one.path)):
         return False
-    added = at.session.add_sources(here.sources)
+    added = at.session.project.add_sources(here.sources)
     if added:
         at.foot.say(
             f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; Ctrl+Z takes that off."

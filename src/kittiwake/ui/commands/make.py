@@ -9,8 +9,8 @@ from PySide6.QtGui import QDesktopServices
 
 from ...commands import command
 from ...core.make.ledger import Entry
+from ...core.project import Cell
 from ..context import Context
-from ..session import Cell
 from ..unwanted_dialog import UnwantedDialog
 
 
@@ -30,7 +30,7 @@ def make_all(at: Context) -> None:
         at.window.count()
         return
     at.maker.wanted = False
-    cells = list(at.session.cells())
+    cells = list(at.session.project.cells())
     if not at.maker.make(cells):
         at.foot.say(_why_nothing(cells))
 
@@ -69,7 +69,7 @@ def find_unwanted(at: Context) -> None:
 
 @command("make.show", "Show the output folder", "Open the folder that outputs go to.", "Ctrl+E", menu="Make")
 def show_folder(at: Context) -> None:
-    folder = at.session.output_folder
+    folder = at.session.project.output_folder
     if folder.is_dir():
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
     else:

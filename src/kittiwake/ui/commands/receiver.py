@@ -8,19 +8,19 @@ from ...commands import command
 from ...core.errors import MakeError, reason_of
 from ...core.make.place import write_whole
 from ...core.model.receiver_file import to_toml
+from ...core.project import Cell, edits
 from ..ask import where_to_save
 from ..context import Context
 from ..receiver_chooser import ReceiverChooser
-from ..session import Cell
 
 
 @command("receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", "Ctrl+R", menu="Receiver")
 def choose_receivers(at: Context) -> None:
-    dialog = ReceiverChooser(at.window, at.session.job.receivers, at.session.job.own)
+    dialog = ReceiverChooser(at.window, at.session.project.job.receivers, at.session.project.job.own)
 
     def take() -> None:
         if chosen := dialog.chosen():
-            at.attempt(lambda: at.session.choose_receivers(chosen))
+            at.attempt(lambda: edits.choose_receivers(at.session.project, chosen))
         else:
             at.foot.say("A board has at least one receiver: nothing was changed.")
 
@@ -31,7 +31,7 @@ def choose_receivers(at: Context) -> None:
 @command("beacon.hand", "Hand to the beacon", "Give the made file to the stand-in beacon.", "B", menu="Receiver")
 def hand_to_beacon(at: Context) -> None:
     clip, receiver = at.board.current_clip(), at.board.current_receiver()
-    cell = at.session.cell(clip, receiver) if clip and receiver else None
+    cell = at.session.project.cell(clip, receiver) if clip and receiver else None
     if cell is None or cell.record is None or cell.state != "made":
         at.foot.say("Select a made cell to hand its file to the beacon; M makes all that can be made.")
         return
@@ -57,20 +57,22 @@ def press_beacon(at: Context) -> None:
     "view.receiver", "Show the receiver", "Show the rules of the selected cell's receiver.", "R", menu="Receiver"
 )
 def show_receiver(at: Context) -> None:
-    receiver = at.board.current_receiver() or (at.session.all_receivers[0] if at.session.all_receivers else None)
+    receiver = at.board.current_receiver() or (
+        at.session.project.receivers[0] if at.session.project.receivers else None
+    )
     if receiver:
         at.bench.show_choice(None, receiver)
 
 
 def duplicate_receiver(at: Context, slug: str) -> None:
-    copy = at.session.duplicate_receiver(slug)
+    copy = edits.duplicate_receiver(at.session.project, slug)
     if copy:
         at.bench.show_choice(None, copy)
         at.foot.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
 
 
 def export_receiver(at: Context, slug: str) -> None:
-    receiver = at.session.receiver(slug)
+    receiver = at.session.project.receiver(slug)
     path = where_to_save(
         at.window, "Export the receiver", Path.home() / f"{slug}.toml", "Receivers (*.toml)", (".toml",)
     )
@@ -87,6 +89,6 @@ def export_receiver(at: Context, slug: str) -> None:
 
 
 def _show_beacon(at: Context, cell: Cell | None = None) -> None:
-    beacon = next((r for r in at.session.all_receivers if r.standin == "beacon"), None)
+    beacon = next((r for r in at.session.project.receivers if r.standin == "beacon"), None)
     at.bench.show_choice(None, beacon or (cell.receiver if cell else None))
     at.bench.beacon.setVisible(True)

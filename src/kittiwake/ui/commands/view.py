@@ -57,7 +57,7 @@ def find_command(at: Context) -> None:
 
 def go_to_clip(at: Context, clip_id: str) -> None:
     """Leave the table of levels for a clip on the board."""
-    clip = at.session.clip(clip_id)
+    clip = at.session.project.clip(clip_id)
     at.board.select(clip_id)
     at.board.setFocus()
     at.bench.show_choice(clip, None)

@@ -1,4 +1,4 @@
-"""A job file read for a window: all that takes time is done here, in whatever thread asks."""
+"""A job file with all that belongs to it: all that takes time is done here, in whatever thread asks."""
 
 from __future__ import annotations
 
@@ -6,9 +6,9 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 
-from ..core.errors import KittiwakeError
-from ..core.model import Job, MadeRecord, Receiver, load_receiver
-from ..core.model.job import load_job
+from ..errors import KittiwakeError
+from ..model import Job, MadeRecord, Receiver, load_receiver
+from ..model.job import load_job
 
 _LARGE = 200_000  # bytes
 
@@ -39,23 +39,23 @@ def is_large(path: Path) -> bool:
         return False
 
 
-def read(path: Path, breathe: Callable[[], object] = bool) -> Opened:
-    """Read a job file. ``breathe`` is called between small pieces of work, and may raise to end it.
+def read(path: Path, checkpoint: Callable[[], object] = bool) -> Opened:
+    """Read a job file. ``checkpoint`` is called between small pieces of work, and may raise to end it.
 
     Raises
     ------
     KittiwakeError
     """
-    job = load_job(path, breathe)
+    job = load_job(path, checkpoint)
     job, receivers, trouble = with_rules(job)
     records = {}
     for record in job.made:
         if _still_there(record):
             records[record.clip, record.receiver] = record
-        breathe()
+        checkpoint()
     for clip in job.clips:
         hash(clip.source)  # which a path remembers
-        breathe()
+        checkpoint()
     return Opened(path, job, receivers, records, trouble)
 
 

@@ -9,8 +9,8 @@ from pathlib import Path
 
 from platformdirs import user_data_path
 
-from ..core.errors import RulesError
-from ..core.model import Stated
+from ..errors import RulesError
+from ..model import Stated
 
 _MOST = 500  # folders; the oldest are forgotten
 

@@ -1,0 +1,36 @@
+"""One clip at one receiver."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..fit import Fit
+from ..make import Result
+from ..model import Clip, Facts, MadeRecord, Receiver
+
+Key = tuple[str, str]  # clip id, receiver slug
+
+
+@dataclass(frozen=True, slots=True)
+class Cell:
+    """One clip at one receiver, as the board shows it.
+
+    Attributes
+    ----------
+    state : ``waiting``, ``making``, ``made``, ``stale`` (made, but not as it would be now), ``failed``, or the verdict of the fit.
+    share : how far making has come, 0 to 1.
+    made : what came of making in this session; None where it was made earlier or not at all.
+    """
+
+    clip: Clip
+    receiver: Receiver
+    state: str
+    fit: Fit | None = None
+    facts: Facts | None = None
+    record: MadeRecord | None = None
+    made: Result | None = None
+    share: float = 0.0
+
+    @property
+    def key(self) -> Key:
+        return self.clip.id, self.receiver.slug

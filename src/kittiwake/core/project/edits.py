@@ -1,0 +1,158 @@
+"""Changes of a project, each one step of its history."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from pathlib import Path
+from typing import Any
+
+from ..cut.onboard import with_clip, with_cut, with_take, without_clips
+from ..fit import Remedy
+from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
+from ..record import TakeCheck
+from .cell import Cell
+from .opening import receiver_of
+from .project import Project
+
+#: What a field of a touch-up is called.
+_TOUCHED = {
+    "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
+    "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
+}  # fmt: skip
+
+
+def replace_clip(project: Project, text: str, new: Clip) -> None:
+    """Put a changed clip in the place of the one with its id."""
+    project.change(text, with_clip(project.job, new))
+
+
+def remove_clips(project: Project, ids: set[str]) -> None:
+    gone = sum(clip.id in ids for clip in project.job.clips)
+    project.change(f"removing {gone} clip{'s' if gone != 1 else ''}", without_clips(project.job, ids))
+
+
+def put_cut(project: Project, text: str, source: Path, cut: Cut) -> None:
+    """Cut a source: every span that is not set aside is a clip, where the source's clips were on the board."""
+    project.change(text, with_cut(project.job, source, cut))
+
+
+def put_take(project: Project, check: TakeCheck, name: str, text: str) -> Clip:
+    """Put a recorded take on the board, cut to its words. Earlier takes of the name are set aside and stay on disk."""
+    project.take_facts(check.facts)
+    span = Span(check.start, check.stop, name, text, by_hand=True)
+    job = with_take(project.job, check.facts.path, span)
+    if job.name == Job().name and not project.job.clips:
+        job = job.changed(name="Recordings")
+    project.change(f"recording “{name}”", job)
+    return next(clip for clip in project.job.clips if clip.id == span.id)
+
+
+def state_true_rate(project: Project, clips: Iterable[Clip], rate: int) -> None:
+    """Say at what rate (Hz) the sound of these clips was really taken; what the header says takes it back."""
+    new: dict[str, Clip] = {}
+    for clip in clips:
+        facts = project.facts.get(clip.source)
+        stamped = facts.header.sample_rate if facts and facts.header else None
+        new[clip.id] = _touched(clip, {"true_rate": None if rate == stamped else rate})
+    _put(project, f"stating {rate} Hz", new)
+
+
+def touch_up(project: Project, clips: Iterable[Clip], changes: Mapping[str, Any]) -> None:
+    """Change the touch-ups of clips, also those that hold at one receiver only."""
+    if not changes:
+        return
+    new = {clip.id: _touched(clip, changes) for clip in clips}
+    many = f" of {len(new)} clips" if len(new) > 1 else ""
+    _put(project, f"touching up {', '.join(_TOUCHED.get(name, name) for name in changes)}{many}", new)
+
+
+def _touched(clip: Clip, changes: Mapping[str, Any]) -> Clip:
+    at = {slug: touch.changed(**changes) for slug, touch in clip.at.items()}
+    return clip.changed(touch_up=clip.touch_up.changed(**changes), at=at)
+
+
+def _put(project: Project, text: str, new: Mapping[str, Clip]) -> None:
+    project.change(text, project.job.changed(clips=tuple(new.get(clip.id, clip) for clip in project.job.clips)))
+
+
+def apply_remedy(project: Project, clip: Clip, receiver: Receiver | None, remedy: Remedy) -> None:
+    """Take a remedy of a clip, at one receiver or wherever it goes."""
+    if remedy.stated:
+        project.state_headerless([clip.source], Stated.parse(remedy.stated))
+        return
+    slug = receiver.slug if receiver else ""
+    replace_clip(project, remedy.what[0].lower() + remedy.what[1:], remedy.apply(clip, slug))
+
+
+def apply_like(project: Project, cells: Iterable[Cell], code: str) -> int:
+    """Take the remedy ``code`` at every cell that is offered it, as one change; returns at how many clips."""
+    new = {clip.id: clip for clip in project.job.clips}
+    touched: set[str] = set()
+    stated: dict[Path, Stated] = {}
+    what = ""
+    for cell in cells:
+        offered = (r for p in (cell.fit.problems if cell.fit else ()) for r in p.remedies if r.code == code)
+        remedy = next((r for r in offered if r.applies), None)
+        if remedy:
+            new[cell.clip.id] = remedy.apply(new[cell.clip.id], cell.receiver.slug)
+            if remedy.stated:
+                stated[cell.clip.source] = Stated.parse(remedy.stated)
+            touched.add(cell.clip.id)
+            what = what or remedy.what
+    if touched:
+        text = what[0].lower() + what[1:] if len(touched) == 1 else f"a remedy for {len(touched)} clips"
+        clips = tuple(new[clip.id] for clip in project.job.clips)
+        project.change(text, project.job.changed(clips=clips, stated={**project.job.stated, **stated}))
+    return len(touched)
+
+
+# -- receivers -----------------------------------------------------------------------------------------------------
+
+
+def choose_receivers(project: Project, names: Iterable[str]) -> None:
+    """Put these receivers (slugs, or paths of TOML files) on the board.
+
+    Raises
+    ------
+    RulesError : a file is wrong, or gone.
+    """
+    own, slugs = dict(project.job.own), []
+    for name in names:
+        receiver = receiver_of(name, project.job)
+        if name != receiver.slug:
+            own[receiver.slug] = receiver
+        slugs.append(receiver.slug)
+    project.change("choosing receivers", project.job.changed(receivers=tuple(dict.fromkeys(slugs)), own=own))
+
+
+def change_receiver(project: Project, receiver: Receiver) -> None:
+    """Give a receiver of the board other rules; the job keeps them."""
+    names = tuple(
+        receiver.slug if shown.slug == receiver.slug else name
+        for name, shown in zip(project.job.receivers, project.receivers, strict=True)
+    )
+    own = {**project.job.own, receiver.slug: receiver}
+    project.change(f"changing the rules of {receiver.name}", project.job.changed(own=own, receivers=names))
+
+
+def reset_receiver(project: Project, slug: str) -> None:
+    """Give a shipped receiver the rules back that it came with."""
+    own = {name: receiver for name, receiver in project.job.own.items() if name != slug}
+    project.change("giving back the shipped rules", project.job.changed(own=own))
+
+
+def duplicate_receiver(project: Project, slug: str) -> Receiver | None:
+    """Put a copy of a receiver beside it on the board, to be changed."""
+    old = project.receiver(slug)
+    if old is None:
+        return None
+    taken = {r.slug for r in project.receivers} | set(shipped_receivers()) | set(project.job.own)
+    number = next(n for n in range(2, 1000) if f"{slug[:36]}-{n}" not in taken)
+    new_slug = f"{slug[:36]}-{number}"
+    delivery = old.delivery.model_copy(update={"folder": new_slug})
+    copy = old.model_copy(update={"slug": new_slug, "name": f"{old.name[:36]} {number}", "delivery": delivery})
+    at = project.receivers.index(old) + 1
+    names = (*project.job.receivers[:at], new_slug, *project.job.receivers[at:])
+    own = {**project.job.own, new_slug: copy}
+    project.change(f"duplicating {old.name}", project.job.changed(own=own, receivers=names))
+    return copy

@@ -1,0 +1,112 @@
+"""How clips fit receivers: computed when asked for, kept while nothing it rests on changes."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Callable, Iterable
+from typing import TYPE_CHECKING
+
+from ..fit import Company, Fit, Problem, company_of, findings, fit, needs_company
+from ..make import fingerprint
+from ..model import Clip, Facts, Receiver
+from .cell import Key
+
+if TYPE_CHECKING:
+    from .project import Project
+
+#: Problems that concern one receiver, and are told in its cells alone.
+OF_ONE_RECEIVER = (
+    "too_large",
+    "too_long",
+    "too_short",
+    "memory_full",
+    "level_outside",
+    "no_kind",
+    "no_codec",
+    "illegal_wish",
+)
+_SELDOM = 1.0  # s between two looks at what clips share, while sources still come in
+
+
+class Plans:
+    """Fits of a project's clips."""
+
+    def __init__(self, project: Project) -> None:
+        self._project = project
+        self._fits: dict[Key, tuple[Clip, Facts, Receiver, Company | None, Fit]] = {}
+        self._marks: dict[Key, tuple[Fit, str]] = {}
+        self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
+        #: Whether more facts are on their way.
+        self.still_coming: Callable[[], bool] = bool
+
+    def keep_only(self, clips: Iterable[Clip]) -> None:
+        """Let go of what is known of other clips."""
+        ids = {clip.id for clip in clips}
+        for kept in (self._fits, self._marks):
+            for key in [key for key in kept if key[0] not in ids]:
+                del kept[key]
+
+    def fit_of(self, clip: Clip, receiver: Receiver) -> Fit | None:
+        """The fit, or None while the source has not been looked at."""
+        facts = self._project.facts.get(clip.source)
+        if facts is None:
+            return None
+        key = (clip.id, receiver.slug)
+        company = self.company_of(receiver) if needs_company(receiver) else None
+        kept = self._fits.get(key)
+        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is company:
+            return kept[4]
+        found = fit(clip, facts, receiver, company)
+        self._fits[key] = (clip, facts, receiver, company, found)
+        return found
+
+    def fingerprint_of(self, key: Key, found: Fit, receiver: Receiver) -> str:
+        """``make.fingerprint`` without the source's bytes."""
+        kept = self._marks.get(key)
+        if kept is None or kept[0] is not found:
+            kept = self._marks[key] = (found, fingerprint(found, receiver))
+        return kept[1]
+
+    def company_of(self, receiver: Receiver) -> Company:
+        """What the clips at a receiver share. While sources still come in it is brought up to date once a second only."""
+        project = self._project
+        kept = self._companies.get(receiver.slug)
+        clips, turn, now = project.job.clips, project.facts_turn, time.monotonic()
+        same = kept is not None and kept[0] is receiver and kept[1] is clips
+        if kept and same and (kept[2] == turn or (self.still_coming() and now - kept[3] < _SELDOM)):
+            return kept[4]
+        company = self._fresh_company(receiver)
+        if kept and kept[4] == company:
+            company = kept[4]
+        self._companies[receiver.slug] = (receiver, clips, turn, now, company)
+        return company
+
+    def _fresh_company(self, receiver: Receiver) -> Company:
+        known = list(self._project.known_clips())
+        return company_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
+
+    def count_ready(self, receiver: Receiver) -> int:
+        """How many clips fit a receiver, on the board or not, without a decision."""
+        company = self._fresh_company(receiver) if needs_company(receiver) else None
+        return sum(fit(clip, facts, receiver, company).ready for clip, facts in self._project.known_clips())
+
+    def bytes_at(self, receiver: Receiver) -> int:
+        """Bytes that all clips together come to at a receiver, made or not."""
+        return sum(fit(clip, facts, receiver).predicted_bytes or 0 for clip, facts in self._project.known_clips())
+
+    def problems_of(self, clip: Clip) -> list[Problem]:
+        """What is to be told of a clip whatever its receivers: findings, suspicions, then every problem at some receiver once.
+
+        Limits of a receiver are told in its own cell.
+        """
+        facts = self._project.facts.get(clip.source)
+        if facts is None:
+            return []
+        suspicion = self._project.suspicions.get(clip.source)
+        found = {problem.code: problem for problem in findings(clip, facts, suspicion)}
+        for receiver in self._project.receivers:
+            own = self.fit_of(clip, receiver)
+            for problem in own.problems if own else ():
+                if problem.code not in OF_ONE_RECEIVER:
+                    found.setdefault(problem.code, problem)
+        return list(found.values())

@@ -1,0 +1,390 @@
+"""A job that is being worked on."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from functools import cache
+from pathlib import Path
+
+from ..fit import Problem, shares_anything
+from ..measure.look import stamp_of
+from ..model import Clip, Cut, Facts, Job, Receiver, Stated, load_receiver, shipped_receivers
+from ..model.job import save_job
+from .cell import Cell
+from .events import Event
+from .history import History
+from .opening import Opened, read, receiver_of
+from .outputs import Outputs
+from .plans import Plans
+from .remembered import Remembered
+
+_STEP = 2000  # clips of a job that is opened, at a time
+
+
+class Project:
+    """Holds a job and everything derived from it, and tells when something changes. Not for several threads.
+
+    Nothing is looked at here: ``wanted`` tells which sources are to be, and ``take_facts`` takes what was found.
+
+    Attributes
+    ----------
+    job : immutable; ``change`` puts another in its place, as a step of ``history``.
+    path : of the job file; None while it was never saved.
+    receivers : of the board, in its order.
+    facts, source_stamps : of the sources that were looked at, and size and time of each when that was.
+    suspicions : what makes the rate of a source suspect, beside the others of its folder.
+    plans, outputs : how clips fit, and what was made of them.
+    """
+
+    def __init__(self, remembered: Remembered | None = None) -> None:
+        self.job_changed = Event()
+        self.facts_arrived = Event()  # path
+        self.cell_changed = Event()  # clip id, receiver slug
+        self.column_changed = Event()  # receiver slug
+        self.told = Event()  # a sentence for the user
+        self.wanted = Event()  # paths, whether to look anew
+        self.dropped = Event()  # nothing of the job before is wanted any more
+        self.opened = Event()  # another job is there whole
+        self.job = Job()
+        self.path: Path | None = None
+        self.file_stamp = ""  # of the job file, when it was opened or saved
+        self.history = History(self._show)
+        self.facts: dict[Path, Facts] = {}
+        self.source_stamps: dict[Path, str] = {}
+        self.facts_turn = 0  # grows with everything that is looked at
+        self.suspicions: dict[Path, Problem] = {}
+        self.remembered = remembered or Remembered()
+        self.receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
+        self._receivers_of = (self.job.receivers, self.job.own)
+        self.plans = Plans(self)
+        self.outputs = Outputs(self)
+        self._ids_of: tuple[tuple[Clip, ...], set[str]] = ((), set())
+        self._clips_of: dict[Path, list[str]] = {}
+        self._by_folder: dict[Path, dict[Path, Facts]] = {}
+        self._compared: dict[Path, int] = {}
+        self._news_in: set[Path] = set()  # folders of which something was looked at
+        self._stated_once: set[Path] = set()
+
+    # -- the job ---------------------------------------------------------------------------------------------------
+
+    def open(self, path: Path) -> None:
+        """Open a job file.
+
+        Raises
+        ------
+        KittiwakeError : what is open stays open.
+        """
+        for _ in self.take_up(read(path)):
+            pass
+
+    def take_up(self, opened: Opened) -> Iterator[None]:
+        """Put a job that was read in place of what is open, in steps between which others may have their turn, but nobody may change
+        anything.
+        """
+        job = opened.job
+        self.dropped.emit()
+        self.history.clear()
+        self.path, self.file_stamp = opened.path, stamp_of(opened.path)
+        self.receivers = opened.receivers
+        self._receivers_of = (job.receivers, job.own)
+        self.outputs.begin(opened.records)
+        self.plans.keep_only(())
+        self._clips_of = {}
+        sources: dict[Path, None] = {}
+        for at in range(0, len(job.clips), _STEP):
+            for source in self._note_clips(job.clips[at : at + _STEP]):
+                sources[source] = None
+                self._forget_if_other(source, job)
+            yield
+        for gone in [source for source in self.facts if source not in sources]:
+            self._let_go(gone)
+        self.job = job
+        self.job_changed.emit()
+        if opened.trouble:
+            self.told.emit(opened.trouble)
+        yield
+        missing = [source for source in sources if source not in self.facts]
+        for at in range(0, len(missing), _STEP):
+            self.wanted.emit(missing[at : at + _STEP], False)
+            yield
+        self.opened.emit()
+
+    def _let_go(self, source: Path) -> None:
+        """Forget what is known of a source."""
+        self.facts.pop(source, None)
+        self.source_stamps.pop(source, None)
+        self.suspicions.pop(source, None)
+        self._by_folder.get(source.parent, {}).pop(source, None)
+
+    def _forget_if_other(self, source: Path, job: Job) -> None:
+        """Forget what is known of a source that a job reads in another format."""
+        known = self.facts.get(source)
+        if known and known.stated != job.stated.get(source):
+            del self.facts[source]
+
+    def open_rescued(self, copy: Path, path: Path | None) -> None:
+        """Take up work that was not saved, as a change of the job it belongs to.
+
+        Raises
+        ------
+        KittiwakeError : what is open stays open.
+        """
+        self.open(copy)
+        self.path = path
+        self.history.mark_unsaved()
+        self.job_changed.emit()
+
+    def save(self, path: Path) -> None:
+        """Save the job, with what was made.
+
+        Raises
+        ------
+        JobError
+        """
+        save_job(self.to_save(path), path)
+        self.saved(path)
+
+    def to_save(self, path: Path) -> Job:
+        """The job as it is to be saved there."""
+        name = self.job.name if self.job.name != Job().name else path.stem
+        return self.job.changed(name=name, made=tuple(self.outputs.records.values()))
+
+    def saved(self, path: Path) -> None:
+        """The job was saved."""
+        if self.job.name == Job().name:
+            self.history.amend("naming the job", self.job, self.job.changed(name=path.stem))
+        self.path, self.file_stamp = path, stamp_of(path)
+        self.history.mark_clean()
+        self.job_changed.emit()
+
+    def changed_by_others(self, path: Path) -> bool:
+        """Whether the job file is not any more what was opened or saved here last: another window has saved it."""
+        now = stamp_of(path)
+        return path == self.path and bool(now) and bool(self.file_stamp) and now != self.file_stamp
+
+    def change(self, text: str, job: Job) -> None:
+        """Change the job, so that it can be undone."""
+        if job is not self.job and job != self.job:
+            self.history.push(text, self.job, job)
+
+    def _show(self, job: Job) -> None:
+        if (job.receivers, job.own) != self._receivers_of:
+            self._receivers_of = (job.receivers, job.own)
+            self.receivers = [receiver_of(name, job) for name in job.receivers]
+        before, self.job = self.job, job
+        if _same_sources(before, job):
+            self.job_changed.emit()
+            return
+        count = len(before.clips)
+        if before.stated is job.stated and count and job.clips[:count] == before.clips:
+            # Only more of them: what is there already needs no second thought.
+            fresh = self._note_clips(job.clips[count:])
+        else:
+            self._clips_of = {}
+            fresh = self._note_clips(job.clips)
+            for source in fresh:
+                self._forget_if_other(source, job)
+            if len(job.clips) < count:
+                self.plans.keep_only(job.clips)
+                self.outputs.keep_only(job.clips)
+        self.job_changed.emit()
+        self.wanted.emit([source for source in fresh if source not in self.facts], False)
+
+    def _note_clips(self, clips: Iterable[Clip]) -> list[Path]:
+        """Note which clips there are of which source; returns their sources."""
+        sources: dict[Path, None] = {}
+        for clip in clips:
+            self._clips_of.setdefault(clip.source, []).append(clip.id)
+            sources[clip.source] = None
+        return list(sources)
+
+    # -- sources ---------------------------------------------------------------------------------------------------
+
+    def add_sources(self, paths: Iterable[Path], *, more: bool = False) -> int:
+        """Each new source becomes one clip; returns how many. Sources already on the board are not added again.
+
+        Parameters
+        ----------
+        more : whether they belong to what was added before, and are undone with it.
+        """
+        fresh = [Clip.whole(path) for path in dict.fromkeys(paths) if path not in self._clips_of]
+        if fresh:
+            name = self.job.name
+            if name == Job().name and not self.job.clips:
+                name = fresh[0].source.parent.name or name
+            after = self.job.changed(clips=self.job.clips + tuple(fresh), name=name)
+            self.history.push(_adding(self.job, after), self.job, after, _adding if more else None)
+        return len(fresh)
+
+    def take_facts(self, facts: Facts) -> None:
+        """A source was looked at."""
+        if self._read_as_before(facts):
+            return
+        self.facts[facts.path] = facts
+        self.source_stamps[facts.path] = facts.stamp or stamp_of(facts.path)
+        self._by_folder.setdefault(facts.path.parent, {})[facts.path] = facts
+        self._news_in.add(facts.path.parent)
+        self.facts_turn += 1
+        self.facts_arrived.emit(facts.path)
+
+    def _read_as_before(self, facts: Facts) -> bool:
+        """Whether a headerless file is to be read as was stated once for its folder; then it is looked at once more."""
+        if not (facts.error and facts.error.code in ("not_sound", "headerless") and facts.stated is None):
+            return False
+        known = self._known_format(facts.path)
+        agrees = facts.suggested is None or (known and facts.suggested.encoding == known.encoding)
+        # What was stated and taken back stays taken back.
+        if not known or not agrees or facts.path not in self.job.sources or facts.path in self._stated_once:
+            return False
+        self._stated_once.add(facts.path)
+        stated = {**self.job.stated, facts.path: known}
+        self.history.amend(f"reading {facts.path.name} as {known}", self.job, self.job.changed(stated=stated))
+        self.wanted.emit([facts.path], False)
+        self.told.emit(
+            f"{facts.path.name} is read as {known}, as last stated in its folder; H states another format."
+        )
+        return True
+
+    def _known_format(self, path: Path) -> Stated | None:
+        """What was last stated for a headerless file of the same folder, in this job or an earlier one."""
+        for source in reversed(list(self.job.stated)):
+            stated = self.job.stated[source]
+            if source.parent == path.parent and stated.headerless:
+                return stated
+        return self.remembered.format_of(path.parent)
+
+    def look_again(self, paths: Iterable[Path]) -> None:
+        """Forget what is known of sources, and have them looked at anew."""
+        for path in paths:
+            self.facts.pop(path, None)
+        self.job_changed.emit()
+        self.wanted.emit([source for source in self.job.sources if source not in self.facts], True)
+
+    def to_compare(self) -> list[list[Facts]]:
+        """Once nothing more comes in: the readable sources of each folder of which something new is known."""
+        changed, self._news_in = self._news_in, set()
+        out = []
+        for folder in changed:
+            known = [facts for facts in self._by_folder[folder].values() if facts.ok]
+            state = hash(tuple(id(one) for one in known))
+            if self._compared.get(folder) != state:
+                self._compared[folder] = state
+                out.append(known)
+        for receiver in self.receivers:
+            if shares_anything(receiver):
+                self.column_changed.emit(receiver.slug)
+        return out
+
+    def take_suspicions(self, paths: list[Path], found: dict[Path, Problem]) -> None:
+        """These were compared, and that is suspected of some of them."""
+        compared = set(paths) if self.suspicions else set()
+        before = {path: self.suspicions.pop(path) for path in list(self.suspicions) if path in compared}
+        self.suspicions.update(found)
+        for path in before.keys() | found.keys():
+            if before.get(path) != found.get(path):
+                self.facts_arrived.emit(path)
+
+    def state_headerless(self, paths: Iterable[Path], stated: Stated) -> None:
+        """Say in which format headerless sources are."""
+        paths = list(paths)
+        self._stated_once.update(paths)
+        if stated.headerless:
+            for folder in dict.fromkeys(path.parent for path in paths):
+                self.remembered.remember(folder, stated)
+        self.change(f"stating {stated}", self.job.changed(stated={**self.job.stated, **dict.fromkeys(paths, stated)}))
+
+    def unreadable_beside(self, path: Path) -> list[Path]:
+        """Other sources in the folder of ``path`` that hold no known kind of sound."""
+        found = []
+        for source in self.job.sources:
+            error = facts.error if (facts := self.facts.get(source)) else None
+            unknown = error is not None and error.code in ("not_sound", "headerless")
+            if unknown and source != path and source.parent == path.parent:
+                found.append(source)
+        return found
+
+    def alike(self, path: Path) -> list[Path]:
+        """Sources without a header in the folder of ``path``, itself included, whose content suggests the same way to read them."""
+        facts = self.facts.get(path)
+        if facts is None or facts.suggested is None:
+            return []
+        near = [path, *self.unreadable_beside(path)]
+        return [one for one in near if (f := self.facts.get(one)) is not None and f.suggested == facts.suggested]
+
+    # -- what there is ---------------------------------------------------------------------------------------------
+
+    @property
+    def any_receiver(self) -> Receiver:
+        """One to look at a clip by on its own, also where there is none on the board."""
+        return self.receivers[0] if self.receivers else next(iter(shipped_receivers().values()))
+
+    @property
+    def output_folder(self) -> Path:
+        """Where made files go; each receiver has a folder of its own in it."""
+        if self.job.output:
+            return Path(self.job.output).expanduser()
+        return _documents() / "Kittiwake" / self.job.name
+
+    def folder_of(self, receiver: Receiver) -> Path:
+        return self.output_folder / (receiver.delivery.folder or receiver.slug)
+
+    @property
+    def recordings_folder(self) -> Path:
+        """Where takes go: beside what is made, and never among it."""
+        if self.job.output:
+            return self.output_folder / "recordings"
+        return _documents() / "Kittiwake" / "Recordings" / self.job.name
+
+    def cut_of(self, source: Path) -> Cut:
+        """How a source is cut; nothing where it is not."""
+        return self.job.cuts.get(source, Cut())
+
+    def clips_of(self, source: Path) -> list[str]:
+        """Ids of the clips of a source."""
+        return self._clips_of.get(source, [])
+
+    def has_clip(self, clip_id: str) -> bool:
+        if self._ids_of[0] is not self.job.clips:
+            self._ids_of = (self.job.clips, {clip.id for clip in self.job.clips})
+        return clip_id in self._ids_of[1]
+
+    def known_clips(self) -> Iterator[tuple[Clip, Facts]]:
+        """Clips whose sources were looked at, with what was found."""
+        return ((clip, facts) for clip in self.job.clips if (facts := self.facts.get(clip.source)))
+
+    def clip(self, clip_id: str) -> Clip | None:
+        return next((clip for clip in self.job.clips if clip.id == clip_id), None)
+
+    def receiver(self, slug: str) -> Receiver | None:
+        return next((receiver for receiver in self.receivers if receiver.slug == slug), None)
+
+    def cell(self, clip: Clip, receiver: Receiver) -> Cell:
+        """Everything that a board shows of one clip at one receiver."""
+        return self.outputs.cell(clip, receiver)
+
+    def cells(self) -> Iterator[Cell]:
+        return (self.cell(clip, receiver) for clip in self.job.clips for receiver in self.receivers)
+
+
+def _adding(before: Job, after: Job) -> str:
+    count = len(after.clips) - len(before.clips)
+    return f"adding {count} recording{'s' if count != 1 else ''}"
+
+
+def _same_sources(before: Job, after: Job) -> bool:
+    """Whether two jobs have the very same sources and ids of clips, read the same way: most changes leave them alone, and paths compare slowly."""
+    return (
+        before.stated is after.stated
+        and len(before.clips) == len(after.clips)
+        and all(
+            one is other or (one.source is other.source and one.id == other.id)
+            for one, other in zip(before.clips, after.clips, strict=True)
+        )
+    )
+
+
+@cache
+def _documents() -> Path:
+    from platformdirs import user_documents_path
+
+    return user_documents_path()
