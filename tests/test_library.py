@@ -1,0 +1,53 @@
+"""The functions for scripts: each example of docs/library.md runs, one after the other, as they stand there."""
+
+from __future__ import annotations
+
+import contextlib
+import io
+import os
+import re
+import shutil
+import subprocess
+import sys
+from pathlib import Path
+
+import kittiwake
+from tests.sounds import DEMO, FolderCase
+
+PAGE = Path(__file__).parents[1] / "docs" / "library.md"
+
+
+class TestLibrary(FolderCase):
+    def setUp(self) -> None:
+        super().setUp()
+        shutil.copy(DEMO / "Welcome.wav", self.folder / "welcome.wav")
+        shutil.copy(DEMO / "Safety notice.ogg", self.folder / "notice.ogg")
+        (self.folder / "hold.ul").write_bytes((DEMO / "Hold the line.wav").read_bytes()[44:])
+        before = Path.cwd()
+        os.chdir(self.folder)
+        self.addCleanup(os.chdir, before)
+
+    def test_every_example_of_the_page_runs(self) -> None:
+        examples = re.findall(r"```python\n(.*?)```", PAGE.read_text("utf-8"), re.S)
+        self.assertGreater(len(examples), 8)
+        names: dict[str, object] = {}
+        for example in examples:
+            with contextlib.redirect_stdout(io.StringIO()):
+                exec(compile(example, str(PAGE), "exec"), names)
+
+    def test_bad_words_are_sentences(self) -> None:
+        from kittiwake.core.errors import RulesError
+
+        for wrong in (
+            lambda: kittiwake.receiver("phone-menue"),
+            lambda: kittiwake.look("hold.ul", headerless="ulow@8000"),
+            lambda: list(kittiwake.make("welcome.wav", "nobody", "out")),
+        ):
+            with self.assertRaises(RulesError):
+                wrong()
+        with self.assertRaises(AttributeError):
+            kittiwake.nothing  # noqa: B018
+
+    def test_importing_it_loads_nothing(self) -> None:
+        code = "import kittiwake, sys; sys.exit('numpy' in sys.modules)"
+        self.assertEqual(subprocess.run([sys.executable, "-c", code]).returncode, 0)
