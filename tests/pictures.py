@@ -151,7 +151,7 @@ def main() -> None:
         shoot("cell")
         quay = next(c for c in window.session.project.job.clips if c.name == "Car deck")
         window.board.select(quay.id, "quay-beacon")
-        window.run("beacon.hand")
+        window.run("standin.hand")
         shoot("beacon")
         window.board.select(notice.id)
         window.run("ear.compare")

@@ -137,7 +137,7 @@ def drop_and_make() -> None:
 
     click("Quay closed", "quay-beacon")
     key("b")
-    held = window.bench.beacon.beacon.held
+    held = window.bench.stand_ins.machine("beacon").held
     assert held and held.name == "Quay_closed.wav"
     key("p")
     wait(lambda: player.playing and player.position > 0.1, "the beacon plays")

@@ -175,7 +175,7 @@ class TestBeacon(WindowCase):
         self.press(Key.Key_M)
         self.settle()
         self.press(Key.Key_B)
-        beacon = self.window.bench.beacon
+        beacon = self.window.bench.stand_ins.panel("beacon")
         self.assertEqual(beacon.beacon.held.name, "Quay_closed.wav")  # type: ignore[union-attr]
         self.assertIs(self.window.bench.currentWidget(), self.window.bench.receiver_page)
         self.press(Key.Key_P)

@@ -168,7 +168,7 @@ class Window(QMainWindow):
         for page in (self.bench.clip_page, self.bench.cell_page):
             page.wave.seek.connect(player.seek)
         self.bench.cell_page.make_wanted.connect(lambda: make.make_selection(at))
-        self.bench.cell_page.hand_wanted.connect(lambda: receiver.hand_to_beacon(at))
+        self.bench.cell_page.hand_wanted.connect(lambda: receiver.hand_over(at))
         self.bench.receiver_page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
         self.bench.receiver_page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
         self.bench.cut_page.heard.connect(self._hear_span)
@@ -185,7 +185,7 @@ class Window(QMainWindow):
         self.bench.levels_page.wanted.connect(lambda id_: view.go_to_clip(at, id_))
         session.told.connect(self.foot.say)
         session.calm.connect(lambda: make.make_if_wanted(at))
-        self.bench.beacon.pressed.connect(lambda: receiver.press_beacon(at))
+        self.bench.pressed.connect(lambda: receiver.set_off(at))
         self.top.output_button.clicked.connect(lambda: job.choose_output(at))
         self.top.add_button.clicked.connect(lambda: job.add_files(at))
         self.top.make_button.clicked.connect(self._main_button)
@@ -273,8 +273,7 @@ class Window(QMainWindow):
             wave.set_cursor(seconds if self.player.ways and (seconds > 0 or self.player.playing) else None)
 
     def _ear_changed(self) -> None:
-        beacon = self.player.playing and self.player.title.startswith("Beacon")
-        self.bench.beacon.set_sounding(beacon)
+        self.bench.stand_ins.show_sounding(self.player.title if self.player.playing else "")
         if self._ear_late and not self.player.playing:
             self._ear_late = False
             self.load_ear(self.board.current_clip(), self.board.current_receiver())
@@ -291,7 +290,7 @@ class Window(QMainWindow):
         assert isinstance(app, QApplication)
         app.setStyleSheet(style_sheet(use(dark)))
         self.bench.refresh()
-        self.bench.beacon.show_state()
+        self.bench.stand_ins.refresh()
 
     def room_for_bench(self) -> None:
         """Work on the bench needs more of it than looking does."""

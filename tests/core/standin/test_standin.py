@@ -10,7 +10,8 @@ import numpy as np
 from kittiwake.core.fit import fit
 from kittiwake.core.measure import look_at
 from kittiwake.core.model import Clip, load_receiver
-from kittiwake.core.standin import Beacon, SilentLoudspeaker, Track
+from kittiwake.core.standin import SilentLoudspeaker, Track
+from kittiwake.core.standin.machines.beacon import Beacon
 from kittiwake.core.standin.track import RATE, file_blocks, line_blocks, preview, source_blocks, track_blocks
 from tests.sounds import DEMO, FolderCase, sine, tone_level
 

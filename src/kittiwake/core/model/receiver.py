@@ -199,7 +199,8 @@ class Receiver(RulePart):
     slug: Annotated[str, Field(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]
     name: Annotated[str, Field(min_length=1, max_length=40)]
     purpose: str = ""
-    standin: Literal["", "beacon"] = ""
+    #: The kind of machine that its files are tried on, where there is a stand-in for one (``core/standin/machines``).
+    standin: Annotated[str, Field(pattern=r"^[a-z0-9-]*$", max_length=40)] = ""
     rules: Rules
     treatment: Treatment = Treatment()
     delivery: Delivery = Delivery()

@@ -1,7 +1,7 @@
-"""Small simulated outside things that ship with the application: receivers, and a loudspeaker."""
+"""Small simulated outside things that ship with the application: machines that files are tried on, a loudspeaker, a microphone, an engine."""
 
-from .beacon import Beacon, Held, Refusal
 from .loudspeaker import SilentLoudspeaker
+from .machine import Held, Machine, Refusal
 from .track import Track
 
-__all__ = ["Beacon", "Held", "Refusal", "SilentLoudspeaker", "Track"]
+__all__ = ["Held", "Machine", "Refusal", "SilentLoudspeaker", "Track"]

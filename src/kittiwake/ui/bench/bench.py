@@ -13,7 +13,7 @@ from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ..cutting import Cutter
 from ..session import Session
-from .beacon_panel import BeaconPanel
+from ..standins.panel import StandIns
 from .cell_page import CellPage
 from .clip_page import ClipPage
 from .compare_page import ComparePage
@@ -27,6 +27,7 @@ from .wave import WaveView
 class Bench(QStackedWidget):
     """Shows a clip, a cell or a receiver, and follows the session."""
 
+    pressed = Signal()  # the machine that is shown is to be set off
     _output_looked = Signal(str, Facts)
 
     def __init__(self, session: Session) -> None:
@@ -38,13 +39,13 @@ class Bench(QStackedWidget):
         self._outputs: dict[str, Facts] = {}
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
         self._pending: set[str] = set()
-        self.beacon = BeaconPanel()
+        self.stand_ins = StandIns(self.pressed.emit)
         self.empty_page = QLabel("Select a clip, a cell, or a receiver's heading: here is where it is worked on.")
         self.empty_page.setProperty("soft", True)
         self.empty_page.setMargin(18)
         self.clip_page = ClipPage(session)
         self.cell_page = CellPage(session)
-        self.receiver_page = ReceiverPage(session, self.beacon)
+        self.receiver_page = ReceiverPage(session, self.stand_ins)
         self.compare_page = ComparePage()
         self.levels_page = LevelsPage(session)
         self.cutter = Cutter(self)

@@ -12,6 +12,7 @@ from ...core.make import Proof
 from ...core.model import Facts
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.project import Cell, edits
+from ...core.standin.machine import kinds
 from ..button import Button
 from ..session import Session
 from ..theme.colours import colours
@@ -79,7 +80,7 @@ class CellPage(QWidget):
         column.addWidget(self.proof_label)
         self.make_button = Button("Make this one  ⇧M")
         self.make_button.clicked.connect(self.make_wanted)
-        self.hand_button = Button("Hand to the beacon  B")
+        self.hand_button = Button("")
         self.hand_button.clicked.connect(self.hand_wanted)
         column.addWidget(self.make_button, 0, Qt.AlignmentFlag.AlignLeft)
         column.addWidget(self.hand_button, 0, Qt.AlignmentFlag.AlignLeft)
@@ -100,7 +101,9 @@ class CellPage(QWidget):
         self._plots(cell, output)
         self.proof_label.setText(self._proof_html(cell))
         self.make_button.setVisible(bool(fit and fit.ready and cell.state not in ("made", "making")))
-        self.hand_button.setVisible(cell.receiver.standin == "beacon" and cell.state == "made")
+        machine = kinds().get(cell.receiver.standin)
+        self.hand_button.setVisible(machine is not None and cell.state == "made")
+        self.hand_button.setText(f"Hand to the {machine.name}  B" if machine else "")
 
     def _plots(self, cell: Cell, output: Facts | None) -> None:
         source = cell.facts

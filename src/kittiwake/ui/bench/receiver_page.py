@@ -11,7 +11,7 @@ from ...core.model.units import format_bytes, format_hz
 from ...core.project import edits
 from ..button import Button
 from ..session import Session
-from .beacon_panel import BeaconPanel
+from ..standins.panel import StandIns
 from .parts import scrolled
 from .rules_editor import RulesEditor
 
@@ -22,12 +22,12 @@ class ReceiverPage(QWidget):
     duplicate_wanted = Signal(str)
     export_wanted = Signal(str)
 
-    def __init__(self, session: Session, beacon: BeaconPanel) -> None:
+    def __init__(self, session: Session, stand_ins: StandIns) -> None:
         super().__init__()
         self._session = session
         self._shown: Receiver | None = None
         self._edited: Receiver | None = None
-        self.beacon = beacon
+        self.stand_ins = stand_ins
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 10, 14, 10)
         row.setSpacing(24)
@@ -72,7 +72,7 @@ class ReceiverPage(QWidget):
         foot.addStretch(1)
         left.addLayout(foot)
         row.addLayout(left, 1)
-        row.addWidget(beacon)
+        row.addWidget(stand_ins)
         self.editor.edited.connect(self._judge)
 
     def show_receiver(self, receiver: Receiver, *, anew: bool = False) -> None:
@@ -85,7 +85,7 @@ class ReceiverPage(QWidget):
         self._purpose.setText(receiver.purpose)
         if changed:
             self.editor.show_receiver(receiver)
-        self.beacon.setVisible(receiver.standin == "beacon")
+        self.stand_ins.show_machine(receiver.standin)
         own = receiver.slug in self._session.project.job.own
         self.reset_button.setVisible(own and receiver.slug in shipped_receivers())
         self._buttons(False)

@@ -7,8 +7,9 @@ from pathlib import Path
 from ...commands import command
 from ...core.errors import MakeError, reason_of
 from ...core.make.place import write_whole
+from ...core.model import Receiver
 from ...core.model.receiver_file import to_toml
-from ...core.project import Cell, edits
+from ...core.project import edits
 from ..ask import where_to_save
 from ..context import Context
 from ..receiver_chooser import ReceiverChooser
@@ -28,27 +29,42 @@ def choose_receivers(at: Context) -> None:
     dialog.open()
 
 
-@command("beacon.hand", "Hand to the beacon", "Give the made file to the stand-in beacon.", "B", menu="Receiver")
-def hand_to_beacon(at: Context) -> None:
+@command("standin.hand", "Hand to the stand-in", "Give the made file to the machine it is for.", "B", menu="Receiver")
+def hand_over(at: Context) -> None:
     clip, receiver = at.board.current_clip(), at.board.current_receiver()
     cell = at.session.project.cell(clip, receiver) if clip and receiver else None
     if cell is None or cell.record is None or cell.state != "made":
-        at.foot.say("Select a made cell to hand its file to the beacon; M makes all that can be made.")
+        at.foot.say("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
         return
-    taken = at.bench.beacon.hand(Path(cell.record.output))
-    name = Path(cell.record.output).name
-    _show_beacon(at, cell)
-    at.foot.say(f"The beacon took {name}; P presses its button." if taken else f"The beacon refused {name}.")
+    owner = _with_machine(at, cell.receiver)
+    if owner is None:
+        at.foot.say("No receiver of the board has a stand-in to try files on.")
+        return
+    told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output))
+    at.bench.show_choice(None, owner)
+    at.foot.say(told)
 
 
-@command("beacon.press", "Press the beacon's button", "Let the beacon play what it holds.", "P", menu="Receiver")
-def press_beacon(at: Context) -> None:
-    held = at.bench.beacon.beacon.press()
-    _show_beacon(at)
+def _with_machine(at: Context, current: Receiver | None) -> Receiver | None:
+    """The receiver whose machine is meant: the current one, or the first of the board that has one."""
+    receivers = [*([current] if current else []), *at.session.project.receivers]
+    return next((one for one in receivers if at.bench.stand_ins.kind(one.standin)), None)
+
+
+@command("standin.press", "Set the stand-in off", "Let the machine play what it holds.", "P", menu="Receiver")
+def set_off(at: Context) -> None:
+    receiver = _with_machine(at, at.board.current_receiver())
+    if receiver is None:
+        at.foot.say("No receiver of the board has a stand-in to try files on.")
+        return
+    kind = at.bench.stand_ins.kind(receiver.standin)
+    assert kind is not None
+    held = at.bench.stand_ins.machine(kind.key).press()
+    at.bench.show_choice(None, receiver)
     if held is None:
-        at.foot.say("The beacon holds nothing: hand it a made file first.")
+        at.foot.say(f"The {kind.name} holds nothing: hand it a made file first.")
         return
-    at.player.load_held(held)
+    at.player.load_held(held, at.bench.stand_ins.title_of(kind.key))
     at.player.seek(0.0)
     at.player.play()
 
@@ -86,9 +102,3 @@ def export_receiver(at: Context, slug: str) -> None:
             at.foot.say(why)
         else:
             at.foot.say(f"Exported {path.name}; it can be given to --for, and put on any board.")
-
-
-def _show_beacon(at: Context, cell: Cell | None = None) -> None:
-    beacon = next((r for r in at.session.project.receivers if r.standin == "beacon"), None)
-    at.bench.show_choice(None, beacon or (cell.receiver if cell else None))
-    at.bench.beacon.setVisible(True)

@@ -130,9 +130,9 @@ class Player(QObject):
         self._plan = {"source": source}
         self._loaded()
 
-    def load_held(self, held: Held) -> None:
-        """Make the message that the beacon holds ready."""
-        self.load_sound(f"Beacon: {held.name}", held.sound, held.rate, "output")
+    def load_held(self, held: Held, title: str) -> None:
+        """Make what a machine holds ready, under ``title`` and its name."""
+        self.load_sound(f"{title}{held.name}", held.sound, held.rate, "output")
 
     def load_sound(self, title: str, sound: NDArray[np.float32], rate: int, way: str = "source") -> None:
         """Make a short sound ready as it is, float32 [shape=(n,)] at ``rate``, as one way of hearing."""

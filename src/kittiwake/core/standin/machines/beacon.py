@@ -7,42 +7,16 @@ the writers or readers of this program: what it takes, a strict device takes too
 from __future__ import annotations
 
 import struct
-from dataclasses import dataclass
 
 import numpy as np
-from numpy.typing import NDArray
+
+from ..machine import Held, Refusal, stand_in
 
 MEMORY = 200_000  # bytes; a message must be smaller
 HIGHEST_RATE = 8000  # Hz
 
 
-@dataclass(frozen=True, slots=True)
-class Held:
-    """The message that the beacon holds.
-
-    Attributes
-    ----------
-    sound : float32 [shape=(frames,)], nominal ±1.0.
-    """
-
-    name: str
-    bytes: int
-    rate: int
-    sound: NDArray[np.float32]
-
-    @property
-    def seconds(self) -> float:
-        return len(self.sound) / self.rate
-
-
-@dataclass(frozen=True, slots=True)
-class Refusal:
-    """Why the beacon did not take a file; ``at`` is the byte where it stopped reading."""
-
-    reason: str
-    at: int
-
-
+@stand_in("beacon", "beacon")
 class Beacon:
     """One device. A refused file leaves the message it held before."""
 

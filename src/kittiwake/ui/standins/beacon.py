@@ -2,29 +2,28 @@
 
 from __future__ import annotations
 
-from pathlib import Path
-
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QFrame, QLabel, QVBoxLayout, QWidget
 
-from ...core.errors import reason_of
 from ...core.model.units import format_bytes, format_hz, format_seconds
-from ...core.standin import Beacon
-from ...core.standin.beacon import MEMORY
+from ...core.standin import Machine
+from ...core.standin.machines.beacon import MEMORY
+from ..bench.parts import part_label
 from ..button import Button
 from ..theme.colours import colours
-from .parts import part_label
+from .panel import panel
 
 
+@panel("beacon")
 class BeaconPanel(QFrame):
-    """One beacon. ``pressed`` asks for its message to be played."""
+    """One beacon; see ``panel.Maker``."""
 
     pressed = Signal()
 
-    def __init__(self) -> None:
+    def __init__(self, beacon: Machine) -> None:
         super().__init__()
-        self.beacon = Beacon()
+        self.beacon = beacon
         self.setProperty("sheet", True)
         self.setFixedWidth(330)
         column = QVBoxLayout(self)
@@ -43,17 +42,6 @@ class BeaconPanel(QFrame):
         self.button.clicked.connect(self.pressed)
         column.addWidget(self.button)
         self.show_state()
-
-    def hand(self, path: Path) -> bool:
-        """Hand it the bytes of a file; returns whether it took them."""
-        try:
-            data = path.read_bytes()
-        except OSError as error:
-            self._told.setText(f"{path.name} cannot be read: {reason_of(error)}.")
-            return False
-        taken = self.beacon.hand(path.name, data)
-        self.show_state(path.name)
-        return taken
 
     def show_state(self, handed: str = "") -> None:
         held, refusal = self.beacon.held, self.beacon.refusal

@@ -1,0 +1,91 @@
+"""What a stand-in for a machine is, and which there are.
+
+A receiver names the machine that its files are tried on (``standin = "beacon"`` in its TOML). One more is one file here, in ``machines``, and
+one for its panel, in ``ui/standins``:
+
+    @stand_in("beacon", "beacon")
+    class Beacon: ...
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from importlib import import_module
+from pkgutil import iter_modules
+from typing import Protocol, TypeVar
+
+import numpy as np
+from numpy.typing import NDArray
+
+
+@dataclass(frozen=True, slots=True)
+class Held:
+    """What a machine holds, and will let be heard.
+
+    Attributes
+    ----------
+    sound : float32 [shape=(frames,)], nominal ±1.0.
+    """
+
+    name: str
+    bytes: int
+    rate: int
+    sound: NDArray[np.float32]
+
+    @property
+    def seconds(self) -> float:
+        return len(self.sound) / self.rate
+
+
+@dataclass(frozen=True, slots=True)
+class Refusal:
+    """Why a machine did not take a file; ``at`` is the byte where it stopped reading."""
+
+    reason: str
+    at: int
+
+
+class Machine(Protocol):
+    """One machine. What it is handed, it reads with a parser of its own that shares no code with the writers and readers of this program."""
+
+    held: Held | None
+    refusal: Refusal | None
+
+    def hand(self, name: str, data: bytes) -> bool:
+        """Hand it a file; returns whether it was taken. ``refusal`` then says why not, and what it held before it holds still."""
+
+    def press(self) -> Held | None:
+        """Set it off: what is to be heard, or None where it holds nothing."""
+
+
+@dataclass(frozen=True, slots=True)
+class Kind:
+    """A kind of machine. ``key`` is what receivers call it, ``name`` what people do."""
+
+    key: str
+    name: str
+    make: Callable[[], Machine]
+
+
+Made = TypeVar("Made", bound=Callable[[], Machine])
+_KINDS: dict[str, Kind] = {}
+
+
+def stand_in(key: str, name: str) -> Callable[[Made], Made]:
+    """Register what makes a machine."""
+
+    def registered(make: Made) -> Made:
+        _KINDS[key] = Kind(key, name, make)
+        return make
+
+    return registered
+
+
+def kinds() -> dict[str, Kind]:
+    """All kinds of machines by their keys."""
+    from . import machines
+
+    for found in iter_modules(machines.__path__):
+        import_module(f"{machines.__name__}.{found.name}")
+    return _KINDS

@@ -1,0 +1,1 @@
+"""Stand-ins for machines, one file each; a file put here is found by itself."""

@@ -1,0 +1,111 @@
+"""What the panel of a stand-in is, and which there are.
+
+@panel("beacon")
+class BeaconPanel(QFrame): ...
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from importlib import import_module
+from pathlib import Path
+from pkgutil import iter_modules
+from typing import Any, TypeVar
+
+from PySide6.QtWidgets import QVBoxLayout, QWidget
+
+from ...core.errors import reason_of
+from ...core.standin.machine import Kind, Machine, kinds
+
+#: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
+#: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
+Maker = Callable[[Machine], Any]
+Panel = TypeVar("Panel", bound=Maker)
+_PANELS: dict[str, Maker] = {}
+
+
+def panel(key: str) -> Callable[[Panel], Panel]:
+    """Register what makes the panel of a kind of machine."""
+
+    def registered(make: Panel) -> Panel:
+        _PANELS[key] = make
+        return make
+
+    return registered
+
+
+def _makers() -> dict[str, Maker]:
+    from . import __path__ as folder
+
+    for found in iter_modules(folder):
+        import_module(f"{__package__}.{found.name}")
+    return _PANELS
+
+
+class StandIns(QWidget):
+    """The machines of this window, each made when it is first wanted; shows the panel of one."""
+
+    def __init__(self, pressed: Callable[[], object]) -> None:
+        super().__init__()
+        self._pressed = pressed
+        self._machines: dict[str, Machine] = {}
+        self._widgets: dict[str, Any] = {}
+        self._column = QVBoxLayout(self)
+        self._column.setContentsMargins(0, 0, 0, 0)
+        self.key = ""
+        self.setVisible(False)
+
+    def kind(self, key: str) -> Kind | None:
+        """The kind of machine of that key; None where there is none, or none with a panel."""
+        return kinds().get(key) if key in _makers() else None
+
+    def machine(self, key: str) -> Machine:
+        """The machine of that kind."""
+        if key not in self._machines:
+            self._machines[key] = kinds()[key].make()
+            widget = self._widgets[key] = _makers()[key](self._machines[key])
+            widget.pressed.connect(self._pressed)
+            self._column.addWidget(widget)
+        return self._machines[key]
+
+    def panel(self, key: str) -> Any:
+        """The widget of the machine of that kind."""
+        self.machine(key)
+        return self._widgets[key]
+
+    def show_machine(self, key: str) -> None:
+        """Show the panel of this kind; none where there is none."""
+        self.key = key if self.kind(key) else ""
+        if self.key:
+            self.machine(self.key)
+        for other, widget in self._widgets.items():
+            widget.setVisible(other == self.key)
+        self.setVisible(bool(self.key))
+
+    def hand(self, key: str, path: Path) -> str:
+        """Hand a file to the machine of that kind; what is to be said of it, in words."""
+        kind, machine = kinds()[key], self.machine(key)
+        try:
+            taken = machine.hand(path.name, path.read_bytes())
+        except OSError as error:
+            return f"{path.name} cannot be read: {reason_of(error)}."
+        self._widgets[key].show_state(path.name)
+        return (
+            f"The {kind.name} took {path.name}; P sets it off." if taken else f"The {kind.name} refused {path.name}."
+        )
+
+    def refresh(self) -> None:
+        """Draw all anew, in other colours perhaps."""
+        for widget in self._widgets.values():
+            widget.show_state("")
+
+    def show_sounding(self, title: str) -> None:
+        """``title`` is what is being heard, as ``title_of`` has it; empty where nothing is."""
+        for key, widget in self._widgets.items():
+            widget.set_sounding(bool(title) and title.startswith(self.title_of(key)))
+
+    @staticmethod
+    def title_of(key: str) -> str:
+        """What is heard of a machine of that kind is called so, and then by its name."""
+        name = kinds()[key].name
+        return f"{name[0].upper()}{name[1:]}: "
