@@ -5,6 +5,7 @@ For scripts: ``look``, ``plan``, ``make``, ``prove`` and ``receiver``; see docs/
 
 from __future__ import annotations
 
+from importlib import import_module
 from typing import TYPE_CHECKING, Any
 
 __version__ = "0.1.0"
@@ -17,7 +18,5 @@ if TYPE_CHECKING:
 def __getattr__(name: str) -> Any:
     # Loaded when it is asked for: the terminal and the window begin with this module too, and need none of it.
     if name in __all__:
-        from . import library
-
-        return getattr(library, name)
+        return getattr(import_module(".library", __name__), name)
     raise AttributeError(f"module {__name__!r} has no attribute {name!r}")
