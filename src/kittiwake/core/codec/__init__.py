@@ -1,6 +1,6 @@
 """Writers, one a format family, and the registry that knows what each can hold."""
 
-from .format import Format, Writer
-from .registry import FOR_VOICES, FORMATS, MODELLED, find_format
+from .format import FORMATS, Format, Writer, register
+from .registry import find_format, is_for_voices
 
-__all__ = ["FORMATS", "FOR_VOICES", "MODELLED", "Format", "Writer", "find_format"]
+__all__ = ["FORMATS", "Format", "Writer", "find_format", "is_for_voices", "register"]

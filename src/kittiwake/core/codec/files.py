@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from ..errors import MakeError
 from . import alaw, ulaw
-from .format import Opening
+from .format import Opening, Writer
 from .oki import OkiEncoder
 from .pcm import Quantiser
 
@@ -181,3 +181,15 @@ class AvWriter:
             self._file.mux(self._stream.encode(None))
         finally:
             self._file.close()
+
+
+def by_sndfile(
+    form: str, subtype: str, *, endian: str | None = None, exact: bool = True, lot: int = 1
+) -> Callable[[Opening], Writer]:
+    """An opener of ``SndfileWriter``."""
+    return lambda opening: SndfileWriter(opening, form, subtype, endian, exact, lot)
+
+
+def by_libav(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:
+    """An opener of ``AvWriter``."""
+    return lambda opening: AvWriter(opening, muxer, codec, options)

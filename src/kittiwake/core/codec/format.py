@@ -73,6 +73,8 @@ class Format:
     delay : samples by which decoded sound comes later than what was encoded.
     ragged : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
     variable : whether the codec has a variable bit rate besides the constant one.
+    modelled : whether the encoding models the voice and not the wave: a difference of waves says little about it then.
+    for_voices : whether it was made for voices, and does not keep the power of what is none, such as noise.
     needs : a library that this format takes, where that is not part of the installation.
     second_reader : what proves files of this format, never what wrote them where there are two that are right; where a recommendation fixes
         every sample and only this house has it right, the tests hold it against a third.
@@ -102,14 +104,14 @@ class Format:
     second_reader: SecondReader = "libsndfile"
     max_bytes: int | None = None
     variable: bool = False
+    modelled: bool = False
+    for_voices: bool = False
     needs: str = ""
     is_there: Callable[[], bool] = lambda: True
 
     def __reduce__(self) -> tuple[Any, ...]:
         # Its writer is code; another process has the same one under the same name.
-        from .registry import find_format
-
-        return find_format, self.key
+        return _registered, self.key
 
     @property
     def key(self) -> tuple[str, str]:
@@ -194,3 +196,24 @@ class Format:
             else:
                 high = middle - 1
         return low
+
+
+#: Every format that can be written, by container and encoding. Families register their own; see ``registry``.
+FORMATS: dict[tuple[str, str], Format] = {}
+
+
+def register(*formats: Format) -> None:
+    """Add formats to those that can be written.
+
+    Raises
+    ------
+    ValueError : there is one of that container and encoding already.
+    """
+    for one in formats:
+        if one.key in FORMATS:
+            raise ValueError(f"there is a format {one.container}/{one.encoding} already")
+        FORMATS[one.key] = one
+
+
+def _registered(container: str, encoding: str) -> Format:
+    return FORMATS[container, encoding]

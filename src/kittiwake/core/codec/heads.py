@@ -8,6 +8,7 @@ from collections.abc import Callable
 import numpy as np
 from numpy.typing import NDArray
 
+from .files import SndfileWriter
 from .format import Opening, Writer
 
 _HEAD = 4096  # bytes in which everything before the sound lies
@@ -71,3 +72,10 @@ def with_whole_numbers(head: bytes) -> bytes:
     body, end, rest = head[:1024].partition(b"end_head\n")
     right = body.replace(b"sample_n_bytes -s1 1\n", b"sample_n_bytes -i 1\n")
     return right + end + b"\n" * (len(body) - len(right)) + rest + head[1024:]
+
+
+def adpcm_in_wav(subtype: str, lot: int = 1) -> Callable[[Opening], Writer]:
+    """An opener of libsndfile's WAV with whole blocks, of which it counts what fills up the last into the length."""
+    return lambda opening: Finished(
+        SndfileWriter(opening, "WAV", subtype, exact=False, lot=lot), opening, with_frames
+    )

@@ -10,7 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from ..codec import FORMATS, MODELLED, Format
+from ..codec import FORMATS, Format
 from ..errors import Cancelled, KittiwakeError, reason_of
 from ..fit import Fit, fit
 from ..intake import open_sound
@@ -186,7 +186,7 @@ def _judge(
     size = path.stat().st_size
     seconds = recipe.frames_out / recipe.rate_out
     whole = 44 + 2 * round(seconds * recipe.rate_in)
-    modelled = candidate.form.encoding in MODELLED
+    modelled = candidate.form.modelled
     return Comparison(
         candidate,
         bytes=size,

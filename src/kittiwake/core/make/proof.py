@@ -12,7 +12,6 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from ..codec import FOR_VOICES
 from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
 from ..fit.verdict import Recipe
@@ -114,7 +113,7 @@ def _against_promise(
         # An encoding that is not exact still has to sound as loud as was meant.
         heard = db(max((sound.levels[s].rms for s in sound.levels if s != "mix"), default=0.0))
         meant = db(promise.rms)
-        within = 6.0 if recipe.format.encoding in FOR_VOICES else 3.0
+        within = 6.0 if recipe.format.for_voices else 3.0
         told = f"{format_db(meant)} ± {within:g} dB"
         yield Check("sounds as meant", told, format_db(heard), abs(heard - meant) <= within)
     if promise.digest is not None:

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
 
-from ..codec import FOR_VOICES, FORMATS, Format
+from ..codec import FORMATS, Format, is_for_voices
 from ..codec.pcm import MOVES, Dither
 from ..fit.plan import SHORTEST_FOR_DC
 from ..fit.verdict import Recipe
@@ -235,7 +235,7 @@ def _slack(it: Subject, target: float) -> float:
     """By how much an encoding may miss a level (dB) that is none of the maker's doing."""
     slack, measure = 0.0, it.receiver.treatment.level.measure
     if it.promise and not it.promise.recipe.copy and it.lossy:
-        slack = 5.0 if it.head.encoding in FOR_VOICES else 1.0
+        slack = 5.0 if is_for_voices(it.head.encoding) else 1.0
         if measure == "peak":
             slack *= 2.5  # such codecs keep power far better than single peaks
     if it.written and it.written.depth:
@@ -248,7 +248,7 @@ def _level_taken(it: Subject) -> Iterator[Check]:
     softest, loudest = limits.min_level_dbov, limits.max_level_dbov
     if (softest is None and loudest is None) or it.lives_with("level_outside") or not it.has_level or it.sound.silent:
         return
-    slack = 0.3 if not it.promise or not it.lossy else 5.0 if it.head.encoding in FOR_VOICES else 1.0
+    slack = 0.3 if not it.promise or not it.lossy else 5.0 if is_for_voices(it.head.encoding) else 1.0
     low, high = -math.inf if softest is None else softest, 0.0 if loudest is None else loudest
     level = it.heard.active_dbov
     told = f"{format_db(low, 'dBov')} to {format_db(high, 'dBov')}"

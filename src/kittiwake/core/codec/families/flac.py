@@ -1,0 +1,25 @@
+"""FLAC."""
+
+from __future__ import annotations
+
+from ..files import by_sndfile
+from ..format import Format, register
+
+register(
+    *(
+        Format(
+            "flac",
+            f"pcm_s{bits}",
+            f"FLAC, {bits}-bit",
+            ".flac",
+            by_sndfile("FLAC", f"PCM_{bits}"),
+            bits=bits,
+            depth=bits,
+            safe_peak=1 - 2.5 / 2 ** (bits - 1),
+            second_reader="libav",
+            typical=0.55 * bits / 8,
+            rate_range=(1000, 655_350),
+        )
+        for bits in (16, 24)
+    ),
+)
