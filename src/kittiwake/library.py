@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
 
+from .core import extensions
 from .core.batch import BatchRequest, planned, run_batch
 from .core.batch.search import find_sources
 from .core.fit import Fit
@@ -17,6 +18,9 @@ from .core.process import InProcess, Processes
 
 #: Called after each output with how many are done, how many there will be, and what came of the last.
 Progress = Callable[[int, int, Result], object]
+
+
+extensions.load("core")
 
 
 def receiver(name: str | Path) -> Receiver:

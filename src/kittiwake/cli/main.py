@@ -11,6 +11,7 @@ from pathlib import Path
 
 import click
 
+from ..core import extensions
 from ..core.errors import KittiwakeError, reason_of
 from ..core.log import keep_log, log
 from . import folder_verbs, look_verbs, make_verb, receiver_verbs, spans_verb  # noqa: F401 - each registers its verbs
@@ -58,6 +59,8 @@ def run() -> None:
     signal.signal(signal.SIGINT, signal.default_int_handler)
     code: object = 1
     try:
+        if os.environ.get(extensions.VARIABLE):
+            extensions.load("core")
         cli(args=None if len(sys.argv) > 1 else ["window"], standalone_mode=False)
         code = 0
     except click.exceptions.Exit as left:

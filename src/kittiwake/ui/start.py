@@ -13,6 +13,7 @@ from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessag
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QApplication
 
+from ..core import extensions
 from .commands.job import offer_rescued
 from .theme.colours import desktop_is_dark
 from .theme.sheet import use_font
@@ -60,6 +61,8 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
     if picture:
         os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     app = make_app()
+    extensions.load("core")
+    extensions.load("ui")
     window = Window()
     window.use_colours(desktop_is_dark() if dark is None else dark)
     if dark is None:

@@ -9,6 +9,9 @@ import soundfile  # noqa: F401
 import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
 
+from .. import extensions
 from ..make import stream  # noqa: F401
 from ..measure import drawing  # noqa: F401
 from . import runner  # noqa: F401
+
+extensions.load("core")

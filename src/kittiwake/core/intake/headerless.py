@@ -4,15 +4,16 @@ from __future__ import annotations
 
 import io
 import os
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
 from ..errors import IntakeError
 from ..model import Header, Note
-from ..model.stated import Stated
+from ..model.stated import HEADERLESS, Stated
 from .block import BLOCK, FromTheStart
 from .packing import unpacked
 
@@ -37,13 +38,27 @@ _BY_DEMUXER: dict[str, tuple[str, dict[str, str]]] = {
 }
 
 
-def open_headerless(path: Path, size: int, stated: Stated) -> SndfileRaw | AvRaw | OkiRaw | G726Raw:
+#: Readers of encodings that were added from outside.
+_OTHERS: dict[str, Callable[[Path, int, Stated], Any]] = {}
+
+
+def register_reader(encoding: str, reader: Callable[[Path, int, Stated], Any], rate: int = 0) -> None:
+    """Let headerless files be stated to have this encoding. ``reader`` makes a ``Reader`` of path, size in bytes and what is stated; ``rate`` is
+    its only sample rate (Hz), where it has only one.
+    """
+    HEADERLESS[encoding] = rate
+    _OTHERS[encoding] = reader
+
+
+def open_headerless(path: Path, size: int, stated: Stated) -> Any:
     """A reader for a file of ``size`` bytes in the stated format.
 
     Raises
     ------
     IntakeError : it cannot be read so.
     """
+    if stated.encoding in _OTHERS:
+        return _OTHERS[stated.encoding](path, size, stated)
     if stated.encoding in _BY_SNDFILE:
         return SndfileRaw(path, size, stated)
     if stated.encoding.startswith("g726"):

@@ -27,7 +27,7 @@ class Blank:
     ----------
     before, after : the words around the blank.
     path : where in the receiver's data it stands.
-    choices : what may be chosen, value to words; empty where it is typed.
+    choices : what may be chosen, value to words, or what gives it when it is shown; empty where it is typed.
     kind : how what is typed is read: ``text``, ``number``, ``rates`` (kHz), ``size``, ``kilo`` (thousands), ``words``.
     """
 
@@ -36,13 +36,21 @@ class Blank:
     path: tuple[Any, ...]
     after: str = ""
     kind: str = "text"
-    choices: tuple[tuple[Any, str], ...] = ()
+    choices: tuple[tuple[Any, str], ...] | Callable[[], tuple[tuple[Any, str], ...]] = ()
+
+    def chosen_from(self) -> tuple[tuple[Any, str], ...]:
+        """What may be chosen now."""
+        return self.choices() if callable(self.choices) else self.choices
 
 
-_FORMS = tuple((key, form.name) for key, form in FORMATS.items())
+def forms() -> tuple[tuple[tuple[str, str], str], ...]:
+    """Every form that can be written, with its name."""
+    return tuple((key, form.name) for key, form in FORMATS.items())
+
+
 _A0 = ("rules", "accepts", 0)
 BLANKS = (
-    Blank("RULES", "It takes", (*_A0, "form"), choices=_FORMS),
+    Blank("RULES", "It takes", (*_A0, "form"), choices=forms),
     Blank("RULES", "At a rate of", (*_A0, "rates"), "kHz", "rates"),
     Blank("RULES", "With", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
     Blank("RULES", "The bit rate is", (*_A0, "variable"), choices=((False, "constant"), (True, "variable"))),
@@ -132,7 +140,7 @@ class RulesEditor(QWidget):
         field: QLineEdit | QComboBox
         if blank.choices:
             field = QComboBox()
-            for value, words in blank.choices:
+            for value, words in blank.chosen_from():
                 field.addItem(words, value)
             field.setMinimumWidth(60)
             field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
@@ -167,7 +175,7 @@ class RulesEditor(QWidget):
             value = _read(data, blank)
             field.blockSignals(True)
             if isinstance(field, QComboBox):
-                at = next((n for n, (choice, _) in enumerate(blank.choices) if choice == value), -1)
+                at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), -1)
                 field.setCurrentIndex(at)
             else:
                 field.setText(_as_text(value, blank.kind))
