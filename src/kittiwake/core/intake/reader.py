@@ -69,8 +69,8 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
     if stated is not None and stated.headerless:
         from .headerless import open_headerless
 
-        reader: Reader = open_headerless(path, size, stated)
-        return reader
+        stated_reader: Reader = open_headerless(path, size, stated)
+        return stated_reader
     from . import sndfile
     from .plain import try_plain
 
