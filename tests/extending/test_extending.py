@@ -1,4 +1,4 @@
-"""A codec, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
+"""A codec, a rule, a remedy, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
 
 from __future__ import annotations
 
@@ -8,10 +8,10 @@ import subprocess
 import sys
 from pathlib import Path
 
-from tests.sounds import DEMO, FolderCase, speech_like
+from tests.sounds import DEMO, FolderCase, noise, speech_like
 
 HERE = Path(__file__).parent / "examples"
-FILES = ("codec.py", "horn.py", "horn_ui.py")
+FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py")
 RECEIVER = HERE / "horn.toml"
 WINDOW = """
 import sys
@@ -68,6 +68,60 @@ class TestExtending(FolderCase):
         del self.environment["KITTIWAKE_EXTENSIONS"]
         refused = self.kittiwake("make", "--for", RECEIVER, "--into", self.folder / "out", path)
         self.assertNotEqual(refused.returncode, 0)
+
+    def receiver(self, more: str, seconds: float = 10) -> Path:
+        text = RECEIVER.read_text("utf-8").replace("max_seconds = 10", f"max_seconds = {seconds:g}")
+        path = self.folder / "more.toml"
+        path.write_text(f"{text}\n[rules.more]\n{more}\n", "utf-8")
+        return path
+
+    def test_a_rule_in_planning_and_in_proof(self) -> None:
+        sound = speech_like(16_000, 4)
+        sound[24_000:] = 0.0003 * noise(16_000, 2.5, 0)
+        path = self.write("a.wav", sound, 16_000)
+        strict, mild = self.receiver("speech_percent = 90"), self.folder / "mild.toml"
+        mild.write_text(strict.read_text("utf-8").replace("90", "10"), "utf-8")
+        fit = json.loads(self.kittiwake("fit", "--json", "--for", strict, path).stdout)
+        (problem,) = (one for one in fit["problems"] if one["code"] == "too_quiet_between")
+        self.assertEqual((fit["verdict"], problem["severity"]), ("decide", "decide"))
+        self.assertIn("Paging horn wants 90 %", problem["message"])
+        done = self.kittiwake("make", "--json", "--for", mild, "--into", self.folder / "out", path)
+        checks = {one["name"]: one for one in json.loads(done.stdout.splitlines()[0])["proof"]["checks"]}
+        self.assertTrue(checks["share of speech"]["passed"])
+        proof = json.loads(self.kittiwake("proof", "--json", "--for", strict, self.folder / "out" / "a.horn").stdout)
+        self.assertEqual([c["name"] for c in proof["checks"] if not c["passed"]], ["share of speech"])
+        for wrong, told in (
+            ("speech_percent = 100", "1 to 99 %"),
+            ("speech_per_cent = 50", "did you mean speech_percent"),
+        ):
+            refused = self.kittiwake("fit", "--for", self.receiver(wrong), path)
+            self.assertEqual(refused.returncode, 2)
+            self.assertIn(told, refused.stderr)
+
+    def test_a_rule_has_its_field_in_the_sheet(self) -> None:
+        script = (
+            "import sys\nfrom kittiwake.core import extensions\nextensions.load('core')\n"
+            "from kittiwake.ui.start import make_app\nfrom kittiwake.core.model import load_receiver\n"
+            "from kittiwake.ui.bench.rules_editor import RulesEditor\napp = make_app()\n"
+            "sheet = RulesEditor(); sheet.show_receiver(load_receiver(sys.argv[1]))\n"
+            "field = next(f for b, f in sheet._fields if b.path[-1] == 'speech_percent')\n"
+            "print(field.accessibleName(), field.text()); field.setText('40'); print(sheet.receiver().rules.more)\n"
+            "field.setText(''); print(sheet.receiver().rules.more)\n"
+        )
+        command = [sys.executable, "-c", script, str(self.receiver("speech_percent = 30"))]
+        done = subprocess.run(command, capture_output=True, text=True, env=self.environment)
+        told = ["At least … % of it are speech 30", "{'speech_percent': 40.0}", "{}"]
+        self.assertEqual(done.stdout.splitlines(), told, done.stderr)
+
+    def test_a_remedy_is_offered_and_taken(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 6), 16_000)
+        short = self.receiver("", seconds=4)
+        fit = json.loads(self.kittiwake("fit", "--json", "--for", short, path).stdout)
+        codes = [remedy["code"] for problem in fit["problems"] for remedy in problem["remedies"]]
+        self.assertIn("first_half", codes)
+        words = ("make", "--json", "--remedy", "first_half", "--for", short, "--into", self.folder / "out", path)
+        told = json.loads(self.kittiwake(*words).stdout.splitlines()[0])
+        self.assertEqual((told["status"], told["seconds"]), ("made", 3.0))
 
     def test_all_of_them_in_the_window(self) -> None:
         command = [sys.executable, "-c", WINDOW, str(RECEIVER), str(DEMO / "Welcome.wav"), str(self.folder / "out")]

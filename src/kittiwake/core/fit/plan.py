@@ -17,6 +17,7 @@ from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import Take, channel_of
 from . import problems as check
+from .asked import Asked, of_more_rules, with_offers
 from .company import Company, level_of_set
 from .limits import EDGE_FADE_S, of_limits
 from .steps import steps_of
@@ -111,7 +112,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     if "level_inside" in touch.accepted:
         limits = receiver.rules.limits
         recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
-    gain, asked = _predicted_gain(level, recipe)
+    gain, wanted = _predicted_gain(level, recipe)
     size = recipe.exact_size
 
     found = check.of_source(touch, facts, sound)
@@ -119,10 +120,12 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
         found += check.of_mixing(touch, sound, header.channels)
     before = company.taken.get(clip.id, 0) if company else 0
     found += of_limits(touch, span, receiver, recipe, sound, before)
-    found += check.of_level(touch, level.active_dbov, db(level.peak), asked, recipe)
+    found += check.of_level(touch, level.active_dbov, db(level.peak), wanted, recipe)
     found += check.of_level_limits(touch, level, gain, receiver, recipe)
     found += check.of_kind(clip, receiver)
     found += check.of_bandwidth(touch, sound, receiver, rate_in)
+    asked = Asked(clip, facts, receiver, recipe)
+    found = with_offers(asked, [*found, *of_more_rules(asked)])
 
     if _fits_as_is(clip, touch, facts, header, receiver, recipe, level, gain) and not any(
         problem.severity != "warning" for problem in found

@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import difflib
+from collections.abc import Callable
+from typing import Any
 
 #: Code -> what it does. A test holds that no remedy is offered under another.
 REMEDIES = {
@@ -28,6 +30,24 @@ REMEDIES = {
     "accept_longer_than_advised": "let it be longer than advised",
     "accept_false_rate": "the rate in its header is right",
 }
+
+
+#: Remedies from outside: codes of the problems that each is offered for, and what makes it.
+OFFERS: list[tuple[tuple[str, ...], Callable[[Any, Any], Any]]] = []
+Offer = Callable[[Any, Any], Any]
+
+
+def remedy(code: str, what: str, *, of: tuple[str, ...]) -> Callable[[Offer], Offer]:
+    """Register a function that offers a remedy for problems of these codes: given an ``Asked`` and the ``Problem``, a ``Remedy`` of that code, or
+    None where it does not suffice.
+    """
+
+    def registered(offer: Offer) -> Offer:
+        REMEDIES[code] = what
+        OFFERS.append((of, offer))
+        return offer
+
+    return registered
 
 
 def is_remedy(code: str) -> bool:

@@ -18,6 +18,7 @@ from ..fit.verdict import Recipe
 from ..intake import BLOCK
 from ..measure import look_at
 from ..model import Facts, Header, Receiver, Stated
+from ..model.more_rules import RULES
 from ..model.units import db, format_db
 from .rule_checks import CHECKS, Check, Promise, Subject
 
@@ -76,6 +77,7 @@ def prove(
     subject = Subject(facts, facts.header, facts.measures, receiver, name or path.name, promise)
     for check in CHECKS:
         checks += check(subject)
+    checks += [RULES[key].check(subject, value) for key, value in receiver.rules.more.items()]
     if promise:
         checks += _against_promise(path, facts, promise, crc.value if crc and once else None, cancelled)
     return Proof(tuple(checks), facts)

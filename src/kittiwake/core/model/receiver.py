@@ -3,10 +3,18 @@
 from __future__ import annotations
 
 from pathlib import Path
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal
 
-from pydantic import BeforeValidator, Field, model_validator
+from pydantic import (
+    AfterValidator,
+    BeforeValidator,
+    Field,
+    SerializerFunctionWrapHandler,
+    model_serializer,
+    model_validator,
+)
 
+from .more_rules import MoreRules, parsed
 from .name_rules import Names
 from .rule_part import RulePart
 from .units import parse_size
@@ -99,6 +107,16 @@ class Rules(RulePart):
     kinds: tuple[str, ...] = ()
     #: Whether spans are written into the file as cue points with names; in WAV only.
     cue_points: bool = False
+    #: Rules that were added from outside, by their keys (``more_rules``).
+    more: Annotated[dict[str, Any], AfterValidator(parsed)] = MoreRules()
+
+    @model_serializer(mode="wrap")
+    def _without_nothing(self, serialize: SerializerFunctionWrapHandler) -> dict[str, Any]:
+        # What receivers without such rules are written as, and the digests of it in ledgers, are as they were before there were any.
+        data: dict[str, Any] = serialize(self)
+        if not self.more:
+            data.pop("more", None)
+        return data
 
     def channels_for(self, channels: int) -> int:
         """Channels that a source with so many is delivered with."""

@@ -14,6 +14,7 @@ from ...core.codec import FORMATS
 from ...core.errors import RulesError
 from ...core.fit import check_receiver
 from ...core.model import Receiver
+from ...core.model.more_rules import RULES
 from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
 from .parts import part_label
@@ -119,7 +120,8 @@ class RulesEditor(QWidget):
             columns[part].addWidget(part_label(title))
             whole.addLayout(columns[part], 1)
         row: QHBoxLayout | None = None
-        for blank in BLANKS:
+        others = [Blank("RULES", r.before, ("rules", "more", r.key), r.after, "more") for r in RULES.values()]
+        for blank in (*BLANKS, *others):
             # A sentence that goes on in small letters stays on its line.
             if row is None or not blank.before[0].islower():
                 holder = QWidget()
@@ -216,6 +218,8 @@ def _read(data: dict[str, Any], blank: Blank) -> Any:
     if blank.path[-1] == "rates":
         first = data["rules"]["accepts"][0]
         return first["sample_rates"] or first["max_sample_rate"]
+    if blank.kind == "more":
+        return data["rules"].get("more", {}).get(blank.path[-1])
     value: Any = data
     for part in blank.path:
         value = value[part]
@@ -234,6 +238,12 @@ def _write(data: dict[str, Any], blank: Blank, value: Any) -> None:
         highest = isinstance(value, int)
         first["sample_rates"] = [] if highest else value
         first["max_sample_rate"] = value if highest else None
+        return
+    if blank.kind == "more":
+        more = data["rules"].setdefault("more", {})
+        more.pop(blank.path[-1], None)
+        if value is not None:
+            more[blank.path[-1]] = value
         return
     place: Any = data
     for part in blank.path[:-1]:
@@ -256,12 +266,18 @@ def _as_text(value: Any, kind: str) -> str:
         return (
             f"at most {value / 1000:g}" if isinstance(value, int) else ", ".join(f"{rate / 1000:g}" for rate in value)
         )
-    return f"{value:g}" if kind == "number" else str(value)
+    return f"{value:g}" if kind == "number" or isinstance(value, float) else str(value)
 
 
 def _parsed(text: str, blank: Blank) -> Any:
     text = text.strip()
-    parse: dict[str, Callable[[str], Any]] = {"number": _number, "rates": _rates, "kilo": _kilo, "words": _words}
+    parse: dict[str, Callable[[str], Any]] = {
+        "number": _number,
+        "rates": _rates,
+        "kilo": _kilo,
+        "words": _words,
+        "more": _number_or_text,
+    }
     if not text:
         return "" if blank.kind == "text" and blank.path[0] != "delivery" else None
     try:
@@ -273,6 +289,13 @@ def _parsed(text: str, blank: Blank) -> Any:
 def _number(text: str) -> float | int:
     value = float(text.replace(",", ".").replace("−", "-"))
     return int(value) if value.is_integer() else value
+
+
+def _number_or_text(text: str) -> float | int | str:
+    try:
+        return _number(text)
+    except ValueError:
+        return text
 
 
 def _kilo(text: str) -> int:
