@@ -1,4 +1,4 @@
-"""A codec, a rule, a remedy, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
+"""A codec, a rule, a remedy, a touch-up, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
 
 from __future__ import annotations
 
@@ -11,7 +11,7 @@ from pathlib import Path
 from tests.sounds import DEMO, FolderCase, noise, speech_like
 
 HERE = Path(__file__).parent / "examples"
-FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py")
+FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py", "touch_up.py")
 RECEIVER = HERE / "horn.toml"
 WINDOW = """
 import sys
@@ -37,6 +37,36 @@ print("in menu:", [a.text() for m in window.menuBar().actions() if m.text() == "
 window.run("horn.count"); print(window.foot.words.text())
 window.run("standin.press"); settle(app, window); print(window.player.title)
 window.shut_down()
+"""
+
+
+TOUCHED = """
+import sys
+from pathlib import Path
+from kittiwake.core import extensions
+extensions.load("core")
+from kittiwake.core.batch import plan_outputs
+from kittiwake.core.fit import fit
+from kittiwake.core.make import make_output
+from kittiwake.core.measure import look_at
+from kittiwake.core.model import Clip, Job, TouchUp, load_receiver
+from kittiwake.core.model.job import load_job, save_job
+path, out = Path(sys.argv[1]), Path(sys.argv[2])
+clip, facts, menu = Clip.whole(path), look_at(path), load_receiver("phone-menu")
+clip = clip.changed(touch_up=TouchUp(more=(("again", 2.0),)))
+save_job(Job(clips=(clip,)), out / "j.kittiwake")
+(clip,) = load_job(out / "j.kittiwake").clips
+found = fit(clip, facts, menu)
+made = make_output(plan_outputs([(clip, facts, found)], menu, out)[0])
+print(made.status, made.seconds, made.bytes == found.predicted_bytes, made.error)
+print([step.what for step in found.steps if "again" in step.what or "more" in step.what])
+if len(sys.argv) > 3:
+    from kittiwake.ui.start import make_app
+    from kittiwake.ui.touch_dialog import TouchDialog
+    app = make_app()
+    dialog = TouchDialog(None, [clip.touch_up])
+    box = dialog.stages["again"]
+    print(box.accessibleName(), box.value()); box.setValue(1); print(dialog.changes())
 """
 
 
@@ -122,6 +152,24 @@ class TestExtending(FolderCase):
         words = ("make", "--json", "--remedy", "first_half", "--for", short, "--into", self.folder / "out", path)
         told = json.loads(self.kittiwake(*words).stdout.splitlines()[0])
         self.assertEqual((told["status"], told["seconds"]), ("made", 3.0))
+
+    def test_a_touch_up_in_the_job_in_planning_making_proof_and_its_form(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        command = [sys.executable, "-c", TOUCHED, str(path), str(self.folder), "window"]
+        done = subprocess.run(command, capture_output=True, text=True, env=self.environment)
+        told = [
+            "made 4.0 True None",
+            "['Say it 2 times more, half a second apart']",
+            "Say it again: times, half a second apart 2.0",
+            "{'more': (('again', 1.0),)}",
+        ]
+        self.assertEqual(done.stdout.splitlines(), told, done.stderr)
+        # Where the extension is not there the job still opens, and the clip says what is missing.
+        del self.environment["KITTIWAKE_EXTENSIONS"]
+        done = subprocess.run(command[:-1], capture_output=True, text=True, env=self.environment)
+        self.assertIn(
+            "refused None True It is touched up by “again”, which is not there. Do without it", done.stdout
+        )
 
     def test_all_of_them_in_the_window(self) -> None:
         command = [sys.executable, "-c", WINDOW, str(RECEIVER), str(DEMO / "Welcome.wav"), str(self.folder / "out")]

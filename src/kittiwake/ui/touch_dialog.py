@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from ..core.model import TouchUp
+from ..core.model.stages import STAGES
 from .button import Button
 
 _SIDES = (("auto", "as the sides suggest"), ("left", "left"), ("right", "right"), ("mix", "both mixed"))
@@ -80,7 +81,28 @@ class TouchDialog(QDialog):
                 grid.addWidget(widget, row, at)
             self.numbers[name] = box
             self._read[name] = _reader(box, 1.0 if name == "speed" else 0.0, factor)
-        row = len(self.numbers)
+        chosen = dict(first.more)
+        self.stages: dict[str, QDoubleSpinBox] = {}
+        for row, stage in enumerate(STAGES.values(), len(self.numbers)):
+            box = QDoubleSpinBox()
+            box.setRange(stage.low, stage.high)
+            box.setSingleStep(stage.step)
+            box.setSuffix(f" {stage.unit}" if stage.unit else "")
+            box.setValue(chosen.get(stage.key, 0.0))
+            box.setMinimumWidth(150)
+            box.setAccessibleName(f"{stage.label}: {stage.help}")
+            text, told = QLabel(stage.label), QLabel(stage.help)
+            text.setBuddy(box)
+            told.setProperty("soft", True)
+            for at, widget in enumerate((text, box, told)):
+                grid.addWidget(widget, row, at)
+            self.stages[stage.key] = box
+        if self.stages:
+            others = tuple((key, value) for key, value in first.more if key not in self.stages)
+            self._read["more"] = lambda: (
+                others + tuple((key, box.value()) for key, box in self.stages.items() if box.value())
+            )
+        row = len(self.numbers) + len(self.stages)
         self.shape = QComboBox()
         self.shape.addItem("round: gentle at both ends", "round")
         self.shape.addItem("even: a straight line", "even")
@@ -123,7 +145,7 @@ class TouchDialog(QDialog):
         return {name: read() for name, read in self._read.items() if read() != self._start[name]}
 
     def _plain(self) -> None:
-        for box in self.numbers.values():
+        for box in (*self.numbers.values(), *self.stages.values()):
             box.setValue(0.0)
         self.shape.setCurrentIndex(0)
         self.side.setCurrentIndex(0)

@@ -8,6 +8,7 @@ from dataclasses import replace
 
 from ..codec import FORMATS
 from ..model import Measures, Receiver, TouchUp
+from ..model.stages import length_after
 from ..model.units import format_bytes, format_kind, format_limit
 from ..sound import played_length, resampled_length
 from .problems import accept, ask
@@ -145,7 +146,7 @@ def _here(code: str, what: str, result: str, touch_up: Mapping[str, object]) -> 
 
 def _length(frames_in: int, recipe: Recipe, speed: float) -> int:
     played = played_length(frames_in, recipe.rate_in, recipe.rate_out, speed, recipe.pitch)
-    return played + recipe.lead - recipe.loop
+    return length_after(recipe.more, played, recipe.rate_out) + recipe.lead - recipe.loop
 
 
 def _whole(frames_in: int, recipe: Recipe) -> int:

@@ -12,6 +12,7 @@ from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchU
 from ..model.clip import UNTOUCHED
 from ..model.facts import Signal
 from ..model.receiver import Accepts
+from ..model.stages import STAGES, length_after
 from ..model.units import db, format_bytes, format_hz, ratio
 from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
@@ -68,6 +69,10 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
         problem = Problem("empty", "cannot", "Nothing is left of this clip.", (check.ask("Make its span longer."),))
         return Fit("cannot", problems=(problem,))
 
+    if missing := [key for key, _ in touch.more if key not in STAGES]:
+        told = f"It is touched up by “{missing[0]}”, which is not there."
+        back = Remedy("no_more_touch_ups", "Do without it", touch_up={"more": ()})
+        return Fit("cannot", problems=(Problem("no_stage", "cannot", told, (back,)),))
     touch, span = _trimmed(touch, span, sound, receiver, rate_in)
     frames_in = min(sound.frames, sound.frames if span[1] is None else span[1]) - span[0]
     accepted, target = _target(header, rate_in, receiver, touch.form)
@@ -222,6 +227,7 @@ def _recipe(
     fade_in = round(touch.fade_in * rate_out)
     lead = round(treatment.lead_seconds * rate_out)
     frames_out = played_length(frames_in, rate_in, rate_out, touch.speed, touch.pitch)
+    frames_out = length_after(touch.more, frames_out, rate_out)
     frames_out += lead if frames_out else 0
     loop = round(treatment.loop_seconds * rate_out)
     loop = loop if frames_out >= 4 * loop else 0
@@ -239,7 +245,7 @@ def _recipe(
             or fade + fade_in > 0
             or touch.speed != 1
             or touch.pitch != 0
-            or bool(without)
+            or bool(without or touch.more)
             or bool(low or high or offset or treatment.presence_db or treatment.limiter_db or loop)
         )
         dither = "always" if deeper or worked else "if_scaled"
@@ -278,6 +284,7 @@ def _recipe(
         bit_rate=accepted.bit_rate or target.default_bit_rate(rate_out),
         variable=accepted.variable and target.variable,
         trimmed=trimmed,
+        more=touch.more,
     )
 
 

@@ -19,6 +19,7 @@ REMEDIES = {
     "use_mix": "mix both sides",
     "accept_sides_cancel": "mix sides that cancel",
     "side_auto": "choose the side by what the sides hold",
+    "no_more_touch_ups": "do without touch-ups that are not there",
     "read_as_guessed": "read a file without a header as its content suggests",
     "accept_truncated": "deliver what is there of a file that breaks off",
     "accept_damaged": "deliver what is whole of a damaged file",

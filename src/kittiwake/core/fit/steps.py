@@ -6,6 +6,7 @@ import math
 
 from ..model import Header, Measures, Receiver, SignalLevel, TouchUp
 from ..model.facts import Signal
+from ..model.stages import STAGES
 from ..model.units import db, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ..sound.filter import PRESENCE_HZ
 from ..sound.sides import channel_of
@@ -105,6 +106,7 @@ def steps_of(
     if recipe.presence_db:
         told = f"Lift {format_hz(PRESENCE_HZ)} by {recipe.presence_db:.1f} dB"
         steps.append(Step(told, f"{name} asks for it: consonants carry better"))
+    steps += [Step(*STAGES[key].describe(value)) for key, value in recipe.more]
     steps.append(_level_step(receiver, recipe, gain, level))
     if recipe.limiter_db:
         told = f"Hold single peaks down by up to {recipe.limiter_db:g} dB"

@@ -11,6 +11,7 @@ from ..codec import Format
 from ..codec.cues import Cue, bytes_of_cues
 from ..codec.pcm import Dither
 from ..model import Clip, Stated, TouchUp
+from ..model.stages import Chosen
 from ..sound.sides import Take
 
 Verdict = Literal["as_is", "convert", "decide", "cannot"]
@@ -108,6 +109,7 @@ class Recipe:
     variable : whether the bit rate varies around ``bit_rate``.
     trimmed : whether the span is what trimming left.
     cues : spans, in frames of the output, that are written into the file.
+    more : stages that were added from outside (``model.stages``), with their numbers.
     dither_kind : what dither is, where there is any.
     dither : ``never``, ``always``, or ``if_scaled``: only where the gain turns out not to be 0 dB.
     """
@@ -149,6 +151,7 @@ class Recipe:
     ceiling_stated: float = 1.0
     ceiling_true: float | None = None
     cues: tuple[Cue, ...] = ()
+    more: Chosen = ()
 
     @property
     def left_out(self) -> int:
@@ -184,7 +187,7 @@ class Recipe:
     @property
     def keeps_samples_but_rate(self) -> bool:
         """Whether nothing but side, rate, level and ends is changed before encoding."""
-        worked = self.dc_offsets or self.low_cut or self.high_cut or self.presence_db or self.trimmed
+        worked = self.dc_offsets or self.low_cut or self.high_cut or self.presence_db or self.trimmed or self.more
         return not worked and not self.without and self.speed == 1 and self.pitch == 0
 
     @property
@@ -194,7 +197,7 @@ class Recipe:
         """
         works = (
             self.dc_offsets, self.low_cut, self.high_cut, self.presence_db, self.without, self.trimmed, self.pitch, self.loop,
-            self.lead, self.fade_in, self.fade_out, self.speed != 1, self.rate_in != self.rate_out, self.take == "mix",
+            self.lead, self.fade_in, self.fade_out, self.more, self.speed != 1, self.rate_in != self.rate_out, self.take == "mix",
         )  # fmt: skip
         return not any(works)
 
@@ -239,7 +242,9 @@ class Recipe:
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""
-        plain = {key: getattr(self, key) for key in self.__slots__ if key != "format"}
+        # Without what most have none of, so that fingerprints are what they were before there was such a thing.
+        empty = () if self.more else ("more",)
+        plain = {key: getattr(self, key) for key in self.__slots__ if key != "format" and key not in empty}
         return {"format": "/".join(self.format.key), **plain}
 
 

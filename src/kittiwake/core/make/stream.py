@@ -20,6 +20,7 @@ from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
 from ..measure import TruePeak
 from ..model import Facts
+from ..model.stages import STAGES
 from ..model.units import db, format_db, ratio
 from ..sound import (
     Spool,
@@ -193,6 +194,8 @@ def _converted(
     if recipe.low_cut or recipe.high_cut:
         width = min(90.0, recipe.low_cut or 90.0)
         sound = filtered(sound, band_taps(recipe.rate_out, recipe.low_cut, recipe.high_cut, width), recipe.channels)
+    for key, value in recipe.more:
+        sound = STAGES[key].apply(sound, recipe.rate_out, value)
     return sound
 
 

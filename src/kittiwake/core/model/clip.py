@@ -35,6 +35,7 @@ class TouchUp:
     speed : how many times as fast it is spoken, pitch unchanged; 0.5 to 2.
     form : ``container/encoding`` to make, of those that the receiver takes; empty for the one it names first.
     accepted : codes of problems that a person has decided to live with.
+    more : touch-ups that were added from outside, by key (``stages``), each with its number.
     """
 
     true_rate: int | None = None
@@ -52,6 +53,7 @@ class TouchUp:
     without: tuple[tuple[int, int], ...] = ()
     form: str = ""
     accepted: tuple[str, ...] = ()
+    more: tuple[tuple[str, float], ...] = ()
 
     def changed(self, **changes: Any) -> TouchUp:
         """A copy with some fields replaced; an unknown field raises TypeError."""
@@ -108,6 +110,15 @@ def _stretches(value: object, field: str) -> tuple[tuple[int, int], ...]:
     return tuple(out)
 
 
+def _more(value: object, field: str) -> tuple[tuple[str, float], ...]:
+    out = []
+    for pair in checked.entries(value, field):
+        if not isinstance(pair, list) or len(pair) != 2:
+            raise checked.wrong(field, pair, "the key of a touch-up and a number")
+        out.append((checked.text(pair[0], field), float(checked.number(pair[1], field, -1e9, 1e9))))
+    return tuple(out)
+
+
 def _within(low: float, high: float) -> Callable[[object, str], float]:
     return lambda value, field: checked.number(value, field, low, high)
 
@@ -128,6 +139,7 @@ _READ: dict[str, Callable[[object, str], Any]] = {
     "remove_dc": checked.flag,
     "without": _stretches,
     "form": checked.text,
+    "more": _more,
     "accepted": lambda value, field: tuple(checked.text(code, field) for code in checked.entries(value, field)),
 }
 UNTOUCHED = TouchUp()
