@@ -112,7 +112,7 @@ def board(count: int) -> Figures:
         window.add_paths([folder / "in"])
         watch.until(lambda: len(session.project.job.clips) == count)
         figures["on the board, s"] = time.perf_counter() - began
-        watch.until(lambda: not session.busy and not window.tally.busy and not window._count_timer.isActive())
+        watch.until(lambda: not session.busy and not window.counter.busy and not window._count_timer.isActive())
         figures["looked at and counted, s"] = time.perf_counter() - began
         figures["longest turn meanwhile, ms (50 wanted)"] = watch.longest
         # Apart from what the machine does meanwhile.
@@ -143,7 +143,7 @@ def board(count: int) -> Figures:
         figures["saving the job, s (1 wanted)"] = time.perf_counter() - began
         figures["… longest pause meanwhile, ms (50 wanted)"] = beat.stop()
         edits.replace_clip(session.project, "naming", clip.changed(name="another"))
-        figures["keeping a copy meanwhile, longest turn, ms"] = watch.doing(window.rescue.keep, 2.0)
+        figures["keeping a copy meanwhile, longest turn, ms"] = watch.doing(window.autosave.keep, 2.0)
         session.project.history.undo()
         beat, began = Beat(), time.perf_counter()
         assert window.open_job(folder / "big.kittiwake")

@@ -20,7 +20,7 @@ import soxr
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_output
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.measure.level import ActiveLevel
 from kittiwake.core.measure.tops import broad_tops
 from kittiwake.core.model import Clip, TouchUp, shipped_receivers
@@ -40,7 +40,7 @@ def made(folder: Path, sound: Signal, rate: int, touch_up: TouchUp) -> Signal:
     path = folder / "x.wav"
     soundfile.write(str(path), sound, rate, subtype="FLOAT")
     clip = Clip.whole(path).changed(touch_up=touch_up)
-    facts = look_at(path)
+    facts = analyze(path)
     one = make_output(plan_outputs([(clip, facts, fit(clip, facts, PLAIN))], PLAIN, folder / "out")[0])
     assert one.status == "made", one.error
     out: Signal = soundfile.read(str(one.plan.output), dtype="float32")[0]
@@ -140,7 +140,7 @@ def g726(folder: Path) -> None:
     for name, voice in VOICES.items():
         path = folder / f"{name}.wav"
         soundfile.write(str(path), voice(8000), 8000)
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         one = make_output(plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, folder / "g726")[0])
         assert one.status == "made", one.error
         assert one.plan.output is not None

@@ -61,7 +61,7 @@ def cutting(hours: float) -> Figures:
         window.add_paths(first)
         until(lambda: not session.busy)
         window.add_paths([source])
-        figures["first picture, s (1 wanted)"] = until(lambda: session.glimpses)
+        figures["first picture, s (1 wanted)"] = until(lambda: session.partial)
         figures["looked at, s"] = until(lambda: not session.busy)
         window.board.select(session.project.job.clips[1].id)
         window.run("cut.open")
@@ -80,7 +80,7 @@ def cutting(hours: float) -> Figures:
             length = frames ** dice.uniform(0.35, 1.0)
             at = dice.uniform(0, frames - length)
             began, own = time.perf_counter(), time.thread_time()
-            wave.look_at(at, at + length)
+            wave.analyze(at, at + length)
             wave.repaint()
             taken, worked = (time.perf_counter() - began) * 1000, (time.thread_time() - own) * 1000
             if n >= 5:

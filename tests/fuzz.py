@@ -20,7 +20,7 @@ from pathlib import Path
 import numpy as np
 
 from kittiwake.core.codec import FORMATS
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Stated
 from kittiwake.core.process import Processes, WorkerCrash
 from tests import fuzz_papers
@@ -97,7 +97,7 @@ def look(numbers: list[int]) -> list[tuple[int, float, float, str]]:
             before = resource.getrusage(resource.RUSAGE_SELF).ru_maxrss
             began = time.perf_counter()
             try:
-                facts = look_at(path, stated, pitch=True)
+                facts = analyze(path, stated, pitch=True)
                 said = facts.error.code if facts.error else "read"
                 sound = facts.measures
                 if sound and not (np.isfinite(sound.peak) and np.isfinite(sound.rms)):

@@ -262,7 +262,7 @@ class Monkey:
             busy = (
                 self.session.busy
                 or self.window.maker.busy
-                or self.window.tally.busy
+                or self.window.counter.busy
                 or self.window._count_timer.isActive()
             )
             quiet = 0 if busy else quiet + 1
@@ -279,7 +279,7 @@ class Monkey:
             self._note(f"sources changed: {changed}")
         window, session = self.window, self.window.session
         states = Counter(cell.state for cell in session.project.cells())
-        counted = +window.tally.counts
+        counted = +window.counter.counts
         if counted != states:
             self._note(f"counted {counted}, but there are {states}")
         ids = [clip.id for clip in session.project.job.clips]

@@ -11,7 +11,7 @@ import soundfile
 import soxr
 
 from kittiwake.core.fit.suspicion import Voiceprint, suspicions
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 
 from .rooms import LEVEL, at, coloured
 from .voices import RATE, Signal, voices
@@ -51,7 +51,7 @@ def prints(half: int, seeds: int = 2) -> dict[tuple[str, int, int, int], Voicepr
                     for stamped in [true, *(s for t, s in PAIRS if t == true)]:
                         path = Path(name) / f"{voice} {seed} {true} {stamped}.wav"
                         soundfile.write(str(path), samples, stamped, subtype="PCM_16")
-                        if (found := Voiceprint.of(look_at(path, pitch=True))) is not None:
+                        if (found := Voiceprint.of(analyze(path, pitch=True))) is not None:
                             out[voice, seed, true, stamped] = found
     return out
 

@@ -12,7 +12,7 @@ from .core.fit import Fit
 from .core.intake import PassedOver
 from .core.make import Proof, Result
 from .core.make import prove as _prove
-from .core.measure.look import look_as_stated
+from .core.measure.analyze import analyze_as_stated
 from .core.model import Facts, Receiver, Stated, load_receiver
 from .core.process import InProcess, Processes
 
@@ -44,7 +44,7 @@ def look(path: str | Path, *, headerless: str | None = None) -> Facts:
     ------
     RulesError : ``headerless`` cannot be understood.
     """
-    return look_as_stated(Path(path).absolute(), Stated.parse(headerless) if headerless else None)
+    return analyze_as_stated(Path(path).absolute(), Stated.parse(headerless) if headerless else None)
 
 
 def plan(source: str | Path | Facts, to: Receiver | str | Path, *, remedies: Iterable[str] = ()) -> Fit:

@@ -12,7 +12,7 @@ from click.testing import CliRunner, Result
 
 from kittiwake import demo
 from kittiwake.cli.main import cli
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from tests.sounds import FolderCase
 
 READING = Path(demo.__file__).parent / "reading"
@@ -49,7 +49,7 @@ class TestSpans(FolderCase):
         out = self.folder / "cut"
         rows = self.rows(self.run_verb("--json", "--clips", out, SOURCE))
         for row in [row for row in rows if row["kind"] == "speech"][:6]:
-            measures = look_at(Path(row["clip"])).measures
+            measures = analyze(Path(row["clip"])).measures
             assert measures is not None
             self.assertAlmostEqual(row["level_dbov"], measures.level.active_dbov, delta=0.02)
 

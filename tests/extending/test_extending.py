@@ -30,11 +30,11 @@ window.add_paths([Path(sys.argv[2])]); settle(app, window)
 window.board.select(project.job.clips[0].id, "horn")
 window.run("make.all"); settle(app, window)
 print([cell.state for cell in project.cells()])
-window.run("standin.hand"); print(window.foot.words.text())
+window.run("standin.hand"); print(window.status.words.text())
 panel = window.bench.stand_ins.panel("horn"); print(panel.text(), panel.isVisible())
 print("forms:", any("paging horns" in name for _, name in __import__("kittiwake.ui.bench.rules_editor", fromlist=["x"]).forms()))
 print("in menu:", [a.text() for m in window.menuBar().actions() if m.text() == "View" for a in m.menu().actions()][-1])
-window.run("horn.count"); print(window.foot.words.text())
+window.run("horn.count"); print(window.status.words.text())
 window.run("standin.press"); settle(app, window); print(window.player.title)
 window.shut_down()
 """
@@ -48,11 +48,11 @@ extensions.load("core")
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_output
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Job, TouchUp, load_receiver
 from kittiwake.core.model.job import load_job, save_job
 path, out = Path(sys.argv[1]), Path(sys.argv[2])
-clip, facts, menu = Clip.whole(path), look_at(path), load_receiver("phone-menu")
+clip, facts, menu = Clip.whole(path), analyze(path), load_receiver("phone-menu")
 clip = clip.changed(touch_up=TouchUp(more=(("again", 2.0),)))
 save_job(Job(clips=(clip,)), out / "j.kittiwake")
 (clip,) = load_job(out / "j.kittiwake").clips
@@ -167,9 +167,7 @@ class TestExtending(FolderCase):
         # Where the extension is not there the job still opens, and the clip says what is missing.
         del self.environment["KITTIWAKE_EXTENSIONS"]
         done = subprocess.run(command[:-1], capture_output=True, text=True, env=self.environment)
-        self.assertIn(
-            "refused None True It is touched up by “again”, which is not there. Do without it", done.stdout
-        )
+        self.assertIn("refused None True It is touched up by “again”, which is not there. Do without it", done.stdout)
 
     def test_all_of_them_in_the_window(self) -> None:
         command = [sys.executable, "-c", WINDOW, str(RECEIVER), str(DEMO / "Welcome.wav"), str(self.folder / "out")]

@@ -15,8 +15,8 @@ from PySide6.QtTest import QTest
 from kittiwake.core.model import Clip
 from kittiwake.core.model.job import load_job
 from kittiwake.core.project import edits
+from kittiwake.ui.autosave import Autosave, autosaved
 from kittiwake.ui.board.model import HEADS, LENGTH, NAME
-from kittiwake.ui.rescue import Rescue, rescued
 from kittiwake.ui.unwanted_dialog import UnwantedDialog
 from kittiwake.ui.waiting import Waiting
 from kittiwake.ui.window import Window
@@ -157,8 +157,8 @@ class TestMany(WindowCase):
         self.assertTrue(beats)
         self.assertEqual(self.shown(), [clip.name for clip in self.clips])
         self.assertEqual(self.session.project.clips_of(self.clips[9].source), ["c9"])
-        self.wait_for(lambda: not self.window.tally.busy)
-        self.assertEqual(self.window.tally.counts["waiting"], 9000)
+        self.wait_for(lambda: not self.window.counter.busy)
+        self.assertEqual(self.window.counter.counts["waiting"], 9000)
         self.assertFalse(self.session.project.history.can_undo)
 
     def test_opening_can_be_stopped_and_what_is_open_stays_open(self) -> None:
@@ -173,7 +173,7 @@ class TestMany(WindowCase):
 
         QTimer.singleShot(0, stop)
         self.assertFalse(self.window.open_job(path))
-        self.assertEqual(self.window.foot.words.text(), "big.kittiwake was not opened.")
+        self.assertEqual(self.window.status.words.text(), "big.kittiwake was not opened.")
         self.assertEqual(len(self.shown()), 5)
 
 
@@ -196,7 +196,7 @@ class TestOutputs(WindowCase):
         self.session.outputs.look(now=True)
         self.output("one").unlink()
         self.wait_for(lambda: self.state("one", "phone-menu") == "convert")
-        self.assertIn("not there any more", self.window.foot.words.text())
+        self.assertIn("not there any more", self.window.status.words.text())
         altered = self.output("two")
         data = bytearray(altered.read_bytes())
         data[-1] ^= 1
@@ -242,7 +242,7 @@ class TestOutputs(WindowCase):
         dialog.list.item(2).setCheckState(Qt.CheckState.Unchecked)
         QTest.mouseClick(dialog.move_button, Qt.MouseButton.LeftButton)
         self.back_to_the_window()
-        self.assertIn("2 moved to the trash", self.window.foot.words.text())
+        self.assertIn("2 moved to the trash", self.window.status.words.text())
         self.assertFalse(self.output("two").exists())
         self.assertTrue(self.output("one").exists())
 
@@ -260,31 +260,31 @@ class TestRescue(WindowCase):
             f"window.add_paths([Path({str(path)!r})]); settle(app, window)\n"
             "clip = window.session.project.job.clips[0]\n"
             "edits.replace_clip(window.session.project, 'naming', clip.changed(name='kept'))\n"
-            "window.rescue.keep(); window.rescue._pool.shutdown(wait=True)\n"
+            "window.autosave.keep(); window.autosave._pool.shutdown(wait=True)\n"
             "os.kill(os.getpid(), signal.SIGKILL)\n"
         )
         run = subprocess.run([sys.executable, "-c", script], stderr=subprocess.DEVNULL)
         self.assertEqual(run.returncode, -signal.SIGKILL)
-        (one,) = rescued()
+        (one,) = autosaved()
         self.assertIsNone(one.path)
-        self.session.project.open_rescued(one.copy, one.path)
+        self.session.project.open_autosaved(one.copy, one.path)
         self.assertEqual([clip.name for clip in self.session.project.job.clips], ["kept"])
         self.assertEqual(self.session.project.job.clips[0].source, path)
         # It is not saved yet, and has no place of its own.
         self.assertFalse(self.session.project.history.is_clean)
         self.assertIsNone(self.session.project.path)
         one.drop()
-        self.assertEqual(rescued(), [])
+        self.assertEqual(autosaved(), [])
 
     def test_a_window_that_is_closed_leaves_nothing_behind(self) -> None:
         path = self.write("a.wav", speech_like(8000, 2), 8000)
         folder = self.folder / "rescue"
-        rescue = Rescue(self.session, folder)
+        rescue = Autosave(self.session, folder)
         self.window.add_paths([path])
         self.settle()
         rescue.keep()
         self.wait_for(lambda: len(list(folder.glob("*"))) == 2)
-        self.assertEqual(rescued(folder), [])  # its window is still open
+        self.assertEqual(autosaved(folder), [])  # its window is still open
         self.session.project.save(self.folder / "saved.kittiwake")
         rescue.keep()
         self.wait_for(lambda: not list(folder.glob("*")))

@@ -13,7 +13,7 @@ from PySide6.QtTest import QTest
 from kittiwake import demo
 from kittiwake.core.cut import read_lines
 from kittiwake.core.cut.forms import read_marks
-from kittiwake.core.measure import ActiveLevel, look_at
+from kittiwake.core.measure import ActiveLevel, analyze
 from kittiwake.core.model import Span
 from kittiwake.core.project import edits
 from kittiwake.ui.bench.list_dialog import ListDialog
@@ -106,7 +106,7 @@ class TestReading(CutCase):
         self.assertLessEqual(self.actions / 40, 1.2, f"{self.actions} actions")
         # What was made of a clip is as long as the clip, to the frame.
         clip = self.clip("good-night")
-        facts = look_at(next(p for p in made if p.stem == "good-night"))
+        facts = analyze(next(p for p in made if p.stem == "good-night"))
         assert facts.measures
         self.assertAlmostEqual(facts.measures.frames, ((clip.stop or 0) - clip.start) / TOLD["rate"] * 8000, delta=1)
 
@@ -273,7 +273,7 @@ class TestReading(CutCase):
         assert samples is not None
         self.assertNotEqual(bool(np.signbit(samples[0])), bool(np.signbit(samples[1])))
         # A span by hand, in the silence before everything.
-        wave.look_at(0, 1.2 * TOLD["rate"])
+        wave.analyze(0, 1.2 * TOLD["rate"])
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=QPoint(100, y))
         QTest.mouseMove(wave, QPoint(200, y))
         QTest.mouseMove(wave, QPoint(300, y))
@@ -320,7 +320,7 @@ class TestPicture(FolderCase):
         rate = 8000
         x = speech_like(rate, 20)
         path = self.write("x.wav", x, rate)
-        facts = look_at(path)
+        facts = analyze(path)
         for samples in (x, None):
             picture = Picture(facts, samples, None)
             for start, stop, columns in ((0, len(x), 300), (4000, 4400, 100), (150_000, 160_000, 640)):
@@ -336,7 +336,7 @@ class TestPicture(FolderCase):
         rate = 16_000
         x = (np.sin(np.arange(rate) * 0.3) * 0.5).astype(np.float32)
         x[8000:8080] *= 0.01
-        facts = look_at(self.write("x.wav", x, rate))
+        facts = analyze(self.write("x.wav", x, rate))
         place = Picture(facts, x, None).quiet_place(7940)
         self.assertTrue(7995 <= place <= 8085, place)
         self.assertNotEqual(np.signbit(x[place]), np.signbit(x[place - 1]))

@@ -15,17 +15,17 @@ from PySide6.QtCore import QMimeData, QPointF, QSize, Qt, QUrl
 from PySide6.QtGui import QDropEvent
 from PySide6.QtWidgets import QAbstractItemView, QFileDialog, QMessageBox
 
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Stated
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.receiver_file import to_toml
 from kittiwake.core.project import edits
 from kittiwake.core.record import TakeWriter
 from kittiwake.ui.ask import where_to_save
+from kittiwake.ui.autosave import autosaved
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands import cut, job
 from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.rescue import rescued
 from tests.sounds import DEMO, FolderCase, speech_like
 from tests.ui.base import WindowCase
 
@@ -82,7 +82,7 @@ class TestSaving(WindowCase):
 def load_job_of(folder: Path, *sources: Path):
     from kittiwake.core.model import Job
 
-    return Job("Rescued", tuple(Clip.whole(source) for source in sources))
+    return Job("Autosaved", tuple(Clip.whole(source) for source in sources))
 
 
 class TestJobs(WindowCase):
@@ -104,7 +104,7 @@ class TestJobs(WindowCase):
             path.write_text(json.dumps({**whole, "clips": [{"id": "1", "name": "a", "source": 0, **clip}]}))
             self.session.project.history.mark_clean()
             self.assertFalse(self.window.open_job(path), clip)
-            self.assertIn("In the job file", self.window.foot.words.text())
+            self.assertIn("In the job file", self.window.status.words.text())
             self.settle()
         self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Welcome"])
 
@@ -161,7 +161,7 @@ class TestJobs(WindowCase):
         job.write_text(json.dumps(data))
         self.assertTrue(self.window.open_job(job))
         self.assertEqual([r.slug for r in self.session.project.receivers], ["phone-menu"])
-        self.assertIn("buoy.toml cannot be read", self.window.foot.words.text())
+        self.assertIn("buoy.toml cannot be read", self.window.status.words.text())
         chooser = ReceiverChooser(self.window, ("phone-menu", str(toml)), {})
         self.assertIn("left out", chooser.trouble.text())
         chooser.close()
@@ -242,7 +242,7 @@ class TestKeys(WindowCase):
         self.assertEqual(self.window.size(), QSize(800, 600))
         button = self.window.top.make_button
         self.assertLessEqual(button.mapTo(self.window, button.rect().bottomRight()).x(), 800)
-        foot = self.window.foot
+        foot = self.window.status
         self.assertLessEqual(foot.mapTo(self.window, foot.rect().bottomLeft()).y(), 600)
 
 
@@ -258,11 +258,11 @@ class TestDropsAndWords(WindowCase):
         job = self.folder / "j.kittiwake"
         save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), job)
         self.drop(QUrl.fromLocalFile(str(job)), QUrl.fromLocalFile(str(DEMO / "Welcome.wav")))
-        self.assertIn("j.kittiwake is open; 1 other that came with it was left out", self.window.foot.words.text())
+        self.assertIn("j.kittiwake is open; 1 other that came with it was left out", self.window.status.words.text())
 
     def test_what_is_no_file_is_told(self) -> None:
         self.drop(QUrl("https://somewhere.invalid/x.wav"))
-        self.assertIn("is no file of this machine", self.window.foot.words.text())
+        self.assertIn("is no file of this machine", self.window.status.words.text())
 
     def test_true_words(self) -> None:
         text = self.folder / "x.wav"
@@ -270,14 +270,14 @@ class TestDropsAndWords(WindowCase):
         self.window.add_paths([text])
         self.settle()
         self.window.run("make.all")
-        self.assertIn("that cannot be made", self.window.foot.words.text())
+        self.assertIn("that cannot be made", self.window.status.words.text())
         self.window.add_paths([self.write("a.wav", speech_like(8000, 1), 8000)])
         self.session.project.change("one", self.session.project.job.changed(receivers=("phone-menu",)))
         self.settle()
         self.assertEqual(self.window.top.make_button.text(), "Make 1 output  M")
         (self.folder / "a.wav").unlink()
         self.session.outputs.look(now=True)
-        self.wait_for(lambda: "a.wav is not there any more" in self.window.foot.words.text())
+        self.wait_for(lambda: "a.wav is not there any more" in self.window.status.words.text())
 
     def test_what_was_passed_over_is_told(self) -> None:
         (self.folder / "in").mkdir()
@@ -285,7 +285,7 @@ class TestDropsAndWords(WindowCase):
         self.write("in/a.wav", speech_like(8000, 1), 8000)
         self.window.add_paths([self.folder / "in"])
         self.settle()
-        self.assertIn("Passed over: 1 that is no sound", self.window.foot.words.text())
+        self.assertIn("Passed over: 1 that is no sound", self.window.status.words.text())
 
     def test_a_slow_guess_does_not_play_after_a_newer_one(self) -> None:
         path = self.folder / "x.raw"
@@ -293,9 +293,9 @@ class TestDropsAndWords(WindowCase):
         clip, old, new = Clip.whole(path), Stated("ulaw", 8000), Stated("alaw", 8000)
         self.window.hearing.wanted = new
         with mock.patch.object(self.window.player, "load_quietly") as played:
-            self.window.hearing.play(clip, look_at(path, old))
+            self.window.hearing.play(clip, analyze(path, old))
             played.assert_not_called()
-            self.window.hearing.play(clip, look_at(path, new))
+            self.window.hearing.play(clip, analyze(path, new))
             played.assert_called_once()
 
     def test_spans_with_all_of_the_sound_are_written_while_the_window_lives(self) -> None:
@@ -320,7 +320,7 @@ class TestTakes(WindowCase):
         page.recorder.state = "recording"
         page.take_list((Line("other"),))
         self.assertEqual(page.lines, ())
-        self.assertIn("A take goes on", self.window.foot.words.text())
+        self.assertIn("A take goes on", self.window.status.words.text())
         page.recorder.state = "off"
         page.lines = (Line("other"),)
         path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
@@ -415,7 +415,7 @@ class TestEnds(FolderCase):
             self.assertEqual(
                 (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
             )
-            found = rescued(self.folder / "state/kittiwake/rescue")
+            found = autosaved(self.folder / "state/kittiwake/rescue")
             self.assertEqual(len(found), 1)
             self.assertEqual([clip.name for clip in load_job(found[0].copy).clips], ["a"])
             found[0].drop()

@@ -171,7 +171,7 @@ class TestBeacon(WindowCase):
         self.window.board.setFocus()
         self.window.board.select(self.clip("Quay closed").id, "quay-beacon")
         self.press(Key.Key_B)
-        self.assertIn("Select a made cell", self.window.foot.words.text())
+        self.assertIn("Select a made cell", self.window.status.words.text())
         self.press(Key.Key_M)
         self.settle()
         self.press(Key.Key_B)

@@ -11,7 +11,7 @@ import numpy as np
 import soundfile
 from PySide6.QtCore import Qt
 
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Line
 from kittiwake.core.standin.microphone import READING
 from kittiwake.ui import microphone as microphones_of
@@ -60,7 +60,7 @@ class TestOneLine(RecordCase):
         (made,) = self.visible_made()
         self.assertEqual(made.name, "Recording.wav")
         self.assertLessEqual(self.actions, 6)
-        facts = look_at(made)
+        facts = analyze(made)
         assert facts.header and facts.measures
         self.assertEqual((facts.header.encoding, facts.header.sample_rate), ("ulaw", 8000))
         # The take itself is a master: 48 kHz, 24 bits, with when and with what.
@@ -69,7 +69,7 @@ class TestOneLine(RecordCase):
             self.assertEqual((file.samplerate, file.subtype), (48_000, "PCM_24"))
             self.assertIn("stand-in", file.comment)
         # Cut to its words with a tenth of a second of air.
-        whole = look_at(take)
+        whole = analyze(take)
         self.assertLess(facts.seconds or 0, (whole.seconds or 0) - 1.0)
 
     def visible_made(self) -> list[Path]:
@@ -130,7 +130,7 @@ class TestTrouble(RecordCase):
         assert self.page.recorder.microphone is not None
         with mock.patch.object(StandIn, "read", side_effect=OSError(5, "Input/output error")):
             self.wait_for(lambda: self.page._takes and self.page.recorder.state == "off")
-        self.assertIn("What was recorded until then is kept", self.window.foot.words.text())
+        self.assertIn("What was recorded until then is kept", self.window.status.words.text())
         (take,) = (self.folder / "made" / "recordings").iterdir()
         data, _ = soundfile.read(str(take))
         self.assertGreater(len(data), 48_000)
@@ -146,7 +146,7 @@ class TestTrouble(RecordCase):
             "kittiwake.core.record.take.TakeWriter.write", side_effect=OSError(28, "No space left on device")
         ):
             self.wait_for(lambda: self.page.recorder.state == "off" and self.page._takes)
-        self.assertIn("No space left", self.window.foot.words.text())
+        self.assertIn("No space left", self.window.status.words.text())
         (take,) = (self.folder / "made" / "recordings").iterdir()
         self.assertGreater(len(soundfile.read(str(take))[0]), 48_000)
 
@@ -154,7 +154,7 @@ class TestTrouble(RecordCase):
         (self.folder / "made").write_text("a file")
         self.press(Key.Key_V)
         self.press(Key.Key_Return)
-        self.wait_for(lambda: "cannot be recorded" in self.window.foot.words.text(), 20)
+        self.wait_for(lambda: "cannot be recorded" in self.window.status.words.text(), 20)
         self.assertEqual(self.page.recorder.state, "open")
         self.assertEqual(self.session.project.job.clips, ())
 

@@ -120,7 +120,7 @@ class TestStating(WindowCase):
         self.window.add_paths([self.folder / "old/b.dat"])
         self.settle()
         self.assertEqual(self.state("b", "phone-menu"), "convert")
-        self.assertIn("as last stated in its folder", self.window.foot.words.text())
+        self.assertIn("as last stated in its folder", self.window.status.words.text())
 
     def test_a_stream_of_a_video_is_chosen(self) -> None:
         path = test_streams.TestStreams.video(self)  # type: ignore[arg-type]

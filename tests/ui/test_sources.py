@@ -118,7 +118,7 @@ class TestHeaderless(WindowCase):
             sorted(c.name for c in self.session.project.job.clips), ["five", "four", "one", "three", "two"]
         )
         self.assertEqual({cell.state for cell in self.session.project.cells()}, {"decide"})
-        self.assertIn("list.csv", self.window.foot.words.text() + self.window.foot.words.toolTip())
+        self.assertIn("list.csv", self.window.status.words.text() + self.window.status.words.toolTip())
         self.window.board.setFocus()
         self.window.board.select(self.clip("one").id)
         self.press(Key.Key_H, Mod.ShiftModifier)

@@ -48,7 +48,7 @@ class TestTheLine(WindowCase):
         for cell in self.session.project.cells():
             if cell.state == "made":
                 self.assertTrue(cell.made and cell.made.proof and cell.made.proof.passed)
-        self.assertIn("68 made, and every one passed its proof", self.window.foot.words.text())
+        self.assertIn("68 made, and every one passed its proof", self.window.status.words.text())
 
     def test_broken_files_say_what_is_wrong_where_one_looks(self) -> None:
         self.open_demo()
@@ -122,7 +122,7 @@ class TestTheLine(WindowCase):
         self.assertLess(len(made), 18)
         self.assertEqual(len(self.visible_outputs()), len(made))
         self.assertFalse(list((self.folder / "made").rglob("*.part")))
-        self.assertIn("Stopped", self.window.foot.words.text())
+        self.assertIn("Stopped", self.window.status.words.text())
         self.press(Key.Key_M)
         self.settle()
         self.assertEqual({cell.state for cell in self.session.project.cells()} - {"decide"}, {"made"})
@@ -159,7 +159,7 @@ class TestDecisions(WindowCase):
         self.assertEqual(len(self.window.board.selected_cells()), 3)
         self.press(Key.Key_D)
         self.assertEqual([self.state(str(n), "quay-beacon") for n in range(3)], ["convert"] * 3)
-        self.assertIn("For 3 clips", self.window.foot.words.text())
+        self.assertIn("For 3 clips", self.window.status.words.text())
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual([self.state(str(n), "quay-beacon") for n in range(3)], ["decide"] * 3)
 
@@ -296,7 +296,7 @@ class TestJobs(WindowCase):
         bad = self.folder / "bad.kittiwake"
         bad.write_text("{")
         self.assertFalse(self.window.open_job(bad))
-        self.assertIn("damaged", self.window.foot.words.text())
+        self.assertIn("damaged", self.window.status.words.text())
         self.assertEqual(len(self.session.project.job.clips), 27)
 
     def test_unsaved_work_is_asked_about(self) -> None:

@@ -180,10 +180,10 @@ def look(
     found: Found, stated: Any = None, stream: int | None = None, *, pitch: bool = False, remedies: Iterable[str] = ()
 ) -> Iterator[Any]:
     """Facts of every file, in order, several at a time."""
-    from ..core.batch.each import look_at_files
+    from ..core.batch.each import analyze_files
 
     guessed = "read_as_guessed" in remedies
-    return counted("Looking", found, look_at_files(found, stated, stream, pitch=pitch, guessed=guessed))
+    return counted("Looking", found, analyze_files(found, stated, stream, pitch=pitch, guessed=guessed))
 
 
 def counted(doing: str, found: Found, results: Iterable[Any]) -> Iterator[Any]:

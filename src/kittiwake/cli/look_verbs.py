@@ -137,11 +137,11 @@ def compare_verb(file: Path, stated: Any, stream: int | None, as_json: bool) -> 
 
     from ..core.errors import KittiwakeError
     from ..core.make.compare import compare
-    from ..core.measure.look import look_as_stated
+    from ..core.measure.analyze import analyze_as_stated
     from ..core.model import Clip
     from .words import COMPARISON_HEAD, comparison_in_words
 
-    facts = look_as_stated(file.absolute(), stated, stream)
+    facts = analyze_as_stated(file.absolute(), stated, stream)
     if not facts.ok:
         complain(facts.error, as_json, path=str(file))
         sys.exit(1)

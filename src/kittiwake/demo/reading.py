@@ -59,7 +59,7 @@ LINES = (
     ("kiosk-closed", "The kiosk is closed."),
     ("arrival-skerrow", "We are arriving at Skerrow."),
     ("arrival-tarn-holm", "We are arriving at Tarn Holm."),
-    ("foot-first", "Foot passengers leave first."),
+    ("foot-first", "StatusBar passengers leave first."),
     ("wait-seats", "Please stay in your seats."),
     ("belongings", "Take your belongings with you."),
     ("bus", "The bus waits at the quay."),

@@ -13,9 +13,9 @@ if TYPE_CHECKING:
     from .board.view import Board
     from .ear.player import Player
     from .ear.stated import Hearing
-    from .foot import Foot
     from .making import Maker
     from .session import Session
+    from .status_bar import StatusBar
     from .window import Window
 
 
@@ -28,7 +28,7 @@ class Context:
     session : the job, and what is known of it.
     maker : makes outputs.
     player, hearing : the ear.
-    board, bench, foot : what is shown; ``foot.say`` tells the user something.
+    board, bench, status : what is shown; ``status.say`` tells the user something.
     window : asks, and is asked about.
     """
 
@@ -38,7 +38,7 @@ class Context:
     hearing: Hearing
     board: Board
     bench: Bench
-    foot: Foot
+    status: StatusBar
     window: Window
 
     def attempt(self, work: Callable[[], object]) -> bool:
@@ -46,6 +46,6 @@ class Context:
         try:
             work()
         except KittiwakeError as error:
-            self.foot.say(str(error))
+            self.status.say(str(error))
             return False
         return True

@@ -16,11 +16,11 @@ from PySide6.QtCore import QObject, Signal
 from ..core.cut.activity import CHUNK, Activity, activity_of, joined
 from ..core.errors import KittiwakeError
 from ..core.intake import open_sound
+from ..core.measure.facts_cache import FactsCache
 from ..core.measure.peaks import Peaks
-from ..core.measure.shelf import Shelf
 from ..core.model import Facts, Stated
 from ..core.process import WorkerCrash, WorkerProcess
-from ..core.sound import take_side
+from ..core.sound import select_channel
 
 _SHORT = 300.0  # s; of shorter sources all samples are held
 _KEPT = 4  # sources
@@ -98,7 +98,7 @@ class Picture:
                 if first != wide_start:
                     return None
                 parts, left = [], wide_stop - wide_start
-                for block in take_side(reader.blocks(), self._take, 1):
+                for block in select_channel(reader.blocks(), self._take, 1):
                     parts.append(block[:left, 0].copy())
                     left -= len(parts[-1])
                     if left <= 0:
@@ -136,13 +136,13 @@ class Cutter(QObject):
     listening = Signal(object, float)
     pictured = Signal(object)
 
-    def __init__(self, parent: QObject | None = None, shelf: Shelf | None = None) -> None:
+    def __init__(self, parent: QObject | None = None, shelf: FactsCache | None = None) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="cut")
         self._helpers = [WorkerProcess(listen_for_speech, reports=True) for _ in range(_PARTS)]
         self._ears = ThreadPoolExecutor(_PARTS, thread_name_prefix="ears")
         self._listening_lock = Lock()
-        self._shelf = shelf or Shelf()
+        self._cache = shelf or FactsCache()
         self._known: OrderedDict[Path, tuple[Facts, Activity]] = OrderedDict()
         self._pictures: OrderedDict[Path, Picture] = OrderedDict()
         self._under_way: set[Path] = set()
@@ -223,7 +223,7 @@ class Cutter(QObject):
         peaks = None
         if facts.digest and facts.measures is not None:
             try:
-                peaks = Peaks(self._shelf.peaks(facts.digest, facts.stated), facts.measures.frames)
+                peaks = Peaks(self._cache.peaks(facts.digest, facts.stated), facts.measures.frames)
             except (OSError, ValueError):
                 peaks = None
         plain = self._pictures[facts.path] = Picture(facts, None, peaks)
@@ -239,7 +239,7 @@ class Cutter(QObject):
             reader = open_sound(facts.path, facts.stated)
             try:
                 take: Any = facts.measures.signal
-                parts = [block[:, 0].copy() for block in take_side(reader.blocks(), take, 1)]
+                parts = [block[:, 0].copy() for block in select_channel(reader.blocks(), take, 1)]
             finally:
                 reader.close()
         except (KittiwakeError, OSError):

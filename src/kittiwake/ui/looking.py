@@ -14,7 +14,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ..core.measure.drawing import Glimpse, look_for_drawing
+from ..core.measure.drawing import PartialOverview, look_for_drawing
 from ..core.model import Facts, Note, Stated
 from ..core.process import WorkerCrash, WorkerProcess
 
@@ -27,7 +27,7 @@ class Looker(QObject):
     """Looks at sources with a few threads; every result comes as a signal in the interface's own thread."""
 
     looked = Signal(Facts)
-    glimpsed = Signal(Glimpse)
+    partly_looked = Signal(PartialOverview)
     found = Signal(list)  # paths, as strings
     searched = Signal(int, str)  # how many, and what was passed over in words
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
@@ -117,7 +117,9 @@ class Looker(QObject):
             found = self._helper().ask(
                 (path, stated, anew),
                 lambda: self._stopped or turn != self._turn,
-                lambda glimpse: self.glimpsed.emit(glimpse) if turn == self._turn and not self._stopped else None,
+                lambda partial: (
+                    self.partly_looked.emit(partial) if turn == self._turn and not self._stopped else None
+                ),
             )
             if found is None:
                 return

@@ -14,11 +14,11 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from ..core.make.ledger import LEDGER, Entry, Ledger
 from ..core.make.output import as_made
 from ..core.make.place import file_digest
-from ..core.measure.look import stamp_of
+from ..core.measure.analyze import stamp_of
 from ..core.model import MadeRecord
 from ..core.project.cell import Key
 from ..core.project.outputs import News
-from .gentle import Gently
+from .throttle import Throttle
 
 if TYPE_CHECKING:
     from .session import Session
@@ -75,7 +75,7 @@ class Outputs(QObject):
 
     def _look(self, folders: tuple[Path, ...], known: _Known) -> None:
         began = time.monotonic()
-        news, gently = News(), Gently()
+        news, throttle = News(), Throttle()
         try:
             changed = folders != self._folders
             for folder in folders:
@@ -90,17 +90,17 @@ class Outputs(QObject):
                     for entry in self._ledgers[folder][1] if folder in self._ledgers else ():
                         if entry.output_stamp and stamp_of(folder / entry.output) == entry.output_stamp:
                             found[entry.source, entry.clip, entry.receiver] = entry
-                        gently()
+                        throttle()
                 news.ledger = None if found == known.ledger else found
             for key, record in known.records.items():
                 if self._stopped:
                     return
-                gently()
+                throttle()
                 self._compare(key, record, known.outputs.get(key), news)
             for path, stamp in known.sources.items():
                 if stamp and (now := stamp_of(path)) != stamp:
                     (news.sources if now else news.lost).append(path)
-                gently()
+                throttle()
         finally:
             self._took, self._last = time.monotonic() - began, time.monotonic()
             self._busy = False

@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ..core.measure.drawing import Glimpse
+from ..core.measure.drawing import PartialOverview
 from ..core.model import Facts
 from ..core.project import Project
 from .looking import Looker
@@ -25,13 +25,13 @@ class Session(QObject):
     ----------
     project : the work itself; its changes come as the signals below.
     looker, outputs, span_levels : look at sources and outputs in the background.
-    glimpses : what can be drawn of sources that are still being looked at.
+    partial : what can be drawn of sources that are still being looked at.
     """
 
     job_changed = Signal()
     history_changed = Signal()
     facts_arrived = Signal(Path)
-    glimpsed = Signal(Path)
+    partly_looked = Signal(Path)
     cell_changed = Signal(str, str)  # clip id, receiver slug
     column_changed = Signal(str)  # receiver slug
     told = Signal(str)
@@ -56,8 +56,8 @@ class Session(QObject):
         project.plans.still_coming = lambda: bool(self.looker.waiting)
         self.looker.looked.connect(self._take_facts)
         self.looker.found.connect(self._take_found)
-        self.glimpses: dict[Path, Glimpse] = {}
-        self.looker.glimpsed.connect(self._take_glimpse)
+        self.partial: dict[Path, PartialOverview] = {}
+        self.looker.partly_looked.connect(self._take_partial)
         self.looker.suspected.connect(project.take_suspicions)
         self._found: deque[str] = deque()  # by a search that still goes on
         self._lot = 50
@@ -103,13 +103,13 @@ class Session(QObject):
         if not self.busy:
             self.calm.emit()
 
-    def _take_glimpse(self, glimpse: Glimpse) -> None:
-        if glimpse.path not in self.project.facts:
-            self.glimpses[glimpse.path] = glimpse
-            self.glimpsed.emit(glimpse.path)
+    def _take_partial(self, partial: PartialOverview) -> None:
+        if partial.path not in self.project.facts:
+            self.partial[partial.path] = partial
+            self.partly_looked.emit(partial.path)
 
     def _take_facts(self, facts: Facts) -> None:
-        self.glimpses.pop(facts.path, None)
+        self.partial.pop(facts.path, None)
         self.project.take_facts(facts)
         self._calm.start()
 

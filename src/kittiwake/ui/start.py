@@ -14,7 +14,7 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QApplication
 
 from ..core import extensions
-from .commands.job import offer_rescued
+from .commands.job import offer_autosaved
 from .theme.colours import desktop_is_dark
 from .theme.sheet import use_font
 from .window import Window
@@ -78,7 +78,7 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
         return _take_picture(app, window, picture)
     QTimer.singleShot(700, window.player.find_out)
     if not demo:
-        QTimer.singleShot(0, lambda: offer_rescued(window.context))
+        QTimer.singleShot(0, lambda: offer_autosaved(window.context))
     # Ctrl+C in the terminal, or the desktop at its end, closes the window without a question; the timer lets Python see the signal.
     for number in (signal.SIGINT, signal.SIGTERM, signal.SIGHUP):
         signal.signal(number, lambda *_: window.leave_at_once())
@@ -107,5 +107,5 @@ def settle(app: QApplication, window: Window, seconds: float = 60.0) -> None:
     while time.monotonic() < until and quiet < 5:
         app.processEvents()
         time.sleep(0.02)
-        busy = window.session.busy or window.maker.busy or window._count_timer.isActive() or window.tally.busy
+        busy = window.session.busy or window.maker.busy or window._count_timer.isActive() or window.counter.busy
         quiet = 0 if busy else quiet + 1

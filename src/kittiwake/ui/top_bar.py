@@ -11,15 +11,15 @@ from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from .button import Button
 from .elided import ElidedLabel
 from .session import Session
-from .tally import Tally
+from .state_counter import StateCounter
 
 
 class TopBar(QWidget):
     """Says what the board holds, and offers the next action."""
 
-    def __init__(self, session: Session, tally: Tally) -> None:
+    def __init__(self, session: Session, counter: StateCounter) -> None:
         super().__init__()
-        self._session, self._tally = session, tally
+        self._session, self._tally = session, counter
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 8, 14, 8)
         row.setSpacing(10)

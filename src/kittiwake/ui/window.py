@@ -33,6 +33,7 @@ from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
 from .ask import is_sure
+from .autosave import Autosave
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
@@ -41,11 +42,10 @@ from .context import Context
 from .ear.player import Player
 from .ear.stated import Hearing
 from .ear.strip import EarStrip
-from .foot import Foot
 from .making import Maker
-from .rescue import Rescue
 from .session import Session
-from .tally import Tally
+from .state_counter import StateCounter
+from .status_bar import StatusBar
 from .theme.colours import use
 from .theme.sheet import style_sheet
 from .top_bar import TopBar
@@ -68,12 +68,12 @@ class Window(QMainWindow):
         self.board = Board(self.session)
         self.bench = Bench(self.session)
         self.filter = FilterBar()
-        self.tally = Tally(self.session)
-        self.board.board_model.state_of = self.tally.state_of
-        self.top = TopBar(self.session, self.tally)
+        self.counter = StateCounter(self.session)
+        self.board.board_model.state_of = self.counter.state_of
+        self.top = TopBar(self.session, self.counter)
         self.ear = EarStrip(self.player)
-        self.foot = Foot(self.maker)
-        self.rescue = Rescue(self.session)
+        self.status = StatusBar(self.maker)
+        self.autosave = Autosave(self.session)
         self.qactions: dict[str, QAction] = {}
         self._shut = False
         self._leaving = False
@@ -81,7 +81,7 @@ class Window(QMainWindow):
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
         self.context = Context(
-            self.session, self.maker, self.player, self.hearing, self.board, self.bench, self.foot, self
+            self.session, self.maker, self.player, self.hearing, self.board, self.bench, self.status, self
         )
         self._lay_out()
         self._make_actions()
@@ -120,7 +120,7 @@ class Window(QMainWindow):
         whole.addWidget(self.top)
         whole.addWidget(self.splitter, 1)
         whole.addWidget(self.ear)
-        whole.addWidget(self.foot)
+        whole.addWidget(self.status)
         self.setCentralWidget(middle)
 
     def _make_actions(self) -> None:
@@ -156,13 +156,13 @@ class Window(QMainWindow):
         session.cell_changed.connect(lambda *_: self._count_timer.start())
         session.looker.searched.connect(self._searched)
         self._count_timer.timeout.connect(self.count)
-        self.tally.changed.connect(self.count)
+        self.counter.changed.connect(self.count)
         maker.started.connect(lambda _: self._refresh())
         maker.finished.connect(self._made_all)
         maker.finished.connect(session.outputs.look)
         session.outputs.unwanted_found.connect(lambda found: make.show_unwanted(at, found))
-        player.said.connect(self.foot.say)
-        self.hearing.said.connect(self.foot.say)
+        player.said.connect(self.status.say)
+        self.hearing.said.connect(self.status.say)
         player.moved.connect(self._ear_moved)
         player.changed.connect(self._ear_changed)
         for page in (self.bench.clip_page, self.bench.cell_page):
@@ -173,17 +173,17 @@ class Window(QMainWindow):
         self.bench.receiver_page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
         self.bench.cut_page.heard.connect(self._hear_span)
         recording = self.bench.record_page
-        recording.told.connect(self.foot.say)
+        recording.told.connect(self.status.say)
         recording.counted.connect(lambda left: record.count_in(at, left))
         recording.heard.connect(self._hear_span)
         recording.list_wanted.connect(lambda: record.record_list(at))
-        self.bench.cut_page.told.connect(self.foot.say)
+        self.bench.cut_page.told.connect(self.status.say)
         self.bench.cut_page.turned.connect(self._turn_to_span)
         self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))
         self.bench.compare_page.chosen.connect(lambda found: ear.hear_coded(at, found))
         self.bench.levels_page.chosen.connect(lambda id_: ear.hear_level(at, id_))
         self.bench.levels_page.wanted.connect(lambda id_: view.go_to_clip(at, id_))
-        session.told.connect(self.foot.say)
+        session.told.connect(self.status.say)
         session.calm.connect(lambda: make.make_if_wanted(at))
         self.bench.pressed.connect(lambda: receiver.set_off(at))
         self.top.output_button.clicked.connect(lambda: job.choose_output(at))
@@ -242,9 +242,9 @@ class Window(QMainWindow):
 
     def _searched(self, total: int, passed: str) -> None:
         if not total:
-            self.foot.say(f"No sound was found there. {passed}".strip())
+            self.status.say(f"No sound was found there. {passed}".strip())
         elif not self.maker.wanted or passed:
-            self.foot.say(passed)
+            self.status.say(passed)
         make.make_if_wanted(self.context)
 
     def _made_all(self) -> None:
@@ -306,7 +306,7 @@ class Window(QMainWindow):
         if jobs:
             if self.open_job(jobs[0]) and len(paths) > 1:
                 others = len(paths) - 1
-                self.foot.say(
+                self.status.say(
                     f"{jobs[0].name} is open; {others} other{'s' if others > 1 else ''} that came with it {'were' if others > 1 else 'was'} left out."
                     f" Add {'them' if others > 1 else 'it'} once more to put {'them' if others > 1 else 'it'} on this board."
                 )
@@ -314,9 +314,9 @@ class Window(QMainWindow):
         files = [path.absolute() for path in paths if not path.is_dir()]
         folders = [path for path in paths if path.is_dir()]
         if files and not self.session.project.add_sources(files):
-            self.foot.say("That is on the board already.")
+            self.status.say("That is on the board already.")
         if folders:
-            self.foot.say(f"Looking through {folders[0].name} …")
+            self.status.say(f"Looking through {folders[0].name} …")
             self.session.looker.search(folders)
 
     def open_job(self, path: Path) -> bool:
@@ -339,7 +339,7 @@ class Window(QMainWindow):
             self.session.project.open(path)
             return
         with Waiting(self, f"Opening {path.name} …", f"{path.name} was not opened.") as waiting:
-            opened = waiting.result_of(lambda breathe: read(path, breathe))
+            opened = waiting.result_of(lambda checkpoint: read(path, checkpoint))
             waiting.steps(self.session.project.take_up(opened))
 
     def save_job(self, path: Path) -> bool:
@@ -352,9 +352,9 @@ class Window(QMainWindow):
         else:
             with Waiting(self, f"Saving {path.name} …") as waiting:
                 job = self.session.project.to_save(path)
-                waiting.result_of(lambda breathe: save_job(job, path, breathe))
+                waiting.result_of(lambda checkpoint: save_job(job, path, checkpoint))
                 self.session.project.saved(path)
-        self.foot.say(f"Saved {path.name}.")
+        self.status.say(f"Saved {path.name}.")
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():
@@ -369,7 +369,7 @@ class Window(QMainWindow):
             self.board.setFocus()
         if len(paths) < len(urls):
             other = urls[0].toString()[:60] if not paths else f"{len(urls) - len(paths)} of what was dropped"
-            self.foot.say(f"{other} is no file of this machine. Save it here first, then drop it.")
+            self.status.say(f"{other} is no file of this machine. Save it here first, then drop it.")
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 
@@ -409,7 +409,7 @@ class Window(QMainWindow):
         """The desktop or a terminal ends the program: nobody can be asked. What is not saved is kept, and offered at the next start."""
         self._leaving = True
         if not self.session.project.history.is_clean and self.session.project.job.clips:
-            self.rescue.keep_for_good()
+            self.autosave.keep_for_good()
         self.shut_down()
         self.hide()
         QApplication.exit(0)
@@ -446,7 +446,7 @@ class Window(QMainWindow):
         self.maker.stop()
         self.player.close()
         self.bench.stop()
-        self.rescue.stop()
+        self.autosave.stop()
         self.session.outputs.stop()
         self.session.looker.stop()
         self.session.span_levels.stop()

@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from pathlib import Path
 from typing import Any
 
-from kittiwake.core.batch.each import each, look_at_files, prove_files
+from kittiwake.core.batch.each import analyze_files, each, prove_files
 from kittiwake.core.model import load_receiver
 from kittiwake.core.process import InProcess, Processes, WorkerCrash
 from tests.sounds import FolderCase, speech_like
@@ -44,7 +44,7 @@ class TestEach(FolderCase):
 
     def test_facts_and_proofs_of_a_file_whose_decoder_crashes_say_so(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
-        facts = next(look_at_files([path], executor=Crashing()))
+        facts = next(analyze_files([path], executor=Crashing()))
         assert facts.error
         self.assertEqual((facts.path, facts.ok, facts.error.code), (path, False, "crashed"))
         self.assertIn("SIGSEGV", facts.error.message)
@@ -56,5 +56,5 @@ class TestEach(FolderCase):
 
     def test_as_in_this_process(self) -> None:
         paths = [self.write(f"{n}.wav", speech_like(16_000, 0.5, seed=n), 16_000) for n in range(5)]
-        here = [facts.to_dict() for facts in look_at_files(paths, executor=InProcess())]
-        self.assertEqual([facts.to_dict() for facts in look_at_files(paths)], here)
+        here = [facts.to_dict() for facts in analyze_files(paths, executor=InProcess())]
+        self.assertEqual([facts.to_dict() for facts in analyze_files(paths)], here)

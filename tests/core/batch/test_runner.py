@@ -23,7 +23,7 @@ from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output
 from kittiwake.core.make.ledger import LEDGER, Ledger, only_run
 from kittiwake.core.make.status import explain, output_statuses, remove_orphans
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp, load_receiver
 from kittiwake.core.model.receiver import Receiver
 from kittiwake.core.process import InProcess, Processes, WorkerCrash
@@ -61,7 +61,7 @@ class TestRuns(RunCase):
             receiver = load_receiver(slug)
             run = {o.path: o.sha256 for o in self.run_all(paths, receiver, slug) if o.good}
             for path in paths:
-                facts = look_at(path)
+                facts = analyze(path)
                 clip, found = planned(path, facts, receiver)
                 made = make_output(
                     plan_outputs([(clip, facts, found)], receiver, self.folder / "alone" / slug / path.name)[0]
@@ -147,7 +147,7 @@ class TestRuns(RunCase):
         paths = self.sources(4)
         clips = []
         for n, path in enumerate(paths, 1):
-            clip, facts = Clip(path, path.stem), look_at(path)  # with an id of its own, as a window gives it
+            clip, facts = Clip(path, path.stem), analyze(path)  # with an id of its own, as a window gives it
             clips.append(PlannedClip(clip, facts, {MENU.slug: fit(clip, facts, MENU)}, n))
         for first, then, out in ((clips, paths, "window"), (paths, clips, "terminal")):
             wish = BatchRequest((MENU,), (self.folder / out,))

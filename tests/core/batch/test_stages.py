@@ -35,11 +35,11 @@ class TestStages(FolderCase):
         second = task.sources[1].path
         looked: list[Path] = []
         written: list[Path] = []
-        look_at, write = BatchRequest.look_at, stages.write
+        analyze, write = BatchRequest.analyze, stages.write
 
         def looking(wish: BatchRequest, path: Path, **named: object) -> object:
             looked.append(path)
-            return look_at(wish, path, **named)  # type: ignore[arg-type]
+            return analyze(wish, path, **named)  # type: ignore[arg-type]
 
         def writing(item: stages.OutputPlan, *more: object, **named: object) -> object:
             draft = write(item, *more, **named)  # type: ignore[arg-type]
@@ -48,7 +48,7 @@ class TestStages(FolderCase):
                 self.write("1.wav", speech_like(16_000, 2, seed=9), 16_000)
             return draft
 
-        with mock.patch.object(BatchRequest, "look_at", looking), mock.patch.object(stages, "write", writing):
+        with mock.patch.object(BatchRequest, "analyze", looking), mock.patch.object(stages, "write", writing):
             told = [result.to_dict() for result in make_chunk(task)]
         self.assertEqual([row["status"] for row in told], ["made"] * 4)
         self.assertEqual([row["seconds"] for row in told], [1.0, 2.0, 1.0, 1.0])

@@ -7,7 +7,7 @@ import numpy as np
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import Fit, findings, fit
 from kittiwake.core.make import make_output
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
 from kittiwake.core.model.receiver_file import parse_receiver
 from tests.sounds import DEMO, FolderCase, noise, sine, speech_like
@@ -18,7 +18,7 @@ MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-bea
 def demo_fit(name: str, receiver: Receiver, **touch: object) -> Fit:
     path = DEMO / name
     clip = Clip(path, path.stem, touch_up=TouchUp(**touch))  # type: ignore[arg-type]
-    return fit(clip, look_at(path), receiver)
+    return fit(clip, analyze(path), receiver)
 
 
 class TestVerdicts(FolderCase):
@@ -43,7 +43,7 @@ class TestVerdicts(FolderCase):
 
     def test_as_is_needs_the_level_too(self) -> None:
         loud = self.write("loud.wav", speech_like(8000, 3, -15), 8000, "ULAW")
-        found = fit(Clip.whole(loud), look_at(loud), MENU)
+        found = fit(Clip.whole(loud), analyze(loud), MENU)
         self.assertEqual(found.verdict, "convert")
         self.assertTrue(any("Lower" in step.what for step in found.steps))
 
@@ -70,7 +70,7 @@ class TestVerdicts(FolderCase):
 class TestProblems(FolderCase):
     def test_too_large_says_the_exact_seconds_and_the_remedy_suffices(self) -> None:
         path = DEMO / "Safety notice.ogg"
-        facts, clip = look_at(path), Clip.whole(path)
+        facts, clip = analyze(path), Clip.whole(path)
         problem = fit(clip, facts, BEACON).problems[0]
         self.assertEqual(problem.code, "too_large")
         self.assertIn("exactly 12.497 s fit", problem.message)
@@ -116,7 +116,7 @@ class TestProblems(FolderCase):
                 ("longest", speech_like(48000, 9.0), {"cut_to_length"}),
             ):
                 path = self.write(f"{name}.wav", sound, 48000)
-                clip, facts = Clip.whole(path), look_at(path)
+                clip, facts = Clip.whole(path), analyze(path)
                 problem = fit(clip, facts, radio).problems[0]
                 self.assertIn(f"exactly {seconds} s fit", problem.message)
                 offered = [remedy for remedy in problem.remedies if remedy.applies]
@@ -142,20 +142,20 @@ class TestProblems(FolderCase):
             ),
         ):
             odd = parse_receiver(f'slug = "odd"\nname = "Odd"\n[rules]\naccepts = [{{{form}}}]', "odd.toml")
-            found = fit(Clip.whole(path), look_at(path), odd)
+            found = fit(Clip.whole(path), analyze(path), odd)
             self.assertEqual((found.verdict, found.problems[0].code), ("cannot", "illegal_wish"))
             self.assertIn(wish, found.problems[0].message)
             self.assertIn(f"to {nearest},", found.problems[0].remedies[0].what)
 
     def test_accepting_a_truncated_file(self) -> None:
         path = DEMO / "Weather warning.wav"
-        facts, clip = look_at(path), Clip.whole(path)
+        facts, clip = analyze(path), Clip.whole(path)
         remedy = fit(clip, facts, MENU).problems[0].remedies[0]
         self.assertEqual(fit(remedy.apply(clip, "phone-menu"), facts, MENU).verdict, "convert")
 
     def test_silence_is_a_decision(self) -> None:
         path = self.write("silent.wav", np.zeros(8000, np.float32), 8000)
-        found = fit(Clip.whole(path), look_at(path), MENU)
+        found = fit(Clip.whole(path), analyze(path), MENU)
         self.assertEqual((found.verdict, found.problems[0].code), ("decide", "silent"))
 
     def test_warnings_do_not_stop_it(self) -> None:
@@ -171,7 +171,7 @@ class TestProblems(FolderCase):
         common, other = noise(8000, 2, -26, 1), noise(8000, 2, -33, 2)
         pair = np.stack([common + other, -common + other], axis=1)
         path = self.write("cancel.wav", pair, 8000)
-        facts = look_at(path)
+        facts = analyze(path)
         self.assertEqual(facts.measures.sides, "different")  # type: ignore[union-attr]
         problem = next(p for p in fit(Clip.whole(path), facts, MENU).problems if p.code == "sides_cancel")
         fixed = problem.remedies[0].apply(Clip.whole(path), "phone-menu")
@@ -179,7 +179,7 @@ class TestProblems(FolderCase):
 
     def test_absurd_rates_and_empty_spans(self) -> None:
         path = self.write("x.wav", sine(440, 8000), 8000)
-        facts = look_at(path)
+        facts = analyze(path)
         wrong = Clip(path, "x", touch_up=TouchUp(true_rate=5))
         self.assertEqual(fit(wrong, facts, MENU).problems[0].code, "absurd_rate")
         self.assertEqual(fit(Clip(path, "x", start=9000), facts, MENU).problems[0].code, "empty")
@@ -189,9 +189,9 @@ class TestProblems(FolderCase):
             ("Pier two.wav", "inverted"), ("Gangway.wav", "one_sided"), ("Drill shout.wav", "clipped"),
             ("Old greeting.wav", "narrow_band"), ("Harbour tour.mp4", "video"), ("Two at the desk.wav", "sides_differ"),
         ):  # fmt: skip
-            found = findings(Clip.whole(DEMO / name), look_at(DEMO / name))
+            found = findings(Clip.whole(DEMO / name), analyze(DEMO / name))
             self.assertIn(code, [finding.code for finding in found], name)
-        self.assertEqual(findings(Clip.whole(DEMO / "Welcome.wav"), look_at(DEMO / "Welcome.wav")), [])
+        self.assertEqual(findings(Clip.whole(DEMO / "Welcome.wav"), analyze(DEMO / "Welcome.wav")), [])
 
 
 class TestReceiversNobodyThoughtOf(FolderCase):
@@ -206,7 +206,7 @@ class TestReceiversNobodyThoughtOf(FolderCase):
         """
         clock = parse_receiver(text, "tide-clock.toml")
         path = self.write("x.wav", sine(440, 48000, 0.8), 48000)
-        facts, clip = look_at(path), Clip.whole(path)
+        facts, clip = analyze(path), Clip.whole(path)
         found = fit(clip, facts, clock)
         self.assertEqual((found.verdict, found.problems[0].code), ("decide", "too_long"))
         cut = found.problems[0].remedies[0].apply(clip, "tide-clock")

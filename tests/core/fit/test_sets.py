@@ -6,9 +6,9 @@ import numpy as np
 import soundfile
 
 from kittiwake.core.batch import plan_outputs
-from kittiwake.core.fit import company_of, fit, output_name
+from kittiwake.core.fit import context_of, fit, output_name
 from kittiwake.core.make import make_output, prove
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Facts, Receiver, TouchUp
 from kittiwake.core.model.name_rules import Names
 from kittiwake.core.model.receiver_file import parse_receiver
@@ -28,11 +28,11 @@ def receiver(rules: str = "", treatment: str = "", form: str = '"wav", encoding 
 class SetCase(FolderCase):
     def pair(self, name: str, seconds: float, dbov: float, seed: int = 1) -> tuple[Clip, Facts]:
         path = self.write(name, speech_like(8000, seconds, dbov, seed), 8000, "PCM_24")
-        return Clip.whole(path), look_at(path)
+        return Clip.whole(path), analyze(path)
 
     def made(self, pairs: Pairs, any_: Receiver) -> list:
-        company = company_of(pairs, any_, lambda c, f, alone: fit(c, f, any_, alone).predicted_bytes)
-        items = plan_outputs([(c, f, fit(c, f, any_, company)) for c, f in pairs], any_, self.folder / "out")
+        context = context_of(pairs, any_, lambda c, f, alone: fit(c, f, any_, alone).predicted_bytes)
+        items = plan_outputs([(c, f, fit(c, f, any_, context)) for c, f in pairs], any_, self.folder / "out")
         return [make_output(item) for item in items]
 
 
@@ -62,8 +62,8 @@ class TestMemory(SetCase):
         any_ = receiver('limits = {total_bytes = "84 kB"}')  # two of 32,044 bytes, and 19,912 bytes for the third
 
         def fits(pairs: Pairs) -> list:
-            company = company_of(pairs, any_, lambda c, f, alone: fit(c, f, any_, alone).predicted_bytes)
-            return [fit(c, f, any_, company) for c, f in pairs]
+            context = context_of(pairs, any_, lambda c, f, alone: fit(c, f, any_, alone).predicted_bytes)
+            return [fit(c, f, any_, context) for c, f in pairs]
 
         found = fits(pairs)
         self.assertEqual([one.verdict for one in found], ["convert", "convert", "decide"])
@@ -77,8 +77,8 @@ class TestMemory(SetCase):
                 self.assertEqual([one.verdict for one in fits(changed)], ["convert"] * 3, remedy.code)
                 self.assertLessEqual(sum(one.predicted_bytes for one in fits(changed)), 84_000)
         tight = receiver('limits = {total_bytes = "65 kB"}')
-        company = company_of(pairs, tight, lambda c, f, alone: fit(c, f, tight, alone).predicted_bytes)
-        self.assertEqual(fit(clip, facts, tight, company).verdict, "cannot")
+        context = context_of(pairs, tight, lambda c, f, alone: fit(c, f, tight, alone).predicted_bytes)
+        self.assertEqual(fit(clip, facts, tight, context).verdict, "cannot")
 
 
 class TestLevelsTaken(SetCase):
@@ -86,7 +86,7 @@ class TestLevelsTaken(SetCase):
         for limits, level in (("min_level_dbov = -25", -32.0), ("max_level_dbov = -35", -24.0)):
             # Noise as wide as 24 kHz loses much of its level on the way to 8 kHz, which the plan cannot know.
             path = self.write("x.wav", speech_like(16_000, 3, level), 16_000, "PCM_24")
-            clip, facts = Clip.whole(path), look_at(path)
+            clip, facts = Clip.whole(path), analyze(path)
             any_ = receiver(f"limits = {{{limits}}}")
             found = fit(clip, facts, any_)
             self.assertEqual(found.verdict, "decide")
@@ -155,31 +155,31 @@ class TestTreatments(SetCase):
         word[:400] = word[-400:] = 0.2
         path = self.write("air.wav", np.concatenate([hush, word, hush]), 16_000, "PCM_24")
         any_ = receiver(treatment="trim_lead_seconds = 0.1\ntrim_tail_seconds = 0.3")
-        y = self.out([(Clip.whole(path), look_at(path))], any_)
+        y = self.out([(Clip.whole(path), analyze(path))], any_)
         self.assertAlmostEqual(len(y) / 8000, 0.1 + 1.5 + 0.3, delta=0.01)
         loud = np.flatnonzero(np.abs(y) > 0.1)
         self.assertAlmostEqual(loud[0] / 8000, 0.1, delta=0.006)
         self.assertLess(abs(float(y[0])), 2e-4)
         self.assertLess(abs(float(y[-1])), 2e-4)
-        steps = fit(Clip.whole(path), look_at(path), any_).steps
+        steps = fit(Clip.whole(path), analyze(path), any_).steps
         self.assertTrue(any("air is trimmed" in step.reason for step in steps))
 
     def test_what_somebody_trimmed_stays_so(self) -> None:
         hush = noise(16_000, 1.0, -75)
         path = self.write("air.wav", np.concatenate([hush, speech_like(16_000, 1.5, -20), hush]), 16_000, "PCM_24")
         clip = Clip.whole(path).changed(touch_up=TouchUp(skip=3200, keep=40_000))
-        found = fit(clip, look_at(path), receiver(treatment="trim_lead_seconds = 0.0"))
+        found = fit(clip, analyze(path), receiver(treatment="trim_lead_seconds = 0.0"))
         self.assertEqual(found.recipe.frames_out, 20_000)  # type: ignore[union-attr]
 
     def test_a_limiter_lets_the_level_be_reached(self) -> None:
         x = speech_like(16_000, 3, -26)
         x[24_000] = 0.95
         path = self.write("peak.wav", x, 16_000, "PCM_24")
-        pair = (Clip.whole(path), look_at(path))
+        pair = (Clip.whole(path), analyze(path))
         level = 'level = {measure = "active", target_dbov = -20}\n'
         held, plain = (self.out([pair], receiver(treatment=level + more)) for more in ("limiter_db = 9", ""))
         levels = [
-            look_at(self.write(f"{n}.wav", y, 8000)).measures.level.active_dbov for n, y in enumerate((held, plain))
+            analyze(self.write(f"{n}.wav", y, 8000)).measures.level.active_dbov for n, y in enumerate((held, plain))
         ]
         self.assertAlmostEqual(levels[0], -20, delta=0.5)
         self.assertLess(levels[1], -24)
@@ -187,17 +187,17 @@ class TestTreatments(SetCase):
 
     def test_hold_music_repeats_without_a_step(self) -> None:
         path = self.write("hold.wav", sine(432.1, 16_000, 3, -12), 16_000, "PCM_24")
-        y = self.out([(Clip.whole(path), look_at(path))], receiver(treatment="loop_seconds = 0.5"))
+        y = self.out([(Clip.whole(path), analyze(path))], receiver(treatment="loop_seconds = 0.5"))
         self.assertEqual(len(y), 20_000)
         step = np.abs(np.diff(np.concatenate([y, y])))
         self.assertLess(step[19_990:20_010].max(), 1.2 * step[5000:15_000].max())
 
     def test_shaped_dither_and_presence_pass_proof(self) -> None:
-        pair = (Clip.whole(DEMO / "Welcome.wav"), look_at(DEMO / "Welcome.wav"))
+        pair = (Clip.whole(DEMO / "Welcome.wav"), analyze(DEMO / "Welcome.wav"))
         self.out([pair], receiver(treatment='dither = "shaped"\npresence_db = 3'))
 
     def test_a_side_is_the_receiver_s_policy_until_a_person_says_otherwise(self) -> None:
-        facts = look_at(DEMO / "Two at the desk.wav")
+        facts = analyze(DEMO / "Two at the desk.wav")
         clip = Clip.whole(facts.path)
         right = receiver(treatment='side = "right"')
         self.assertEqual(fit(clip, facts, right).recipe.take, "right")  # type: ignore[union-attr]
@@ -210,7 +210,7 @@ class TestChannels(SetCase):
         rate, tones = 16_000, (300, 500, 700, 900)
         many = np.stack([sine(hertz, rate, 1, -20) for hertz in tones], axis=1)
         path = self.write("four.wav", many, rate)
-        facts, any_ = look_at(path), receiver()
+        facts, any_ = analyze(path), receiver()
         clip = Clip.whole(path)
         for side, hertz in (("left", 300), ("right", 500), ("ch3", 700), ("ch4", 900)):
             chosen = clip.changed(touch_up=TouchUp(side=side))

@@ -8,7 +8,7 @@ import soundfile
 import soxr
 
 from kittiwake.core.fit.suspicion import Voiceprint, pace_suspicion, suspicions
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip
 from tests.sounds import DEMO, FolderCase
 
@@ -17,14 +17,14 @@ ONE_VOICE = ("Car deck.aiff", "Gangway.wav", "Main menu.wav", "Opening hours.fla
 
 
 def voiceprint(path) -> Voiceprint:
-    found = Voiceprint.of(look_at(path, pitch=True))
+    found = Voiceprint.of(analyze(path, pitch=True))
     assert found is not None
     return found
 
 
 class TestSiblings(FolderCase):
     def test_the_one_false_rate_of_the_demo_is_suspected_and_no_other(self) -> None:
-        prints = [p for path in sorted(DEMO.iterdir()) if (p := Voiceprint.of(look_at(path, pitch=True)))]
+        prints = [p for path in sorted(DEMO.iterdir()) if (p := Voiceprint.of(analyze(path, pitch=True)))]
         found = suspicions(prints)
         self.assertEqual([path.name for path in found], ["Spring fares.wav"])
         problem = found[DEMO / "Spring fares.wav"]
@@ -46,7 +46,7 @@ class TestSiblings(FolderCase):
             # The others as they are, and three that are stamped with the true rate.
             siblings = []
             for name in ONE_VOICE[:3]:
-                facts = look_at(DEMO / name)
+                facts = analyze(DEMO / name)
                 x, rate = soundfile.read(str(DEMO / name), dtype="float32", always_2d=True)
                 assert facts.header
                 siblings.append(
@@ -63,7 +63,7 @@ class TestSiblings(FolderCase):
 
 class TestPace(unittest.TestCase):
     def test_a_text_that_nobody_speaks_so_fast(self) -> None:
-        facts = look_at(DEMO / "Safety notice.ogg")
+        facts = analyze(DEMO / "Safety notice.ogg")
         spoken = 14.5 * facts.measures.level.activity  # type: ignore[union-attr]
         plausible = Clip.whole(facts.path).changed(text="a" * round(15 * spoken))
         self.assertIsNone(pace_suspicion(plausible, facts))

@@ -7,7 +7,7 @@ import numpy as np
 from kittiwake.core.codec import FORMATS
 from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake.claims import stated_for
-from kittiwake.core.measure.look import look_as_stated
+from kittiwake.core.measure.analyze import analyze_as_stated
 from kittiwake.core.model import Stated
 from tests.sounds import FolderCase, spoken
 
@@ -28,7 +28,7 @@ class TestClaims(FolderCase):
         self.write("wave.wav", spoken(8000), 8000)
         seconds = len(spoken(8000)) / 8000
         for path in sorted(self.folder.iterdir()):
-            facts = look_as_stated(path, LINEAR)
+            facts = analyze_as_stated(path, LINEAR)
             self.assertTrue(facts.ok, (path, facts.error))
             self.assertAlmostEqual(facts.seconds or 0, seconds, delta=0.03, msg=path.name)
 

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake import PathList, find_sound_files, open_sound
 from kittiwake.core.intake.folder import in_lots
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from tests.sounds import DEMO, FolderCase, sine, tone_level
 
 
@@ -43,7 +43,7 @@ class TestFormats(FolderCase):
             with self.subTest(name):
                 path = self.folder / name
                 soundfile.write(str(path), x, 48000, format=form, subtype=subtype)
-                facts = look_at(path)
+                facts = analyze(path)
                 self.assertTrue(facts.ok, facts.error)
                 self.assertEqual((facts.header.container, facts.header.encoding), (container, encoding))  # type: ignore[union-attr]
                 sound, rate = read(path)
@@ -68,15 +68,15 @@ class TestFormats(FolderCase):
                 sound, found_rate = read(path)
                 self.assertEqual(found_rate, rate)
                 self.assertAlmostEqual(tone_level(sound[:, 0], 440, rate), -12, delta=0.5)
-                self.assertEqual(look_at(path).header.container, container)  # type: ignore[union-attr]
+                self.assertEqual(analyze(path).header.container, container)  # type: ignore[union-attr]
 
     def test_content_decides_not_the_extension(self) -> None:
         path = self.folder / "really.wav"
         soundfile.write(str(path), sine(440, 48000), 48000, format="FLAC", subtype="PCM_16")
-        self.assertEqual(look_at(path).header.container, "flac")  # type: ignore[union-attr]
+        self.assertEqual(analyze(path).header.container, "flac")  # type: ignore[union-attr]
         mp4 = self.folder / "film.wav"
         mp4.write_bytes((DEMO / "Harbour tour.mp4").read_bytes())
-        self.assertEqual(look_at(mp4).header.container, "mp4")  # type: ignore[union-attr]
+        self.assertEqual(analyze(mp4).header.container, "mp4")  # type: ignore[union-attr]
 
 
 class TestTrouble(FolderCase):
@@ -103,7 +103,7 @@ class TestTrouble(FolderCase):
 
     def test_header_without_sound(self) -> None:
         path = self.write("h.wav", np.zeros(0, np.float32), 8000)
-        self.assertEqual(look_at(path).error.code, "empty")  # type: ignore[union-attr]
+        self.assertEqual(analyze(path).error.code, "empty")  # type: ignore[union-attr]
 
     def test_truncated_files_say_how_much_is_missing(self) -> None:
         for name, subtype in (("t.wav", "PCM_16"), ("t.aiff", "PCM_16"), ("t.flac", "PCM_16")):
@@ -111,19 +111,19 @@ class TestTrouble(FolderCase):
                 path = self.write(name, sine(440, 8000, 4.0) + np.float32(0.001), 8000, subtype)
                 data = path.read_bytes()
                 path.write_bytes(data[: len(data) // 2])
-                facts = look_at(path)
+                facts = analyze(path)
                 self.assertTrue(facts.ok, facts.error)
                 self.assertTrue(facts.has("truncated") or facts.has("damaged"), facts.notes)
                 self.assertLess(facts.seconds, 3.0)
 
     def test_whole_files_are_not_called_truncated(self) -> None:
         path = self.write("w.wav", sine(440, 8000, 1.0), 8000)
-        self.assertEqual(look_at(path).notes, ())
+        self.assertEqual(analyze(path).notes, ())
         # A stream's header promises nothing: its size was never filled in.
         data = bytearray(path.read_bytes())
         data[40:44] = b"\xff\xff\xff\xff"
         path.write_bytes(bytes(data))
-        self.assertFalse(look_at(path).has("truncated"))
+        self.assertFalse(analyze(path).has("truncated"))
 
 
 class TestFolders(FolderCase):

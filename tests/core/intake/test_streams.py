@@ -11,7 +11,7 @@ import numpy as np
 import soundfile
 
 from kittiwake.core.intake.libav import streams_of
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Stated
 from tests.sounds import FolderCase, sine
 
@@ -37,12 +37,12 @@ class TestStreams(FolderCase):
         path = self.video()
         self.assertEqual([told[:6] for told in streams_of(path)], ["1: eng", "2: fra"])
         for stream, hertz in ((0, 400), (1, 1700)):
-            facts = look_at(path, Stated.of_stream(stream))
+            facts = analyze(path, Stated.of_stream(stream))
             assert facts.measures
             self.assertAlmostEqual(facts.measures.spectrum.argmax() * facts.measures.spectrum_step, hertz, delta=30)
             self.assertTrue(any(f"stream {stream + 1} is used" in note.message for note in facts.notes))
-        self.assertEqual(look_at(path).measures.frames, 16_000)  # type: ignore[union-attr]
-        error = look_at(path, Stated.of_stream(2)).error
+        self.assertEqual(analyze(path).measures.frames, 16_000)  # type: ignore[union-attr]
+        error = analyze(path, Stated.of_stream(2)).error
         self.assertIn("holds 2 sound streams", error.message if error else "")
         self.assertEqual(Stated.parse("stream@2"), Stated.of_stream(1))
         self.assertEqual(str(Stated.of_stream(1)), "stream@2")
@@ -58,7 +58,7 @@ class TestDamagedHeaders(FolderCase):
     def look(self, data: bytes, name: str = "y.wav"):
         path = self.folder / name
         path.write_bytes(data)
-        return look_at(path)
+        return analyze(path)
 
     def test_sizes_that_lie(self) -> None:
         for place, value in ((4, 0), (4, 0xFFFFFFFF), (40, 0), (40, 0xFFFFFFFF), (40, 0x7FFFFFFF), (4, 17)):
@@ -108,5 +108,5 @@ class TestDamagedHeaders(FolderCase):
         facts = self.look(bytes(self.wav()[44:]), "z.wav")
         assert facts.error
         self.assertIn("state its format", facts.error.remedy)
-        facts = look_at(self.folder / "z.wav", Stated("pcm_s16le", 8000))
+        facts = analyze(self.folder / "z.wav", Stated("pcm_s16le", 8000))
         self.assertEqual(facts.measures.frames, 8000)  # type: ignore[union-attr]

@@ -5,7 +5,7 @@ from __future__ import annotations
 import numpy as np
 import soundfile
 
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from tests.sounds import FolderCase, coded_by_libav, spoken
 
 VARIABLE = {"flags": "+qscale", "global_quality": "472"}  # libav's λ for quality 4
@@ -22,7 +22,7 @@ class TestMpeg(FolderCase):
         for rate in (16_000, 22_050, 44_100, 48_000):
             x = self.sound(rate)
             path = coded_by_libav(self.folder / "x.mp3", "libmp3lame", x, rate, {"write_xing": "0"}, **VARIABLE)
-            facts = look_at(path)
+            facts = analyze(path)
             # What a coder puts before and after nobody can know of such a file: its delay, and up to two frames.
             self.assertGreaterEqual(facts.seconds, len(x) / rate)
             self.assertLess(facts.seconds, len(x) / rate + (0.05 if rate > 16_000 else 0.07), rate)
@@ -31,22 +31,22 @@ class TestMpeg(FolderCase):
     def test_with_a_table_it_is_exact(self) -> None:
         x = self.sound(44_100)
         path = coded_by_libav(self.folder / "x.mp3", "libmp3lame", x, 44_100, **VARIABLE)
-        self.assertEqual(look_at(path).measures.frames, len(x))  # type: ignore[union-attr]
+        self.assertEqual(analyze(path).measures.frames, len(x))  # type: ignore[union-attr]
 
     def test_a_table_that_speaks_of_the_first_half_only(self) -> None:
         x = self.sound(44_100)
         path = coded_by_libav(self.folder / "x.mp3", "libmp3lame", x, 44_100, **VARIABLE)
         path.write_bytes(path.read_bytes() * 2)
-        self.assertGreater(look_at(path).seconds, 1.99 * len(x) / 44_100)
+        self.assertGreater(analyze(path).seconds, 1.99 * len(x) / 44_100)
 
     def test_one_that_breaks_off_is_told_and_a_whole_one_is_not(self) -> None:
         for muxer in ({"write_xing": "0"}, {}):
             for options in (VARIABLE, {"b": "64k"}):
                 x = self.sound(44_100)
                 path = coded_by_libav(self.folder / "x.mp3", "libmp3lame", x, 44_100, muxer, **options)
-                self.assertFalse(look_at(path).has("truncated"))
+                self.assertFalse(analyze(path).has("truncated"))
                 path.write_bytes(path.read_bytes()[: path.stat().st_size // 2 + 17])
-                self.assertTrue(look_at(path).has("truncated"), (muxer, options))
+                self.assertTrue(analyze(path).has("truncated"), (muxer, options))
 
 
 class TestOgg(FolderCase):
@@ -54,18 +54,18 @@ class TestOgg(FolderCase):
         for subtype, rate in (("OPUS", 48_000), ("VORBIS", 44_100)):
             path = self.folder / "x.ogg"
             soundfile.write(str(path), np.concatenate([spoken(rate)] * 3), rate, format="OGG", subtype=subtype)
-            self.assertEqual(look_at(path).notes, ())
+            self.assertEqual(analyze(path).notes, ())
             data = path.read_bytes()
             for share in (0.5, 0.9, 0.99):
                 path.write_bytes(data[: int(len(data) * share)])
-                self.assertTrue(look_at(path).has("truncated"), (subtype, share))
+                self.assertTrue(analyze(path).has("truncated"), (subtype, share))
 
     def test_one_piece_after_another_is_read_to_the_last(self) -> None:
         for subtype, rate in (("OPUS", 48_000), ("VORBIS", 44_100)):
             path = self.folder / "x.ogg"
             soundfile.write(str(path), spoken(rate), rate, format="OGG", subtype=subtype)
             path.write_bytes(path.read_bytes() * 2)
-            self.assertGreater(look_at(path).seconds, 1.95 * len(spoken(rate)) / rate)
+            self.assertGreater(analyze(path).seconds, 1.95 * len(spoken(rate)) / rate)
 
 
 class TestOthers(FolderCase):
@@ -76,6 +76,6 @@ class TestOthers(FolderCase):
             ("x.flac", "flac", 44_100, {}),
         ):
             path = coded_by_libav(self.folder / name, codec, np.concatenate([spoken(rate)] * 3), rate, muxer)
-            self.assertEqual(look_at(path).notes, ())
+            self.assertEqual(analyze(path).notes, ())
             path.write_bytes(path.read_bytes()[: path.stat().st_size // 2])
-            self.assertTrue({"truncated", "damaged"} & {note.code for note in look_at(path).notes}, name)
+            self.assertTrue({"truncated", "damaged"} & {note.code for note in analyze(path).notes}, name)

@@ -9,7 +9,7 @@ import soxr
 
 from kittiwake.core.codec import FORMATS, ulaw
 from kittiwake.core.make.compare import Candidate, compare
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp
 from tests.sounds import DEMO, FolderCase, noise
 
@@ -17,7 +17,7 @@ from tests.sounds import DEMO, FolderCase, noise
 class TestCompare(FolderCase):
     def test_figures(self) -> None:
         path = DEMO / "Ticket to Skerrow.wav"
-        found = {c.candidate.name: c for c in compare(Clip.whole(path), look_at(path), self.folder)}
+        found = {c.candidate.name: c for c in compare(Clip.whole(path), analyze(path), self.folder)}
         law = found["WAV, µ-law, 8 kHz"]
         # 16 kHz mono 16-bit is 32,000 bytes a second, 8 kHz µ-law 8,000 (common practice, no source).
         self.assertAlmostEqual(law.ratio, 4.0, delta=0.02)
@@ -46,7 +46,7 @@ class TestCompare(FolderCase):
         pair = np.stack([noise(44_100, 4, -20, 1), noise(44_100, 4, -20, 2)], 1)
         path = self.write("cd.wav", pair, 44_100)
         wanted = [Candidate(FORMATS["mp3", "mp3"], 44_100, 192_000)]
-        found = next(compare(Clip.whole(path), look_at(path), self.folder, wanted))
+        found = next(compare(Clip.whole(path), analyze(path), self.folder, wanted))
         self.assertAlmostEqual(found.ratio, 7.35 / 2, delta=0.08)
 
     def test_an_offset_is_no_distortion(self) -> None:
@@ -55,7 +55,7 @@ class TestCompare(FolderCase):
         figures = []
         for offset in (0.0, 0.003):
             path = self.write(f"{offset}.wav", x + np.float32(offset), 16_000)
-            found = list(compare(Clip.whole(path), look_at(path), self.folder, wanted))
+            found = list(compare(Clip.whole(path), analyze(path), self.folder, wanted))
             figures.append([one.signal_to_distortion_db for one in found])
             for one in found:
                 one.file.unlink()
@@ -68,13 +68,13 @@ class TestCompare(FolderCase):
         path = DEMO / "Ticket to Skerrow.wav"
         clip = Clip.whole(path)
         wanted = [Candidate(FORMATS["wav", "ulaw"], 8000)]
-        plain = next(compare(clip, look_at(path), self.folder, wanted))
+        plain = next(compare(clip, analyze(path), self.folder, wanted))
         plain.file.unlink()
         faster = clip.changed(touch_up=TouchUp(speed=1.2, fade_out=0.5, low_cut=200.0, pitch=2.0))
-        touched = next(compare(faster, look_at(path), self.folder, wanted))
+        touched = next(compare(faster, analyze(path), self.folder, wanted))
         self.assertEqual(plain.signal_to_distortion_db, touched.signal_to_distortion_db)
 
     def test_too_short_to_tell(self) -> None:
         path = self.write("short.wav", noise(8000, 0.1), 8000)
         wanted = [Candidate(FORMATS["wav", "ulaw"], 8000)]
-        self.assertIsNone(next(compare(Clip.whole(path), look_at(path), self.folder, wanted)).stoi)
+        self.assertIsNone(next(compare(Clip.whole(path), analyze(path), self.folder, wanted)).stoi)

@@ -11,9 +11,9 @@ from hypothesis import strategies as st
 
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec.cues import Cue, bytes_of_cues, cue_chunks
-from kittiwake.core.fit import company_of, fit
+from kittiwake.core.fit import context_of, fit
 from kittiwake.core.make import Result, make_output
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, TouchUp, shipped_receivers
 from tests.sounds import FolderCase, speech_like
 
@@ -59,10 +59,10 @@ def cues_in(data: bytes) -> list[Cue]:
 
 class TestCues(FolderCase):
     def made(self, clips: list[Clip], to: Receiver, count: int = 9) -> list[Result]:
-        facts = look_at(clips[0].source)
+        facts = analyze(clips[0].source)
         pairs = [(clip, facts) for clip in clips]
-        company = company_of(pairs, to, lambda c, f, alone: fit(c, f, to, alone).predicted_bytes)
-        wanted = [(clip, facts, fit(clip, facts, to, company)) for clip in clips]
+        context = context_of(pairs, to, lambda c, f, alone: fit(c, f, to, alone).predicted_bytes)
+        wanted = [(clip, facts, fit(clip, facts, to, context)) for clip in clips]
         made = [make_output(item) for item in plan_outputs(wanted, to, self.folder / "out")[:count]]
         for one in made:
             self.assertIn(one.status, ("made", "kept"), one.error)  # kept: asked for once more

@@ -20,7 +20,7 @@ from kittiwake.core.make import place
 from kittiwake.core.make.ledger import Ledger
 from kittiwake.core.make.output import OutputPlan, Result
 from kittiwake.core.make.staged import commit, verify, write
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import load_receiver
 from kittiwake.core.process import InProcess
 from tests.sounds import FolderCase, sine, speech_like
@@ -101,7 +101,7 @@ class TestDisk(FaultCase):
 
     def test_a_folder_that_vanishes_before_the_names_are_given(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
-        facts = look_at(path)
+        facts = analyze(path)
         clip, found = planned(path, facts, MENU)
         out = self.folder / "out"
         item = OutputPlan(clip, facts, found, MENU, out / "a.wav")
@@ -123,7 +123,7 @@ class TestDisk(FaultCase):
 class TestSources(FaultCase):
     def test_a_source_that_changes_under_the_reader(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 3), 16_000)
-        facts = look_at(path)
+        facts = analyze(path)
         clip, found = planned(path, facts, MENU)
         item = OutputPlan(clip, facts, found, MENU, self.folder / "out" / "a.wav")
         for size in (20_000, 400_000):
@@ -179,14 +179,14 @@ class TestHostile(FaultCase):
     def test_absurd_rates_channels_and_values(self) -> None:
         x = sine(440, 8000, 0.5)
         absurd = self.write("rate.wav", x, 2_147_483_647)
-        facts = look_at(absurd)
+        facts = analyze(absurd)
         self.assertTrue(facts.ok)
         self.assertEqual(planned(absurd, facts, MENU)[1].problems[0].code, "absurd_rate")
         many = self.write("many.wav", np.zeros((100, 300), np.float32), 8000)
-        error = look_at(many).error
+        error = analyze(many).error
         self.assertIn("300 channels", error.message if error else "")
         x[5] = 3e38
-        huge = look_at(self.write("huge.wav", x, 8000, "FLOAT"))
+        huge = analyze(self.write("huge.wav", x, 8000, "FLOAT"))
         self.assertTrue(huge.has("not_numbers"))
         self.assertLess(huge.measures.peak, 1)  # type: ignore[union-attr]
 
@@ -196,4 +196,4 @@ class TestHostile(FaultCase):
             file.write(np.zeros((48_000, 2), np.float32))
         with path.open("rb+") as file:
             file.truncate(10 << 30)
-        self.assertTrue(look_at(path, cancelled=None).ok)
+        self.assertTrue(analyze(path, cancelled=None).ok)

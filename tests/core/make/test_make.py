@@ -25,7 +25,7 @@ from kittiwake.core.fit import fit
 from kittiwake.core.make import OutputPlan, Result, make_output
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
 from kittiwake.core.make.place import part_file, put_in_place, sweep
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver
 from kittiwake.core.model.receiver import Accepts, Level, Limits, Rules, Treatment
 from tests.sounds import DEMO, FolderCase, batch_of, db, make_command, noise, rms, sine, speech_like, tone_level
@@ -35,11 +35,11 @@ MENU, BEACON, ENGINE = (load_receiver(slug) for slug in ("phone-menu", "quay-bea
 
 class MakeCase(FolderCase):
     def items(self, paths: list[Path], receiver: Receiver, into: Path | None = None) -> list[OutputPlan]:
-        wanted = [(Clip.whole(p), f := look_at(p), fit(Clip.whole(p), f, receiver)) for p in paths]
+        wanted = [(Clip.whole(p), f := analyze(p), fit(Clip.whole(p), f, receiver)) for p in paths]
         return plan_outputs(wanted, receiver, into or self.folder / "out")
 
     def make(self, path: Path, receiver: Receiver, **touch: object) -> Result:
-        clip, facts = Clip(path, path.stem, touch_up=TouchUp(**touch)), look_at(path)  # type: ignore[arg-type]
+        clip, facts = Clip(path, path.stem, touch_up=TouchUp(**touch)), analyze(path)  # type: ignore[arg-type]
         item = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
         return make_output(item)
 
@@ -99,7 +99,7 @@ class TestTheSound(MakeCase):
     def test_the_level_is_reached(self) -> None:
         for name in ("Main menu.wav", "Night whisper.wav", "Drill shout.wav", "Pier two.wav", "Gangway.wav"):
             made = self.make(DEMO / name, MENU)
-            level = look_at(made.plan.output).measures.level.active_dbov  # type: ignore[union-attr]
+            level = analyze(made.plan.output).measures.level.active_dbov  # type: ignore[union-attr]
             if not made.said:
                 self.assertAlmostEqual(level, -26, delta=0.2, msg=name)
             self.assertLess(level, -25.8)
@@ -125,12 +125,12 @@ class TestTheSound(MakeCase):
         y, _ = self.sound(made)
         self.assertAlmostEqual(db(float(np.abs(y).max())), -0.1, delta=0.01)
         self.assertIn("brought down by", made.said[0])
-        self.assertEqual(look_at(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
+        self.assertEqual(analyze(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
 
     def test_a_source_that_is_clipped_gets_no_more_clipping(self) -> None:
         for receiver in (MENU, BEACON, ENGINE):
             made = self.make(DEMO / "Drill shout.wav", receiver)
-            self.assertEqual(look_at(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
+            self.assertEqual(analyze(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
 
     def test_16_bit_that_needs_nothing_but_another_container_keeps_every_sample(self) -> None:
         x = (speech_like(16000, 2, -20) * 32768).astype(np.int16)
@@ -242,7 +242,7 @@ class TestProperties(MakeCase):
         assert recipe
         if made.plan.fit.predicted_exact:
             self.assertEqual(made.bytes, made.plan.fit.predicted_bytes)
-        source, output = look_at(path).measures, look_at(made.plan.output, recipe.stated).measures
+        source, output = analyze(path).measures, analyze(made.plan.output, recipe.stated).measures
         assert source and output
         self.assertLessEqual(output.clipped_samples, source.clipped_samples * recipe.channels)
         path.unlink()

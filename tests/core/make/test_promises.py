@@ -17,7 +17,7 @@ from kittiwake.core.errors import RulesError
 from kittiwake.core.fit import check_receiver, fit
 from kittiwake.core.intake import open_sound
 from kittiwake.core.make import Result, make_output
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, Stated
 from kittiwake.core.model.receiver_file import receiver_from_data
 from tests.sounds import FolderCase, db, really_spoken, spoken
@@ -76,7 +76,7 @@ class TestPromises(FolderCase):
         return np.clip(soxr.resample(sound, 16_000, rate), -1, 1 - 2.0**-15).astype(np.float32), rate
 
     def made(self, path: Path, receiver: Receiver) -> tuple[Result, str]:
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         found = fit(clip, facts, receiver)
         item = plan_outputs([(clip, facts, found)], receiver, self.folder / "out")[0]
         return make_output(item), found.verdict
@@ -101,7 +101,7 @@ class TestPromises(FolderCase):
             self.assertEqual(made.status, "made", told)
             form = receiver.rules.accepts[0]
             stated = Stated(form.encoding, form.sample_rates[0]) if form.container == "raw" else None
-            out = look_at(made.plan.output, stated)
+            out = analyze(made.plan.output, stated)
             assert out.measures is not None and out.header is not None
             slack = 0.06 if FORMATS[form.container, form.encoding].lossy else 0.01
             self.assertLessEqual(db(out.measures.peak), receiver.treatment.ceiling_dbfs + slack, told)
@@ -148,7 +148,7 @@ class TestPromises(FolderCase):
                 soundfile.write(str(path), voice, 16_000, subtype=subtype)
                 made, _ = self.made(path, receiver)
                 self.assertEqual(made.status, "made", (data, made.error))
-                sound = look_at(made.plan.output).measures
+                sound = analyze(made.plan.output).measures
                 assert sound is not None
                 levels.append(sound.level.active_dbov)
                 self.assertLessEqual(db(sound.peak), receiver.treatment.ceiling_dbfs + 0.01)

@@ -15,7 +15,7 @@ from kittiwake.core.codec.cues import Cue
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output, prove
 from kittiwake.core.make.proof import Promise, Proof
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, load_receiver
 from kittiwake.core.model.receiver import Limits
 from kittiwake.core.model.receiver_file import receiver_from_data
@@ -65,7 +65,7 @@ class TestProof(FolderCase):
         self.assertTrue(prove(self.write("peaks.wav", x, 8000, "ULAW"), MENU).passed)
 
     def test_one_wrong_sample_is_found_in_files_of_ours(self) -> None:
-        clip, facts = Clip.whole(DEMO / "Welcome.wav"), look_at(DEMO / "Welcome.wav")
+        clip, facts = Clip.whole(DEMO / "Welcome.wav"), analyze(DEMO / "Welcome.wav")
         for slug in ("phone-menu", "quay-beacon", "speech-engine"):
             receiver = load_receiver(slug)
             item = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / slug)[0]
@@ -87,7 +87,7 @@ class TestProof(FolderCase):
             self.assertIn(f"samples, by {reader}", failed(prove(item.output, receiver, promise)))
 
     def test_a_wrong_length_and_size_are_found(self) -> None:
-        clip, facts = Clip.whole(DEMO / "Welcome.wav"), look_at(DEMO / "Welcome.wav")
+        clip, facts = Clip.whole(DEMO / "Welcome.wav"), analyze(DEMO / "Welcome.wav")
         recipe = fit(clip, facts, MENU).recipe
         assert recipe
         item = plan_outputs([(clip, facts, fit(clip, facts, MENU))], MENU, self.folder)[0]
@@ -114,7 +114,7 @@ class TestWhatProofCouldNotSee(FolderCase):
 
     def made_of(self, x: np.ndarray, receiver: Receiver) -> Result:
         path = self.write("in.wav", x, 16_000)
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         made = make_output(
             plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
         )
@@ -145,7 +145,7 @@ class TestWhatProofCouldNotSee(FolderCase):
             path = self.write(f"{name}.wav", x, 16_000)
             self.assertIn("something to hear", failed(prove(path, rules(level=level))), name)
             self.assertIn("something to hear", failed(prove(path, rules())), name)
-            clip, facts = Clip.whole(path), look_at(path)
+            clip, facts = Clip.whole(path), analyze(path)
             found = fit(clip, facts, rules())
             self.assertEqual((found.verdict, found.problems[0].code), ("decide", "silent"), name)
             # Who wants silence gets it, and it is proved.
@@ -156,7 +156,7 @@ class TestWhatProofCouldNotSee(FolderCase):
     def test_a_length_of_next_to_nothing(self) -> None:
         path = self.write("a.wav", self.speech()[20_000:20_100], 16_000)
         self.assertEqual(failed(prove(path, rules())), ["length"])
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         self.assertEqual(fit(clip, facts, rules()).verdict, "cannot")
 
     def test_a_length_over_the_longest(self) -> None:
@@ -166,7 +166,7 @@ class TestWhatProofCouldNotSee(FolderCase):
 
     def test_a_speech_level_that_is_not_taken(self) -> None:
         path = self.write("a.wav", self.speech(), 16_000)
-        level = look_at(path).measures.level.active_dbov  # type: ignore[union-attr]
+        level = analyze(path).measures.level.active_dbov  # type: ignore[union-attr]
         for limits in ({"min_level_dbov": level + 1}, {"max_level_dbov": level - 1}):
             leave = {"measure": "leave"}
             self.assertEqual(failed(prove(path, rules(level=leave, **limits))), ["speech level taken"], limits)
@@ -188,7 +188,7 @@ class TestWhatProofCouldNotSee(FolderCase):
              "treatment": {"level": {"measure": "leave"}}}, "It",
         )  # fmt: skip
         made = self.made_of(self.speech(), receiver)
-        rms = look_at(made.plan.output).measures.rms  # type: ignore[union-attr]
+        rms = analyze(made.plan.output).measures.rms  # type: ignore[union-attr]
         recipe = made.plan.fit.recipe
         assert recipe is not None
         self.assertEqual(failed(prove(made.plan.output, receiver, Promise(recipe, rms=rms))), [])
@@ -204,7 +204,7 @@ class TestWhatProofCouldNotSee(FolderCase):
     def test_softer_than_it_had_to_be(self) -> None:
         """Six dB under the target with three of them left under the ceiling: once that passed."""
         x = self.speech(-4)
-        level = look_at(self.write("m.wav", x, 16_000)).measures.level.active_dbov  # type: ignore[union-attr]
+        level = analyze(self.write("m.wav", x, 16_000)).measures.level.active_dbov  # type: ignore[union-attr]
         wanted = {"measure": "active", "target_dbov": min(0.0, level + 6)}
         path = self.write("a.wav", x, 16_000)
         self.assertEqual(failed(prove(path, rules(level=wanted, ceiling_dbfs=-1.0))), ["level"])
@@ -216,7 +216,7 @@ class TestWhatProofCouldNotSee(FolderCase):
 class TestLevelIsReached(FolderCase):
     def made(self, x: np.ndarray, receiver: Receiver, subtype: str = "PCM_24", rate: int = 16_000) -> Result:
         path = self.write("in.wav", x, rate, subtype)
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         return make_output(
             plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
         )
@@ -226,7 +226,7 @@ class TestLevelIsReached(FolderCase):
             receiver = rules(level={"measure": "active", "target_dbov": -16.0}, limiter_db=12.0, ceiling_dbfs=-1.0)
             made = self.made(spoken(16_000, name), receiver)
             self.assertEqual(made.status, "made", made.error)
-            sound = look_at(made.plan.output).measures
+            sound = analyze(made.plan.output).measures
             assert sound is not None
             self.assertAlmostEqual(sound.level.active_dbov, -16.0, delta=0.1)
 
@@ -234,7 +234,7 @@ class TestLevelIsReached(FolderCase):
         receiver = rules(level={"measure": "active", "target_dbov": -6.0}, limiter_db=3.0, ceiling_dbfs=-1.0)
         made = self.made(spoken(16_000), receiver)
         self.assertEqual(made.status, "made", made.error)
-        sound = look_at(made.plan.output).measures
+        sound = analyze(made.plan.output).measures
         assert sound is not None
         short = -6.0 - sound.level.active_dbov
         told = next(float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.said if "below the wanted" in s)
@@ -276,8 +276,8 @@ class TestLevelIsReached(FolderCase):
             ({"loop_seconds": 0.1}, "convert"),
         ):
             path = self.write("x.wav", x, 16_000)
-            found = fit(Clip.whole(path), look_at(path), rules(**treatment))
+            found = fit(Clip.whole(path), analyze(path), rules(**treatment))
             self.assertEqual(found.verdict, verdict, treatment)
         path = self.write("dc.wav", np.clip(x + np.float32(0.05), -1, 0.999), 16_000)
-        self.assertEqual(fit(Clip.whole(path), look_at(path), rules()).verdict, "convert")
-        self.assertEqual(fit(Clip.whole(path), look_at(path), rules(remove_dc=False)).verdict, "as_is")
+        self.assertEqual(fit(Clip.whole(path), analyze(path), rules()).verdict, "convert")
+        self.assertEqual(fit(Clip.whole(path), analyze(path), rules(remove_dc=False)).verdict, "as_is")

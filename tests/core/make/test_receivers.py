@@ -9,7 +9,7 @@ from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.intake import open_sound
 from kittiwake.core.make import make_output, prove
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, shipped_receivers
 from tests.sounds import DEMO, FolderCase, db, rms
 
@@ -18,7 +18,7 @@ class TestShippedReceivers(FolderCase):
     def test_each_makes_a_proved_file_of_the_predicted_size_that_holds_the_speech(self) -> None:
         for name in ("Main menu.wav", "Night whisper.wav", "Drill shout.wav", "Welcome.wav"):
             path = DEMO / name
-            clip, facts = Clip.whole(path), look_at(path)
+            clip, facts = Clip.whole(path), analyze(path)
             for slug, receiver in shipped_receivers().items():
                 with self.subTest(f"{name} for {slug}"):
                     if receiver.rules.kinds:
@@ -44,7 +44,7 @@ class TestShippedReceivers(FolderCase):
                     length = (facts.seconds or 0) - found.recipe.loop / found.recipe.rate_out
                     self.assertAlmostEqual(len(sound) / reader.header.sample_rate, length, delta=0.07)
                     if receiver.treatment.level.measure == "active" and not made.said:
-                        out = look_at(item.output, found.recipe.stated).measures
+                        out = analyze(item.output, found.recipe.stated).measures
                         assert out
                         self.assertAlmostEqual(out.level.active_dbov, -26, delta=1.0)
                     elif found.recipe.take != "both" and not made.said:
@@ -57,10 +57,10 @@ class TestShippedReceivers(FolderCase):
     def test_the_master_keeps_both_sides_and_the_rate(self) -> None:
         master = shipped_receivers()["master"]
         path = DEMO / "Ship's bell.wav"
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         found = fit(clip, facts, master)
         self.assertEqual(found.verdict, "as_is")
-        mono = fit(Clip.whole(DEMO / "Car deck.aiff"), look_at(DEMO / "Car deck.aiff"), master)
+        mono = fit(Clip.whole(DEMO / "Car deck.aiff"), analyze(DEMO / "Car deck.aiff"), master)
         self.assertEqual((mono.recipe.channels, mono.recipe.rate_out), (1, 44_100))  # type: ignore[union-attr]
         # Changed, it is made anew, still with both sides at its own rate.
         quieter = clip.changed(touch_up=clip.touch_up.changed(gain_db=-3.0))

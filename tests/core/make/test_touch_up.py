@@ -12,7 +12,7 @@ from pystoi import stoi
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_output
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, TouchUp
 from kittiwake.core.sound.leave_out import leave_out, tidy_stretches
 from kittiwake.core.standin.microphone import READING
@@ -41,7 +41,7 @@ class TestTouchUp(FolderCase):
         path = self.folder / "x.wav"
         soundfile.write(str(path), sound, rate, subtype="FLOAT")
         clip = Clip.whole(path).changed(touch_up=touch_up)
-        facts = look_at(path)
+        facts = analyze(path)
         found = fit(clip, facts, PLAIN)
         made = make_output(plan_outputs([(clip, facts, found)], PLAIN, self.folder / "out")[0])
         self.assertEqual(made.status, "made", made.error)

@@ -8,7 +8,7 @@ import soundfile
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output, prove
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver
 from kittiwake.core.model.receiver_file import parse_receiver
 from tests.core.measure.test_loudness import loudness
@@ -32,7 +32,7 @@ def receiver(treatment: str, rate: int = 16_000) -> Receiver:
 class TestTreatment(FolderCase):
     def make(self, path, treatment: str, rate: int = 16_000) -> tuple[Result, np.ndarray]:
         any_ = receiver(treatment, rate)
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         made = make_output(plan_outputs([(clip, facts, fit(clip, facts, any_))], any_, self.folder / "out")[0])
         self.assertEqual(made.status, "made", made.error)
         self.assertEqual(made.bytes, made.plan.fit.predicted_bytes)

@@ -18,7 +18,7 @@ from kittiwake.core.make import make_output
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger, only_run
 from kittiwake.core.make.place import file_digest
 from kittiwake.core.make.status import explain, forget_deleted, output_statuses, remove_orphans
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.process import InProcess, Processes
 from tests.sounds import FolderCase, batch_of, speech_like
@@ -218,7 +218,7 @@ class TestWhatWeMade(FolderCase):
 
     def test_what_the_window_made_a_terminal_leaves_alone_and_the_reverse(self) -> None:
         path = self.write("hello.wav", speech_like(16_000, 1), 16_000)
-        facts, clip = look_at(path), Clip.whole(path)
+        facts, clip = analyze(path), Clip.whole(path)
         for receiver in (MENU, load_receiver("quay-beacon")):
             out = self.folder / receiver.slug
             items = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, out)

@@ -8,7 +8,7 @@ import soxr
 
 from kittiwake.core.codec import FORMATS, ulaw
 from kittiwake.core.intake.bare import like_sound
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.measure.guess import guess
 from tests.sounds import DEMO, FolderCase, noise, spoken
 
@@ -68,11 +68,11 @@ class TestGuess(FolderCase):
         path.write_bytes(np.random.default_rng(2).bytes(60_000))
         self.assertFalse(like_sound(path))
         self.assertFalse(guess(path)[0].is_sound)
-        facts = look_at(path)
+        facts = analyze(path)
         assert facts.error
         self.assertEqual((facts.error.code, facts.suggested), ("not_sound", None))
         named = path.rename(self.folder / "bytes.raw")
-        facts = look_at(named)
+        facts = analyze(named)
         assert facts.error
         self.assertEqual((facts.error.code, facts.suggested), ("headerless", None))
 
@@ -81,6 +81,6 @@ class TestGuess(FolderCase):
         for ending in ("ul", "al", "sw", "ub", "raw"):
             path = self.folder / f"x.{ending}"
             path.write_bytes(ulaw.encode(spoken(8000)).tobytes())
-            facts = look_at(path)
+            facts = analyze(path)
             assert facts.error
             self.assertEqual(facts.error.code, "headerless", ending)

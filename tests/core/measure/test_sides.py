@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_output
-from kittiwake.core.measure import ActiveLevel, look_at
+from kittiwake.core.measure import ActiveLevel, analyze
 from kittiwake.core.model import Clip, Receiver
 from tests.sounds import FolderCase, noise, really_spoken, spoken
 
@@ -56,7 +56,7 @@ class TestSides(FolderCase):
         """The verdict, and the level of what is made; None where it is to be decided."""
         path = self.folder / f"{len(list(self.folder.iterdir()))}.wav"
         soundfile.write(str(path), np.stack(columns, axis=1), RATE, subtype="PCM_24")
-        facts = look_at(path)
+        facts = analyze(path)
         found = fit(Clip.whole(path), facts, PLAIN)
         if not found.ready:
             return found.verdict, None
@@ -83,7 +83,7 @@ class TestSides(FolderCase):
         for a, b in ((x[:n], y[:n]), (y[:n], x[:n] * np.float32(0.3))):
             path = self.folder / "two.wav"
             soundfile.write(str(path), np.stack([a, b], axis=1) * 0.5, RATE, subtype="PCM_24")
-            facts = look_at(path)
+            facts = analyze(path)
             assert facts.measures
             self.assertEqual(facts.measures.sides, "different")
             self.assertEqual(fit(Clip.whole(path), facts, PLAIN).verdict, "convert")
@@ -94,7 +94,7 @@ class TestSides(FolderCase):
             path = self.folder / f"{ms}.wav"
             pair = (x, late(x, ms / 1000)) if ms > 0 else (late(x, -ms / 1000), x)
             soundfile.write(str(path), np.stack(pair, axis=1), RATE, subtype="PCM_24")
-            measures = look_at(path).measures
+            measures = analyze(path).measures
             assert measures
             self.assertAlmostEqual(measures.side_lag * 1000, ms, delta=0.03)
             self.assertEqual(len(measures.side_bands), 4)
@@ -109,7 +109,7 @@ class TestSides(FolderCase):
         soundfile.write(
             str(path), np.stack([x * 0.9 + noise(RATE, len(x) / RATE, -60), y], axis=1), RATE, subtype="PCM_24"
         )
-        facts = look_at(path)
+        facts = analyze(path)
         found = fit(Clip.whole(path), facts, PLAIN)
         self.assertTrue(found.verdict == "decide" or (found.recipe and found.recipe.take != "mix"))
 
@@ -118,6 +118,6 @@ class TestSides(FolderCase):
         for name, columns in pairs(x).items():
             path = self.folder / "x.wav"
             soundfile.write(str(path), np.stack(columns, axis=1), RATE, subtype="PCM_24")
-            whole, quick = look_at(path).measures, look_at(path, picture=False).measures
+            whole, quick = analyze(path).measures, analyze(path, picture=False).measures
             assert whole and quick
             self.assertEqual((whole.sides, whole.side_loss_db), (quick.sides, quick.side_loss_db), name)

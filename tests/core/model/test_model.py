@@ -115,11 +115,11 @@ class TestJobs(FolderCase):
         data = json.loads(path.read_text())
         turns = 0
 
-        def breathe() -> None:
+        def checkpoint() -> None:
             nonlocal turns
             turns += 1
 
-        self.assertEqual(load_job(path, breathe), job)
+        self.assertEqual(load_job(path, checkpoint), job)
         self.assertEqual(turns, 1 + 5 + 1 + 5)  # sources and clips, parsed and made of it
         for indent in (None, 0, 1, 2):
             path.write_text(json.dumps(data, indent=indent))

@@ -10,7 +10,7 @@ from pathlib import Path
 
 from kittiwake.core.batch import BatchRequest, PlannedClip, run_batch
 from kittiwake.core.make.ledger import Ledger
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Stated, load_receiver
 from kittiwake.core.process import InProcess
 from kittiwake.core.project import Project, edits
@@ -35,7 +35,7 @@ class ProjectCase(FolderCase):
     def add(self, *paths: Path) -> None:
         self.project.add_sources(paths)
         for path in paths:
-            self.project.take_facts(look_at(path, self.project.job.stated.get(path)))
+            self.project.take_facts(analyze(path, self.project.job.stated.get(path)))
 
     def speech(self, name: str, seed: int = 1) -> Path:
         return self.write(name, speech_like(16_000, 1, seed=seed), 16_000)
@@ -63,7 +63,7 @@ class TestProject(ProjectCase):
         self.project.cell_changed.connect(lambda *key: changed.append(key))
         self.project.add_sources([path])
         self.assertEqual((self.asked[-1], self.states()), (([path], False), ["waiting"]))
-        self.project.take_facts(look_at(path))
+        self.project.take_facts(analyze(path))
         self.assertEqual(self.states(), ["convert"])
         self.make()
         self.assertEqual(self.states(), ["made"])
@@ -101,7 +101,7 @@ class TestProject(ProjectCase):
     def test_a_source_that_changed_while_it_was_read_is_not_taken_for_made(self) -> None:
         path = self.speech("a.wav")
         self.project.add_sources([path])
-        facts = look_at(path)
+        facts = analyze(path)
         self.speech("a.wav", 2)
         os.utime(path, ns=(1, 1))
         self.project.take_facts(facts)

@@ -20,7 +20,7 @@ from kittiwake.core.sound import (
     fade_out,
     resample,
     resampled_length,
-    take_side,
+    select_channel,
     take_span,
 )
 from kittiwake.core.sound.spool import Spool
@@ -88,10 +88,10 @@ class TestSides(unittest.TestCase):
     def test_each_way(self) -> None:
         x = np.stack([np.full(5, 0.2), np.full(5, -0.4)], axis=1).astype(np.float32)
         for take, wanted in (("left", 0.2), ("right", -0.4), ("mix", -0.1)):
-            out = np.concatenate(list(take_side([x], take, 1)))  # type: ignore[arg-type]
+            out = np.concatenate(list(select_channel([x], take, 1)))  # type: ignore[arg-type]
             np.testing.assert_allclose(out, np.full((5, 1), wanted), rtol=1e-6)
-        np.testing.assert_array_equal(np.concatenate(list(take_side([x], "both", 2))), x)
-        self.assertEqual(next(take_side([x[:, :1]], "mono", 2)).shape, (5, 2))
+        np.testing.assert_array_equal(np.concatenate(list(select_channel([x], "both", 2))), x)
+        self.assertEqual(next(select_channel([x[:, :1]], "mono", 2)).shape, (5, 2))
 
     def test_surround_is_mixed_down_after_bs_775(self) -> None:
         # ITU-R BS.775-3: centre 0 dB, front sides −3 dB, surround sides −6 dB against it; no low-frequency channel.
@@ -100,13 +100,13 @@ class TestSides(unittest.TestCase):
             x[:, at] = 0.8
             centre = np.zeros((10, 6), np.float32)
             centre[:, 2] = 0.8
-            out = next(take_side([x], "mix", 1))[0, 0] / next(take_side([centre], "mix", 1))[0, 0]
+            out = next(select_channel([x], "mix", 1))[0, 0] / next(select_channel([centre], "mix", 1))[0, 0]
             self.assertAlmostEqual(float(out), wanted, delta=1e-4)
-        self.assertLessEqual(float(next(take_side([np.ones((4, 6), np.float32)], "mix", 1)).max()), 1.0001)
+        self.assertLessEqual(float(next(select_channel([np.ones((4, 6), np.float32)], "mix", 1)).max()), 1.0001)
 
     def test_what_is_not_a_number_becomes_silence(self) -> None:
         x = np.array([[0.5], [np.nan], [np.inf]], np.float32)
-        np.testing.assert_array_equal(next(take_side([x], "mono", 1)), [[0.5], [0], [0]])
+        np.testing.assert_array_equal(next(select_channel([x], "mono", 1)), [[0.5], [0], [0]])
         self.assertTrue(np.isnan(x[1, 0]), "the caller's own block was changed")
 
 

@@ -8,7 +8,7 @@ import unittest
 import numpy as np
 
 from kittiwake.core.fit import fit
-from kittiwake.core.measure import look_at
+from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.standin import SilentLoudspeaker, Track
 from kittiwake.core.standin.machines.beacon import Beacon
@@ -88,7 +88,7 @@ class TestTracks(FolderCase):
             begin = round(at * 48000)
             x[begin : begin + 4800] = sine(1000, 48000, 0.1, -12)
         path = self.write("beeps.wav", np.stack([x, x], 1), 48000)
-        clip, facts = Clip.whole(path), look_at(path)
+        clip, facts = Clip.whole(path), analyze(path)
         found = fit(clip, facts, load_receiver("phone-menu"))
         source = self.filled(source_blocks(clip, facts))
         assert found.recipe

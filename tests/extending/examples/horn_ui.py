@@ -31,4 +31,4 @@ class HornPanel(QLabel):
 
 @command("horn.count", "Count the clips", "Say how many clips there are.", "Ctrl+Shift+H", menu="View")
 def count(at: Context) -> None:
-    at.foot.say(f"There are {len(at.session.project.job.clips)} clips.")
+    at.status.say(f"There are {len(at.session.project.job.clips)} clips.")

@@ -14,7 +14,7 @@ from typing import Any, Self
 
 from ..errors import MakeError
 from ..make.output import versions
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from ..process import Unexpected, WorkerCrash
 
 _OVER = object()

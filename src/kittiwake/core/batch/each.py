@@ -9,7 +9,7 @@ from pathlib import Path
 from typing import Any
 
 from ..make import Check, Proof, prove
-from ..measure.look import look_as_stated
+from ..measure.analyze import analyze_as_stated
 from ..model import Facts, Note, Receiver, Stated
 from ..process import Executor, Processes, WorkerCrash
 
@@ -59,10 +59,10 @@ class _Look:
     guessed: bool
 
     def __call__(self, path: Path) -> Facts:
-        return look_as_stated(path, self.stated, self.stream, pitch=self.pitch, guessed=self.guessed)
+        return analyze_as_stated(path, self.stated, self.stream, pitch=self.pitch, guessed=self.guessed)
 
 
-def look_at_files(
+def analyze_files(
     paths: Iterable[Path],
     stated: Stated | None = None,
     stream: int | None = None,
@@ -71,7 +71,7 @@ def look_at_files(
     guessed: bool = False,
     executor: Executor | None = None,
 ) -> Iterator[Facts]:
-    """Facts of many files, in order; a file whose decoder crashes is an error among them. Parameters as of ``measure.look_as_stated``."""
+    """Facts of many files, in order; a file whose decoder crashes is an error among them. Parameters as of ``measure.analyze_as_stated``."""
     for path, facts in each(_Look(stated, stream, pitch, guessed), paths, executor):
         yield Facts(path, error=_crashed(facts)) if isinstance(facts, WorkerCrash) else facts
 

@@ -13,7 +13,7 @@ from ..fit import Fit, numbered_name, output_name
 from ..fit.names import bare_name, numbered
 from ..make.ledger import Entry, Ledger
 from ..make.output import OutputPlan, as_made
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver, TouchUp
 from .request import PlannedClip
 

@@ -9,10 +9,10 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import NamedTuple
 
-from ..fit import Company, Fit, shares_anything
+from ..fit import BatchContext, Fit, shares_anything
 from ..make.ledger import Entry
 from ..make.output import versions
-from ..measure.look import Tee, look_as_stated
+from ..measure.analyze import Tee, analyze_as_stated
 from ..model import Clip, Facts, Receiver, Stated, TouchUp
 
 
@@ -50,10 +50,10 @@ class BatchRequest:
         }
         return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
 
-    def look_at(self, path: Path, *, picture: bool = True, tee: Tee | None = None) -> Facts:
-        """``measure.look_at`` of one of the files, read as is stated of it."""
+    def analyze(self, path: Path, *, picture: bool = True, tee: Tee | None = None) -> Facts:
+        """``measure.analyze`` of one of the files, read as is stated of it."""
         guessed = "read_as_guessed" in self.remedies
-        return look_as_stated(path, self.stated, self.stream, picture=picture, tee=tee, guessed=guessed)
+        return analyze_as_stated(path, self.stated, self.stream, picture=picture, tee=tee, guessed=guessed)
 
 
 @dataclass(frozen=True, slots=True)
@@ -124,10 +124,10 @@ class Chunk:
     Attributes
     ----------
     batch : which it is a part of, the same for all its chunks.
-    companies : of the request's receivers; empty where clips share nothing.
+    contexts : of the request's receivers; empty where clips share nothing.
     """
 
     batch: str
     request: BatchRequest
     sources: tuple[Source, ...]
-    companies: tuple[Company | None, ...] = ()
+    contexts: tuple[BatchContext | None, ...] = ()

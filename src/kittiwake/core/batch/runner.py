@@ -17,11 +17,11 @@ from pathlib import Path
 from typing import Any
 
 from ..errors import MakeError, reason_of
-from ..fit import Company, company_of, shares_anything
+from ..fit import BatchContext, context_of, shares_anything
 from ..make.ledger import Entry, Ledger, only_run
 from ..make.output import Result, unaltered
 from ..make.place import sweep
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver
 from ..process import Executor, Processes, Progress, WorkerCrash
 from .naming import Naming, clip_of
@@ -118,13 +118,13 @@ class _Batch:
         self._kept: deque[Result] = deque()
         self._in_hand: dict[int, Chunk] = {}
         self._namings: list[Naming] = []
-        self._companies: tuple[Company | None, ...] = ()
+        self._contexts: tuple[BatchContext | None, ...] = ()
         self._altered: dict[tuple[str, str], str] = {}  # outputs that were altered, by source and receiver
 
     def results(self) -> Iterator[Result]:
         whole_files = not isinstance(next(iter(self._items), None), PlannedClip)
         if whole_files and any(shares_anything(receiver) for receiver in self._request.receivers):
-            self._companies = self._look_at_all()
+            self._contexts = self._look_at_all()
         work = stage_for_others if self._executor.remote else make_chunk_deferred
         for chunk, result in self._run(work, self._chunks()):
             yield from self._drain()
@@ -275,23 +275,23 @@ class _Batch:
 
     def _given(self, sources: Iterable[Source]) -> Chunk:
         sources = tuple(sources)
-        ids = {clip_of(source.path).id for source in sources} if self._companies else set()
+        ids = {clip_of(source.path).id for source in sources} if self._contexts else set()
         # Only what these need: what is known of a whole set would go along with every few of its files.
-        companies = tuple(company and company.of(ids) for company in self._companies)
-        chunk = Chunk(self._id, self._request, sources, companies)
+        contexts = tuple(context and context.of(ids) for context in self._contexts)
+        chunk = Chunk(self._id, self._request, sources, contexts)
         self._in_hand[id(chunk)] = chunk
         return chunk
 
     def _unchanged(self, n: int, item: Item, before: Entry | None, digest: str) -> Result | None:
         """A result without any work, where source, request, and output are as the ledger has them."""
-        if before is None or not digest or before.order != digest or not before.output_stamp or self._companies:
+        if before is None or not digest or before.order != digest or not before.output_stamp or self._contexts:
             return None
         if before.stamp != stamp_of(before.source) or before.output_stamp != self._namings[n].stamp(before.output):
             return None
         clip = item.clip.id if isinstance(item, PlannedClip) else ""
         return Result.known(before, f"{self._request.folders[n]}{os.sep}{before.output}", clip, "kept")
 
-    def _look_at_all(self) -> tuple[Company | None, ...]:
+    def _look_at_all(self) -> tuple[BatchContext | None, ...]:
         """For receivers whose clips share something, everything has to be looked at before anything is made."""
         pairs = []
         for path, facts in self._executor.run(_Look(self._request), self._items, self._cancelled):
@@ -299,17 +299,17 @@ class _Batch:
                 pairs.append((clip_of(path), facts))
         order = {item: n for n, item in enumerate(self._items)}
         pairs.sort(key=lambda pair: order[pair[0].source])
-        return tuple(self._company(receiver, pairs) for receiver in self._request.receivers)
+        return tuple(self._context(receiver, pairs) for receiver in self._request.receivers)
 
-    def _company(self, receiver: Receiver, pairs: list[tuple[Clip, Facts]]) -> Company | None:
+    def _context(self, receiver: Receiver, pairs: list[tuple[Clip, Facts]]) -> BatchContext | None:
         if not shares_anything(receiver):
             return None
 
-        def size_of(clip: Clip, facts: Facts, alone: Company) -> int | None:
+        def size_of(clip: Clip, facts: Facts, alone: BatchContext) -> int | None:
             _, found = planned(clip.source, facts, receiver, self._request.true_rate, self._request.remedies, alone)
             return found.predicted_bytes
 
-        return company_of(pairs, receiver, size_of)
+        return context_of(pairs, receiver, size_of)
 
 
 @dataclass(frozen=True, slots=True)
@@ -319,4 +319,4 @@ class _Look:
     request: BatchRequest
 
     def __call__(self, path: Path) -> Facts:
-        return self.request.look_at(path)
+        return self.request.analyze(path)

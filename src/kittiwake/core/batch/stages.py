@@ -12,7 +12,7 @@ from functools import lru_cache
 from pathlib import Path
 
 from ..errors import KittiwakeError
-from ..fit import Company, Fit, fit
+from ..fit import BatchContext, Fit, fit
 from ..make.ledger import Ledger
 from ..make.output import OutputPlan, Result
 from ..make.place import sync_files
@@ -151,7 +151,7 @@ class _Stages:
         if self._speculative is None:
             return
         try:
-            self._facts = self._request.look_at(self._source.path, picture=self._picture, tee=self._speculative.add)
+            self._facts = self._request.analyze(self._source.path, picture=self._picture, tee=self._speculative.add)
         except KittiwakeError as error:
             self._lose(error)
 
@@ -200,9 +200,9 @@ class _Stages:
         if target.fit is not None and self._clip is not None:
             clip, found = self._clip, target.fit
         else:
-            company = self._chunk.companies[target.n] if self._chunk.companies else None
+            context = self._chunk.contexts[target.n] if self._chunk.contexts else None
             clip, found = planned(
-                self._source.path, self._facts, receiver, request.true_rate, request.remedies, company
+                self._source.path, self._facts, receiver, request.true_rate, request.remedies, context
             )
             if request.strict and found.ready and found.warnings:
                 asked = tuple(replace(problem, severity="decide") for problem in found.warnings)
@@ -210,7 +210,7 @@ class _Stages:
             if found.problems and not self._picture and not found.ready:
                 # What is to be done about it is told from the outline.
                 self._picture = True
-                self._facts = request.look_at(self._source.path)
+                self._facts = request.analyze(self._source.path)
                 return self._planned(target)
         return OutputPlan(
             clip, self._facts, found, receiver, output_path(request.folders[target.n], target.stem, found)
@@ -218,7 +218,7 @@ class _Stages:
 
     def _anew(self, target: Target) -> StagedOutput | Result:
         """Once more, of a file that changed while it was read."""
-        self._facts = self._request.look_at(self._source.path, picture=self._picture)
+        self._facts = self._request.analyze(self._source.path, picture=self._picture)
         return verify(write(self._planned(target), target.before, request=target.digest))
 
     def _lost(self, target: Target, error: object) -> Result:
@@ -255,7 +255,7 @@ def planned(
     receiver: Receiver,
     true_rate: int | None = None,
     remedies: Iterable[str] = (),
-    company: Company | None = None,
+    context: BatchContext | None = None,
 ) -> tuple[Clip, Fit]:
     """The clip that a file is, with the wished remedies taken, and its fit.
 
@@ -266,10 +266,10 @@ def planned(
     clip = clip_of(path)
     if true_rate:
         clip = clip.changed(touch_up=TouchUp(true_rate=true_rate))
-    found = fit(clip, facts, receiver, company)
+    found = fit(clip, facts, receiver, context)
     for code in remedies:
         offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)
         if remedy := next(offered, None):
             clip = remedy.apply(clip, receiver.slug)
-            found = fit(clip, facts, receiver, company)
+            found = fit(clip, facts, receiver, context)
     return clip, found

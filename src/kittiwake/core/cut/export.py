@@ -20,13 +20,13 @@ def write_marks(
     source: Path,
     stated: Stated | None,
     marks: Sequence[Mark],
-    breathe: Callable[[], object] = bool,
+    checkpoint: Callable[[], object] = bool,
 ) -> None:
     """Write marks to ``part``: in the form of an ending, or with ``.wav`` as cue points in a copy of the source's sound.
 
     Parameters
     ----------
-    breathe : called between blocks of sound; it may raise to end it.
+    checkpoint : called between blocks of sound; it may raise to end it.
 
     Raises
     ------
@@ -42,7 +42,7 @@ def write_marks(
         try:
             for block in reader.blocks():
                 writer.write(block)
-                breathe()
+                checkpoint()
         finally:
             writer.close()
         add_cues(part, cues_of(list(marks), header.sample_rate))

@@ -19,7 +19,7 @@ from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import Take, channel_of
 from . import problems as check
 from .asked import Asked, of_more_rules, with_offers
-from .company import Company, level_of_set
+from .batch_context import BatchContext, level_of_set
 from .limits import EDGE_FADE_S, of_limits
 from .steps import steps_of
 from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
@@ -36,14 +36,14 @@ SHORTEST_FOR_DC = 0.2
 NO_GAIN_DB = 0.1
 
 
-def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = None) -> Fit:
+def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | None = None) -> Fit:
     """How a clip fits a receiver, what would be done to it, and how large and long the output would be.
 
     Pure: the same arguments give the same fit.
 
     Parameters
     ----------
-    company : what the clip shares with the others that go to the receiver, where it shares anything; by default it is alone.
+    context : what the clip shares with the others that go to the receiver, where it shares anything; by default it is alone.
 
     Raises
     ------
@@ -101,7 +101,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     )
     if receiver.treatment.level.together:
         together = (
-            company.gain_db if company and company.gain_db is not None else level_of_set([(level, 1)], receiver)
+            context.gain_db if context and context.gain_db is not None else level_of_set([(level, 1)], receiver)
         )
         recipe = dataclasses.replace(recipe, level="leave", gain_db=recipe.gain_db + together)
     if not recipe.frames_out:
@@ -113,7 +113,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
         told = f"{1000 * frames_in / rate_in:.1f} ms are too short for {target.name}, which works in lots of about 20 ms."
         return Fit("cannot", problems=(Problem("too_short", "cannot", told, (check.ask("Make its span longer."),)),))
     if receiver.rules.cue_points and target.container == "wav":
-        recipe = dataclasses.replace(recipe, cues=_cues(clip, recipe, company))
+        recipe = dataclasses.replace(recipe, cues=_cues(clip, recipe, context))
     if "level_inside" in touch.accepted:
         limits = receiver.rules.limits
         recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
@@ -123,7 +123,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, company: Company | None = 
     found = check.of_source(touch, facts, sound)
     if take == "mix":
         found += check.of_mixing(touch, sound, header.channels)
-    before = company.taken.get(clip.id, 0) if company else 0
+    before = context.taken.get(clip.id, 0) if context else 0
     found += of_limits(touch, span, receiver, recipe, sound, before)
     found += check.of_level(touch, level.active_dbov, db(level.peak), wanted, recipe)
     found += check.of_level_limits(touch, level, gain, receiver, recipe)
@@ -288,9 +288,9 @@ def _recipe(
     )
 
 
-def _cues(clip: Clip, recipe: Recipe, company: Company | None) -> tuple[Cue, ...]:
+def _cues(clip: Clip, recipe: Recipe, context: BatchContext | None) -> tuple[Cue, ...]:
     """What lies inside of a clip; else itself, if it was cut out of something."""
-    inside = company.inside.get(clip.id, ()) if company else ()
+    inside = context.inside.get(clip.id, ()) if context else ()
     if not inside and not clip.whole_source:
         return (Cue.named(recipe.lead, recipe.frames_out, clip.name),)
     there = (Cue.named(recipe.frame_out(cue.start), recipe.frame_out(cue.stop), cue.name) for cue in inside)

@@ -14,12 +14,12 @@ from numpy.typing import NDArray
 from ..model import Header, Note, Stated
 from .block import BLOCK
 from .chunks import find_sound
+from .header_repair import Mended, mended
 from .headerless import G726Raw
 from .mpeg import count_frames, may_be_mpeg
 from .ogg import is_chained, is_whole
 from .pcm import WIDTHS
 from .plain import PlainWav
-from .rescue import Mended, mended
 
 _CONTAINERS = {
     "WAV": "wav", "WAVEX": "wav", "RF64": "rf64", "W64": "w64", "AIFF": "aiff", "AU": "au", "CAF": "caf",

@@ -17,7 +17,7 @@ from ..intake import open_sound
 from ..model import Clip, Facts, Receiver, TouchUp
 from ..model.receiver import Accepts, Rules, Treatment
 from ..model.units import format_hz
-from ..sound import resample, span_of, take_side
+from ..sound import resample, select_channel, span_of
 from .stream import write_stream
 
 _TELEPHONE = (
@@ -222,7 +222,7 @@ def _source_at(facts: Facts, found: Fit, rate: int) -> NDArray[np.float64]:
     assert recipe is not None
     reader = open_sound(facts.path, facts.stated)
     try:
-        side = take_side(span_of(reader, recipe.start, recipe.stop), recipe.take, 1)
+        side = select_channel(span_of(reader, recipe.start, recipe.stop), recipe.take, 1)
         sound = np.concatenate(list(resample(side, recipe.rate_in, rate, 1, recipe.frames_in)))
     finally:
         reader.close()

@@ -12,7 +12,7 @@ from typing import Any, Literal
 
 from ... import __version__
 from ..fit import Fit
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver
 from .ledger import Entry
 from .place import file_digest

@@ -16,7 +16,7 @@ from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
 from ..fit.verdict import Recipe
 from ..intake import BLOCK
-from ..measure import look_at
+from ..measure import analyze
 from ..model import Facts, Header, Receiver, Stated
 from ..model.more_rules import RULES
 from ..model.units import db, format_db
@@ -67,7 +67,7 @@ def prove(
     stated = promise.recipe.stated if promise else _stated_by(receiver, path)
     crc = _Crc(promise.recipe.frames_out) if promise and promise.digest is not None else None
     once = crc is not None and promise is not None and promise.recipe.format.second_reader != "libav"
-    facts = look_at(
+    facts = analyze(
         path, stated, picture=False, by_library=True, tee=crc.add if crc and once else None, cancelled=cancelled
     )
     if facts.error or facts.header is None or facts.measures is None:

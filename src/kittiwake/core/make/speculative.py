@@ -15,7 +15,7 @@ from ..model.facts import SIGNAL_OF, Signal
 from ..sound import Spool, resampled_length
 from ..sound.gather import Gather
 from ..sound.resample import Stream
-from ..sound.sides import Take, channel_of, take_side
+from ..sound.sides import Take, channel_of, select_channel
 
 
 class SpeculativePass:
@@ -64,7 +64,7 @@ class SpeculativePass:
             at = channel_of(self._take or "mono")
             block = (middle if at is None else columns[at])[:, None]
         else:
-            block = next(take_side([columns.T], self._take or "both", self._channels))
+            block = next(select_channel([columns.T], self._take or "both", self._channels))
         self._put(self._stream.chunk(block) if self._stream is not None else block)
 
     def _begin(self, header: Header, columns: NDArray[np.float32], whole: Signal | None) -> None:

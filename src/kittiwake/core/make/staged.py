@@ -21,7 +21,7 @@ from ..fit.names import lost_in
 from ..fit.verdict import Recipe
 from ..intake.digest import source_digest
 from ..log import log, log_path
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from .ledger import Entry, Ledger
 from .output import OutputPlan, Result, fingerprint, unaltered, versions
 from .place import file_digest, part_name, put_in_place, sync_files, sync_folder

@@ -10,7 +10,7 @@ from typing import Any, Literal
 
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
 from .output import as_made, unaltered
 from .place import part_file, put_in_place

@@ -29,8 +29,8 @@ from ..sound import (
     filtered,
     presence_taps,
     resample,
+    select_channel,
     span_of,
-    take_side,
 )
 from ..sound.gather import gathered
 from ..sound.leave_out import BLEND_S, leave_out
@@ -182,7 +182,7 @@ def _converted(
     if recipe.dc_offsets:
         offsets = np.array(recipe.dc_offsets, np.float32)
         centred = (block - offsets for block in centred)
-    sides = take_side(centred, recipe.take, recipe.channels)
+    sides = select_channel(centred, recipe.take, recipe.channels)
     if recipe.without:
         inside = [(a - recipe.start, b - recipe.start) for a, b in recipe.without]
         sides = leave_out(sides, inside, 2 * round(BLEND_S * recipe.rate_in / 2))

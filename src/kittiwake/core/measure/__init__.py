@@ -1,7 +1,7 @@
 """What the samples of a source hold: level, peaks, clipping, sides, bandwidth. One streaming pass."""
 
+from .analyze import analyze, measure
 from .level import ActiveLevel
-from .look import look_at, measure
 from .loudness import Loudness, TruePeak
 
-__all__ = ["ActiveLevel", "Loudness", "TruePeak", "look_at", "measure"]
+__all__ = ["ActiveLevel", "Loudness", "TruePeak", "analyze", "measure"]

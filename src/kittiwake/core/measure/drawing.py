@@ -15,30 +15,30 @@ from numpy.typing import NDArray
 
 from ..intake.digest import source_digest
 from ..model import Facts, Header, Stated
-from .look import look_at
+from .analyze import analyze
+from .facts_cache import FactsCache
 from .peaks import PeaksWriter
-from .shelf import Shelf
 
 LONG = 60.0  # s; of longer sound the outline is kept at every scale
-_LARGE = 4 << 20  # bytes; larger files are leafed through first
-_EVERY = 0.25  # s between glimpses
+_LARGE = 4 << 20  # bytes; larger files are coarse through first
+_EVERY = 0.25  # s between partial
 _LEAVES, _LEAF = 400, 1024
 
 
 @dataclass(frozen=True, slots=True)
-class Glimpse:
+class PartialOverview:
     """What can be drawn of a source that is still being looked at.
 
     Attributes
     ----------
-    leafed : outline of the whole, from a few places only, float32 [shape=(n, 2)]; empty where that cannot be had.
+    coarse : outline of the whole, from a few places only, float32 [shape=(n, 2)]; empty where that cannot be had.
     outline : of what has been read so far, float32 [shape=(m, 2)].
     seconds : of the whole; None where only reading tells.
     done : seconds that have been read.
     """
 
     path: Path
-    leafed: NDArray[np.float32] = field(repr=False, compare=False)
+    coarse: NDArray[np.float32] = field(repr=False, compare=False)
     outline: NDArray[np.float32] = field(repr=False, compare=False)
     seconds: float | None = None
     done: float = 0.0
@@ -49,25 +49,25 @@ class Glimpse:
 
 
 @lru_cache(maxsize=1)
-def _shelf(folder: str) -> Shelf:
-    shelf = Shelf(Path(folder) if folder else None)
+def _cache(folder: str) -> FactsCache:
+    shelf = FactsCache(Path(folder) if folder else None)
     shelf.tidy()
     return shelf
 
 
 def look_for_drawing(
-    asked: tuple[Path, Stated | None, bool], tell: Callable[[Glimpse], None], shelf: str = ""
+    asked: tuple[Path, Stated | None, bool], tell: Callable[[PartialOverview], None], shelf: str = ""
 ) -> Facts:
-    """``look_at`` with all that a window draws and tells; what is known of the content already comes from the shelf.
+    """``analyze`` with all that a window draws and tells; what is known of the content already comes from the shelf.
 
     Parameters
     ----------
     asked : path, format of a headerless file, and whether to look anew, whatever is on the shelf.
-    tell : called with glimpses of a long source while it is read.
+    tell : called with partial of a long source while it is read.
     shelf : folder of the shelf; default the user's.
     """
     path, stated, anew = asked
-    kept = _shelf(shelf)
+    kept = _cache(shelf)
     known = None if anew else kept.facts(path, stated)
     if known is not None and ((known.seconds or 0) < LONG or kept.peaks(known.digest, stated).exists()):
         return known
@@ -75,7 +75,7 @@ def look_for_drawing(
     try:
         if stated is None and path.stat().st_size > _LARGE:
             showing.leaf_through()
-        facts = look_at(path, stated, pitch=True, tee=showing.add)
+        facts = analyze(path, stated, pitch=True, tee=showing.add)
         if facts.ok and not facts.digest:
             facts = replace(facts, digest=source_digest(path))
         showing.finish(facts)
@@ -83,7 +83,7 @@ def look_for_drawing(
         return facts
     except OSError:
         # Whatever became of the file or the shelf: the usual way says what is to be said.
-        return look_at(path, stated, pitch=True)
+        return analyze(path, stated, pitch=True)
     finally:
         showing.close()
 
@@ -91,8 +91,8 @@ def look_for_drawing(
 class _Showing:
     """Gathers the outline of one source while it is looked at, and tells of it now and then."""
 
-    def __init__(self, path: Path, tell: Callable[[Glimpse], None], shelf: Shelf) -> None:
-        self._path, self._tell, self._shelf = path, tell, shelf
+    def __init__(self, path: Path, tell: Callable[[PartialOverview], None], shelf: FactsCache) -> None:
+        self._path, self._tell, self._cache = path, tell, shelf
         self._leafed: NDArray[np.float32] = np.zeros((0, 2), np.float32)
         self._writer: PeaksWriter | None = None
         self._begun = False
@@ -108,7 +108,7 @@ class _Showing:
                 if not (pcm and file.seekable() and 0 < file.frames < 2**62):
                     return
                 pairs = np.zeros((_LEAVES, 2), np.float32)
-                until = time.monotonic() + 0.5  # a slow disk is not leafed through for long
+                until = time.monotonic() + 0.5  # a slow disk is not coarse through for long
                 for n in range(_LEAVES):
                     file.seek(n * file.frames // _LEAVES)
                     some = file.read(_LEAF, dtype="float32", always_2d=True)
@@ -118,15 +118,15 @@ class _Showing:
                         return
                 self._leafed = pairs
                 seconds = file.frames / file.samplerate
-            self._tell(Glimpse(self._path, pairs, np.zeros((0, 2), np.float32), seconds))
+            self._tell(PartialOverview(self._path, pairs, np.zeros((0, 2), np.float32), seconds))
 
     def add(self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32], *_: object) -> None:
-        """As ``look_at`` tells."""
+        """As ``analyze`` tells."""
         if not self._begun:
             self._begun = True
             if header.frames is None or header.frames > LONG * header.sample_rate:
                 with contextlib.suppress(OSError):
-                    self._writer = PeaksWriter(self._shelf.scratch())
+                    self._writer = PeaksWriter(self._cache.scratch())
         if self._writer is None:
             return
         try:
@@ -139,12 +139,12 @@ class _Showing:
             rate = header.sample_rate
             seconds = header.frames / rate if header.frames else None
             done = self._writer.frames / rate
-            self._tell(Glimpse(self._path, self._leafed, self._writer.so_far(), seconds, done))
+            self._tell(PartialOverview(self._path, self._leafed, self._writer.so_far(), seconds, done))
 
     def finish(self, facts: Facts) -> None:
         """Keep the outline, if the sound turned out to be long."""
         if self._writer is not None and facts.ok and (facts.seconds or 0) >= LONG:
-            self._writer.finish(self._shelf.peaks(facts.digest, facts.stated))
+            self._writer.finish(self._cache.peaks(facts.digest, facts.stated))
             self._writer = None
 
     def close(self) -> None:

@@ -75,12 +75,12 @@ class Job:
         return dataclasses.replace(self, **changes)
 
 
-def save_job(job: Job, path: Path, breathe: Callable[[], object] = bool) -> None:
+def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> None:
     """Write a job whole or not at all. Sources below the job file's folder are saved relative to it.
 
     Parameters
     ----------
-    breathe : called after each entry, where others are to get their turn meanwhile.
+    checkpoint : called after each entry, where others are to get their turn meanwhile.
 
     Raises
     ------
@@ -110,11 +110,11 @@ def save_job(job: Job, path: Path, breathe: Callable[[], object] = bool) -> None
         with scratch.open("w", encoding="utf-8") as file:
             for part in _lines(data):
                 file.write(part)
-                breathe()
+                checkpoint()
             file.flush()
             os.fsync(file.fileno())
         scratch.replace(path)
-    except BaseException as error:  # entries are put together while it is written, and ``breathe`` may end it
+    except BaseException as error:  # entries are put together while it is written, and ``checkpoint`` may end it
         scratch.unlink(missing_ok=True)
         if not isinstance(error, OSError):
             raise
@@ -125,19 +125,19 @@ def save_job(job: Job, path: Path, breathe: Callable[[], object] = bool) -> None
         ) from error
 
 
-def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
+def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
     """Open a job file.
 
     Parameters
     ----------
-    breathe : called after each entry, where others are to get their turn meanwhile; it may raise to end it.
+    checkpoint : called after each entry, where others are to get their turn meanwhile; it may raise to end it.
 
     Raises
     ------
     JobError : it cannot be read, is not a job, or is of a newer version than this program knows.
     """
     try:
-        data = _parsed(text_of(path, _LARGEST, "job"), breathe)
+        data = _parsed(text_of(path, _LARGEST, "job"), checkpoint)
     except OSError as error:
         raise JobError(
             f"{path} cannot be opened: {reason_of(error)}.", "Check the path and its permissions.", "job_open"
@@ -160,7 +160,7 @@ def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
         )
     base = path.resolve().parent
     try:
-        return _job_of(data, path, base, breathe)
+        return _job_of(data, path, base, checkpoint)
     except RulesError as error:
         raise JobError(
             f"{path.name} cannot be opened: {error.message}", "Open an older copy of it.", "job_damaged"
@@ -173,13 +173,13 @@ def load_job(path: Path, breathe: Callable[[], object] = bool) -> Job:
         ) from error
 
 
-def _job_of(data: Mapping[str, Any], path: Path, base: Path, breathe: Callable[[], object]) -> Job:
+def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callable[[], object]) -> Job:
     """The job that plain data is, every value checked."""
     listed = [checked.table(entry, "a source") for entry in checked.entries(data.get("sources"), "sources")]
-    sources = [base / checked.path(entry.get("path"), "path of a source") for entry in _each(listed, breathe)]
+    sources = [base / checked.path(entry.get("path"), "path of a source") for entry in _each(listed, checkpoint)]
     clips = tuple(
         Clip.from_dict(checked.table(entry, "a clip"), sources[_index(entry, len(sources))])
-        for entry in _each(checked.entries(data.get("clips"), "clips"), breathe)
+        for entry in _each(checked.entries(data.get("clips"), "clips"), checkpoint)
     )
     ids: set[str] = set()
     for clip in clips:
@@ -199,7 +199,7 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, breathe: Callable[[
         clips=clips,
         receivers=tuple(dict.fromkeys(names)),
         output=_output(data.get("output", ""), base),
-        made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), breathe)),
+        made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), checkpoint)),
         own=own,
         stated={
             source: Stated.parse(checked.text(entry["stated"], "stated"))
@@ -243,13 +243,13 @@ def _record(entry: object) -> MadeRecord:
     return MadeRecord(**values)
 
 
-def _each(entries: Iterable[Any], breathe: Callable[[], object]) -> Iterator[Any]:
+def _each(entries: Iterable[Any], checkpoint: Callable[[], object]) -> Iterator[Any]:
     for entry in entries:
         yield entry
-        breathe()
+        checkpoint()
 
 
-def _parsed(text: str, breathe: Callable[[], object]) -> Any:
+def _parsed(text: str, checkpoint: Callable[[], object]) -> Any:
     """As ``json.loads``; what ``save_job`` has written is read entry by entry, since that call lets nobody else have a turn."""
     lists: dict[str, list[Any]] = {}
     within: list[Any] | None = None
@@ -258,7 +258,7 @@ def _parsed(text: str, breathe: Callable[[], object]) -> Any:
         for line in text.split("\n"):
             if within is not None and line.startswith("  {") and line.endswith(("}", "},")):
                 within.append(json.loads(line.rstrip(",")))
-                breathe()
+                checkpoint()
                 continue
             if line.startswith(' "') and line.endswith('": ['):
                 within = lists.setdefault(line[2:-4], [])

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 from ..fit import Fit
 from ..make import Result, fingerprint
 from ..make.ledger import Entry
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from ..model import Clip, MadeRecord, Receiver
 from .cell import Cell, Key
 

@@ -6,7 +6,7 @@ import time
 from collections.abc import Callable, Iterable
 from typing import TYPE_CHECKING
 
-from ..fit import Company, Fit, Problem, company_of, findings, fit, needs_company
+from ..fit import BatchContext, Fit, Problem, context_of, findings, fit, needs_context
 from ..make import fingerprint
 from ..model import Clip, Facts, Receiver
 from .cell import Key
@@ -33,9 +33,9 @@ class Plans:
 
     def __init__(self, project: Project) -> None:
         self._project = project
-        self._fits: dict[Key, tuple[Clip, Facts, Receiver, Company | None, Fit]] = {}
+        self._fits: dict[Key, tuple[Clip, Facts, Receiver, BatchContext | None, Fit]] = {}
         self._marks: dict[Key, tuple[Fit, str]] = {}
-        self._companies: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, Company]] = {}
+        self._contexts: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, BatchContext]] = {}
         #: Whether more facts are on their way.
         self.still_coming: Callable[[], bool] = bool
 
@@ -52,12 +52,12 @@ class Plans:
         if facts is None:
             return None
         key = (clip.id, receiver.slug)
-        company = self.company_of(receiver) if needs_company(receiver) else None
+        context = self.context_of(receiver) if needs_context(receiver) else None
         kept = self._fits.get(key)
-        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is company:
+        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is context:
             return kept[4]
-        found = fit(clip, facts, receiver, company)
-        self._fits[key] = (clip, facts, receiver, company, found)
+        found = fit(clip, facts, receiver, context)
+        self._fits[key] = (clip, facts, receiver, context, found)
         return found
 
     def fingerprint_of(self, key: Key, found: Fit, receiver: Receiver) -> str:
@@ -67,28 +67,28 @@ class Plans:
             kept = self._marks[key] = (found, fingerprint(found, receiver))
         return kept[1]
 
-    def company_of(self, receiver: Receiver) -> Company:
+    def context_of(self, receiver: Receiver) -> BatchContext:
         """What the clips at a receiver share. While sources still come in it is brought up to date once a second only."""
         project = self._project
-        kept = self._companies.get(receiver.slug)
+        kept = self._contexts.get(receiver.slug)
         clips, turn, now = project.job.clips, project.facts_turn, time.monotonic()
         same = kept is not None and kept[0] is receiver and kept[1] is clips
         if kept and same and (kept[2] == turn or (self.still_coming() and now - kept[3] < _SELDOM)):
             return kept[4]
-        company = self._fresh_company(receiver)
-        if kept and kept[4] == company:
-            company = kept[4]
-        self._companies[receiver.slug] = (receiver, clips, turn, now, company)
-        return company
+        context = self._fresh_context(receiver)
+        if kept and kept[4] == context:
+            context = kept[4]
+        self._contexts[receiver.slug] = (receiver, clips, turn, now, context)
+        return context
 
-    def _fresh_company(self, receiver: Receiver) -> Company:
+    def _fresh_context(self, receiver: Receiver) -> BatchContext:
         known = list(self._project.known_clips())
-        return company_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
+        return context_of(known, receiver, lambda c, f, alone: fit(c, f, receiver, alone).predicted_bytes)
 
     def count_ready(self, receiver: Receiver) -> int:
         """How many clips fit a receiver, on the board or not, without a decision."""
-        company = self._fresh_company(receiver) if needs_company(receiver) else None
-        return sum(fit(clip, facts, receiver, company).ready for clip, facts in self._project.known_clips())
+        context = self._fresh_context(receiver) if needs_context(receiver) else None
+        return sum(fit(clip, facts, receiver, context).ready for clip, facts in self._project.known_clips())
 
     def bytes_at(self, receiver: Receiver) -> int:
         """Bytes that all clips together come to at a receiver, made or not."""

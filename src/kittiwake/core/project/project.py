@@ -7,7 +7,7 @@ from functools import cache
 from pathlib import Path
 
 from ..fit import Problem, shares_anything
-from ..measure.look import stamp_of
+from ..measure.analyze import stamp_of
 from ..model import Clip, Cut, Facts, Job, Receiver, Stated, load_receiver, shipped_receivers
 from ..model.job import save_job
 from .cell import Cell
@@ -122,7 +122,7 @@ class Project:
         if known and known.stated != job.stated.get(source):
             del self.facts[source]
 
-    def open_rescued(self, copy: Path, path: Path | None) -> None:
+    def open_autosaved(self, copy: Path, path: Path | None) -> None:
         """Take up work that was not saved, as a change of the job it belongs to.
 
         Raises

@@ -7,7 +7,7 @@ from pathlib import Path
 
 from ..cut.activity import activity_of
 from ..cut.find import Find, find_speech
-from ..measure import look_at
+from ..measure import analyze
 from ..model import Facts, Note
 
 _QUIET = -42.0  # dBov; softer than that a take has to be brought up so far that the room comes with it
@@ -42,7 +42,7 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
     ----------
     room_dbfs : the noise of the room, where it was measured before.
     """
-    facts = look_at(path)
+    facts = analyze(path)
     if not facts.ok or facts.measures is None or facts.header is None:
         why = str(facts.error) if facts.error else "There is nothing in it."
         return TakeCheck(facts, 0, 0, (Note("unreadable", why, "Say it again."),))

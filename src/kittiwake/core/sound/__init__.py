@@ -6,7 +6,7 @@ from .level import Gain, choose_gain
 from .limiter import limited
 from .line import Line
 from .resample import resample
-from .sides import take_side
+from .sides import select_channel
 from .spool import Spool
 from .tempo import change_tempo
 
@@ -26,7 +26,7 @@ __all__ = [
     "presence_taps",
     "resample",
     "resampled_length",
+    "select_channel",
     "span_of",
-    "take_side",
     "take_span",
 ]

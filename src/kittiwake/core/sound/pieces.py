@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..intake import Reader
-from .sides import Take, take_side
+from .sides import Take, select_channel
 
 
 def pieces(
@@ -24,7 +24,7 @@ def pieces(
     waiting = sorted(range(len(spans)), key=lambda n: spans[n][0], reverse=True)
     begun: list[int] = []
     at = reader.skip_to(spans[waiting[-1]][0]) if waiting else 0
-    for block in take_side(reader.blocks(), take, 1):
+    for block in select_channel(reader.blocks(), take, 1):
         end = at + len(block)
         while waiting and spans[waiting[-1]][0] < end:
             begun.append(waiting.pop())

@@ -23,7 +23,7 @@ def channel_of(side: str) -> int | None:
     return int(side[2:]) - 1 if side.startswith("ch") and side[2:].isdigit() else None
 
 
-def take_side(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.float32]]:
+def select_channel(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.float32]]:
     """One signal (or both sides) of each block, on ``channels`` channels.
 
     ``mix`` is the mean of two sides, and the downmix of ITU-R BS.775 of more channels: it cannot exceed the loudest.

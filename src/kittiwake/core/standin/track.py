@@ -15,7 +15,7 @@ from ..fit import Fit, Recipe
 from ..intake import BLOCK, open_sound
 from ..make.stream import write_stream
 from ..model import Clip, Facts
-from ..sound import Line, resample, span_of, take_side, take_span
+from ..sound import Line, resample, select_channel, span_of, take_span
 from ..sound.length import Blocks
 
 #: Hz; everything that is listened to is brought to it, in stereo.
@@ -72,7 +72,7 @@ def source_blocks(clip: Clip, facts: Facts, receiver: str = "") -> Iterator[NDAr
     rate = touch.true_rate or facts.header.sample_rate
     reader = open_sound(facts.path, facts.stated)
     try:
-        both = take_side(span_of(reader, start, stop), "both", min(2, facts.header.channels))
+        both = select_channel(span_of(reader, start, stop), "both", min(2, facts.header.channels))
         yield from resample(both, rate, RATE, min(2, facts.header.channels), frames)
     finally:
         reader.close()

@@ -8,7 +8,7 @@ from pathlib import Path
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QLabel, QStackedWidget
 
-from ...core.measure import look_at
+from ...core.measure import analyze
 from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ..cutting import Cutter
@@ -64,7 +64,7 @@ class Bench(QStackedWidget):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
-        session.glimpsed.connect(self._glimpse)
+        session.partly_looked.connect(self._glimpse)
         session.cell_changed.connect(self._cell)
         self._output_looked.connect(self._take_output)
 
@@ -145,7 +145,7 @@ class Bench(QStackedWidget):
     def _glimpse(self, path: Path) -> None:
         clip = self._session.project.clip(self._clip_id) if self._clip_id else None
         if clip and clip.source == path and self.currentWidget() is self.clip_page:
-            self.clip_page.show_glimpse(self._session.glimpses[path])
+            self.clip_page.show_partial(self._session.partial[path])
 
     def _cell(self, clip_id: str, slug: str) -> None:
         if clip_id == self._clip_id and slug == self._slug:
@@ -158,7 +158,7 @@ class Bench(QStackedWidget):
         stated = cell.fit.recipe.stated if cell.fit and cell.fit.recipe else None
         if digest not in self._outputs and digest not in self._pending:
             self._pending.add(digest)
-            self._pool.submit(lambda: self._output_looked.emit(digest, look_at(output, stated)))
+            self._pool.submit(lambda: self._output_looked.emit(digest, analyze(output, stated)))
         return self._outputs.get(digest)
 
     def _take_output(self, digest: str, facts: Facts) -> None:

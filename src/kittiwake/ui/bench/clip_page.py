@@ -5,7 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.fit import Remedy
-from ...core.measure.drawing import Glimpse
+from ...core.measure.drawing import PartialOverview
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
@@ -84,8 +84,8 @@ class ClipPage(QWidget):
 
     def _plots(self, facts: Facts | None) -> None:
         sound = facts.measures if facts and facts.ok else None
-        if facts is None and self._clip and (glimpse := self._session.glimpses.get(self._clip.source)):
-            self.show_glimpse(glimpse)
+        if facts is None and self._clip and (partial := self._session.partial.get(self._clip.source)):
+            self.show_partial(partial)
             return
         if sound is None or facts is None:
             waiting = facts is None
@@ -111,14 +111,14 @@ class ClipPage(QWidget):
         )
         self.spectrum.show_layers([layer])
 
-    def show_glimpse(self, glimpse: Glimpse) -> None:
+    def show_partial(self, partial: PartialOverview) -> None:
         """Draw what is known so far of a source that is still being looked at."""
         layers = []
-        if len(glimpse.leafed) and glimpse.seconds:
-            layers.append(WaveLayer("From a few places", glimpse.leafed, glimpse.seconds, "wave_source"))
-        if len(glimpse.outline):
-            layers.append(WaveLayer("Read so far", glimpse.outline, glimpse.done, "wave_output"))
-        share = glimpse.share
+        if len(partial.coarse) and partial.seconds:
+            layers.append(WaveLayer("From a few places", partial.coarse, partial.seconds, "wave_source"))
+        if len(partial.outline):
+            layers.append(WaveLayer("Read so far", partial.outline, partial.done, "wave_output"))
+        share = partial.share
         told = f"Looking at it, {share:.0%} …" if share is not None else "Looking at it …"
         self.facts_label.setText(told)
         self.wave.show_layers(layers, told)

@@ -306,7 +306,7 @@ class CutPage(QWidget):
 
     def _scroll(self, value: int) -> None:
         length = self.wave.right - self.wave.left
-        self.wave.look_at(value * self._unit, value * self._unit + length)
+        self.wave.analyze(value * self._unit, value * self._unit + length)
 
     def set_playing(self, seconds: float | None) -> None:
         """Where the ear is in the chosen span; None where it is silent."""

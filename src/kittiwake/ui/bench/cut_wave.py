@@ -147,7 +147,7 @@ class CutWave(QWidget):
     def _rate(self) -> int:
         return self._picture.rate if self._picture else 1
 
-    def look_at(self, left: float, right: float) -> None:
+    def analyze(self, left: float, right: float) -> None:
         """Show what lies between two frames, as far as that can be."""
         least = max(16.0, self.width() / _MOST_ZOOM)
         length = min(float(self._frames), max(least, right - left))
@@ -157,25 +157,25 @@ class CutWave(QWidget):
         self.update()
 
     def show_all(self) -> None:
-        self.look_at(0, self._frames)
+        self.analyze(0, self._frames)
 
     def zoom(self, factor: float, around: float | None = None) -> None:
         """Nearer by ``factor``; the frame ``around`` stays where it is."""
         if around is None:
             inside = self.left <= self.cursor_frame <= self.right
             around = self.cursor_frame if inside else (self.left + self.right) / 2
-        self.look_at(around - (around - self.left) / factor, around + (self.right - around) / factor)
+        self.analyze(around - (around - self.left) / factor, around + (self.right - around) / factor)
 
     def show_span(self, span: Span) -> None:
         """Near enough to see a span with a little around it."""
         around = max(0.15 * (span.stop - span.start), 0.15 * self._rate)
-        self.look_at(span.start - around, span.stop + around)
+        self.analyze(span.start - around, span.stop + around)
 
     def reveal(self, start: int, stop: int) -> None:
         """Move along, without changing the scale, until something is in sight."""
         if start < self.left or stop > self.right:
             half = (self.right - self.left) / 2
-            self.look_at((start + stop) / 2 - half, (start + stop) / 2 + half)
+            self.analyze((start + stop) / 2 - half, (start + stop) / 2 + half)
 
     def _x(self, frame: float) -> float:
         return (frame - self.left) / (self.right - self.left) * self.width()
@@ -189,7 +189,7 @@ class CutWave(QWidget):
         turn = event.angleDelta().y() or event.angleDelta().x()
         if event.modifiers() & Qt.KeyboardModifier.ShiftModifier or event.angleDelta().x():
             by = -(event.angleDelta().x() or turn) / 120 * 0.15 * (self.right - self.left)
-            self.look_at(self.left + by, self.right + by)
+            self.analyze(self.left + by, self.right + by)
         else:
             self.zoom(1.3 ** (turn / 120), self._frame(event.position().x()))
         event.accept()
@@ -285,13 +285,13 @@ class CutWave(QWidget):
             self.stepped.emit(-1 if key == Qt.Key.Key_Up else 1)
         elif key in (Qt.Key.Key_PageUp, Qt.Key.Key_PageDown):
             move = length * (-0.8 if key == Qt.Key.Key_PageUp else 0.8)
-            self.look_at(self.left + move, self.right + move)
+            self.analyze(self.left + move, self.right + move)
         elif key in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
             self.entered.emit()
         elif key == Qt.Key.Key_Home:
-            self.look_at(0, length)
+            self.analyze(0, length)
         elif key == Qt.Key.Key_End:
-            self.look_at(self._frames - length, self._frames)
+            self.analyze(self._frames - length, self._frames)
         elif key in (Qt.Key.Key_BracketLeft, Qt.Key.Key_BracketRight):
             self.edge = START if key == Qt.Key.Key_BracketLeft else STOP
             self.update()

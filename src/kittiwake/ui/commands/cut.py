@@ -43,13 +43,13 @@ def _page_does(what: Callable[[CutPage], object]) -> Callable[[Context], None]:
 def open_cut(at: Context) -> None:
     clip = at.board.current_clip()
     if clip is None:
-        at.foot.say("Select a recording to cut it into clips.")
+        at.status.say("Select a recording to cut it into clips.")
         return
     facts = at.session.project.facts.get(clip.source)
     if facts is not None and not facts.ok:
-        at.foot.say(f"{clip.name} cannot be read, so it cannot be cut.")
+        at.status.say(f"{clip.name} cannot be read, so it cannot be cut.")
         return
-    at.foot.say("")
+    at.status.say("")
     at.bench.show_cut(clip)
     at.window.room_for_bench()
 
@@ -207,7 +207,7 @@ def cut_demo(at: Context) -> None:
     clip = next(clip for clip in at.session.project.job.clips if clip.source == reading)
     at.board.select(clip.id)
     open_cut(at)
-    at.foot.say(f"Its list of names is {READING / 'Season list.csv'}; Ctrl+L takes it.")
+    at.status.say(f"Its list of names is {READING / 'Season list.csv'}; Ctrl+L takes it.")
 
 
 @command(
@@ -238,7 +238,7 @@ def _cutting(at: Context) -> bool:
     """Whether the bench is cutting; says so where it is not."""
     if at.bench.currentWidget() is at.bench.cut_page:
         return True
-    at.foot.say("K cuts the selected recording into clips.")
+    at.status.say("K cuts the selected recording into clips.")
     return False
 
 
@@ -261,7 +261,7 @@ def take_spans(at: Context, path: Path) -> None:
         page.source,
         cut.changed(spans=in_order([*cut.spans, *fresh])),
     )
-    at.foot.say(f"{len(fresh)} spans taken from {path.name}.")
+    at.status.say(f"{len(fresh)} spans taken from {path.name}.")
 
 
 def write_spans(at: Context, path: Path) -> None:
@@ -284,7 +284,7 @@ def write_spans(at: Context, path: Path) -> None:
         with part_file(path.parent) as part:
             if form == ".wav":  # all of the sound goes with it
                 with Waiting(at.window, f"Writing {path.name} …", f"{path.name} was not written.") as waiting:
-                    waiting.result_of(lambda breathe: write_marks(part, form, source, stated, marks, breathe))
+                    waiting.result_of(lambda checkpoint: write_marks(part, form, source, stated, marks, checkpoint))
             else:
                 write_marks(part, form, source, stated, marks)
             sync_files([part])
@@ -294,4 +294,4 @@ def write_spans(at: Context, path: Path) -> None:
         raise KittiwakeError(
             f"{path.name} could not be written: {why}.", "Choose another folder.", "spans"
         ) from error
-    at.foot.say(f"{len(marks)} span{'s' if len(marks) != 1 else ''} written to {path.name}.")
+    at.status.say(f"{len(marks)} span{'s' if len(marks) != 1 else ''} written to {path.name}.")

@@ -45,7 +45,7 @@ def compare_codecs(at: Context) -> None:
     clip = at.board.current_clip()
     facts = at.session.project.facts.get(clip.source) if clip else None
     if clip is None or facts is None or not facts.ok:
-        at.foot.say("Select a clip that can be read, to compare codecs for it.")
+        at.status.say("Select a clip that can be read, to compare codecs for it.")
         return
     at.player.pause()
     at.bench.show_comparison(clip, facts)

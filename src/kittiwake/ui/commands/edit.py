@@ -56,7 +56,7 @@ def state_format(at: Context) -> None:
     facts = at.session.project.facts.get(clip.source) if clip else None
     several = facts is not None and facts.has("streams")
     if clip is None or facts is None or (facts.error is None and facts.stated is None and not several):
-        at.foot.say(
+        at.status.say(
             "Select a clip that could not be read, or a video with several sound streams, to state how to read it."
         )
         return
@@ -88,11 +88,13 @@ def read_as_guessed(at: Context) -> None:
     clip = at.board.current_clip()
     facts = at.session.project.facts.get(clip.source) if clip else None
     if clip is None or facts is None or facts.suggested is None:
-        at.foot.say("Select a clip without a header whose content says what it may be.")
+        at.status.say("Select a clip without a header whose content says what it may be.")
         return
     paths = at.session.project.alike(clip.source)
     at.session.project.state_headerless(paths, facts.suggested)
-    at.foot.say(f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; Ctrl+Z takes it back.")
+    at.status.say(
+        f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; Ctrl+Z takes it back."
+    )
 
 
 @command(
@@ -105,7 +107,7 @@ def read_as_guessed(at: Context) -> None:
 def state_rate(at: Context) -> None:
     clips = [clip for clip in at.board.selected_clips() if (f := at.session.project.facts.get(clip.source)) and f.ok]
     if not clips:
-        at.foot.say("Select clips that can be read, to state their true rate.")
+        at.status.say("Select clips that can be read, to state their true rate.")
         return
     first = clips[0]
     facts = at.session.project.facts[first.source]
@@ -134,7 +136,7 @@ def touch_up(at: Context) -> None:
     first = next(iter(clips), None)
     facts = at.session.project.facts.get(first.source) if first else None
     if first is None or facts is None or not facts.ok:
-        at.foot.say("Select clips that can be read, to touch them up.")
+        at.status.say("Select clips that can be read, to touch them up.")
         return
     dialog = TouchDialog(at.window, [clip.touch_up for clip in clips])
     receiver = at.board.current_receiver() or at.session.project.any_receiver
@@ -166,9 +168,9 @@ def take_remedy(at: Context) -> None:
             if remedy and problem.severity == severity:
                 taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
                 many = f" For {taken} clips." if taken > 1 else ""
-                at.foot.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
+                at.status.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
                 return
-    at.foot.say("There is no remedy to take here; select a cell that asks for a decision.")
+    at.status.say("There is no remedy to take here; select a cell that asks for a decision.")
 
 
 def _in_cut_page(at: Context) -> bool:

@@ -9,8 +9,8 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox
 from ...commands import command
 from ...core.model.job import EXTENSION
 from ..ask import chosen, where_to_save
+from ..autosave import Autosaved, autosaved
 from ..context import Context
-from ..rescue import Rescued, rescued
 
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
@@ -84,10 +84,10 @@ def _ships(path: Path) -> bool:
     return (Path(__file__).parents[2] / "demo") in path.resolve().parents
 
 
-def offer_rescued(at: Context) -> None:
+def offer_autosaved(at: Context) -> None:
     """Ask what is to become of work that was not saved when a window ended without being closed."""
     go_on, drop, role = "Go on with it", "Throw it away", QMessageBox.ButtonRole
-    for one in rescued():
+    for one in autosaved():
         answer = chosen(
             at.window,
             "Unsaved work",
@@ -100,18 +100,18 @@ def offer_rescued(at: Context) -> None:
             one.drop()
         elif answer == go_on and take_up(at, one):
             one.drop()
-            at.window.rescue.keep()
+            at.window.autosave.keep()
             return
 
 
-def take_up(at: Context, one: Rescued) -> bool:
-    """Go on with what was rescued; what stands on the board already comes along, as a change that can be taken back."""
+def take_up(at: Context, one: Autosaved) -> bool:
+    """Go on with what was autosaved; what stands on the board already comes along, as a change that can be taken back."""
     here = at.session.project.job
-    if not at.attempt(lambda: at.session.project.open_rescued(one.copy, one.path)):
+    if not at.attempt(lambda: at.session.project.open_autosaved(one.copy, one.path)):
         return False
     added = at.session.project.add_sources(here.sources)
     if added:
-        at.foot.say(
+        at.status.say(
             f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; Ctrl+Z takes that off."
         )
     return True

@@ -26,19 +26,19 @@ def make_all(at: Context) -> None:
     if at.session.busy:
         # Pressed before everything has been looked at: it is meant all the same.
         at.maker.wanted = True
-        at.foot.say("Everything is made as soon as it has been looked at. Esc takes that back.")
+        at.status.say("Everything is made as soon as it has been looked at. Esc takes that back.")
         at.window.count()
         return
     at.maker.wanted = False
     cells = list(at.session.project.cells())
     if not at.maker.make(cells):
-        at.foot.say(_why_nothing(cells))
+        at.status.say(_why_nothing(cells))
 
 
 @command("make.selection", "Make the selection", "Make only the selected cells.", "Shift+M", menu="Make")
 def make_selection(at: Context) -> None:
     if not at.maker.make(at.board.selected_cells()):
-        at.foot.say("Nothing in the selection can be made now.")
+        at.status.say("Nothing in the selection can be made now.")
 
 
 @command("make.pause", "Pause or go on", "Stand still in the middle of making, or go on.", "F8", menu="Make")
@@ -50,7 +50,7 @@ def pause(at: Context) -> None:
 def cancel(at: Context) -> None:
     if at.maker.wanted:
         at.maker.wanted = False
-        at.foot.say("Nothing will be made.")
+        at.status.say("Nothing will be made.")
         at.window.count()
     at.maker.cancel()
 
@@ -62,7 +62,7 @@ def cancel(at: Context) -> None:
     menu="Make",
 )
 def find_unwanted(at: Context) -> None:
-    at.foot.say("Looking for outputs that no clip wants any more …")
+    at.status.say("Looking for outputs that no clip wants any more …")
     outputs = at.session.outputs
     outputs.in_background(lambda: outputs.unwanted_found.emit(outputs.unwanted()))
 
@@ -73,7 +73,7 @@ def show_folder(at: Context) -> None:
     if folder.is_dir():
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
     else:
-        at.foot.say(f"{folder} is not there yet: nothing has been made.")
+        at.status.say(f"{folder} is not there yet: nothing has been made.")
 
 
 def make_if_wanted(at: Context) -> None:
@@ -85,14 +85,14 @@ def make_if_wanted(at: Context) -> None:
 def show_unwanted(at: Context, found: list[tuple[Path, Entry]]) -> None:
     """The list that ``find_unwanted`` asked for."""
     if not found:
-        at.foot.say("Every output that was made here still belongs to a clip of this job.")
+        at.status.say("Every output that was made here still belongs to a clip of this job.")
         return
-    at.foot.say("")
+    at.status.say("")
     dialog = UnwantedDialog(at.window, found)
 
     def tell() -> None:
         stay = f" {len(dialog.stayed)} could not be moved: is there a trash on that disk?" if dialog.stayed else ""
-        at.foot.say(f"{len(dialog.moved)} moved to the trash.{stay}")
+        at.status.say(f"{len(dialog.moved)} moved to the trash.{stay}")
 
     dialog.accepted.connect(tell)
     dialog.open()

@@ -23,7 +23,7 @@ def choose_receivers(at: Context) -> None:
         if chosen := dialog.chosen():
             at.attempt(lambda: edits.choose_receivers(at.session.project, chosen))
         else:
-            at.foot.say("A board has at least one receiver: nothing was changed.")
+            at.status.say("A board has at least one receiver: nothing was changed.")
 
     dialog.accepted.connect(take)
     dialog.open()
@@ -34,15 +34,15 @@ def hand_over(at: Context) -> None:
     clip, receiver = at.board.current_clip(), at.board.current_receiver()
     cell = at.session.project.cell(clip, receiver) if clip and receiver else None
     if cell is None or cell.record is None or cell.state != "made":
-        at.foot.say("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
+        at.status.say("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
         return
     owner = _with_machine(at, cell.receiver)
     if owner is None:
-        at.foot.say("No receiver of the board has a stand-in to try files on.")
+        at.status.say("No receiver of the board has a stand-in to try files on.")
         return
     told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output))
     at.bench.show_choice(None, owner)
-    at.foot.say(told)
+    at.status.say(told)
 
 
 def _with_machine(at: Context, current: Receiver | None) -> Receiver | None:
@@ -55,14 +55,14 @@ def _with_machine(at: Context, current: Receiver | None) -> Receiver | None:
 def set_off(at: Context) -> None:
     receiver = _with_machine(at, at.board.current_receiver())
     if receiver is None:
-        at.foot.say("No receiver of the board has a stand-in to try files on.")
+        at.status.say("No receiver of the board has a stand-in to try files on.")
         return
     kind = at.bench.stand_ins.kind(receiver.standin)
     assert kind is not None
     held = at.bench.stand_ins.machine(kind.key).press()
     at.bench.show_choice(None, receiver)
     if held is None:
-        at.foot.say(f"The {kind.name} holds nothing: hand it a made file first.")
+        at.status.say(f"The {kind.name} holds nothing: hand it a made file first.")
         return
     at.player.load_held(held, at.bench.stand_ins.title_of(kind.key))
     at.player.seek(0.0)
@@ -84,7 +84,7 @@ def duplicate_receiver(at: Context, slug: str) -> None:
     copy = edits.duplicate_receiver(at.session.project, slug)
     if copy:
         at.bench.show_choice(None, copy)
-        at.foot.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
+        at.status.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
 
 
 def export_receiver(at: Context, slug: str) -> None:
@@ -99,6 +99,6 @@ def export_receiver(at: Context, slug: str) -> None:
             why = (
                 f"{path.name} could not be written: {reason_of(error)}." if isinstance(error, OSError) else str(error)
             )
-            at.foot.say(why)
+            at.status.say(why)
         else:
-            at.foot.say(f"Exported {path.name}; it can be given to --for, and put on any board.")
+            at.status.say(f"Exported {path.name}; it can be given to --for, and put on any board.")

@@ -13,9 +13,9 @@ from ..context import Context
 def open_record(at: Context) -> None:
     recorder = at.bench.record_page.recorder
     if at.bench.currentWidget() is at.bench.record_page and recorder.busy:
-        at.foot.say("A take goes on. It ends by itself when you are silent; Stop ends it now.")
+        at.status.say("A take goes on. It ends by itself when you are silent; Stop ends it now.")
         return
-    at.foot.say("")
+    at.status.say("")
     at.player.pause()
     at.bench.show_record()
     at.window.room_for_bench()

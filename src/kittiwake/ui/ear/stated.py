@@ -6,7 +6,7 @@ from threading import Thread
 
 from PySide6.QtCore import QObject, Signal
 
-from ...core.measure import look_at
+from ...core.measure import analyze
 from ...core.model import Clip, Facts, Stated
 from .player import Player
 
@@ -26,7 +26,7 @@ class Hearing(QObject):
     def hear(self, clip: Clip, stated: Stated) -> None:
         """Play a clip's source as ``stated``."""
         self.wanted = stated
-        Thread(target=lambda: self._looked.emit(clip, look_at(clip.source, stated)), daemon=True).start()
+        Thread(target=lambda: self._looked.emit(clip, analyze(clip.source, stated)), daemon=True).start()
 
     def play(self, clip: Clip, facts: Facts) -> None:
         """Play what was looked at, unless another way was asked for since."""

@@ -46,7 +46,7 @@ class _OtherSignal(Exception):  # noqa: N818 - not an error
     """Another signal stands for the whole than the first block suggested."""
 
 
-def look_at(
+def analyze(
     path: Path,
     stated: Stated | None = None,
     *,
@@ -142,7 +142,7 @@ def look_at(
     return Facts(path, header, found, tuple(notes), stated=stated, digest=digest, stamp=stamp)
 
 
-def look_as_stated(
+def analyze_as_stated(
     path: Path,
     stated: Stated | None,
     stream: int | None = None,
@@ -152,7 +152,7 @@ def look_as_stated(
     tee: Tee | None = None,
     guessed: bool = False,
 ) -> Facts:
-    """``look_at`` one of many files of which something was stated; see ``intake.claims.stated_for``. Never raises for a bad file.
+    """``analyze`` one of many files of which something was stated; see ``intake.claims.stated_for``. Never raises for a bad file.
 
     Parameters
     ----------
@@ -162,9 +162,9 @@ def look_as_stated(
         own = stated_for(path, stated, stream)
     except IntakeError as error:
         return Facts(path, error=Note(error.code, error.message, error.remedy))
-    facts = look_at(path, own, picture=picture, pitch=pitch, tee=tee)
+    facts = analyze(path, own, picture=picture, pitch=pitch, tee=tee)
     if guessed and facts.suggested is not None:
-        return look_at(path, facts.suggested, picture=picture, pitch=pitch, tee=tee)
+        return analyze(path, facts.suggested, picture=picture, pitch=pitch, tee=tee)
     return facts
 
 

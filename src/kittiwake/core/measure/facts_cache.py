@@ -21,7 +21,7 @@ from ... import __version__
 from ..intake.digest import source_digest
 from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
-from .look import stamp_of
+from .analyze import stamp_of
 
 _LAYOUT = 4  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
@@ -31,7 +31,7 @@ _TABLES = """
 """
 
 
-class Shelf:
+class FactsCache:
     """A cache: whatever goes wrong with it costs time only, and it may be deleted whenever nothing runs.
 
     Parameters

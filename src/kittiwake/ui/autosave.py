@@ -20,7 +20,7 @@ from ..core.errors import KittiwakeError
 from ..core.make.place import alive
 from ..core.model import Job, MadeRecord
 from ..core.model.job import EXTENSION, save_job
-from .gentle import Gently
+from .throttle import Throttle
 
 if TYPE_CHECKING:
     from .session import Session
@@ -30,7 +30,7 @@ _SHARE = 4  # times as long as the last copy took is waited at least: a large bo
 
 
 @dataclass(frozen=True, slots=True)
-class Rescued:
+class Autosaved:
     """Work that was open, and not saved, when a window ended without being closed.
 
     Attributes
@@ -54,7 +54,7 @@ def rescue_folder() -> Path:
     return user_state_path("kittiwake") / "rescue"
 
 
-def rescued(folder: Path | None = None) -> list[Rescued]:
+def autosaved(folder: Path | None = None) -> list[Autosaved]:
     """What can be taken up again, newest first; that of windows which are still open is left alone."""
     found = []
     with contextlib.suppress(OSError):
@@ -64,11 +64,13 @@ def rescued(folder: Path | None = None) -> list[Rescued]:
                 copy = file.with_suffix(EXTENSION)
                 if copy.is_file() and not alive(int(told["process"])):
                     path = Path(told["path"]) if told["path"] else None
-                    found.append(Rescued(copy, path, str(told["name"]), datetime.fromtimestamp(copy.stat().st_mtime)))
+                    found.append(
+                        Autosaved(copy, path, str(told["name"]), datetime.fromtimestamp(copy.stat().st_mtime))
+                    )
     return sorted(found, key=lambda one: one.time, reverse=True)
 
 
-class Rescue(QObject):
+class Autosave(QObject):
     """Follows a session, and writes in a thread of its own."""
 
     def __init__(self, session: Session, folder: Path | None = None) -> None:
@@ -104,7 +106,7 @@ class Rescue(QObject):
         began = time.monotonic()
         with contextlib.suppress(OSError, KittiwakeError):  # a full disk must not stop the work itself
             self._copy.parent.mkdir(parents=True, exist_ok=True)
-            save_job(job.changed(made=made), self._copy, Gently())
+            save_job(job.changed(made=made), self._copy, Throttle())
             told = {"process": os.getpid(), "path": str(path) if path else "", "name": job.name}
             self._copy.with_suffix(".json").write_text(json.dumps(told), "utf-8")
         self._took = time.monotonic() - began

@@ -17,7 +17,7 @@ _OVERSHOOT_DB = 0.5
 
 
 @dataclass(frozen=True, slots=True)
-class Company:
+class BatchContext:
     """Attributes
     ----------
     gain_db : the one gain for all clips; None where each has its own.
@@ -29,10 +29,10 @@ class Company:
     taken: Mapping[str, int] = field(default_factory=dict)
     inside: Mapping[str, tuple[Cue, ...]] = field(default_factory=dict)
 
-    def of(self, ids: Container[str]) -> Company:
+    def of(self, ids: Container[str]) -> BatchContext:
         """What of it concerns these clips."""
         taken = {key: size for key, size in self.taken.items() if key in ids}
-        return Company(self.gain_db, taken, {key: cues for key, cues in self.inside.items() if key in ids})
+        return BatchContext(self.gain_db, taken, {key: cues for key, cues in self.inside.items() if key in ids})
 
 
 def shares_anything(receiver: Receiver) -> bool:
@@ -40,15 +40,17 @@ def shares_anything(receiver: Receiver) -> bool:
     return receiver.treatment.level.together or receiver.rules.limits.total_bytes is not None
 
 
-def needs_company(receiver: Receiver) -> bool:
+def needs_context(receiver: Receiver) -> bool:
     """Whether the fit of a clip depends on other clips at this receiver, be they of its own source."""
     return shares_anything(receiver) or receiver.rules.cue_points
 
 
-def company_of(
-    clips: Iterable[tuple[Clip, Facts]], receiver: Receiver, size_of: Callable[[Clip, Facts, Company], int | None]
-) -> Company:
-    """The company that clips are to each other.
+def context_of(
+    clips: Iterable[tuple[Clip, Facts]],
+    receiver: Receiver,
+    size_of: Callable[[Clip, Facts, BatchContext], int | None],
+) -> BatchContext:
+    """The context that clips are to each other.
 
     Parameters
     ----------
@@ -64,14 +66,14 @@ def company_of(
             level = sound.level if receiver.rules.channels == 1 else sound.stereo_level
             levels.append((level, facts.seconds or 0.0))
         gain = level_of_set(levels, receiver)
-    company = Company(gain, inside=_inside(known) if receiver.rules.cue_points else {})
+    context = BatchContext(gain, inside=_inside(known) if receiver.rules.cue_points else {})
     taken: dict[str, int] = {}
     if receiver.rules.limits.total_bytes is not None:
         sum_ = 0
         for clip, facts in known:
             taken[clip.id] = sum_
-            sum_ += size_of(clip, facts, company) or 0
-    return Company(gain, taken, company.inside)
+            sum_ += size_of(clip, facts, context) or 0
+    return BatchContext(gain, taken, context.inside)
 
 
 def _inside(known: Iterable[tuple[Clip, Facts]]) -> dict[str, tuple[Cue, ...]]:

@@ -11,7 +11,7 @@ import soxr
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kittiwake.core.measure import look_at, measure
+from kittiwake.core.measure import analyze, measure
 from kittiwake.core.measure.clipping import ClipCounter
 from kittiwake.core.measure.overview import Overview
 from kittiwake.core.model import Header, Measures
@@ -106,7 +106,7 @@ class TestBandwidth(unittest.TestCase):
 
 class TestTopsBelowFullScale(FolderCase):
     def counts(self, x: np.ndarray, rate: int, subtype: str = "PCM_16") -> tuple[int, int]:
-        sound = look_at(self.write("x.wav", x.astype(np.float32), rate, subtype)).measures
+        sound = analyze(self.write("x.wav", x.astype(np.float32), rate, subtype)).measures
         assert sound is not None
         return sound.clipped_samples, sound.flat_samples
 
@@ -178,13 +178,13 @@ class TestLookAt(FolderCase):
         x = sine(440, 16000, 0.5)
         x[100:110] = np.nan
         x[200] = np.inf
-        facts = look_at(self.write("holes.wav", x, 16000, "FLOAT"))
+        facts = analyze(self.write("holes.wav", x, 16000, "FLOAT"))
         self.assertTrue(facts.ok)
         self.assertTrue(facts.has("not_numbers"))
         self.assertTrue(math.isfinite(facts.measures.rms))  # type: ignore[union-attr]
 
     def test_demo_recordings_are_what_they_were_made_to_be(self) -> None:
-        found = {path.name: look_at(path) for path in DEMO.iterdir()}
+        found = {path.name: analyze(path) for path in DEMO.iterdir()}
         self.assertEqual(len(found), 27)
         sides = {name: facts.measures.sides for name, facts in found.items() if facts.measures}
         self.assertEqual(sides["Pier two.wav"], "inverted")
@@ -201,7 +201,7 @@ class TestLookAt(FolderCase):
         self.assertLess(sum(path.stat().st_size for path in DEMO.iterdir()), 6_000_000)
 
     def test_dictionary_is_flat_and_complete(self) -> None:
-        told = look_at(DEMO / "Welcome.wav").to_dict()
+        told = analyze(DEMO / "Welcome.wav").to_dict()
         wanted = (
             "path ok error suggested container encoding sample_rate channels bits frames seconds bytes peak_dbfs rms_dbfs "
             "active_level_dbov activity clipped_samples flat_samples dc_offset bandwidth_hz sides side_lag_ms side_bands side_loss_db pitch_hz notes"

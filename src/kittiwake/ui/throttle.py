@@ -7,7 +7,7 @@ import time
 _WORK, _REST = 0.001, 0.004  # s
 
 
-class Gently:
+class Throttle:
     """Called between small pieces of work: rests as soon as a millisecond of it was done, so that the window gets most of the time."""
 
     def __init__(self) -> None:

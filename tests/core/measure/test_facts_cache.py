@@ -11,23 +11,23 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kittiwake.core.measure.drawing import Glimpse, look_for_drawing
+from kittiwake.core.measure.drawing import PartialOverview, look_for_drawing
+from kittiwake.core.measure.facts_cache import FactsCache
 from kittiwake.core.measure.peaks import PART, Peaks, PeaksWriter
-from kittiwake.core.measure.shelf import Shelf
 from kittiwake.core.model import Facts
 from tests.sounds import FolderCase, speech_like
 
 
 class TestShelf(FolderCase):
-    def look(self, path: Path) -> tuple[Facts, list[Glimpse]]:
-        told: list[Glimpse] = []
+    def look(self, path: Path) -> tuple[Facts, list[PartialOverview]]:
+        told: list[PartialOverview] = []
         return look_for_drawing((path, None, False), told.append, str(self.folder / "shelf")), told
 
     def test_the_same_content_is_looked_at_once_wherever_it_lies(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 3), 16_000)
         first, _ = self.look(path)
         self.assertIsNotNone(first.measures)
-        kept = Shelf(self.folder / "shelf").facts(path)
+        kept = FactsCache(self.folder / "shelf").facts(path)
         assert kept is not None and kept.measures is not None and first.measures is not None
         # Equality leaves the arrays out, so they are compared by themselves.
         self.assertEqual(kept, first)
@@ -37,7 +37,7 @@ class TestShelf(FolderCase):
         copy.parent.mkdir()
         shutil.copy(path, copy)
         os.utime(copy, (1, 1))
-        found = Shelf(self.folder / "shelf").facts(copy)
+        found = FactsCache(self.folder / "shelf").facts(copy)
         assert found is not None
         self.assertEqual(found, replace(first, path=copy, stamp=found.stamp))
 
@@ -45,7 +45,7 @@ class TestShelf(FolderCase):
         path = self.write("a.wav", speech_like(16_000, 3), 16_000)
         before, _ = self.look(path)
         self.write("a.wav", speech_like(16_000, 3) * 0.5, 16_000)
-        self.assertIsNone(Shelf(self.folder / "shelf").facts(path))
+        self.assertIsNone(FactsCache(self.folder / "shelf").facts(path))
         after, _ = self.look(path)
         assert before.measures and after.measures
         self.assertAlmostEqual(after.measures.peak / before.measures.peak, 0.5, delta=0.001)
@@ -69,17 +69,17 @@ class TestShelf(FolderCase):
         whole, _ = self.look(path)
         (self.folder / "broken").mkdir()
         (self.folder / "broken" / "facts.sqlite").write_bytes(b"no database" * 1000)
-        told: list[Glimpse] = []
+        told: list[PartialOverview] = []
         self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "broken")), whole)
         (self.folder / "a file").write_text("")
         self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "a file")), whole)
 
     def test_too_much_is_tidied_up(self) -> None:
-        shelf = Shelf(self.folder / "shelf")
+        shelf = FactsCache(self.folder / "shelf")
         for n in range(4):
             path = self.write(f"{n}.wav", speech_like(16_000, 1, seed=n), 16_000)
             self.look(path)
-        import kittiwake.core.measure.shelf as module
+        import kittiwake.core.measure.facts_cache as module
 
         with shelf._open() as base:
             total = base.execute("SELECT SUM(bytes) FROM facts").fetchone()[0]
@@ -98,9 +98,9 @@ class TestShelf(FolderCase):
         path = self.write("long.wav", x, rate)
         facts, told = self.look(path)
         self.assertGreater(len(told), 0)
-        self.assertEqual(len(told[0].leafed), 400)
+        self.assertEqual(len(told[0].coarse), 400)
         self.assertAlmostEqual(told[0].seconds or 0, 720, delta=0.01)
-        outline = Shelf(self.folder / "shelf").peaks(facts.digest)
+        outline = FactsCache(self.folder / "shelf").peaks(facts.digest)
         peaks = Peaks(outline, len(x))
         for start, stop, columns in ((0, len(x), 1000), (1_000_000, 1_050_000, 50), (0, 2560, 10)):
             view = peaks.view(start, stop, columns)

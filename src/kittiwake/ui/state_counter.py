@@ -17,7 +17,7 @@ _LOT = 500  # clips that are marked at once
 _FEW = 40  # cells that are counted at once
 
 
-class Tally(QObject):
+class StateCounter(QObject):
     """``counts`` of cells by state, kept up to date; ``changed`` says that they are other ones."""
 
     changed = Signal()

@@ -15,7 +15,7 @@ def _duration(seconds: float) -> str:
     return f"{seconds / 60:.0f} min" if seconds < 6000 else f"{seconds / 3600:.1f} h"
 
 
-class Foot(QWidget):
+class StatusBar(QWidget):
     """One line of words and a thin bar."""
 
     def __init__(self, maker: Maker) -> None:
