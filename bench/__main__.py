@@ -217,21 +217,24 @@ def peak_of(folder: Path, *sources: Path) -> tuple[float, float, float]:
     with subprocess.Popen(command, stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, text=True) as process:
         worker = 0
         while process.poll() is None:
-            worker = max(worker, largest_worker())
+            worker = max(worker, largest_worker(process.pid))
             time.sleep(0.1)
         told = process.stderr.read() if process.stderr else ""
     assert process.returncode == 0, told
     return int(told.split()[-2]) / 1024, worker / 1024, time.perf_counter() - began
 
 
-def largest_worker() -> int:
-    """Peak memory (KB) of the largest process that was forked to work for somebody."""
+def largest_worker(command: int) -> int:
+    """Peak memory (KB) of the largest worker of a command; what it has in common with the command is counted too."""
     found = 0
-    for folder in Path("/proc").iterdir():
+    try:
+        children = Path(f"/proc/{command}/task/{command}/children").read_text().split()
+    except OSError:
+        return 0
+    for child in children:
         try:
-            if folder.name.isdigit() and b"forkserver" in (folder / "cmdline").read_bytes():
-                status = (folder / "status").read_text()
-                found = max(found, int(status.split("VmHWM:")[1].split()[0]))
+            status = Path(f"/proc/{child}/status").read_text()
+            found = max(found, int(status.split("VmHWM:")[1].split()[0]))
         except (OSError, IndexError, ValueError):
             continue  # it has ended meanwhile
     return found

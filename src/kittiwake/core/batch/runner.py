@@ -9,7 +9,6 @@ from __future__ import annotations
 import contextlib
 import itertools
 import os
-import secrets
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
@@ -112,7 +111,7 @@ class _Batch:
     ) -> None:
         self._items, self._request, self._executor = items, request, executor
         self._cancelled, self._held, self._progress = cancelled, held, progress
-        self._id = secrets.token_hex(8)
+        self._id = os.urandom(8).hex()
         self._ledgers = [Ledger(folder) for folder in request.folders]
         self._digests = tuple(request.digest(receiver) for receiver in request.receivers)
         self._kept: deque[Result] = deque()

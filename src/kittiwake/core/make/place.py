@@ -6,7 +6,6 @@ import errno
 import hashlib
 import os
 import re
-import secrets
 from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
@@ -34,7 +33,7 @@ def part_name(folder: Path) -> Path:
             "Choose another output folder.",
             "no_folder",
         ) from error
-    return folder / f".kittiwake-{os.getpid()}-{secrets.token_hex(6)}.part"
+    return folder / f".kittiwake-{os.getpid()}-{os.urandom(6).hex()}.part"
 
 
 @contextmanager

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
@@ -72,7 +72,7 @@ class ReceiverPage(QWidget):
         foot.addStretch(1)
         left.addLayout(foot)
         row.addLayout(left, 1)
-        row.addWidget(stand_ins)
+        row.addWidget(stand_ins, 0, Qt.AlignmentFlag.AlignTop)  # whole, however tall the sheet is
         self.editor.edited.connect(self._judge)
 
     def show_receiver(self, receiver: Receiver, *, anew: bool = False) -> None:
