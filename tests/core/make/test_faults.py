@@ -114,10 +114,18 @@ class TestDisk(FaultCase):
         self.assertIn("No such file", made.error or "")
 
     def test_without_a_call_for_the_whole_file_system_each_file_is_forced(self) -> None:
-        paths = [self.write(f"{n}.wav", speech_like(16_000, 0.5, seed=n), 16_000) for n in range(6)]
-        with mock.patch.object(place, "_syncfs", return_value=False) as asked:
+        # As many as are put in place together, and more than are forced one by one anyway.
+        paths = [self.write(f"{n}.wav", speech_like(16_000, 0.3, seed=n), 16_000) for n in range(24)]
+        forced: list[int] = []
+        fsync = os.fsync
+        with (
+            mock.patch.object(place, "_syncfs", return_value=False) as asked,
+            mock.patch.object(place.os, "fsync", lambda handle: (forced.append(handle), fsync(handle))),
+        ):
             self.assertEqual({told["status"] for told in self.outcomes(*paths)}, {"made"})
-        self.assertFalse(asked.called and len(self.visible()) != 6)
+        self.assertTrue(asked.called)
+        self.assertGreaterEqual(len(forced), 24)
+        self.assertEqual(len(self.visible()), 24)
 
 
 class TestSources(FaultCase):
