@@ -4,19 +4,51 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import TYPE_CHECKING
+from pathlib import Path
+from typing import TYPE_CHECKING, Protocol
 
 from ..core.errors import KittiwakeError
 
 if TYPE_CHECKING:
+    from PySide6.QtGui import QAction
+    from PySide6.QtWidgets import QWidget
+
+    from ..core.model import Clip, Receiver
+    from .autosave import Autosave
     from .bench.bench import Bench
+    from .board.filter_bar import FilterBar
     from .board.view import Board
     from .ear.player import Player
     from .ear.stated import Hearing
     from .making import Maker
     from .session import Session
     from .status_bar import StatusBar
-    from .window import Window
+
+
+class View(Protocol):
+    """What a command may ask of the window."""
+
+    filter: FilterBar
+    autosave: Autosave
+    qactions: dict[str, QAction]
+
+    def add_paths(self, paths: list[Path]) -> None: ...
+
+    def open_job(self, path: Path) -> bool: ...
+
+    def save_job(self, path: Path) -> bool: ...
+
+    def show_choice(self, clip: Clip | None, receiver: Receiver | None) -> None: ...
+
+    def load_ear(self, clip: Clip | None, receiver: Receiver | None) -> None: ...
+
+    def count(self) -> None: ...
+
+    def use_colours(self, dark: bool) -> None: ...
+
+    def room_for_bench(self) -> None: ...
+
+    def close(self) -> bool: ...
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,7 +61,8 @@ class Context:
     maker : makes outputs.
     player, hearing : the ear.
     board, bench, status : what is shown; ``status.say`` tells the user something.
-    window : asks, and is asked about.
+    view : the window, as what it shows and takes.
+    window : the same as the parent of a dialog.
     """
 
     session: Session
@@ -39,7 +72,8 @@ class Context:
     board: Board
     bench: Bench
     status: StatusBar
-    window: Window
+    view: View
+    window: QWidget
 
     def attempt(self, work: Callable[[], object]) -> bool:
         """Do something that may fail for reasons the user should read; whether it was done."""

@@ -7,7 +7,6 @@ from collections.abc import Callable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
@@ -16,12 +15,10 @@ from ..core.make.output import as_made
 from ..core.make.place import file_digest
 from ..core.measure.analyze import stamp_of
 from ..core.model import MadeRecord
+from ..core.project import Project
 from ..core.project.cell import Key
 from ..core.project.outputs import News
 from .throttle import Throttle
-
-if TYPE_CHECKING:
-    from .session import Session
 
 _EVERY = 3.0  # s
 _SHARE = 20  # times as long as a look took is waited until the next
@@ -43,9 +40,9 @@ class Outputs(QObject):
     news = Signal(News)
     unwanted_found = Signal(list)
 
-    def __init__(self, session: Session) -> None:
-        super().__init__(session)
-        self._session = session
+    def __init__(self, project: Project, parent: QObject) -> None:
+        super().__init__(parent)
+        self._project = project
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
         self._busy = False
         self._stopped = False
@@ -60,16 +57,15 @@ class Outputs(QObject):
 
     def look(self, now: bool = False) -> None:
         """Look, unless that goes on already; ``now`` even if the last time is not long ago."""
-        session = self._session
         if self._stopped or self._busy or (not now and time.monotonic() - self._last < _SHARE * self._took):
             return
         self._busy = True
-        folders = tuple(dict.fromkeys(session.project.folder_of(receiver) for receiver in session.project.receivers))
+        folders = tuple(dict.fromkeys(self._project.folder_of(receiver) for receiver in self._project.receivers))
         known = _Known(
-            session.project.outputs.records,
-            session.project.outputs.known_stamps,
-            dict(session.project.source_stamps),
-            session.project.outputs.ledger,
+            self._project.outputs.records,
+            self._project.outputs.known_stamps,
+            dict(self._project.source_stamps),
+            self._project.outputs.ledger,
         )
         self._pool.submit(self._look, folders, known)
 
@@ -128,11 +124,10 @@ class Outputs(QObject):
 
     def unwanted(self) -> list[tuple[Path, Entry]]:
         """Outputs in the job's folders that were made here, are as they were made, and belong to no clip and receiver of the job."""
-        session = self._session
-        wanted = {(str(clip.source), clip.name) for clip in session.project.job.clips}
+        wanted = {(str(clip.source), clip.name) for clip in self._project.job.clips}
         found = []
-        for receiver in session.project.receivers:
-            folder = session.project.folder_of(receiver)
+        for receiver in self._project.receivers:
+            folder = self._project.folder_of(receiver)
             for entry in Ledger(folder):
                 if (entry.source, entry.clip) in wanted and entry.receiver == receiver.slug:
                     continue

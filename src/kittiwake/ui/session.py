@@ -49,7 +49,7 @@ class Session(QObject):
         project.wanted.connect(lambda paths, anew: self.looker.want(paths, project.job.stated, anew=anew))
         project.dropped.connect(self._drop)
         project.opened.connect(lambda: self.outputs.look(now=True))
-        self.outputs = Outputs(self)
+        self.outputs = Outputs(project, self)
         self.outputs.news.connect(project.outputs.take_news)
         self.span_levels = SpanLevels(self)
         self.looker = Looker(self)

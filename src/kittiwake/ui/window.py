@@ -81,7 +81,7 @@ class Window(QMainWindow):
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
         self.context = Context(
-            self.session, self.maker, self.player, self.hearing, self.board, self.bench, self.status, self
+            self.session, self.maker, self.player, self.hearing, self.board, self.bench, self.status, self, self
         )
         self._lay_out()
         self._make_actions()

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from ..fit import Fit
 from ..make import Result, fingerprint
@@ -13,9 +12,7 @@ from ..make.ledger import Entry
 from ..measure.analyze import stamp_of
 from ..model import Clip, MadeRecord, Receiver
 from .cell import Cell, Key
-
-if TYPE_CHECKING:
-    from .project import Project
+from .work import Work
 
 
 @dataclass(slots=True)
@@ -41,7 +38,7 @@ class News:
 class Outputs:
     """States of a project's outputs."""
 
-    def __init__(self, project: Project) -> None:
+    def __init__(self, project: Work) -> None:
         self._project = project
         self._own: dict[Key, MadeRecord] = {}
         self._adopted: dict[Key, tuple[Entry, MadeRecord]] = {}

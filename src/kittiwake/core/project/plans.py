@@ -4,15 +4,12 @@ from __future__ import annotations
 
 import time
 from collections.abc import Callable, Iterable
-from typing import TYPE_CHECKING
 
 from ..fit import BatchContext, Fit, Problem, context_of, findings, fit, needs_context
 from ..make import fingerprint
 from ..model import Clip, Facts, Receiver
 from .cell import Key
-
-if TYPE_CHECKING:
-    from .project import Project
+from .work import Work
 
 #: Problems that concern one receiver, and are told in its cells alone.
 OF_ONE_RECEIVER = (
@@ -31,7 +28,7 @@ _SELDOM = 1.0  # s between two looks at what clips share, while sources still co
 class Plans:
     """Fits of a project's clips."""
 
-    def __init__(self, project: Project) -> None:
+    def __init__(self, project: Work) -> None:
         self._project = project
         self._fits: dict[Key, tuple[Clip, Facts, Receiver, BatchContext | None, Fit]] = {}
         self._marks: dict[Key, tuple[Fit, str]] = {}

@@ -51,7 +51,7 @@ def open_cut(at: Context) -> None:
         return
     at.status.say("")
     at.bench.show_cut(clip)
-    at.window.room_for_bench()
+    at.view.room_for_bench()
 
 
 command(

@@ -69,7 +69,7 @@ def _reload(at: Context) -> None:
         at.bench.compare_page,
         at.bench.levels_page,
     ):
-        at.window.load_ear(at.board.current_clip(), at.board.current_receiver())
+        at.view.load_ear(at.board.current_clip(), at.board.current_receiver())
 
 
 def hear_coded(at: Context, found: Comparison) -> None:
@@ -90,4 +90,4 @@ def hear_level(at: Context, clip_id: str) -> None:
     """The line of the level table that is current is what Space plays."""
     clip = at.session.project.clip(clip_id)
     if clip:
-        at.window.load_ear(clip, None)
+        at.view.load_ear(clip, None)

@@ -41,7 +41,7 @@ def remove(at: Context) -> None:
         if model.rowCount():
             at.board.setCurrentIndex(model.index(min(row, model.rowCount() - 1), 0))
         else:
-            at.window.show_choice(None, None)
+            at.view.show_choice(None, None)
 
 
 @command(
@@ -117,7 +117,7 @@ def state_rate(at: Context) -> None:
     dialog = RateDialog(at.window, stamped, current, facts.seconds or 0.0, len(clips))
     dialog.heard.connect(lambda rate: _hear_at(at, first, rate))
     dialog.accepted.connect(lambda: edits.state_true_rate(at.session.project, clips, dialog.rate()))
-    dialog.finished.connect(lambda _: at.window.show_choice(at.board.current_clip(), at.board.current_receiver()))
+    dialog.finished.connect(lambda _: at.view.show_choice(at.board.current_clip(), at.board.current_receiver()))
     dialog.open()
 
 

@@ -17,21 +17,21 @@ from ..context import Context
 def add_files(at: Context) -> None:
     names, _ = QFileDialog.getOpenFileNames(at.window, "Add sound files")
     if names:
-        at.window.add_paths([Path(name) for name in names])
+        at.view.add_paths([Path(name) for name in names])
 
 
 @command("job.add_folder", "Add a folder…", "Put all sound in a folder on the board.", "Ctrl+Shift+O", menu="Job")
 def add_folder(at: Context) -> None:
     name = QFileDialog.getExistingDirectory(at.window, "Add a folder")
     if name:
-        at.window.add_paths([Path(name)])
+        at.view.add_paths([Path(name)])
 
 
 @command("job.open", "Open a job…", "Open saved work.", "Ctrl+J", menu="Job")
 def open_job(at: Context) -> None:
     name, _ = QFileDialog.getOpenFileName(at.window, "Open a job", filter=f"Kittiwake jobs (*{EXTENSION})")
     if name:
-        at.window.open_job(Path(name))
+        at.view.open_job(Path(name))
 
 
 @command("job.save", "Save the job", "Save sources, clips, receivers and decisions.", "Ctrl+S", menu="Job")
@@ -40,7 +40,7 @@ def save_job(at: Context) -> None:
     if path is None or _ships(path):
         save_job_as(at)
     elif not at.session.project.changed_by_others(path) or _may_overwrite(at, path):
-        at.window.save_job(path)
+        at.view.save_job(path)
 
 
 @command("job.save_as", "Save the job as…", "Save under another name.", "Ctrl+Shift+S", menu="Job")
@@ -48,7 +48,7 @@ def save_job_as(at: Context) -> None:
     start = Path.home() / f"{at.session.project.job.name.replace('/', '-')}{EXTENSION}"
     path = where_to_save(at.window, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})", (EXTENSION,))
     if path:
-        at.window.save_job(path)
+        at.view.save_job(path)
 
 
 @command("job.output", "Choose where outputs go…", "Choose the folder that made files go to.", "Ctrl+D", menu="Job")
@@ -60,7 +60,7 @@ def choose_output(at: Context) -> None:
 
 @command("job.quit", "Leave", "Close the window.", "Ctrl+Q", menu="Job")
 def leave(at: Context) -> None:
-    at.window.close()
+    at.view.close()
 
 
 def _may_overwrite(at: Context, path: Path) -> bool:
@@ -100,7 +100,7 @@ def offer_autosaved(at: Context) -> None:
             one.drop()
         elif answer == go_on and take_up(at, one):
             one.drop()
-            at.window.autosave.keep()
+            at.view.autosave.keep()
             return
 
 

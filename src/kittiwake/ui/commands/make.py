@@ -27,7 +27,7 @@ def make_all(at: Context) -> None:
         # Pressed before everything has been looked at: it is meant all the same.
         at.maker.wanted = True
         at.status.say("Everything is made as soon as it has been looked at. Esc takes that back.")
-        at.window.count()
+        at.view.count()
         return
     at.maker.wanted = False
     cells = list(at.session.project.cells())
@@ -51,7 +51,7 @@ def cancel(at: Context) -> None:
     if at.maker.wanted:
         at.maker.wanted = False
         at.status.say("Nothing will be made.")
-        at.window.count()
+        at.view.count()
     at.maker.cancel()
 
 

@@ -18,7 +18,7 @@ def open_record(at: Context) -> None:
     at.status.say("")
     at.player.pause()
     at.bench.show_record()
-    at.window.room_for_bench()
+    at.view.room_for_bench()
 
 
 @command(

@@ -12,7 +12,7 @@ from ..theme.colours import colours
 
 @command("view.theme", "Light or dark", "Switch between light and dark until the next start.", "Ctrl+T", menu="View")
 def light_or_dark(at: Context) -> None:
-    at.window.use_colours(not colours().dark)
+    at.view.use_colours(not colours().dark)
 
 
 @command("view.levels", "Levels of the set", "One table of all levels, to be sorted.", "L", menu="View")
@@ -22,7 +22,7 @@ def show_levels(at: Context) -> None:
 
 @command("view.find", "Find clips…", "Show only clips with a name, or in a state.", "Ctrl+F", menu="View")
 def find_clips(at: Context) -> None:
-    at.window.filter.begin()
+    at.view.filter.begin()
     at.board.ordered.emit()
 
 
@@ -52,7 +52,7 @@ def go_to_bench(at: Context) -> None:
 
 @command("view.palette", "Find a command…", "Type part of a command's name.", "Ctrl+K", menu="View")
 def find_command(at: Context) -> None:
-    Palette(at.window, at.window.qactions).open()
+    Palette(at.window, at.view.qactions).open()
 
 
 def go_to_clip(at: Context, clip_id: str) -> None:
