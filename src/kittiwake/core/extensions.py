@@ -9,12 +9,21 @@ from __future__ import annotations
 import importlib.util
 import os
 import sys
+from collections.abc import Iterable
+from importlib import import_module
 from pathlib import Path
+from pkgutil import iter_modules
 from typing import Literal
 
 from .errors import KittiwakeError
 
 VARIABLE = "KITTIWAKE_EXTENSIONS"
+
+
+def import_all(package: str, path: Iterable[str]) -> None:
+    """Import every module of a folder, so that it registers what it has; ``path`` is the ``__path__`` of the package."""
+    for found in iter_modules(path):
+        import_module(f"{package}.{found.name}")
 
 
 def load(part: Literal["core", "ui"]) -> list[str]:

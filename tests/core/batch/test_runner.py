@@ -161,6 +161,19 @@ class TestRuns(RunCase):
         self.assertEqual(self.states(list(run_batch([other], wish, InProcess()))), {"made": 1})
         self.assertEqual(self.states(list(run_batch(paths, wish, InProcess()))), {"made": 1, "kept": 3})
 
+    def test_of_several_clips_of_one_source_the_altered_one_is_told(self) -> None:
+        (path,) = self.sources(1, 3.0)
+        facts = analyze(path)
+        clips = []
+        for n, name in enumerate(("one", "two", "three")):
+            clip = Clip(path, name, start=n * 16_000, stop=(n + 1) * 16_000)
+            clips.append(PlannedClip(clip, facts, {MENU.slug: fit(clip, facts, MENU)}, n + 1))
+        wish = BatchRequest((MENU,), (self.folder / "out",))
+        list(run_batch(clips, wish, InProcess()))
+        (self.folder / "out" / "two.wav").write_bytes(b"somebody's own")
+        again = {result.clip: result for result in run_batch(clips, wish, InProcess())}
+        self.assertEqual([again[one.clip.id].altered for one in clips], ["", "two.wav", ""])
+
     def test_altered_outputs_are_left_and_noticed(self) -> None:
         paths = self.sources(3)
         self.run_all(paths)

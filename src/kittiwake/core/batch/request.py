@@ -71,22 +71,19 @@ class PlannedClip:
     fits: Mapping[str, Fit]
     place: int
 
-    def digest(self, receiver: Receiver) -> str:
-        """As that of the ``BatchRequest`` by which a terminal would make the same; empty where no words of a terminal ask for it."""
+    def is_plain(self, receiver: Receiver) -> bool:
+        """Whether a terminal could be asked to make the same, in its words: of the whole file, untouched but for its true rate."""
         clip = self.clip
-        rate_only = TouchUp(true_rate=clip.touch_up.true_rate)
-        if (
-            self.facts.stated is not None
-            or shares_anything(receiver)
-            or receiver.rules.cue_points
-            or not clip.whole_source
-            or clip.at
-            or clip.touch_up != rate_only
-            or clip.name != clip.source.stem
-            or clip.kind
-        ):
-            return ""
-        return BatchRequest((receiver,), (), true_rate=clip.touch_up.true_rate).digest(receiver)
+        return (
+            self.facts.stated is None
+            and not shares_anything(receiver)
+            and not receiver.rules.cue_points
+            and clip.whole_source
+            and not clip.at
+            and clip.touch_up == TouchUp(true_rate=clip.touch_up.true_rate)
+            and clip.name == clip.source.stem
+            and not clip.kind
+        )
 
 
 class Target(NamedTuple):

@@ -93,10 +93,6 @@ def _path(item: Item) -> Path:
     return item.clip.source if isinstance(item, PlannedClip) else item
 
 
-def _clip_name(item: Item) -> str:
-    return item.clip.name if isinstance(item, PlannedClip) else item.stem
-
-
 class _Batch:
     """One batch: names for all items, what has not changed left alone, the rest shared out."""
 
@@ -118,7 +114,10 @@ class _Batch:
         self._in_hand: dict[int, Chunk] = {}
         self._namings: list[Naming] = []
         self._contexts: tuple[BatchContext | None, ...] = ()
-        self._altered: dict[tuple[str, str], str] = {}  # outputs that were altered, by source and receiver
+        self._altered: dict[
+            tuple[str, str], str
+        ] = {}  # outputs that were altered, by clip, or path of a whole file, and receiver
+        self._digests_at: dict[tuple[int, int | None], str] = {}  # by receiver and true rate
 
     def results(self) -> Iterator[Result]:
         whole_files = not isinstance(next(iter(self._items), None), PlannedClip)
@@ -151,7 +150,10 @@ class _Batch:
     def _told(self, results: Iterable[Result]) -> Iterator[Result]:
         """Say where an output goes beside one that somebody has altered."""
         for result in results:
-            altered = self._altered.pop((result.path, result.receiver), "") if self._altered else ""
+            altered = ""
+            if self._altered:
+                keys = ((one, result.receiver) for one in (result.clip, result.path))
+                altered = next((self._altered.pop(key) for key in keys if key in self._altered), "")
             if altered:
                 told = f"{altered} was altered since it was made: it is left as it is, and this stands beside it."
                 result.altered, result.said = altered, (*result.said, told)
@@ -262,15 +264,26 @@ class _Batch:
                     self._kept.append(self._lost(item, n, told, altered=altered))
                     continue
                 if altered:
-                    self._altered[str(_path(item)), slug] = altered
-                digest, fit = self._digests[n], None
-                if isinstance(item, PlannedClip):
-                    digest, fit = item.digest(self._request.receivers[n]), item.fits[slug]
+                    whose = item.clip.id if isinstance(item, PlannedClip) else str(item)
+                    self._altered[whose, slug] = altered
+                digest = self._digest_of(n, item)
+                fit = item.fits[slug] if isinstance(item, PlannedClip) else None
                 if kept := self._unchanged(n, item, before, digest):
                     self._kept.append(kept)
                 else:
                     targets.append(Target(n, stem, before, digest, fit))
             yield item, targets
+
+    def _digest_of(self, n: int, item: Item) -> str:
+        """Of what is asked for an item; computed once for all clips that ask for the same."""
+        if not isinstance(item, PlannedClip):
+            return self._digests[n]
+        receiver, rate = self._request.receivers[n], item.clip.touch_up.true_rate
+        if not item.is_plain(receiver):
+            return ""
+        if (n, rate) not in self._digests_at:
+            self._digests_at[n, rate] = BatchRequest((receiver,), (), true_rate=rate).digest(receiver)
+        return self._digests_at[n, rate]
 
     def _given(self, sources: Iterable[Source]) -> Chunk:
         sources = tuple(sources)

@@ -3,15 +3,13 @@
 from __future__ import annotations
 
 import difflib
-from importlib import import_module
-from pkgutil import iter_modules
 
 from ..errors import RulesError
+from ..extensions import import_all
 from . import families
 from .format import FORMATS, Format
 
-for _found in iter_modules(families.__path__):
-    import_module(f"{families.__name__}.{_found.name}")
+import_all(families.__name__, families.__path__)
 # As people look for them: by container, the common ones first.
 _CONTAINERS = ("wav", "rf64", "aiff", "au", "caf", "sphere", "flac", "raw", "amr", "ogg", "mp3", "mp4")
 _FIRST = (

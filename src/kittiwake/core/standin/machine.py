@@ -11,12 +11,12 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from importlib import import_module
-from pkgutil import iter_modules
 from typing import Protocol, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
+
+from ..extensions import import_all
 
 
 @dataclass(frozen=True, slots=True)
@@ -86,6 +86,5 @@ def kinds() -> dict[str, Kind]:
     """All kinds of machines by their keys."""
     from . import machines
 
-    for found in iter_modules(machines.__path__):
-        import_module(f"{machines.__name__}.{found.name}")
+    import_all(machines.__name__, machines.__path__)
     return _KINDS

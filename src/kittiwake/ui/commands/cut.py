@@ -23,14 +23,14 @@ from ..context import Context
 from ..waiting import Waiting
 
 
-def _page_does(what: Callable[[CutPage], object]) -> Callable[[Context], None]:
-    """A command that is done by the page where one cuts, if that is on show."""
+def _of_page(id_: str, text: str, help_: str, *keys: str, does: Callable[[CutPage], object]) -> None:
+    """Register a command that is done by the page where one cuts, if that is on show."""
 
     def run(at: Context) -> None:
         if _cutting(at):
-            what(at.bench.cut_page)
+            does(at.bench.cut_page)
 
-    return run
+    command(id_, text, help_, *keys, menu="Cut")(run)
 
 
 @command(
@@ -54,13 +54,13 @@ def open_cut(at: Context) -> None:
     at.view.room_for_bench()
 
 
-command(
+_of_page(
     "cut.find",
     "Find the speech",
     "Search again with the settings as they are; names and set edges stay.",
     "F",
-    menu="Cut",
-)(_page_does(CutPage.search))
+    does=CutPage.search,
+)
 
 
 @command("cut.list", "Names from a list…", "Give the clips their names in order.", "Ctrl+L", menu="Cut")
@@ -76,126 +76,122 @@ def names_from_list(at: Context) -> None:
     dialog.open()
 
 
-command(
+_of_page(
     "cut.listen",
     "Suggest names by ear",
     "The speech engine listens for the lines of the list in every span; nothing is named before you take it.",
     "Ctrl+B",
-    menu="Cut",
-)(_page_does(CutPage.listen_for_names))
+    does=CutPage.listen_for_names,
+)
 
 
-command(
-    "cut.take_heard", "Take the suggestion", "Name the chosen span as heard, and go on.", "Ctrl+Return", menu="Cut"
-)(_page_does(CutPage.take_heard))
+_of_page(
+    "cut.take_heard",
+    "Take the suggestion",
+    "Name the chosen span as heard, and go on.",
+    "Ctrl+Return",
+    does=CutPage.take_heard,
+)
 
 
-command(
+_of_page(
     "cut.take_all_heard",
     "Take all suggestions",
     "Name every span as heard; the same line twice in a row is taken as two takes.",
-    menu="Cut",
-)(_page_does(lambda page: page.ear.take_every()))
+    does=lambda page: page.ear.take_every(),
+)
 
 
-command(
+_of_page(
     "cut.name",
     "Name the span",
     "Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it.",
     "N",
-    menu="Cut",
-)(_page_does(CutPage.begin_to_name))
+    does=CutPage.begin_to_name,
+)
 
 
-command(
+_of_page(
     "cut.drop",
     "Set aside, or take back",
     "A flub or a cough is kept, but not delivered (Del does it too).",
     "W",
-    menu="Cut",
-)(_page_does(CutPage.drop))
-
-
-command("cut.start", "Start at the cursor", "Move the start of the chosen span to the cursor.", "I", menu="Cut")(
-    _page_does(lambda page: page.edge_to_cursor(START))
+    does=CutPage.drop,
 )
 
 
-command("cut.stop", "End at the cursor", "Move the end of the chosen span to the cursor.", "O", menu="Cut")(
-    _page_does(lambda page: page.edge_to_cursor(STOP))
+_of_page(
+    "cut.start",
+    "Start at the cursor",
+    "Move the start of the chosen span to the cursor.",
+    "I",
+    does=lambda page: page.edge_to_cursor(START),
 )
-
-
-command(
+_of_page(
+    "cut.stop",
+    "End at the cursor",
+    "Move the end of the chosen span to the cursor.",
+    "O",
+    does=lambda page: page.edge_to_cursor(STOP),
+)
+_of_page(
     "cut.leave_out",
     "Leave out from here to here",
     "Press it where a cough begins and where it ends; once more inside takes it back.",
     "Q",
-    menu="Cut",
-)(_page_does(CutPage.leave_out))
-
-
-command("cut.split", "Split at the cursor", "Part the span under the cursor in two.", "X", menu="Cut")(
-    _page_does(CutPage.split)
+    does=CutPage.leave_out,
 )
 
 
-command("cut.join", "Join with the next", "Make one span of the chosen one and the next.", "J", menu="Cut")(
-    _page_does(CutPage.join)
-)
-
-
-command(
+_of_page("cut.split", "Split at the cursor", "Part the span under the cursor in two.", "X", does=CutPage.split)
+_of_page("cut.join", "Join with the next", "Make one span of the chosen one and the next.", "J", does=CutPage.join)
+_of_page(
     "cut.take",
     "Another take of the line before",
     "Deliver it in place of the one before; again takes that back.",
     "Y",
-    menu="Cut",
-)(_page_does(CutPage.another_take))
-
-
-command("cut.next_take", "Choose the next take", "Deliver another take of this line, and hear it.", "U", menu="Cut")(
-    _page_does(CutPage.next_take)
+    does=CutPage.another_take,
 )
 
 
-command("cut.between", "Span of the pause after", "Keep what lies between this span and the next.", "G", menu="Cut")(
-    _page_does(CutPage.between)
+_of_page(
+    "cut.next_take",
+    "Choose the next take",
+    "Deliver another take of this line, and hear it.",
+    "U",
+    does=CutPage.next_take,
+)
+_of_page(
+    "cut.between",
+    "Span of the pause after",
+    "Keep what lies between this span and the next.",
+    "G",
+    does=CutPage.between,
+)
+_of_page(
+    "cut.spectrum",
+    "Waveform or spectrogram",
+    "See the sound by its frequencies, or by its shape.",
+    "A",
+    does=lambda page: page.wave.show_spectrum(not page.wave.spectral),
 )
 
 
-command(
-    "cut.spectrum", "Waveform or spectrogram", "See the sound by its frequencies, or by its shape.", "A", menu="Cut"
-)(_page_does(lambda page: page.wave.show_spectrum(not page.wave.spectral)))
-
-
-command(
+_of_page(
     "cut.seen",
     "What the search saw",
     "Over the sound: its level, what it had to reach, and where a voice was heard.",
     "Shift+A",
-    menu="Cut",
-)(_page_does(CutPage.show_seen))
-
-
-command("cut.nearer", "Nearer", "Show less of the source, larger.", "+", "=", menu="Cut")(
-    _page_does(lambda page: page.wave.zoom(1.6))
+    does=CutPage.show_seen,
 )
 
 
-command("cut.farther", "Farther", "Show more of the source, smaller.", "-", menu="Cut")(
-    _page_does(lambda page: page.wave.zoom(1 / 1.6))
+_of_page("cut.nearer", "Nearer", "Show less of the source, larger.", "+", "=", does=lambda page: page.wave.zoom(1.6))
+_of_page(
+    "cut.farther", "Farther", "Show more of the source, smaller.", "-", does=lambda page: page.wave.zoom(1 / 1.6)
 )
-
-
-command("cut.near", "Look at the span", "Show the chosen span as large as it goes.", "Z", menu="Cut")(
-    _page_does(CutPage.look_near)
-)
-
-
-command("cut.whole", "Look at all of it", "Show the whole source.", "0", menu="Cut")(
-    _page_does(lambda page: page.wave.show_all())
-)
+_of_page("cut.near", "Look at the span", "Show the chosen span as large as it goes.", "Z", does=CutPage.look_near)
+_of_page("cut.whole", "Look at all of it", "Show the whole source.", "0", does=lambda page: page.wave.show_all())
 
 
 @command(

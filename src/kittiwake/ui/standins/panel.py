@@ -7,14 +7,13 @@ class BeaconPanel(QFrame): ...
 from __future__ import annotations
 
 from collections.abc import Callable
-from importlib import import_module
 from pathlib import Path
-from pkgutil import iter_modules
 from typing import Any, TypeVar
 
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from ...core.errors import reason_of
+from ...core.extensions import import_all
 from ...core.standin.machine import Kind, Machine, kinds
 
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
@@ -37,8 +36,7 @@ def panel(key: str) -> Callable[[Panel], Panel]:
 def _makers() -> dict[str, Maker]:
     from . import __path__ as folder
 
-    for found in iter_modules(folder):
-        import_module(f"{__package__}.{found.name}")
+    import_all(str(__package__), folder)
     return _PANELS
 
 
