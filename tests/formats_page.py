@@ -97,7 +97,7 @@ def page() -> str:
         )
         bit_rates = ", ".join(f"{rate / 1000:g}" for rate in sorted(form.bit_rates)) or "–"
         lot = "block" if form.frame_at else str(form.frame)
-        delay = "none" if lot == "1" and not form.delay else f"{form.delay} samples, lots of {lot}"
+        delay = "none" if lot == "1" and not form.delay else f"{form.delay} samples, frames of {lot}"
         own = (
             form.key in (("raw", "ulaw"), ("raw", "alaw"), ("raw", "oki_adpcm"))
             or "g726" in form.encoding

@@ -142,6 +142,7 @@ def put_own(name: str, sound: Signal, rate: int, container: str, encoding: str) 
     writer.close()
 
 
+# A list, one recording after the other, of what is wrong with each: it is not taken apart.
 def record() -> None:
     """Make every recording anew, and the job that holds them."""
     SOUNDS.mkdir(exist_ok=True)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from dataclasses import dataclass
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
@@ -25,6 +26,32 @@ from .button import Button
 _SIDES = (("auto", "as the sides suggest"), ("left", "left"), ("right", "right"), ("mix", "both mixed"))
 
 
+@dataclass(frozen=True, slots=True)
+class _Number:
+    """A field: the touch-up's own number is ``base`` + what is shown × ``factor``."""
+
+    name: str
+    label: str
+    help: str
+    low: float
+    high: float
+    step: float
+    digits: int
+    unit: str
+    factor: float = 1.0
+    base: float = 0.0
+
+
+_NUMBERS = (
+    _Number("gain_db", "Louder by", "on top of what the receiver asks for; peaks are never clipped", -30, 30, 0.5, 1, "dB"),
+    _Number("speed", "Faster by", "the pitch stays", -50, 100, 1, 1, "%", 0.01, 1.0),
+    _Number("pitch", "Higher by", "the length stays", -6, 6, 0.5, 2, "semitones"),
+    _Number("fade_in", "Fade in over", "at the start", 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("fade_out", "Fade out over", "at the end", 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("low_cut", "Keep nothing below", "rumble and handling; 0 leaves it to the receiver", 0, 1000, 10, 0, "Hz"),
+)  # fmt: skip
+
+
 def _reader(box: QDoubleSpinBox, base: float, factor: float) -> Callable[[], object]:
     return lambda: round(base + box.value() * factor, 6)
 
@@ -39,70 +66,77 @@ class TouchDialog(QDialog):
         self.setWindowTitle("Touch up")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._before = before[0]
+        self._read: dict[str, Callable[[], object]] = {}
+        self.numbers: dict[str, QDoubleSpinBox] = {}
+        self.stages: dict[str, QDoubleSpinBox] = {}
         column = QVBoxLayout(self)
+        column.addWidget(self._heading(before))
+        self._grid = QGridLayout()
+        self._grid.setHorizontalSpacing(14)
+        column.addLayout(self._grid)
+        self._add_numbers(before[0])
+        self._add_stages(before[0])
+        self._add_choices(before[0])
+        self._start = {name: read() for name, read in self._read.items()}
+        column.addLayout(self._keys())
+        self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        self.box.accepted.connect(self.accept)
+        self.box.rejected.connect(self.reject)
+        column.addWidget(self.box)
+        self.numbers["gain_db"].setFocus()
+        self.numbers["gain_db"].selectAll()
+
+    def _heading(self, before: Sequence[TouchUp]) -> QLabel:
         many = f"{len(before)} clips" if len(before) > 1 else "This clip"
         alike = all(touch == before[0] for touch in before)
         more = "" if alike else " They differ; only what you change here is changed in all of them."
         head = QLabel(f"{many}: nothing is written to the recordings.{more}")
         head.setWordWrap(True)
-        column.addWidget(head)
-        grid = QGridLayout()
-        grid.setHorizontalSpacing(14)
-        column.addLayout(grid)
-        self._read: dict[str, Callable[[], object]] = {}
-        first = before[0]
-        self.numbers: dict[str, QDoubleSpinBox] = {}
-        for row, (name, label, value, low, high, step, digits, unit, factor, help_) in enumerate(
-            (
-                ("gain_db", "Louder by", first.gain_db, -30.0, 30.0, 0.5, 1, " dB", 1.0,
-                 "on top of what the receiver asks for; peaks are never clipped"),
-                ("speed", "Faster by", (first.speed - 1) * 100, -50.0, 100.0, 1.0, 1, " %", 0.01,
-                 "the pitch stays"),
-                ("pitch", "Higher by", first.pitch, -6.0, 6.0, 0.5, 2, " semitones", 1.0, "the length stays"),
-                ("fade_in", "Fade in over", first.fade_in * 1000, 0.0, 10_000.0, 5.0, 0, " ms", 0.001, "at the start"),
-                ("fade_out", "Fade out over", first.fade_out * 1000, 0.0, 10_000.0, 5.0, 0, " ms", 0.001, "at the end"),
-                ("low_cut", "Keep nothing below", first.low_cut, 0.0, 1000.0, 10.0, 0, " Hz", 1.0,
-                 "rumble and handling; 0 leaves it to the receiver"),
-            )
-        ):  # fmt: skip
-            text = QLabel(label)
-            box = QDoubleSpinBox()
-            box.setRange(low, high)
-            box.setSingleStep(step)
-            box.setDecimals(digits)
-            box.setSuffix(unit)
-            box.setValue(value)
-            box.setMinimumWidth(150)
-            box.setAccessibleName(f"{label}: {help_}")
-            text.setBuddy(box)
-            told = QLabel(help_)
-            told.setProperty("soft", True)
-            for at, widget in enumerate((text, box, told)):
-                grid.addWidget(widget, row, at)
-            self.numbers[name] = box
-            self._read[name] = _reader(box, 1.0 if name == "speed" else 0.0, factor)
+        return head
+
+    def _row(self, label: str, widget: QWidget, help_: str = "") -> None:
+        row = self._grid.rowCount()
+        text = QLabel(label)
+        text.setBuddy(widget)
+        self._grid.addWidget(text, row, 0)
+        self._grid.addWidget(widget, row, 1, 1, 1 if help_ else 2)
+        if help_:
+            hint = QLabel(help_)
+            hint.setProperty("soft", True)
+            self._grid.addWidget(hint, row, 2)
+
+    def _number(self, label: str, help_: str, low: float, high: float, step: float, unit: str) -> QDoubleSpinBox:
+        box = QDoubleSpinBox()
+        box.setRange(low, high)
+        box.setSingleStep(step)
+        box.setSuffix(f" {unit}" if unit else "")
+        box.setMinimumWidth(150)
+        box.setAccessibleName(f"{label}: {help_}")
+        self._row(label, box, help_)
+        return box
+
+    def _add_numbers(self, first: TouchUp) -> None:
+        for one in _NUMBERS:
+            box = self._number(one.label, one.help, one.low, one.high, one.step, one.unit)
+            box.setDecimals(one.digits)
+            box.setValue((getattr(first, one.name) - one.base) / one.factor)
+            self.numbers[one.name] = box
+            self._read[one.name] = _reader(box, one.base, one.factor)
+
+    def _add_stages(self, first: TouchUp) -> None:
+        """Touch-ups that were added from outside."""
         chosen = dict(first.more)
-        self.stages: dict[str, QDoubleSpinBox] = {}
-        for row, stage in enumerate(STAGES.values(), len(self.numbers)):
-            box = QDoubleSpinBox()
-            box.setRange(stage.low, stage.high)
-            box.setSingleStep(stage.step)
-            box.setSuffix(f" {stage.unit}" if stage.unit else "")
+        for stage in STAGES.values():
+            box = self._number(stage.label, stage.help, stage.low, stage.high, stage.step, stage.unit)
             box.setValue(chosen.get(stage.key, 0.0))
-            box.setMinimumWidth(150)
-            box.setAccessibleName(f"{stage.label}: {stage.help}")
-            text, told = QLabel(stage.label), QLabel(stage.help)
-            text.setBuddy(box)
-            told.setProperty("soft", True)
-            for at, widget in enumerate((text, box, told)):
-                grid.addWidget(widget, row, at)
             self.stages[stage.key] = box
         if self.stages:
             others = tuple((key, value) for key, value in first.more if key not in self.stages)
             self._read["more"] = lambda: (
                 others + tuple((key, box.value()) for key, box in self.stages.items() if box.value())
             )
-        row = len(self.numbers) + len(self.stages)
+
+    def _add_choices(self, first: TouchUp) -> None:
         self.shape = QComboBox()
         self.shape.addItem("round: gentle at both ends", "round")
         self.shape.addItem("even: a straight line", "even")
@@ -113,17 +147,14 @@ class TouchDialog(QDialog):
         self.side.setCurrentIndex(max(0, self.side.findData(first.side)))
         self.dc = QCheckBox("Take away a DC offset")
         self.dc.setChecked(first.remove_dc)
-        for label, widget in (("Shape of the fades", self.shape), ("Side to use", self.side)):
-            text = QLabel(label)
-            text.setBuddy(widget)
-            grid.addWidget(text, row, 0)
-            grid.addWidget(widget, row, 1, 1, 2)
-            row += 1
-        grid.addWidget(self.dc, row, 1, 1, 2)
+        self._row("Shape of the fades", self.shape)
+        self._row("Side to use", self.side)
+        self._grid.addWidget(self.dc, self._grid.rowCount(), 1, 1, 2)
         self._read["fade_shape"] = self.shape.currentData
         self._read["side"] = self.side.currentData
         self._read["remove_dc"] = self.dc.isChecked
-        self._start = {name: read() for name, read in self._read.items()}
+
+    def _keys(self) -> QHBoxLayout:
         keys = QHBoxLayout()
         self.hear_button = Button("Hear it so")
         self.hear_button.clicked.connect(lambda: self.heard.emit(self._before.changed(**self.changes())))
@@ -132,13 +163,7 @@ class TouchDialog(QDialog):
         keys.addWidget(self.hear_button)
         keys.addWidget(self.plain_button)
         keys.addStretch(1)
-        column.addLayout(keys)
-        self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self.box.accepted.connect(self.accept)
-        self.box.rejected.connect(self.reject)
-        column.addWidget(self.box)
-        self.numbers["gain_db"].setFocus()
-        self.numbers["gain_db"].selectAll()
+        return keys
 
     def changes(self) -> dict[str, object]:
         """Fields of a touch-up that were changed here."""

@@ -13,7 +13,7 @@ from hypothesis import strategies as st
 
 from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake import PathList, find_sound_files, open_sound
-from kittiwake.core.intake.folder import in_lots
+from kittiwake.core.intake.folder import in_batches
 from kittiwake.core.measure import analyze
 from tests.sounds import DEMO, FolderCase, sine, tone_level
 
@@ -139,11 +139,11 @@ class TestFolders(FolderCase):
         found = [path.name for path in find_sound_files([self.folder])]
         self.assertEqual(found, ["one.WAV", "recording.001", "two.wav"])
 
-    def test_told_in_lots_of_which_the_first_comes_soon(self) -> None:
+    def test_told_in_batches_of_which_the_first_comes_soon(self) -> None:
         for number in range(600):
             (self.folder / f"{number:03}.wav").write_bytes(b"RIFF")
         lots: list[list[str]] = []
-        self.assertEqual(in_lots(find_sound_files([self.folder]), lots.append), 600)
+        self.assertEqual(in_batches(find_sound_files([self.folder]), lots.append), 600)
         self.assertEqual([len(lot) for lot in lots], [20, 500, 80])
         self.assertEqual([name for lot in lots for name in lot], [str(p) for p in find_sound_files([self.folder])])
 

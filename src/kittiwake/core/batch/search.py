@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
-from ..intake.folder import PassedOver, find_sound_files, in_lots
+from ..intake.folder import PassedOver, find_sound_files, in_batches
 from ..make.ledger import LEDGER, Ledger
 from ..make.output import as_made
 
@@ -29,9 +29,9 @@ def made_here(folder: Path) -> Callable[[str], bool] | None:
 
 
 def tell_sources(paths: list[str], tell: Callable[[list[str]], object]) -> tuple[int, str]:
-    """``find_sources`` for a process of its own: tells of what it finds in lots, and returns how many there are, and what was passed over in
+    """``find_sources`` for a process of its own: tells of what it finds in batches, and returns how many there are, and what was passed over in
     words.
     """
     passed = PassedOver()
-    total = in_lots(find_sources([Path(path) for path in paths], passed), tell)
+    total = in_batches(find_sources([Path(path) for path in paths], passed), tell)
     return total, str(passed)

@@ -18,8 +18,8 @@ def mp3_bit_rates(rate: int) -> tuple[int, ...]:
 def mp3_size(frames: int, channels: int, rate: int, bit_rate: int) -> int:
     """Tag, information frame, and frames of equal bit rate, of which some are a byte longer so that the mean comes out."""
     low = rate < 32_000
-    lot, factor = (576, 72) if low else (1152, 144)
-    count = -(-frames // lot) + (2 if low else 1)
+    frame, factor = (576, 72) if low else (1152, 144)
+    count = -(-frames // frame) + (2 if low else 1)
     base, rest = divmod(factor * bit_rate, rate)
     padded = -(-((count - 1) * rest) // rate)
     side = (9 if channels == 1 else 17) if low else (17 if channels == 1 else 32)

@@ -23,18 +23,24 @@ class SndfileWriter:
     """Anything that libsndfile writes, from samples rounded or companded here.
 
     Companded encodings are handed the decoded values of our own nearest codes, which libsndfile's encoder maps back to just
-    those codes. ``lot`` fills the sound up with silence to a multiple of so many frames.
+    those codes. ``multiple_of`` fills the sound up with silence to a multiple of so many frames.
     """
 
     def __init__(
-        self, opening: Opening, form: str, subtype: str, endian: str | None = None, exact: bool = True, lot: int = 1
+        self,
+        opening: Opening,
+        form: str,
+        subtype: str,
+        endian: str | None = None,
+        exact: bool = True,
+        multiple_of: int = 1,
     ) -> None:
         import soundfile
 
         self.digest: int | None = 0 if exact else None
         self.clipped = 0
         self._path = opening.path
-        self._lot, self._frames, self._channels = lot, 0, opening.channels
+        self._multiple, self._frames, self._channels = multiple_of, 0, opening.channels
         self._bits = {"PCM_S8": 8, "PCM_U8": 8, "PCM_24": 24, "PCM_32": 32}.get(subtype, 16)
         self._compand = {"ULAW": (ulaw.encode, ulaw.decode), "ALAW": (alaw.encode, alaw.decode)}.get(subtype)
         self._quantise = Quantiser(self._bits, opening.dither)
@@ -65,7 +71,7 @@ class SndfileWriter:
 
     def close(self) -> None:
         if not self._file.closed:
-            if missing := -self._frames % self._lot:
+            if missing := -self._frames % self._multiple:
                 self._file.write(np.zeros((missing, self._channels), np.int16))
             self._file.close()
 
@@ -184,10 +190,10 @@ class AvWriter:
 
 
 def by_sndfile(
-    form: str, subtype: str, *, endian: str | None = None, exact: bool = True, lot: int = 1
+    form: str, subtype: str, *, endian: str | None = None, exact: bool = True, multiple_of: int = 1
 ) -> Callable[[Opening], Writer]:
     """An opener of ``SndfileWriter``."""
-    return lambda opening: SndfileWriter(opening, form, subtype, endian, exact, lot)
+    return lambda opening: SndfileWriter(opening, form, subtype, endian, exact, multiple_of)
 
 
 def by_libav(muxer: str, codec: str, **options: str) -> Callable[[Opening], Writer]:

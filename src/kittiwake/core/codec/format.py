@@ -67,9 +67,9 @@ class Format:
     levels : the magnitudes that samples can have, nominal, rising; where they are few and not evenly apart.
     size : exact file size; None where it depends on the sound.
     typical : bytes a frame and channel, to estimate where ``size`` is None.
-    frame : samples that the encoding takes at a time; the last lot is filled up with silence. Where that depends on the
+    frame : samples that the encoding takes at a time; the last frame is filled up with silence. Where that depends on the
         sample rate, ``frame_at`` tells it.
-    lookahead : samples that an encoder holds back, for which it may need one more lot.
+    lookahead : samples that an encoder holds back, for which it may need one more frame.
     delay : samples by which decoded sound comes later than what was encoded.
     ragged : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
     variable : whether the codec has a variable bit rate besides the constant one.
@@ -173,8 +173,8 @@ class Format:
 
     def decoded_frames(self, frames: int, rate: int) -> int:
         """Frames that come out again when ``frames`` went in: whole codec frames."""
-        lot = self.frame_at(rate) if self.frame_at else self.frame
-        return -(-(frames + self.lookahead) // lot) * lot
+        frame = self.frame_at(rate) if self.frame_at else self.frame
+        return -(-(frames + self.lookahead) // frame) * frame
 
     def open(
         self, path: Path, rate: int, channels: int, *, dither: Dither, bit_rate: int = 0, variable: bool = False

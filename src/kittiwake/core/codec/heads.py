@@ -74,8 +74,8 @@ def with_whole_numbers(head: bytes) -> bytes:
     return right + end + b"\n" * (len(body) - len(right)) + rest + head[1024:]
 
 
-def adpcm_in_wav(subtype: str, lot: int = 1) -> Callable[[Opening], Writer]:
+def adpcm_in_wav(subtype: str, multiple_of: int = 1) -> Callable[[Opening], Writer]:
     """An opener of libsndfile's WAV with whole blocks, of which it counts what fills up the last into the length."""
     return lambda opening: Finished(
-        SndfileWriter(opening, "WAV", subtype, exact=False, lot=lot), opening, with_frames
+        SndfileWriter(opening, "WAV", subtype, exact=False, multiple_of=multiple_of), opening, with_frames
     )

@@ -55,7 +55,7 @@ class Quantiser:
         """Feedback without a step in Python per sample.
 
         With y the output, x the input and e the error of rounding, y = x + e − 2e₋₁ + e₋₂ means that e is what rounding does to
-        the twice summed input: y is the twice taken difference of round(ΣΣx). Worked in lots so short, and on a grid so fine, that the
+        the twice summed input: y is the twice taken difference of round(ΣΣx). Worked in blocks so short, and on a grid so fine, that the
         sums are exact: it makes no difference how the sound is cut into blocks.
         """
         steps, noise = (np.rint(x * _GRID) / _GRID for x in (steps, noise))
@@ -65,7 +65,7 @@ class Quantiser:
         for at in range(0, len(steps), 512):
             x, dice = steps[at : at + 512], noise[at : at + 512]
             before, last = self._errors  # e₋₂, e₋₁
-            # Whatever whole numbers the sums held before this lot make no difference to rounding; the errors do.
+            # Whatever whole numbers the sums held before this block make no difference to rounding; the errors do.
             once = np.cumsum(x, axis=0) - (last - before)
             twice = np.cumsum(once, axis=0) - last
             whole = np.rint(twice + dice)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import dataclasses
 import math
-from typing import Literal
+from dataclasses import dataclass
 
 from ..codec import Format, find_format
 from ..codec.cues import Cue
@@ -21,7 +21,7 @@ from . import problems as check
 from .asked import Asked, of_more_rules, with_offers
 from .batch_context import BatchContext, level_of_set
 from .limits import EDGE_FADE_S, of_limits
-from .steps import steps_of
+from .path import Described, Touch, steps_of, touches
 from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
@@ -32,6 +32,7 @@ _DC = 0.001  # of full scale; less is neither heard nor costs level, but where t
 _DC_OF_RMS = 0.05
 #: Seconds below which a mean is not yet a DC offset: taking it away would leave steps at the ends.
 SHORTEST_FOR_DC = 0.2
+_LEAST_LOSSY_S = 0.02  # s; nearly a frame of the codecs that work in frames
 #: dB of gain that are nothing: no ear and no meter of the trade tells them.
 NO_GAIN_DB = 0.1
 
@@ -53,104 +54,147 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     if facts.error or header is None or sound is None:
         why = (check.unreadable(facts),) if facts.error else ()
         return Fit("decide" if any(one.severity == "decide" for one in why) else "cannot", problems=why)
-    by_hand = touch = clip.touch_up_at(receiver.slug)
-    span = clip.span_at(receiver.slug, sound.frames)
+    touch, span = clip.touch_up_at(receiver.slug), clip.span_at(receiver.slug, sound.frames)
     rate_in = touch.true_rate or header.sample_rate
-    if not _RATES[0] <= rate_in <= _RATES[1]:
-        problem = Problem(
-            "absurd_rate",
-            "cannot",
-            f"A sample rate of {rate_in:,} Hz cannot be.",
-            (check.ask("State the true rate of this clip."),),
-        )
-        return Fit("cannot", problems=(problem,))
-    frames_in = min(sound.frames, sound.frames if span[1] is None else span[1]) - span[0]
-    if frames_in <= 0:
-        problem = Problem("empty", "cannot", "Nothing is left of this clip.", (check.ask("Make its span longer."),))
-        return Fit("cannot", problems=(problem,))
-
-    if missing := [key for key, _ in touch.more if key not in STAGES]:
-        told = f"It is touched up by “{missing[0]}”, which is not there."
-        back = Remedy("no_more_touch_ups", "Do without it", touch_up={"more": ()})
-        return Fit("cannot", problems=(Problem("no_stage", "cannot", told, (back,)),))
-    touch, span = _trimmed(touch, span, sound, receiver, rate_in)
-    frames_in = min(sound.frames, sound.frames if span[1] is None else span[1]) - span[0]
-    accepted, target = _target(header, rate_in, receiver, touch.form)
-    take, level = _side(touch, header, sound, receiver)
-    if take.startswith("ch") and (channel_of(take) or 0) >= header.channels:
-        told = f"It has {header.channels} channels, and no channel {take[2:]}."
-        back = Remedy("side_auto", "Choose by what the channels hold", touch_up={"side": "auto"})
-        return Fit("cannot", problems=(Problem("no_channel", "cannot", told, (back,)),))
-    illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
-    if illegal:
-        return Fit("cannot", problems=(illegal,))
-    if not target.is_there():
-        return Fit("cannot", problems=(check.not_there(target),))
-    recipe = _recipe(
-        touch,
-        span,
-        header,
-        receiver,
-        accepted,
-        target,
-        take,
-        rate_in,
-        frames_in,
-        sound,
-        touch is not by_hand,
-    )
-    if receiver.treatment.level.together:
-        together = (
-            context.gain_db if context and context.gain_db is not None else level_of_set([(level, 1)], receiver)
-        )
-        recipe = dataclasses.replace(recipe, level="leave", gain_db=recipe.gain_db + together)
-    if not recipe.frames_out:
-        problem = Problem(
-            "empty", "cannot", "It is too short to leave anything.", (check.ask("Make its span longer."),)
-        )
-        return Fit("cannot", problems=(problem,))
-    if target.lossy and recipe.frames_out - recipe.lead < 0.02 * recipe.rate_out:
-        told = f"{1000 * frames_in / rate_in:.1f} ms are too short for {target.name}, which works in lots of about 20 ms."
-        return Fit("cannot", problems=(Problem("too_short", "cannot", told, (check.ask("Make its span longer."),)),))
-    if receiver.rules.cue_points and target.container == "wav":
-        recipe = dataclasses.replace(recipe, cues=_cues(clip, recipe, context))
-    if "level_inside" in touch.accepted:
-        limits = receiver.rules.limits
-        recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
-    gain, wanted = _predicted_gain(level, recipe)
-    size = recipe.exact_size
-
-    found = check.of_source(touch, facts, sound)
-    if take == "mix":
-        found += check.of_mixing(touch, sound, header.channels)
-    before = context.taken.get(clip.id, 0) if context else 0
-    found += of_limits(touch, span, receiver, recipe, sound, before)
-    found += check.of_level(touch, level.active_dbov, db(level.peak), wanted, recipe)
-    found += check.of_level_limits(touch, level, gain, receiver, recipe)
-    found += check.of_kind(clip, receiver)
-    found += check.of_bandwidth(touch, sound, receiver, rate_in)
-    asked = Asked(clip, facts, receiver, recipe)
-    found = with_offers(asked, [*found, *of_more_rules(asked)])
-
-    if _fits_as_is(clip, touch, facts, header, receiver, recipe, level, gain) and not any(
+    impossible = _impossible(touch, span, rate_in, sound)
+    if impossible is not None:
+        return Fit("cannot", problems=(impossible,))
+    path = _way(touch, span, header, receiver, sound, rate_in)
+    if isinstance(path, Problem):
+        return Fit("cannot", problems=(path,))
+    touch = path.touch
+    recipe = _shared(_recipe(path, header, receiver, sound), path, clip, receiver, context)
+    impossible = _too_short(recipe)
+    if impossible is not None:
+        return Fit("cannot", problems=(impossible,))
+    gain, wanted = _predicted_gain(path.level, recipe)
+    found = _problems(path, clip, facts, receiver, recipe, gain, wanted, context)
+    if _fits_as_is(clip, touch, facts, header, receiver, recipe, path.level, gain) and not any(
         problem.severity != "warning" for problem in found
     ):
         return _as_is(header, sound, receiver, recipe, found)
-    verdict: Verdict = "convert"
-    for problem in found:
-        if problem.severity == "cannot":
-            verdict = "cannot"
-        elif problem.severity == "decide" and verdict != "cannot":
-            verdict = "decide"
     return Fit(
-        verdict=verdict,
-        steps=tuple(steps_of(touch, header, sound, receiver, recipe, gain, level)),
+        verdict=_verdict(found),
+        steps=steps_of(recipe, Described(touch, header, sound, receiver, gain, path.level)),
         problems=tuple(found),
         predicted_bytes=recipe.size,
         predicted_seconds=recipe.seconds,
-        predicted_exact=size is not None,
+        predicted_exact=recipe.exact_size is not None,
         recipe=recipe,
     )
+
+
+@dataclass(frozen=True, slots=True)
+class _Way:
+    """What was settled before there is a recipe. ``touch`` and ``span`` (frames of the source) are as trimming left them."""
+
+    touch: TouchUp
+    span: tuple[int, int | None]
+    trimmed: bool
+    rate_in: int
+    frames_in: int
+    accepted: Accepts
+    target: Format
+    take: Take
+    level: SignalLevel
+
+
+def _cannot(code: str, message: str, what_to_do: str) -> Problem:
+    return Problem(code, "cannot", message, (check.ask(what_to_do),))
+
+
+def _frames_in(span: tuple[int, int | None], sound: Measures) -> int:
+    return min(sound.frames, sound.frames if span[1] is None else span[1]) - span[0]
+
+
+def _impossible(touch: TouchUp, span: tuple[int, int | None], rate_in: int, sound: Measures) -> Problem | None:
+    """What cannot be made whatever the receiver takes."""
+    if not _RATES[0] <= rate_in <= _RATES[1]:
+        message = f"A sample rate of {rate_in:,} Hz cannot be."
+        return _cannot("absurd_rate", message, "State the true rate of this clip.")
+    if _frames_in(span, sound) <= 0:
+        return _cannot("empty", "Nothing is left of this clip.", "Make its span longer.")
+    if missing := [key for key, _ in touch.more if key not in STAGES]:
+        message = f"It is touched up by “{missing[0]}”, which is not there."
+        back = Remedy("no_more_touch_ups", "Do without it", touch_up={"more": ()})
+        return Problem("no_stage", "cannot", message, (back,))
+    return None
+
+
+def _way(
+    touch: TouchUp, span: tuple[int, int | None], header: Header, receiver: Receiver, sound: Measures, rate_in: int
+) -> _Way | Problem:
+    """What is taken of the source, and into which format; a problem where there is no way."""
+    by_hand = touch
+    touch, span = _trimmed(touch, span, sound, receiver, rate_in)
+    accepted, target = _target(header, rate_in, receiver, touch.form)
+    take, level = _side(touch, header, sound, receiver)
+    if take.startswith("ch") and (channel_of(take) or 0) >= header.channels:
+        message = f"It has {header.channels} channels, and no channel {take[2:]}."
+        back = Remedy("side_auto", "Choose by what the channels hold", touch_up={"side": "auto"})
+        return Problem("no_channel", "cannot", message, (back,))
+    illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
+    if illegal:
+        return illegal
+    if not target.is_there():
+        return check.not_there(target)
+    trimmed = touch is not by_hand
+    return _Way(touch, span, trimmed, rate_in, _frames_in(span, sound), accepted, target, take, level)
+
+
+def _shared(recipe: Recipe, path: _Way, clip: Clip, receiver: Receiver, context: BatchContext | None) -> Recipe:
+    """The recipe with what depends on other clips, and what was accepted of the level."""
+    if receiver.treatment.level.together:
+        alone = context is None or context.gain_db is None
+        gain = level_of_set([(path.level, 1)], receiver) if alone or context is None else context.gain_db or 0.0
+        recipe = dataclasses.replace(recipe, level="leave", gain_db=recipe.gain_db + gain)
+    if receiver.rules.cue_points and path.target.container == "wav" and recipe.frames_out:
+        recipe = dataclasses.replace(recipe, cues=_cues(clip, recipe, context))
+    if "level_inside" in path.touch.accepted:
+        limits = receiver.rules.limits
+        recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
+    return recipe
+
+
+def _too_short(recipe: Recipe) -> Problem | None:
+    if not recipe.frames_out:
+        return _cannot("empty", "It is too short to leave anything.", "Make its span longer.")
+    if recipe.format.lossy and recipe.frames_out - recipe.lead < _LEAST_LOSSY_S * recipe.rate_out:
+        length = f"{1000 * recipe.frames_in / recipe.rate_in:.1f} ms"
+        message = f"{length} are too short for {recipe.format.name}, which works in frames of about 20 ms."
+        return _cannot("too_short", message, "Make its span longer.")
+    return None
+
+
+def _problems(
+    path: _Way,
+    clip: Clip,
+    facts: Facts,
+    receiver: Receiver,
+    recipe: Recipe,
+    gain: float,
+    wanted: float,
+    context: BatchContext | None,
+) -> list[Problem]:
+    """Everything that stands in the way or is worth a warning."""
+    touch, sound, level = path.touch, facts.measures, path.level
+    assert sound is not None and facts.header is not None
+    found = check.of_source(touch, facts, sound)
+    if path.take == "mix":
+        found += check.of_mixing(touch, sound, facts.header.channels)
+    before = context.taken.get(clip.id, 0) if context else 0
+    found += of_limits(touch, path.span, receiver, recipe, sound, before)
+    found += check.of_level(touch, level.active_dbov, db(level.peak), wanted, recipe)
+    found += check.of_level_limits(touch, level, gain, receiver, recipe)
+    found += check.of_kind(clip, receiver)
+    found += check.of_bandwidth(touch, sound, receiver, path.rate_in)
+    asked = Asked(clip, facts, receiver, recipe)
+    return with_offers(asked, [*found, *of_more_rules(asked)])
+
+
+def _verdict(found: list[Problem]) -> Verdict:
+    severities = {problem.severity for problem in found}
+    return "cannot" if "cannot" in severities else "decide" if "decide" in severities else "convert"
 
 
 def _target(header: Header, rate_in: int, receiver: Receiver, form: str) -> tuple[Accepts, Format]:
@@ -205,56 +249,27 @@ def _side(touch: TouchUp, header: Header, sound: Measures, receiver: Receiver) -
     return side, sound.levels.get(side, sound.level)
 
 
-def _recipe(
-    touch: TouchUp,
-    span: tuple[int, int | None],
-    header: Header,
-    receiver: Receiver,
-    accepted: Accepts,
-    target: Format,
-    take: Take,
-    rate_in: int,
-    frames_in: int,
-    sound: Measures,
-    trimmed: bool,
-) -> Recipe:
-    treatment = receiver.treatment
-    rate_out = accepted.rate_for(rate_in)
-    stop = span[0] + frames_in
+def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> Recipe:
+    treatment, touch, span, rate_in = receiver.treatment, path.touch, path.span, path.rate_in
+    target, rate_out = path.target, path.accepted.rate_for(rate_in)
+    stop = span[0] + path.frames_in
     without = tidy_stretches(touch.without, span[0], stop, 2 * round(BLEND_S * rate_in / 2))
-    frames_in -= sum(b - a for a, b in without)
-    fade = round(touch.fade_out * rate_out)
-    fade_in = round(touch.fade_in * rate_out)
+    frames_in = path.frames_in - sum(b - a for a, b in without)
     lead = round(treatment.lead_seconds * rate_out)
     frames_out = played_length(frames_in, rate_in, rate_out, touch.speed, touch.pitch)
     frames_out = length_after(touch.more, frames_out, rate_out)
     frames_out += lead if frames_out else 0
     loop = round(treatment.loop_seconds * rate_out)
     loop = loop if frames_out >= 4 * loop else 0
-    low, high = max(treatment.high_pass_hz or 0.0, touch.low_cut) or None, None
-    if treatment.band == "telephone":
-        low, high = max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
+    low, high = _band(receiver, touch, rate_out)
     long = frames_in >= SHORTEST_FOR_DC * rate_in
-    offset = _offsets_that_count(sound, take) if long and (treatment.remove_dc or touch.remove_dc) else ()
-    dither: Literal["never", "always", "if_scaled"] = "never"
-    if treatment.dither != "none" and target.depth:
-        deeper = (header.bits or 32) > target.depth or header.encoding.startswith("pcm_f")
-        worked = (
-            rate_in != rate_out
-            or take == "mix"
-            or fade + fade_in > 0
-            or touch.speed != 1
-            or touch.pitch != 0
-            or bool(without or touch.more)
-            or bool(low or high or offset or treatment.presence_db or treatment.limiter_db or loop)
-        )
-        dither = "always" if deeper or worked else "if_scaled"
-    return Recipe(
+    offset = _offsets_that_count(sound, path.take) if long and (treatment.remove_dc or touch.remove_dc) else ()
+    recipe = Recipe(
         format=target,
         copy=False,
         start=span[0],
         stop=span[1],
-        take=take,
+        take=path.take,
         channels=receiver.rules.channels_for(header.channels),
         rate_in=rate_in,
         rate_out=rate_out,
@@ -269,10 +284,10 @@ def _recipe(
         limiter_db=treatment.limiter_db,
         presence_db=treatment.presence_db,
         loop=loop,
-        dither=dither,
-        dither_kind="none" if dither == "never" else treatment.dither,
-        fade_in=min(fade_in, frames_out),
-        fade_out=min(fade, frames_out) if not loop else 0,
+        dither="never",
+        dither_kind="none",
+        fade_in=min(round(touch.fade_in * rate_out), frames_out),
+        fade_out=min(round(touch.fade_out * rate_out), frames_out) if not loop else 0,
         fade_even=touch.fade_shape == "even",
         speed=touch.speed,
         pitch=touch.pitch,
@@ -281,11 +296,39 @@ def _recipe(
         low_cut=low,
         high_cut=high,
         lead=lead,
-        bit_rate=accepted.bit_rate or target.default_bit_rate(rate_out),
-        variable=accepted.variable and target.variable,
-        trimmed=trimmed,
+        bit_rate=path.accepted.bit_rate or target.default_bit_rate(rate_out),
+        variable=path.accepted.variable and target.variable,
+        trimmed=path.trimmed,
         more=touch.more,
     )
+    return _with_dither(recipe, touch, header, receiver)
+
+
+def _band(receiver: Receiver, touch: TouchUp, rate_out: int) -> tuple[float | None, float | None]:
+    """Edges of what is kept, Hz; None where there is none."""
+    low = max(receiver.treatment.high_pass_hz or 0.0, touch.low_cut) or None
+    if receiver.treatment.band != "telephone":
+        return low, None
+    return max(300.0, low or 0.0), 3400.0 if rate_out > 6800 else None
+
+
+def _with_dither(recipe: Recipe, touch: TouchUp, header: Header, receiver: Receiver) -> Recipe:
+    """Dither where finer steps arise than the format has: from the source, from what is done, or, known only later, from the gain."""
+    kind, depth = receiver.treatment.dither, recipe.format.depth
+    if kind == "none" or not depth:
+        return recipe
+    deeper = (header.bits or 32) > depth or header.encoding.startswith("pcm_f")
+    # Silence in front and trimmed air make no finer steps; a fade that was asked for does, however short.
+    worked = (
+        recipe.rate_in != recipe.rate_out
+        or recipe.take == "mix"
+        or touch.speed != 1
+        or touch.pitch != 0
+        or round(touch.fade_out * recipe.rate_out) + round(touch.fade_in * recipe.rate_out) > 0
+        or bool(recipe.without or recipe.more or recipe.low_cut or recipe.high_cut or recipe.dc_offsets)
+        or bool(recipe.presence_db or recipe.limiter_db or recipe.loop)
+    )
+    return dataclasses.replace(recipe, dither="always" if deeper or worked else "if_scaled", dither_kind=kind)
 
 
 def _cues(clip: Clip, recipe: Recipe, context: BatchContext | None) -> tuple[Cue, ...]:
@@ -315,7 +358,7 @@ def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
         # Loudness is measured only on the way; until then speech level stands for it, a few tenths of a dB away.
         asked += recipe.target_db - level.active_dbov if math.isfinite(level.active_dbov) else 0.0
     elif recipe.level == "leave" and asked == 0 and recipe.level_low is None and recipe.level_high is None:
-        room = recipe.ceiling_stated if recipe.keeps_samples else recipe.ceiling
+        room = recipe.ceiling_stated if touches(recipe) is Touch.NOTHING else recipe.ceiling
         return choose_gain(0.0, level.peak, room * ratio(recipe.limiter_db)).db, 0.0
     asked += recipe.into_range(level.active_dbov + asked)
     return choose_gain(asked, level.peak, recipe.ceiling * ratio(recipe.limiter_db)).db, asked
@@ -342,7 +385,12 @@ def _fits_as_is(
     largest = receiver.rules.limits.max_bytes
     if largest is not None and header.bytes > largest:
         return False
-    if recipe.cues or not recipe.keeps_samples or recipe.level == "loudness" or recipe.ceiling_true is not None:
+    if (
+        recipe.cues
+        or touches(recipe) is not Touch.NOTHING
+        or recipe.level == "loudness"
+        or recipe.ceiling_true is not None
+    ):
         return False  # only known, or only done, on the way
     return abs(gain) <= NO_GAIN_DB and level.peak <= recipe.ceiling_stated * (1 + 1e-6)
 

@@ -185,23 +185,6 @@ class Recipe:
         return 0.0
 
     @property
-    def keeps_samples_but_rate(self) -> bool:
-        """Whether nothing but side, rate, level and ends is changed before encoding."""
-        worked = self.dc_offsets or self.low_cut or self.high_cut or self.presence_db or self.trimmed or self.more
-        return not worked and not self.without and self.speed == 1 and self.pitch == 0
-
-    @property
-    def keeps_samples(self) -> bool:
-        """Whether the samples go over as they are, but for a gain: the one place that tells what leaves sound alone. With a gain of nothing,
-        and peaks that are not over the ceiling, making changes nothing, and a file of the right form is *as is*.
-        """
-        works = (
-            self.dc_offsets, self.low_cut, self.high_cut, self.presence_db, self.without, self.trimmed, self.pitch, self.loop,
-            self.lead, self.fade_in, self.fade_out, self.more, self.speed != 1, self.rate_in != self.rate_out, self.take == "mix",
-        )  # fmt: skip
-        return not any(works)
-
-    @property
     def exact_size(self) -> int | None:
         """Bytes of the output; None where that depends on the sound."""
         size = self.format.exact_size(
@@ -220,7 +203,7 @@ class Recipe:
 
     @property
     def decoded_frames(self) -> int:
-        """Frames that a reader finds: more than ``frames_out`` where the codec works in whole lots."""
+        """Frames that a reader finds: more than ``frames_out`` where the codec works in whole frames."""
         return self.format.decoded_frames(self.frames_out, self.rate_out)
 
     @property

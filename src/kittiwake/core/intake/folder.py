@@ -55,7 +55,7 @@ SOUND_EXTENSIONS = frozenset(
 )
 SHOWN = 4  # names of them in a sentence
 _LISTED = 200  # files that are passed over, by name
-_FIRST, _LOT = 20, 500
+_FIRST, _BATCH = 20, 500
 
 
 #: Of a folder: whether the file of a name in it was made here, and is as it was made; None where nothing was made in it.
@@ -170,17 +170,17 @@ class PathList(Sequence[Path]):
         return Path(self._by_number[self._folder_of[n]] + os.fsdecode(bytes(name)))
 
 
-def in_lots(paths: Iterable[Path], tell: Callable[[list[str]], object]) -> int:
-    """Tell of paths in lots, the first soon; returns how many there are."""
-    lot: list[str] = []
+def in_batches(paths: Iterable[Path], tell: Callable[[list[str]], object]) -> int:
+    """Tell of paths in batches, the first soon; returns how many there are."""
+    batch: list[str] = []
     total = 0
     for path in paths:
-        lot.append(str(path))
+        batch.append(str(path))
         total += 1
-        if len(lot) >= (_FIRST if total <= _FIRST else _LOT):
-            tell(lot)
-            lot = []
-    tell(lot)
+        if len(batch) >= (_FIRST if total <= _FIRST else _BATCH):
+            tell(batch)
+            batch = []
+    tell(batch)
     return total
 
 

@@ -186,10 +186,10 @@ class G726Raw(FromTheStart):
         from .g726 import Adpcm  # builds tables when it is loaded
 
         decoder = Adpcm(self._kbits)
-        lot = (
+        size = (
             self._kbits // 8 * 4096
         )  # whole bytes of whole codes; few, since this is slow and a stop should not wait for it
-        while data := self._file.read(min(lot, self._left)):
+        while data := self._file.read(min(size, self._left)):
             self._left -= len(data)
             codes = unpacked(data, self._kbits // 8, self._high_first)
             whole = np.array(decoder.decode(codes.tolist()), np.float32)

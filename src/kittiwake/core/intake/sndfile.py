@@ -107,6 +107,22 @@ def _g726_in_au(path: Path, size: int, header: Header) -> G726Raw:
     return G726Raw(path, size, Stated(f"g726_{kbits}le", 8000), header=header, place=place, length=known)
 
 
+def _notes(path: Path, size: int, file: soundfile.SoundFile, no_length: bool, lost: float) -> Iterator[Note]:
+    """What is wrong with a file that can be read. ``lost`` is the share of the promised sound that is not there."""
+    held = file.frames / file.samplerate
+    if no_length:
+        what = f"Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken."
+        yield Note("no_length", what, "Listen to its end: what wrote it was probably cut off.")
+    rest = "Ask for a whole copy, or deliver what is there."
+    if file.format == "OGG" and not is_whole(path, size):
+        what = f"The file breaks off: its last page is missing or cut; {held:.2f} s are there."
+        yield Note("truncated", what, rest)
+    if lost > 0:
+        promised = held / (1 - lost) if lost < 1 else held
+        what = f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s."
+        yield Note("truncated", what, rest)
+
+
 class SndfileReader:
     """Implements ``Reader``."""
 
@@ -127,40 +143,12 @@ class SndfileReader:
         form, subtype = file.format, file.subtype
         encoding, bits, full = _ENCODINGS.get(subtype, (subtype.lower(), None, 1.0))
         self._exact = subtype in _EXACT
-        found_notes = list(notes)
         self._whole = whole
         self._by_library = by_library
         self._first = 0
-        if whole is not None:
-            held = file.frames / file.samplerate
-            found_notes.append(
-                Note(
-                    "no_length",
-                    f"Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken.",
-                    "Listen to its end: what wrote it was probably cut off.",
-                )
-            )
-        if form == "OGG" and not is_whole(path, size):
-            found_notes.append(
-                Note(
-                    "truncated",
-                    f"The file breaks off: its last page is missing or cut; {file.frames / file.samplerate:.2f} s are there.",
-                    "Ask for a whole copy, or deliver what is there.",
-                )
-            )
         found = find_sound(path, size)
         self._offset = found.offset if found else None
-        lost = found.missing if found else 0.0
-        if lost > 0:
-            held = file.frames / file.samplerate
-            promised = held / (1 - lost) if lost < 1 else held
-            found_notes.append(
-                Note(
-                    "truncated",
-                    f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
-                    "Ask for a whole copy, or deliver what is there.",
-                )
-            )
+        found_notes = [*notes, *_notes(path, size, file, whole is not None, found.missing if found else 0.0)]
         self.header = Header(
             container=_CONTAINERS.get(form, form.lower()),
             encoding=encoding,

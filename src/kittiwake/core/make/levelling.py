@@ -9,6 +9,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from ..fit.path import Touch, touches
 from ..fit.verdict import Recipe
 from ..measure import ActiveLevel, Loudness, TruePeak
 from ..model.units import db, ratio
@@ -108,7 +109,7 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
     peak = first.peak
     if peak <= 0:
         return Settled(0.0, recipe.ceiling)
-    untouched = recipe.keeps_samples and recipe.dither != "always" and recipe.format.depth is not None
+    untouched = touches(recipe) is Touch.NOTHING and recipe.dither != "always" and recipe.format.depth is not None
     ranged = recipe.level_low is not None or recipe.level_high is not None
     wanted = _wanted(first, recipe)
     # Where nothing is computed the samples go over as they are, up to the very ceiling.

@@ -90,7 +90,7 @@ def _against_promise(
     assert head is not None and sound is not None
     recipe = promise.recipe
     frames = recipe.decoded_frames
-    # Readers differ on whether the filling of the last lot belongs to the sound.
+    # Readers differ on whether the filling of the last frame belongs to the sound.
     right = recipe.copy or recipe.frames_out <= sound.frames <= frames + recipe.format.ragged
     yield Check("exact length", f"{frames:,} frames", f"{sound.frames:,} frames", right)
     planned = recipe.exact_size

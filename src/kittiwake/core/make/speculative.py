@@ -7,6 +7,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ..fit.path import Touch, touches
 from ..fit.verdict import Recipe
 from ..measure import ActiveLevel
 from ..measure.sides import SidesMeter
@@ -107,7 +108,7 @@ class SpeculativePass:
         """Whether what was done is the first half of the recipe; then it is completed."""
         same = (
             self.spool is not None
-            and recipe.keeps_samples_but_rate
+            and touches(recipe) < Touch.SOUND
             and not recipe.copy
             and recipe.level != "loudness"
             and not recipe.lead

@@ -16,24 +16,14 @@ from numpy.typing import NDArray
 
 from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
+from ..fit.path import applied
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
 from ..measure import TruePeak
 from ..model import Facts
-from ..model.stages import STAGES
 from ..model.units import db, format_db, ratio
-from ..sound import (
-    Spool,
-    band_taps,
-    change_tempo,
-    filtered,
-    presence_taps,
-    resample,
-    select_channel,
-    span_of,
-)
+from ..sound import Spool, span_of
 from ..sound.gather import gathered
-from ..sound.leave_out import BLEND_S, leave_out
 from .levelling import Meter, Settled, settle, shaped
 from .speculative import SpeculativePass
 
@@ -178,25 +168,7 @@ def _converted(
             if progress:
                 progress(min(0.8, 0.8 * done / (recipe.frames_in + recipe.left_out)))
 
-    centred: Iterator[NDArray[np.float32]] = watched()
-    if recipe.dc_offsets:
-        offsets = np.array(recipe.dc_offsets, np.float32)
-        centred = (block - offsets for block in centred)
-    sides = select_channel(centred, recipe.take, recipe.channels)
-    if recipe.without:
-        inside = [(a - recipe.start, b - recipe.start) for a, b in recipe.without]
-        sides = leave_out(sides, inside, 2 * round(BLEND_S * recipe.rate_in / 2))
-    faster = change_tempo(sides, recipe.tempo, recipe.rate_in, recipe.channels, recipe.frames_in)
-    frames = round(recipe.frames_in / recipe.tempo)
-    sound = resample(faster, recipe.played_rate, recipe.rate_out, recipe.channels, frames)
-    if recipe.presence_db:
-        sound = filtered(sound, presence_taps(recipe.rate_out, recipe.presence_db), recipe.channels)
-    if recipe.low_cut or recipe.high_cut:
-        width = min(90.0, recipe.low_cut or 90.0)
-        sound = filtered(sound, band_taps(recipe.rate_out, recipe.low_cut, recipe.high_cut, width), recipe.channels)
-    for key, value in recipe.more:
-        sound = STAGES[key].apply(sound, recipe.rate_out, value)
-    return sound
+    return iter(applied(watched(), recipe))
 
 
 def _encode(

@@ -23,6 +23,7 @@ def use_font(app: QApplication) -> None:
     app.setFont(font)
 
 
+# One sheet is read from top to bottom, in the order in which its lines override each other: it is not taken apart.
 def style_sheet(c: Colours) -> str:
     return f"""
     QMainWindow, QDialog {{ background: {c.ground}; }}

@@ -25,7 +25,7 @@ register(
         "gsm",
         "WAV, GSM full rate",
         ".wav",
-        adpcm_in_wav("GSM610", lot=640),
+        adpcm_in_wav("GSM610", multiple_of=640),
         rates=(8000,),
         # Two blocks of 65 bytes at a time: after an odd block readers take the byte that fills up the chunk for one more.
         max_channels=1,

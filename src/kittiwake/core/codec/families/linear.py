@@ -34,7 +34,7 @@ def _pcm(container: str, form: str, extension: str, header: int | None, bits: in
 
 def _aiff_unsigned(opening: Opening) -> Writer:
     # Zero is as loud as it gets where samples are unsigned: an odd count is filled up with silence, not with the chunk's zero byte.
-    return SndfileWriter(opening, "AIFF", "PCM_U8", lot=2 if opening.channels == 1 else 1)
+    return SndfileWriter(opening, "AIFF", "PCM_U8", multiple_of=2 if opening.channels == 1 else 1)
 
 
 def _linear(endian: str) -> Format:

@@ -1,0 +1,43 @@
+"""The ends: a loop, silence in front, fades."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from ..verdict import Recipe, Step
+from .stage import Described, Stage, Touch
+
+
+def _loop(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    wanted = seen.receiver.treatment.loop_seconds
+    if recipe.loop:
+        what = f"Blend the last {recipe.loop / recipe.rate_out:.2f} s into the start"
+        yield Step(what, "it repeats without a gap or a click")
+    elif wanted:
+        yield Step("Leave the ends as they are", f"it is too short for {wanted:g} s of its end to go into its start")
+
+
+def _lead(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.lead:
+        what = f"Put {recipe.lead / recipe.rate_out:.2f} s of silence first"
+        yield Step(what, f"{seen.receiver.name} needs a moment to listen")
+
+
+def _fades(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.fade_in:
+        yield Step(f"Fade in over {1000 * recipe.fade_in / recipe.rate_out:.0f} ms", "the start is a cut")
+    if recipe.fade_out:
+        yield Step(f"Fade out over {1000 * recipe.fade_out / recipe.rate_out:.0f} ms", "the end is a cut")
+
+
+LOOP = Stage(
+    _loop,
+    lambda recipe: Touch.FRAME if recipe.loop else Touch.NOTHING,
+    length=lambda frames, recipe: frames - recipe.loop,
+)
+FADES = Stage(_fades, lambda recipe: Touch.FRAME if recipe.fade_in or recipe.fade_out else Touch.NOTHING)
+LEAD = Stage(
+    _lead,
+    lambda recipe: Touch.FRAME if recipe.lead else Touch.NOTHING,
+    length=lambda frames, recipe: frames + recipe.lead,
+)

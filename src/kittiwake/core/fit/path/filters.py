@@ -1,0 +1,45 @@
+"""What filters do: a lift of the consonants, and the band that is kept."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from ...model.units import format_hz
+from ...sound import band_taps, filtered, presence_taps
+from ...sound.filter import PRESENCE_HZ
+from ..verdict import Recipe, Step
+from .stage import Blocks, Described, Stage, Touch
+
+_STEEP_HZ = 90.0  # width of the transition at the low end, where the low end leaves so much
+
+
+def _presence(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.presence_db:
+        what = f"Lift {format_hz(PRESENCE_HZ)} by {recipe.presence_db:.1f} dB"
+        yield Step(what, f"{seen.receiver.name} asks for it: consonants carry better")
+
+
+def _lift(blocks: Blocks, recipe: Recipe) -> Blocks:
+    if not recipe.presence_db:
+        return blocks
+    return filtered(blocks, presence_taps(recipe.rate_out, recipe.presence_db), recipe.channels)
+
+
+def _band(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.low_cut or recipe.high_cut:
+        edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
+        own = seen.touch.low_cut and seen.touch.low_cut == recipe.low_cut
+        why = "the low end is chosen by you" if own else f"{seen.receiver.name} asks for it"
+        yield Step(f"Keep the band from {edges}", f"{why}; linear phase, no shift in time")
+
+
+def _keep_band(blocks: Blocks, recipe: Recipe) -> Blocks:
+    if not (recipe.low_cut or recipe.high_cut):
+        return blocks
+    width = min(_STEEP_HZ, recipe.low_cut or _STEEP_HZ)
+    taps = band_taps(recipe.rate_out, recipe.low_cut, recipe.high_cut, width)
+    return filtered(blocks, taps, recipe.channels)
+
+
+PRESENCE = Stage(_presence, lambda recipe: Touch.SOUND if recipe.presence_db else Touch.NOTHING, _lift)
+BAND = Stage(_band, lambda recipe: Touch.SOUND if recipe.low_cut or recipe.high_cut else Touch.NOTHING, _keep_band)

@@ -1,0 +1,60 @@
+"""Speed and pitch, each without the other; the rate at the end of it is part of how the pitch comes about."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from ...model import Receiver
+from ...model.units import format_hz
+from ...sound import change_tempo, resample
+from ...sound.length import resampled_length
+from ..verdict import Recipe, Step
+from .stage import Blocks, Described, Stage, Touch
+
+
+def _tempo(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.pitch:
+        what = f"Make it {abs(recipe.pitch):g} semitones {'higher' if recipe.pitch > 0 else 'lower'}"
+        yield Step(what, "length unchanged; chosen by you")
+    if recipe.speed != 1:
+        change = f"{(recipe.speed - 1) * 100:+.1f} % in speed".replace("-", "−")
+        yield Step(f"Speak it {recipe.speed:.3f} times as fast", f"{change}, pitch unchanged; chosen by you")
+
+
+def _change_tempo(blocks: Blocks, recipe: Recipe) -> Blocks:
+    return change_tempo(blocks, recipe.tempo, recipe.rate_in, recipe.channels, recipe.frames_in)
+
+
+def _rate(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.rate_in != recipe.rate_out:
+        frames = f"{round(recipe.frames_in / recipe.speed):,} → {recipe.frames_out:,} frames"
+        yield Step(
+            f"Resample {format_hz(recipe.rate_in)} → {format_hz(recipe.rate_out)}",
+            f"{seen.receiver.name} takes {_rates(seen.receiver)}; {frames}",
+        )
+
+
+def _rates(receiver: Receiver) -> str:
+    first = receiver.rules.accepts[0]
+    if first.sample_rates:
+        return ", ".join(format_hz(rate) for rate in first.sample_rates)
+    return f"at most {format_hz(first.max_sample_rate)}"
+
+
+def _resample(blocks: Blocks, recipe: Recipe) -> Blocks:
+    frames = round(recipe.frames_in / recipe.tempo)
+    return resample(blocks, recipe.played_rate, recipe.rate_out, recipe.channels, frames)
+
+
+TEMPO = Stage(
+    _tempo,
+    lambda recipe: Touch.SOUND if recipe.speed != 1 or recipe.pitch else Touch.NOTHING,
+    _change_tempo,
+    lambda frames, recipe: round(frames / recipe.tempo),
+)
+RATE = Stage(
+    _rate,
+    lambda recipe: Touch.FRAME if recipe.rate_in != recipe.rate_out else Touch.NOTHING,
+    _resample,
+    lambda frames, recipe: resampled_length(frames, recipe.played_rate, recipe.rate_out),
+)

@@ -1,0 +1,55 @@
+"""What is written: the encoding, cue points, the file."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from ...model.units import format_bytes, format_hz, format_kind
+from ..verdict import Recipe, Step
+from .stage import Described, Stage
+
+
+def _encode(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    form, name = recipe.format, seen.receiver.name
+    if form.encoding in ("ulaw", "alaw"):
+        law = format_kind("", form.encoding).strip(", ")
+        yield Step(f"Encode as {law}, nearest code", f"{name} takes {law}; its 256 steps grow with the level")
+    elif form.depth is None:
+        yield Step(f"Encode as {form.name}", _why_codec(recipe, name))
+    elif recipe.dither == "always" or (recipe.dither == "if_scaled" and seen.gain):
+        kind = "noise-shaped" if recipe.dither_kind == "shaped" else "TPDF"
+        why = "finer steps than that arise on the way" if recipe.dither == "always" else "the gain makes finer steps"
+        yield Step(f"Round to {form.depth} bits with {kind} dither", why)
+
+
+def _why_codec(recipe: Recipe, name: str) -> str:
+    form = recipe.format
+    parts = [f"{name} takes it"]
+    if recipe.bit_rate:
+        parts.append(f"{'about ' if recipe.variable else ''}{recipe.bit_rate / 1000:g} kbit/s")
+    if form.delay:
+        parts.append(f"it comes out {1000 * form.delay / recipe.rate_out:.1f} ms later")
+    if recipe.decoded_frames != recipe.frames_out:
+        more = recipe.decoded_frames - recipe.frames_out
+        parts.append(f"the last {1000 * more / recipe.rate_out:.0f} ms fill up its last frame")
+    return ", ".join(parts)
+
+
+def _cues(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if recipe.cues:
+        many = f"{len(recipe.cues)} cue points" if len(recipe.cues) > 1 else "a cue point"
+        names = ", ".join(cue.name for cue in recipe.cues[:3]) + (" …" if len(recipe.cues) > 3 else "")
+        yield Step(f"Write {many} with name and length", f"{seen.receiver.name} asks for spans in the file: {names}")
+
+
+def _file(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    exact = recipe.exact_size
+    size = f"exactly {format_bytes(exact)}" if exact else f"about {format_bytes(recipe.size)}"
+    sides = "mono" if recipe.channels == 1 else "stereo"
+    what = f"Write {recipe.format.name}, {format_hz(recipe.rate_out)}, {sides}"
+    yield Step(what, f"{size}, {recipe.seconds:.3f} s")
+
+
+ENCODE = Stage(_encode)
+CUES = Stage(_cues)
+FILE = Stage(_file)
