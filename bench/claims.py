@@ -18,13 +18,13 @@ import soundfile
 import soxr
 
 from kittiwake.core.batch import plan_outputs
+from kittiwake.core.ear.listener import Listener
 from kittiwake.core.fit import fit
 from kittiwake.core.make import make_output
 from kittiwake.core.measure import analyze
 from kittiwake.core.measure.level import ActiveLevel
 from kittiwake.core.measure.tops import broad_tops
 from kittiwake.core.model import Clip, TouchUp, shipped_receivers
-from kittiwake.core.standin.listener import Listener
 from tests.core.codec import second
 from tests.core.cut import test_find as reading
 from tests.core.make.test_touch_up import PLAIN, RATE, pitch_of

@@ -13,11 +13,11 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QObject, Signal
 
+from ..core.cache.facts_cache import FactsCache
+from ..core.cache.peaks import Peaks
 from ..core.cut.activity import CHUNK, Activity, activity_of, joined
 from ..core.errors import KittiwakeError
 from ..core.intake import open_sound
-from ..core.measure.facts_cache import FactsCache
-from ..core.measure.peaks import Peaks
 from ..core.model import Facts, Stated
 from ..core.process import WorkerCrash, WorkerProcess
 from ..core.sound import select_channel

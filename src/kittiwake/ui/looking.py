@@ -14,7 +14,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ..core.measure.drawing import PartialOverview, look_for_drawing
+from ..core.cache.drawing import PartialOverview, look_for_drawing
 from ..core.model import Facts, Note, Stated
 from ..core.process import WorkerCrash, WorkerProcess
 

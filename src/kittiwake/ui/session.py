@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ..core.measure.drawing import PartialOverview
+from ..core.cache.drawing import PartialOverview
 from ..core.model import Facts
 from ..core.project import Project
 from .looking import Looker

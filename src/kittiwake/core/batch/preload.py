@@ -10,8 +10,8 @@ import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
 
 from .. import extensions
+from ..cache import drawing  # noqa: F401
 from ..make import stream  # noqa: F401
-from ..measure import drawing  # noqa: F401
 from . import runner  # noqa: F401
 
 extensions.load("core")

@@ -71,7 +71,7 @@ class Format:
         sample rate, ``frame_at`` tells it.
     lookahead : samples that an encoder holds back, for which it may need one more frame.
     delay : samples by which decoded sound comes later than what was encoded.
-    ragged : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
+    padding : samples that a reader may find more, since the marks that cut the filling off do not reach every length.
     variable : whether the codec has a variable bit rate besides the constant one.
     modelled : whether the encoding models the voice and not the wave: a difference of waves says little about it then.
     for_voices : whether it was made for voices, and does not keep the power of what is none, such as noise.
@@ -100,7 +100,7 @@ class Format:
     frame_at: Callable[[int], int] | None = None
     lookahead: int = 0
     delay: int = 0
-    ragged: int = 0
+    padding: int = 0
     second_reader: SecondReader = "libsndfile"
     max_bytes: int | None = None
     variable: bool = False

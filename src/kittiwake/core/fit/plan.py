@@ -16,7 +16,7 @@ from ..model.stages import STAGES, length_after
 from ..model.units import db, format_bytes, format_hz, ratio
 from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
-from ..sound.sides import Take, channel_of
+from ..sound.sides import ChannelSelection, channel_of
 from . import problems as check
 from .asked import Asked, of_more_rules, with_offers
 from .batch_context import BatchContext, level_of_set
@@ -95,7 +95,7 @@ class _Way:
     frames_in: int
     accepted: Accepts
     target: Format
-    take: Take
+    take: ChannelSelection
     level: SignalLevel
 
 
@@ -238,7 +238,9 @@ def _trimmed(
     return changed, (begin, end)
 
 
-def _side(touch: TouchUp, header: Header, sound: Measures, receiver: Receiver) -> tuple[Take, SignalLevel]:
+def _side(
+    touch: TouchUp, header: Header, sound: Measures, receiver: Receiver
+) -> tuple[ChannelSelection, SignalLevel]:
     """Which signal to take, and its level."""
     if sound.sides == "mono":
         return "mono", sound.level
@@ -340,7 +342,7 @@ def _cues(clip: Clip, recipe: Recipe, context: BatchContext | None) -> tuple[Cue
     return tuple(cue for cue in there if cue.start < cue.stop)
 
 
-def _offsets_that_count(sound: Measures, take: Take) -> tuple[float, ...]:
+def _offsets_that_count(sound: Measures, take: ChannelSelection) -> tuple[float, ...]:
     """The offsets of the source's channels, where one is large enough and part of what is taken."""
     offsets, at = sound.dc_offsets, channel_of(take)
     heard = offsets if take in ("mix", "both") or at is None else offsets[at : at + 1]

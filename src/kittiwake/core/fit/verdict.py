@@ -12,7 +12,7 @@ from ..codec.cues import Cue, bytes_of_cues
 from ..codec.pcm import Dither
 from ..model import Clip, Stated, TouchUp
 from ..model.stages import Chosen
-from ..sound.sides import Take
+from ..sound.sides import ChannelSelection
 
 Verdict = Literal["as_is", "convert", "decide", "cannot"]
 Severity = Literal["note", "warning", "decide", "cannot"]
@@ -118,7 +118,7 @@ class Recipe:
     copy: bool
     start: int
     stop: int | None
-    take: Take
+    take: ChannelSelection
     channels: int
     rate_in: int
     rate_out: int

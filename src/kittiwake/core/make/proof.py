@@ -91,7 +91,7 @@ def _against_promise(
     recipe = promise.recipe
     frames = recipe.decoded_frames
     # Readers differ on whether the filling of the last frame belongs to the sound.
-    right = recipe.copy or recipe.frames_out <= sound.frames <= frames + recipe.format.ragged
+    right = recipe.copy or recipe.frames_out <= sound.frames <= frames + recipe.format.padding
     yield Check("exact length", f"{frames:,} frames", f"{sound.frames:,} frames", right)
     planned = recipe.exact_size
     if planned is not None and not recipe.copy:

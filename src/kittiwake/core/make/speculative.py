@@ -16,7 +16,7 @@ from ..model.facts import SIGNAL_OF, Signal
 from ..sound import Spool, resampled_length
 from ..sound.gather import Gather
 from ..sound.resample import Stream
-from ..sound.sides import Take, channel_of, select_channel
+from ..sound.sides import ChannelSelection, channel_of, select_channel
 
 
 class SpeculativePass:
@@ -28,7 +28,7 @@ class SpeculativePass:
 
     def __init__(self, receiver: Receiver, folder: Path) -> None:
         self._receiver, self._folder = receiver, folder
-        self._take: Take | None = None
+        self._take: ChannelSelection | None = None
         self._rates = (0, 0)
         self._frames = 0
         self._channels = 1

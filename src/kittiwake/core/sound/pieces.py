@@ -8,11 +8,11 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..intake import Reader
-from .sides import Take, select_channel
+from .sides import ChannelSelection, select_channel
 
 
 def pieces(
-    reader: Reader, take: Take, spans: Sequence[tuple[int, int]]
+    reader: Reader, take: ChannelSelection, spans: Sequence[tuple[int, int]]
 ) -> Iterator[tuple[int, NDArray[np.float32], bool]]:
     """What each span holds, piece by piece: its place in ``spans``, the next samples of it [shape=(n,)], and whether these are its last.
 

@@ -11,7 +11,7 @@ from ..model.downmix import mixed
 from .length import Blocks
 
 #: ``mono``, ``left``, ``right``, ``mix``, ``both``, or ``ch3`` and so on for one channel of many.
-Take = str
+ChannelSelection = str
 
 
 def channel_of(side: str) -> int | None:
@@ -23,7 +23,7 @@ def channel_of(side: str) -> int | None:
     return int(side[2:]) - 1 if side.startswith("ch") and side[2:].isdigit() else None
 
 
-def select_channel(blocks: Blocks, take: Take, channels: int) -> Iterator[NDArray[np.float32]]:
+def select_channel(blocks: Blocks, take: ChannelSelection, channels: int) -> Iterator[NDArray[np.float32]]:
     """One signal (or both sides) of each block, on ``channels`` channels.
 
     ``mix`` is the mean of two sides, and the downmix of ITU-R BS.775 of more channels: it cannot exceed the loudest.

@@ -9,11 +9,11 @@ from ..intake import open_sound
 from ..measure import ActiveLevel
 from ..model import SignalLevel, Stated
 from .pieces import pieces
-from .sides import Take
+from .sides import ChannelSelection
 
 
 def levels_of_spans(
-    path: Path, stated: Stated | None, take: Take, spans: Sequence[tuple[int, int]]
+    path: Path, stated: Stated | None, take: ChannelSelection, spans: Sequence[tuple[int, int]]
 ) -> list[SignalLevel | None]:
     """The level of each span (frames, the end excluded), in one pass over the source; None of one that lies beyond its end.
 

@@ -1,7 +1,6 @@
-"""Small simulated outside things that ship with the application: machines that files are tried on, a loudspeaker, a microphone, an engine."""
+"""Small simulated outside things that ship with the application: machines that files are tried on, a loudspeaker, a microphone."""
 
 from .loudspeaker import SilentLoudspeaker
 from .machine import Held, Machine, Refusal
-from .track import Track
 
-__all__ = ["Held", "Machine", "Refusal", "SilentLoudspeaker", "Track"]
+__all__ = ["Held", "Machine", "Refusal", "SilentLoudspeaker"]

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from ...core.cache.drawing import PartialOverview
 from ...core.fit import Remedy
-from ...core.measure.drawing import PartialOverview
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits

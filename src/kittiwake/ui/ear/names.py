@@ -9,10 +9,10 @@ from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
+from ...core.ear.listener import hear_lines
 from ...core.errors import KittiwakeError
 from ...core.model import Facts, Line, Span, Stated
 from ...core.process import WorkerCrash, WorkerProcess
-from ...core.standin.listener import hear_lines
 
 Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
 

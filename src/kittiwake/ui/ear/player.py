@@ -13,13 +13,13 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QIODevice, QObject, QTimer, Signal
 
+from ...core.ear.track import RATE, Track, file_blocks, line_blocks, preview, source_blocks, track_blocks
 from ...core.errors import Cancelled, KittiwakeError
 from ...core.make.compare import Comparison
 from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...core.sound import resample
-from ...core.standin import Held, SilentLoudspeaker, Track
-from ...core.standin.track import RATE, file_blocks, line_blocks, preview, source_blocks, track_blocks
+from ...core.standin import Held, SilentLoudspeaker
 
 if TYPE_CHECKING:
     from PySide6.QtMultimedia import QAudioDevice

@@ -39,6 +39,6 @@ register(
         frame=2,
         delay=22,
         second_reader="libav",
-        ragged=2,
+        padding=2,
     ),
 )

@@ -23,7 +23,7 @@ register(
         size=mp3_size,
         bit_rates_at=mp3_bit_rates,
         variable=True,
-        ragged=1152,
+        padding=1152,
         rates=(8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000),
         bit_rates=(
             64_000,

@@ -22,7 +22,7 @@ register(
         variable=True,
         modelled=True,
         for_voices=True,
-        ragged=960,
+        padding=960,
         rates=(8000, 12_000, 16_000, 24_000, 48_000),
         bit_rates=(24_000, 6000, 8000, 12_000, 16_000, 32_000, 48_000, 64_000, 96_000, 128_000),
     ),

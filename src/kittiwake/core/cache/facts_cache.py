@@ -19,9 +19,9 @@ from platformdirs import user_cache_path
 
 from ... import __version__
 from ..intake.digest import source_digest
+from ..measure.analyze import stamp_of
 from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
-from .analyze import stamp_of
 
 _LAYOUT = 4  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first

@@ -11,9 +11,9 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
-from kittiwake.core.measure.drawing import PartialOverview, look_for_drawing
-from kittiwake.core.measure.facts_cache import FactsCache
-from kittiwake.core.measure.peaks import PART, Peaks, PeaksWriter
+from kittiwake.core.cache.drawing import PartialOverview, look_for_drawing
+from kittiwake.core.cache.facts_cache import FactsCache
+from kittiwake.core.cache.peaks import PART, Peaks, PeaksWriter
 from kittiwake.core.model import Facts
 from tests.sounds import FolderCase, speech_like
 
@@ -79,7 +79,7 @@ class TestShelf(FolderCase):
         for n in range(4):
             path = self.write(f"{n}.wav", speech_like(16_000, 1, seed=n), 16_000)
             self.look(path)
-        import kittiwake.core.measure.facts_cache as module
+        import kittiwake.core.cache.facts_cache as module
 
         with shelf._open() as base:
             total = base.execute("SELECT SUM(bytes) FROM facts").fetchone()[0]

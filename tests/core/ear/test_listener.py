@@ -10,10 +10,10 @@ from unittest import TestCase, mock
 import numpy as np
 
 from kittiwake import demo
+from kittiwake.core.ear import listener
+from kittiwake.core.ear.listener import Listener, hear_lines, sounds_of, words_of
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.model.span import Line, Span
-from kittiwake.core.standin import listener
-from kittiwake.core.standin.listener import Listener, hear_lines, sounds_of, words_of
 
 READING = Path(demo.__file__).parent / "reading"
 

@@ -14,8 +14,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..intake.digest import source_digest
+from ..measure.analyze import analyze
 from ..model import Facts, Header, Stated
-from .analyze import analyze
 from .facts_cache import FactsCache
 from .peaks import PeaksWriter
 
