@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 import sys
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from pathlib import Path
@@ -70,14 +71,84 @@ paths_argument = click.argument(
     "paths", nargs=-1, required=True, metavar="PATH...", type=GivenPath(path_type=Path, readable=False)
 )
 as_json = click.option("--json", "as_json", is_flag=True, help="One JSON object a line.")
-for_receivers = click.option(
-    "--for",
-    "receivers",
-    required=True,
-    multiple=True,
-    type=_Receiver(),
-    help="A receiver's slug, or a TOML file; may be repeated.",
-)
+
+
+class _Form(click.ParamType[Any]):
+    name = "form"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        from ..core.fit.one_off import form_called
+
+        try:
+            form_called(value)
+        except KittiwakeError as error:
+            self.fail(printable(str(error)), param, ctx)
+        return value
+
+
+class _BitRate(click.ParamType[int]):
+    """``192k``, ``192`` (kbit/s), or bit/s."""
+
+    name = "bit rate"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> int:
+        try:
+            number = float(str(value).lower().removesuffix("bit/s").strip().removesuffix("k"))
+        except ValueError:
+            self.fail(f"“{value}” is no bit rate, such as 192k", param, ctx)
+        return round(number * 1000) if number < 1000 else round(number)
+
+
+_RECEIVER_OPTIONS = (
+    click.option("--for", "receivers", multiple=True, type=_Receiver(), help="A receiver's slug, or a TOML file; may be repeated."),
+    click.option("--form", "forms", multiple=True, type=_Form(), metavar="FORM",
+                 help="A form for once, such as mp3, flac, m4a, opus or wav/ulaw; may be repeated."),
+    click.option("--rate", type=click.IntRange(1000, 768_000), metavar="HZ", help="Sample rate of the forms; default: the source's."),
+    click.option("--channels", type=click.IntRange(1, 2), help="Channels of the forms; default: as the source has."),
+    click.option("--bit-rate", type=_BitRate(), default=0, metavar="KBIT", help="Bit rate of the forms, such as 192k."),
+    click.option("--variable", is_flag=True, help="Let the bit rate of the forms vary."),
+    click.option("--set", "settings", multiple=True, metavar="FIELD=VALUE",
+                 help="A field of the receivers, such as level.measure=loudness or max_seconds=3; may be repeated."),
+)  # fmt: skip
+
+
+def for_receivers(run: Callable[..., None]) -> Callable[..., None]:
+    """Options that name receivers, or describe them for once; the verb gets ``receivers``."""
+
+    @functools.wraps(run)
+    def with_receivers(
+        *, receivers: tuple[Any, ...], forms: tuple[str, ...], rate: int | None, channels: int | None, bit_rate: int,
+        variable: bool, settings: tuple[str, ...], **others: Any,
+    ) -> None:  # fmt: skip
+        if not receivers and not forms:
+            raise click.UsageError("Say what to make for: --for RECEIVER, or --form FORM.")
+        if not forms and (rate or channels or bit_rate or variable):
+            raise click.UsageError(
+                "--rate, --channels, --bit-rate and --variable go with --form; --set changes a receiver."
+            )
+        chosen = list(receivers)
+        try:
+            if forms or settings:
+                from ..core.fit.one_off import receiver_of_form, with_settings
+
+                asked: dict[str, Any] = {
+                    "rate": rate,
+                    "channels": channels or 0,
+                    "bit_rate": bit_rate,
+                    "variable": variable,
+                }
+                chosen += [receiver_of_form(form, **asked) for form in forms]
+                chosen = [with_settings(receiver, settings) for receiver in chosen] if settings else chosen
+        except KittiwakeError as error:
+            raise click.UsageError(printable(str(error))) from error
+        run(receivers=tuple(chosen), **others)
+
+    found: Callable[..., None] = with_receivers
+    for option in reversed(_RECEIVER_OPTIONS):
+        found = option(found)
+    return found
+
+
 headerless = click.option(
     "--headerless",
     "stated",
@@ -177,7 +248,12 @@ class Found(Sequence[Path]):
 
 
 def look(
-    found: Found, stated: Any = None, stream: int | None = None, *, pitch: bool = False, remedies: Iterable[str] = ()
+    found: Sequence[Path],
+    stated: Any = None,
+    stream: int | None = None,
+    *,
+    pitch: bool = False,
+    remedies: Iterable[str] = (),
 ) -> Iterator[Any]:
     """Facts of every file, in order, several at a time."""
     from ..core.batch.each import analyze_files
@@ -186,7 +262,7 @@ def look(
     return counted("Looking", found, analyze_files(found, stated, stream, pitch=pitch, guessed=guessed))
 
 
-def counted(doing: str, found: Found, results: Iterable[Any]) -> Iterator[Any]:
+def counted(doing: str, found: Sequence[Path], results: Iterable[Any]) -> Iterator[Any]:
     """Results of files as they come, under a bar that says what is being done."""
     with progress.Bar(doing, len(found)) as bar:
         for result in results:

@@ -3,8 +3,11 @@
 from __future__ import annotations
 
 import contextlib
+import itertools
 import signal
 import sys
+from collections.abc import Sequence
+from dataclasses import replace
 from pathlib import Path
 from threading import Event
 from typing import Any, NoReturn
@@ -28,10 +31,14 @@ several receivers each has a folder of its own, by its delivery or its slug."""
     "make --for phone-menu --into out/ recordings/",
     "make --for quay-beacon --remedy trim_and_speed_up --into out/ notice.ogg",
     "make --dry-run --for corpus --into out/ takes/",
+    "make --form mp3 --rate 44100 --channels 2 --bit-rate 192k --into out/ theme.wav",
+    "make --for master --set level.measure=loudness --set target_lufs=-20 --beside takes/",
     more=_NAMES,
 )
 @common.for_receivers
-@click.option("--into", required=True, type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
+@click.option("--into", type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
+@click.option("--mirror", is_flag=True, help="Within the output folder, have the folders that the sources have.")
+@click.option("--beside", is_flag=True, help="Put outputs beside their sources, in place of --into.")
 @click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
 @click.option("--on", default="", metavar="ADDRESS", help="Make on the Dask cluster whose scheduler is there.")
 @click.option("--dry-run", is_flag=True, help="Say what would be made, under which name and how large; make nothing.")
@@ -47,7 +54,9 @@ several receivers each has a folder of its own, by its delivery or its slug."""
 def make_verb(
     paths: tuple[Path, ...],
     receivers: tuple[Any, ...],
-    into: Path,
+    into: Path | None,
+    mirror: bool,
+    beside: bool,
     workers: int | None,
     on: str,
     dry_run: bool,
@@ -62,18 +71,12 @@ def make_verb(
 ) -> None:
     from ..core.batch import BatchRequest
 
-    # Several receivers get a folder each, one has the folder to itself.
-    folders = [into / (r.delivery.folder or r.slug) if len(receivers) > 1 else into for r in receivers]
-    for n, folder in enumerate(folders):
-        if folder in folders[:n]:
-            first = receivers[folders.index(folder)]
-            raise click.UsageError(
-                f"{first.name} and {receivers[n].name} both go to {folder}. Make them one after the other, or give one another delivery.folder."
-            )
+    if (into is None) is not beside or (beside and mirror):
+        raise click.UsageError("Say where outputs go: --into FOLDER, perhaps with --mirror, or --beside.")
     found = Found(paths, everything=stated is not None)
     request = BatchRequest(
         receivers=tuple(receivers),
-        folders=tuple(folder.absolute() for folder in folders),
+        folders=(),
         stated=stated,
         stream=stream,
         true_rate=true_rate,
@@ -81,13 +84,55 @@ def make_verb(
         numbers=not no_numbers,
         strict=strict,
     )
+    parts = [
+        (some, replace(request, folders=_folders(folder, receivers, beside)))
+        for folder, some in _places(found, paths, into, mirror, beside).items()
+    ]
     if dry_run:
-        _dry_run(found, request, strict, as_json)
-    good = _made(found, request, workers, on, fail_if_altered, as_json)
+        _dry_run(found, parts, strict, as_json)
+    good = _made(found, parts, workers, on, fail_if_altered, as_json)
     leave(good and found.whole)
 
 
-def _made(found: Found, request: Any, workers: int | None, on: str, fail_if_altered: bool, as_json: bool) -> bool:
+def _places(
+    found: Found, paths: tuple[Path, ...], into: Path | None, mirror: bool, beside: bool
+) -> dict[Path, Sequence[Path]]:
+    """Files by the folder that their outputs go to."""
+    if not mirror and not beside:
+        assert into is not None
+        return {into.absolute(): found}
+    roots = [path.absolute() if path.is_dir() else path.absolute().parent for path in paths]
+    places: dict[Path, list[Path]] = {}
+    for source in found:
+        if beside:
+            folder = source.parent
+        else:
+            root = next((root for root in roots if root in source.parents), source.parent)
+            folder = (into or Path()).absolute() / source.parent.relative_to(root)
+        places.setdefault(folder, []).append(source)
+    return dict(places)
+
+
+def _folders(folder: Path, receivers: tuple[Any, ...], beside: bool) -> tuple[Path, ...]:
+    """Several receivers get a folder each, one has the folder to itself."""
+    folders = tuple(folder / (r.delivery.folder or r.slug) if len(receivers) > 1 else folder for r in receivers)
+    for n, one in enumerate(folders):
+        if one in folders[:n]:
+            first = receivers[folders.index(one)]
+            raise click.UsageError(
+                f"{first.name} and {receivers[n].name} both go to {one}. Make them one after the other, or give one another delivery.folder."
+            )
+    return folders
+
+
+def _made(
+    found: Found,
+    parts: list[tuple[Sequence[Path], Any]],
+    workers: int | None,
+    on: str,
+    fail_if_altered: bool,
+    as_json: bool,
+) -> bool:
     from ..core.batch import run_batch
     from .words import made_in_words
 
@@ -95,14 +140,15 @@ def _made(found: Found, request: Any, workers: int | None, on: str, fail_if_alte
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
     signal.signal(signal.SIGINT, lambda *_: stop.set())
-    total = len(found) * len(request.receivers)
+    total = len(found) * len(parts[0][1].receivers)
     counts = dict.fromkeys(("made", "kept", "refused", "failed"), 0)
     altered = 0
     try:
         with contextlib.ExitStack() as stack:
             executor = _executor(workers, on, stack)
             progress = stack.enter_context(Making("Making", total))
-            for result in run_batch(found, request, executor, cancelled=stop.is_set):
+            results = (run_batch(some, request, executor, cancelled=stop.is_set) for some, request in parts)
+            for result in itertools.chain.from_iterable(results):
                 counts[result.status] += 1
                 altered += bool(result.altered)
                 good &= result.good
@@ -137,8 +183,13 @@ def _executor(workers: int | None, on: str, stack: contextlib.ExitStack) -> Any:
     return stack.enter_context(Cluster(on))
 
 
-def _dry_run(found: Found, request: Any, strict: bool, as_json: bool) -> NoReturn:
+def _dry_run(found: Found, parts: list[tuple[Sequence[Path], Any]], strict: bool, as_json: bool) -> NoReturn:
     """What would be made, and nothing of it."""
+    good = [_would_make(some, request, strict, as_json) for some, request in parts]
+    leave(all(good) and found.whole)
+
+
+def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool) -> bool:
     from ..core.batch.naming import Naming
     from ..core.make.ledger import Ledger
     from .words import would_make_in_words
@@ -155,7 +206,7 @@ def _dry_run(found: Found, request: Any, strict: bool, as_json: bool) -> NoRetur
             _, fit = common.planned(facts, receiver, request.true_rate, request.remedies)
             ready = common.is_good(fit, strict) and bool(name.stem)
             good &= ready
-            extension = fit.recipe.format.extension if fit.recipe else ""
+            extension = receiver.rules.names.extension_for(fit.recipe.format.extension) if fit.recipe else ""
             output = folder / f"{name.stem}{extension}" if name.stem else None
             if as_json:
                 told = {
@@ -166,4 +217,4 @@ def _dry_run(found: Found, request: Any, strict: bool, as_json: bool) -> NoRetur
                 emit({**told, "output": str(output) if ready else None, "taken": name.taken or None, **fit.to_dict()})
             else:
                 say(would_make_in_words(facts.path, receiver, output, name.taken, fit, ready))
-    leave(good and found.whole)
+    return good

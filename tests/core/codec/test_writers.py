@@ -34,7 +34,7 @@ HERE = {key: form for key, form in FORMATS.items() if form.is_there()}
 #: not the wave (AMR, G.723.1) are held to the level in bands instead.
 RATIO = {
     "ulaw": 33, "alaw": 33, "gsm": 8, "ima_adpcm": 18, "ms_adpcm": 15, "oki_adpcm": 13, "g722": 18, "g726_16": 7, "g726_24": 13,
-    "g726_32": 18, "g726_40": 22, "opus": 6, "mp3": 12, "aac": 12,
+    "g726_32": 18, "g726_40": 22, "opus": 6, "vorbis": 14, "mp3": 12, "aac": 12,
 }  # fmt: skip
 
 

@@ -54,7 +54,9 @@ class Naming:
         self._ledger, self._true_rate = ledger, true_rate
         self._rules = receiver.rules.names
         self._extensions = {
-            form.extension for a in receiver.rules.accepts if (form := FORMATS.get((a.container, a.encoding)))
+            self._rules.extension_for(form.extension)
+            for a in receiver.rules.accepts
+            if (form := FORMATS.get((a.container, a.encoding)))
         }
         # Stems, without case, of the files whose names could be wanted, and of those that several files share.
         # Hashes, since there may be a million names: that two of these share one happens once in tens of thousands of batches, and costs a number.
@@ -169,11 +171,18 @@ def plan_outputs(
     ]
     names = Naming(receiver, folder, Ledger(folder), None).names(clips)
     return [
-        OutputPlan(one.clip, one.facts, fit := one.fits[receiver.slug], receiver, output_path(folder, name.stem, fit))
+        OutputPlan(
+            one.clip,
+            one.facts,
+            fit := one.fits[receiver.slug],
+            receiver,
+            output_path(folder, name.stem, fit, receiver),
+        )
         for one, name in zip(clips, names, strict=True)
     ]
 
 
-def output_path(folder: Path, stem: str, fit: Fit) -> Path:
+def output_path(folder: Path, stem: str, fit: Fit, receiver: Receiver) -> Path:
     """Where an output goes."""
-    return folder / bare_name(f"{stem}{fit.recipe.format.extension if fit.recipe else ''}")
+    own = fit.recipe.format.extension if fit.recipe else ""
+    return folder / bare_name(f"{stem}{receiver.rules.names.extension_for(own) if fit.recipe else ''}")

@@ -213,7 +213,7 @@ class _Stages:
                 self._facts = request.analyze(self._source.path)
                 return self._planned(target)
         return OutputPlan(
-            clip, self._facts, found, receiver, output_path(request.folders[target.n], target.stem, found)
+            clip, self._facts, found, receiver, output_path(request.folders[target.n], target.stem, found, receiver)
         )
 
     def _anew(self, target: Target) -> StagedOutput | Result:

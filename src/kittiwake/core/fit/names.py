@@ -6,6 +6,8 @@ import re
 import unicodedata
 from collections.abc import Iterable
 
+from anyascii import anyascii
+
 from ..errors import MakeError
 from ..model import Clip
 from ..model.name_rules import MOST_BYTES, Names
@@ -13,13 +15,14 @@ from ..model.name_rules import MOST_BYTES, Names
 # Letters that do not come apart into a plain letter and an accent.
 _PLAIN = (
     {"ß": "ss", "æ": "ae", "Æ": "AE", "ø": "o", "Ø": "O", "œ": "oe", "Œ": "OE", "đ": "d", "Đ": "D", "ł": "l",
-     "Ł": "L", "þ": "th", "Þ": "Th", "ð": "d", "Ð": "D", "ı": "i", "'": "", "’": ""}
+     "Ł": "L", "þ": "th", "Þ": "Th", "ð": "d", "Ð": "D", "ı": "i", "'": "", "’": "",
+     "ا": "a", "أ": "a", "إ": "i", "آ": "a"}
 )  # fmt: skip
 
 
 def legal_name(name: str, rules: Names) -> str:
-    """The nearest legal name (without extension): characters kept where they are taken, else without their accents, else replaced; never
-    empty.
+    """The nearest legal name (without extension): characters kept where they are taken, else without their accents, else in letters of
+    English, else replaced; never empty.
     """
     if rules.is_legal(name):
         return name
@@ -27,10 +30,7 @@ def legal_name(name: str, rules: Names) -> str:
     gap, out = rules.replace_with, ""
     missing = False
     for character in name:
-        cased = (
-            character if rules.case == "keep" else character.lower() if rules.case == "lower" else character.upper()
-        )
-        found = _taken(cased, rules)
+        found = _taken(_cased(character, rules), rules)
         if found is None:
             missing = True
             continue
@@ -38,7 +38,7 @@ def legal_name(name: str, rules: Names) -> str:
         missing = False
     if gap:
         out = re.sub(f"(?:{re.escape(gap)}){{2,}}", gap, out).strip(gap)
-    out = _shortened(out.lstrip("."), rules).rstrip(gap or None)
+    out = _shortened(out.lstrip(". "), rules).rstrip(gap or None).rstrip(" ")
     if rules.is_legal(out):
         return out
     for fallback in ("clip", "CLIP", "1"):
@@ -48,16 +48,22 @@ def legal_name(name: str, rules: Names) -> str:
 
 
 def _taken(character: str, rules: Names) -> str | None:
-    """A character as it may stand in a name: itself, without its accent, or spelt out; nothing where it is dropped, None where it has to be
-    replaced.
+    """A character as it may stand in a name: itself, without its accent, spelt out, or transliterated; nothing where it is dropped, None
+    where it has to be replaced.
     """
     if all(map(rules.takes, character)):
         return character
     spelt = "".join(_PLAIN.get(c, c) for c in character)
-    plain = "".join(c for c in unicodedata.normalize("NFKD", spelt) if not unicodedata.combining(c))
-    if rules.case != "keep":
-        plain = plain.lower() if rules.case == "lower" else plain.upper()
-    return plain if all(map(rules.takes, plain)) else None
+    plain = _cased("".join(c for c in unicodedata.normalize("NFKD", spelt) if not unicodedata.combining(c)), rules)
+    if all(map(rules.takes, plain)):
+        return plain
+    if character.isascii():
+        return None
+    return "".join(filter(rules.takes, _cased(anyascii(character), rules))) or None
+
+
+def _cased(text: str, rules: Names) -> str:
+    return text if rules.case == "keep" else text.lower() if rules.case == "lower" else text.upper()
 
 
 def _shortened(name: str, rules: Names) -> str:
@@ -95,7 +101,7 @@ def output_name(clip: Clip, number: int, rules: Names) -> str:
 
 
 def lost_in(name: str, legal: str) -> bool:
-    """Whether letters or digits of a name are gone in the legal one: not only spaces, marks and accents."""
+    """Whether letters or digits of a name are gone, or others, in the legal one: not only spaces, marks and accents."""
     plain = "".join(c for c in unicodedata.normalize("NFKD", "".join(_PLAIN.get(c, c) for c in name)) if c.isalnum())
     kept = [c for c in unicodedata.normalize("NFKD", legal).casefold() if c.isalnum()]
     return sum(1 for _ in plain) > len(kept) or any(c not in kept for c in plain.casefold())
@@ -105,7 +111,7 @@ def numbered(name: str, number: int, rules: Names) -> str:
     """``name`` with a number behind it, still legal: ``gate`` → ``gate_2``."""
     gap = rules.replace_with or ""
     tail = f"{gap}{number}"
-    short = name[: max(1, rules.max_length - len(tail))]
+    short = name[: max(1, rules.max_length - len(tail))].rstrip(" ") or name[:1]
     while len(short) > 1 and len((short + tail).encode("utf-8", "surrogatepass")) > MOST_BYTES:
         short = short[:-1]
     return short + tail

@@ -68,6 +68,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     if impossible is not None:
         return Fit("cannot", problems=(impossible,))
     gain, wanted = _predicted_gain(path.level, recipe)
+    called = check.renamed(clip, receiver)
     found = _problems(path, clip, facts, receiver, recipe, gain, wanted, context)
     if _fits_as_is(clip, touch, facts, header, receiver, recipe, path.level, gain) and not any(
         problem.severity != "warning" for problem in found
@@ -75,7 +76,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
         return _as_is(header, sound, receiver, recipe, found)
     return Fit(
         verdict=_verdict(found),
-        steps=steps_of(recipe, Described(touch, header, sound, receiver, gain, path.level)),
+        steps=steps_of(recipe, Described(touch, header, sound, receiver, gain, path.level, called)),
         problems=tuple(found),
         predicted_bytes=recipe.size,
         predicted_seconds=recipe.seconds,
@@ -187,6 +188,7 @@ def _problems(
     found += check.of_level(touch, level.active_dbov, db(level.peak), wanted, recipe)
     found += check.of_level_limits(touch, level, gain, receiver, recipe)
     found += check.of_kind(clip, receiver)
+    found += check.of_name(clip, receiver)
     found += check.of_bandwidth(touch, sound, receiver, path.rate_in)
     asked = Asked(clip, facts, receiver, recipe)
     return with_offers(asked, [*found, *of_more_rules(asked)])

@@ -10,6 +10,7 @@ from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
 from ..model.downmix import mono_weights
 from ..model.receiver import Accepts
 from ..model.units import db, format_bandwidth, format_db, format_headerless, format_hz
+from .names import legal_name, lost_in
 from .verdict import Problem, Recipe, Remedy
 
 _MUCH_GAIN_DB = 30.0
@@ -23,6 +24,21 @@ def ask(what: str) -> Remedy:
 
 def accept(code: str, what: str, result: str = "") -> Remedy:
     return Remedy(f"accept_{code}", what, result, accepts=code)
+
+
+def renamed(clip: Clip, receiver: Receiver) -> str:
+    """The name that a receiver takes in place of the clip's own; empty where it takes that, or puts names together from other fields."""
+    rules = receiver.rules.names
+    return "" if rules.pattern != "{name}" or rules.is_legal(clip.name) else legal_name(clip.name, rules)
+
+
+def of_name(clip: Clip, receiver: Receiver) -> list[Problem]:
+    """A name that loses letters, or gets others."""
+    name = renamed(clip, receiver)
+    if not name or not lost_in(clip.name, name):
+        return []
+    message = f"It will be called “{name}”: {receiver.name} does not take “{clip.name}” for a name."
+    return [Problem("renamed", "warning", message, (ask("Give the clip another name (F2)."),))]
 
 
 def unreadable(facts: Facts) -> Problem:

@@ -259,16 +259,17 @@ def _level_taken(it: Subject) -> Iterator[Check]:
 def _name(it: Subject) -> Iterator[Check]:
     rules = it.receiver.rules
     forms = [(a.container, a.encoding) for a in rules.accepts]
-    stem, dot, extension = it.name.rpartition(".")
     extensions = [
-        written.extension
+        rules.names.extension_for(written.extension)
         for form in forms
         if (form == it.form or it.form not in forms) and (written := FORMATS.get(form))
     ]
-    if "" in extensions and not dot:
-        stem, dot, extension = it.name, "", ""
-    right = rules.names.is_legal(stem) and dot + extension in extensions
-    wanted = f"{rules.names.max_length} of [{rules.names.allowed}], then {' or '.join(dict.fromkeys(extensions))}"
+    right = any(
+        it.name.endswith(extension) and rules.names.is_legal(it.name[: len(it.name) - len(extension)])
+        for extension in extensions
+    )
+    told = " or ".join(extension or "no extension" for extension in dict.fromkeys(extensions))
+    wanted = f"{rules.names.max_length} of [{rules.names.allowed}], then {told}"
     yield Check("name", f"at most {wanted}", it.name, right)
 
 

@@ -234,7 +234,7 @@ def _write(
 def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> StagedOutput | Result:
     plan, part, recipe, source = staged.plan, staged.part, staged.promise.recipe, staged.plan.clip.source
     said, gain = (staged.written.said, staged.written.gain_db) if staged.written else ((), None)
-    stem = plan.output.name.removesuffix(recipe.format.extension) if recipe.format.extension else plan.output.name
+    stem = plan.output.name.removesuffix(plan.receiver.rules.names.extension_for(recipe.format.extension))
     if plan.receiver.rules.names.pattern == "{name}" and lost_in(plan.clip.name, stem):
         said = (*said, f"It is called “{stem}”: {plan.receiver.name} does not take “{plan.clip.name}” for a name.")
     proof = prove(part, plan.receiver, staged.promise, name=plan.output.name, cancelled=cancelled)

@@ -2,9 +2,10 @@
 
 from .clip import Clip, TouchUp
 from .facts import Facts, Header, Measures, Note, SignalLevel
+from .find_receiver import load_receiver
 from .job import Job, MadeRecord
 from .receiver import Receiver
-from .receiver_file import load_receiver, shipped_receivers
+from .receiver_file import shipped_receivers
 from .span import Cut, Line, Span
 from .stated import Stated
 

@@ -8,14 +8,16 @@ import unicodedata
 import warnings
 from functools import lru_cache
 from string import Formatter
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal
 
-from pydantic import Field, model_validator
+from pydantic import Field, SerializerFunctionWrapHandler, model_serializer, model_validator
 
 from .rule_part import RulePart
 
 #: Bytes that a name without extension may have: file systems take 255 with it.
 MOST_BYTES = 240
+#: What names may hold where a receiver does not say: nothing that any file system or shell script stumbles over, but spaces.
+ANY_LETTERS = r"\w '()+,.=@\[\]&-"
 _WIDEST = 64  # characters that a field of a pattern may be filled up to
 
 #: What a pattern of names may be put together from.
@@ -24,8 +26,10 @@ NAME_FIELDS = ("name", "id", "speaker", "language", "kind", "counter")
 
 class Names(RulePart):
     """What a file may be called, without its extension. ``allowed`` is the inside of a character class, as in regular expressions; by default
-    letters and digits of every script, ``_`` and ``-``. Whatever it says, no name holds what parts folders or cannot be seen, begins with a
-    dot, or is longer than file systems take.
+    letters and digits of every script, spaces, and what people put between words. Whatever it says, no name holds what parts folders or
+    cannot be seen, begins with a dot, begins or ends with a space, or is longer than file systems take.
+
+    ``extension`` takes the place of the format's own (``.ul``, or ``""`` for none).
 
     ``pattern`` puts names together from fields of the clip: ``{speaker}_{counter:03}``. With ``mark_corrected`` the name of a
     file whose source had a false rate ends in the true one.
@@ -34,10 +38,28 @@ class Names(RulePart):
     pattern: str = "{name}"
     mark_corrected: bool = False
 
-    allowed: Annotated[str, Field(min_length=1, max_length=400)] = r"\w-"
+    allowed: Annotated[str, Field(min_length=1, max_length=400)] = ANY_LETTERS
     case: Literal["keep", "lower", "upper"] = "keep"
     max_length: Annotated[int, Field(ge=1, le=200)] = 64
     replace_with: Annotated[str, Field(max_length=8)] = "_"
+    extension: Annotated[str, Field(max_length=16, pattern=r"^(\.[^./\\\x00-\x1f ]+)*$")] | None = None
+
+    @model_serializer(mode="wrap")
+    def _without_nothing(self, serialize: SerializerFunctionWrapHandler) -> dict[str, Any]:
+        # What receivers without this rule are written as, and the digests of it in ledgers, are as they were before there was such a rule.
+        data: dict[str, Any] = serialize(self)
+        if self.extension is None:
+            data.pop("extension", None)
+        return data
+
+    def extension_for(self, own: str) -> str:
+        """The extension of a file whose format has ``own``."""
+        return own if self.extension is None else self.extension
+
+    @property
+    def plain_only(self) -> bool:
+        """Whether letters beyond those of English are not taken."""
+        return not self.takes("é") or not self.takes("あ")
 
     @model_validator(mode="after")
     def _makes_sense(self) -> Names:
@@ -76,7 +98,7 @@ class Names(RulePart):
 
     def is_legal(self, name: str) -> bool:
         """Whether a name (without extension) may be used as it stands."""
-        if not name or len(name) > self.max_length or name[0] == ".":
+        if not name or len(name) > self.max_length or name[0] in ". " or name[-1] == " ":
             return False
         if not _only(self.allowed).fullmatch(name) and not all(map(self.takes, name)):
             return False

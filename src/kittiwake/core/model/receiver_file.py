@@ -8,16 +8,14 @@ import tomllib
 from collections.abc import Iterator, Sequence
 from functools import cache
 from importlib import resources
-from pathlib import Path
 from typing import Any, get_args
 
 from pydantic import BaseModel, ValidationError
 
-from ..errors import RulesError, reason_of
+from ..errors import RulesError
 from .receiver import Receiver
-from .text import text_of
 
-_MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
+MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
 _DEEPEST = 12  # lists and tables within each other
 
 
@@ -141,20 +139,6 @@ def _fields_at(place: Sequence[int | str]) -> list[str]:
     return list(part.model_fields) if part else []
 
 
-def receiver_text(slug: str) -> str:
-    """The TOML of a receiver that ships, or of a file.
-
-    Raises
-    ------
-    RulesError : there is none.
-    """
-    for entry in resources.files("kittiwake.core.receivers").iterdir():
-        if entry.name.endswith(f"-{slug}.toml"):
-            return entry.read_text("utf-8")
-    load_receiver(slug)  # says what is wrong
-    return text_of(Path(slug), _MOST_TEXT, "receiver")
-
-
 @cache
 def shipped_receivers() -> dict[str, Receiver]:
     """The receivers that come with the application, by slug, in the order in which they are offered."""
@@ -164,35 +148,3 @@ def shipped_receivers() -> dict[str, Receiver]:
             receiver = parse_receiver(entry.read_text("utf-8"), entry.name)
             found[receiver.slug] = receiver
     return found
-
-
-def load_receiver(which: str | Path) -> Receiver:
-    """A shipped receiver by its slug, or one from a TOML file by its path.
-
-    Raises
-    ------
-    RulesError : no such receiver, or its file is wrong.
-    """
-    if isinstance(which, str) and which in shipped_receivers():
-        return shipped_receivers()[which]
-    path = Path(which)
-    if "\0" in str(which):
-        raise RulesError(f"“{which!a}” is no path.", "Name a receiver, or a .toml file.", "no_receiver")
-    if path.suffix.lower() != ".toml":
-        known = ", ".join(shipped_receivers())
-        near = difflib.get_close_matches(str(which), shipped_receivers(), 1)
-        meant = f"Did you mean {near[0]}? " if near else ""
-        raise RulesError(
-            f"There is no receiver “{which}”.", f"{meant}Name one of {known}, or a .toml file.", "no_receiver"
-        )
-    try:
-        text = text_of(path, _MOST_TEXT, "receiver")
-    except OSError as error:
-        raise RulesError(
-            f"{path} cannot be read: {reason_of(error)}.",
-            "Check the path and its permissions.",
-            "no_receiver",
-        ) from error
-    except UnicodeDecodeError as error:
-        raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
-    return parse_receiver(text, path.name)

@@ -13,14 +13,14 @@ from .side import SIDE
 from .source import READ, SPAN, TRUE_RATE
 from .stage import Blocks, Described, Stage, Touch
 from .tempo import RATE, TEMPO
-from .write import CUES, ENCODE, FILE
+from .write import CUES, ENCODE, FILE, NAME
 
 __all__ = ["PATH", "Blocks", "Described", "Stage", "Touch", "applied", "length_out", "steps_of", "touches"]
 
 #: In the order in which they are walked.
 PATH: tuple[Stage, ...] = (
     READ, TRUE_RATE, SPAN, OFFSET, SIDE, LEAVE_OUT, TEMPO, RATE, PRESENCE, BAND, ADDED,
-    LEVEL, LIMITER, LOOP, FADES, LEAD, ENCODE, CUES, FILE,
+    LEVEL, LIMITER, LOOP, FADES, LEAD, ENCODE, CUES, FILE, NAME,
 )  # fmt: skip
 
 

@@ -26,7 +26,9 @@ class Touch(IntEnum):
 
 @dataclass(frozen=True, slots=True)
 class Described:
-    """What the words of a path draw on besides the recipe. ``gain`` (dB) is the one that is to be expected."""
+    """What the words of a path draw on besides the recipe. ``gain`` (dB) is the one that is to be expected; ``renamed`` the name that the
+    receiver takes in place of the clip's own, empty where it takes that.
+    """
 
     touch: TouchUp
     header: Header
@@ -34,6 +36,7 @@ class Described:
     receiver: Receiver
     gain: float
     level: SignalLevel
+    renamed: str = ""
 
 
 @dataclass(frozen=True, slots=True)

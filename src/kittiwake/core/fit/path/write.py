@@ -50,6 +50,16 @@ def _file(recipe: Recipe, seen: Described) -> Iterator[Step]:
     yield Step(what, f"{size}, {recipe.seconds:.3f} s")
 
 
+def _name(recipe: Recipe, seen: Described) -> Iterator[Step]:
+    if seen.renamed:
+        names = seen.receiver.rules.names
+        file = f"{seen.renamed}{names.extension_for(recipe.format.extension)}"
+        yield Step(
+            f"Call it {file}", f"{seen.receiver.name} takes names of at most {names.max_length} of [{names.allowed}]"
+        )
+
+
 ENCODE = Stage(_encode)
 CUES = Stage(_cues)
 FILE = Stage(_file)
+NAME = Stage(_name)

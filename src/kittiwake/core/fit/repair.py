@@ -1,0 +1,61 @@
+"""Rules that cannot be met together, brought to the nearest that can."""
+
+from __future__ import annotations
+
+from ..codec import FORMATS, Format
+from ..model import Receiver
+from ..model.receiver import Accepts
+from ..model.units import format_hz
+from .problems import check_receiver
+
+
+def repaired(receiver: Receiver) -> tuple[Receiver, str] | None:
+    """The receiver with rates and bit rates that go together, and what was changed in words; None where that does not help."""
+    said: list[str] = []
+    accepts = tuple(_repaired(accepted, said) for accepted in receiver.rules.accepts)
+    channels = receiver.rules.channels
+    forms = [FORMATS.get((one.container, one.encoding)) for one in accepts]
+    most = min((form.max_channels for form in forms if form), default=2)
+    if channels > most:
+        channels = most
+        said.append("one channel")
+    if not said:
+        return None
+    rules = receiver.rules.model_copy(update={"accepts": accepts, "channels": channels})
+    better = receiver.model_copy(update={"rules": rules})
+    return None if check_receiver(better) else (better, ", ".join(dict.fromkeys(said)))
+
+
+def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
+    form = FORMATS.get((accepted.container, accepted.encoding))
+    if form is None:
+        return accepted
+    asked = accepted.sample_rates or ((accepted.max_sample_rate,) if accepted.max_sample_rate else ())
+    can = [rate for rate in asked if form.takes_rate(rate) and _has(form, rate, accepted.bit_rate)]
+    bit_rate = accepted.bit_rate
+    if not can:
+        # The rates that were asked for count for more than the bit rate.
+        can = sorted({form.nearest_rate(rate) for rate in asked})
+        legal = [set(form.legal_bit_rates(rate)) for rate in can]
+        both = set.intersection(*legal) if legal else set()
+        if bit_rate and not all(bit_rate in some for some in legal):
+            can = can if both else can[:1]
+            some = both or (legal[0] if legal else set())
+            bit_rate = min(some, key=lambda one: (abs(one - accepted.bit_rate), -one)) if some else 0
+            said.append(f"{bit_rate / 1000:g} kbit/s" if bit_rate else "no bit rate")
+    if not accepted.sample_rates:
+        if can and can[0] == accepted.max_sample_rate and bit_rate == accepted.bit_rate:
+            return accepted
+        highest = can[0] if can and not form.rates else None
+        rates = () if highest else tuple(one for one in form.rates if _has(form, one, bit_rate)) or tuple(can)
+        said.append(f"at most {format_hz(highest)}" if highest else " or ".join(map(format_hz, rates)))
+        return accepted.model_copy(update={"max_sample_rate": highest, "sample_rates": rates, "bit_rate": bit_rate})
+    if list(accepted.sample_rates) == can and bit_rate == accepted.bit_rate:
+        return accepted
+    if list(accepted.sample_rates) != can:
+        said.append(" or ".join(map(format_hz, can)))
+    return accepted.model_copy(update={"sample_rates": tuple(can), "bit_rate": bit_rate})
+
+
+def _has(form: Format, rate: int, bit_rate: int) -> bool:
+    return not bit_rate or not form.bit_rates or bit_rate in form.legal_bit_rates(rate)

@@ -1,0 +1,62 @@
+"""A receiver by its slug or its file."""
+
+from __future__ import annotations
+
+import difflib
+from importlib import resources
+from pathlib import Path
+
+from ..errors import RulesError, reason_of
+from .own_receivers import own_receivers
+from .receiver import Receiver
+from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
+from .text import text_of
+
+
+def receiver_text(slug: str) -> str:
+    """The TOML of a receiver that ships, or of a file.
+
+    Raises
+    ------
+    RulesError : there is none.
+    """
+    for entry in resources.files("kittiwake.core.receivers").iterdir():
+        if entry.name.endswith(f"-{slug}.toml"):
+            return entry.read_text("utf-8")
+    receiver = load_receiver(slug)  # says what is wrong
+    return text_of(Path(slug), MOST_TEXT, "receiver") if slug.endswith(".toml") else to_toml(receiver)
+
+
+def load_receiver(which: str | Path) -> Receiver:
+    """A receiver by its slug, one that ships or one of one's own, or one from a TOML file by its path.
+
+    Raises
+    ------
+    RulesError : no such receiver, or its file is wrong.
+    """
+    if isinstance(which, str) and which in shipped_receivers():
+        return shipped_receivers()[which]
+    if isinstance(which, str) and not which.endswith(".toml") and which in (own := own_receivers()):
+        return own[which]
+    path = Path(which)
+    if "\0" in str(which):
+        raise RulesError(f"“{which!a}” is no path.", "Name a receiver, or a .toml file.", "no_receiver")
+    if path.suffix.lower() != ".toml":
+        names = {**shipped_receivers(), **own_receivers()}
+        known = ", ".join(names)
+        near = difflib.get_close_matches(str(which), names, 1)
+        meant = f"Did you mean {near[0]}? " if near else ""
+        raise RulesError(
+            f"There is no receiver “{which}”.", f"{meant}Name one of {known}, or a .toml file.", "no_receiver"
+        )
+    try:
+        text = text_of(path, MOST_TEXT, "receiver")
+    except OSError as error:
+        raise RulesError(
+            f"{path} cannot be read: {reason_of(error)}.",
+            "Check the path and its permissions.",
+            "no_receiver",
+        ) from error
+    except UnicodeDecodeError as error:
+        raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
+    return parse_receiver(text, path.name)
