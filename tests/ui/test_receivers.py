@@ -9,9 +9,12 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLineEdit
 
 from kittiwake.core.model import load_receiver
+from kittiwake.core.model.own_receivers import last_used, own_receivers
+from kittiwake.core.project import edits
 from kittiwake.ui.board.model import HEADS
+from kittiwake.ui.commands.receiver import learn_from
 from kittiwake.ui.receiver_chooser import ReceiverChooser
-from tests.sounds import DEMO
+from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -37,10 +40,11 @@ class TestReceivers(WindowCase):
             item = chooser.list.item(row)
             if item.data(Qt.ItemDataRole.UserRole) in ("deck-radio", "mobile-voice"):
                 item.setCheckState(Qt.CheckState.Checked)
-        chooser.accept()
+        self.assertIn("Enter", chooser.ticked_button.text())
+        self.press(Key.Key_Return)
         self.back_to_the_window()
         slugs = [receiver.slug for receiver in self.session.project.receivers]
-        self.assertEqual(slugs, ["phone-menu", "mobile-voice", "quay-beacon", "deck-radio", "speech-engine", "buoy"])
+        self.assertEqual(slugs, ["phone-menu", "quay-beacon", "speech-engine", "mobile-voice", "deck-radio", "buoy"])
         self.assertEqual(self.window.board.board_model.columnCount(), HEADS + 6)
         self.press(Key.Key_M)
         self.settle()
@@ -84,15 +88,110 @@ class TestReceiverSheet(WindowCase):
         size.selectAll()
         QTest.keyClicks(size, "300 kB")
         self.wait_for(lambda: page.take_button.isEnabled())
+        self.assertIn("stays as it ships", page.verdict.text())
+        # What was typed and not taken is to be seen, and survives leaving the page.
+        column = HEADS + 1
+        self.assertIn("not taken", self.window.board.board_model.headerData(column, Qt.Orientation.Horizontal))
+        self.window.board.select(self.clip("Welcome").id)
+        self.window.board.select(self.clip("Safety notice").id, "quay-beacon")
+        self.window.run("view.receiver")
+        self.assertEqual(size.text(), "300 kB")
+        self.wait_for(lambda: page.take_button.isEnabled())
         page.take_button.click()
-        self.assertEqual(self.state("Safety notice", "quay-beacon"), "convert")
-        self.assertTrue(page.reset_button.isVisible())
+        mine = self.session.project.receivers[1]
+        self.assertEqual((mine.name, page._head.text()), ("My Quay beacon", "My Quay beacon"))
+        self.assertIn("stays as it ships", self.window.status.words.text())
+        self.assertEqual(own_receivers()[mine.slug], mine)
+        self.assertEqual(self.state("Safety notice", mine.slug), "convert")
+        self.assertNotIn("not taken", self.window.board.board_model.headerData(column, Qt.Orientation.Horizontal))
         self.window.board.setFocus()
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.state("Safety notice", "quay-beacon"), "decide")
-        self.press(Key.Key_Z, Mod.ControlModifier | Mod.ShiftModifier)
-        page.reset_button.click()
-        self.assertEqual(self.state("Safety notice", "quay-beacon"), "decide")
+
+    def test_making_by_rules_that_were_typed_over_is_asked_about(self) -> None:
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        self.window.run("view.receiver")
+        target = self.field("Active speech level")
+        target.setFocus()
+        target.selectAll()
+        QTest.keyClicks(target, "-20")
+        page = self.window.bench.receiver_page
+        self.wait_for(lambda: page.edited())
+        self.window.board.setFocus()
+        with mock.patch("kittiwake.ui.commands.make.chosen", return_value="Look at them") as asked:
+            self.press(Key.Key_M)
+        self.assertIn("Phone menu", asked.call_args.args[2])
+        self.assertFalse(self.window.maker.busy)
+        with mock.patch("kittiwake.ui.commands.make.chosen", return_value="Take them and make"):
+            self.window.run("make.all")
+        self.settle()
+        self.assertEqual(self.session.project.receivers[0].treatment.level.target_dbov, -20)
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
+
+    def test_rules_that_do_not_go_together_are_mended_by_one_button(self) -> None:
+        edits.choose_receivers(self.session.project, ["hand-over"])
+        self.window.run("view.receiver")
+        page, bit_rate = self.window.bench.receiver_page, self.field("of")
+        bit_rate.setCurrentIndex(bit_rate.findText("192"))
+        self.wait_for(lambda: page.repair_button.isVisible())
+        self.assertEqual(page.repair_button.text(), "Make it 32 kHz or 44.1 kHz or 48 kHz")
+        page.repair_button.click()
+        self.wait_for(lambda: page.take_button.isEnabled())
+        page.take_button.click()
+        first = self.session.project.receivers[0].rules.accepts[0]
+        self.assertEqual((first.bit_rate, first.sample_rates), (192_000, (32_000, 44_100, 48_000)))
+
+    def test_a_receiver_is_found_by_typing_and_taken_alone_by_one_key(self) -> None:
+        self.press(Key.Key_R, Mod.ControlModifier)
+        chooser = self.window.findChild(ReceiverChooser)
+        assert isinstance(chooser, ReceiverChooser)
+        before = chooser.ticked()
+        QTest.keyClicks(chooser.field, "speech s")
+        self.assertEqual((chooser.field.text(), chooser.ticked()), ("speech s", before))
+        self.assertIn("Only Speech service", chooser.only_button.text())
+        self.press(Key.Key_Return)
+        self.back_to_the_window()
+        self.assertEqual([one.slug for one in self.session.project.receivers], ["speech-service"])
+        self.assertEqual(last_used(), ("speech-service",))
+        self.press(Key.Key_R, Mod.ControlModifier)
+        chooser = self.window.findChildren(ReceiverChooser)[-1]
+        QTest.keyClicks(chooser.field, "deck")
+        self.press(Key.Key_Space, Mod.ControlModifier)
+        self.press(Key.Key_Return)
+        self.back_to_the_window()
+        self.assertEqual([one.slug for one in self.session.project.receivers], ["speech-service", "deck-radio"])
+
+    def test_a_new_receiver_is_begun_named_and_used_in_the_next_job(self) -> None:
+        self.press(Key.Key_R, Mod.ControlModifier)
+        chooser = self.window.findChildren(ReceiverChooser)[-1]
+        QTest.keyClicks(chooser.field, "paging")
+        chooser.copy_button.click()
+        self.back_to_the_window()
+        page = self.window.bench.receiver_page
+        self.assertEqual(page._head.text(), "My Paging controller")
+        name = self.field("It is called")
+        name.selectAll()
+        QTest.keyClicks(name, "Tannoy")
+        self.wait_for(lambda: page.take_button.isEnabled())
+        page.take_button.click()
+        slug = self.session.project.receivers[-1].slug
+        self.assertEqual(own_receivers()[slug].name, "Tannoy")
+        with mock.patch.object(self.window, "may_part", return_value=True):
+            self.window.run("job.new")
+        self.assertEqual(self.session.project.receivers[-1].name, "Tannoy")
+        self.assertEqual(self.session.project.job.clips, ())
+
+    def test_rules_are_read_off_files(self) -> None:
+        paths = [
+            self.write(f"known/P{n}.wav", speech_like(8000, 1 + n / 5, -26, seed=n), 8000, "ULAW") for n in range(5)
+        ]
+        learn_from(self.window.context, paths)
+        page = self.window.bench.receiver_page
+        mine = self.session.project.receivers[-1]
+        self.assertEqual((mine.name, mine.rules.accepts[0].encoding), ("Like known", "ulaw"))
+        self.assertIn("all 5 files", page.verdict.text())
 
     def test_an_illegal_rate_is_said_with_the_nearest_legal_one(self) -> None:
         self.open_demo()

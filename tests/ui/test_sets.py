@@ -70,13 +70,13 @@ class TestShared(WindowCase):
         assert beacon
         limits = beacon.rules.limits.model_copy(update={"total_bytes": 70_000})
         rules = beacon.rules.model_copy(update={"limits": limits})
-        edits.change_receiver(self.session.project, beacon.model_copy(update={"rules": rules}))
-        states = [self.state(str(n), "quay-beacon") for n in range(3)]
+        mine = edits.change_receiver(self.session.project, beacon.model_copy(update={"rules": rules}))
+        states = [self.state(str(n), mine.slug) for n in range(3)]
         self.assertEqual(states, ["as_is", "as_is", "cannot"])
-        self.window.bench.show_choice(None, self.session.project.receiver("quay-beacon"))
+        self.window.bench.show_choice(None, mine)
         self.assertIn("96.1 kB of 70.0 kB", self.window.bench.receiver_page.verdict.text())
         edits.remove_clips(self.session.project, {self.clip("0").id})
-        self.assertEqual(self.state("2", "quay-beacon"), "as_is")
+        self.assertEqual(self.state("2", mine.slug), "as_is")
 
     def test_a_kind_is_chosen_with_one_key_for_all_selected(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Car deck.aiff"])

@@ -187,7 +187,7 @@ class TestDecisions(WindowCase):
         after = {p: p.stat().st_mtime_ns for p in self.visible_outputs()}
         self.assertEqual(set(before), set(after))
         changed = sorted(p.name for p in after if after[p] != before[p])
-        self.assertEqual(changed, ["Pier_two_2.flac", "Pier_two_2.wav", "Pier_two_2.wav"])
+        self.assertEqual(changed, ["Pier two_2.flac", "Pier_two_2.wav", "Pier_two_2.wav"])
 
     def test_naming_types_spaces_and_plays_nothing(self) -> None:
         self.open_demo()

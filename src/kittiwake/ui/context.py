@@ -20,6 +20,7 @@ if TYPE_CHECKING:
     from .board.view import Board
     from .ear.player import Player
     from .ear.stated import Hearing
+    from .halves import Halves
     from .making import Maker
     from .session import Session
     from .status_bar import StatusBar
@@ -29,12 +30,15 @@ class View(Protocol):
     """What a command may ask of the window."""
 
     filter: FilterBar
+    halves: Halves
     autosave: Autosave
     qactions: dict[str, QAction]
 
     def add_paths(self, paths: list[Path]) -> None: ...
 
     def open_job(self, path: Path) -> bool: ...
+
+    def may_part(self) -> bool: ...
 
     def save_job(self, path: Path) -> bool: ...
 
@@ -45,8 +49,6 @@ class View(Protocol):
     def count(self) -> None: ...
 
     def use_colours(self, dark: bool) -> None: ...
-
-    def room_for_bench(self) -> None: ...
 
     def close(self) -> bool: ...
 

@@ -1,17 +1,18 @@
-"""Which receivers stand on the board."""
+"""Which receivers stand on the board: found by typing, ticked, or one of them alone."""
 
 from __future__ import annotations
 
 from collections.abc import Mapping
 from pathlib import Path
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QEvent, QObject, Qt, Signal
+from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QDialog,
-    QDialogButtonBox,
     QFileDialog,
     QHBoxLayout,
     QLabel,
+    QLineEdit,
     QListWidget,
     QListWidgetItem,
     QVBoxLayout,
@@ -21,42 +22,99 @@ from PySide6.QtWidgets import (
 from ..core.errors import KittiwakeError
 from ..core.fit import check_receiver
 from ..core.model import Receiver, load_receiver, shipped_receivers
+from ..core.model.own_receivers import own_receivers
 from .board.model import demand
 from .button import Button
 
+_SLUG = Qt.ItemDataRole.UserRole
+_WORDS = Qt.ItemDataRole.UserRole + 1
+
 
 class ReceiverChooser(QDialog):
-    """A list to tick; ``chosen`` gives slugs and paths in the order of the list."""
+    """The keyboard stays in the field: what is typed there finds, the arrows move, Enter takes. ``chosen`` gives slugs and paths in the order
+    of the list. ``new_wanted`` asks for a new receiver, begun from what is named.
+    """
+
+    new_wanted = Signal(str, str)  # "nothing", "receiver" or "files"; the slug of the receiver
 
     def __init__(self, parent: QWidget, current: tuple[str, ...], own: Mapping[str, Receiver]) -> None:
         super().__init__(parent)
-        self._own = own
+        self._own = dict(own)
+        self._chosen: tuple[str, ...] | None = None
+        self._before = frozenset(current)
         self.setWindowTitle("Receivers on the board")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(720, 580)
+        self.resize(760, 600)
         column = QVBoxLayout(self)
-        said = QLabel("Tick the receivers to make for. The space bar ticks; the board has a column for each.")
-        said.setWordWrap(True)
-        column.addWidget(said)
+        self.field = QLineEdit()
+        self.field.setPlaceholderText("Type part of a name, a format, or what it is for")
+        self.field.setAccessibleName("Find a receiver")
+        self.field.setClearButtonEnabled(True)
+        column.addWidget(self.field)
         self.list = QListWidget()
         self.list.setAccessibleName("Receivers")
+        self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.list.setWordWrap(True)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         column.addWidget(self.list)
         self.trouble = QLabel()
         self.trouble.setWordWrap(True)
         column.addWidget(self.trouble)
-        foot = QHBoxLayout()
-        self.file_button = Button("From a TOML file…")
-        self.file_button.clicked.connect(self._from_file)
-        foot.addWidget(self.file_button)
-        foot.addStretch(1)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        foot.addWidget(buttons)
-        column.addLayout(foot)
-        for name in dict.fromkeys((*shipped_receivers(), *own, *current)):
+        column.addLayout(self._new_row())
+        column.addLayout(self._foot())
+        for name in dict.fromkeys((*current, *own, *own_receivers(), *shipped_receivers())):
             self._add(name, name in current)
         self.list.setCurrentRow(0)
+        self.field.textChanged.connect(self._find)
+        self.field.installEventFilter(self)
+        self.list.itemChanged.connect(lambda _: self._show_keys())
+        self.list.currentRowChanged.connect(lambda _: self._show_keys())
+        self.list.itemDoubleClicked.connect(lambda _: self.take_only())
+        self._show_keys()
+        self.field.setFocus()
+
+    def _new_row(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        label = QLabel("A new one:")
+        label.setProperty("soft", True)
+        row.addWidget(label)
+        self.empty_button = Button("From nothing  Ctrl+N")
+        self.copy_button = Button("Like this one  Ctrl+L")
+        self.read_button = Button("From files it takes…  Ctrl+O")
+        self.file_button = Button("From a TOML file…")
+        for button in (self.empty_button, self.copy_button, self.read_button, self.file_button):
+            row.addWidget(button)
+        row.addStretch(1)
+        self.empty_button.clicked.connect(lambda: self._new("nothing"))
+        self.copy_button.clicked.connect(lambda: self._new("receiver"))
+        self.read_button.clicked.connect(lambda: self._new("files"))
+        self.file_button.clicked.connect(self._from_file)
+        for button, key in (
+            (self.empty_button, "Ctrl+N"),
+            (self.copy_button, "Ctrl+L"),
+            (self.read_button, "Ctrl+O"),
+        ):
+            button.setShortcut(key)
+        return row
+
+    def _foot(self) -> QHBoxLayout:
+        foot = QHBoxLayout()
+        self.tick_button = Button("Tick it  Ctrl+Space")
+        self.tick_button.clicked.connect(self.tick)
+        foot.addWidget(self.tick_button)
+        foot.addStretch(1)
+        self.cancel_button = Button("Cancel  Esc")
+        self.cancel_button.clicked.connect(self.reject)
+        self.only_button = Button()
+        self.only_button.clicked.connect(self.take_only)
+        self.ticked_button = Button()
+        self.ticked_button.clicked.connect(self.accept)
+        for button in (self.cancel_button, self.only_button, self.ticked_button):
+            button.setAutoDefault(False)
+            foot.addWidget(button)
+        return foot
+
+    # -- the list --------------------------------------------------------------------------------------------------
 
     def _add(self, name: str, ticked: bool) -> None:
         try:
@@ -64,8 +122,12 @@ class ReceiverChooser(QDialog):
         except KittiwakeError as error:
             self.trouble.setText(f"{error} It is left out.")
             return
-        item = QListWidgetItem(f"{receiver.name}: {demand(receiver)}\n{receiver.purpose}")
-        item.setData(Qt.ItemDataRole.UserRole, name)
+        mine = "" if receiver.slug in shipped_receivers() else "  ·  yours"
+        item = QListWidgetItem(f"{receiver.name}: {demand(receiver)}{mine}\n{receiver.purpose}")
+        item.setData(_SLUG, name)
+        item.setData(
+            _WORDS, f"{receiver.name} {receiver.slug} {demand(receiver)} {receiver.purpose}{mine}".casefold()
+        )
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
         item.setCheckState(Qt.CheckState.Checked if ticked else Qt.CheckState.Unchecked)
         self.list.addItem(item)
@@ -73,19 +135,104 @@ class ReceiverChooser(QDialog):
     def _known(self, name: str) -> Receiver:
         return self._own[name] if name in self._own else load_receiver(name)
 
+    def _find(self, text: str) -> None:
+        """Show what has every word; what begins with what was typed is current."""
+        words = text.casefold().split()
+        best = -1
+        for row in range(self.list.count()):
+            item = self.list.item(row)
+            found = all(word in item.data(_WORDS) for word in words)
+            item.setHidden(not found)
+            if found and (best < 0 or (item.data(_WORDS).startswith(text.casefold().strip()) and words)):
+                best = row if best < 0 or not self._begins(best, text) else best
+        self.list.setCurrentRow(best)
+        self._show_keys()
+
+    def _begins(self, row: int, text: str) -> bool:
+        return bool(self.list.item(row).data(_WORDS).startswith(text.casefold().strip()))
+
+    def _step(self, way: int) -> None:
+        rows = [row for row in range(self.list.count()) if not self.list.item(row).isHidden()]
+        if rows:
+            at = rows.index(self.list.currentRow()) if self.list.currentRow() in rows else 0
+            self.list.setCurrentRow(rows[max(0, min(len(rows) - 1, at + way))])
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if watched is self.field and isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress:
+            control = bool(event.modifiers() & Qt.KeyboardModifier.ControlModifier)
+            key = event.key()
+            if key in (Qt.Key.Key_Up, Qt.Key.Key_Down):
+                self._step(1 if key == Qt.Key.Key_Down else -1)
+                return True
+            if key in (Qt.Key.Key_PageUp, Qt.Key.Key_PageDown):
+                self._step(8 if key == Qt.Key.Key_PageDown else -8)
+                return True
+            if key == Qt.Key.Key_Space and control:
+                self.tick()
+                return True
+            if key in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+                if control or not self._changed():
+                    self.take_only()
+                else:
+                    self.accept()
+                return True
+        return super().eventFilter(watched, event)
+
+    def _show_keys(self) -> None:
+        """The keys say what they would do now."""
+        item = self.list.currentItem()
+        name = item.text().split(":")[0] if item is not None and not item.isHidden() else ""
+        changed = self._changed()
+        ticked = len(self.ticked())
+        self.only_button.setText(f"Only {name}  {'Ctrl+Enter' if changed else 'Enter'}" if name else "Only this one")
+        self.only_button.setEnabled(bool(name))
+        self.copy_button.setEnabled(bool(name))
+        self.tick_button.setEnabled(bool(name))
+        self.ticked_button.setText(
+            f"The {ticked} ticked{'  Enter' if changed else ''}"
+            if ticked != 1
+            else f"The one ticked{'  Enter' if changed else ''}"
+        )
+        self.ticked_button.setEnabled(ticked > 0)
+        for button, main in ((self.only_button, not changed), (self.ticked_button, changed)):
+            if button.property("main") != main:
+                button.setProperty("main", main)
+                button.style().unpolish(button)
+                button.style().polish(button)
+
+    # -- what a person does ----------------------------------------------------------------------------------------
+
+    def tick(self) -> None:
+        """Tick the current receiver, or not any more."""
+        item = self.list.currentItem()
+        if item is not None and not item.isHidden():
+            ticked = item.checkState() == Qt.CheckState.Checked
+            item.setCheckState(Qt.CheckState.Unchecked if ticked else Qt.CheckState.Checked)
+
+    def take_only(self) -> None:
+        """Put the current receiver on the board alone."""
+        item = self.list.currentItem()
+        if item is not None and not item.isHidden():
+            self._chosen = (item.data(_SLUG),)
+            super().accept()
+
+    def _new(self, begin: str) -> None:
+        item = self.list.currentItem()
+        slug = str(item.data(_SLUG)) if item is not None else ""
+        self.reject()
+        self.new_wanted.emit(begin, slug)
+
     def _from_file(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, "A receiver", filter="Receivers (*.toml)")
         if name:
             self.add_file(Path(name))
 
     def add_file(self, path: Path) -> bool:
-        """Put a receiver of one's own on the list, ticked; says why not where that fails."""
+        """Put a receiver of a file on the list, ticked; says why not where that fails."""
         try:
             receiver = load_receiver(path)
             faults = check_receiver(receiver)
-            taken = [
-                self._known(self.list.item(row).data(Qt.ItemDataRole.UserRole)) for row in range(self.list.count())
-            ]
+            taken = [self._known(self.list.item(row).data(_SLUG)) for row in range(self.list.count())]
             if receiver.slug in {other.slug for other in taken}:
                 faults.append(f"There is a receiver “{receiver.slug}” already: give it another slug.")
         except KittiwakeError as error:
@@ -96,6 +243,12 @@ class ReceiverChooser(QDialog):
             self.list.setCurrentRow(self.list.count() - 1)
         return not faults
 
-    def chosen(self) -> tuple[str, ...]:
+    def ticked(self) -> tuple[str, ...]:
         items = [self.list.item(row) for row in range(self.list.count())]
-        return tuple(i.data(Qt.ItemDataRole.UserRole) for i in items if i.checkState() == Qt.CheckState.Checked)
+        return tuple(i.data(_SLUG) for i in items if i.checkState() == Qt.CheckState.Checked)
+
+    def _changed(self) -> bool:
+        return frozenset(self.ticked()) != self._before
+
+    def chosen(self) -> tuple[str, ...]:
+        return self.ticked() if self._chosen is None else self._chosen

@@ -14,12 +14,14 @@ from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QApplication
 
 from ..core import extensions
-from .commands.job import offer_autosaved
+from ..core.model.own_receivers import last_used
+from .commands.job import DEMO, offer_autosaved
 from .theme.colours import desktop_is_dark
 from .theme.sheet import use_font
 from .window import Window
 
-DEMO = Path(__file__).parents[1] / "demo" / "brinmar.kittiwake"
+#: Receivers of the very first job: one, which is exchanged with a key.
+FIRST = ("phone-menu",)
 
 
 def make_app() -> QApplication:
@@ -64,6 +66,7 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
     extensions.load("core")
     extensions.load("ui")
     window = Window()
+    window.session.project.begin(last_used() or FIRST)
     window.use_colours(desktop_is_dark() if dark is None else dark)
     if dark is None:
         QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: window.use_colours(desktop_is_dark()))

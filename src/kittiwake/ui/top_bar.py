@@ -30,7 +30,19 @@ class TopBar(QWidget):
         self._counts = ElidedLabel()
         self._counts.setProperty("soft", True)
         column.addWidget(self._name)
-        column.addWidget(self._counts)
+        line = QHBoxLayout()
+        line.setSpacing(4)
+        line.addWidget(self._counts)
+        self.decide_button, self.cannot_button = Button(), Button()
+        for button, tip in (
+            (self.decide_button, "Go to the next that is to be decided"),
+            (self.cannot_button, "Go to the next that cannot be made"),
+        ):
+            button.setProperty("plain", True)
+            button.setToolTip(tip)
+            line.addWidget(button)
+        line.addStretch(1)
+        column.addLayout(line)
         row.addLayout(column, 1)
         self.output_button = Button()
         self.output_button.setProperty("plain", True)
@@ -57,8 +69,6 @@ class TopBar(QWidget):
         ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
         for state, word in (
             ("made", "made"),
-            ("decide", "to decide"),
-            ("cannot", "cannot be made"),
             ("failed", "failed"),
         ):
             if counts[state]:
@@ -68,6 +78,8 @@ class TopBar(QWidget):
         if session.looker.waiting:
             told.append(f"looking at {session.looker.waiting} more")
         self._counts.setText("  ·  ".join(told) if clips else "Nothing on the board yet")
+        for button, state in ((self.decide_button, "decide"), (self.cannot_button, "cannot")):
+            button.setVisible(bool(clips and counts[state]))
         if busy:
             self.make_button.setText("Stop making  Esc")
             self.make_button.setEnabled(True)
@@ -84,6 +96,13 @@ class TopBar(QWidget):
         wide = room > 420
         self.add_button.setText("Add sound  Ctrl+O" if wide else "Add")
         self.add_button.setAccessibleName("Add sound")
+        counts = self._tally.counts
+        for button, state, words, short in (
+            (self.decide_button, "decide", "to decide  F3", "decide"),
+            (self.cannot_button, "cannot", "cannot be made  Shift+F3", "cannot"),
+        ):
+            button.setText(f"·  {counts[state]} {words if self.width() >= 1150 else short}")
+            button.setAccessibleName(f"{counts[state]} {words}")
         metrics = self.output_button.fontMetrics()
         text = f"Outputs go to {_short(self._session.project.output_folder)}"
         text = metrics.elidedText(

@@ -6,7 +6,7 @@ import gc
 import time
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, Qt, QTimer
+from PySide6.QtCore import QEvent, QTimer
 from PySide6.QtGui import (
     QAction,
     QCloseEvent,
@@ -17,12 +17,9 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import (
     QApplication,
-    QFrame,
     QMainWindow,
     QMenu,
     QMessageBox,
-    QScrollArea,
-    QSplitter,
     QVBoxLayout,
     QWidget,
 )
@@ -42,6 +39,7 @@ from .context import Context
 from .ear.player import Player
 from .ear.stated import Hearing
 from .ear.strip import EarStrip
+from .halves import Halves
 from .making import Maker
 from .session import Session
 from .state_counter import StateCounter
@@ -95,30 +93,13 @@ class Window(QMainWindow):
     # -- putting together ------------------------------------------------------------------------------------------
 
     def _lay_out(self) -> None:
-        self.splitter = QSplitter(Qt.Orientation.Vertical)
-        self.splitter.setChildrenCollapsible(False)
-        upper = QWidget()
-        column = QVBoxLayout(upper)
-        column.setContentsMargins(14, 0, 14, 0)
-        column.addWidget(self.filter)
-        column.addWidget(self.board)
-        self.splitter.addWidget(upper)
-        # Where there is no room for a page it scrolls, and nothing of it lies over anything else.
-        self.bench_area = QScrollArea()
-        self.bench_area.setWidgetResizable(True)
-        self.bench_area.setFrameShape(QFrame.Shape.NoFrame)
-        self.bench_area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.bench_area.setWidget(self.bench)
-        self.splitter.addWidget(self.bench_area)
-        self.splitter.setSizes([330, 310])
-        self.splitter.setStretchFactor(0, 3)
-        self.splitter.setStretchFactor(1, 2)
+        self.halves = Halves(self.board, self.filter, self.bench)
         middle = QWidget()
         whole = QVBoxLayout(middle)
         whole.setContentsMargins(0, 0, 0, 0)
         whole.setSpacing(0)
         whole.addWidget(self.top)
-        whole.addWidget(self.splitter, 1)
+        whole.addWidget(self.halves, 1)
         whole.addWidget(self.ear)
         whole.addWidget(self.status)
         self.setCentralWidget(middle)
@@ -170,6 +151,8 @@ class Window(QMainWindow):
         self.bench.cell_page.make_wanted.connect(lambda: make.make_selection(at))
         self.bench.cell_page.hand_wanted.connect(lambda: receiver.hand_over(at))
         self.bench.receiver_page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
+        self.bench.receiver_page.take_wanted.connect(lambda edited: receiver.take_rules(at, edited))
+        self.bench.receiver_page.drafts_changed.connect(self._show_drafts)
         self.bench.receiver_page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
         self.bench.cut_page.heard.connect(self._hear_span)
         recording = self.bench.record_page
@@ -189,6 +172,11 @@ class Window(QMainWindow):
         self.top.output_button.clicked.connect(lambda: job.choose_output(at))
         self.top.add_button.clicked.connect(lambda: job.add_files(at))
         self.top.make_button.clicked.connect(self._main_button)
+        self.top.decide_button.clicked.connect(lambda: view.go_to_next(at, "decide"))
+        self.top.cannot_button.clicked.connect(lambda: view.go_to_next(at, "cannot"))
+        self.board.start_page.wanted.connect(self.run)
+        self.bench.currentChanged.connect(lambda _: self.halves.show_page(self.bench.page))
+        self.halves.show_page(self.bench.page)
         session.history_changed.connect(self._show_history)
         self._show_history()
 
@@ -202,6 +190,10 @@ class Window(QMainWindow):
     def _say_shown(self) -> None:
         shown, all_ = self.board.board_model.rowCount(), len(self.session.project.job.clips)
         self.filter.told.setText(f"{shown:,} of {all_:,} clips")
+
+    def _show_drafts(self) -> None:
+        """Rules that were typed over and not taken show at their columns."""
+        self.board.board_model.set_edited(self.bench.receiver_page.edited())
 
     def _show_history(self) -> None:
         history = self.session.project.history
@@ -292,12 +284,6 @@ class Window(QMainWindow):
         self.bench.refresh()
         self.bench.stand_ins.refresh()
 
-    def room_for_bench(self) -> None:
-        """Work on the bench needs more of it than looking does."""
-        sizes = self.splitter.sizes()
-        if sizes[1] < 0.6 * sum(sizes):
-            self.splitter.setSizes([round(0.34 * sum(sizes)), round(0.66 * sum(sizes))])
-
     # -- adding ----------------------------------------------------------------------------------------------------
 
     def add_paths(self, paths: list[Path]) -> None:
@@ -320,7 +306,11 @@ class Window(QMainWindow):
             self.session.looker.search(folders)
 
     def open_job(self, path: Path) -> bool:
-        return self._may_stop_making() and self._may_leave() and self.context.attempt(lambda: self._open(path))
+        return self.may_part() and self.context.attempt(lambda: self._open(path))
+
+    def may_part(self) -> bool:
+        """Ask whatever has to be asked before another job takes the place of this one."""
+        return self._may_stop_making() and self._may_leave()
 
     def _may_stop_making(self) -> bool:
         """Ask before what is being made is broken off by another job."""

@@ -11,7 +11,7 @@ from pathlib import Path
 from kittiwake.core.batch import BatchRequest, PlannedClip, run_batch
 from kittiwake.core.make.ledger import Ledger
 from kittiwake.core.measure import analyze
-from kittiwake.core.model import Stated, load_receiver
+from kittiwake.core.model import Stated, TouchUp, load_receiver
 from kittiwake.core.process import InProcess
 from kittiwake.core.project import Project, edits
 from kittiwake.core.project.outputs import News
@@ -141,14 +141,34 @@ class TestReceivers(ProjectCase):
     def test_a_receiver_is_changed_duplicated_and_given_back(self) -> None:
         level = MENU.treatment.level.model_copy(update={"target_dbov": -20.0})
         louder = MENU.model_copy(update={"treatment": MENU.treatment.model_copy(update={"level": level})})
-        edits.change_receiver(self.project, louder)
-        self.assertEqual(self.project.receivers, [louder])
-        copy_ = edits.duplicate_receiver(self.project, MENU.slug)
-        self.assertEqual([one.slug for one in self.project.receivers], ["phone-menu", "phone-menu-2"])
+        mine = edits.change_receiver(self.project, louder)
+        self.assertEqual(
+            (self.project.receivers, mine.name, mine.treatment), ([mine], "My Phone menu", louder.treatment)
+        )
+        self.assertTrue(mine.slug.startswith("my-phone-menu"))
+        again = edits.change_receiver(self.project, mine.model_copy(update={"name": "Hall"}))
+        self.assertEqual((self.project.receivers, again.slug, again.name), ([again], mine.slug, "Hall"))
+        copy_ = edits.duplicate_receiver(self.project, mine.slug)
         assert copy_
+        self.assertEqual([one.slug for one in self.project.receivers], [mine.slug, copy_.slug])
         self.assertEqual(copy_.treatment, louder.treatment)
-        edits.reset_receiver(self.project, MENU.slug)
-        self.assertEqual(self.project.receivers[0], MENU)
         for _ in range(3):
             self.project.history.undo()
         self.assertEqual(self.project.receivers, [MENU])
+        # A job of before, which gave other rules to a receiver that ships: they can be given back.
+        self.project.change("as before", self.project.job.changed(own={MENU.slug: louder}))
+        self.assertEqual(self.project.receivers, [louder])
+        edits.reset_receiver(self.project, MENU.slug)
+        self.assertEqual(self.project.receivers, [MENU])
+
+    def test_what_was_decided_for_one_holds_for_the_changed_one(self) -> None:
+        self.project.add_sources([self.folder / "one.wav"])
+        clip = self.project.job.clips[0].changed(at={MENU.slug: TouchUp(gain_db=2.0)})
+        edits.replace_clip(self.project, "louder", clip)
+        mine = edits.change_receiver(self.project, MENU.model_copy(update={"purpose": "Mine."}))
+        self.assertEqual(self.project.job.clips[0].touch_up_at(mine.slug).gain_db, 2.0)
+
+    def test_a_job_begins_for_some_receivers(self) -> None:
+        self.project.begin(["deck-radio", "none-such"])
+        self.assertEqual(([one.slug for one in self.project.receivers], self.project.job.clips), (["deck-radio"], ()))
+        self.assertEqual((self.project.facts, self.project.history.can_undo), ({}, False))

@@ -9,6 +9,7 @@ from typing import Any
 from ..cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..fit import Remedy
 from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
+from ..model.own_receivers import as_own, free_slug
 from ..record import TakeCheck
 from .cell import Cell
 from .opening import receiver_of
@@ -110,7 +111,7 @@ def apply_like(project: Project, cells: Iterable[Cell], code: str) -> int:
 
 
 def choose_receivers(project: Project, names: Iterable[str]) -> None:
-    """Put these receivers (slugs, or paths of TOML files) on the board.
+    """Put these receivers (slugs, or paths of TOML files) on the board. Those that do not ship travel in the job from then on.
 
     Raises
     ------
@@ -119,20 +120,43 @@ def choose_receivers(project: Project, names: Iterable[str]) -> None:
     own, slugs = dict(project.job.own), []
     for name in names:
         receiver = receiver_of(name, project.job)
-        if name != receiver.slug:
+        if receiver.slug not in shipped_receivers():
             own[receiver.slug] = receiver
         slugs.append(receiver.slug)
     project.change("choosing receivers", project.job.changed(receivers=tuple(dict.fromkeys(slugs)), own=own))
 
 
-def change_receiver(project: Project, receiver: Receiver) -> None:
-    """Give a receiver of the board other rules; the job keeps them."""
+def change_receiver(project: Project, receiver: Receiver) -> Receiver:
+    """Give a receiver of the board other rules; the job keeps them. One that ships stays as it is: the changed one is one's own, with a name
+    of its own, and takes its place. Returns what stands on the board now.
+    """
+    before = project.receiver(receiver.slug)
+    new = receiver
+    if receiver.slug in shipped_receivers() and receiver.slug not in project.job.own:
+        new = as_own(receiver, project.job.own)
+        if before is not None and receiver.name != before.name:
+            new = new.model_copy(update={"name": receiver.name})
     names = tuple(
-        receiver.slug if shown.slug == receiver.slug else name
+        new.slug if shown.slug == receiver.slug else name
         for name, shown in zip(project.job.receivers, project.receivers, strict=True)
     )
+    own = {**project.job.own, new.slug: new}
+    job = project.job.changed(own=own, receivers=names)
+    if new.slug != receiver.slug:
+        # What was decided for the one holds for the other.
+        old = receiver.slug
+        job = job.changed(
+            clips=tuple(c.changed(at={**c.at, new.slug: c.at[old]}) if old in c.at else c for c in job.clips)
+        )
+    project.change(f"changing the rules of {receiver.name}", job)
+    return new
+
+
+def add_receiver(project: Project, receiver: Receiver) -> None:
+    """Put a receiver of one's own on the board."""
+    names = tuple(dict.fromkeys((*project.job.receivers, receiver.slug)))
     own = {**project.job.own, receiver.slug: receiver}
-    project.change(f"changing the rules of {receiver.name}", project.job.changed(own=own, receivers=names))
+    project.change(f"adding {receiver.name}", project.job.changed(own=own, receivers=names))
 
 
 def reset_receiver(project: Project, slug: str) -> None:
@@ -146,10 +170,9 @@ def duplicate_receiver(project: Project, slug: str) -> Receiver | None:
     old = project.receiver(slug)
     if old is None:
         return None
-    taken = {r.slug for r in project.receivers} | set(shipped_receivers()) | set(project.job.own)
-    number = next(n for n in range(2, 1000) if f"{slug[:36]}-{n}" not in taken)
-    new_slug = f"{slug[:36]}-{number}"
+    new_slug = free_slug(slug, {*(r.slug for r in project.receivers), *project.job.own})
     delivery = old.delivery.model_copy(update={"folder": new_slug})
+    number = new_slug.rpartition("-")[2]
     copy = old.model_copy(update={"slug": new_slug, "name": f"{old.name[:36]} {number}", "delivery": delivery})
     at = project.receivers.index(old) + 1
     names = (*project.job.receivers[:at], new_slug, *project.job.receivers[at:])

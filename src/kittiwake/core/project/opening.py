@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from ..errors import KittiwakeError
-from ..model import Job, MadeRecord, Receiver, load_receiver
+from ..model import Job, MadeRecord, Receiver, load_receiver, shipped_receivers
 from ..model.job import load_job
 
 _LARGE = 200_000  # bytes
@@ -72,7 +72,7 @@ def with_rules(job: Job) -> tuple[Job, list[Receiver], str]:
         except KittiwakeError as error:
             trouble.append(f"A receiver is left out: {error.message}")
             continue
-        if name != receiver.slug:
+        if name != receiver.slug or name not in shipped_receivers():
             own.setdefault(receiver.slug, receiver)
         found.setdefault(receiver.slug, receiver)
     return job.changed(receivers=tuple(found), own=own), list(found.values()), " ".join(trouble)

@@ -13,7 +13,7 @@ from ..model.job import save_job
 from .cell import Cell
 from .events import Event
 from .history import History
-from .opening import Opened, read, receiver_of
+from .opening import Opened, read, receiver_of, with_rules
 from .outputs import Outputs
 from .plans import Plans
 from .remembered import Remembered
@@ -66,6 +66,24 @@ class Project:
         self._stated_once: set[Path] = set()
 
     # -- the job ---------------------------------------------------------------------------------------------------
+
+    def begin(self, receivers: Iterable[str] = ()) -> None:
+        """An empty job, for these receivers where there are any."""
+        slugs = tuple(receivers)
+        job = Job(receivers=slugs) if slugs else Job()
+        job, found, _ = with_rules(job)
+        self.dropped.emit()
+        self.history.clear()
+        self.path, self.file_stamp = None, ""
+        self.receivers, self._receivers_of = found, (job.receivers, job.own)
+        self.outputs.begin({})
+        self.plans.keep_only(())
+        self._clips_of = {}
+        for source in list(self.facts):
+            self._let_go(source)
+        self.job = job
+        self.job_changed.emit()
+        self.opened.emit()
 
     def open(self, path: Path) -> None:
         """Open a job file.

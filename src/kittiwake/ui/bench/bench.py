@@ -107,6 +107,15 @@ class Bench(QStackedWidget):
         self.record_page.begin()
 
     @property
+    def page(self) -> str:
+        """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
+        pages = {
+            self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record",
+        }  # fmt: skip
+        return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
+
+    @property
     def at_work(self) -> bool:
         """Whether somebody cuts or records, which new rows of the board must not end."""
         return self.currentWidget() in (self.cut_page, self.record_page)

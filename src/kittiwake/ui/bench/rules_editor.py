@@ -29,7 +29,8 @@ class Blank:
     before, after : the words around the blank.
     path : where in the receiver's data it stands.
     choices : what may be chosen, value to words, or what gives it when it is shown; empty where it is typed.
-    kind : how what is typed is read: ``text``, ``number``, ``rates`` (kHz), ``size``, ``kilo`` (thousands), ``words``.
+    kind : how what is typed is read: ``text``, ``number``, ``rates`` (kHz), ``size``, ``words``, ``bit_rate`` (kbit/s, chosen
+        from or typed), ``ending`` (of a file's name).
     """
 
     part: str
@@ -49,13 +50,19 @@ def forms() -> tuple[tuple[tuple[str, str], str], ...]:
     return tuple((key, form.name) for key, form in FORMATS.items())
 
 
+def bit_rates() -> tuple[tuple[int, str], ...]:
+    """Bit rates that the trade uses, to be chosen from or typed over: kbit/s."""
+    return tuple((1000 * kilo, str(kilo)) for kilo in (64, 96, 128, 160, 192, 256, 320))
+
+
 _A0 = ("rules", "accepts", 0)
 BLANKS = (
+    Blank("RULES", "It is called", ("name",)),
     Blank("RULES", "It takes", (*_A0, "form"), choices=forms),
     Blank("RULES", "At a rate of", (*_A0, "rates"), "kHz", "rates"),
     Blank("RULES", "With", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
     Blank("RULES", "The bit rate is", (*_A0, "variable"), choices=((False, "constant"), (True, "variable"))),
-    Blank("RULES", "of", (*_A0, "bit_rate"), "kbit/s", "kilo"),
+    Blank("RULES", "of", (*_A0, "bit_rate"), "kbit/s", "bit_rate", choices=bit_rates),
     Blank("RULES", "A file has at most", ("rules", "limits", "max_bytes"), "", "size"),
     Blank("RULES", "All files together have at most", ("rules", "limits", "total_bytes"), "", "size"),
     Blank("RULES", "It lasts at most", ("rules", "limits", "max_seconds"), "s", "number"),
@@ -70,6 +77,7 @@ BLANKS = (
     Blank("RULES", "Names have the characters", ("rules", "names", "allowed")),
     Blank("RULES", "At most", ("rules", "names", "max_length"), "of them", "number"),
     Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", "any case"), ("lower", "lower case"), ("upper", "capitals"))),
+    Blank("RULES", "Files end in", ("rules", "names", "extension"), "", "ending"),
     Blank("TREATMENT", "The level is", ("treatment", "level", "measure"), choices=(
         ("leave", "left as it is"), ("active", "set by active speech level"), ("loudness", "set by loudness"), ("peak", "set by peak"))),
     Blank("TREATMENT", "Active speech level", ("treatment", "level", "target_dbov"), "dBov", "number"),
@@ -146,10 +154,16 @@ class RulesEditor(QWidget):
                 field.addItem(words, value)
             field.setMinimumWidth(60)
             field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-            field.currentIndexChanged.connect(lambda _: self._timer.start())
+            field.setEditable(blank.kind == "bit_rate")
+            if (typed := field.lineEdit()) is not None:
+                typed.setPlaceholderText("as usual")
+                field.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
+                field.editTextChanged.connect(lambda _: self._timer.start())
+            else:
+                field.currentIndexChanged.connect(lambda _: self._timer.start())
         else:
             field = QLineEdit()
-            field.setPlaceholderText("no rule")
+            field.setPlaceholderText("the format's own" if blank.kind == "ending" else "no rule")
             field.textEdited.connect(lambda _: self._timer.start())
         field.setAccessibleName(f"{blank.before} … {blank.after}".strip())
         row.addWidget(field, 3 if blank.path[-1] == "form" else 1)
@@ -176,7 +190,9 @@ class RulesEditor(QWidget):
         for blank, field in self._fields:
             value = _read(data, blank)
             field.blockSignals(True)
-            if isinstance(field, QComboBox):
+            if isinstance(field, QComboBox) and field.isEditable():
+                field.setEditText(_as_text(value, blank.kind))
+            elif isinstance(field, QComboBox):
                 at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), -1)
                 field.setCurrentIndex(at)
             else:
@@ -206,9 +222,42 @@ class RulesEditor(QWidget):
         assert self._receiver is not None
         data = copy.deepcopy(self._receiver.model_dump(mode="json"))
         for blank, field in self._fields:
-            value = field.currentData() if isinstance(field, QComboBox) else _parsed(field.text(), blank)
-            _write(data, blank, value)
+            chosen = isinstance(field, QComboBox) and not field.isEditable()
+            _write(data, blank, field.currentData() if chosen else _parsed(_text_of(field), blank))  # type: ignore[union-attr]
         return receiver_from_data(data, self._receiver.name)
+
+    def begin_to_name(self) -> None:
+        """Put the keyboard into the name of the receiver."""
+        field = self._fields[0][1]
+        field.setFocus()
+        if isinstance(field, QLineEdit):
+            field.selectAll()
+
+    def typed(self) -> list[str]:
+        """What stands in the blanks, to be put there again."""
+        return [_text_of(field) for _, field in self._fields]
+
+    def put_typed(self, typed: list[str]) -> None:
+        """Put what was typed for this receiver into the blanks again."""
+        for (_, field), text in zip(self._fields, typed, strict=True):
+            if isinstance(field, QLineEdit):
+                field.setText(text)
+            elif field.isEditable():
+                field.setEditText(text)
+            else:
+                field.setCurrentIndex(field.findText(text))
+        self._check()
+
+    def put_receiver(self, receiver: Receiver) -> None:
+        """Fill the blanks with the rules of another version of the receiver, not taken yet."""
+        shown = self._receiver
+        self.show_receiver(receiver)
+        self._receiver = shown
+        self._check()
+
+
+def _text_of(field: QLineEdit | QComboBox) -> str:
+    return field.text() if isinstance(field, QLineEdit) else field.currentText()
 
 
 def _read(data: dict[str, Any], blank: Blank) -> Any:
@@ -220,6 +269,8 @@ def _read(data: dict[str, Any], blank: Blank) -> Any:
         return first["sample_rates"] or first["max_sample_rate"]
     if blank.kind == "more":
         return data["rules"].get("more", {}).get(blank.path[-1])
+    if blank.kind == "ending":
+        return data["rules"]["names"].get("extension")
     value: Any = data
     for part in blank.path:
         value = value[part]
@@ -256,7 +307,9 @@ def _write(data: dict[str, Any], blank: Blank, value: Any) -> None:
 def _as_text(value: Any, kind: str) -> str:
     if value is None:
         return ""
-    if kind == "kilo":
+    if kind == "ending":
+        return value or "none"
+    if kind == "bit_rate":
         return f"{value / 1000:g}" if value else ""
     if kind == "words":
         return ", ".join(value)
@@ -274,7 +327,8 @@ def _parsed(text: str, blank: Blank) -> Any:
     parse: dict[str, Callable[[str], Any]] = {
         "number": _number,
         "rates": _rates,
-        "kilo": _kilo,
+        "bit_rate": _kilo,
+        "ending": _ending,
         "words": _words,
         "more": _number_or_text,
     }
@@ -300,6 +354,10 @@ def _number_or_text(text: str) -> float | int | str:
 
 def _kilo(text: str) -> int:
     return round(1000 * float(_number(text)))
+
+
+def _ending(text: str) -> str:
+    return "" if text.casefold() in ("none", "nothing") else text if text.startswith(".") else f".{text}"
 
 
 def _words(text: str) -> list[str]:

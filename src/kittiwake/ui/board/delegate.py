@@ -159,7 +159,8 @@ def _cell_look(cell: Cell) -> _CellLook:
     state, fit = cell.state, cell.fit
     if state == "making":
         share = round(cell.share, 2)
-        return _CellLook(state, f"making {share:.0%}", False, _numbers(cell), share, "making")
+        word = f"making {share:.0%}" if share else "waiting"
+        return _CellLook(state, word, False, _numbers(cell), share, "making")
     warned = fit is not None and bool(fit.warnings) and state in ("as_is", "convert", "made", "stale")
     limit = cell.receiver.rules.limits.max_bytes
     size = cell.record.bytes if cell.record and state == "made" else fit and fit.predicted_bytes

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Generator
+from collections.abc import Generator, Iterable
 from pathlib import Path
 from typing import Any
 
@@ -42,6 +42,7 @@ class BoardModel(QAbstractTableModel):
         self._columns: list[str] = []
         self.order = Order()  # that is wanted
         self._shown = self.order
+        self._edited: frozenset[str] = frozenset()  # slugs of receivers whose rules were typed over and not taken
         self._sorting: Generator[None, None, list[Clip]] | None = None
         self._sort_timer = QTimer(self)
         self._sort_timer.setInterval(0)
@@ -274,6 +275,8 @@ class BoardModel(QAbstractTableModel):
         if role == Qt.ItemDataRole.DisplayRole:
             if receiver is None:  # or a column that is about to go
                 return ("Clip", "Length", "Level")[section] + self._arrow(section) if section < HEADS else None
+            if receiver.slug in self._edited:
+                return f"{receiver.name}{self._arrow(section)}\nedited, not taken"
             return f"{receiver.name}{self._arrow(section)}\n{demand(receiver)}"
         if role == Qt.ItemDataRole.TextAlignmentRole:
             right = section in (LENGTH, LEVEL)
@@ -284,6 +287,11 @@ class BoardModel(QAbstractTableModel):
                 return "Active speech level, ITU-T P.56. Click to sort."
             return f"{receiver.purpose}\nClick to see its rules, S sorts by it." if receiver else "Click to sort."
         return None
+
+    def set_edited(self, slugs: Iterable[str]) -> None:
+        """Rules of these receivers were typed over and not taken."""
+        self._edited = frozenset(slugs)
+        self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
 
     def sorting_of(self, column: int) -> str:
         """What a column is sorted by, as ``Order.by``."""

@@ -13,8 +13,10 @@ from ...core.project import Cell
 from ..session import Session
 from ..theme.colours import colours
 from .delegate import HEIGHT, BoardDelegate
+from .header import BoardHeader
 from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel, Index
 from .order import Order
+from .start_page import StartPage
 
 #: Pixels: the least that a receiver's column needs for its words, and the name's where it gets tight.
 _LEAST, _NAME = 216, 190
@@ -42,6 +44,7 @@ class _Names(QTableView):
         rows.hide()
         rows.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         rows.setDefaultSectionSize(HEIGHT)
+        self.setHorizontalHeader(BoardHeader(self))
         self.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         board.verticalScrollBar().valueChanged.connect(self.verticalScrollBar().setValue)
         self.verticalScrollBar().valueChanged.connect(board.verticalScrollBar().setValue)
@@ -91,6 +94,7 @@ class Board(QTableView):
         rows.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         rows.setDefaultSectionSize(HEIGHT)
         rows.setMinimumSectionSize(HEIGHT)
+        self.setHorizontalHeader(BoardHeader(self))
         heads = self.horizontalHeader()
         heads.setHighlightSections(False)
         heads.setSectionsClickable(True)
@@ -103,6 +107,7 @@ class Board(QTableView):
         self.board_model.modelReset.connect(self._model_reset)
         self.board_model.reordered.connect(self._reordered)
         self.board_model.rowsInserted.connect(self._first_row)
+        self.start_page = StartPage(self.viewport(), session)
         self._spread()
         self._first_row()
 
@@ -143,6 +148,7 @@ class Board(QTableView):
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
         self._spread()
+        self.start_page.setGeometry(self.viewport().rect())
 
     def _first_row(self) -> None:
         if self.board_model.rowCount() and not self.currentIndex().isValid():
@@ -259,20 +265,3 @@ class Board(QTableView):
         if self.session.project.job.clips:
             painter.setPen(QColor(c.soft))
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "No clip is like that. Esc shows all again.")
-            return
-        font = painter.font()
-        font.setPixelSize(20)
-        painter.setFont(font)
-        painter.setPen(QColor(c.text))
-        painter.drawText(
-            box.adjusted(0, -34, 0, -34), Qt.AlignmentFlag.AlignCenter, "Drop recordings or folders here"
-        )
-        font.setPixelSize(14)
-        painter.setFont(font)
-        painter.setPen(QColor(c.soft))
-        painter.drawText(
-            box.adjusted(0, 10, 0, 10),
-            Qt.AlignmentFlag.AlignCenter,
-            "or Ctrl+O for files, Ctrl+Shift+O for a folder.\n"
-            "Any sound or video will do. Nothing you drop is ever changed.",
-        )

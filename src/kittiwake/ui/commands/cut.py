@@ -51,7 +51,6 @@ def open_cut(at: Context) -> None:
         return
     at.status.say("")
     at.bench.show_cut(clip)
-    at.view.room_for_bench()
 
 
 _of_page(

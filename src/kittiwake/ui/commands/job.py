@@ -8,9 +8,13 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from ...commands import command
 from ...core.model.job import EXTENSION
+from ...core.model.own_receivers import last_used
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
+
+#: The job that ships.
+DEMO = Path(__file__).parents[2] / "demo" / "brinmar.kittiwake"
 
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
@@ -32,6 +36,19 @@ def open_job(at: Context) -> None:
     name, _ = QFileDialog.getOpenFileName(at.window, "Open a job", filter=f"Kittiwake jobs (*{EXTENSION})")
     if name:
         at.view.open_job(Path(name))
+
+
+@command("job.new", "New job", "Begin anew, for the receivers used last.", "Ctrl+N", menu="Job")
+def new_job(at: Context) -> None:
+    if at.view.may_part():
+        at.session.project.begin(last_used())
+        at.board.setFocus()
+
+
+@command("job.demo", "Open the demo", "Open the announcements of an invented ferry company.", menu="Job")
+def open_demo(at: Context) -> None:
+    at.view.open_job(DEMO)
+    at.board.setFocus()
 
 
 @command("job.save", "Save the job", "Save sources, clips, receivers and decisions.", "Ctrl+S", menu="Job")
@@ -81,7 +98,7 @@ def _may_overwrite(at: Context, path: Path) -> bool:
 
 def _ships(path: Path) -> bool:
     """The demo job is part of the application; it is saved elsewhere."""
-    return (Path(__file__).parents[2] / "demo") in path.resolve().parents
+    return DEMO.parent in path.resolve().parents
 
 
 def offer_autosaved(at: Context) -> None:

@@ -6,10 +6,12 @@ from pathlib import Path
 
 from PySide6.QtCore import QUrl
 from PySide6.QtGui import QDesktopServices
+from PySide6.QtWidgets import QMessageBox
 
 from ...commands import command
 from ...core.make.ledger import Entry
 from ...core.project import Cell
+from ..ask import chosen
 from ..context import Context
 from ..unwanted_dialog import UnwantedDialog
 
@@ -30,15 +32,48 @@ def make_all(at: Context) -> None:
         at.view.count()
         return
     at.maker.wanted = False
+    if not _may_make(at):
+        return
     cells = list(at.session.project.cells())
     if not at.maker.make(cells):
         at.status.say(_why_nothing(cells))
+    elif not at.bench.at_work:
+        at.board.setFocus()
 
 
 @command("make.selection", "Make the selection", "Make only the selected cells.", "Shift+M", menu="Make")
 def make_selection(at: Context) -> None:
-    if not at.maker.make(at.board.selected_cells()):
+    if _may_make(at) and not at.maker.make(at.board.selected_cells()):
         at.status.say("Nothing in the selection can be made now.")
+
+
+def _may_make(at: Context) -> bool:
+    """Ask where rules were typed over and not taken: making by the old ones is seldom what is meant."""
+    page = at.bench.receiver_page
+    edited = [one for slug in page.edited() if (one := at.session.project.receiver(slug))]
+    if not edited:
+        return True
+    names = " and ".join(receiver.name for receiver in edited)
+    take, old, look, role = "Take them and make", "Make by the old rules", "Look at them", QMessageBox.ButtonRole
+    answer = chosen(
+        at.window,
+        "Rules that were not taken",
+        f"The rules of {names} were changed, and not taken.",
+        "Made now, outputs follow the old ones.",
+        {take: role.AcceptRole, old: role.DestructiveRole, look: role.RejectRole},
+        take,
+    )
+    if answer == old:
+        return True
+    if answer != take:
+        at.bench.show_choice(None, edited[0])
+        return False
+    for receiver in edited:
+        at.bench.show_choice(None, receiver)
+        if not page.take():
+            at.status.say(f"What was typed for {receiver.name} cannot be taken: {page.verdict.text()}")
+            return False
+    return True
 
 
 @command("make.pause", "Pause or go on", "Stand still in the middle of making, or go on.", "F8", menu="Make")

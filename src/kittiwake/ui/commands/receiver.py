@@ -2,17 +2,30 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
 
+from PySide6.QtWidgets import QFileDialog
+
 from ...commands import command
+from ...core.batch.each import analyze_files
 from ...core.errors import MakeError, reason_of
+from ...core.fit import legal_name
+from ...core.fit.learned import learn
+from ...core.fit.one_off import receiver_of_form
 from ...core.make.place import write_whole
-from ...core.model import Receiver
+from ...core.model import Facts, Receiver, load_receiver, shipped_receivers
+from ...core.model.name_rules import Names
+from ...core.model.own_receivers import as_own, free_slug, keep_own, note_used
 from ...core.model.receiver_file import to_toml
 from ...core.project import edits
 from ..ask import where_to_save
 from ..context import Context
 from ..receiver_chooser import ReceiverChooser
+from ..waiting import Waiting
+
+#: Names that may stand in a slug.
+SLUGS = Names(allowed="a-z0-9-", case="lower", max_length=30, replace_with="-")
 
 
 @command("receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", "Ctrl+R", menu="Receiver")
@@ -20,13 +33,99 @@ def choose_receivers(at: Context) -> None:
     dialog = ReceiverChooser(at.window, at.session.project.job.receivers, at.session.project.job.own)
 
     def take() -> None:
-        if chosen := dialog.chosen():
-            at.attempt(lambda: edits.choose_receivers(at.session.project, chosen))
-        else:
+        if not (chosen := dialog.chosen()):
             at.status.say("A board has at least one receiver: nothing was changed.")
+        elif at.attempt(lambda: edits.choose_receivers(at.session.project, chosen)):
+            note_used(receiver.slug for receiver in at.session.project.receivers)
+        at.board.setFocus()
 
     dialog.accepted.connect(take)
+    dialog.new_wanted.connect(lambda begin, slug: new_receiver(at, begin, slug))
     dialog.open()
+
+
+@command(
+    "receiver.new",
+    "New receiver…",
+    "Describe a machine of your own, begun from files that it takes.",
+    menu="Receiver",
+)
+def new_from_files(at: Context) -> None:
+    new_receiver(at, "files", "")
+
+
+def new_receiver(at: Context, begin: str, slug: str) -> None:
+    """A receiver of one's own: begun from nothing, from the receiver of a slug, or from files that the machine is known to take."""
+    project = at.session.project
+    if begin == "files":
+        learn_receiver(at)
+        return
+    if begin == "receiver":
+        like = project.job.own.get(slug) or load_receiver(slug)
+        new = as_own(like, project.job.own)
+    else:
+        new = receiver_of_form("wav")
+        own_slug = free_slug("my-receiver", project.job.own)
+        delivery = new.delivery.model_copy(update={"folder": own_slug})
+        new = new.model_copy(update={"slug": own_slug, "name": "My receiver", "purpose": "", "delivery": delivery})
+    put_new(at, new)
+
+
+def put_new(at: Context, new: Receiver) -> None:
+    """Keep a new receiver, put it on the board, and show its sheet."""
+    edits.add_receiver(at.session.project, new)
+    keep(at, new)
+    at.bench.show_choice(None, new)
+    at.bench.receiver_page.begin_to_name()
+    at.status.say(
+        f"{new.name} stands on the board, to be changed; it is kept for other jobs too. Ctrl+Z takes it off the board."
+    )
+
+
+def keep(at: Context, receiver: Receiver) -> None:
+    """Keep a receiver of one's own for other jobs."""
+    if receiver.slug not in shipped_receivers() and at.attempt(lambda: keep_own(receiver)):
+        note_used(one.slug for one in at.session.project.receivers)
+
+
+def learn_receiver(at: Context) -> None:
+    """Read the rules of a receiver off files that it is known to take."""
+    names, _ = QFileDialog.getOpenFileNames(at.window, "Files that the machine takes")
+    if names:
+        learn_from(at, [Path(name) for name in names])
+
+
+def learn_from(at: Context, paths: list[Path]) -> None:
+    slug = free_slug(f"like-{legal_name(paths[0].parent.name, SLUGS)}".strip("-"), at.session.project.job.own)
+    name = f"Like {paths[0].parent.name}"[:40]
+
+    def work() -> None:
+        with Waiting(at.window, f"Reading {len(paths)} files …") as waiting:
+            learned = waiting.result_of(lambda checkpoint: learn(_facts(paths, checkpoint), name, slug))
+        at.bench.receiver_page.take_evidence(learned.receiver.slug, learned.evidence)
+        put_new(at, learned.receiver)
+
+    at.attempt(work)
+
+
+def _facts(paths: list[Path], checkpoint: Callable[[], object]) -> list[Facts]:
+    found = []
+    for facts in analyze_files(paths):
+        checkpoint()
+        found.append(facts)
+    return found
+
+
+def take_rules(at: Context, edited: Receiver) -> None:
+    """Take what was typed into a sheet. A receiver that ships stays as it is: the changed one is one's own."""
+    before = at.session.project.receiver(edited.slug)
+    new = edits.change_receiver(at.session.project, edited)
+    keep(at, new)
+    at.bench.show_choice(None, new)
+    if before is not None and new.slug != before.slug:
+        at.status.say(
+            f"{before.name} stays as it ships. These rules are those of “{new.name}”, which is yours, and kept for other jobs too."
+        )
 
 
 @command("standin.hand", "Hand to the stand-in", "Give the made file to the machine it is for.", "B", menu="Receiver")
@@ -83,6 +182,7 @@ def show_receiver(at: Context) -> None:
 def duplicate_receiver(at: Context, slug: str) -> None:
     copy = edits.duplicate_receiver(at.session.project, slug)
     if copy:
+        keep(at, copy)
         at.bench.show_choice(None, copy)
         at.status.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
 

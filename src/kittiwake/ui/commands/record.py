@@ -18,7 +18,6 @@ def open_record(at: Context) -> None:
     at.status.say("")
     at.player.pause()
     at.bench.show_record()
-    at.view.room_for_bench()
 
 
 @command(

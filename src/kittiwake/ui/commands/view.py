@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 
 from ...commands import command
+from ..board.model import HEADS
 from ..context import Context
 from ..palette import Palette
 from ..theme.colours import colours
@@ -41,13 +42,53 @@ def sort(at: Context) -> None:
 
 @command("view.board", "Go to the board", "Put the keyboard on the board.", "F6", menu="View")
 def go_to_board(at: Context) -> None:
-    at.board.setFocus(Qt.FocusReason.ShortcutFocusReason)
+    at.view.halves.show_board()
 
 
 @command("view.bench", "Go to the bench", "Put the keyboard on the bench.", "Shift+F6", menu="View")
 def go_to_bench(at: Context) -> None:
+    at.view.halves.fold_again()
     at.bench.setFocus(Qt.FocusReason.ShortcutFocusReason)
     at.bench.focusNextChild()
+
+
+@command(
+    "view.whole_board", "The whole board", "Give all of the window to the board, or part it again.", "F7", menu="View"
+)
+def whole_board(at: Context) -> None:
+    if at.view.halves.toggle_whole_board():
+        at.status.say("The board has all of the window; F7 parts it again.")
+
+
+@command("view.next_decide", "Next to decide", "Go to the next cell that waits for a decision.", "F3", menu="View")
+def next_to_decide(at: Context) -> None:
+    go_to_next(at, "decide")
+
+
+@command(
+    "view.next_cannot",
+    "Next that cannot be made",
+    "Go to the next cell that cannot be made.",
+    "Shift+F3",
+    menu="View",
+)
+def next_that_cannot(at: Context) -> None:
+    go_to_next(at, "cannot")
+
+
+def go_to_next(at: Context, state: str) -> None:
+    """The next cell in such a state behind the current one, row by row; after the last comes the first."""
+    model, here = at.board.board_model, at.board.currentIndex()
+    at.view.halves.show_board()
+    columns = range(HEADS, model.columnCount())
+    places = [(row, column) for row in range(model.rowCount()) for column in columns]
+    now = next((n for n, place in enumerate(places) if place > (here.row(), here.column())), 0)
+    for row, column in (*places[now:], *places[:now]):
+        clip, receiver = model.clip_at(row), model.receiver_at(column)
+        if clip and receiver and model.state_of(clip.id, receiver.slug) == state:
+            at.board.select(clip.id, receiver.slug)
+            return
+    at.status.say("Nothing waits for a decision." if state == "decide" else "Nothing is there that cannot be made.")
 
 
 @command("view.palette", "Find a command…", "Type part of a command's name.", "Ctrl+K", menu="View")

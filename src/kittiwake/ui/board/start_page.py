@@ -1,0 +1,77 @@
+"""What an empty board says: the ways to begin, each a thing to press, and what is made for."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from ..button import Button
+from ..session import Session
+from .model import demand
+
+#: The command that each way is, its words, its key, and what comes of it.
+_WAYS = (
+    ("job.add_files", "Add recordings", "Ctrl+O", "or drop files and folders here. Any sound or video will do; nothing you drop is ever changed."),
+    ("record.open", "Record", "V", "one line after the other at the microphone; each is cut and checked."),
+    ("record.list", "Write the lines", "", "that are to be read, or paste them; each is then recorded under its name."),
+    ("job.demo", "Try the demo", "", "the announcements of an invented ferry company, good and broken ones."),
+)  # fmt: skip
+
+
+class StartPage(QWidget):
+    """``wanted`` names a command."""
+
+    wanted = Signal(str)
+
+    def __init__(self, parent: QWidget, session: Session) -> None:
+        super().__init__(parent)
+        self._session = session
+        column = QVBoxLayout(self)
+        column.addStretch(1)
+        middle = QHBoxLayout()
+        middle.addStretch(1)
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(16)
+        grid.setVerticalSpacing(8)
+        head = QLabel("Put sound on the board")
+        head.setProperty("head", True)
+        grid.addWidget(head, 0, 0, 1, 2)
+        self.buttons: list[Button] = []
+        for row, (id_, words, key, comes) in enumerate(_WAYS, 1):
+            button = Button(f"{words}  {key}".rstrip())
+            button.setProperty("main", row == 1)
+            button.setMinimumWidth(190)
+            button.clicked.connect(lambda _=False, id_=id_: self.wanted.emit(id_))
+            self._row(grid, row, button, comes)
+        self._receivers = QLabel()
+        self._receivers.setProperty("soft", True)
+        button = Button("Made for…  Ctrl+R")
+        button.clicked.connect(lambda: self.wanted.emit("receiver.choose"))
+        self._row(grid, len(_WAYS) + 1, button, "")
+        grid.addWidget(self._receivers, len(_WAYS) + 1, 1)
+        middle.addLayout(grid)
+        middle.addStretch(1)
+        column.addLayout(middle)
+        column.addStretch(2)
+        session.job_changed.connect(self.refresh)
+        self.refresh()
+
+    def _row(self, grid: QGridLayout, row: int, button: Button, comes: str) -> None:
+        grid.addWidget(button, row, 0)
+        self.buttons.append(button)
+        if comes:
+            label = QLabel(comes)
+            label.setProperty("soft", True)
+            label.setWordWrap(True)
+            label.setMinimumWidth(360)
+            grid.addWidget(label, row, 1, Qt.AlignmentFlag.AlignVCenter)
+
+    def refresh(self) -> None:
+        """Say what is made for, while the board is empty."""
+        project = self._session.project
+        self.setVisible(not project.job.clips)
+        if project.job.clips:
+            return
+        told = [f"{one.name} ({demand(one)})" for one in project.receivers[:3]]
+        more = len(project.receivers) - len(told)
+        self._receivers.setText("; ".join(told) + (f"; and {more} more" if more else ""))
