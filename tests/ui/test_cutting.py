@@ -48,7 +48,11 @@ class CutCase(WindowCase):
 
     def open_cut(self) -> None:
         self.act(Key.Key_K)
-        self.wait_for(lambda: len(self.spans) == 42)
+        self.wait_for(lambda: self.page._activity is not None)
+        self.assertEqual(self.spans, ())  # nothing is searched for before it is asked for
+        self.assertIn("42 would be found", self.page.finding.told.toolTip())
+        self.act(Key.Key_F)
+        self.assertEqual(len(self.spans), 42)
         # The samples come in the background.
         self.wait_for(lambda: self.page.wave._picture is not None and self.page.wave._picture._samples is not None)
 
@@ -63,11 +67,10 @@ class CutCase(WindowCase):
     def click_list(self, span: Span) -> None:
         """One action: a click on a row."""
         self.actions += 1
-        row = [s.id for s in self.spans].index(span.id)
-        box = self.page.list.visualItemRect(self.page.list.item(row))
-        self.page.list.scrollToItem(self.page.list.item(row))
-        box = self.page.list.visualItemRect(self.page.list.item(row))
-        QTest.mouseClick(self.page.list.viewport(), Qt.MouseButton.LeftButton, pos=box.center())
+        table = self.page.table
+        index = table.spans.index(table.spans.row_of(span.id), 0)
+        table.scrollTo(index)
+        QTest.mouseClick(table.viewport(), Qt.MouseButton.LeftButton, pos=table.visualRect(index).center())
 
     def check_names(self) -> None:
         """Every line has its name, and the clip holds the line."""
@@ -142,7 +145,7 @@ class TestReading(CutCase):
 
     def test_names_are_suggested_by_ear_and_taken_by_a_key(self) -> None:
         self.open_cut()
-        self.page.take_list(tuple(read_lines((READING / "Season list.csv").read_text("utf-8"))))
+        self.page.work.take_list(tuple(read_lines((READING / "Season list.csv").read_text("utf-8"))))
         # Flubs were counted as lines, so that names from the first of them on are wrong.
         wrong = [s for s in self.spans if s.name and s.name not in self.said_in(s)]
         self.assertGreater(len(wrong), 20)
@@ -197,7 +200,7 @@ class TestReading(CutCase):
     def test_found_again_nothing_of_a_person_is_lost_and_it_is_told_first(self) -> None:
         self.open_cut()
         self.page.choose(self.spans[3].id)
-        self.page.rename("mine")
+        self.page.work.rename("mine")
         self.page.choose(self.spans[5].id)
         before = self.spans[5]
         self.page.wave.setFocus()
@@ -273,7 +276,7 @@ class TestReading(CutCase):
         assert samples is not None
         self.assertNotEqual(bool(np.signbit(samples[0])), bool(np.signbit(samples[1])))
         # A span by hand, in the silence before everything.
-        wave.analyze(0, 1.2 * TOLD["rate"])
+        wave.show_range(0, 1.2 * TOLD["rate"])
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=QPoint(100, y))
         QTest.mouseMove(wave, QPoint(200, y))
         QTest.mouseMove(wave, QPoint(300, y))
@@ -284,7 +287,7 @@ class TestReading(CutCase):
     def test_spans_go_out_and_come_back_in_every_form(self) -> None:
         self.open_cut()
         wanted = [(s.start, s.stop) for s in self.spans]
-        for ending in ("csv", "txt", "vtt", "wav"):
+        for ending in ("csv", "tsv", "vtt", "wav"):
             path = self.folder / f"spans.{ending}"
             cut.write_spans(self.window.context, path)
             marks = read_marks(path)

@@ -19,7 +19,7 @@ from kittiwake.core.cut.forms import (
     read_marks,
     spans_of,
     to_csv,
-    to_labels,
+    to_tsv,
     to_vtt,
 )  # fmt: skip
 from kittiwake.core.errors import IntakeError
@@ -163,7 +163,7 @@ class TestForms(FolderCase):
     marks = (Mark(0.5, 1.25, "first", "Hello <you> & me"), Mark(2.0, 3.000375, "second one"))
 
     def test_every_text_form_comes_back(self) -> None:
-        for form, texts in ((to_labels, False), (to_csv, True), (to_vtt, False)):
+        for form, texts in ((to_tsv, True), (to_csv, True), (to_vtt, False)):
             path = self.folder / form.__name__
             path.write_text(form(self.marks), "utf-8")
             found = read_marks(path)

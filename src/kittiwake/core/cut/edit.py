@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 
 from ..model.span import START, STOP, Cut, Span, in_order
 
@@ -87,6 +87,46 @@ def join(cut: Cut, span_id: str) -> Cut:
         stop=max(one.stop, other.stop), name=named_one.name, text=named_one.text, by_hand=named_one.by_hand, held=held
     )
     return cut.changed(spans=(*cut.spans[:index], whole, *cut.spans[index + 2 :]))
+
+
+def join_all(cut: Cut, ids: Collection[str]) -> Cut:
+    """All these spans, and what lies between them, as one, under the first name there is."""
+    some = [span for span in cut.spans if span.id in ids]
+    if len(some) < 2:
+        return cut
+    inside = [span for span in cut.spans if some[0].start <= span.start and span.stop <= max(s.stop for s in some)]
+    named = next((span for span in some if span.name), some[0])
+    whole = some[0].changed(
+        stop=max(span.stop for span in some),
+        name=named.name,
+        text=named.text,
+        by_hand=named.by_hand,
+        held=(START, STOP),
+    )
+    gone = {span.id for span in inside} | {span.id for span in some}
+    return cut.changed(spans=in_order([*(span for span in cut.spans if span.id not in gone), whole]))
+
+
+def set_aside(cut: Cut, ids: Collection[str], aside: bool) -> Cut:
+    """Spans that are kept and not delivered, or are delivered again."""
+    return cut.changed(spans=tuple(span.changed(aside=aside) if span.id in ids else span for span in cut.spans))
+
+
+def removed(cut: Cut, ids: Collection[str]) -> Cut:
+    """Without these spans. What was another take of one of them is a line of its own again."""
+    left = [span for span in cut.spans if span.id not in ids]
+    return cut.changed(spans=tuple(s.changed(take_of="", aside=False) if s.take_of in ids else s for s in left))
+
+
+def pauses(cut: Cut) -> tuple[tuple[int, int], ...]:
+    """What lies between the spans that are delivered, frames."""
+    active = [span for span in cut.spans if not span.aside]
+    out, end = [], active[0].stop if active else 0
+    for span in active[1:]:
+        if span.start > end:
+            out.append((end, span.start))
+        end = max(end, span.stop)
+    return tuple(out)
 
 
 def another_take(cut: Cut, span_id: str) -> Cut:

@@ -9,9 +9,9 @@ from ..codec import find_format
 from ..codec.cues import add_cues
 from ..intake import open_sound
 from ..model import Stated
-from .forms import Mark, cues_of, to_csv, to_labels, to_vtt
+from .forms import Mark, cues_of, to_csv, to_tsv, to_vtt
 
-FORMS = {".txt": to_labels, ".tsv": to_labels, ".csv": to_csv, ".vtt": to_vtt}
+FORMS = {".tsv": to_tsv, ".csv": to_csv, ".vtt": to_vtt}
 
 
 def write_marks(
@@ -33,7 +33,7 @@ def write_marks(
     KittiwakeError, OSError, ValueError
     """
     if form != ".wav":
-        part.write_text(FORMS.get(form, to_labels)(list(marks)), "utf-8")
+        part.write_text(FORMS.get(form, to_tsv)(list(marks)), "utf-8")
         return
     reader = open_sound(source, stated)
     try:

@@ -1,4 +1,4 @@
-"""Spans in open forms: labels with tabs, CSV, WebVTT, and the cue and label chunks of a WAV file.
+"""Spans in open forms: tables (CSV and TSV), WebVTT, and the cue chunks of a WAV file.
 
 Cue points, ``labl`` and ``ltxt`` are laid out as in “Multimedia Programming Interface and Data Specifications 1.0” (IBM and Microsoft, 1991);
 WebVTT as in the W3C's “WebVTT: The Web Video Text Tracks Format”.
@@ -52,14 +52,18 @@ def cues_of(marks: Iterable[Mark], rate: int) -> list[Cue]:
 # -- text --------------------------------------------------------------------------------------------------------------
 
 
-def to_labels(marks: Sequence[Mark]) -> str:
-    """Start, end and name with tabs between, a line each; seconds to the microsecond."""
-    return "".join(f"{m.start:.6f}\t{m.stop:.6f}\t{_flat(m.name)}\n" for m in marks)
-
-
 def to_csv(marks: Sequence[Mark]) -> str:
+    return _table(marks, ",")
+
+
+def to_tsv(marks: Sequence[Mark]) -> str:
+    return _table(marks, "\t")
+
+
+def _table(marks: Sequence[Mark], delimiter: str) -> str:
+    """A line each, under a heading; seconds to the microsecond."""
     out = io.StringIO()
-    writer = csv.writer(out, lineterminator="\n")
+    writer = csv.writer(out, delimiter=delimiter, lineterminator="\n")
     writer.writerow(("name", "start", "end", "text"))
     writer.writerows((m.name, f"{m.start:.6f}", f"{m.stop:.6f}", m.text) for m in marks)
     return out.getvalue()
@@ -109,41 +113,67 @@ def read_marks(path: Path) -> list[Mark]:
         raise IntakeError(
             f"{path.name} cannot be read: {error.strerror}.", "Check the path.", "unreadable"
         ) from error
-    marks = _from_vtt(text) if text.startswith("WEBVTT") else _from_labels(text) or _from_csv(text)
+    marks = _from_vtt(text) if text.startswith("WEBVTT") else _from_table(text)
     if not marks:
         raise IntakeError(
             "There are no spans in this file.",
-            "It takes lines of start, end and name with tabs, a CSV with the columns name, start and end, WebVTT, or a WAV with cues.",
+            "It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.",
             "not_spans",
         )
     return marks
 
 
-def _from_labels(text: str) -> list[Mark]:
-    marks = []
-    for line in text.splitlines():
-        parts = line.split("\t")
-        try:
-            marks.append(Mark(_seconds(parts[0]), _seconds(parts[1]), parts[2].strip() if len(parts) > 2 else ""))
-        except (ValueError, IndexError):
-            continue
-    return marks
+#: What columns are called, as people call them.
+_COLUMNS = {
+    "start": ("start", "begin", "from", "onset", "in"), "stop": ("end", "stop", "to", "until", "offset", "out"),
+    "length": ("length", "duration"), "name": ("name", "id", "file", "title"), "text": ("text", "words", "transcript", "line"),
+}  # fmt: skip
 
 
-def _from_csv(text: str) -> list[Mark]:
+def _from_table(text: str) -> list[Mark]:
+    """Rows of any table: by the headings of its columns, or without one start, end and name (or name, start, end)."""
+    first = next((line for line in text.splitlines() if line.strip()), "")
+    delimiter = max("\t;,", key=first.count)
+    rows = [[cell.strip() for cell in row] for row in csv.reader(io.StringIO(text), delimiter=delimiter) if any(row)]
+    if not rows:
+        return []
+    heads = [head.casefold() for head in rows[0]]
+    at = {key: n for key, names in _COLUMNS.items() for n in [_column(heads, names)] if n is not None}
+    if "start" in at and ("stop" in at or "length" in at):
+        rows = rows[1:]
+    else:
+        first_is_time = _is_time(rows[0][0]) if rows[0] else False
+        at = (
+            {"start": 0, "stop": 1, "name": 2, "text": 3}
+            if first_is_time
+            else {"name": 0, "start": 1, "stop": 2, "text": 3}
+        )
     marks = []
-    for row in csv.DictReader(io.StringIO(text)):
-        plain = {
-            (key or "").strip().casefold(): (value or "").strip()
-            for key, value in row.items()
-            if isinstance(value, str)
-        }
+    for row in rows:
+        cells = {key: row[n] for key, n in at.items() if n < len(row)}
         try:
-            stop = plain.get("end") or plain.get("stop") or ""
-            marks.append(Mark(_seconds(plain["start"]), _seconds(stop), plain.get("name", ""), plain.get("text", "")))
+            start = _seconds(cells["start"])
+            stop = _seconds(cells["stop"]) if cells.get("stop") else start + _seconds(cells["length"])
         except (ValueError, KeyError):
             continue
+        marks.append(Mark(start, stop, cells.get("name", ""), cells.get("text", "")))
     return marks
+
+
+def _column(heads: Sequence[str], names: Sequence[str]) -> int | None:
+    """The first column that is called so, its unit aside: ``start (s)``."""
+    plain = [
+        re.sub(r"[\s_]*[\[(]?(s|sec|seconds)?[\])]?$", "", head) if head not in names else head for head in heads
+    ]
+    return next((n for name in names for n, head in enumerate(plain) if head == name), None)
+
+
+def _is_time(text: str) -> bool:
+    try:
+        _seconds(text)
+    except ValueError:
+        return False
+    return True
 
 
 _CUE = re.compile(r"^\s*((?:\d+:)?\d{1,2}:\d{2}\.\d{3})\s+-->\s+((?:\d+:)?\d{1,2}:\d{2}\.\d{3})")
@@ -202,7 +232,7 @@ def marks_in_wav(path: Path) -> list[Mark]:
                     number, _, _, _, _, offset = struct.unpack_from("<II4sIII", data, 4 + 24 * n)
                     starts[number] = offset
             elif name == b"LIST" and 4 <= size <= 1 << 26:
-                _labels(file.read(size), names, lengths)
+                _names_in(file.read(size), names, lengths)
             at += 8 + size + (size & 1)
     if not rate:
         return []
@@ -215,7 +245,7 @@ def marks_in_wav(path: Path) -> list[Mark]:
     return marks
 
 
-def _labels(data: bytes, names: dict[int, str], lengths: dict[int, int]) -> None:
+def _names_in(data: bytes, names: dict[int, str], lengths: dict[int, int]) -> None:
     if data[:4] != b"adtl":
         return
     at = 4

@@ -27,6 +27,13 @@ def replace_clip(project: Project, text: str, new: Clip) -> None:
     project.change(text, with_clip(project.job, new))
 
 
+def add_clip(project: Project, text: str, clip: Clip) -> None:
+    """Put a clip behind the others of its source."""
+    clips = project.job.clips
+    at = max((n + 1 for n, one in enumerate(clips) if one.source == clip.source), default=len(clips))
+    project.change(text, project.job.changed(clips=(*clips[:at], clip, *clips[at:])))
+
+
 def remove_clips(project: Project, ids: set[str]) -> None:
     gone = sum(clip.id in ids for clip in project.job.clips)
     project.change(f"removing {gone} clip{'s' if gone != 1 else ''}", without_clips(project.job, ids))

@@ -17,7 +17,7 @@ from ..standins.panel import StandIns
 from .cell_page import CellPage
 from .clip_page import ClipPage
 from .compare_page import ComparePage
-from .cut_page import CutPage
+from .cut.page import CutPage
 from .levels_page import LevelsPage
 from .receiver_page import ReceiverPage
 from .record_page import RecordPage

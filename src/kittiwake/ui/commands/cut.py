@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog
+from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from ...commands import command
 from ...core.cut import shown_names
@@ -16,8 +16,8 @@ from ...core.make.place import part_file, put_in_place, sync_files
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits
 from ...core.standin.microphone import READING
-from ..ask import where_to_save
-from ..bench.cut_page import CutPage
+from ..ask import chosen, where_to_save
+from ..bench.cut.page import CutPage
 from ..bench.list_dialog import ListDialog
 from ..context import Context
 from ..waiting import Waiting
@@ -71,7 +71,7 @@ def names_from_list(at: Context) -> None:
     if cut is None:
         return
     dialog = ListDialog(at.window, cut.lines, sum(not span.aside and not span.take_of for span in cut.spans))
-    dialog.accepted.connect(lambda: page.take_list(dialog.lines))
+    dialog.accepted.connect(lambda: page.work.take_list(dialog.lines))
     dialog.open()
 
 
@@ -124,32 +124,64 @@ _of_page(
     "Start at the cursor",
     "Move the start of the chosen span to the cursor.",
     "I",
-    does=lambda page: page.edge_to_cursor(START),
+    does=lambda page: page.work.edge_to(START, page.wave.cursor_frame),
 )
 _of_page(
     "cut.stop",
     "End at the cursor",
     "Move the end of the chosen span to the cursor.",
     "O",
-    does=lambda page: page.edge_to_cursor(STOP),
+    does=lambda page: page.work.edge_to(STOP, page.wave.cursor_frame),
 )
 _of_page(
     "cut.leave_out",
     "Leave out from here to here",
     "Press it where a cough begins and where it ends; once more inside takes it back.",
     "Q",
-    does=CutPage.leave_out,
+    does=lambda page: page.work.leave_out(page.wave.cursor_frame),
 )
 
 
-_of_page("cut.split", "Split at the cursor", "Part the span under the cursor in two.", "X", does=CutPage.split)
-_of_page("cut.join", "Join with the next", "Make one span of the chosen one and the next.", "J", does=CutPage.join)
+_of_page(
+    "cut.split",
+    "Split at the cursor",
+    "Part the span under the cursor in two.",
+    "X",
+    does=lambda page: page.work.split(page.wave.cursor_frame),
+)
+_of_page(
+    "cut.join",
+    "Join",
+    "Make one span of the chosen one and the next, or of all that are selected.",
+    "J",
+    does=lambda page: page.work.join(page.picked()),
+)
+_of_page(
+    "cut.delete",
+    "Delete the spans",
+    "Take the selected spans away; the recording stays.",
+    "Shift+Delete",
+    does=lambda page: page.work.delete(page.picked()),
+)
+_of_page(
+    "cut.new",
+    "New span by its times",
+    "Type start, end and name of a span: 0:00 to 1:05 Welcome.",
+    "Ctrl+I",
+    does=lambda page: page.typed.setFocus(),
+)
+_of_page(
+    "cut.without_pauses",
+    "Without the pauses, as one clip",
+    "One clip more, from the first span to the last, without what lies between them.",
+    does=lambda page: page.work.without_pauses(),
+)
 _of_page(
     "cut.take",
     "Another take of the line before",
     "Deliver it in place of the one before; again takes that back.",
     "Y",
-    does=CutPage.another_take,
+    does=lambda page: page.work.another_take(),
 )
 
 
@@ -165,14 +197,14 @@ _of_page(
     "Span of the pause after",
     "Keep what lies between this span and the next.",
     "G",
-    does=CutPage.between,
+    does=lambda page: page.work.between(),
 )
 _of_page(
     "cut.spectrum",
-    "Waveform or spectrogram",
-    "See the sound by its frequencies, or by its shape.",
+    "Level, waveform or spectrogram",
+    "See the sound by its level, by its shape, or by its frequencies.",
     "A",
-    does=lambda page: page.wave.show_spectrum(not page.wave.spectral),
+    does=CutPage.show_next_view,
 )
 
 
@@ -206,25 +238,40 @@ def cut_demo(at: Context) -> None:
 
 
 @command(
-    "cut.import", "Take spans from a file…", "Labels with tabs, CSV, WebVTT, or the cue points of a WAV.", menu="Cut"
+    "cut.import", "Take spans from a file…", "A table (CSV, TSV), WebVTT, or the cue points of a WAV.", menu="Cut"
 )
 def import_spans(at: Context) -> None:
     if not _cutting(at):
         return
     name, _ = QFileDialog.getOpenFileName(
-        at.window, "Take spans from a file", filter="Spans (*.txt *.tsv *.csv *.vtt *.wav);;All files (*)"
+        at.window, "Take spans from a file", filter="Spans (*.csv *.tsv *.txt *.vtt *.wav);;All files (*)"
     )
-    if name:
-        at.attempt(lambda: take_spans(at, Path(name)))
+    if not name:
+        return
+    page = at.bench.cut_page
+    there = len(at.session.project.cut_of(page.source).spans) if page.source else 0
+    add, over, role = "Add to them", "Replace them", QMessageBox.ButtonRole
+    answer = add
+    if there:
+        answer = chosen(
+            at.window,
+            "Spans from a file",
+            f"There {'are' if there > 1 else 'is'} {there} span{'s' if there > 1 else ''} already.",
+            "Ctrl+Z takes either back.",
+            {add: role.AcceptRole, over: role.DestructiveRole, "Cancel": role.RejectRole},
+            add,
+        )
+    if answer in (add, over):
+        at.attempt(lambda: take_spans(at, Path(name), replace=answer == over))
 
 
-@command("cut.export", "Write the spans…", "As labels with tabs, CSV, WebVTT, or a WAV with cue points.", menu="Cut")
+@command("cut.export", "Write the spans…", "As a table (CSV, TSV), WebVTT, or a WAV with cue points.", menu="Cut")
 def export_spans(at: Context) -> None:
     if not _cutting(at) or at.bench.cut_page.source is None:
         return
     start = Path.home() / f"{at.bench.cut_page.source.stem} spans.csv"
-    filters = "CSV (*.csv);;Start, end and name with tabs (*.txt);;WebVTT (*.vtt);;WAV with cue points (*.wav)"
-    path = where_to_save(at.window, "Write the spans", start, filters, (".csv", ".txt", ".tsv", ".vtt", ".wav"))
+    filters = "CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV with cue points (*.wav)"
+    path = where_to_save(at.window, "Write the spans", start, filters, (".csv", ".tsv", ".vtt", ".wav"))
     if path:
         at.attempt(lambda: write_spans(at, path))
 
@@ -237,8 +284,8 @@ def _cutting(at: Context) -> bool:
     return False
 
 
-def take_spans(at: Context, path: Path) -> None:
-    """Add the spans of a file to those that are there.
+def take_spans(at: Context, path: Path, *, replace: bool = False) -> None:
+    """Add the spans of a file to those that are there, or put them in their place.
 
     Raises
     ------
@@ -254,7 +301,7 @@ def take_spans(at: Context, path: Path) -> None:
         at.session.project,
         f"taking {len(fresh)} spans",
         page.source,
-        cut.changed(spans=in_order([*cut.spans, *fresh])),
+        cut.changed(spans=in_order([*(() if replace else cut.spans), *fresh])),
     )
     at.status.say(f"{len(fresh)} spans taken from {path.name}.")
 

@@ -9,11 +9,11 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
-from ...core.cut import Activity
-from ...core.cut.activity import FRAME
-from ...core.cut.find import Found
-from ...core.cut.room import STEP
-from ..theme.colours import colours
+from ....core.cut import Activity
+from ....core.cut.activity import FRAME
+from ....core.cut.find import Found
+from ....core.cut.room import STEP
+from ...theme.colours import colours
 
 _LOW, _HIGH = -100.0, 0.0  # dBFS, from the foot of the plot to its top
 _SURE = 0.5

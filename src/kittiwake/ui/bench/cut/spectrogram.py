@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtGui import QColor, QImage
 
-from ..theme.colours import colours
+from ...theme.colours import colours
 
 _RANGE = (-105.0, -25.0)  # dB a bin: from the ground to the darkest
 

@@ -7,10 +7,10 @@ from pathlib import Path
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
-from ...core.cut.by_ear import suggested, take_all, take_one
-from ...core.model import Cut, Facts, Line, Span
-from ..button import Button
-from ..ear.names import Names
+from ....core.cut.by_ear import suggested, take_all, take_one
+from ....core.model import Cut, Facts, Line, Span
+from ...button import Button
+from ...ear.names import Names
 
 
 class EarRow(QWidget):

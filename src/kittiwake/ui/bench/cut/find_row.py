@@ -6,35 +6,38 @@ from collections.abc import Iterable
 from dataclasses import fields
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QDoubleSpinBox, QHBoxLayout, QLabel, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
-from ...core.cut import Find
-from ..button import Button
+from ....core.cut import Find
+from ...button import Button
+from ...said_box import SaidBox
 
 _CONTROLS = (
     ("above_room", "over room noise", 6, 30, 1, " dB", "How far above the noise of the room sound begins"),
-    ("pause", "pauses from", 0.1, 5, 0.05, " s", "A shorter pause does not separate two clips"),
-    ("shortest", "clips from", 0.05, 5, 0.05, " s", "Shorter sound is left out"),
-    ("air_before", "air", 0, 2, 0.05, " s", "What is kept before the first sound"),
-    ("air_after", "+", 0, 2, 0.05, " s", "What is kept after the last sound"),
+    ("pause", "pauses from", 0.1, 60, 0.05, " s", "A shorter pause does not separate two clips"),
+    ("shortest", "clips from", 0.05, 600, 0.05, " s", "Shorter sound is left out"),
+    ("air_before", "air", 0, 10, 0.05, " s", "What is kept before the first sound"),
+    ("air_after", "+", 0, 10, 0.05, " s", "What is kept after the last sound"),
 )
 
 
 class FindRow(QWidget):
-    """``changed`` while a control moves."""
+    """``changed`` while a control moves; ``beyond`` tells that what was typed lies beyond its limits."""
 
     changed = Signal()
+    beyond = Signal(str)
 
     def __init__(self) -> None:
         super().__init__()
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(6)
-        self.controls: dict[str, QDoubleSpinBox] = {}
+        self.controls: dict[str, SaidBox] = {}
         plain = Find()
         for name, before, low, high, step, unit, help_ in _CONTROLS:
             row.addWidget(QLabel(before))
-            box = QDoubleSpinBox()
+            box = SaidBox(help_)
+            box.beyond.connect(self.beyond)
             box.setRange(low, high)
             box.setSingleStep(step)
             box.setDecimals(0 if step >= 1 else 2)

@@ -1,0 +1,1 @@
+"""The bench for cutting: a recording becomes named clips."""

@@ -1,0 +1,237 @@
+"""What a person does with the spans of one recording: each a step of the job's history."""
+
+from __future__ import annotations
+
+from collections.abc import Collection
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+
+from ....core.cut import shown_names
+from ....core.cut.edit import (
+    another_take,
+    between,
+    choose_take,
+    join,
+    join_all,
+    pauses,
+    removed,
+    set_aside,
+    split,
+    takes,
+)
+from ....core.cut.times import span_of_text
+from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
+from ....core.model.span import START, STOP, in_order
+from ....core.project import edits
+from ...session import Session
+
+
+class CutWork(QObject):
+    """``changed`` after every change; ``told`` what a person should know; ``choose`` asks for another span to be worked on."""
+
+    changed = Signal()
+    told = Signal(str)
+    choose = Signal(str)
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self.source: Path | None = None
+        self.facts: Facts | None = None
+        self.chosen_id = ""
+        self._mark: int | None = None
+
+    @property
+    def cut(self) -> Cut:
+        return self._session.project.cut_of(self.source) if self.source else Cut()
+
+    @property
+    def rate(self) -> int:
+        return self.facts.header.sample_rate if self.facts and self.facts.header else 1
+
+    @property
+    def frames(self) -> int:
+        return self.facts.measures.frames if self.facts and self.facts.measures else 0
+
+    @property
+    def chosen(self) -> Span | None:
+        return self.cut.span(self.chosen_id)
+
+    def names(self) -> dict[str, str]:
+        return shown_names(self.cut.spans, self.source.stem if self.source else "")
+
+    def put(self, text: str, cut: Cut) -> None:
+        """Cut the source so."""
+        if self.source is not None:
+            edits.put_cut(self._session.project, text, self.source, cut)
+            self.changed.emit()
+
+    # -- names -----------------------------------------------------------------------------------------------------
+
+    def rename(self, name: str, span_id: str = "") -> None:
+        """Name a span, by default the chosen one; a name of the list moves the ones that follow along."""
+        span, name = self.cut.span(span_id or self.chosen_id), name.strip()
+        if span is None or not name or name == self.names()[span.id]:
+            return
+        line = next((line for line in self.cut.lines if line.name == name), None)
+        text = line.text if line else span.text if span.by_hand else ""
+        self.put(f"naming “{name}”", self.cut.replaced(span.changed(name=name, text=text, by_hand=True)))
+
+    def word(self, span_id: str, text: str) -> None:
+        """Say what is spoken in a span."""
+        if (span := self.cut.span(span_id)) is not None:
+            name = span.name or self.names()[span.id]
+            self.put(f"the words of “{name}”", self.cut.replaced(span.changed(name=name, text=text, by_hand=True)))
+
+    def take_list(self, lines: tuple[Line, ...]) -> None:
+        """Name the clips in order by these lines."""
+        self.put(f"naming by a list of {len(lines)}", self.cut.changed(lines=lines))
+
+    # -- edges -----------------------------------------------------------------------------------------------------
+
+    def move_edge(self, span_id: str, edge: str, frame: int) -> None:
+        span = self.cut.span(span_id)
+        if span is None:
+            return
+        if frame > self.frames or (frame >= span.stop if edge == START else frame <= span.start):
+            where = (
+                "after the end of the recording"
+                if frame > self.frames
+                else f"{'behind its end' if edge == START else 'before its start'}"
+            )
+            self.told.emit(f"That lies {where}: it goes only as far as it can.")
+        self.chosen_id = span_id
+        word = "start" if edge == START else "end"
+        self.put(f"moving the {word}", self.cut.replaced(span.moved(edge, max(0, min(frame, self.frames)))))
+
+    def edge_to(self, edge: str, frame: int) -> None:
+        """Move the start or the end of the chosen span to a frame: past a flub, for one."""
+        span = self.chosen
+        if span is None or (edge == START and frame >= span.stop) or (edge == STOP and frame <= span.start):
+            self.told.emit("Choose a span, and put the cursor where its edge is to be.")
+            return
+        self.move_edge(span.id, edge, frame)
+
+    # -- more and fewer --------------------------------------------------------------------------------------------
+
+    def add(self, start: int, stop: int, name: str = "") -> None:
+        """A span by hand."""
+        start, stop = max(0, start), min(self.frames, stop)
+        if stop <= start:
+            self.told.emit(f"The recording ends at {self.frames / self.rate:.3f} s.")
+            return
+        fresh = Span(start, stop, name, held=(START, STOP), by_hand=bool(name))
+        self.chosen_id = fresh.id
+        self.put("a span by hand", self.cut.changed(spans=in_order([*self.cut.spans, fresh])))
+
+    def add_typed(self, text: str) -> None:
+        """A span of a line such as ``0:00 to 1:05 Welcome``.
+
+        Raises
+        ------
+        KittiwakeError : it says no span.
+        """
+        self.add(*span_of_text(text, self.rate))
+
+    def split(self, frame: int) -> None:
+        span = next((s for s in self.cut.spans if s.start < frame < s.stop), None)
+        if span is None:
+            self.told.emit("Put the cursor inside a span to split it there.")
+            return
+        self.put("splitting a span", split(self.cut, span.id, frame))
+
+    def join(self, ids: Collection[str]) -> None:
+        """Several spans as one; of a single one, with the next."""
+        if len(ids) > 1:
+            first = next(span.id for span in self.cut.spans if span.id in ids)
+            self.chosen_id = first
+            self.put(f"joining {len(ids)} spans", join_all(self.cut, ids))
+        else:
+            self.put("joining two spans", join(self.cut, self.chosen_id))
+
+    def drop(self, ids: Collection[str]) -> bool:
+        """Set spans aside, or take them back; whether the chosen one was set aside."""
+        span = self.chosen
+        if span is None:
+            return False
+        some = [one for one in self.cut.spans if one.id in ids] if len(ids) > 1 else [span]
+        if len(some) > 1:
+            aside = not all(one.aside for one in some)
+            what = "setting {} spans aside" if aside else "taking {} spans back"
+            self.put(what.format(len(some)), set_aside(self.cut, {one.id for one in some}, aside))
+            return False
+        if span.aside and span.take_of:
+            self.put("choosing a take", choose_take(self.cut, span.id))
+            return False
+        text = "taking a span back" if span.aside else "setting a span aside"
+        self.put(text, self.cut.replaced(span.changed(aside=not span.aside)))
+        return not span.aside
+
+    def delete(self, ids: Collection[str]) -> None:
+        """Take spans away. The recording stays, whole where none is left."""
+        gone = set(ids) or {self.chosen_id}
+        some = [span for span in self.cut.spans if span.id in gone]
+        if not some:
+            self.told.emit("Choose the spans to delete.")
+            return
+        left = removed(self.cut, gone)
+        following = next((span.id for span in left.spans if span.start >= some[0].start), "")
+        self.chosen_id = following or (left.spans[-1].id if left.spans else "")
+        self.put(f"deleting {len(some)} span{'s' if len(some) > 1 else ''}", left)
+        if not left.spans:
+            self.told.emit("No span is left: the recording is one clip again. Ctrl+Z takes that back.")
+
+    # -- takes, pauses, stretches ----------------------------------------------------------------------------------
+
+    def another_take(self) -> None:
+        self.put("another take", another_take(self.cut, self.chosen_id))
+
+    def next_take(self) -> str:
+        """Deliver the next take of the chosen span's line; returns its id, empty where there is no other."""
+        some = takes(self.cut, self.chosen_id)
+        if len(some) < 2:
+            self.told.emit("This line has one take only; Y says that a span is another take of the line before it.")
+            return ""
+        at = next(n for n, span in enumerate(some) if not span.aside)
+        following = some[(at + 1) % len(some)]
+        self.put("choosing a take", choose_take(self.cut, following.id))
+        return following.id
+
+    def between(self) -> None:
+        self.put("a span of the pause", between(self.cut, self.chosen_id, self.frames))
+
+    def without_pauses(self) -> None:
+        """One clip more: from the first span to the last, and what lies between them left out."""
+        active = [span for span in self.cut.spans if not span.aside]
+        if self.source is None or not active:
+            self.told.emit("There are no spans yet: F finds the speech, and what lies between is then left out.")
+            return
+        gaps = pauses(self.cut)
+        stop = max(span.stop for span in active)
+        clip = Clip(self.source, f"{self.source.stem} without pauses", active[0].start, stop, TouchUp(without=gaps))
+        edits.add_clip(self._session.project, f"“{clip.name}”", clip)
+        seconds = (stop - active[0].start - sum(b - a for a, b in gaps)) / self.rate
+        self.told.emit(f"“{clip.name}” stands on the board: {seconds:.2f} s, {len(gaps)} pauses left out.")
+
+    def leave_out(self, frame: int) -> None:
+        """Mark where a stretch begins; the second time leave out what lies between. Inside one that is left out, take it back."""
+        clip = self._session.project.clip(self.chosen_id)
+        if clip is None or not clip.start <= frame <= (clip.stop or frame):
+            self.told.emit("Put the cursor inside the chosen clip, where the stretch begins.")
+            return
+        inside = next((s for s in clip.touch_up.without if s[0] <= frame < s[1]), None)
+        if inside:
+            left = tuple(s for s in clip.touch_up.without if s != inside)
+            edits.touch_up(self._session.project, [clip], {"without": left})
+        elif self._mark is None or not clip.start <= self._mark <= (clip.stop or frame) or self._mark == frame:
+            self._mark = frame
+            self.told.emit("Marked. Put the cursor where the stretch ends, and press Q again.")
+            return
+        else:
+            stretch = (min(self._mark, frame), max(self._mark, frame))
+            without = tuple(sorted((*clip.touch_up.without, stretch)))
+            edits.touch_up(self._session.project, [clip], {"without": without})
+            self.told.emit("Left out; 2 plays it as it will come out. Ctrl+Z takes it back.")
+        self._mark = None
+        self.changed.emit()

@@ -1,0 +1,50 @@
+"""A number field that says what its limits are, instead of holding what is typed to them in silence."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Signal
+from PySide6.QtGui import QValidator
+from PySide6.QtWidgets import QDoubleSpinBox, QWidget
+
+
+class SaidBox(QDoubleSpinBox):
+    """``beyond`` tells, in a sentence, that what was typed lies beyond the limits, and what stands there now."""
+
+    beyond = Signal(str)
+
+    def __init__(self, name: str = "", parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._name = name
+        self._beyond = ""
+        self.editingFinished.connect(self._say)
+
+    def _number(self, text: str) -> float | None:
+        plain = text.removesuffix(self.suffix()).strip().replace(",", ".").replace("−", "-")
+        try:
+            return float(plain)
+        except ValueError:
+            return None
+
+    def validate(self, text: str, pos: int) -> tuple[QValidator.State, str, int]:
+        # Whatever is a number may be typed; what is beyond the limits is said once it is taken.
+        if self._number(text) is not None:
+            return QValidator.State.Acceptable, text, pos
+        found: tuple[QValidator.State, str, int] = super().validate(text, pos)
+        return found
+
+    def valueFromText(self, text: str) -> float:
+        value = self._number(text)
+        if value is None:
+            return super().valueFromText(text)
+        nearest = round(max(self.minimum(), min(self.maximum(), value)), self.decimals())
+        self._beyond = (
+            text.removesuffix(self.suffix()).strip() if not self.minimum() <= value <= self.maximum() else ""
+        )
+        return nearest
+
+    def _say(self) -> None:
+        if self._beyond:
+            low, high = self.textFromValue(self.minimum()), self.textFromValue(self.maximum())
+            told = f"{self._name or 'This'} goes from {low} to {high}{self.suffix()}: {self._beyond} was brought to {self.text()}."
+            self._beyond = ""
+            self.beyond.emit(told)
