@@ -11,7 +11,18 @@ from hypothesis import strategies as st
 
 from kittiwake.core.codec.cues import add_cues, cue_chunks
 from kittiwake.core.cut import merged, named, read_lines, shown_names
-from kittiwake.core.cut.edit import another_take, between, choose_take, join, split, takes
+from kittiwake.core.cut.edit import (
+    another_take,
+    between,
+    choose_take,
+    join,
+    join_all,
+    pauses,
+    removed,
+    set_aside,
+    split,
+    takes,
+)
 from kittiwake.core.cut.forms import (
     Mark,
     cues_of,
@@ -22,7 +33,8 @@ from kittiwake.core.cut.forms import (
     to_tsv,
     to_vtt,
 )  # fmt: skip
-from kittiwake.core.errors import IntakeError
+from kittiwake.core.cut.times import frame_of, span_of_text
+from kittiwake.core.errors import IntakeError, KittiwakeError
 from kittiwake.core.model import Clip, Cut, Job, Line, Span
 from kittiwake.core.model.job import load_job, save_job
 from tests.sounds import FolderCase
@@ -219,3 +231,38 @@ class TestForms(FolderCase):
                 continue
             with self.assertRaises(IntakeError):
                 read_marks(path)
+
+
+class TestSeveral(FolderCase):
+    cut = Cut(tuple(Span(a, b, name) for a, b, name in ((0, 10, "a"), (12, 20, "b"), (25, 30, ""), (40, 50, "d"))))
+
+    def test_several_at_once(self) -> None:
+        ids = [span.id for span in self.cut.spans]
+        joined = join_all(self.cut, ids[:3])
+        self.assertEqual([(s.start, s.stop, s.name) for s in joined.spans], [(0, 30, "a"), (40, 50, "d")])
+        self.assertEqual(join_all(self.cut, ids[:1]), self.cut)
+        self.assertEqual([s.aside for s in set_aside(self.cut, ids[1:3], True).spans], [False, True, True, False])
+        takes_of = another_take(self.cut, ids[1])
+        left = removed(takes_of, [ids[0]])
+        self.assertEqual(next((s.id, s.take_of, s.aside) for s in left.spans), (ids[1], "", False))
+        self.assertEqual(pauses(self.cut), ((10, 12), (20, 25), (30, 40)))
+        self.assertEqual(pauses(Cut((Span(0, 10), Span(5, 8), Span(9, 12), Span(20, 21)))), ((12, 20),))
+
+    def test_times_as_people_type_them(self) -> None:
+        for text, frame in (("12.5", 12_500), ("1:02.5", 62_500), ("1:00:02", 3_602_000), ("44,100 samples", 44_100), ("#7", 7),
+                            ("1,5", 1500), ("3 s", 3000)):  # fmt: skip
+            self.assertEqual(frame_of(text, 1000), frame, text)
+        for text in ("", "x", "1:2:3:4", "-1", "5 apples"):
+            with self.assertRaises(KittiwakeError, msg=text):
+                frame_of(text, 1000)
+        self.assertEqual(span_of_text("0:00 to 1:05 Welcome aboard", 10), (0, 650, "Welcome aboard"))
+        self.assertEqual(span_of_text("1.5–2", 10), (15, 20, ""))
+
+    def test_any_table_is_read_by_its_columns(self) -> None:
+        for text in (
+            "name,start,end,text\nx,1.5,2.5,hi\n", "Title;Begin (s);Duration\nx;1.5;1\n", "onset\toffset\tid\n1.5\t2.5\tx\n",
+            "1.5\t2.5\tx\n", "x,1.5,2.5\n", "text|".replace("|", ",") + "to,from,name\nhi,2.5,0:01.5,x\n",
+        ):  # fmt: skip
+            path = self.folder / "t"
+            path.write_text(text)
+            self.assertEqual([(m.name, m.start, m.stop) for m in read_marks(path)], [("x", 1.5, 2.5)], text)

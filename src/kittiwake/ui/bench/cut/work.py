@@ -94,16 +94,14 @@ class CutWork(QObject):
         span = self.cut.span(span_id)
         if span is None:
             return
-        if frame > self.frames or (frame >= span.stop if edge == START else frame <= span.start):
-            where = (
-                "after the end of the recording"
-                if frame > self.frames
-                else f"{'behind its end' if edge == START else 'before its start'}"
-            )
-            self.told.emit(f"That lies {where}: it goes only as far as it can.")
+        beyond = frame > self.frames or (frame >= span.stop if edge == START else frame <= span.start)
         self.chosen_id = span_id
         word = "start" if edge == START else "end"
         self.put(f"moving the {word}", self.cut.replaced(span.moved(edge, max(0, min(frame, self.frames)))))
+        if beyond:
+            behind = "behind its end" if edge == START else "before its start"
+            where = "after the end of the recording" if frame > self.frames else behind
+            self.told.emit(f"That lies {where}: it goes only as far as it can.")
 
     def edge_to(self, edge: str, frame: int) -> None:
         """Move the start or the end of the chosen span to a frame: past a flub, for one."""
