@@ -10,6 +10,7 @@ from unittest import mock
 import numpy as np
 import soundfile
 from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
 
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Line
@@ -94,6 +95,55 @@ class TestOneLine(RecordCase):
         self.assertEqual(asides, [True, False])
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual(self.session.project.job.clips[0].source.name, "Recording.wav")
+
+
+class TestMessages(RecordCase):
+    def type_name(self, name: str) -> None:
+        self.actions += 1  # a name is one thing to type
+        QTest.keyClicks(self.app.focusWidget(), name)
+
+    def test_two_voicemails_named_and_made_in_eight_actions(self) -> None:
+        self.act(Key.Key_V)
+        self.wait_for(lambda: self.page.recorder.state == "open")
+        self.type_name("Greeting")
+        self.act(Key.Key_Return)
+        self.wait_for(lambda: self.page.recorder.state == "recording" and len(self.page.take._levels) > 20)
+        self.wait_for_take(1)
+        self.assertIsNotNone(self.page.take._kept)
+        self.assertEqual(self.page.next_button.text(), "Next message  Enter")
+        self.act(Key.Key_Return)
+        self.type_name("Closed")
+        self.act(Key.Key_Return)
+        self.wait_for_take(2)
+        self.act(Key.Key_M)
+        self.settle()
+        self.assertEqual(
+            {p.stem for p in self.visible_outputs() if "recordings" not in p.parts}, {"Greeting", "Closed"}
+        )
+        self.assertLessEqual(self.actions, 8)
+
+    def test_named_afterwards_and_said_again_it_stays_one_clip(self) -> None:
+        self.press(Key.Key_V)
+        self.wait_for(lambda: self.page.recorder.state == "open")
+        self.press(Key.Key_Return)
+        self.wait_for_take(1)
+        self.page.name.setFocus()
+        self.page.name.selectAll()
+        QTest.keyClicks(self.page.name, "Out of office")
+        self.press(Key.Key_Return)
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Out of office"])
+        self.assertEqual(self.page.recorder.state, "open")  # it was a name, and no next take
+        self.page.again_button.click()
+        self.wait_for_take(2)
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Out of office"])
+        self.press(Key.Key_Return)
+        self.assertEqual(self.page.name.text(), "Recording")
+        self.assertIs(self.app.focusWidget(), self.page.name)
+        self.press(Key.Key_Return)
+        self.wait_for_take(3)
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Out of office", "Recording"])
+        folders = {clip.source.parent for clip in self.session.project.job.clips}
+        self.assertEqual(len(folders), 1)
 
 
 class TestList(RecordCase):

@@ -21,6 +21,7 @@ _TICK = 20  # ms
 _ROOM = 0.6  # s in which the room is measured
 _BEAT = 0.5  # s between the beats of the count-in
 BEATS = 3
+LEVEL_S = 0.02  # s of each level that is noted
 
 
 class Recorder(QObject):
@@ -40,6 +41,8 @@ class Recorder(QObject):
         self.meter = Meter(48_000)
         self.room_dbfs: float | None = None
         self.seconds = 0.0
+        self.levels: list[float] = []  # dBFS of what was recorded, one for each ``LEVEL_S``
+        self._rest = np.zeros(0, np.float32)
         self._room: list[NDArray[np.float32]] = []
         self._heard = 0
         self._beats = 0
@@ -154,7 +157,7 @@ class Recorder(QObject):
             )
             return
         self._endpoint = Endpoint(self.microphone.rate, self.room_dbfs if self.room_dbfs is not None else -60.0)
-        self.seconds = 0.0
+        self.seconds, self.levels, self._rest = 0.0, [], np.zeros(0, np.float32)
         self.microphone.speak(self._words)
         self._go("recording")
 
@@ -166,9 +169,20 @@ class Recorder(QObject):
             self._lost(f"The disk takes no more: {reason_of(error)}.")
             return
         self.seconds = self._writer.frames / self.microphone.rate
+        self._note_levels(block)
         self._endpoint.add(block)
         if self._endpoint.ended:
             self._end()
+
+    def _note_levels(self, block: NDArray[np.float32]) -> None:
+        """What is drawn while it is recorded."""
+        assert self.microphone is not None
+        size = round(LEVEL_S * self.microphone.rate)
+        some = np.concatenate([self._rest, block])
+        whole = len(some) // size * size
+        power = np.mean(np.square(some[:whole].reshape(-1, size)), axis=1) if whole else np.zeros(0)
+        self.levels += (10 * np.log10(power + 1e-12)).tolist()
+        self._rest = some[whole:]
 
     def _lost(self, why: str) -> None:
         """Something broke; what was recorded is kept."""

@@ -15,10 +15,13 @@ from ...core.record import TakeCheck
 from ..button import Button
 from ..field import Field
 from ..microphone import microphones, open_microphone
-from ..recorder import BEATS, Recorder
+from ..recorder import BEATS, LEVEL_S, Recorder
 from ..session import Session
 from .meter_view import MeterView
 from .parts import esc, rich_label
+from .take_view import TakeView
+
+_FIRST = "Recording"
 
 
 class RecordPage(QWidget):
@@ -44,6 +47,25 @@ class RecordPage(QWidget):
         row.setSpacing(18)
         left = QVBoxLayout()
         left.setSpacing(8)
+        left.addLayout(self._microphone_row())
+        self.meter = MeterView()
+        left.addWidget(self.meter)
+        self.room = QLabel()
+        self.room.setProperty("soft", True)
+        left.addWidget(self.room)
+        left.addLayout(self._name_row())
+        left.addLayout(self._words(), 1)
+        self.take = TakeView()
+        left.addWidget(self.take, 1)
+        self.state = rich_label()
+        left.addWidget(self.state)
+        left.addLayout(self._keys())
+        row.addLayout(left, 1)
+        row.addLayout(self._right())
+        self._connect()
+        self._refresh()
+
+    def _microphone_row(self) -> QHBoxLayout:
         top = QHBoxLayout()
         label = QLabel("&Microphone")
         self.devices = QComboBox()
@@ -51,54 +73,63 @@ class RecordPage(QWidget):
         label.setBuddy(self.devices)
         top.addWidget(label)
         top.addWidget(self.devices, 1)
-        left.addLayout(top)
-        self.meter = MeterView()
-        left.addWidget(self.meter)
-        self.room = QLabel()
-        self.room.setProperty("soft", True)
-        left.addWidget(self.room)
+        return top
+
+    def _name_row(self) -> QHBoxLayout:
         naming = QHBoxLayout()
         self._name_label = QLabel("&Name")
-        self.name = Field("Recording")
-        self.name.setAccessibleName("Name of the recording")
-        self.name.setMaximumWidth(320)
+        self.name = Field(_FIRST)
+        self.name.setAccessibleName("Name of the message; Enter does what the yellow button says")
+        self.name.setMinimumWidth(280)
         self._name_label.setBuddy(self.name)
-        naming.addWidget(self._name_label)
-        naming.addWidget(self.name)
+        self._name_hint = QLabel("before it is recorded, or after")
+        self._name_hint.setProperty("soft", True)
+        for widget in (self._name_label, self.name, self._name_hint):
+            naming.addWidget(widget)
         naming.addStretch(1)
-        left.addLayout(naming)
-        self.line = QLabel()
-        self.line.setWordWrap(True)
-        self.line.setAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
+        return naming
+
+    def _words(self) -> QVBoxLayout:
+        """The line, large, with the next one beneath."""
+        column = QVBoxLayout()
+        self.line, self.following = QLabel(), QLabel()
+        for label, size in ((self.line, 30), (self.following, 16)):
+            label.setWordWrap(True)
+            label.setAlignment(Qt.AlignmentFlag.AlignCenter)
+            font = label.font()
+            font.setPixelSize(size)
+            label.setFont(font)
         self.line.setAccessibleName("Line to read")
-        font = self.line.font()
-        font.setPixelSize(26)
-        self.line.setFont(font)
-        left.addWidget(self.line, 1)
-        self.state = rich_label()
-        left.addWidget(self.state)
+        self.following.setProperty("soft", True)
+        column.addStretch(1)
+        column.addWidget(self.line)
+        column.addWidget(self.following)
+        column.addStretch(1)
+        return column
+
+    def _keys(self) -> QHBoxLayout:
         keys = QHBoxLayout()
         self.go_button = Button()
-        self.go_button.setProperty("main", True)
         self.next_button = Button("Next line")
-        self.next_button.setProperty("main", True)
         self.again_button = Button("Say it again")
         self.hear_button = Button("Hear it")
+        for button in (self.go_button, self.next_button):
+            button.setProperty("main", True)
         for button in (self.go_button, self.next_button, self.again_button, self.hear_button):
             keys.addWidget(button)
         keys.addStretch(1)
-        left.addLayout(keys)
-        row.addLayout(left, 1)
+        return keys
+
+    def _right(self) -> QVBoxLayout:
         right = QVBoxLayout()
         self.list_button = Button("Lines to read…")
         right.addWidget(self.list_button)
         self.list = QListWidget()
-        self.list.setAccessibleName("Lines to read")
-        self.list.setFixedWidth(330)
+        self.list.setAccessibleName("Lines to read, and what was recorded")
+        self.list.setFixedWidth(300)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         right.addWidget(self.list, 1)
-        row.addLayout(right)
-        self._connect()
-        self._refresh()
+        return right
 
     def _connect(self) -> None:
         recorder = self.recorder
@@ -114,7 +145,7 @@ class RecordPage(QWidget):
         self.list_button.clicked.connect(self.list_wanted)
         self.list.currentRowChanged.connect(self._row_chosen)
         self.devices.activated.connect(lambda _: self._open())
-        self.name.returnPressed.connect(self.go_button.setFocus)
+        self.name.returnPressed.connect(self._entered)
 
     # -- beginning and ending --------------------------------------------------------------------------------------
 
@@ -127,7 +158,47 @@ class RecordPage(QWidget):
         for name, device in found:
             self.devices.addItem(name, device)
         self._open()
-        self.go_button.setFocus()
+        self._begin_message(self.name.text() if self._check is None else self._free_name())
+
+    def _begin_message(self, name: str) -> None:
+        """The next message: what is typed now is its name, Enter records it."""
+        self._check = None
+        self.name.setText(name)
+        self._list()
+        self._refresh()
+        if self.lines:
+            self.go_button.setFocus()
+        else:
+            self.name.setFocus()
+            self.name.selectAll()
+
+    def _free_name(self) -> str:
+        """A name that no message has yet."""
+        number, name = 2, _FIRST
+        while self._takes.get(name):
+            name, number = f"{_FIRST} {number}", number + 1
+        return name
+
+    def _entered(self) -> None:
+        """Enter in the name: a take that is there gets it; else it does what the yellow button says."""
+        clip = self._session.project.clip(self._last.id) if self._last else None
+        name = self.name.text().strip()
+        if self._check is not None and clip is not None and name and name != clip.name and not self.lines:
+            self._rename(clip, name)
+        elif self.next_button.isVisible() and self.next_button.isEnabled():
+            self.next_line()
+        else:
+            self.go()
+
+    def _rename(self, clip: Clip, name: str) -> None:
+        """A message is named after it was recorded; its takes go on being takes of it."""
+        edits.replace_clip(self._session.project, f"naming “{name}”", clip.changed(name=name))
+        self._takes[name] = self._takes.get(name, 0) + self._takes.pop(clip.name, 0)
+        self._last = self._session.project.clip(clip.id)
+        self._taking = Line(name)
+        self._list()
+        self._refresh()
+        self.next_button.setFocus()
 
     def _open(self) -> None:
         self.recorder.room_dbfs = None
@@ -151,10 +222,10 @@ class RecordPage(QWidget):
     def _list(self) -> None:
         self.list.blockSignals(True)
         self.list.clear()
-        for line in self.lines:
-            takes = self._takes.get(line.name, 0)
+        for name in [line.name for line in self.lines] or [name for name, takes in self._takes.items() if takes]:
+            takes = self._takes.get(name, 0)
             mark = "✓" if takes == 1 else f"✓ take {takes}" if takes else "…"
-            self.list.addItem(f"{mark}  {line.name}")
+            self.list.addItem(f"{mark}  {name}")
         self.list.setCurrentRow(self._at if self.lines else -1)
         self.list.blockSignals(False)
 
@@ -179,13 +250,15 @@ class RecordPage(QWidget):
         elif self.recorder.state == "open":
             self._check = None
             line = self._taking = self.current
+            self.take.begin(LEVEL_S, self.recorder.room_dbfs)
             self.recorder.start(self._session.project.recordings_folder, line.name, line.text or line.name)
         elif self.recorder.state == "off":
             self.begin()
 
     def next_line(self) -> None:
-        """On to the next line that has no take yet, and record it."""
+        """On to the next line that has no take yet, and record it; without a list, to the next message, which is named first."""
         if not self.lines:
+            self._begin_message(self._free_name())
             return
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)]
         following = next((n for n in order if not self._takes.get(self.lines[n].name)), None)
@@ -202,10 +275,13 @@ class RecordPage(QWidget):
         if check.facts.ok:
             self._takes[line.name] = self._takes.get(line.name, 0) + 1
             self._last = edits.put_take(self._session.project, check, line.name, line.text)
+        if check.facts.header is not None:
+            rate = check.facts.header.sample_rate
+            self.take.show_trimmed(check.start / rate, check.stop / rate)
         self._list()
         self._refresh()
         if self.isVisible():
-            done = check.good and self.lines
+            done = check.good
             (self.next_button if done and self.next_button.isEnabled() else self.again_button).setFocus()
 
     def _trouble(self, text: str) -> None:
@@ -222,6 +298,7 @@ class RecordPage(QWidget):
     def _meter(self) -> None:
         self.meter.show_meter(self.recorder.meter, self.recorder.room_dbfs)
         if self.recorder.state == "recording":
+            self.take.show_levels(self.recorder.levels)
             self.state.setText(
                 f"<b>● Recording</b>, {self.recorder.seconds:.1f} s. It ends by itself when you are silent."
             )
@@ -230,20 +307,24 @@ class RecordPage(QWidget):
         state = self.recorder.state
         busy = self.recorder.busy
         line = self.current
-        self._name_label.setVisible(not self.lines)
-        self.name.setVisible(not self.lines)
+        for widget in (self._name_label, self.name, self._name_hint):
+            widget.setVisible(not self.lines)
         self.name.setEnabled(not busy)
         self.list.setEnabled(not busy)
         self.devices.setEnabled(not busy)
         self.list_button.setEnabled(not busy)
         read = f"“{line.text}”" if line.text else ("Say it when the count is over." if not self.lines else line.name)
         self.line.setText(read)
-        self.go_button.setText("Stop" if busy else "Record")
+        order = [*range(self._at + 1, len(self.lines)), *range(self._at)] if self.lines else []
+        coming = next((self.lines[n] for n in order if not self._takes.get(self.lines[n].name)), None)
+        self.following.setText(f"next: {coming.text or coming.name}" if coming else "")
+        self.go_button.setText("Stop  Enter" if busy else "Record  Enter")
         self.go_button.setEnabled(state != "checking")
         self.go_button.setVisible(busy or self._check is None)
         left = [one for one in self.lines if not self._takes.get(one.name)]
-        self.next_button.setVisible(bool(self.lines))
-        self.next_button.setEnabled(not busy and bool(left) and self._check is not None)
+        self.next_button.setText("Next line  Enter" if self.lines else "Next message  Enter")
+        self.next_button.setVisible(bool(self.lines) or (self._check is not None and not busy))
+        self.next_button.setEnabled(not busy and (bool(left) or not self.lines) and self._check is not None)
         self.again_button.setVisible(self._check is not None and not busy)
         self.hear_button.setVisible(self._check is not None and not busy and self._last is not None)
         room = self.recorder.room_dbfs
@@ -270,7 +351,7 @@ class RecordPage(QWidget):
         if state == "off":
             return "The microphone is not open."
         if self._check is None:
-            return "Enter begins. It counts in, records, and ends by itself when you are silent."
+            return "Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name."
         check = self._check
         if check.good:
             length = (check.stop - check.start) / (check.facts.header.sample_rate if check.facts.header else 1)
