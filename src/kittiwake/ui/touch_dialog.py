@@ -23,6 +23,8 @@ from ..core.model import TouchUp
 from ..core.model.stages import STAGES
 from .button import Button
 
+_LOOPS = ((None, "as the receiver asks"), (0.0, "never: it does not repeat"), (0.25, "over the last 0.25 s"), (0.5, "over the last 0.5 s"),
+          (1.0, "over the last 1 s"), (2.0, "over the last 2 s"), (5.0, "over the last 5 s"))  # fmt: skip
 _SIDES = (("auto", "as the sides suggest"), ("left", "left"), ("right", "right"), ("mix", "both mixed"))
 
 
@@ -48,6 +50,7 @@ _NUMBERS = (
     _Number("pitch", "Higher by", "the length stays", -6, 6, 0.5, 2, "semitones"),
     _Number("fade_in", "Fade in over", "at the start", 0, 10_000, 5, 0, "ms", 0.001),
     _Number("fade_out", "Fade out over", "at the end", 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("limiter_db", "Limiter may take", "off single peaks, for the sake of the level", 0, 12, 0.5, 1, "dB"),
     _Number("low_cut", "Keep nothing below", "rumble and handling; 0 leaves it to the receiver", 0, 1000, 10, 0, "Hz"),
 )  # fmt: skip
 
@@ -149,6 +152,14 @@ class TouchDialog(QDialog):
         self.dc.setChecked(first.remove_dc)
         self._row("Shape of the fades", self.shape)
         self._row("Side to use", self.side)
+        self.loop = QComboBox()
+        for seconds, words in _LOOPS:
+            self.loop.addItem(words, seconds)
+        if self.loop.findData(first.loop) < 0:
+            self.loop.addItem(f"over the last {first.loop:g} s", first.loop)
+        self.loop.setCurrentIndex(self.loop.findData(first.loop))
+        self._row("Blend the end into the start", self.loop)
+        self._read["loop"] = self.loop.currentData
         self._grid.addWidget(self.dc, self._grid.rowCount(), 1, 1, 2)
         self._read["fade_shape"] = self.shape.currentData
         self._read["side"] = self.side.currentData
@@ -174,4 +185,5 @@ class TouchDialog(QDialog):
             box.setValue(0.0)
         self.shape.setCurrentIndex(0)
         self.side.setCurrentIndex(0)
+        self.loop.setCurrentIndex(0)
         self.dc.setChecked(False)

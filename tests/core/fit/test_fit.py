@@ -209,7 +209,10 @@ class TestReceiversNobodyThoughtOf(FolderCase):
         facts, clip = analyze(path), Clip.whole(path)
         found = fit(clip, facts, clock)
         self.assertEqual((found.verdict, found.problems[0].code), ("decide", "too_long"))
-        cut = found.problems[0].remedies[0].apply(clip, "tide-clock")
+        # What loses words is never first, and no key takes it.
+        say, remedy = found.problems[0].remedies[:2]
+        self.assertEqual((say.applies, remedy.code, remedy.by_key), (False, "cut_to_length", False))
+        cut = remedy.apply(clip, "tide-clock")
         again = fit(cut, facts, clock)
         self.assertTrue(again.ready)
         self.assertEqual(again.recipe.rate_out, 22050)  # type: ignore[union-attr]

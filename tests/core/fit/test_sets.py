@@ -116,7 +116,7 @@ class TestPatterns(SetCase):
     def test_names_from_fields(self) -> None:
         clip = Clip.whole(DEMO / "Main menu.wav").changed(speaker="Joe", language="en", id="a1")
         for pattern, wanted in (
-            ("{name}", "Main_menu"), ("{speaker}_{counter:04}", "Joe_0007"), ("{language}-{id}-{name}", "en-a1-Main_menu")
+            ("{name}", "Main menu"), ("{speaker}_{counter:04}", "Joe_0007"), ("{language}-{id}-{name}", "en-a1-Main menu")
         ):  # fmt: skip
             self.assertEqual(output_name(clip, 7, Names(pattern=pattern)), wanted)
         short = Names(pattern="{name}{counter:03}", max_length=8, replace_with="", allowed="A-Z0-9", case="upper")
@@ -129,8 +129,8 @@ class TestPatterns(SetCase):
 
     def test_the_mark_of_a_corrected_rate(self) -> None:
         clip = Clip.whole(DEMO / "Spring fares.wav").changed(touch_up=TouchUp(true_rate=48_000))
-        self.assertEqual(output_name(clip, 1, Names(mark_corrected=True)), "Spring_fares_true48000")
-        self.assertEqual(output_name(clip, 1, Names()), "Spring_fares")
+        self.assertEqual(output_name(clip, 1, Names(mark_corrected=True)), "Spring fares_true48000")
+        self.assertEqual(output_name(clip, 1, Names()), "Spring fares")
 
     def test_new_naming_rules_give_new_names(self) -> None:
         clip, facts = self.pair("quay.wav", 1, -26)

@@ -9,7 +9,7 @@ from kittiwake.core.batch import plan_outputs
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output, prove
 from kittiwake.core.measure import analyze
-from kittiwake.core.model import Clip, Receiver
+from kittiwake.core.model import Clip, Receiver, TouchUp
 from kittiwake.core.model.receiver_file import parse_receiver
 from tests.core.measure.test_loudness import loudness
 from tests.sounds import DEMO, FolderCase, db, sine, speech_like, tone_level
@@ -43,6 +43,38 @@ class TestTreatment(FolderCase):
         for name in ("Welcome.wav", "Main menu.wav", "Safety notice.ogg"):
             made, y = self.make(DEMO / name, 'level = {measure = "loudness", target_lufs = -25.0}')
             self.assertAlmostEqual(loudness(y, 16_000), -25.0, delta=0.1 if not made.said else 9)
+
+    def test_loudness_is_reached_from_far_below_the_gate_of_its_meter(self) -> None:
+        sound, rate = soundfile.read(str(DEMO / "Welcome.wav"), dtype="float32")
+        for lufs in (-62, -68, -75):  # ITU-R BS.1770: nothing under -70 LUFS counts
+            path = self.write(f"soft{lufs}.wav", sound * np.float32(10 ** ((lufs + 23) / 20)), rate, "PCM_24")
+            made, y = self.make(path, 'level = {measure = "loudness", target_lufs = -23.0}', 44_100)
+            self.assertAlmostEqual(loudness(y, 44_100), -23.0, delta=0.1 if not made.said else 2)
+
+    def test_where_peaks_stop_it_short_the_limiter_is_offered_with_what_comes_of_it(self) -> None:
+        path = DEMO / "Welcome.wav"
+        any_, facts = receiver('level = {measure = "active", target_dbov = -16.0}'), analyze(path)
+        clip = Clip.whole(path)
+        (problem,) = (p for p in fit(clip, facts, any_).problems if p.code == "peaks_limit_level")
+        remedy = problem.remedies[0]
+        self.assertEqual((remedy.code, remedy.by_key), ("allow_limiter", True))
+        self.assertIn("it reaches its level", remedy.result)
+        allowed = remedy.apply(clip, "any")
+        found = fit(allowed, facts, any_)
+        self.assertNotIn("peaks_limit_level", [p.code for p in found.problems])
+        made = make_output(plan_outputs([(allowed, facts, found)], any_, self.folder / "out")[0])
+        self.assertEqual(made.status, "made", made.error)
+        out = analyze(made.plan.output)
+        assert out.measures
+        self.assertAlmostEqual(out.measures.level.active_dbov, -16.0, delta=0.2)
+
+    def test_a_loop_belongs_to_a_clip(self) -> None:
+        path, facts = DEMO / "Main menu.wav", analyze(DEMO / "Main menu.wav")
+        looping, plain = receiver("loop_seconds = 0.5"), receiver("remove_dc = false")
+        for any_, loop, seconds in ((looping, None, 0.5), (looping, 0.0, 0.0), (plain, None, 0.0), (plain, 0.25, 0.25)):
+            found = fit(Clip(path, "x", touch_up=TouchUp(loop=loop)), facts, any_)
+            assert found.recipe
+            self.assertEqual(found.recipe.loop / found.recipe.rate_out, seconds)
 
     def test_peak_is_reached(self) -> None:
         for name in ("Welcome.wav", "Night whisper.wav", "Drill shout.wav"):

@@ -35,7 +35,10 @@ def of_limits(
         room = None if limits.total_bytes is None else max(0, limits.total_bytes - before)
         remedies = _remedies(touch, span, receiver, recipe, sound, keep, room)
         say = ask("Have it said in fewer words, or shorten the pauses.")
-        return [Problem(code, "decide", why, (*remedies, say))]
+        # What loses words is never offered first.
+        gentle = [remedy for remedy in remedies if not remedy.asks]
+        losing = [remedy for remedy in remedies if remedy.asks]
+        return [Problem(code, "decide", why, (*gentle, *losing, say) if gentle else (say, *losing))]
     if recipe.seconds < limits.min_seconds:
         why = f"{recipe.seconds:.3f} s is under the least of {limits.min_seconds:g} s."
         return [Problem("too_short", "cannot", why, (ask("Add air, or a longer text."),))]
@@ -133,8 +136,14 @@ def _remedies(
     lost = recipe.frames_out / rate - keep / rate
     cut = {"fade_out": _CUT_FADE_S, "keep": kept, "skip": touch.skip}
     found.append(
-        _here(
-            "cut_to_length", f"Cut it to {keep / rate:.2f} s with a short fade", f"loses the last {lost:.2f} s", cut
+        replace(
+            _here(
+                "cut_to_length",
+                f"Cut it to {keep / rate:.2f} s with a short fade",
+                f"loses the last {lost:.2f} s",
+                cut,
+            ),
+            asks=True,
         )
     )
     return found

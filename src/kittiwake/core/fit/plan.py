@@ -263,7 +263,7 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
     frames_out = played_length(frames_in, rate_in, rate_out, touch.speed, touch.pitch)
     frames_out = length_after(touch.more, frames_out, rate_out)
     frames_out += lead if frames_out else 0
-    loop = round(treatment.loop_seconds * rate_out)
+    loop = round((treatment.loop_seconds if touch.loop is None else touch.loop) * rate_out)
     loop = loop if frames_out >= 4 * loop else 0
     low, high = _band(receiver, touch, rate_out)
     long = frames_in >= SHORTEST_FOR_DC * rate_in
@@ -285,7 +285,7 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
         ceiling=target.ceiling(ratio(treatment.ceiling_dbfs), treatment.dither),
         ceiling_stated=ratio(treatment.ceiling_dbfs),
         ceiling_true=None if treatment.ceiling_dbtp is None else ratio(treatment.ceiling_dbtp),
-        limiter_db=treatment.limiter_db,
+        limiter_db=max(treatment.limiter_db, touch.limiter_db),
         presence_db=treatment.presence_db,
         loop=loop,
         dither="never",

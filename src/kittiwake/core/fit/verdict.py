@@ -36,6 +36,7 @@ class Remedy:
     accepts : code of the problem to live with. Where both are empty only a person can act (ask for another copy).
     kind : kind of message to give the clip.
     stated : how to read the clip's source, as ``Stated.parse`` takes it; whoever holds the job sees to that.
+    asks : whether it is for a person to choose, and no key takes it unasked: what kind of message it is, or what loses words.
     here_only : it holds at the receiver it was offered for, and leaves the clip's other outputs alone.
     """
 
@@ -47,6 +48,12 @@ class Remedy:
     kind: str = ""
     stated: str = ""
     here_only: bool = False
+    asks: bool = False
+
+    @property
+    def by_key(self) -> bool:
+        """Whether a key may take it."""
+        return self.applies and not self.asks
 
     @property
     def applies(self) -> bool:

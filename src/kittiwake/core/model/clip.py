@@ -33,6 +33,8 @@ class TouchUp:
     remove_dc : whether to take away a DC offset, whatever the receiver asks for.
     without : stretches (frames of the source, from and without the last) that are left out, a cough for one.
     speed : how many times as fast it is spoken, pitch unchanged; 0.5 to 2.
+    limiter_db : by how much a limiter may hold single peaks down, dB, where the receiver allows less.
+    loop : seconds of the end that are blended into the start; None leaves that to the receiver.
     form : ``container/encoding`` to make, of those that the receiver takes; empty for the one it names first.
     accepted : codes of problems that a person has decided to live with.
     more : touch-ups that were added from outside, by key (``stages``), each with its number.
@@ -51,6 +53,8 @@ class TouchUp:
     low_cut: float = 0.0
     remove_dc: bool = False
     without: tuple[tuple[int, int], ...] = ()
+    limiter_db: float = 0.0
+    loop: float | None = None
     form: str = ""
     accepted: tuple[str, ...] = ()
     more: tuple[tuple[str, float], ...] = ()
@@ -138,6 +142,8 @@ _READ: dict[str, Callable[[object, str], Any]] = {
     "low_cut": _within(0, 20_000),
     "remove_dc": checked.flag,
     "without": _stretches,
+    "limiter_db": _within(0, 12),
+    "loop": lambda value, field: None if value is None else checked.number(value, field, 0, 10),
     "form": checked.text,
     "more": _more,
     "accepted": lambda value, field: tuple(checked.text(code, field) for code in checked.entries(value, field)),

@@ -18,7 +18,8 @@ from .project import Project
 #: What a field of a touch-up is called.
 _TOUCHED = {
     "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
-    "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch", "more": "what was added",
+    "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
+    "limiter_db": "the limiter", "loop": "the loop", "more": "what was added",
 }  # fmt: skip
 
 

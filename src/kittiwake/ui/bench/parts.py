@@ -106,8 +106,9 @@ class ProblemList(QWidget):
             self._column.addWidget(label)
             for remedy in problem.remedies:
                 if remedy.applies:
-                    self._offer(remedy, "  D" if first and problem.severity != "note" else "")
-                    first = first and problem.severity == "note"
+                    keyed = first and remedy.by_key and problem.severity != "note"
+                    self._offer(remedy, "  D" if keyed else "")
+                    first = first and not keyed
         self.setVisible(self._column.count() > 0)
 
     def _offer(self, remedy: Remedy, key: str) -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from ...commands import command
@@ -164,11 +165,18 @@ def take_remedy(at: Context) -> None:
     fit = at.session.project.plans.fit_of(clip, receiver) if clip and receiver else None
     for severity in ("decide", "warning"):
         for problem in fit.problems if fit else ():
-            remedy = next((r for r in problem.remedies if r.applies), None)
-            if remedy and problem.severity == severity:
+            if problem.severity != severity:
+                continue
+            remedy = next((r for r in problem.remedies if r.by_key), None)
+            if remedy:
                 taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
                 many = f" For {taken} clips." if taken > 1 else ""
                 at.status.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
+                return
+            if any(r.asks for r in problem.remedies):
+                at.bench.setFocus(Qt.FocusReason.ShortcutFocusReason)
+                at.bench.focusNextChild()
+                at.status.say(f"{problem.message} That is yours to choose: no key takes it for you.")
                 return
     at.status.say("There is no remedy to take here; select a cell that asks for a decision.")
 

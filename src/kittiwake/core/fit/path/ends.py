@@ -9,10 +9,12 @@ from .stage import Described, Stage, Touch
 
 
 def _loop(recipe: Recipe, seen: Described) -> Iterator[Step]:
-    wanted = seen.receiver.treatment.loop_seconds
+    own = seen.touch.loop
+    wanted = seen.receiver.treatment.loop_seconds if own is None else own
     if recipe.loop:
         what = f"Blend the last {recipe.loop / recipe.rate_out:.2f} s into the start"
-        yield Step(what, "it repeats without a gap or a click")
+        why = f"{seen.receiver.name} asks for it" if own is None else "chosen by you"
+        yield Step(what, f"{why}: it repeats without a gap or a click")
     elif wanted:
         yield Step("Leave the ends as they are", f"it is too short for {wanted:g} s of its end to go into its start")
 

@@ -48,7 +48,8 @@ def _brought(recipe: Recipe, seen: Described) -> Step:
 def _limiter(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.limiter_db:
         what = f"Hold single peaks down by up to {recipe.limiter_db:g} dB"
-        yield Step(what, f"{seen.receiver.name} allows it for the sake of the level; it looks 5 ms ahead")
+        who = "you allow" if seen.touch.limiter_db >= recipe.limiter_db else f"{seen.receiver.name} allows"
+        yield Step(what, f"{who} it for the sake of the level; it looks 5 ms ahead")
 
 
 LEVEL = Stage(_level)
