@@ -71,7 +71,12 @@ class TestTreatment(FolderCase):
     def test_a_loop_belongs_to_a_clip(self) -> None:
         path, facts = DEMO / "Main menu.wav", analyze(DEMO / "Main menu.wav")
         looping, plain = receiver("loop_seconds = 0.5"), receiver("remove_dc = false")
-        for any_, loop, seconds in ((looping, None, 0.5), (looping, 0.0, 0.0), (plain, None, 0.0), (plain, 0.25, 0.25)):
+        for any_, loop, seconds in (
+            (looping, None, 0.5),
+            (looping, 0.0, 0.0),
+            (plain, None, 0.0),
+            (plain, 0.25, 0.25),
+        ):
             found = fit(Clip(path, "x", touch_up=TouchUp(loop=loop)), facts, any_)
             assert found.recipe
             self.assertEqual(found.recipe.loop / found.recipe.rate_out, seconds)

@@ -198,6 +198,10 @@ class Clip:
         """Whether it is all of its source, from the first frame to the last."""
         return self.start == 0 and self.stop is None
 
+    def rate_of(self, stamped: int) -> int:
+        """Hz at which the clip was really taken, where the header says ``stamped``."""
+        return self.touch_up.true_rate or stamped
+
     def frames_of(self, total: int) -> int:
         """How many frames of a source that holds ``total`` it is, before any touch-up."""
         return max(0, min(total, total if self.stop is None else self.stop) - self.start)

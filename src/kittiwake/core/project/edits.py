@@ -167,6 +167,16 @@ def add_receiver(project: Project, receiver: Receiver) -> None:
     project.change(f"adding {receiver.name}", project.job.changed(own=own, receivers=names))
 
 
+def add_receivers(project: Project, receivers: Iterable[Receiver]) -> None:
+    """Put several receivers of this job alone on the board, as one change."""
+    some = list(receivers)
+    names = tuple(dict.fromkeys((*project.job.receivers, *(one.slug for one in some))))
+    own = {**project.job.own, **{one.slug: one for one in some}}
+    project.change(
+        f"adding {len(some)} form{'s' if len(some) != 1 else ''}", project.job.changed(own=own, receivers=names)
+    )
+
+
 def reset_receiver(project: Project, slug: str) -> None:
     """Give a shipped receiver the rules back that it came with."""
     own = {name: receiver for name, receiver in project.job.own.items() if name != slug}

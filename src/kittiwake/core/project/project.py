@@ -7,6 +7,7 @@ from functools import cache
 from pathlib import Path
 
 from ..fit import Problem, shares_anything
+from ..intake.claims import BY_ENDING
 from ..measure.analyze import stamp_of
 from ..model import Clip, Cut, Facts, Job, Receiver, Stated, load_receiver, shipped_receivers
 from ..model.job import save_job
@@ -310,6 +311,16 @@ class Project:
             for folder in dict.fromkeys(path.parent for path in paths):
                 self.remembered.remember(folder, stated)
         self.change(f"stating {stated}", self.job.changed(stated={**self.job.stated, **dict.fromkeys(paths, stated)}))
+
+    def speaks_against(self, path: Path, stated: Stated) -> bool:
+        """Whether the content of a headerless file, or its name, says another encoding than was stated."""
+        facts = self.facts.get(path)
+        seen = (
+            facts.suggested.encoding
+            if facts is not None and facts.suggested is not None
+            else BY_ENDING.get(path.suffix.lower(), "")
+        )
+        return bool(seen) and seen.split("_")[0] != stated.encoding.split("_")[0]
 
     def unreadable_beside(self, path: Path) -> list[Path]:
         """Other sources in the folder of ``path`` that hold no known kind of sound."""

@@ -119,7 +119,10 @@ class CellPage(QWidget):
         ]
         spectra = [
             SpectrumLayer(
-                f"Source, {format_hz(source.header.sample_rate)}", sound.spectrum, sound.spectrum_step, "wave_source"
+                f"Source, {format_hz(rate)}",
+                sound.spectrum,
+                sound.spectrum_step * rate / source.header.sample_rate,
+                "wave_source",
             )
         ]
         made = cell.state in ("made", "stale")

@@ -71,9 +71,10 @@ class ClipPage(QWidget):
             self.problems.show_problems(())
         else:
             self.problems.show_problems(self._session.project.plans.problems_of(clip))
-            pairs = facts_pairs(facts)
+            true_rate = clip.touch_up.true_rate
+            pairs = facts_pairs(facts, true_rate)
             if not clip.whole_source and facts.header and facts.measures:
-                rate = facts.header.sample_rate
+                rate = clip.rate_of(facts.header.sample_rate)
                 stop = facts.measures.frames if clip.stop is None else clip.stop
                 part = f"{format_seconds(clip.start / rate)} to {format_seconds(stop / rate)} of the source"
                 pairs.insert(
@@ -94,19 +95,22 @@ class ClipPage(QWidget):
             self._spectrum_label.hide()
             return
         self._spectrum_label.show()
-        overview, seconds = sound.overview, facts.seconds or 0
+        overview, seconds, share = sound.overview, facts.seconds or 0, 1.0
+        if self._clip is not None and facts.header:
+            share = self._clip.rate_of(facts.header.sample_rate) / facts.header.sample_rate
+            seconds /= share
         if self._clip is not None and not self._clip.whole_source and facts.header:
             # Only its part of the source.
             total = max(1, sound.frames)
             stop = total if self._clip.stop is None else self._clip.stop
             first = int(self._clip.start / total * len(overview))
             overview = overview[first : max(first + 1, round(stop / total * len(overview)))]
-            seconds = self._clip.frames_of(total) / facts.header.sample_rate
+            seconds = self._clip.frames_of(total) / self._clip.rate_of(facts.header.sample_rate)
         self.wave.show_layers([WaveLayer("Source", overview, seconds, "wave_output")])
         layer = SpectrumLayer(
-            f"Source, sound up to {format_bandwidth(sound.bandwidth_hz)}",
+            f"Source, sound up to {format_bandwidth(sound.bandwidth_hz * share)}",
             sound.spectrum,
-            sound.spectrum_step,
+            sound.spectrum_step * share,
             "wave_output",
         )
         self.spectrum.show_layers([layer])
@@ -142,23 +146,30 @@ def _sides_in_words(sound: Measures) -> str:
     return told
 
 
-def facts_pairs(facts: Facts) -> list[tuple[str, str]]:
-    """Names and values of everything that is known of a source."""
+def _rate_in_words(stamped: int, true_rate: int | None) -> str:
+    if not true_rate or true_rate == stamped:
+        return format_hz(stamped)
+    return f"{format_hz(true_rate)}, as you stated (its header says {format_hz(stamped)})"
+
+
+def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, str]]:
+    """Names and values of everything that is known of a source, at its true rate (Hz) where that was stated."""
     head, sound = facts.header, facts.measures
     pairs = [("File", facts.path.name), ("Folder", str(facts.path.parent))]
     if head:
         pairs += [
             ("Kind", format_kind(head.container, head.encoding)),
-            ("Rate, channels", f"{format_hz(head.sample_rate)}, {head.channels}"),
+            ("Rate, channels", _rate_in_words(head.sample_rate, true_rate) + f", {head.channels}"),
             ("Size", format_bytes(head.bytes)),
         ]
     if sound and head:
         level = sound.level
+        share = (true_rate or head.sample_rate) / head.sample_rate
         pairs += [
-            ("Length", f"{format_seconds(facts.seconds)}, {sound.frames:,} frames"),
+            ("Length", f"{format_seconds((facts.seconds or 0) / share)}, {sound.frames:,} frames"),
             ("Speech level", f"{format_db(level.active_dbov, 'dBov')}, {level.activity:.0%} of the time"),
             ("Peak, RMS", f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
-            ("Sound up to", format_bandwidth(sound.bandwidth_hz)),
+            ("Sound up to", format_bandwidth(sound.bandwidth_hz * share)),
             ("Sides", _sides_in_words(sound)),
             ("Clipped", f"{n:,} samples" if (n := sound.clipped_samples or sound.flat_samples) else "none"),
             ("DC offset", f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),

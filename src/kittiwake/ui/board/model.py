@@ -188,7 +188,7 @@ class BoardModel(QAbstractTableModel):
             return "–"
         if column == LENGTH:
             frames = clip.frames_of(facts.measures.frames)
-            return format_seconds(frames / facts.header.sample_rate if facts.header else None)
+            return format_seconds(frames / clip.rate_of(facts.header.sample_rate) if facts.header else None)
         level = self.session.span_levels.of(clip, facts)
         return format_db(level.active_dbov, "dBov") if level else "…"
 

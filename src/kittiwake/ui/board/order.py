@@ -103,7 +103,7 @@ class Order:
                 known = facts.get(clip.source)
                 if known is None or known.header is None or known.measures is None:
                     return -1.0
-                return clip.frames_of(known.measures.frames) / known.header.sample_rate
+                return clip.frames_of(known.measures.frames) / clip.rate_of(known.header.sample_rate)
 
             return length
         if self.by == "level":

@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+from pathlib import Path
+
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QMessageBox
 
 from ...commands import command
-from ...core.model import Clip, Receiver
+from ...core.model import Clip, Receiver, Stated
 from ...core.project import edits
+from ..ask import chosen
 from ..context import Context
 from ..headerless_dialog import HeaderlessDialog
 from ..rate_dialog import RateDialog
@@ -71,11 +74,41 @@ def state_format(at: Context) -> None:
     def take() -> None:
         if stated := dialog.stated():
             paths = [path, *others] if dialog.all_box.isChecked() else [path]
-            at.session.project.state_headerless(paths, stated)
+            state_for(at, paths, stated)
 
     dialog.accepted.connect(take)
     dialog.finished.connect(lambda _: at.player.pause())
     dialog.open()
+
+
+def state_for(at: Context, paths: list[Path], stated: Stated) -> None:
+    """State one form for several files. Those whose content, or name, says another are asked about: what is read wrongly is noise."""
+    project = at.session.project
+    other = [path for path in paths[1:] if project.speaks_against(path, stated)]
+    if other:
+        names = ", ".join(path.name for path in other[:3]) + (" …" if len(other) > 3 else "")
+        as_seen, leave, force, role = (
+            "Read them as they look",
+            "Leave them",
+            "Read them so too",
+            QMessageBox.ButtonRole,
+        )
+        answer = chosen(
+            at.window,
+            "Not all are alike",
+            f"{len(other)} of {len(paths)} files look like something else than {stated}: {names}.",
+            "Read in a wrong form, sound is noise.",
+            {as_seen: role.AcceptRole, leave: role.RejectRole, force: role.DestructiveRole},
+            as_seen,
+        )
+        if answer != force:
+            paths = [path for path in paths if path not in other]
+        if answer == as_seen:
+            for path in other:
+                facts = project.facts.get(path)
+                if facts is not None and facts.suggested is not None:
+                    project.state_headerless([path], facts.suggested)
+    project.state_headerless(paths, stated)
 
 
 @command(

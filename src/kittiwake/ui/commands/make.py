@@ -10,9 +10,10 @@ from PySide6.QtWidgets import QMessageBox
 
 from ...commands import command
 from ...core.make.ledger import Entry
-from ...core.project import Cell
+from ...core.project import Cell, edits
 from ..ask import chosen
 from ..context import Context
+from ..forms_dialog import FormsDialog
 from ..unwanted_dialog import UnwantedDialog
 
 
@@ -74,6 +75,33 @@ def _may_make(at: Context) -> bool:
             at.status.say(f"What was typed for {receiver.name} cannot be taken: {page.verdict.text()}")
             return False
     return True
+
+
+@command(
+    "make.forms",
+    "In several forms…",
+    "Make the selected clips in several forms at once: WAV, FLAC, MP3 …",
+    "Ctrl+M",
+    menu="Make",
+)
+def make_forms(at: Context) -> None:
+    clips = at.board.selected_clips()
+    if not clips:
+        at.status.say("Select a clip to make it in several forms.")
+        return
+    dialog = FormsDialog(at.window, clips[0].name if len(clips) == 1 else f"{len(clips)} clips")
+
+    def take() -> None:
+        project = at.session.project
+        edits.add_receivers(project, dialog.chosen)
+        slugs = {receiver.slug for receiver in dialog.chosen}
+        wanted = [project.cell(clip, one) for clip in clips for one in project.receivers if one.slug in slugs]
+        if not at.maker.make(wanted):
+            at.status.say(_why_nothing(wanted))
+        at.board.setFocus()
+
+    dialog.accepted.connect(take)
+    dialog.open()
 
 
 @command("make.pause", "Pause or go on", "Stand still in the middle of making, or go on.", "F8", menu="Make")

@@ -34,7 +34,7 @@ def draw_level(
     for start, stop in spans:
         first, last = int(np.floor(sight.x(start))), int(np.ceil(sight.x(stop)))
         inside[max(0, first) : max(0, last)] = True
-    reach = _threshold(sight, seen, len(levels))
+    reach = _threshold(sight, picture, seen, len(levels))
     loud = levels >= reach if reach is not None else inside
     bottom = plot.bottom()
     tops = plot.bottom() - (np.clip(levels, foot, _TOP) - foot) / (_TOP - foot) * plot.height()
@@ -75,7 +75,7 @@ def _levels(sight: Sight, picture: Picture, seen: Seen | None) -> NDArray[np.flo
         peaks = np.abs(picture.view(sight.left, sight.right, columns)).max(axis=1)
         return np.asarray(20 * np.log10(np.maximum(peaks, 1e-6)) - 3.0, np.float64)
     levels = seen.activity.levels
-    edges = (sight.left + np.arange(columns + 1) * (sight.right - sight.left) / columns) / sight.rate / STEP
+    edges = (sight.left + np.arange(columns + 1) * (sight.right - sight.left) / columns) / picture.rate / STEP
     if edges[1] - edges[0] < 1:
         return np.interp((edges[:-1] + edges[1:]) / 2 - 0.5, np.arange(len(levels)), levels)
     at = np.clip(edges.astype(np.int64), 0, len(levels) - 1)
@@ -84,10 +84,10 @@ def _levels(sight: Sight, picture: Picture, seen: Seen | None) -> NDArray[np.flo
     return out
 
 
-def _threshold(sight: Sight, seen: Seen | None, columns: int) -> NDArray[np.float64] | None:
+def _threshold(sight: Sight, picture: Picture, seen: Seen | None, columns: int) -> NDArray[np.float64] | None:
     if seen is None or not len(seen.found.threshold):
         return None
-    place = (sight.left + (np.arange(columns) + 0.5) * (sight.right - sight.left) / columns) / sight.rate / STEP
+    place = (sight.left + (np.arange(columns) + 0.5) * (sight.right - sight.left) / columns) / picture.rate / STEP
     return np.interp(place, np.arange(len(seen.found.threshold)), seen.found.threshold)
 
 

@@ -249,6 +249,7 @@ class CutPage(QWidget):
             some = takes(cut, span.id)
             take = f"take {some.index(span) + 1} of {len(some)}" if len(some) > 1 else ""
             more[span.id] = f"→ {heard[span.id].name}?" if span.id in heard else take
+        self.wave.rate = self.rate
         self.table.spans.show(cut.spans, names, more, self.rate)
         self.table.show_chosen(self.work.chosen_id)
         self._show_spans()

@@ -56,6 +56,7 @@ class CutView(QWidget):
         self._chosen = ""
         self.edge = START
         self.cursor_frame = 0
+        self.rate = 0  # Hz, by which times are told; 0 is that of the header
         self._playing: int | None = None
         self.left, self.right = 0.0, 1.0
         self.kind, self.shows_seen = "level", False
@@ -123,7 +124,7 @@ class CutView(QWidget):
 
     @property
     def _rate(self) -> int:
-        return self._picture.rate if self._picture else 1
+        return self.rate or (self._picture.rate if self._picture else 1)
 
     def show_range(self, left: float, right: float) -> None:
         """Show what lies between two frames, as far as that can be."""

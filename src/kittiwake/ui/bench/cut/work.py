@@ -48,7 +48,12 @@ class CutWork(QObject):
 
     @property
     def rate(self) -> int:
-        return self.facts.header.sample_rate if self.facts and self.facts.header else 1
+        """Hz; the true rate, where one was stated."""
+        if self.facts is None or self.facts.header is None:
+            return 1
+        stated = {clip.touch_up.true_rate for clip in self._session.project.job.clips if clip.source == self.source}
+        rate = stated.pop() if len(stated) == 1 else None
+        return rate or self.facts.header.sample_rate
 
     @property
     def frames(self) -> int:
