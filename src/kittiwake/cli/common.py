@@ -217,13 +217,15 @@ def leave(good: bool) -> NoReturn:
 class Found(Sequence[Path]):
     """The files that were meant, and what was passed over on the way."""
 
-    def __init__(self, paths: Iterable[Path], *, everything: bool = False) -> None:
+    def __init__(self, paths: Iterable[Path], *, everything: bool = False, into: Path | None = None) -> None:
         from ..core.batch.search import find_sources
         from ..core.intake import PassedOver, PathList
         from ..core.intake.folder import SHOWN
 
         self.passed = PassedOver()
-        self._paths: Sequence[Path] = PathList(find_sources(list(paths), self.passed, everything=everything))
+        self._paths: Sequence[Path] = PathList(
+            find_sources(list(paths), self.passed, everything=everything, into=into)
+        )
         if str(self.passed):
             say(str(self.passed), err=True)
             for path, why in self.passed.listed[SHOWN:]:

@@ -73,7 +73,7 @@ def make_verb(
 
     if (into is None) is not beside or (beside and mirror):
         raise click.UsageError("Say where outputs go: --into FOLDER, perhaps with --mirror, or --beside.")
-    found = Found(paths, everything=stated is not None)
+    found = Found(paths, everything=stated is not None, into=into)
     request = BatchRequest(
         receivers=tuple(receivers),
         folders=(),
@@ -85,7 +85,7 @@ def make_verb(
         strict=strict,
     )
     parts = [
-        (some, replace(request, folders=_folders(folder, receivers, beside)))
+        (some, replace(request, folders=folders_of(folder, receivers)))
         for folder, some in _places(found, paths, into, mirror, beside).items()
     ]
     if dry_run:
@@ -113,7 +113,7 @@ def _places(
     return dict(places)
 
 
-def _folders(folder: Path, receivers: tuple[Any, ...], beside: bool) -> tuple[Path, ...]:
+def folders_of(folder: Path, receivers: tuple[Any, ...]) -> tuple[Path, ...]:
     """Several receivers get a folder each, one has the folder to itself."""
     folders = tuple(folder / (r.delivery.folder or r.slug) if len(receivers) > 1 else folder for r in receivers)
     for n, one in enumerate(folders):

@@ -169,6 +169,11 @@ class TestWhatWeMade(FolderCase):
             self.made(out, *found)
         self.assertEqual((passed.made_here, [path.name for path in out.glob("*.wav")]), (1, ["w.wav"]))
         self.assertIn("made here", str(passed))
+        # Alone, they are what is meant, but never where they would be made once more.
+        passed = PassedOver()
+        self.assertEqual(list(find_sources([out], passed)), [out / "w.wav"])
+        self.assertEqual(passed.made_here, 0)
+        self.assertEqual(list(find_sources([out], PassedOver(), into=out)), [])
         # One that somebody altered is theirs, and so is one that is named.
         (out / "w.wav").write_bytes((self.folder / "w.wav").read_bytes())
         self.assertEqual(len(list(find_sources([self.folder], PassedOver()))), 2)

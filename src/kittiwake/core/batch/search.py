@@ -5,14 +5,32 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
-from ..intake.folder import PassedOver, find_sound_files, in_batches
+from ..intake.folder import MADE_HERE, PassedOver, find_sound_files, in_batches
 from ..make.ledger import LEDGER, Ledger
 from ..make.output import as_made
 
 
-def find_sources(paths: list[Path], passed: PassedOver, *, everything: bool = False) -> Iterator[Path]:
-    """``find_sound_files`` without outputs that are as they were made: taken for sources they would be made of again, one run after the other."""
-    return find_sound_files(paths, everything=everything, made_here=made_here, passed=passed)
+def find_sources(
+    paths: list[Path], passed: PassedOver, *, everything: bool = False, into: Path | None = None
+) -> Iterator[Path]:
+    """``find_sound_files`` without outputs that are as they were made: taken for sources they would be made of again, one run after the other.
+
+    Where nothing but outputs is found, they are what is meant: what was made for one machine is to go on to another. Those in the folder
+    ``into``, where new outputs go, never are.
+    """
+    some = False
+    for path in find_sound_files(paths, everything=everything, made_here=made_here, passed=passed):
+        some = True
+        yield path
+    if some or not passed.made_here:
+        return
+    target = into.resolve() if into is not None else None
+    for path in find_sound_files(paths, everything=everything):
+        whole = path.resolve()
+        if target is None or target not in whole.parents:
+            passed.made_here -= 1
+            passed.listed[:] = [one for one in passed.listed if one != (str(path), MADE_HERE)]
+            yield path
 
 
 def made_here(folder: Path) -> Callable[[str], bool] | None:

@@ -266,6 +266,13 @@ def planned(
     clip = clip_of(path)
     if true_rate:
         clip = clip.changed(touch_up=TouchUp(true_rate=true_rate))
+    return with_remedies(clip, facts, receiver, remedies, context)
+
+
+def with_remedies(
+    clip: Clip, facts: Facts, receiver: Receiver, remedies: Iterable[str], context: BatchContext | None = None
+) -> tuple[Clip, Fit]:
+    """A clip with the wished remedies taken, as far as they are offered, and its fit."""
     found = fit(clip, facts, receiver, context)
     for code in remedies:
         offered = (r for problem in found.problems for r in problem.remedies if r.code == code and r.applies)

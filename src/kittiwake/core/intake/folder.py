@@ -134,6 +134,9 @@ def find_sound_files(
             yield Path(found)
 
 
+MADE_HERE = "made here: an output is no source"
+
+
 class PathList(Sequence[Path]):
     """Many paths in little memory, the names of files in one text and each folder once: a path is made when it is asked for."""
 
@@ -204,6 +207,6 @@ def _walk(folder: Path, everything: bool, made_here: MadeHere | None, passed: Pa
                 passed.note(path, "no sound by name or content")
             elif ours and ours(name):
                 passed.made_here += 1
-                passed.note(path, "made here: an output is no source")
+                passed.note(path, MADE_HERE)
             else:
                 yield path

@@ -192,6 +192,9 @@ class SndfileReader:
         done = self._first
         if done:
             self._file.seek(done)
+        if head.container == "mp3":
+            # It would seek after every block, for which the decoder begins anew without the bits it had saved, and complains to stderr.
+            self._file.seekable = lambda: False
         # Of these the library gives no more than the header's count; of others it has to say that it is at the end.
         last = head.frames if self._exact else None
         while last is None or done < last:
