@@ -77,10 +77,10 @@ class _Form(click.ParamType[Any]):
     name = "form"
 
     def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
-        from ..core.fit.one_off import form_called
+        from ..core.fit.wish import receiver_of_wish
 
         try:
-            form_called(value)
+            receiver_of_wish(value)
         except KittiwakeError as error:
             self.fail(printable(str(error)), param, ctx)
         return value
@@ -102,7 +102,7 @@ class _BitRate(click.ParamType[int]):
 _RECEIVER_OPTIONS = (
     click.option("--for", "receivers", multiple=True, type=_Receiver(), help="A receiver's slug, or a TOML file; may be repeated."),
     click.option("--form", "forms", multiple=True, type=_Form(), metavar="FORM",
-                 help="A form for once, such as mp3, flac, m4a, opus or wav/ulaw; may be repeated."),
+                 help="A form for once: mp3, wav/ulaw, or “wav 44.1k mono -20 lufs”; may be repeated."),
     click.option("--rate", type=click.IntRange(1000, 768_000), metavar="HZ", help="Sample rate of the forms; default: the source's."),
     click.option("--channels", type=click.IntRange(1, 2), help="Channels of the forms; default: as the source has."),
     click.option("--bit-rate", type=_BitRate(), default=0, metavar="KBIT", help="Bit rate of the forms, such as 192k."),
@@ -130,6 +130,7 @@ def for_receivers(run: Callable[..., None]) -> Callable[..., None]:
         try:
             if forms or settings:
                 from ..core.fit.one_off import receiver_of_form, with_settings
+                from ..core.fit.wish import receiver_of_wish
 
                 asked: dict[str, Any] = {
                     "rate": rate,
@@ -137,7 +138,8 @@ def for_receivers(run: Callable[..., None]) -> Callable[..., None]:
                     "bit_rate": bit_rate,
                     "variable": variable,
                 }
-                chosen += [receiver_of_form(form, **asked) for form in forms]
+                plain = any(asked.values())
+                chosen += [receiver_of_form(form, **asked) if plain else receiver_of_wish(form) for form in forms]
                 chosen = [with_settings(receiver, settings) for receiver in chosen] if settings else chosen
         except KittiwakeError as error:
             raise click.UsageError(printable(str(error))) from error

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from ..core.errors import KittiwakeError
 from ..core.fit import check_receiver
+from ..core.fit.wish import receiver_of_wish
 from ..core.model import Receiver, load_receiver, shipped_receivers
 from ..core.model.own_receivers import own_receivers
 from .board.model import demand
@@ -32,7 +33,7 @@ _WORDS = Qt.ItemDataRole.UserRole + 1
 
 class ReceiverChooser(QDialog):
     """The keyboard stays in the field: what is typed there finds, the arrows move, Enter takes. ``chosen`` gives slugs and paths in the order
-    of the list. ``new_wanted`` asks for a new receiver, begun from what is named.
+    of the list; ``wishes`` are those among them that are new, as they were typed. ``new_wanted`` asks for a new receiver, begun from what is named.
     """
 
     new_wanted = Signal(str, str)  # "nothing", "receiver" or "files"; the slug of the receiver
@@ -47,7 +48,9 @@ class ReceiverChooser(QDialog):
         self.resize(760, 600)
         column = QVBoxLayout(self)
         self.field = QLineEdit()
-        self.field.setPlaceholderText("Type part of a name, a format, or what it is for")
+        self.field.setPlaceholderText(
+            "Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k < 56 kB < 3 s"
+        )
         self.field.setAccessibleName("Find a receiver")
         self.field.setClearButtonEnabled(True)
         column.addWidget(self.field)
@@ -62,9 +65,16 @@ class ReceiverChooser(QDialog):
         column.addWidget(self.trouble)
         column.addLayout(self._new_row())
         column.addLayout(self._foot())
+        self.wishes: dict[str, Receiver] = {}
+        self._named: list[str] = []
+        self.wish_item = QListWidgetItem()
+        self.wish_item.setData(_SLUG, "")
+        self.wish_item.setData(_WORDS, "")
+        self.list.addItem(self.wish_item)
+        self.wish_item.setHidden(True)
         for name in dict.fromkeys((*current, *own, *own_receivers(), *shipped_receivers())):
             self._add(name, name in current)
-        self.list.setCurrentRow(0)
+        self.list.setCurrentRow(1)
         self.field.textChanged.connect(self._find)
         self.field.installEventFilter(self)
         self.list.itemChanged.connect(lambda _: self._show_keys())
@@ -136,17 +146,54 @@ class ReceiverChooser(QDialog):
         return self._own[name] if name in self._own else load_receiver(name)
 
     def _find(self, text: str) -> None:
-        """Show what has every word; what begins with what was typed is current."""
-        words = text.casefold().split()
+        """Show what has every word. What is typed may also be a wish (``mp3 192k stereo``), or several things with ; between."""
+        parts = [part.strip() for part in text.split(";") if part.strip()]
+        self._take_wishes(parts)
+        words = parts[0].casefold().split() if len(parts) == 1 else []
         best = -1
-        for row in range(self.list.count()):
+        for row in range(1, self.list.count()):
             item = self.list.item(row)
-            found = all(word in item.data(_WORDS) for word in words)
+            found = len(parts) <= 1 and all(word in item.data(_WORDS) for word in words)
             item.setHidden(not found)
-            if found and (best < 0 or (item.data(_WORDS).startswith(text.casefold().strip()) and words)):
-                best = row if best < 0 or not self._begins(best, text) else best
-        self.list.setCurrentRow(best)
+            if found and (best < 0 or (words and self._begins(row, text) and not self._begins(best, text))):
+                best = row
+        self.list.setCurrentRow(best if best >= 0 else -1 if self.wish_item.isHidden() else 0)
         self._show_keys()
+
+    def _take_wishes(self, parts: list[str]) -> None:
+        """What the first row stands for: a new receiver as it was typed, or all that were named."""
+        self.wishes, self._named, missing = {}, [], ""
+        for part in parts:
+            known = self._known_by_words(part) if len(parts) > 1 else None
+            try:
+                if known is None:
+                    wish = receiver_of_wish(part)
+                    self.wishes[wish.slug] = wish
+                self._named.append(known or wish.slug)
+            except KittiwakeError as error:
+                missing = str(error)
+        names = [wish.name for wish in self.wishes.values()]
+        whole = bool(parts) and not missing
+        self.wish_item.setHidden(not whole)
+        self.trouble.setText(missing if len(parts) > 1 else "")
+        if whole:
+            what = "As you typed it" if len(parts) == 1 else "All of these"
+            shown = [
+                self._known(slug).name if slug not in self.wishes else self.wishes[slug].name for slug in self._named
+            ]
+            kept = "new, and kept for other jobs" if names else "on the board together"
+            self.wish_item.setText(f"{what}: {'; '.join(shown)}\n{kept}")
+
+    def _known_by_words(self, part: str) -> str | None:
+        """The receiver whose name begins so, or that alone has all these words."""
+        words = part.casefold().split()
+        rows = [
+            row
+            for row in range(1, self.list.count())
+            if all(word in self.list.item(row).data(_WORDS) for word in words)
+        ]
+        first = next((row for row in rows if self._begins(row, part)), rows[0] if len(rows) == 1 else None)
+        return str(self.list.item(first).data(_SLUG)) if first is not None else None
 
     def _begins(self, row: int, text: str) -> bool:
         return bool(self.list.item(row).data(_WORDS).startswith(text.casefold().strip()))
@@ -181,13 +228,15 @@ class ReceiverChooser(QDialog):
     def _show_keys(self) -> None:
         """The keys say what they would do now."""
         item = self.list.currentItem()
+        wished = item is self.wish_item
         name = item.text().split(":")[0] if item is not None and not item.isHidden() else ""
+        name = self.wish_item.text().split("\n")[0].partition(": ")[2] if wished else name
         changed = self._changed()
         ticked = len(self.ticked())
         self.only_button.setText(f"Only {name}  {'Ctrl+Enter' if changed else 'Enter'}" if name else "Only this one")
         self.only_button.setEnabled(bool(name))
-        self.copy_button.setEnabled(bool(name))
-        self.tick_button.setEnabled(bool(name))
+        self.copy_button.setEnabled(bool(name) and not wished)
+        self.tick_button.setEnabled(bool(name) and not wished)
         self.ticked_button.setText(
             f"The {ticked} ticked{'  Enter' if changed else ''}"
             if ticked != 1
@@ -205,7 +254,7 @@ class ReceiverChooser(QDialog):
     def tick(self) -> None:
         """Tick the current receiver, or not any more."""
         item = self.list.currentItem()
-        if item is not None and not item.isHidden():
+        if item is not None and not item.isHidden() and item is not self.wish_item:
             ticked = item.checkState() == Qt.CheckState.Checked
             item.setCheckState(Qt.CheckState.Unchecked if ticked else Qt.CheckState.Checked)
 
@@ -213,7 +262,7 @@ class ReceiverChooser(QDialog):
         """Put the current receiver on the board alone."""
         item = self.list.currentItem()
         if item is not None and not item.isHidden():
-            self._chosen = (item.data(_SLUG),)
+            self._chosen = tuple(dict.fromkeys(self._named)) if item is self.wish_item else (item.data(_SLUG),)
             super().accept()
 
     def _new(self, begin: str) -> None:
@@ -232,7 +281,7 @@ class ReceiverChooser(QDialog):
         try:
             receiver = load_receiver(path)
             faults = check_receiver(receiver)
-            taken = [self._known(self.list.item(row).data(_SLUG)) for row in range(self.list.count())]
+            taken = [self._known(self.list.item(row).data(_SLUG)) for row in range(1, self.list.count())]
             if receiver.slug in {other.slug for other in taken}:
                 faults.append(f"There is a receiver “{receiver.slug}” already: give it another slug.")
         except KittiwakeError as error:
@@ -244,7 +293,7 @@ class ReceiverChooser(QDialog):
         return not faults
 
     def ticked(self) -> tuple[str, ...]:
-        items = [self.list.item(row) for row in range(self.list.count())]
+        items = [self.list.item(row) for row in range(1, self.list.count())]
         return tuple(i.data(_SLUG) for i in items if i.checkState() == Qt.CheckState.Checked)
 
     def _changed(self) -> bool:

@@ -140,7 +140,14 @@ def _path_of(key: str, known: list[str]) -> list[str]:
     """The path of a field by its name, or the end of it; of forms that are taken the first is meant."""
     wanted = key.replace("accepts.", "accepts.0.") if "accepts.0" not in key else key
     # Fields that are written only where they hold something.
-    known = [*known, *(one for one in ("rules.names.extension",) if one not in known)]
+    known = [
+        *known,
+        *(
+            one
+            for one in ("rules.names.extension", "treatment.fade_in_seconds", "treatment.fade_out_seconds")
+            if one not in known
+        ),
+    ]
     ends = [one for one in known if one == wanted] or [one for one in known if one.endswith(f".{wanted}")]
     if len(ends) == 1 or (ends and all(".accepts." in one for one in ends)):
         return ends[0].split(".")

@@ -265,6 +265,7 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
     frames_out += lead if frames_out else 0
     loop = round((treatment.loop_seconds if touch.loop is None else touch.loop) * rate_out)
     loop = loop if frames_out >= 4 * loop else 0
+    fade_in, fade_out = max(touch.fade_in, treatment.fade_in_seconds), max(touch.fade_out, treatment.fade_out_seconds)
     low, high = _band(receiver, touch, rate_out)
     long = frames_in >= SHORTEST_FOR_DC * rate_in
     offset = _offsets_that_count(sound, path.take) if long and (treatment.remove_dc or touch.remove_dc) else ()
@@ -290,8 +291,8 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
         loop=loop,
         dither="never",
         dither_kind="none",
-        fade_in=min(round(touch.fade_in * rate_out), frames_out),
-        fade_out=min(round(touch.fade_out * rate_out), frames_out) if not loop else 0,
+        fade_in=min(round(fade_in * rate_out), frames_out),
+        fade_out=min(round(fade_out * rate_out), frames_out) if not loop else 0,
         fade_even=touch.fade_shape == "even",
         speed=touch.speed,
         pitch=touch.pitch,
@@ -329,6 +330,7 @@ def _with_dither(recipe: Recipe, touch: TouchUp, header: Header, receiver: Recei
         or touch.speed != 1
         or touch.pitch != 0
         or round(touch.fade_out * recipe.rate_out) + round(touch.fade_in * recipe.rate_out) > 0
+        or bool(receiver.treatment.fade_in_seconds or receiver.treatment.fade_out_seconds)
         or bool(recipe.without or recipe.more or recipe.low_cut or recipe.high_cut or recipe.dc_offsets)
         or bool(recipe.presence_db or recipe.limiter_db or recipe.loop)
     )

@@ -163,7 +163,8 @@ class Treatment(RulePart):
     ``ceiling_dbfs`` is for samples, ``ceiling_dbtp`` for the wave between them (true peak, ITU-R BS.1770 annex 2).
     ``limiter_db`` is by how much a look-ahead limiter may hold single peaks down for the sake of the level; ``presence_db`` lifts
     what makes speech distinct, around 2.5 kHz; ``trim_lead_seconds`` and ``trim_tail_seconds`` are the air that trimming leaves,
-    None leaves all of it; ``loop_seconds`` blends the end into the start, so that it repeats without a gap.
+    None leaves all of it; ``loop_seconds`` blends the end into the start, so that it repeats without a gap; ``fade_in_seconds`` and
+    ``fade_out_seconds`` are at least so much of fades at the ends.
     """
 
     level: Level = Level()
@@ -183,6 +184,17 @@ class Treatment(RulePart):
     max_speed_up: Annotated[float, Field(ge=0, le=0.5)] = 0.15
     air_seconds: Annotated[float, Field(ge=0, le=2)] = 0.1
     expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None
+    fade_in_seconds: Annotated[float, Field(ge=0, le=60)] = 0.0
+    fade_out_seconds: Annotated[float, Field(ge=0, le=60)] = 0.0
+
+    @model_serializer(mode="wrap")
+    def _without_nothing(self, serialize: SerializerFunctionWrapHandler) -> dict[str, Any]:
+        # As for rules: what has no fades is written, and digested, as before there were any.
+        data: dict[str, Any] = serialize(self)
+        for name in ("fade_in_seconds", "fade_out_seconds"):
+            if not getattr(self, name):
+                data.pop(name, None)
+        return data
 
     @model_validator(mode="after")
     def _agrees(self) -> Treatment:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Mapping
 from functools import cache
 from pathlib import Path
 
@@ -311,6 +311,12 @@ class Project:
             for folder in dict.fromkeys(path.parent for path in paths):
                 self.remembered.remember(folder, stated)
         self.change(f"stating {stated}", self.job.changed(stated={**self.job.stated, **dict.fromkeys(paths, stated)}))
+
+    def state_each(self, stated: Mapping[Path, Stated]) -> None:
+        """Say in which format each of several headerless sources is, as one change."""
+        self._stated_once.update(stated)
+        text = f"reading {len(stated)} files as guessed"
+        self.change(text, self.job.changed(stated={**self.job.stated, **stated}))
 
     def speaks_against(self, path: Path, stated: Stated) -> bool:
         """Whether the content of a headerless file, or its name, says another encoding than was stated."""

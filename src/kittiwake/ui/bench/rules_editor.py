@@ -95,6 +95,8 @@ BLANKS = (
     Blank("TREATMENT", "Air is trimmed to", ("treatment", "trim_lead_seconds"), "s", "number"),
     Blank("TREATMENT", "before and", ("treatment", "trim_tail_seconds"), "s after", "number"),
     Blank("TREATMENT", "The end is blended into the start over", ("treatment", "loop_seconds"), "s", "number"),
+    Blank("TREATMENT", "It fades in over", ("treatment", "fade_in_seconds"), "s", "number"),
+    Blank("TREATMENT", "and out over", ("treatment", "fade_out_seconds"), "s", "number"),
     Blank("TREATMENT", "Silence comes first for", ("treatment", "lead_seconds"), "s", "number"),
     Blank("TREATMENT", "Remedies speed it up by at most", ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
     Blank("TREATMENT", "They leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
@@ -105,7 +107,7 @@ BLANKS = (
 
 #: What an emptied blank means where it is not “no rule”.
 _ZERO: dict[str, Any] = {
-    "lead_seconds": 0.0, "loop_seconds": 0.0, "limiter_db": 0.0, "presence_db": 0.0, "folder": "", "bit_rate": 0, "kinds": [],
+    "lead_seconds": 0.0, "fade_in_seconds": 0.0, "fade_out_seconds": 0.0, "loop_seconds": 0.0, "limiter_db": 0.0, "presence_db": 0.0, "folder": "", "bit_rate": 0, "kinds": [],
 }  # fmt: skip
 
 
@@ -271,6 +273,8 @@ def _read(data: dict[str, Any], blank: Blank) -> Any:
         return data["rules"].get("more", {}).get(blank.path[-1])
     if blank.kind == "ending":
         return data["rules"]["names"].get("extension")
+    if str(blank.path[-1]).startswith("fade_"):
+        return data["treatment"].get(blank.path[-1])
     value: Any = data
     for part in blank.path:
         value = value[part]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from pathlib import Path
 
 from PySide6.QtCore import Qt
@@ -132,6 +133,30 @@ def read_as_guessed(at: Context) -> None:
 
 
 @command(
+    "edit.all_as_guessed",
+    "Read all as guessed",
+    "Take the likeliest way to read every file without a header on the board, each as its own content says.",
+    "Ctrl+Shift+H",
+    menu="Edit",
+)
+def read_all_as_guessed(at: Context) -> None:
+    project = at.session.project
+    guesses = {
+        source: facts.suggested
+        for source in project.job.sources
+        if (facts := project.facts.get(source)) is not None
+        and facts.error is not None
+        and facts.suggested is not None
+    }
+    if not guesses:
+        at.status.say("No file without a header waits here for a way to read it.")
+        return
+    project.state_each(guesses)
+    kinds = ", ".join(f"{count} as {one}" for one, count in Counter(map(str, guesses.values())).most_common())
+    at.status.say(f"{len(guesses)} files read as their content says: {kinds}. Ctrl+Z takes it back.")
+
+
+@command(
     "edit.rate",
     "State the true rate…",
     "Say at what rate the sound was really taken; no sample changes.",
@@ -165,8 +190,8 @@ def state_rate(at: Context) -> None:
 def touch_up(at: Context) -> None:
     clips = at.board.selected_clips()
     if _in_cut_page(at):
-        chosen = at.bench.cut_page.chosen()
-        clips = [clip for clip in at.session.project.job.clips if chosen and clip.id == chosen.id]
+        picked = at.bench.cut_page.picked()
+        clips = [clip for clip in at.session.project.job.clips if clip.id in picked]
     first = next(iter(clips), None)
     facts = at.session.project.facts.get(first.source) if first else None
     if first is None or facts is None or not facts.ok:

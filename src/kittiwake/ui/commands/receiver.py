@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable, Mapping
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog
@@ -35,13 +35,22 @@ def choose_receivers(at: Context) -> None:
     def take() -> None:
         if not (chosen := dialog.chosen()):
             at.status.say("A board has at least one receiver: nothing was changed.")
-        elif at.attempt(lambda: edits.choose_receivers(at.session.project, chosen)):
+        elif at.attempt(lambda: _choose(at, chosen, dialog.wishes)):
             note_used(receiver.slug for receiver in at.session.project.receivers)
         at.board.setFocus()
 
     dialog.accepted.connect(take)
     dialog.new_wanted.connect(lambda begin, slug: new_receiver(at, begin, slug))
     dialog.open()
+
+
+def _choose(at: Context, chosen: Iterable[str], wishes: Mapping[str, Receiver]) -> None:
+    """Put these on the board. What was typed as a wish is kept first, so that it is found again by its name."""
+    names = list(chosen)
+    for slug in names:
+        if slug in wishes:
+            keep_own(wishes[slug])
+    edits.choose_receivers(at.session.project, names)
 
 
 @command(

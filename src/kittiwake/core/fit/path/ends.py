@@ -26,10 +26,17 @@ def _lead(recipe: Recipe, seen: Described) -> Iterator[Step]:
 
 
 def _fades(recipe: Recipe, seen: Described) -> Iterator[Step]:
-    if recipe.fade_in:
-        yield Step(f"Fade in over {1000 * recipe.fade_in / recipe.rate_out:.0f} ms", "the start is a cut")
-    if recipe.fade_out:
-        yield Step(f"Fade out over {1000 * recipe.fade_out / recipe.rate_out:.0f} ms", "the end is a cut")
+    treatment, name = seen.receiver.treatment, seen.receiver.name
+    for frames, what, asked, edge in (
+        (recipe.fade_in, "in", treatment.fade_in_seconds, "start"),
+        (recipe.fade_out, "out", treatment.fade_out_seconds, "end"),
+    ):
+        if frames:
+            seconds = frames / recipe.rate_out
+            length = f"{seconds:.2f} s" if seconds >= 1 else f"{1000 * seconds:.0f} ms"
+            yield Step(
+                f"Fade {what} over {length}", f"{name} asks for it" if asked >= seconds else f"the {edge} is a cut"
+            )
 
 
 LOOP = Stage(

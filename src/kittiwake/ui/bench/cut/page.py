@@ -413,6 +413,9 @@ class CutPage(QWidget):
 
     def _name_and_go_on(self) -> None:
         self.work.rename(self.name.text())
+        spans = self._cut.spans
+        if spans and spans[-1].id == self.work.chosen_id:
+            self.wave.setFocus()  # nothing is left to name: letters are keys again
         self.step(1, hear=True)
 
     def _draw(self, start: int, stop: int) -> None:
