@@ -107,7 +107,7 @@ class TestVerbs(FolderCase):
         path = self.write("a b.wav", speech_like(48000, 1), 48000)
         result = self.run_verb("make", "--json", "--for", toml, "--into", self.folder / "o", path)
         row = self.rows(result)[0]
-        self.assertEqual((result.exit_code, Path(row["output"]).name), (0, "a_b.wav"))
+        self.assertEqual((result.exit_code, Path(row["output"]).name), (0, "a b.wav"))
 
     def test_headerless_in_and_out(self) -> None:
         from kittiwake.core.codec import ulaw

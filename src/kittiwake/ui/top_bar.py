@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from pathlib import Path
-
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
@@ -11,6 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from .button import Button
 from .elided import ElidedLabel
 from .session import Session
+from .short_path import short_path
 from .state_counter import StateCounter
 
 
@@ -104,7 +103,7 @@ class TopBar(QWidget):
             button.setText(f"·  {counts[state]} {words if self.width() >= 1150 else short}")
             button.setAccessibleName(f"{counts[state]} {words}")
         metrics = self.output_button.fontMetrics()
-        text = f"Outputs go to {_short(self._session.project.output_folder)}"
+        text = f"Outputs go to {short_path(self._session.project.output_folder)}"
         text = metrics.elidedText(
             text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - 40)
         )
@@ -113,10 +112,3 @@ class TopBar(QWidget):
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
         self._fit()
-
-
-def _short(path: Path) -> str:
-    try:
-        return f"~/{path.relative_to(Path.home())}"
-    except ValueError:
-        return str(path)

@@ -25,6 +25,7 @@ REMEDIES = {
     "accept_damaged": "deliver what is whole of a damaged file",
     "accept_silent": "deliver silence",
     "accept_very_quiet": "live with the noise of a very quiet recording",
+    "allow_limiter": "let a limiter hold down the peaks that keep the level short",
     "accept_peaks_limit_level": "leave it a little quieter",
     "accept_narrow_band": "deliver narrow sound",
     "accept_level_outside": "deliver it at its level",

@@ -10,6 +10,7 @@ from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
 from ..session import Session
+from ..short_path import short_path
 from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
 from .spectrum import SpectrumLayer, SpectrumView
 from .wave import WaveLayer, WaveView
@@ -155,7 +156,7 @@ def _rate_in_words(stamped: int, true_rate: int | None) -> str:
 def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, str]]:
     """Names and values of everything that is known of a source, at its true rate (Hz) where that was stated."""
     head, sound = facts.header, facts.measures
-    pairs = [("File", facts.path.name), ("Folder", str(facts.path.parent))]
+    pairs = [("File", facts.path.name), ("Folder", short_path(facts.path.parent))]
     if head:
         pairs += [
             ("Kind", format_kind(head.container, head.encoding)),

@@ -80,7 +80,7 @@ def _may_make(at: Context) -> bool:
 @command(
     "make.forms",
     "In several forms…",
-    "Make the selected clips in several forms at once: WAV, FLAC, MP3 …",
+    "Make the selected clips in several forms at once, such as WAV, FLAC and MP3.",
     "Ctrl+M",
     menu="Make",
 )

@@ -1,0 +1,128 @@
+"""Nothing is cut off and nothing lies over anything else, at two sizes of the window, in light and dark."""
+
+from __future__ import annotations
+
+import itertools
+import re
+
+from PySide6.QtCore import QRect
+from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QWidget
+
+from kittiwake.ui.elided import ElidedLabel
+from kittiwake.ui.forms_dialog import FormsDialog
+from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.touch_dialog import TouchDialog
+from tests.ui.base import WindowCase
+
+SIZES = ((1280, 800), (1000, 640))
+
+
+def cut_off(root: QWidget) -> list[str]:
+    """Labels and buttons whose text has not room enough. What ends in an ellipsis says so, and has the rest in its tip."""
+    found = []
+    for widget in root.findChildren(QWidget):
+        if not widget.isVisible() or isinstance(widget, ElidedLabel):
+            continue
+        metrics = widget.fontMetrics()
+        if isinstance(widget, QLabel) and widget.text():
+            plain = re.sub(r"<[^>]+>", "", widget.text()) if "<" in widget.text() else widget.text()
+            if widget.wordWrap() or "<" in widget.text():
+                short = (
+                    widget.height() + 2 < widget.heightForWidth(widget.width())
+                    if widget.hasHeightForWidth()
+                    else False
+                )
+            else:
+                width = max(metrics.horizontalAdvance(line.replace("&", "")) for line in plain.split("\n"))
+                short = width > widget.contentsRect().width() + 2
+            if short and not plain.endswith("…"):
+                found.append(f"{type(widget).__name__} {plain[:60]!r}: {widget.size()}")
+        elif isinstance(widget, QPushButton | QCheckBox) and widget.text():
+            room = widget.width() - (20 if isinstance(widget, QCheckBox) else 0)
+            if metrics.horizontalAdvance(widget.text().replace("&", "")) > room + 2:
+                found.append(f"{type(widget).__name__} {widget.text()!r}: {widget.width()}")
+    return found
+
+
+def overlapping(root: QWidget) -> list[str]:
+    """Controls that share a parent and lie over each other."""
+    found = []
+    kinds = (QLabel, QAbstractButton, QComboBox)
+    parents = {widget.parentWidget() for kind in kinds for widget in root.findChildren(kind) if widget.isVisible()}
+    for parent in parents:
+        if parent is None:
+            continue
+        inside = [
+            w for kind in kinds for w in parent.findChildren(kind) if w.isVisible() and w.parentWidget() is parent
+        ]
+        for one, other in itertools.combinations(inside, 2):
+            both: QRect = one.geometry().intersected(other.geometry())
+            if both.width() > 2 and both.height() > 2:
+                found.append(f"{one} {getattr(one, 'text', str)()!r} over {other} {getattr(other, 'text', str)()!r}")
+    return found
+
+
+class TestSizes(WindowCase):
+    def check(self, root: QWidget, what: str) -> None:
+        self.app.processEvents()
+        self.app.processEvents()
+        self.assertEqual(cut_off(root), [], what)
+        self.assertEqual(overlapping(root), [], what)
+
+    def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
+        window = self.window
+        window.resize(*SIZES[0])
+        self.check(window, "empty")
+        self.open_demo()
+        notice, welcome = self.clip("Safety notice"), self.clip("Welcome")
+
+        def cell() -> None:
+            window.board.select(notice.id, "quay-beacon")
+
+        def clip() -> None:
+            window.board.select(welcome.id)
+
+        def cutting() -> None:
+            window.board.setFocus()
+            window.board.select(notice.id)
+            window.run("cut.open")
+            self.wait_for(lambda: window.bench.cut_page._activity is not None)
+
+        pages = (
+            ("cell", cell), ("clip", clip), ("receiver", lambda: window.run("view.receiver")),
+            ("levels", lambda: window.run("view.levels")), ("cut", cutting), ("record", lambda: window.run("record.open")),
+        )  # fmt: skip
+        for size, dark in ((SIZES[0], False), (SIZES[1], False), (SIZES[1], True)):
+            window.resize(*size)
+            window.use_colours(dark)
+            for name, show in pages:
+                window.board.setFocus()
+                show()
+                self.check(window, f"{name} at {size}, {'dark' if dark else 'light'}")
+
+    def test_dialogs(self) -> None:
+        self.open_demo()
+        for dialog in (
+            ReceiverChooser(self.window, ("phone-menu",), {}), FormsDialog(self.window, "Two at the desk"),
+            TouchDialog(self.window, [self.clip("Welcome").touch_up]),
+        ):  # fmt: skip
+            dialog.show()
+            self.check(dialog, type(dialog).__name__)
+            dialog.close()
+
+    def test_the_measure_itself_sees_what_is_cut_off_and_what_overlaps(self) -> None:
+        holder = QWidget()
+        one, other, wrapped = (
+            QLabel("A text that is far too long", holder),
+            QPushButton("Make it", holder),
+            QLabel("word " * 30, holder),
+        )
+        wrapped.setWordWrap(True)
+        one.setGeometry(0, 0, 40, 20)
+        other.setGeometry(20, 5, 30, 20)
+        wrapped.setGeometry(0, 100, 60, 20)
+        holder.show()
+        self.app.processEvents()
+        self.assertEqual(len(cut_off(holder)), 3)
+        self.assertEqual(len(overlapping(holder)), 1)
+        holder.close()
