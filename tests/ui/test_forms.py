@@ -106,3 +106,36 @@ class TestTruth(WindowCase):
             edit.state_for(self.window.context, paths, Stated("ulaw", 8000))
         self.settle()
         self.assertEqual(self.session.project.job.stated[paths[2]].encoding, "alaw")
+
+
+class TestPlaces(WindowCase):
+    def test_outputs_in_one_folder_mirrored_and_beside_their_sources(self) -> None:
+        for place in ("a", "b/c"):
+            self.write(f"in/{place}/line 01.wav", speech_like(16_000, 1), 16_000)
+        self.session.project.begin(("editing-copy",))
+        self.window.add_paths([self.folder / "in"])
+        self.settle()
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        self.window.board.setFocus()
+        for command, wanted in (
+            ("job.mirrored", {"made/editing-copy/a/line 01.wav", "made/editing-copy/b/c/line 01.wav"}),
+            ("job.one_folder", {"made/editing-copy/line 01.wav", "made/editing-copy/line 01_2.wav"}),
+            ("job.beside", {"in/a/line 01_2.wav", "in/b/c/line 01_2.wav"}),
+        ):
+            before = set(self.folder.rglob("*.wav"))
+            self.window.run(command)
+            self.settle()
+            # What was made elsewhere is not what is wanted here.
+            self.wait_for(lambda: {cell.state for cell in self.session.project.cells()} == {"convert"})
+            self.window.run("make.all")
+            self.settle()
+            made = {str(path.relative_to(self.folder)) for path in set(self.folder.rglob("*.wav")) - before}
+            self.assertEqual(made, wanted, command)
+        self.assertIn("beside their sources", self.window.top.output_button.text())
+        job = self.folder / "j.kittiwake"
+        self.session.project.save(job)
+        self.session.project.history.mark_clean()
+        self.window.open_job(job)
+        self.settle()
+        self.assertEqual(self.session.project.job.placement, "beside")
+        self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})

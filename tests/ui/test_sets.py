@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import shutil
+from unittest import mock
 
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
@@ -11,6 +12,7 @@ from kittiwake.core.codec import find_format
 from kittiwake.core.model import Clip, Stated
 from kittiwake.core.project import edits
 from kittiwake.core.project.remembered import Remembered
+from kittiwake.ui.commands import edit
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from tests.core.intake import test_streams
 from tests.sounds import DEMO, speech_like, spoken
@@ -78,7 +80,7 @@ class TestShared(WindowCase):
         edits.remove_clips(self.session.project, {self.clip("0").id})
         self.assertEqual(self.state("2", mine.slug), "as_is")
 
-    def test_a_kind_is_chosen_with_one_key_for_all_selected(self) -> None:
+    def test_a_kind_is_asked_for_and_holds_for_all_selected(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Car deck.aiff"])
         self.settle()
         self.session.project.change("receivers", self.session.project.job.changed(receivers=("paging-controller",)))
@@ -86,8 +88,13 @@ class TestShared(WindowCase):
         self.window.board.setFocus()
         self.window.board.select(self.clip("Welcome").id, "paging-controller")
         self.press(Key.Key_Down, Mod.ShiftModifier)
-        self.press(Key.Key_D)
-        self.assertEqual({clip.kind for clip in self.session.project.job.clips}, {"evacuation"})
+        with mock.patch.object(edit, "chosen", return_value="Leave it") as asked:
+            self.press(Key.Key_D)
+        self.assertEqual({clip.kind for clip in self.session.project.job.clips}, {""})  # no key says what kind it is
+        self.assertEqual((asked.call_args.args[-1], len(asked.call_args.args[4])), ("Leave it", 4))
+        with mock.patch.object(edit, "chosen", return_value="It is of the kind “alert”"):
+            self.press(Key.Key_D)
+        self.assertEqual({clip.kind for clip in self.session.project.job.clips}, {"alert"})
         self.assertEqual(self.state("Car deck", "paging-controller"), "convert")
 
 

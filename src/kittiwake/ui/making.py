@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import time
 from collections.abc import Sequence
+from pathlib import Path
 from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
@@ -11,6 +12,7 @@ from PySide6.QtCore import QObject, Signal
 from ..core.batch import BatchRequest, PlannedClip, Share, run_batch
 from ..core.fit import Fit
 from ..core.make import Result
+from ..core.model import Receiver
 from ..core.process import Processes
 from ..core.project import Cell
 from .session import Session
@@ -103,28 +105,35 @@ class Maker(QObject):
             self._session.project.outputs.set_share(cell.key, 0.0)
         self._cells = {(cell.clip.id, cell.receiver.slug): cell for cell in chosen}
         receivers = {cell.receiver.slug: cell.receiver for cell in chosen}
-        request = BatchRequest(
-            tuple(receivers.values()), tuple(map(self._session.project.folder_of, receivers.values()))
-        )
         places = {clip.id: n for n, clip in enumerate(self._session.project.job.clips, 1)}
-        self._thread = Thread(target=self._run, args=(chosen, request, places), name="maker", daemon=True)
+        self._thread = Thread(
+            target=self._run,
+            args=(self._in_folders(chosen, list(receivers.values())), places),
+            name="maker",
+            daemon=True,
+        )
         self._thread.start()
         self.started.emit(self.total)
         return self.total
 
-    def _run(self, cells: list[Cell], request: BatchRequest, places: dict[str, int]) -> None:
+    def _in_folders(self, cells: list[Cell], receivers: list[Receiver]) -> list[tuple[BatchRequest, list[Cell]]]:
+        """Cells by the folders that their outputs go to, which is one for each receiver unless the job says otherwise."""
+        parts: dict[tuple[Path, ...], list[Cell]] = {}
+        folders: dict[Path, tuple[Path, ...]] = {}
+        for cell in cells:
+            place = cell.clip.source.parent
+            if place not in folders:
+                folders[place] = tuple(self._session.project.folder_of(one, cell.clip.source) for one in receivers)
+            parts.setdefault(folders[place], []).append(cell)
+        return [(BatchRequest(tuple(receivers), where), some) for where, some in parts.items()]
+
+    def _run(self, parts: list[tuple[BatchRequest, list[Cell]]], places: dict[str, int]) -> None:
         try:
-            fits: dict[str, dict[str, Fit]] = {}
-            clips = []
-            for cell in cells:
-                assert cell.fit is not None and cell.facts is not None
-                if cell.clip.id not in fits:
-                    fits[cell.clip.id] = {}
-                    clips.append(PlannedClip(cell.clip, cell.facts, fits[cell.clip.id], places[cell.clip.id]))
-                fits[cell.clip.id][cell.receiver.slug] = cell.fit
             executor = Processes(pause=self._pause)
-            for result in run_batch(clips, request, executor, cancelled=self._stop.is_set, progress=self._watch):
-                self._made.emit(result)
+            for request, cells in parts:
+                clips = _planned(cells, places)
+                for result in run_batch(clips, request, executor, cancelled=self._stop.is_set, progress=self._watch):
+                    self._made.emit(result)
             self._over.emit("")
         except Exception as error:  # the thread's last chance to tell anybody
             self._over.emit(str(error))
@@ -184,3 +193,16 @@ class Maker(QObject):
         self.cancel()
         if self._thread:
             self._thread.join()
+
+
+def _planned(cells: Sequence[Cell], places: dict[str, int]) -> list[PlannedClip]:
+    """The clips of cells, each with the fits that are to be made."""
+    fits: dict[str, dict[str, Fit]] = {}
+    clips = []
+    for cell in cells:
+        assert cell.fit is not None and cell.facts is not None
+        if cell.clip.id not in fits:
+            fits[cell.clip.id] = {}
+            clips.append(PlannedClip(cell.clip, cell.facts, fits[cell.clip.id], places[cell.clip.id]))
+        fits[cell.clip.id][cell.receiver.slug] = cell.fit
+    return clips

@@ -60,7 +60,7 @@ class Outputs(QObject):
         if self._stopped or self._busy or (not now and time.monotonic() - self._last < _SHARE * self._took):
             return
         self._busy = True
-        folders = tuple(dict.fromkeys(self._project.folder_of(receiver) for receiver in self._project.receivers))
+        folders = self._project.folders()
         known = _Known(
             self._project.outputs.records,
             self._project.outputs.known_stamps,
@@ -126,10 +126,10 @@ class Outputs(QObject):
         """Outputs in the job's folders that were made here, are as they were made, and belong to no clip and receiver of the job."""
         wanted = {(str(clip.source), clip.name) for clip in self._project.job.clips}
         found = []
-        for receiver in self._project.receivers:
-            folder = self._project.folder_of(receiver)
+        slugs = {receiver.slug for receiver in self._project.receivers}
+        for folder in self._project.folders():
             for entry in Ledger(folder):
-                if (entry.source, entry.clip) in wanted and entry.receiver == receiver.slug:
+                if (entry.source, entry.clip) in wanted and entry.receiver in slugs:
                     continue
                 if as_made(path := folder / entry.output, entry):
                     found.append((path, entry))

@@ -103,7 +103,10 @@ class TopBar(QWidget):
             button.setText(f"·  {counts[state]} {words if self.width() >= 1150 else short}")
             button.setAccessibleName(f"{counts[state]} {words}")
         metrics = self.output_button.fontMetrics()
+        placement = self._session.project.job.placement
         text = f"Outputs go to {short_path(self._session.project.output_folder)}"
+        if placement != "one":
+            text = "Outputs go beside their sources" if placement == "beside" else f"{text}, mirrored"
         text = metrics.elidedText(
             text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - 40)
         )

@@ -44,7 +44,7 @@ class ProjectCase(FolderCase):
         project = self.project
         cells = [cell for cell in project.cells() if cell.fit]
         clips = [PlannedClip(c.clip, c.facts, {MENU.slug: c.fit}, n) for n, c in enumerate(cells, 1)]  # type: ignore[dict-item, arg-type]
-        request = BatchRequest((MENU,), (project.folder_of(MENU),))
+        request = BatchRequest((MENU,), (project.folder_of(MENU, Path()),))
         for result in run_batch(clips, request, InProcess()):
             project.outputs.take_result(next(c for c in cells if c.clip.id == result.clip), result)
 
@@ -85,10 +85,10 @@ class TestProject(ProjectCase):
 
     def test_what_another_run_made_is_known_by_the_ledger(self) -> None:
         path = self.speech("a.wav")
-        list(run_batch([path], BatchRequest((MENU,), (self.project.folder_of(MENU),)), InProcess()))
+        list(run_batch([path], BatchRequest((MENU,), (self.project.folder_of(MENU, Path()),)), InProcess()))
         self.add(path)
         self.assertEqual(self.states(), ["convert"])
-        entries = {(e.source, e.clip, e.receiver): e for e in Ledger(self.project.folder_of(MENU))}
+        entries = {(e.source, e.clip, e.receiver): e for e in Ledger(self.project.folder_of(MENU, Path()))}
         self.project.outputs.take_news(News(ledger=entries))
         self.assertEqual(self.states(), ["made"])
         (record,) = self.project.outputs.records.values()

@@ -46,6 +46,10 @@ class MadeRecord:
 _RECORD = tuple(field.name for field in dataclasses.fields(MadeRecord))
 
 
+#: Where outputs may go, see ``Job.placement``.
+PLACEMENTS = ("one", "mirrored", "beside")
+
+
 @dataclass(frozen=True, slots=True)
 class Job:
     """Sources are the files that clips point at; receivers are slugs, or paths of TOML files.
@@ -54,6 +58,7 @@ class Job:
     ----------
     stated : formats of headerless sources.
     cuts : how sources are cut into spans; each span that is not set aside has a clip of the same id.
+    placement : where outputs go: ``one`` folder for each receiver, the sources' folders ``mirrored`` in it, or ``beside`` the sources.
     own : receivers that this job describes itself, by slug; one goes before a shipped one of the same slug.
     """
 
@@ -61,6 +66,7 @@ class Job:
     clips: tuple[Clip, ...] = ()
     receivers: tuple[str, ...] = ("phone-menu", "quay-beacon", "speech-engine")
     output: str = ""
+    placement: str = "one"
     made: tuple[MadeRecord, ...] = ()
     stated: Mapping[Path, Stated] = field(default_factory=dict, hash=False)
     own: Mapping[str, Receiver] = field(default_factory=dict, hash=False)
@@ -94,6 +100,7 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         "kittiwake": JOB_VERSION,
         "name": job.name,
         "output": job.output,
+        **({"placement": job.placement} if job.placement != "one" else {}),
         "receivers": list(job.receivers),
         "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
         "sources": (
@@ -199,6 +206,7 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callabl
         clips=clips,
         receivers=tuple(dict.fromkeys(names)),
         output=_output(data.get("output", ""), base),
+        placement=checked.one_of(data.get("placement", "one"), "placement", PLACEMENTS),
         made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), checkpoint)),
         own=own,
         stated={

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 from pathlib import Path
@@ -74,7 +75,9 @@ class Outputs:
         project, key = self._project, (clip.id, receiver.slug)
         facts = project.facts.get(clip.source)
         found = project.plans.fit_of(clip, receiver)
-        record = self._own.get(key) or self._adopted_record(clip, receiver, found)
+        record = self._own.get(key)
+        if record is None or not self._lies_there(record, clip, receiver):
+            record = self._adopted_record(clip, receiver, found)
         of, result = self._results.get(key, (None, None))
         if key in self._shares:
             return Cell(clip, receiver, "making", found, facts, record, result, self._shares[key])
@@ -90,6 +93,11 @@ class Outputs:
             state = "failed"
         return Cell(clip, receiver, state, found, facts, record, result)
 
+    def _lies_there(self, record: MadeRecord, clip: Clip, receiver: Receiver) -> bool:
+        """Whether an output lies where outputs go now; it may have been made when they went elsewhere."""
+        place, folder = os.path.dirname(record.output), str(self._project.folder_of(receiver, clip.source))  # noqa: PTH120 - asked of every cell
+        return place == folder or os.path.realpath(place) == os.path.realpath(folder)
+
     def _adopted_record(self, clip: Clip, receiver: Receiver, found: Fit | None) -> MadeRecord | None:
         """What was made of a clip in another session, or in a terminal, as the ledger of its folder tells; computed once for each entry."""
         entry = self.ledger.get((str(clip.source), clip.name, receiver.slug))
@@ -100,7 +108,7 @@ class Outputs:
         if kept is None or kept[0] != entry:
             same = fingerprint(found, receiver, entry.source_digest) == entry.fingerprint
             mark = self._project.plans.fingerprint_of(key, found, receiver) if same else "other"
-            output = str(self._project.folder_of(receiver) / entry.output)
+            output = str(self._project.folder_of(receiver, clip.source) / entry.output)
             record = MadeRecord(clip.id, receiver.slug, output, entry.sha256, entry.bytes, mark, entry.stamp)
             kept = self._adopted[key] = (entry, record)
         return kept[1]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 from collections.abc import Iterable, Iterator, Mapping
 from functools import cache
 from pathlib import Path
@@ -59,6 +60,7 @@ class Project:
         self._receivers_of = (self.job.receivers, self.job.own)
         self.plans = Plans(self)
         self.outputs = Outputs(self)
+        self._root_of: tuple[tuple[Clip, ...], Path | None] = ((), None)
         self._ids_of: tuple[tuple[Clip, ...], set[str]] = ((), set())
         self._clips_of: dict[Path, list[str]] = {}
         self._by_folder: dict[Path, dict[Path, Facts]] = {}
@@ -360,8 +362,35 @@ class Project:
             return Path(self.job.output).expanduser()
         return _documents() / "Kittiwake" / self.job.name
 
-    def folder_of(self, receiver: Receiver) -> Path:
-        return self.output_folder / (receiver.delivery.folder or receiver.slug)
+    def folder_of(self, receiver: Receiver, source: Path) -> Path:
+        """Where the output of a clip of this source goes."""
+        placement, own = self.job.placement, receiver.delivery.folder or receiver.slug
+        if placement == "beside":
+            return source.parent / own if len(self.receivers) > 1 else source.parent
+        folder = self.output_folder / own
+        root = self._root() if placement == "mirrored" else None
+        return folder / source.parent.relative_to(root) if root is not None else folder
+
+    def _root(self) -> Path | None:
+        """The folder that all sources have in common; None where they have none."""
+        if self._root_of[0] is not self.job.clips:
+            parents = {str(clip.source.parent) for clip in self.job.clips}
+            try:
+                root = Path(os.path.commonpath(parents)) if parents else None
+            except ValueError:
+                root = None
+            self._root_of = (self.job.clips, root)
+        return self._root_of[1]
+
+    def folders(self) -> tuple[Path, ...]:
+        """Every folder that outputs go to."""
+        if self.job.placement == "one":
+            places = [Path()]
+        else:
+            places = list({clip.source.parent: clip.source for clip in self.job.clips}.values())
+        return tuple(
+            dict.fromkeys(self.folder_of(receiver, place) for receiver in self.receivers for place in places)
+        )
 
     @property
     def recordings_folder(self) -> Path:

@@ -67,7 +67,7 @@ class TakeView(QWidget):
         for second in range(0, int(seconds) + 1, 1 if seconds < 16 else 5 if seconds < 80 else 30):
             x = plot.left() + second / seconds * plot.width()
             painter.setPen(QColor(c.soft))
-            place = QRectF(max(2.0, x - 20), plot.bottom() + 2, 40, 14)
+            place = QRectF(min(max(2.0, x - 20), plot.right() - 40), plot.bottom() + 2, 40, 14)
             side = Qt.AlignmentFlag.AlignLeft if second == 0 else Qt.AlignmentFlag.AlignHCenter
             painter.drawText(place, side, f"{second} s")
 

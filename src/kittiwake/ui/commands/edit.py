@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections import Counter
 from pathlib import Path
 
-from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QMessageBox
 
 from ...commands import command
+from ...core.fit import Problem, Remedy
 from ...core.model import Clip, Receiver, Stated
 from ...core.project import edits
 from ..ask import chosen
@@ -225,18 +225,27 @@ def take_remedy(at: Context) -> None:
         for problem in fit.problems if fit else ():
             if problem.severity != severity:
                 continue
-            remedy = next((r for r in problem.remedies if r.by_key), None)
+            remedy = next((r for r in problem.remedies if r.by_key), None) or _asked_for(at, problem)
             if remedy:
                 taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
                 many = f" For {taken} clips." if taken > 1 else ""
                 at.status.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
                 return
             if any(r.asks for r in problem.remedies):
-                at.bench.setFocus(Qt.FocusReason.ShortcutFocusReason)
-                at.bench.focusNextChild()
-                at.status.say(f"{problem.message} That is yours to choose: no key takes it for you.")
                 return
     at.status.say("There is no remedy to take here; select a cell that asks for a decision.")
+
+
+def _asked_for(at: Context, problem: Problem) -> Remedy | None:
+    """The remedy that a person chooses, where no key may: what kind of message it is, or what loses words."""
+    offered = {remedy.what: remedy for remedy in problem.remedies if remedy.asks}
+    if not offered:
+        return None
+    leave, role = "Leave it", QMessageBox.ButtonRole
+    told = " ".join(remedy.result for remedy in offered.values() if remedy.result)
+    answers = {**dict.fromkeys(offered, role.AcceptRole), leave: role.RejectRole}
+    answer = chosen(at.window, "Yours to choose", problem.message, told, answers, leave)
+    return offered.get(answer)
 
 
 def _in_cut_page(at: Context) -> bool:

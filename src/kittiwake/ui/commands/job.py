@@ -75,6 +75,31 @@ def choose_output(at: Context) -> None:
         at.session.project.change("choosing the output folder", at.session.project.job.changed(output=name))
 
 
+def _place(at: Context, placement: str, text: str) -> None:
+    at.session.project.change(text, at.session.project.job.changed(placement=placement))
+    at.status.say(f"Outputs go {text}. What was made elsewhere stays there.")
+
+
+@command("job.one_folder", "Outputs in one folder", "Each receiver has one folder for all its outputs.", menu="Job")
+def place_in_one(at: Context) -> None:
+    _place(at, "one", "into one folder for each receiver")
+
+
+@command(
+    "job.mirrored",
+    "Outputs in mirrored folders",
+    "Within the output folder, have the folders that the sources have.",
+    menu="Job",
+)
+def place_mirrored(at: Context) -> None:
+    _place(at, "mirrored", "into the folders of their sources, mirrored")
+
+
+@command("job.beside", "Outputs beside their sources", "Put outputs where their sources are.", menu="Job")
+def place_beside(at: Context) -> None:
+    _place(at, "beside", "beside their sources")
+
+
 @command("job.quit", "Leave", "Close the window.", "Ctrl+Q", menu="Job")
 def leave(at: Context) -> None:
     at.view.close()

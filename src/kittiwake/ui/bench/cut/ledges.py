@@ -36,7 +36,7 @@ def draw_ledges(
         _draw_ledge(painter, sight, row, shown, shown.span.id == chosen, shown.span.id in selected, seen)
     for shown in spans:
         _draw_edges(painter, sight, shown, shown.span.id == chosen, edge)
-    _draw_pauses(painter, sight, row, [shown for shown in spans if not shown.span.aside])
+    _draw_pauses(painter, sight, row, spans)
 
 
 def draw_chosen(painter: QPainter, sight: Sight, span: Span) -> None:

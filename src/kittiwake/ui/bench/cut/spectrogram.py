@@ -39,9 +39,9 @@ def spectrogram(
 
 
 def _table() -> NDArray[np.uint8]:
-    """From the ground over the colour of waves to that of text, as B, G, R, x."""
+    """From the ground over slate to the colour of text, as B, G, R, x."""
     c = colours()
-    stops = [QColor(c.sheet), QColor(c.wave_output), QColor(c.text)]
+    stops = [QColor(c.sheet), QColor(c.convert), QColor(c.text)]
     at = np.linspace(0, 1, 256)
     table = np.zeros((256, 4), np.uint8)
     for channel, values in enumerate(

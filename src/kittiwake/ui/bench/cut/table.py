@@ -24,7 +24,7 @@ from .sight import clock
 Index = QModelIndex | QPersistentModelIndex
 NUMBER, NAME, TEXT, FROM, TO, LENGTH, TAKE = range(7)
 _HEADS = ("", "Name", "Text", "Start", "End", "Length", "Take")
-_WIDTHS = {NUMBER: 58, NAME: 200, FROM: 104, TO: 104, LENGTH: 84, TAKE: 150}
+_WIDTHS = {NUMBER: 72, NAME: 200, FROM: 104, TO: 104, LENGTH: 84, TAKE: 150}
 
 
 class SpanModel(QAbstractTableModel):
