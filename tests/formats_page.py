@@ -88,7 +88,7 @@ def page() -> str:
         "",
         "*Encoding* is the word that receivers, `--headerless` and jobs have for it.",
         "",
-        "| container | encoding | legal rates | bit rates, kbit/s | size in bytes | delay, last lot | written by | proved by | round trip |",
+        "| container | encoding | legal rates | bit rates, kbit/s | size in bytes | delay, last frame | written by | proved by | round trip |",
         "|---|---|---|---|---|---|---|---|---|",
     ]
     for form in FORMATS.values():

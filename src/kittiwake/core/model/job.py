@@ -66,11 +66,11 @@ class Job:
     clips: tuple[Clip, ...] = ()
     receivers: tuple[str, ...] = ("phone-menu", "quay-beacon", "speech-engine")
     output: str = ""
-    placement: str = "one"
     made: tuple[MadeRecord, ...] = ()
     stated: Mapping[Path, Stated] = field(default_factory=dict, hash=False)
     own: Mapping[str, Receiver] = field(default_factory=dict, hash=False)
     cuts: Mapping[Path, Cut] = field(default_factory=dict, hash=False)
+    placement: str = "one"
 
     @property
     def sources(self) -> tuple[Path, ...]:
