@@ -56,7 +56,7 @@ class TestHalves(WindowCase):
         again = Halves(Board(self.session), FilterBar(), QLabel(), path)
         self.assertEqual(again._shares["clip"], share)
         path.write_text('{"clip": "wide"}')
-        self.assertEqual(Halves(Board(self.session), FilterBar(), QLabel(), path)._shares["clip"], 0.42)
+        self.assertEqual(Halves(Board(self.session), FilterBar(), QLabel(), path)._shares["clip"], 0.47)
 
     def test_what_waits_for_a_decision_is_a_key_away(self) -> None:
         self.open_demo()

@@ -112,7 +112,12 @@ _RECEIVER_OPTIONS = (
 )  # fmt: skip
 
 
-def for_receivers(run: Callable[..., None]) -> Callable[..., None]:
+def for_receivers_if_any(run: Callable[..., None]) -> Callable[..., None]:
+    """As ``for_receivers``, where a verb can do without."""
+    return for_receivers(run, needed=False)
+
+
+def for_receivers(run: Callable[..., None], *, needed: bool = True) -> Callable[..., None]:
     """Options that name receivers, or describe them for once; the verb gets ``receivers``."""
 
     @functools.wraps(run)
@@ -120,7 +125,7 @@ def for_receivers(run: Callable[..., None]) -> Callable[..., None]:
         *, receivers: tuple[Any, ...], forms: tuple[str, ...], rate: int | None, channels: int | None, bit_rate: int,
         variable: bool, settings: tuple[str, ...], **others: Any,
     ) -> None:  # fmt: skip
-        if not receivers and not forms:
+        if needed and not receivers and not forms:
             raise click.UsageError("Say what to make for: --for RECEIVER, or --form FORM.")
         if not forms and (rate or channels or bit_rate or variable):
             raise click.UsageError(

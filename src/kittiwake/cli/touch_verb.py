@@ -127,7 +127,7 @@ def touch_verb(
             items += _planned(clips, facts, receivers, remedies, len(items))
         except KittiwakeError as error:
             raise click.UsageError(f"{facts.path.name}: {error}") from error
-    leave(_make(items, receivers, into, as_json) and good)
+    leave(make_items(items, receivers, into, as_json) and good)
 
 
 def _clips(
@@ -192,7 +192,7 @@ def _planned(
     return items
 
 
-def _make(items: list[Any], receivers: tuple[Any, ...], into: Path, as_json: bool) -> bool:
+def make_items(items: list[Any], receivers: tuple[Any, ...], into: Path, as_json: bool) -> bool:
     """Make what is ready, and say what stands in the way of the rest."""
     from ..core.batch import BatchRequest, run_batch
     from .make_verb import folders_of

@@ -16,7 +16,7 @@ from .button import Button
 
 #: The share of the height that a page of the bench gets, until somebody parts them otherwise.
 _SHARES = {
-    "clip": 0.42,
+    "clip": 0.47,
     "cell": 0.48,
     "receiver": 0.56,
     "compare": 0.56,

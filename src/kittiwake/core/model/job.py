@@ -15,6 +15,7 @@ from . import checked
 from .clip import Clip
 from .receiver import Receiver
 from .receiver_file import receiver_from_data
+from .script import Script
 from .span import Cut
 from .stated import Stated
 from .text import text_of, to_json
@@ -59,6 +60,7 @@ class Job:
     stated : formats of headerless sources.
     cuts : how sources are cut into spans; each span that is not set aside has a clip of the same id.
     placement : where outputs go: ``one`` folder for each receiver, the sources' folders ``mirrored`` in it, or ``beside`` the sources.
+    script : the table of lines.
     own : receivers that this job describes itself, by slug; one goes before a shipped one of the same slug.
     """
 
@@ -71,6 +73,7 @@ class Job:
     own: Mapping[str, Receiver] = field(default_factory=dict, hash=False)
     cuts: Mapping[Path, Cut] = field(default_factory=dict, hash=False)
     placement: str = "one"
+    script: Script = field(default_factory=Script)
 
     @property
     def sources(self) -> tuple[Path, ...]:
@@ -101,6 +104,7 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         "name": job.name,
         "output": job.output,
         **({"placement": job.placement} if job.placement != "one" else {}),
+        **job.script.to_dict(),
         "receivers": list(job.receivers),
         "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
         "sources": (
@@ -206,6 +210,7 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callabl
         clips=clips,
         receivers=tuple(dict.fromkeys(names)),
         output=_output(data.get("output", ""), base),
+        script=Script.from_dict(data),
         placement=checked.one_of(data.get("placement", "one"), "placement", PLACEMENTS),
         made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), checkpoint)),
         own=own,

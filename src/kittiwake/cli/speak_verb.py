@@ -1,0 +1,128 @@
+"""The verb that speaks a script and makes what comes of it."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Any
+
+import click
+
+from ..core.errors import KittiwakeError
+from . import common
+from .common import emit, leave, say, verb
+
+_MORE = """\b
+A script is a table (CSV, TSV, .xlsx, .ods) with the columns name, text, say it as,
+voice, language, speed, kind, for, note; or plain lines, “name: words”. A text may be
+a series: Berth {1..12} is open, {Skerrow|Tarn Holm}. Respellings are a table of
+word, say, language. What is spoken is kept, and spoken again only when it changes."""
+
+
+@verb(
+    "speak",
+    "Speak a script by a voice of this machine, and make it for receivers.",
+    "speak script.csv --for deck-radio --into out/",
+    "speak names.xlsx --respell respell.csv --voice espeak/en-us --form 'wav 16k' --into out/",
+    "speak --voices",
+    more=_MORE,
+)
+@common.for_receivers_if_any
+@click.option("--into", type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
+@click.option("--voice", default="", help="Key of the voice for lines that name none; --voices lists them.")
+@click.option("--language", default="en-gb", show_default=True, help="Language of lines that name none.")
+@click.option(
+    "--respell", type=common.GivenPath(path_type=Path, exists=True, dir_okay=False), help="Table of respellings."
+)
+@click.option("--faster", is_flag=True, help="Speak what is too long faster, as far as the receiver's rules allow.")
+@click.option("--spoken", type=common.GivenPath(path_type=Path, file_okay=False), help="Where spoken lines are kept.")
+@click.option("--voices", "list_voices", is_flag=True, help="List the voices, and leave.")
+@common.remedy_option
+@common.as_json
+@click.argument("script", required=False, type=common.GivenPath(path_type=Path, exists=True, dir_okay=False))
+def speak_verb(
+    script: Path | None, receivers: tuple[Any, ...], into: Path | None, voice: str, language: str, respell: Path | None,
+    faster: bool, spoken: Path | None, list_voices: bool, remedies: tuple[str, ...], as_json: bool,
+) -> None:  # fmt: skip
+    from platformdirs import user_cache_path
+
+    if list_voices:
+        _list_voices(as_json)
+    if script is None or into is None or not receivers:
+        raise click.UsageError("Give a script, what it is for (--for or --form), and --into.")
+    try:
+        whole = _script(script, voice, language, respell)
+        folder = spoken or user_cache_path("kittiwake") / "spoken"
+        good, items = _spoken(whole, folder.absolute(), receivers, remedies, faster, as_json)
+    except KittiwakeError as error:
+        raise click.UsageError(str(error)) from error
+    from .touch_verb import make_items
+
+    leave(make_items(items, receivers, into, as_json) and good)
+
+
+def _list_voices(as_json: bool) -> None:
+    from ..core.speak.engine import all_voices
+
+    for one in all_voices():
+        if as_json:
+            emit({"key": one.key, "name": one.name, "language": one.language})
+        else:
+            say(f"{one.key:28} {one.name}")
+    leave(True)
+
+
+def _script(path: Path, voice: str, language: str, respell: Path | None) -> Any:
+    """The script of a file, with what was left out of it told."""
+    from ..core.model.script import Respelling, Script
+    from ..core.script.making import unique_lines, without_series
+    from ..core.script.table import read_rows, read_script
+
+    table = read_script(path)
+    if table.left_out:
+        say(f"{path.name}: no use for the columns {', '.join(table.left_out)}.", err=True)
+    for note in table.notes:
+        say(f"{path.name}: {note}", err=True)
+    respellings = []
+    for row in read_rows(respell) if respell else ():
+        cells = [*row, "", "", ""]
+        if cells[0].strip() and cells[0].casefold() != "word":
+            respellings.append(Respelling(cells[0].strip(), cells[1].strip(), cells[2].strip()))
+    whole = without_series(Script(table.lines, tuple(respellings), voice, language))
+    return whole.changed(lines=unique_lines(whole.lines))
+
+
+def _spoken(
+    script: Any, folder: Path, receivers: tuple[Any, ...], remedies: tuple[str, ...], faster: bool, as_json: bool
+) -> tuple[bool, list[Any]]:
+    """Clips of spoken lines, planned; those that would be too long spoken faster, where that is wished."""
+    from ..core.batch import PlannedClip
+    from ..core.batch.each import analyze_files
+    from ..core.batch.stages import with_remedies
+    from ..core.speak.fit import clip_of_line, faster_line
+    from ..core.speak.spoken import speak_lines
+
+    good, items = True, []
+    lines = list(script.lines)
+    results = list(common.counted("Speaking", lines, speak_lines(lines, script, folder)))
+    for line, one in zip(lines, results, strict=True):
+        if one.path is None:
+            good = False
+            if as_json:
+                emit({"line": line.name, "ok": False, "error": one.error})
+            else:
+                say(f"{line.name}: {one.error}", err=True)
+    paths = [one.path for one in results if one.path is not None]
+    known = dict(zip(paths, analyze_files(paths), strict=True))
+    for number, (line, one) in enumerate(zip(lines, results, strict=True), 1):
+        if one.path is None:
+            continue
+        facts = known[one.path]
+        wanted = [receiver for receiver in receivers if not line.receivers or receiver.slug in line.receivers]
+        if faster:
+            line, facts = faster_line(line, script, facts, wanted, folder)
+        clip = clip_of_line(line, facts.path)
+        for receiver in wanted:
+            clip, _ = with_remedies(clip, facts, receiver, remedies)
+        fits = {receiver.slug: with_remedies(clip, facts, receiver, ())[1] for receiver in wanted}
+        items.append(PlannedClip(clip, facts, fits, number))
+    return good, items

@@ -1,0 +1,1 @@
+"""The script: read from tables, series of lines, and respellings."""

@@ -1,0 +1,1 @@
+"""Voices that speak lines: engines behind one small protocol, each one file in ``voices``."""

@@ -1,0 +1,100 @@
+"""What a voice engine is, and the registry of those there are."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..errors import KittiwakeError
+from ..extensions import import_all
+
+Speech = tuple[NDArray[np.float32], int]
+
+
+class VoiceError(KittiwakeError):
+    """A voice that is not there, or could not say something."""
+
+
+@dataclass(frozen=True, slots=True)
+class VoiceInfo:
+    """One voice of an engine. ``key`` is ``engine/voice``; ``language`` as in BCP 47, small letters."""
+
+    key: str
+    name: str
+    language: str
+
+
+@dataclass(frozen=True, slots=True)
+class Engine:
+    """A voice engine.
+
+    Attributes
+    ----------
+    voices : the voices that it has; empty where it is not on this machine.
+    speak : sound of a text, float32 [shape=(n,)] and its rate (Hz), by one of its voices (the part of the key behind ``/``), so many times as
+        fast as it speaks by itself. Raises ``VoiceError`` where it cannot. The same arguments give the same sound.
+    version : part of what a spoken line is known again by.
+    """
+
+    key: str
+    name: str
+    voices: Callable[[], tuple[VoiceInfo, ...]]
+    speak: Callable[[str, str, float], Speech]
+    version: Callable[[], str]
+
+
+ENGINES: dict[str, Engine] = {}
+
+
+def register_engine(engine: Engine) -> None:
+    """Add an engine.
+
+    Raises
+    ------
+    ValueError : there is one of that key.
+    """
+    if engine.key in ENGINES:
+        raise ValueError(f"there is an engine {engine.key} already")
+    ENGINES[engine.key] = engine
+
+
+def engines() -> dict[str, Engine]:
+    """Every engine, those of the application found first."""
+    from . import voices
+
+    import_all(voices.__name__, voices.__path__)
+    return ENGINES
+
+
+def all_voices() -> list[VoiceInfo]:
+    return [voice for engine in engines().values() for voice in engine.voices()]
+
+
+def voice_for(key: str, language: str) -> VoiceInfo:
+    """The voice of a key; for an empty one the first that speaks the language, else the first of all.
+
+    Raises
+    ------
+    VoiceError : there is none.
+    """
+    known = all_voices()
+    if key:
+        plain = key if "/" in key else f"{key}/"
+        found = next((one for one in known if one.key == plain), None)
+        found = found or next((one for one in known if one.key.startswith(plain) and _speaks(one, language)), None)
+        if found is None:
+            near = ", ".join(dict.fromkeys(one.key for one in known if _speaks(one, language))) or "none"
+            raise VoiceError(f"There is no voice “{key}”.", f"Those that speak {language}: {near}.", "no_voice")
+        return found
+    own = [one for one in known if _speaks(one, language)]
+    exact = next((one for one in own if one.language == language.casefold()), None)
+    if not own:
+        raise VoiceError(f"No voice here speaks {language}.", "Choose another language.", "no_voice")
+    return exact or own[0]
+
+
+def _speaks(voice: VoiceInfo, language: str) -> bool:
+    return voice.language.split("-")[0] == language.casefold().split("-")[0]

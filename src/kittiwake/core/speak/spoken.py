@@ -1,0 +1,162 @@
+"""Lines spoken into files: one for each text, voice and speed, which is there already where it was spoken before."""
+
+from __future__ import annotations
+
+import hashlib
+import json
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+import numpy as np
+import soundfile
+
+from ..batch.each import each
+from ..errors import KittiwakeError, reason_of
+from ..make.place import write_whole
+from ..model.script import Script, ScriptLine
+from ..process import Executor, WorkerCrash
+from ..script.respell import spoken_text
+from .engine import VoiceError, engines, voice_for
+
+_AIR_S = 0.15  # of silence at both ends, so that nothing begins or ends with a word
+_LONGEST_S = 600.0
+_PEAK = 0.89
+
+
+@dataclass(frozen=True, slots=True)
+class Wish:
+    """What is to be spoken: text for the engine, key of the voice, speed."""
+
+    text: str
+    voice: str
+    speed: float
+
+    def digest(self) -> str:
+        """Of everything that shapes the sound; 12 hexadecimal digits."""
+        engine = engines().get(self.voice.split("/")[0])
+        shaped = [self.text, self.voice, round(self.speed, 4), engine.version() if engine else "", _AIR_S]
+        return hashlib.sha256(json.dumps(shaped).encode()).hexdigest()[:12]
+
+
+@dataclass(frozen=True, slots=True)
+class Spoken:
+    """What came of a line: its file, or in a sentence why there is none."""
+
+    line: str
+    path: Path | None
+    seconds: float = 0.0
+    error: str = ""
+
+
+def wish_of(line: ScriptLine, script: Script) -> Wish:
+    """What a voice is told for a line.
+
+    Raises
+    ------
+    VoiceError : there is no such voice.
+    """
+    language = line.language or script.language
+    voice = voice_for(line.voice or script.voice, language)
+    return Wish(spoken_text(line, script.respellings, script.language), voice.key, line.speed)
+
+
+def path_of(wish: Wish, name: str, folder: Path) -> Path:
+    """Where a line lies once it is spoken: by what shaped it, so that a change makes another file and no change none."""
+    plain = "".join(c if c.isalnum() or c in " -_." else "_" for c in name).strip(" .")[:60] or "line"
+    return folder / f"{plain} {wish.digest()}.wav"
+
+
+def speak(wish: Wish, path: Path) -> float:
+    """Speak into a 16-bit WAV file, which appears whole; returns its seconds.
+
+    Raises
+    ------
+    KittiwakeError : the voice cannot, or the disk.
+    """
+    engine, _, name = wish.voice.partition("/")
+    sound, rate = engines()[engine].speak(wish.text, name, wish.speed)
+    sound = np.asarray(sound, np.float32).reshape(-1)
+    if not len(sound) or not np.isfinite(sound).all() or len(sound) > _LONGEST_S * rate:
+        raise VoiceError(f"The voice gave no usable sound for “{wish.text[:40]}”.", "Try another voice.", "no_sound")
+    peak = float(np.abs(sound).max())
+    if peak > _PEAK:
+        sound = sound * np.float32(_PEAK / peak)
+    air = np.zeros(round(_AIR_S * rate), np.float32)
+    whole = np.concatenate([air, sound, air])
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+        write_whole(path, _wav(whole, rate))
+    except OSError as error:
+        raise VoiceError(
+            f"{path} could not be written: {reason_of(error)}.", "Choose another folder.", "no_folder"
+        ) from error
+    return len(whole) / rate
+
+
+def _wav(sound: np.ndarray, rate: int) -> bytes:
+    import io
+
+    buffer = io.BytesIO()
+    soundfile.write(buffer, np.round(sound * 32767).astype(np.int16), rate, format="WAV", subtype="PCM_16")
+    return buffer.getvalue()
+
+
+@dataclass(frozen=True, slots=True)
+class _Speak:
+    """Work of a worker process: a voice that dies costs the line that it died over."""
+
+    wishes: dict[Path, Wish]
+
+    def __call__(self, path: Path) -> float | str:
+        try:
+            return speak(self.wishes[path], path)
+        except KittiwakeError as error:
+            return str(error)
+        except Exception as error:  # a library's surprise costs one line
+            return f"The voice failed ({type(error).__name__}: {error})."
+
+
+def speak_lines(
+    lines: Sequence[ScriptLine],
+    script: Script,
+    folder: Path,
+    executor: Executor | None = None,
+    cancelled: Callable[[], bool] | None = None,
+) -> Iterator[Spoken]:
+    """Speak lines that are not spoken yet, several at once; what came of each, in order. One that fails stops no other."""
+    plans: list[tuple[ScriptLine, Path | None, str]] = []
+    missing: dict[Path, Wish] = {}
+    for line in lines:
+        try:
+            wish = wish_of(line, script)
+            path = path_of(wish, line.name, folder)
+        except KittiwakeError as error:
+            plans.append((line, None, str(error)))
+            continue
+        if not path.exists():
+            missing[path] = wish
+        plans.append((line, path, ""))
+    results: dict[Path, float | str] = {}
+    spoken = each(_Speak(missing), list(missing), executor, cancelled) if missing else iter(())
+    for line, found, why in plans:
+        while found in missing and found not in results:
+            following = next(spoken, None)
+            if following is None:
+                results[found] = "It was stopped before that was spoken."
+                break
+            done, came = following
+            results[done] = str(came) if isinstance(came, WorkerCrash) else came
+        told = results.get(found) if found is not None else why
+        if isinstance(told, str):
+            yield Spoken(line.id, None, 0.0, told)
+        else:
+            assert found is not None
+            yield Spoken(line.id, found, told if told is not None else _seconds(found))
+
+
+def _seconds(path: Path) -> float:
+    try:
+        return float(soundfile.info(str(path)).duration)
+    except (OSError, RuntimeError):
+        return 0.0

@@ -1,0 +1,1 @@
+"""The voices that there are, one file an engine."""
