@@ -23,9 +23,10 @@ _SHARES = {
     "levels": 0.5,
     "cut": 0.68,
     "record": 0.68,
+    "script": 0.68,
 }
 #: Pages beside which the rows of the board are in the way.
-_ALONE = ("cut", "record")
+_ALONE = ("cut", "record", "script")
 
 
 class Halves(QWidget):

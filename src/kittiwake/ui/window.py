@@ -26,6 +26,7 @@ from PySide6.QtWidgets import (
 
 from .. import commands
 from ..commands import Command
+from ..core.ear.track import read_short
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
@@ -34,7 +35,7 @@ from .autosave import Autosave
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
-from .commands import cut, ear, job, make, receiver, record, view
+from .commands import cut, ear, job, make, receiver, record, script, view
 from .context import Context
 from .ear.player import Player
 from .ear.stated import Hearing
@@ -161,6 +162,9 @@ class Window(QMainWindow):
         recording.heard.connect(self._hear_span)
         recording.list_wanted.connect(lambda: record.record_list(at))
         self.bench.cut_page.told.connect(self.status.say)
+        self.bench.script_page.told.connect(self.status.say)
+        self.bench.script_page.heard.connect(self._hear_file)
+        self.bench.script_page.read_wanted.connect(lambda: script.read_script(at))
         self.bench.cut_page.turned.connect(self._turn_to_span)
         self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))
         self.bench.compare_page.chosen.connect(lambda found: ear.hear_coded(at, found))
@@ -253,6 +257,13 @@ class Window(QMainWindow):
         self.player.load_clip(self.session.project.cell(clip, self.session.project.any_receiver))
         self.player.choose("source")
         self.player.pause()
+        self.player.seek(0)
+        self.player.play()
+
+    def _hear_file(self, name: str, path: Path) -> None:
+        """A line that was spoken a moment ago."""
+        sound, rate = read_short(path)
+        self.player.load_sound(name, sound, rate)
         self.player.seek(0)
         self.player.play()
 

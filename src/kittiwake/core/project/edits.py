@@ -10,7 +10,9 @@ from ..cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..fit import Remedy
 from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
 from ..model.own_receivers import as_own, free_slug
+from ..model.script import Script, ScriptLine
 from ..record import TakeCheck
+from ..speak.fit import clip_of_line
 from .cell import Cell
 from .opening import receiver_of
 from .project import Project
@@ -50,10 +52,50 @@ def put_take(project: Project, check: TakeCheck, name: str, text: str) -> Clip:
     project.take_facts(check.facts)
     span = Span(check.start, check.stop, name, text, by_hand=True)
     job = with_take(project.job, check.facts.path, span)
+    line = next((line for line in job.script.lines if line.name == name), None)
+    if line is not None:
+        # A person has read it: what a voice spoken of it goes off the board.
+        clips = tuple(clip for clip in job.clips if clip.id != line.id)
+        job = job.changed(clips=clips, script=job.script.replaced(line.changed(taken=True)))
     if job.name == Job().name and not project.job.clips:
         job = job.changed(name="Recordings")
     project.change(f"recording “{name}”", job)
     return next(clip for clip in project.job.clips if clip.id == span.id)
+
+
+def put_script(project: Project, text: str, script: Script) -> None:
+    """Give the job other lines."""
+    project.change(text, project.job.changed(script=script))
+
+
+def put_spoken(project: Project, spoken: Mapping[str, Path]) -> int:
+    """Put spoken lines (their ids, and files) on the board, as one change; a line that is there keeps its place and its touch-ups. Returns how
+    many clips are new or other than before.
+    """
+    lines = {line.id: line for line in project.job.script.lines if line.id in spoken}
+    clips, changed = [], 0
+    for clip in project.job.clips:
+        line = lines.pop(clip.id, None)
+        if line is not None:
+            new = clip.changed(
+                source=spoken[line.id], name=line.name, text=line.text, language=line.language, kind=line.kind
+            )
+            changed += new != clip
+            clip = new
+        clips.append(clip)
+    fresh = [clip_of_line(line, spoken[line.id]) for line in lines.values()]
+    job = project.job.changed(clips=(*clips, *fresh))
+    if job.name == Job().name:
+        job = job.changed(name="Script")
+    project.change(f"speaking {len(spoken)} line{'s' if len(spoken) != 1 else ''}", job)
+    return changed + len(fresh)
+
+
+def use_spoken(project: Project, line: ScriptLine) -> None:
+    """Let the voice stand for a line again, in place of what was recorded of it, which stays on disk."""
+    ids = {clip.id for clip in project.job.clips if clip.name == line.name and clip.id != line.id}
+    job = without_clips(project.job, ids)
+    project.change(f"the voice for “{line.name}”", job.changed(script=job.script.replaced(line.changed(taken=False))))
 
 
 def state_true_rate(project: Project, clips: Iterable[Clip], rate: int) -> None:

@@ -21,6 +21,7 @@ from .cut.page import CutPage
 from .levels_page import LevelsPage
 from .receiver_page import ReceiverPage
 from .record_page import RecordPage
+from .script_page import ScriptPage
 from .wave import WaveView
 
 
@@ -51,6 +52,7 @@ class Bench(QStackedWidget):
         self.cutter = Cutter(self)
         self.cut_page = CutPage(session, self.cutter)
         self.record_page = RecordPage(session)
+        self.script_page = ScriptPage(session)
         for page in (
             self.empty_page,
             self.clip_page,
@@ -60,6 +62,7 @@ class Bench(QStackedWidget):
             self.levels_page,
             self.cut_page,
             self.record_page,
+            self.script_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -106,19 +109,25 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.record_page)
         self.record_page.begin()
 
+    def show_script(self) -> None:
+        """Write and speak the script, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.script_page)
+        self.script_page.begin()
+
     @property
     def page(self) -> str:
         """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
         pages = {
             self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script",
         }  # fmt: skip
         return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
 
     @property
     def at_work(self) -> bool:
         """Whether somebody cuts or records, which new rows of the board must not end."""
-        return self.currentWidget() in (self.cut_page, self.record_page)
+        return self.currentWidget() in (self.cut_page, self.record_page, self.script_page)
 
     def refresh(self) -> None:
         """Show the current selection anew."""
@@ -180,4 +189,5 @@ class Bench(QStackedWidget):
         self.cutter.stop()
         self.cut_page.ear.names.close()
         self.record_page.recorder.shut_down()
+        self.script_page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -13,7 +13,7 @@ from .model import demand
 _WAYS = (
     ("job.add_files", "Add recordings", "Ctrl+O", "or drop files and folders here. Any sound or video will do; nothing you drop is ever changed."),
     ("record.open", "Record", "V", "one line after the other at the microphone; each is cut and checked."),
-    ("record.list", "Write the lines", "", "that are to be read, or paste them; each is then recorded under its name."),
+    ("script.open", "Write a script", "F4", "lines that a voice speaks at once, or that are read at the microphone, each under its name."),
     ("job.demo", "Try the demo", "", "the announcements of an invented ferry company, good and broken ones."),
 )  # fmt: skip
 

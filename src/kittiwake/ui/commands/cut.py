@@ -13,6 +13,7 @@ from ...core.cut.export import write_marks
 from ...core.cut.forms import marks_of, read_marks, spans_of
 from ...core.errors import KittiwakeError, reason_of
 from ...core.make.place import part_file, put_in_place, sync_files
+from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits
 from ...core.standin.microphone import READING
@@ -70,7 +71,10 @@ def names_from_list(at: Context) -> None:
     cut = at.session.project.cut_of(page.source) if page.source else None
     if cut is None:
         return
-    dialog = ListDialog(at.window, cut.lines, sum(not span.aside and not span.take_of for span in cut.spans))
+    written = tuple(Line(line.name, line.text) for line in at.session.project.job.script.lines)
+    dialog = ListDialog(
+        at.window, cut.lines or written, sum(not span.aside and not span.take_of for span in cut.spans)
+    )
     dialog.accepted.connect(lambda: page.work.take_list(dialog.lines))
     dialog.open()
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from ...commands import command
+from ...core.model import Line
 from ..bench.list_dialog import ListDialog
 from ..context import Context
 
@@ -27,7 +28,8 @@ def record_list(at: Context) -> None:
     if at.bench.currentWidget() is not at.bench.record_page:
         open_record(at)
     page = at.bench.record_page
-    dialog = ListDialog(at.window, page.lines, 0)
+    written = tuple(Line(line.name, line.text) for line in at.session.project.job.script.lines)
+    dialog = ListDialog(at.window, page.lines or written, 0)
     dialog.accepted.connect(lambda: page.take_list(dialog.lines))
     dialog.open()
 

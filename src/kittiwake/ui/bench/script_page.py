@@ -1,0 +1,300 @@
+"""The bench for the script: lines are typed, pasted or read, heard, and spoken; what is spoken stands on the board."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from ...core.errors import KittiwakeError
+from ...core.model.script import Script, ScriptLine
+from ...core.model.units import format_seconds
+from ...core.project import edits
+from ...core.script.making import count_of, unique_lines, without_series
+from ...core.script.series import is_series
+from ...core.script.table import Table, read_script, read_text
+from ...core.speak.engine import all_voices
+from ...core.speak.spoken import Spoken, path_of, wish_of
+from ..button import Button
+from ..field import Field
+from ..respelling_dialog import RespellingDialog
+from ..session import Session
+from ..speaking import Speaker
+from .script_table import ScriptTable
+
+
+class ScriptPage(QWidget):
+    """``heard`` asks to play the file of a line."""
+
+    heard = Signal(str, object)  # name, Path
+    told = Signal(str)
+    read_wanted = Signal()
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self.speaker = Speaker(self)
+        self._errors: dict[str, str] = {}
+        column = QVBoxLayout(self)
+        column.setContentsMargins(14, 6, 14, 6)
+        column.setSpacing(6)
+        column.addLayout(self._head_row())
+        self.table = ScriptTable()
+        column.addWidget(self.table, 1)
+        column.addLayout(self._foot())
+        self._connect()
+        self._refresh()
+
+    def _head_row(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        self.head = QLabel("Script")
+        self.head.setProperty("head", True)
+        row.addWidget(self.head)
+        label = QLabel("&Voice")
+        self.voices = QComboBox()
+        self.voices.setAccessibleName("Voice of lines that name none")
+        self.voices.setMinimumWidth(220)
+        self.voices.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        label.setBuddy(self.voices)
+        row.addWidget(label)
+        row.addWidget(self.voices)
+        row.addStretch(1)
+        self.respell_button = Button("Respellings…")
+        self.read_button = Button("Read a table…")
+        self.series_button = Button("Make series lines")
+        for button in (self.respell_button, self.read_button, self.series_button):
+            row.addWidget(button)
+        return row
+
+    def _foot(self) -> QHBoxLayout:
+        foot = QHBoxLayout()
+        label = QLabel("&New line")
+        self.typed = Field()
+        self.typed.setPlaceholderText("name: words to say    or a series:  berth-{}: Berth {1..12} is open")
+        self.typed.setAccessibleName("A new line: name and words")
+        label.setBuddy(self.typed)
+        foot.addWidget(label)
+        foot.addWidget(self.typed, 1)
+        self.hear_button = Button("Hear it")
+        self.spoken_button = Button("Use the voice")
+        self.speak_button = Button("Speak all  F11")
+        self.speak_button.setProperty("main", True)
+        for button in (self.hear_button, self.spoken_button, self.speak_button):
+            foot.addWidget(button)
+        return foot
+
+    def _connect(self) -> None:
+        self.typed.returnPressed.connect(self.add_typed)
+        self.table.script.changed.connect(self._line_changed)
+        self.table.script.told.connect(self.told)
+        self.table.pasted.connect(self.paste)
+        self.table.selectionModel().currentRowChanged.connect(lambda *_: self._buttons())
+        self.voices.activated.connect(self._voice_chosen)
+        self.respell_button.clicked.connect(self.respell)
+        self.read_button.clicked.connect(self.read_wanted)
+        self.series_button.clicked.connect(self.make_series)
+        self.hear_button.clicked.connect(self.hear)
+        self.spoken_button.clicked.connect(self.use_voice)
+        self.speak_button.clicked.connect(self.speak_all)
+        self.speaker.spoken.connect(self._one_spoken)
+        self.speaker.finished.connect(self._spoken)
+        self.speaker.heard.connect(self._heard)
+        self._session.job_changed.connect(lambda: self._refresh() if self.isVisible() else None)
+        self._session.facts_arrived.connect(lambda _: self._refresh() if self.isVisible() else None)
+
+    # -- what is shown ---------------------------------------------------------------------------------------------
+
+    @property
+    def script(self) -> Script:
+        return self._session.project.job.script
+
+    @property
+    def folder(self) -> Path:
+        """Where spoken lines are kept."""
+        return self._session.project.recordings_folder / "spoken"
+
+    def begin(self) -> None:
+        """Shown anew."""
+        if not self.voices.count():
+            for voice in all_voices():
+                self.voices.addItem(f"{voice.name}  ·  {voice.language}", voice.key)
+        key = self.script.voice or f"espeak/{self.script.language}"
+        self.voices.setCurrentIndex(max(0, self.voices.findData(key)))
+        self._refresh()
+        if not self.script.lines:
+            self.typed.setFocus()
+        else:
+            self.table.setFocus()
+
+    def _refresh(self) -> None:
+        script = self.script
+        self.table.script.show(script, {line.id: self._state(line) for line in script.lines})
+        if script.lines and not self.table.currentIndex().isValid():
+            self.table.setCurrentIndex(self.table.script.index(0, 0))
+        series = sum(is_series(line.text) for line in script.lines)
+        lines = len(script.lines)
+        told = f"{lines} line{'s' if lines != 1 else ''}" if lines else "No lines yet"
+        if series:
+            told += f", {series} of them series: {count_of(script)} in all"
+        self.head.setText(told)
+        self.series_button.setVisible(bool(series))
+        self._buttons()
+
+    def _buttons(self) -> None:
+        line = self.table.current_line()
+        self.hear_button.setEnabled(line is not None)
+        self.spoken_button.setVisible(line is not None and line.taken)
+        busy = self.speaker.busy
+        self.speak_button.setText("Stop speaking  F11" if busy else "Speak all  F11")
+        self.speak_button.setEnabled(busy or bool(self.script.lines))
+
+    def _state(self, line: ScriptLine) -> str:
+        if line.taken:
+            return "a take stands for it"
+        if is_series(line.text):
+            return "a series"
+        if line.id in self._errors:
+            return self._errors[line.id]
+        clip = self._session.project.clip(line.id)
+        if clip is None:
+            return "to speak"
+        facts = self._session.project.facts.get(clip.source)
+        try:
+            current = path_of(wish_of(line, self.script), line.name, self.folder) == clip.source
+        except KittiwakeError as error:
+            return str(error)
+        if not current:
+            return "changed: to speak"
+        return f"spoken, {format_seconds(facts.seconds)}" if facts and facts.seconds else "spoken"
+
+    # -- lines -----------------------------------------------------------------------------------------------------
+
+    def _put(self, text: str, script: Script) -> None:
+        edits.put_script(self._session.project, text, script)
+        self._refresh()
+
+    def _line_changed(self, line: ScriptLine, what: str) -> None:
+        self._errors.pop(line.id, None)
+        self._put(f"{what} of “{line.name}”", self.script.replaced(line))
+
+    def add_typed(self) -> None:
+        """The line that was typed."""
+        text = self.typed.text().strip()
+        if text:
+            self.take_table(read_text(text), "typed")
+            self.typed.clear()
+
+    def paste(self, text: str) -> None:
+        """Lines of the clipboard, as a table or plain."""
+        if not text.strip():
+            self.told.emit("There is no text on the clipboard.")
+            return
+        try:
+            self.take_table(read_text(text), "pasted")
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+
+    def read(self, path: Path) -> None:
+        """Lines of a file.
+
+        Raises
+        ------
+        KittiwakeError
+        """
+        self.take_table(read_script(path), f"from {path.name}")
+
+    def take_table(self, table: Table, where: str) -> None:
+        """Put lines behind those that are there; names that are there already get a number."""
+        lines = unique_lines((*self.script.lines, *table.lines))
+        count = len(table.lines)
+        self._put(f"{count} line{'s' if count != 1 else ''} {where}", self.script.changed(lines=lines))
+        told = [f"{count} line{'s' if count != 1 else ''} {where}."]
+        if table.left_out:
+            told.append(f"No use for: {', '.join(table.left_out)}.")
+        self.told.emit(" ".join([*told, *table.notes[:2]]))
+        self.table.setCurrentIndex(self.table.script.index(len(self.script.lines) - 1, 0))
+
+    def remove(self) -> None:
+        """Take the selected lines away; what was spoken of them goes off the board with the next removal there."""
+        ids = {line.id for line in self.table.selected_lines()}
+        if ids:
+            left = tuple(line for line in self.script.lines if line.id not in ids)
+            self._put(f"removing {len(ids)} line{'s' if len(ids) != 1 else ''}", self.script.changed(lines=left))
+
+    def make_series(self) -> bool:
+        """Every series becomes the lines that it stands for, which can then be edited; whether that could be done."""
+        try:
+            whole = without_series(self.script)
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+            return False
+        if whole != self.script:
+            self._put("making series lines", whole.changed(lines=unique_lines(whole.lines)))
+        return True
+
+    def respell(self) -> None:
+        """How words are said, in all lines."""
+        dialog = RespellingDialog(self.window(), self.script.respellings)
+        dialog.accepted.connect(lambda: self._put("respellings", self.script.changed(respellings=dialog.respellings)))
+        dialog.open()
+
+    def _voice_chosen(self) -> None:
+        key = str(self.voices.currentData())
+        language = next((voice.language for voice in all_voices() if voice.key == key), self.script.language)
+        self._put("choosing a voice", self.script.changed(voice=key, language=language))
+
+    # -- speaking --------------------------------------------------------------------------------------------------
+
+    def hear(self) -> None:
+        """The current line, at once."""
+        if (line := self.table.current_line()) is not None:
+            if is_series(line.text):
+                self.told.emit("A series is many lines: make them lines first.")
+                return
+            self.speaker.hear(line, self.script, self.folder)
+
+    def _heard(self, line: ScriptLine, came: object) -> None:
+        if isinstance(came, Path):
+            self.heard.emit(line.name, came)
+        else:
+            self.told.emit(str(came))
+
+    def use_voice(self) -> None:
+        """The voice stands for the current line again, in place of a take."""
+        line = self.table.current_line()
+        if line is not None and line.taken:
+            edits.use_spoken(self._session.project, line)
+            self.speak_all()
+
+    def speak_all(self) -> None:
+        """Speak every line that is not spoken as it stands now, and put all on the board; pressed again, stop."""
+        if self.speaker.busy:
+            self.speaker.stop()
+            return
+        if not self.script.lines or not self.make_series():
+            return
+        self._errors.clear()
+        lines = [line for line in self.script.lines if not line.taken]
+        if self.speaker.speak(lines, self.script, self.folder):
+            self._buttons()
+
+    def _one_spoken(self, one: Spoken) -> None:
+        speaker = self.speaker
+        if speaker.done % 10 == 0 or speaker.done == speaker.total:
+            left = speaker.seconds_left
+            more = f", about {max(1, round(left))} s left" if left else ""
+            self.told.emit(f"Spoken {speaker.done:,} of {speaker.total:,}{more}.")
+
+    def _spoken(self, came: list[Spoken]) -> None:
+        self._errors = {one.line: one.error for one in came if one.path is None and one.line}
+        spoken = {one.line: one.path for one in came if one.path is not None}
+        changed = edits.put_spoken(self._session.project, spoken) if spoken else 0
+        told = f"{len(spoken)} line{'s' if len(spoken) != 1 else ''} spoken, {changed} of them new or changed on the board."
+        failed = [one.error for one in came if one.path is None]
+        self.told.emit(told + (f" {len(failed)} could not be spoken: {failed[0]}" if failed else ""))
+        self._refresh()
+
+    def shut_down(self) -> None:
+        self.speaker.shut_down()

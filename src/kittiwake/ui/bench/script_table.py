@@ -1,0 +1,160 @@
+"""The lines of the script as a table that is edited in place."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import Any
+
+from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
+from PySide6.QtGui import QKeyEvent, QKeySequence
+from PySide6.QtWidgets import QAbstractItemView, QApplication, QHeaderView, QTableView
+
+from ...core.model.script import FASTEST, SLOWEST, Script, ScriptLine
+
+Index = QModelIndex | QPersistentModelIndex
+_COLUMNS = ("name", "text", "say_as", "voice", "speed", "kind", "note")
+_HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "Note", "State")
+STATE = len(_COLUMNS)
+_WIDTHS = (170, 0, 170, 120, 64, 84, 110, 150)
+
+
+class ScriptModel(QAbstractTableModel):
+    """What a person types is told, and changes nothing here."""
+
+    changed = Signal(object, str)  # ScriptLine, what was changed
+    told = Signal(str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.lines: tuple[ScriptLine, ...] = ()
+        self._states: Mapping[str, str] = {}
+
+    def show(self, script: Script, states: Mapping[str, str]) -> None:
+        """``states`` are words for what became of each line."""
+        same = [line.id for line in self.lines] == [line.id for line in script.lines]
+        if not same:
+            self.beginResetModel()
+        self.lines, self._states = script.lines, states
+        if not same:
+            self.endResetModel()
+        elif self.lines:
+            self.dataChanged.emit(self.index(0, 0), self.index(len(self.lines) - 1, STATE))
+
+    def line_at(self, row: int) -> ScriptLine | None:
+        return self.lines[row] if 0 <= row < len(self.lines) else None
+
+    def rowCount(self, parent: Index | None = None) -> int:
+        return 0 if parent is not None and parent.isValid() else len(self.lines)
+
+    def columnCount(self, parent: Index | None = None) -> int:
+        return len(_HEADS)
+
+    def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.DisplayRole:
+            return _HEADS[section]
+        if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.TextAlignmentRole:
+            return int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
+        return None
+
+    def flags(self, index: Index) -> Qt.ItemFlag:
+        plain = Qt.ItemFlag.ItemIsEnabled | Qt.ItemFlag.ItemIsSelectable
+        return plain if index.column() == STATE else plain | Qt.ItemFlag.ItemIsEditable
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
+        line = self.line_at(index.row())
+        if line is None or role not in (
+            Qt.ItemDataRole.DisplayRole,
+            Qt.ItemDataRole.EditRole,
+            Qt.ItemDataRole.ToolTipRole,
+        ):
+            return None
+        if index.column() == STATE:
+            return self._states.get(line.id, "")
+        value = getattr(line, _COLUMNS[index.column()])
+        if isinstance(value, float):
+            return f"{(value - 1) * 100:+.0f} %".replace("-", "−") if value != 1 else ""
+        return value
+
+    def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
+        line, text = self.line_at(index.row()), " ".join(str(value).split())
+        if line is None or role != Qt.ItemDataRole.EditRole or text == self.data(index):
+            return False
+        name = _COLUMNS[index.column()]
+        if name == "speed":
+            speed = _speed(text)
+            if speed is None:
+                self.told.emit(f"“{text}” is no speed: write 8 %, or 1.08; from {SLOWEST:g} to {FASTEST:g}.")
+                return False
+            self.changed.emit(line.changed(speed=speed), "the speed")
+        elif name == "name" and not text:
+            self.told.emit("A line has a name: its clip is called so.")
+            return False
+        else:
+            self.changed.emit(line.changed(**{name: text}), _HEADS[index.column()].lower())
+        return True
+
+
+def _speed(text: str) -> float | None:
+    plain = text.replace("−", "-").replace(",", ".").replace(" ", "")
+    if not plain:
+        return 1.0
+    try:
+        speed = 1 + float(plain[:-1]) / 100 if plain.endswith("%") else float(plain)
+    except ValueError:
+        return None
+    return round(speed, 3) if SLOWEST <= speed <= FASTEST else None
+
+
+class ScriptTable(QTableView):
+    """``pasted`` gives text of the clipboard; ``removed`` asks for the selected lines to go."""
+
+    pasted = Signal(str)
+    removed = Signal()
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.script = ScriptModel()
+        self.setModel(self.script)
+        self.setAccessibleName("Lines of the script")
+        self.setProperty("action_keys", True)
+        self.setProperty("plain", True)
+        self.setShowGrid(False)
+        self.setWordWrap(False)
+        self.setTabKeyNavigation(False)
+        self.setCornerButtonEnabled(False)
+        self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+        self.setEditTriggers(
+            QAbstractItemView.EditTrigger.DoubleClicked | QAbstractItemView.EditTrigger.EditKeyPressed
+        )
+        self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
+        rows, heads = self.verticalHeader(), self.horizontalHeader()
+        rows.hide()
+        rows.setDefaultSectionSize(27)
+        heads.setHighlightSections(False)
+        heads.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
+        for column, width in enumerate(_WIDTHS):
+            if width:
+                self.setColumnWidth(column, width)
+            else:
+                heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
+
+    def current_line(self) -> ScriptLine | None:
+        return self.script.line_at(self.currentIndex().row())
+
+    def selected_lines(self) -> list[ScriptLine]:
+        rows = sorted({index.row() for index in self.selectedIndexes()})
+        return [line for row in rows if (line := self.script.line_at(row))]
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.matches(QKeySequence.StandardKey.Paste):
+            self.pasted.emit(QApplication.clipboard().text())
+        elif (
+            event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter)
+            and self.state() != QAbstractItemView.State.EditingState
+        ):
+            self.edit(self.currentIndex())
+        else:
+            super().keyPressEvent(event)
+
+    def keyboardSearch(self, search: str) -> None:
+        """Letters are keys of actions here, never a search."""

@@ -1,0 +1,54 @@
+"""Commands of the script."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtWidgets import QFileDialog
+
+from ...commands import command
+from ...core.make.place import write_whole
+from ...core.script.table import to_csv
+from ..ask import where_to_save
+from ..context import Context
+
+
+@command("script.open", "Script…", "Lines that are read, or spoken by a voice of this machine.", "F4", menu="Record")
+def open_script(at: Context) -> None:
+    at.status.say("")
+    at.bench.show_script()
+
+
+@command(
+    "script.speak",
+    "Speak all lines",
+    "Speak every line of the script that has changed, and put them on the board.",
+    "F11",
+    menu="Record",
+)
+def speak_all(at: Context) -> None:
+    if at.bench.page != "script":
+        open_script(at)
+    at.bench.script_page.speak_all()
+
+
+@command("script.read", "Read a script…", "Take lines of a table: CSV, TSV, or a spreadsheet.", menu="Record")
+def read_script(at: Context) -> None:
+    name, _ = QFileDialog.getOpenFileName(
+        at.window, "Read a script", filter="Tables (*.csv *.tsv *.txt *.xlsx *.ods);;All files (*)"
+    )
+    if name:
+        if at.bench.page != "script":
+            open_script(at)
+        at.attempt(lambda: at.bench.script_page.read(Path(name)))
+
+
+@command("script.write", "Write the script…", "Write the lines as a CSV table.", menu="Record")
+def write_script(at: Context) -> None:
+    lines = at.session.project.job.script.lines
+    if not lines:
+        at.status.say("There are no lines yet: F4 is where they are written.")
+        return
+    path = where_to_save(at.window, "Write the script", Path.home() / "script.csv", "CSV (*.csv)", (".csv",))
+    if path and at.attempt(lambda: write_whole(path, to_csv(lines).encode("utf-8"))):
+        at.status.say(f"{len(lines)} lines written to {path.name}.")

@@ -1,0 +1,90 @@
+"""Speaks lines of the script in the background."""
+
+from __future__ import annotations
+
+import time
+from collections.abc import Sequence
+from pathlib import Path
+from threading import Event, Thread
+
+from PySide6.QtCore import QObject, Signal
+
+from ..core.errors import KittiwakeError
+from ..core.model.script import Script, ScriptLine
+from ..core.process import Processes
+from ..core.speak.spoken import Spoken, path_of, speak, speak_lines, wish_of
+
+
+class Speaker(QObject):
+    """``spoken`` for each line as it comes, ``finished`` with all of them; ``heard`` the file of a line that is to be heard, or a sentence."""
+
+    started = Signal(int)
+    spoken = Signal(object)
+    finished = Signal(list)
+    heard = Signal(object, object)  # ScriptLine; Path or str
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._thread: Thread | None = None
+        self._stop = Event()
+        self.total = self.done = 0
+        self._began = 0.0
+
+    @property
+    def busy(self) -> bool:
+        return self._thread is not None and self._thread.is_alive()
+
+    @property
+    def seconds_left(self) -> float | None:
+        """Estimate from what is done so far; None while it is too early to tell."""
+        if not self.busy or not self.done:
+            return None
+        return (time.monotonic() - self._began) / self.done * (self.total - self.done)
+
+    def speak(self, lines: Sequence[ScriptLine], script: Script, folder: Path) -> bool:
+        """Speak these; whether that began. What is spoken already is not spoken again, so what was stopped goes on where it was."""
+        if self.busy or not lines:
+            return False
+        self._stop.clear()
+        self.total, self.done, self._began = len(lines), 0, time.monotonic()
+        self._thread = Thread(target=self._run, args=(list(lines), script, folder), name="speaker", daemon=True)
+        self._thread.start()
+        self.started.emit(self.total)
+        return True
+
+    def _run(self, lines: list[ScriptLine], script: Script, folder: Path) -> None:
+        came: list[Spoken] = []
+        try:
+            for one in speak_lines(lines, script, folder, Processes(), self._stop.is_set):
+                came.append(one)
+                self.done = len(came)
+                self.spoken.emit(one)
+        except Exception as error:  # the thread's last chance to tell anybody
+            came.append(Spoken("", None, 0.0, f"Speaking stopped: {error}."))
+        self.finished.emit(came)
+
+    def hear(self, line: ScriptLine, script: Script, folder: Path) -> None:
+        """Speak a line to be heard at once; it is kept, and is not spoken again for the board."""
+
+        def work() -> None:
+            try:
+                wish = wish_of(line, script)
+                path = path_of(wish, line.name, folder)
+                if not path.exists():
+                    speak(wish, path)
+                self.heard.emit(line, path)
+            except KittiwakeError as error:
+                self.heard.emit(line, str(error))
+            except Exception as error:  # the thread's last chance to tell anybody
+                self.heard.emit(line, f"The voice failed: {error}.")
+
+        Thread(target=work, name="hear-line", daemon=True).start()
+
+    def stop(self) -> None:
+        """Stop at once; what was spoken stays."""
+        self._stop.set()
+
+    def shut_down(self) -> None:
+        self.stop()
+        if self._thread is not None:
+            self._thread.join(10)

@@ -1,0 +1,170 @@
+"""Prompts from a script, in the window."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from unittest import mock
+
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication
+
+from kittiwake.core.model.script import Respelling
+from kittiwake.core.project import edits
+from kittiwake.core.record import check_take
+from kittiwake.ui.bench.script_table import STATE
+from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.respelling_dialog import RespellingDialog, parsed
+from tests.sounds import speech_like
+from tests.ui.base import WindowCase
+
+Key, Mod = Qt.Key, Qt.KeyboardModifier
+SINGLE = "\n".join(f"line {n}: This is line {n} of the deck radio." for n in range(1, 21))
+
+
+class ScriptCase(WindowCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.actions = 0
+        self.session.project.begin(("phone-menu",))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        self.window.board.setFocus()
+        self.page = self.window.bench.script_page
+
+    def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
+        self.actions += 1
+        self.press(key, modifier)
+
+    def speak(self) -> None:
+        self.act(Key.Key_F11)
+        self.wait_for(lambda: not self.page.speaker.busy)
+        self.app.processEvents()
+        self.settle()
+
+    def states(self) -> list[str]:
+        model = self.page.table.script
+        return [str(model.data(model.index(row, STATE))) for row in range(model.rowCount())]
+
+
+class TestScript(ScriptCase):
+    def test_a_hundred_and_twenty_names_from_nothing_to_proved_files_in_six_actions(self) -> None:
+        self.act(Key.Key_F4)
+        self.assertIs(self.app.focusWidget(), self.page.typed)
+        QTest.keyClicks(self.page.typed, "berth-{}: Berth {1..100} is open for Skerrow")
+        self.press(Key.Key_Return)  # the end of what was typed
+        QApplication.clipboard().setText(SINGLE)
+        self.page.table.setFocus()
+        self.act(Key.Key_V, Mod.ControlModifier)
+        self.assertIn("120 in all", self.page.head.text())
+        self.actions += 1
+        self.page.respell_button.click()
+        dialog = self.window.findChild(RespellingDialog)
+        assert isinstance(dialog, RespellingDialog)
+        dialog.edit.setPlainText(
+            "Skerrow = Scarrow\nberth = burth\ndeck = deck\nradio = raydio\nopen = oapen\nline = lyne"
+        )
+        dialog.accept()
+        self.back_to_the_window()
+        self.speak()
+        self.assertEqual(len(self.session.project.job.clips), 120)
+        self.act(Key.Key_R, Mod.ControlModifier)
+        chooser = self.window.findChildren(ReceiverChooser)[-1]
+        QTest.keyClicks(chooser.field, "deck")
+        self.press(Key.Key_Return)
+        self.back_to_the_window()
+        self.act(Key.Key_M)
+        self.settle()
+        made = [path for path in self.visible_outputs() if "recordings" not in path.parts]
+        self.assertEqual(len(made), 120)
+        self.assertTrue(all(path.stat().st_size <= 56_000 for path in made))
+        self.assertLessEqual(self.actions, 6)
+
+    def test_one_change_makes_one_clip_stale_and_only_that_is_spoken_again(self) -> None:
+        self.press(Key.Key_F4)
+        self.page.paste("name,text\na,To Skerrow.\nb,To Tarn Holm.\n")
+        self.assertEqual(self.states(), ["to speak", "to speak"])
+        self.speak()
+        self.assertTrue(all(state.startswith("spoken, ") for state in self.states()), self.states())
+        self.window.run("make.all")
+        self.settle()
+        self.assertEqual(self.state("a", "phone-menu"), "made")
+        before = {clip.name: clip.source for clip in self.session.project.job.clips}
+        script = self.session.project.job.script
+        edits.put_script(
+            self.session.project, "respell", script.changed(respellings=(Respelling("Skerrow", "Scarrow"),))
+        )
+        self.page._refresh()
+        self.assertEqual(self.states()[0], "changed: to speak")
+        self.assertTrue(self.states()[1].startswith("spoken"))
+        self.speak()
+        after = {clip.name: clip.source for clip in self.session.project.job.clips}
+        self.assertEqual((before["b"], before["a"] == after["a"]), (after["b"], False))
+        self.assertEqual((self.state("a", "phone-menu"), self.state("b", "phone-menu")), ("stale", "made"))
+        # The job is opened as it was saved, and what a voice spoke is known again.
+        job = self.folder / "j.kittiwake"
+        self.session.project.save(job)
+        self.session.project.history.mark_clean()
+        self.window.open_job(job)
+        self.settle()
+        self.press(Key.Key_F4)
+        self.assertTrue(all(state.startswith("spoken, ") for state in self.states()), self.states())
+
+    def test_a_line_is_heard_at_once_and_a_take_takes_over_and_the_reverse(self) -> None:
+        self.press(Key.Key_F4)
+        self.page.paste("gate: The gate is open.\n")
+        self.page.hear_button.click()
+        self.wait_for(lambda: self.window.player.playing)
+        self.assertEqual(self.window.player.title, "gate")
+        self.window.player.pause()
+        self.speak()
+        (spoken,) = self.session.project.job.clips
+        take = self.write("made/recordings/gate.wav", speech_like(48_000, 2), 48_000)
+        edits.put_take(self.session.project, check_take(take, -70.0), "gate", "The gate is open.")
+        self.settle()
+        (clip,) = self.session.project.job.clips
+        self.assertEqual((clip.source, clip.name), (take, "gate"))
+        self.assertEqual(self.states(), ["a take stands for it"])
+        self.page.table.setCurrentIndex(self.page.table.script.index(0, 0))
+        self.assertTrue(self.page.spoken_button.isVisible())
+        self.page.spoken_button.click()
+        self.wait_for(lambda: not self.page.speaker.busy)
+        self.app.processEvents()
+        (clip,) = self.session.project.job.clips
+        self.assertEqual((clip.source, clip.id), (spoken.source, spoken.id))
+        self.assertTrue(take.exists())
+
+    def test_edited_in_place_with_what_cannot_be_said_in_words(self) -> None:
+        self.press(Key.Key_F4)
+        self.page.paste("one: First.\none: Second.\n")
+        model = self.page.table.script
+        self.assertEqual([line.name for line in model.lines], ["one", "one 2"])
+        self.assertTrue(model.setData(model.index(0, 1), "First, said otherwise."))
+        self.assertTrue(model.setData(model.index(0, 4), "8 %"))
+        self.assertFalse(model.setData(model.index(0, 4), "fast"))
+        self.assertIn("no speed", self.window.status.words.text())
+        self.assertFalse(model.setData(model.index(0, 0), ""))
+        self.assertTrue(model.setData(model.index(1, 3), "nobody"))
+        self.speak()
+        self.assertEqual(len(self.session.project.job.clips), 1)
+        self.assertIn("no voice “nobody”", self.states()[1])
+        self.press(Key.Key_F4)
+        self.page.typed.setText("bad: {x}")
+        self.page.add_typed()
+        self.act(Key.Key_F11)
+        self.assertIn("no series", self.window.status.words.text())
+        self.page.table.setCurrentIndex(model.index(2, 0))
+        self.page.remove()
+        self.assertEqual(len(model.lines), 2)
+        self.press(Key.Key_Z, Mod.ControlModifier)
+        with mock.patch.object(QApplication.clipboard(), "text", return_value=""):
+            self.page.paste("")
+        self.assertIn("no text", self.window.status.words.text())
+        self.window.grab()
+
+    def test_respellings_as_people_write_them(self) -> None:
+        for line, wanted in (
+            ("Skerrow = Scarrow", Respelling("Skerrow", "Scarrow")), ("May == M A Y", Respelling("May", "M A Y", "", True)),
+            ("St = Saint @en", Respelling("St", "Saint", "en")), ("x", None), ("= y", None), ("a@b = at", Respelling("a@b", "at")),
+        ):  # fmt: skip
+            self.assertEqual(parsed(line), wanted)
+        self.assertTrue(Path(self.folder).exists())
