@@ -1,4 +1,4 @@
-"""A codec, a rule, a remedy, a touch-up, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
+"""A codec, a rule, a remedy, a touch-up, a voice, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
 
 from __future__ import annotations
 
@@ -11,7 +11,7 @@ from pathlib import Path
 from tests.sounds import DEMO, FolderCase, noise, speech_like
 
 HERE = Path(__file__).parent / "examples"
-FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py", "touch_up.py")
+FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py", "touch_up.py", "voice.py")
 RECEIVER = HERE / "horn.toml"
 WINDOW = """
 import sys
@@ -98,6 +98,20 @@ class TestExtending(FolderCase):
         del self.environment["KITTIWAKE_EXTENSIONS"]
         refused = self.kittiwake("make", "--for", RECEIVER, "--into", self.folder / "out", path)
         self.assertNotEqual(refused.returncode, 0)
+
+    def test_a_voice_and_what_it_costs_where_it_fails_or_dies(self) -> None:
+        script = self.folder / "s.csv"
+        words = ("good words", "please die", "some noise", "raise it", "fine")
+        script.write_text("name,text\n" + "".join(f"line {n},{text}\n" for n, text in enumerate(words)), "utf-8")
+        out, spoken = self.folder / "out", self.folder / "spoken"
+        done = self.kittiwake(
+            "speak", script, "--voice", "toot/low", "--for", "phone-menu", "--into", out, "--spoken", spoken
+        )
+        self.assertEqual(done.returncode, 1, done.stderr)
+        self.assertEqual(sorted(path.stem for path in out.iterdir() if path.suffix == ".wav"), ["line_0", "line_4"])
+        self.assertEqual(len([path for path in spoken.iterdir() if path.suffix == ".wav"]), 2)
+        for name in ("line 1", "line 2", "line 3"):
+            self.assertIn(name, done.stderr)
 
     def receiver(self, more: str, seconds: float = 10) -> Path:
         text = RECEIVER.read_text("utf-8").replace("max_seconds = 10", f"max_seconds = {seconds:g}")

@@ -27,8 +27,10 @@ class RecordCase(WindowCase):
     def setUp(self) -> None:
         super().setUp()
         none = mock.patch.object(microphones_of, "microphones", lambda: [(StandIn().name, None)])
-        none.start()
-        self.addCleanup(none.stop)
+        fast = mock.patch.object(StandIn, "clock", staticmethod(lambda: 4 * time.monotonic()))
+        for one in (none, fast):
+            one.start()
+            self.addCleanup(one.stop)
         self.session.project.job = self.session.project.job.changed(
             output=str(self.folder / "made"), receivers=("phone-menu",)
         )
@@ -217,6 +219,7 @@ class TestTrouble(RecordCase):
 
     def test_stand_in_keeps_time(self) -> None:
         microphone = StandIn()
+        microphone.clock = time.monotonic
         microphone.start()
         began, got = time.monotonic(), 0
         while time.monotonic() - began < 0.5:

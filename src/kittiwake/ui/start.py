@@ -18,7 +18,6 @@ from ..core.model.own_receivers import last_used
 from .commands.job import DEMO, offer_autosaved
 from .theme.colours import desktop_is_dark
 from .theme.sheet import use_font
-from .theme.style import PlainStyle
 from .window import Window
 
 #: Receivers of the very first job: one, which is exchanged with a key.
@@ -35,7 +34,7 @@ def make_app() -> QApplication:
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Kittiwake")
     app.setDesktopFileName("kittiwake")
-    app.setStyle(PlainStyle())
+    app.setStyle("Fusion")
     # Drawing enters and leaves Python hundreds of times a picture; each time it may wait this long for a thread that computes.
     sys.setswitchinterval(0.0002)
     # Going through everything that exists takes half a second on a large board. Young objects are gone through all the same; the rest

@@ -291,7 +291,9 @@ class Window(QMainWindow):
         """Dress the application in light or dark."""
         app = QApplication.instance()
         assert isinstance(app, QApplication)
-        app.setStyleSheet(style_sheet(use(dark)))
+        sheet = style_sheet(use(dark))
+        if sheet != app.styleSheet():  # it dresses every widget once more, which takes half a second
+            app.setStyleSheet(sheet)
         self.bench.refresh()
         self.bench.stand_ins.refresh()
 

@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-import os
-from unittest import mock
-
 import numpy as np
 import soundfile
 
@@ -13,7 +10,7 @@ from kittiwake.core.model import load_receiver
 from kittiwake.core.model.script import Respelling, Script, ScriptLine
 from kittiwake.core.process import InProcess
 from kittiwake.core.script.making import stale
-from kittiwake.core.speak.engine import ENGINES, Engine, VoiceError, VoiceInfo, all_voices, engines, voice_for
+from kittiwake.core.speak.engine import VoiceError, all_voices, voice_for
 from kittiwake.core.speak.fit import clip_of_line, faster_line
 from kittiwake.core.speak.spoken import Wish, path_of, speak, speak_lines, wish_of
 from tests.sounds import FolderCase
@@ -66,25 +63,6 @@ class TestVoices(FolderCase):
         list(speak_lines(mended.lines, mended, self.folder))
         self.assertEqual(len(list(self.folder.iterdir())), 5)
         self.assertTrue(all(path.stat().st_mtime_ns == time for path, time in made.items()))
-
-    def test_a_voice_that_fails_or_dies_costs_one_line(self) -> None:
-        def say(text: str, voice: str, speed: float) -> tuple[np.ndarray, int]:
-            if "die" in text:
-                os._exit(3)
-            if "noise" in text:
-                return np.full(10, np.nan, np.float32), 8000
-            if "raise" in text:
-                raise RuntimeError("no")
-            return np.full(8000, 0.5, np.float32), 8000
-
-        engines()
-        fake = Engine("fake", "Fake", lambda: (VoiceInfo("fake/x", "X", "en"),), say, lambda: "1")
-        with mock.patch.dict(ENGINES, {"fake": fake}):
-            script = Script(lines("good", "please die", "some noise", "raise it", "fine", ""), voice="fake/x")
-            came = list(speak_lines(script.lines, script, self.folder))
-        self.assertEqual([one.path is not None for one in came], [True, False, False, False, True, True])
-        self.assertTrue(all(one.error for one in came if one.path is None))
-        self.assertFalse([path for path in self.folder.iterdir() if path.suffix != ".wav"])
 
     def test_what_is_too_long_is_spoken_faster_by_the_engine_itself(self) -> None:
         radio = load_receiver("deck-radio")

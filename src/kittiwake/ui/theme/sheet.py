@@ -27,6 +27,7 @@ def use_font(app: QApplication) -> None:
 def style_sheet(c: Colours) -> str:
     return f"""
     QMainWindow, QDialog {{ background: {c.ground}; }}
+    QDialogButtonBox {{ dialogbuttonbox-buttons-have-icons: 0; }}
     QMenuBar {{ background: {c.ground}; color: {c.text}; padding: 2px 8px; }}
     QMenuBar::item {{ padding: 4px 9px; border-radius: 4px; background: transparent; }}
     QMenuBar::item:selected {{ background: {c.chosen}; }}
