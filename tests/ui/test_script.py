@@ -14,6 +14,7 @@ from kittiwake.core.project import edits
 from kittiwake.core.record import check_take
 from kittiwake.ui.bench.script_table import STATE
 from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.replace_dialog import ReplaceDialog
 from kittiwake.ui.respelling_dialog import RespellingDialog, parsed
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
@@ -84,7 +85,7 @@ class TestScript(ScriptCase):
         self.page.paste("name,text\na,To Skerrow.\nb,To Tarn Holm.\n")
         self.assertEqual(self.states(), ["to speak", "to speak"])
         self.speak()
-        self.assertTrue(all(state.startswith("spoken, ") for state in self.states()), self.states())
+        self.assertTrue(all(state.endswith(", fits") for state in self.states()), self.states())
         self.window.run("make.all")
         self.settle()
         self.assertEqual(self.state("a", "phone-menu"), "made")
@@ -95,7 +96,7 @@ class TestScript(ScriptCase):
         )
         self.page._refresh()
         self.assertEqual(self.states()[0], "changed: to speak")
-        self.assertTrue(self.states()[1].startswith("spoken"))
+        self.assertTrue(self.states()[1].endswith(", fits"), self.states()[1])
         self.speak()
         after = {clip.name: clip.source for clip in self.session.project.job.clips}
         self.assertEqual((before["b"], before["a"] == after["a"]), (after["b"], False))
@@ -107,7 +108,7 @@ class TestScript(ScriptCase):
         self.window.open_job(job)
         self.settle()
         self.press(Key.Key_F4)
-        self.assertTrue(all(state.startswith("spoken, ") for state in self.states()), self.states())
+        self.assertTrue(all(state.endswith(", fits") for state in self.states()), self.states())
 
     def test_a_line_is_heard_at_once_and_a_take_takes_over_and_the_reverse(self) -> None:
         self.press(Key.Key_F4)
@@ -160,6 +161,67 @@ class TestScript(ScriptCase):
             self.page.paste("")
         self.assertIn("no text", self.window.status.words.text())
         self.window.grab()
+
+    def test_what_is_too_long_is_told_and_spoken_faster_by_one_press(self) -> None:
+        edits.choose_receivers(self.session.project, ["deck-radio"])
+        self.press(Key.Key_F4)
+        self.page.paste(
+            "late: The boat to Skerrow leaves late today, because of fog at sea.\n"
+            "no: " + "Much too long for any radio there is, whoever reads it. " * 3 + "\nok: Open.\n"
+        )
+        self.speak()
+        self.assertIn("2 too long", self.page.head.text(), self.states())
+        self.assertEqual(["too long for Deck radio" in state for state in self.states()], [True, True, False])
+        self.assertEqual(self.page.faster_button.text(), "Speak 2 faster")
+        self.page.faster_button.click()
+        self.wait_for(lambda: not self.page.speaker.busy)
+        self.app.processEvents()
+        self.settle()
+        self.assertEqual(["too long for Deck radio" in state for state in self.states()], [False, True, False])
+        late, no, _ = self.session.project.job.script.lines
+        self.assertTrue(1 < late.speed <= 1.15 and no.speed == 1.0, (late.speed, no.speed))
+        self.assertIn("would have to be faster than the rules allow", self.window.status.words.text())
+        facts = self.session.project.facts[self.session.project.clip(late.id).source]
+        self.assertLessEqual(facts.seconds, 3.5)
+
+    def test_many_lines_are_changed_at_once(self) -> None:
+        self.press(Key.Key_F4)
+        self.page.paste("b 10: Ten to Skerrow.\nb 9: Nine to Skerrow.\na: Other.\n")
+        model, changes = self.page.table.script, self.page.changes
+        self.page.table.horizontalHeader().sectionClicked.emit(0)
+        self.assertEqual([line.name for line in model.lines], ["a", "b 9", "b 10"])
+        self.page.table.horizontalHeader().sectionClicked.emit(0)
+        self.assertEqual([line.name for line in model.lines], ["b 10", "b 9", "a"])
+        changes.replace()
+        dialog = self.window.findChild(ReplaceDialog)
+        QTest.keyClicks(dialog.words, "Skerrow")
+        QTest.keyClicks(dialog.other, "Tarn Holm")
+        QTest.keyClick(dialog.other, Key.Key_Return)
+        self.assertEqual([line.text for line in model.lines][:2], ["Ten to Tarn Holm.", "Nine to Tarn Holm."])
+        self.page.table.setCurrentIndex(model.index(0, 5))
+        model.setData(model.index(0, 5), "menu")
+        self.page.table.selectAll()
+        changes.fill_down()
+        self.assertEqual([line.kind for line in model.lines], ["menu"] * 3)
+        self.page.table.setCurrentIndex(model.index(1, 3))
+        QApplication.clipboard().setText("espeak/de\t8 %\nespeak/fr-fr\t0.9\n\t1\n")
+        changes.paste_over()
+        self.assertEqual(
+            [(line.voice, line.speed) for line in model.lines][1:], [("espeak/de", 1.08), ("espeak/fr-fr", 0.9)]
+        )
+        self.assertIn("1 beyond the last line", self.window.status.words.text())
+        QApplication.clipboard().setText("espeak/de\tfast\n")
+        changes.paste_over()
+        self.assertIn("no speed", self.window.status.words.text())
+        edits.put_script(
+            self.session.project, "r", self.page.script.changed(respellings=(Respelling("Ten", "Tenn"),))
+        )
+        self.page._refresh()
+        self.assertEqual(model.data(model.index(0, 2)), "Tenn to Tarn Holm.")
+        self.assertEqual(model.data(model.index(0, 2), Qt.ItemDataRole.EditRole), "")
+        for _ in range(5):
+            self.press(Key.Key_Z, Mod.ControlModifier)
+        self.assertEqual([line.name for line in self.page.script.lines], ["b 10", "b 9", "a"])
 
     def test_respellings_as_people_write_them(self) -> None:
         for line, wanted in (

@@ -10,8 +10,10 @@ from threading import Event, Thread
 from PySide6.QtCore import QObject, Signal
 
 from ..core.errors import KittiwakeError
+from ..core.model import Facts, Receiver
 from ..core.model.script import Script, ScriptLine
 from ..core.process import Processes
+from ..core.speak.fit import faster_line
 from ..core.speak.spoken import Spoken, path_of, speak, speak_lines, wish_of
 
 
@@ -22,6 +24,7 @@ class Speaker(QObject):
     spoken = Signal(object)
     finished = Signal(list)
     heard = Signal(object, object)  # ScriptLine; Path or str
+    faster = Signal(list, str)  # (line as it was, line as it is spoken now); what went wrong
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -62,6 +65,28 @@ class Speaker(QObject):
         except Exception as error:  # the thread's last chance to tell anybody
             came.append(Spoken("", None, 0.0, f"Speaking stopped: {error}."))
         self.finished.emit(came)
+
+    def speak_faster(
+        self, lines: Sequence[tuple[ScriptLine, Facts]], script: Script, receivers: Sequence[Receiver], folder: Path
+    ) -> None:
+        """Speak lines, given with the facts of what was spoken, as much faster as their receivers need."""
+        if self.busy or not lines:
+            return
+        self._stop.clear()
+
+        def work() -> None:
+            came, wrong = [], ""
+            try:
+                for line, facts in lines:
+                    if self._stop.is_set():
+                        break
+                    came.append((line, faster_line(line, script, facts, receivers, folder)[0]))
+            except Exception as error:  # the thread's last chance to tell anybody
+                wrong = str(error) if isinstance(error, KittiwakeError) else f"The voice failed: {error}."
+            self.faster.emit(came, wrong)
+
+        self._thread = Thread(target=work, name="speak-faster", daemon=True)
+        self._thread.start()
 
     def hear(self, line: ScriptLine, script: Script, folder: Path) -> None:
         """Speak a line to be heard at once; it is kept, and is not spoken again for the board."""

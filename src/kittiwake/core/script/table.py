@@ -54,8 +54,13 @@ def read_rows(path: Path) -> list[list[str]]:
     found = _read(path)
     if not isinstance(found, str):
         return found
-    first = next((line for line in found.splitlines() if line.strip()), "")
-    reader = csv.reader(io.StringIO(found), delimiter=max("\t;,", key=first.count))
+    return rows_of(found)
+
+
+def rows_of(text: str) -> list[list[str]]:
+    """The rows of a table in a text, with tabs, semicolons or commas between cells."""
+    first = next((line for line in text.splitlines() if line.strip()), "")
+    reader = csv.reader(io.StringIO(text), delimiter=max("\t;,", key=first.count))
     return [[cell.strip() for cell in row] for row in reader]
 
 
@@ -175,7 +180,7 @@ def _line(cells: dict[str, str], number: int, notes: list[str]) -> ScriptLine | 
     text, name = cells.get("text", ""), cells.get("name", "")
     if not text and not name:
         return None
-    speed = _speed(cells.get("speed", ""))
+    speed = speed_of(cells.get("speed", ""))
     if speed is None:
         speed = 1.0
         if len(notes) < 20:
@@ -194,15 +199,16 @@ def name_of_text(text: str) -> str:
     return " ".join(words[:5])[:40].strip(" .") or "line"
 
 
-def _speed(text: str) -> float | None:
-    if not text:
+def speed_of(text: str) -> float | None:
+    """A speed as people write it, ``1.08`` or ``8 %``, an empty text for the voice's own; None where it is none, or out of range."""
+    plain = text.replace("\u2212", "-").replace(",", ".").replace(" ", "")
+    if not plain:
         return 1.0
     try:
-        plain = text.replace(",", ".").strip()
         speed = 1 + float(plain[:-1]) / 100 if plain.endswith("%") else float(plain)
     except ValueError:
         return None
-    return speed if SLOWEST <= speed <= FASTEST else None
+    return round(speed, 3) if SLOWEST <= speed <= FASTEST else None
 
 
 def to_csv(lines: Sequence[ScriptLine]) -> str:

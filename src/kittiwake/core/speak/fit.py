@@ -11,7 +11,8 @@ from ..model import Clip, Facts, Receiver
 from ..model.script import FASTEST, Script, ScriptLine
 from .spoken import path_of, speak, wish_of
 
-_LONG = ("too_large", "too_long", "memory_full")
+#: Codes of problems that speaking faster may help.
+TOO_LONG = ("too_large", "too_long", "memory_full")
 _TRIES = 6
 _MORE = 1.01  # a little more than is needed: pauses do not shrink as words do
 
@@ -54,7 +55,7 @@ def _too_long(line: ScriptLine, facts: Facts, receiver: Receiver) -> float:
     """How many times too long a line is for a receiver; 1 where it fits."""
     found = fit(clip_of_line(line, facts.path), facts, receiver)
     recipe = found.recipe
-    if recipe is None or not any(problem.code in _LONG for problem in found.problems):
+    if recipe is None or not any(problem.code in TOO_LONG for problem in found.problems):
         return 1.0
     limits, rooms = receiver.rules.limits, []
     if limits.max_seconds is not None:

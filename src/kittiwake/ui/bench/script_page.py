@@ -9,7 +9,6 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidg
 
 from ...core.errors import KittiwakeError
 from ...core.model.script import Script, ScriptLine
-from ...core.model.units import format_seconds
 from ...core.project import edits
 from ...core.script.making import count_of, unique_lines, without_series
 from ...core.script.series import is_series
@@ -21,6 +20,8 @@ from ..field import Field
 from ..respelling_dialog import RespellingDialog
 from ..session import Session
 from ..speaking import Speaker
+from .line_changes import LineChanges
+from .script_state import LineState, state_of
 from .script_table import ScriptTable
 
 
@@ -35,12 +36,14 @@ class ScriptPage(QWidget):
         super().__init__()
         self._session = session
         self.speaker = Speaker(self)
+        self.table = ScriptTable()
+        self.changes = LineChanges(self, self.table, lambda: self.script, self._put)
         self._errors: dict[str, str] = {}
+        self._states: dict[str, LineState] = {}
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 6, 14, 6)
         column.setSpacing(6)
         column.addLayout(self._head_row())
-        self.table = ScriptTable()
         column.addWidget(self.table, 1)
         column.addLayout(self._foot())
         self._connect()
@@ -55,7 +58,7 @@ class ScriptPage(QWidget):
         label = QLabel("&Voice")
         self.voices = QComboBox()
         self.voices.setAccessibleName("Voice of lines that name none")
-        self.voices.setMinimumWidth(220)
+        self.voices.setMinimumWidth(300)
         self.voices.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label.setBuddy(self.voices)
         row.addWidget(label)
@@ -64,7 +67,9 @@ class ScriptPage(QWidget):
         self.respell_button = Button("Respellings…")
         self.read_button = Button("Read a table…")
         self.series_button = Button("Make series lines")
-        for button in (self.respell_button, self.read_button, self.series_button):
+        self.lines_button = Button("Lines")
+        self.lines_button.setMenu(self.changes)
+        for button in (self.series_button, self.lines_button, self.respell_button, self.read_button):
             row.addWidget(button)
         return row
 
@@ -79,9 +84,12 @@ class ScriptPage(QWidget):
         foot.addWidget(self.typed, 1)
         self.hear_button = Button("Hear it")
         self.spoken_button = Button("Use the voice")
+        self.faster_button = Button("Speak it faster")
+        self.faster_button.setToolTip(
+            "By the voice itself, as much faster as the rules of the receivers need and allow"
+        )
         self.speak_button = Button("Speak all  F11")
-        self.speak_button.setProperty("main", True)
-        for button in (self.hear_button, self.spoken_button, self.speak_button):
+        for button in (self.hear_button, self.spoken_button, self.faster_button, self.speak_button):
             foot.addWidget(button)
         return foot
 
@@ -97,6 +105,10 @@ class ScriptPage(QWidget):
         self.series_button.clicked.connect(self.make_series)
         self.hear_button.clicked.connect(self.hear)
         self.spoken_button.clicked.connect(self.use_voice)
+        self.faster_button.clicked.connect(self.speak_faster)
+        self.changes.told.connect(self.told)
+        self.changes.removal.connect(self.remove)
+        self.speaker.faster.connect(self._spoken_faster)
         self.speak_button.clicked.connect(self.speak_all)
         self.speaker.spoken.connect(self._one_spoken)
         self.speaker.finished.connect(self._spoken)
@@ -130,12 +142,18 @@ class ScriptPage(QWidget):
 
     def _refresh(self) -> None:
         script = self.script
-        self.table.script.show(script, {line.id: self._state(line) for line in script.lines})
+        project, folder = self._session.project, self.folder
+        self._states = {
+            line.id: state_of(line, project, folder, self._errors.get(line.id, "")) for line in script.lines
+        }
+        self.table.script.show(script, {key: state.words for key, state in self._states.items()})
         if script.lines and not self.table.currentIndex().isValid():
             self.table.setCurrentIndex(self.table.script.index(0, 0))
         series = sum(is_series(line.text) for line in script.lines)
         lines = len(script.lines)
         told = f"{lines} line{'s' if lines != 1 else ''}" if lines else "No lines yet"
+        if long := sum(bool(state.too_long) for state in self._states.values()):
+            told += f", {long} too long"
         if series:
             told += f", {series} of them series: {count_of(script)} in all"
         self.head.setText(told)
@@ -146,28 +164,24 @@ class ScriptPage(QWidget):
         line = self.table.current_line()
         self.hear_button.setEnabled(line is not None)
         self.spoken_button.setVisible(line is not None and line.taken)
+        long = self._too_long()
+        self.faster_button.setVisible(bool(long))
+        self.faster_button.setText(f"Speak {len(long)} faster" if len(long) > 1 else "Speak it faster")
         busy = self.speaker.busy
         self.speak_button.setText("Stop speaking  F11" if busy else "Speak all  F11")
         self.speak_button.setEnabled(busy or bool(self.script.lines))
+        # One button asks to be pressed: once all is spoken, that which makes.
+        main = busy or any(state.to_speak for state in self._states.values())
+        if self.speak_button.property("main") != main:
+            self.speak_button.setProperty("main", main)
+            self.speak_button.style().polish(self.speak_button)
 
-    def _state(self, line: ScriptLine) -> str:
-        if line.taken:
-            return "a take stands for it"
-        if is_series(line.text):
-            return "a series"
-        if line.id in self._errors:
-            return self._errors[line.id]
-        clip = self._session.project.clip(line.id)
-        if clip is None:
-            return "to speak"
-        facts = self._session.project.facts.get(clip.source)
-        try:
-            current = path_of(wish_of(line, self.script), line.name, self.folder) == clip.source
-        except KittiwakeError as error:
-            return str(error)
-        if not current:
-            return "changed: to speak"
-        return f"spoken, {format_seconds(facts.seconds)}" if facts and facts.seconds else "spoken"
+    def _too_long(self) -> list[ScriptLine]:
+        """Lines to be spoken faster: those too long among the selected, where several are; else all that are too long."""
+        long = [line for line in self.script.lines if (state := self._states.get(line.id)) and state.too_long]
+        chosen = {line.id for line in self.table.selected_lines()}
+        some = [line for line in long if line.id in chosen]
+        return some if some else long
 
     # -- lines -----------------------------------------------------------------------------------------------------
 
@@ -267,6 +281,42 @@ class ScriptPage(QWidget):
         if line is not None and line.taken:
             edits.use_spoken(self._session.project, line)
             self.speak_all()
+
+    def speak_faster(self) -> None:
+        """What is too long, by the voice itself, as much faster as is needed and allowed."""
+        if not self.speaker.busy:
+            project = self._session.project
+            some = [
+                (line, project.facts[clip.source]) for line in self._too_long() if (clip := project.clip(line.id))
+            ]
+            self.speaker.speak_faster(some, self.script, project.receivers, self.folder)
+            self._buttons()
+
+    def _spoken_faster(self, came: list[tuple[ScriptLine, ScriptLine]], error: str) -> None:
+        done = [(before, after) for before, after in came if after.speed != before.speed]
+        if done:
+            script = self.script
+            for _, after in done:
+                script = script.replaced(after)
+            self._put("speaking faster", script)
+            edits.put_spoken(
+                self._session.project,
+                {after.id: path_of(wish_of(after, script), after.name, self.folder) for _, after in done},
+            )
+        told = [
+            f"“{after.name}” is spoken {(after.speed - 1) * 100:.0f} % faster than the voice does by itself."
+            for _, after in done[:1]
+        ]
+        if len(done) > 1:
+            told = [
+                f"{len(done)} lines are spoken up to {max((after.speed - 1) * 100 for _, after in done):.0f} % faster."
+            ]
+        if rest := len(came) - len(done):
+            told.append(
+                f"{rest} would have to be faster than the rules allow: shorten the text, or change the rules."
+            )
+        self.told.emit(" ".join([*told, error]).strip())
+        self._refresh()
 
     def speak_all(self) -> None:
         """Speak every line that is not spoken as it stands now, and put all on the board; pressed again, stop."""

@@ -6,16 +6,19 @@ from collections.abc import Mapping
 from typing import Any
 
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
-from PySide6.QtGui import QKeyEvent, QKeySequence
+from PySide6.QtGui import QColor, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QAbstractItemView, QApplication, QHeaderView, QTableView
 
 from ...core.model.script import FASTEST, SLOWEST, Script, ScriptLine
+from ...core.script.edit import COLUMNS
+from ...core.script.respell import spoken_text
+from ...core.script.table import speed_of
+from ..theme.colours import colours
 
 Index = QModelIndex | QPersistentModelIndex
-_COLUMNS = ("name", "text", "say_as", "voice", "speed", "kind", "note")
 _HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "Note", "State")
-STATE = len(_COLUMNS)
-_WIDTHS = (170, 0, 170, 120, 64, 84, 110, 150)
+STATE = len(COLUMNS)
+_WIDTHS = (150, 0, 210, 110, 70, 74, 90, 300)
 
 
 class ScriptModel(QAbstractTableModel):
@@ -28,6 +31,7 @@ class ScriptModel(QAbstractTableModel):
         super().__init__()
         self.lines: tuple[ScriptLine, ...] = ()
         self._states: Mapping[str, str] = {}
+        self._said: dict[str, str] = {}  # how lines are said that respellings change
 
     def show(self, script: Script, states: Mapping[str, str]) -> None:
         """``states`` are words for what became of each line."""
@@ -35,6 +39,11 @@ class ScriptModel(QAbstractTableModel):
         if not same:
             self.beginResetModel()
         self.lines, self._states = script.lines, states
+        self._said = {}
+        for line in script.lines if script.respellings else ():
+            said = spoken_text(line, script.respellings, script.language)
+            if said != (line.say_as or line.text or line.name):
+                self._said[line.id] = said
         if not same:
             self.endResetModel()
         elif self.lines:
@@ -62,6 +71,11 @@ class ScriptModel(QAbstractTableModel):
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         line = self.line_at(index.row())
+        respelled = (
+            line is not None and COLUMNS[index.column() : index.column() + 1] == ("say_as",) and line.id in self._said
+        )
+        if respelled and role == Qt.ItemDataRole.ForegroundRole:
+            return QColor(colours().soft)
         if line is None or role not in (
             Qt.ItemDataRole.DisplayRole,
             Qt.ItemDataRole.EditRole,
@@ -70,18 +84,22 @@ class ScriptModel(QAbstractTableModel):
             return None
         if index.column() == STATE:
             return self._states.get(line.id, "")
-        value = getattr(line, _COLUMNS[index.column()])
+        if respelled and role != Qt.ItemDataRole.EditRole:
+            # What is typed stays what was typed; what is seen is what the voice is told.
+            more = "Respelled: " if role == Qt.ItemDataRole.ToolTipRole else ""
+            return f"{more}{self._said[line.id]}"
+        value = getattr(line, COLUMNS[index.column()])
         if isinstance(value, float):
             return f"{(value - 1) * 100:+.0f} %".replace("-", "−") if value != 1 else ""
         return value
 
     def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
         line, text = self.line_at(index.row()), " ".join(str(value).split())
-        if line is None or role != Qt.ItemDataRole.EditRole or text == self.data(index):
+        if line is None or role != Qt.ItemDataRole.EditRole or text == self.data(index, role):
             return False
-        name = _COLUMNS[index.column()]
+        name = COLUMNS[index.column()]
         if name == "speed":
-            speed = _speed(text)
+            speed = speed_of(text)
             if speed is None:
                 self.told.emit(f"“{text}” is no speed: write 8 %, or 1.08; from {SLOWEST:g} to {FASTEST:g}.")
                 return False
@@ -92,17 +110,6 @@ class ScriptModel(QAbstractTableModel):
         else:
             self.changed.emit(line.changed(**{name: text}), _HEADS[index.column()].lower())
         return True
-
-
-def _speed(text: str) -> float | None:
-    plain = text.replace("−", "-").replace(",", ".").replace(" ", "")
-    if not plain:
-        return 1.0
-    try:
-        speed = 1 + float(plain[:-1]) / 100 if plain.endswith("%") else float(plain)
-    except ValueError:
-        return None
-    return round(speed, 3) if SLOWEST <= speed <= FASTEST else None
 
 
 class ScriptTable(QTableView):

@@ -1,0 +1,39 @@
+"""Find and replace, in the lines of the script."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFormLayout, QWidget
+
+from .field import Field
+
+
+class ReplaceDialog(QDialog):
+    """``wanted`` : what is looked for, what is put in its place, and whether in names too."""
+
+    wanted = Signal(str, str, bool)
+
+    def __init__(self, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Find and replace")
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.setMinimumWidth(420)
+        form = QFormLayout(self)
+        self.words, self.other = Field(), Field()
+        self.words.setAccessibleName("What is looked for")
+        self.other.setAccessibleName("What is put in its place")
+        self.names = QCheckBox("In names, too")
+        form.addRow("&Find", self.words)
+        form.addRow("&Put", self.other)
+        form.addRow("", self.names)
+        box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        box.button(QDialogButtonBox.StandardButton.Ok).setText("Replace all")
+        box.accepted.connect(self._done)
+        box.rejected.connect(self.reject)
+        form.addRow(box)
+        self.words.setFocus()
+
+    def _done(self) -> None:
+        if self.words.text():
+            self.wanted.emit(self.words.text(), self.other.text(), self.names.isChecked())
+        self.accept()
