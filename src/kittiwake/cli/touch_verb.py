@@ -80,6 +80,9 @@ class _Speed(click.ParamType[float]):
 )
 @click.option("--side", help="left, right, mix, or a channel such as ch3.")
 @click.option("--remove-dc", is_flag=True, default=None, help="Take away a DC offset.")
+@click.option(
+    "--untreated", is_flag=True, default=None, help="Without the receiver's level, trimming and filters: for tones."
+)
 @click.option("--name", help="Name of the clip, where there is one.")
 @click.option("--kind", default="", help="Kind of message, such as alert.")
 @common.headerless

@@ -14,6 +14,7 @@ from ..model.facts import Signal
 from ..model.receiver import Accepts
 from ..model.stages import STAGES, length_after
 from ..model.units import db, format_bytes, format_hz, ratio
+from ..model.untreated import receiver_for
 from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import ChannelSelection, channel_of
@@ -55,6 +56,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
         why = (check.unreadable(facts),) if facts.error else ()
         return Fit("decide" if any(one.severity == "decide" for one in why) else "cannot", problems=why)
     touch, span = clip.touch_up_at(receiver.slug), clip.span_at(receiver.slug, sound.frames)
+    receiver = receiver_for(receiver, touch)
     rate_in = touch.true_rate or header.sample_rate
     impossible = _impossible(touch, span, rate_in, sound)
     if impossible is not None:

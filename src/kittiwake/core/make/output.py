@@ -14,6 +14,7 @@ from ... import __version__
 from ..fit import Fit
 from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver
+from ..model.untreated import receiver_for
 from .ledger import Entry
 from .place import file_digest
 from .proof import Proof
@@ -35,6 +36,11 @@ class OutputPlan:
     fit: Fit
     receiver: Receiver
     output: Path
+
+    @property
+    def judge(self) -> Receiver:
+        """The receiver with the treatment that holds for the clip."""
+        return receiver_for(self.receiver, self.clip.touch_up_at(self.receiver.slug))
 
 
 @dataclass(slots=True)

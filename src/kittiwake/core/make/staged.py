@@ -200,7 +200,7 @@ def _write(
     # A sample that goes to both sides counts on both.
     promised = (sound.clipped_samples if sound else 0) * (1 if recipe.take == "both" else recipe.channels)
     if ours and before is not None and before.fingerprint == mark:
-        proof = prove(output, plan.receiver, Promise(recipe, None, promised, accepted=accepted), cancelled=cancelled)
+        proof = prove(output, plan.judge, Promise(recipe, None, promised, accepted=accepted), cancelled=cancelled)
         if proof.passed:
             seconds = recipe.seconds
             return Result.of(
@@ -237,7 +237,7 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
     stem = plan.output.name.removesuffix(plan.receiver.rules.names.extension_for(recipe.format.extension))
     if plan.receiver.rules.names.pattern == "{name}" and lost_in(plan.clip.name, stem):
         said = (*said, f"It is called “{stem}”: {plan.receiver.name} does not take “{plan.clip.name}” for a name.")
-    proof = prove(part, plan.receiver, staged.promise, name=plan.output.name, cancelled=cancelled)
+    proof = prove(part, plan.judge, staged.promise, name=plan.output.name, cancelled=cancelled)
     if not proof.passed:
         faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)
         told = f"It did not pass proof and was not delivered: {faults}."

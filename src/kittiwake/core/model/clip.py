@@ -36,6 +36,7 @@ class TouchUp:
     limiter_db : by how much a limiter may hold single peaks down, dB, where the receiver allows less.
     loop : seconds of the end that are blended into the start; None leaves that to the receiver.
     form : ``container/encoding`` to make, of those that the receiver takes; empty for the one it names first.
+    untreated : whether it passes without the receiver's treatment, for a tone whose level and pauses are meant (``untreated.receiver_for``).
     accepted : codes of problems that a person has decided to live with.
     more : touch-ups that were added from outside, by key (``stages``), each with its number.
     """
@@ -56,6 +57,7 @@ class TouchUp:
     limiter_db: float = 0.0
     loop: float | None = None
     form: str = ""
+    untreated: bool = False
     accepted: tuple[str, ...] = ()
     more: tuple[tuple[str, float], ...] = ()
 
@@ -145,6 +147,7 @@ _READ: dict[str, Callable[[object, str], Any]] = {
     "limiter_db": _within(0, 12),
     "loop": lambda value, field: None if value is None else checked.number(value, field, 0, 10),
     "form": checked.text,
+    "untreated": checked.flag,
     "more": _more,
     "accepted": lambda value, field: tuple(checked.text(code, field) for code in checked.entries(value, field)),
 }

@@ -21,7 +21,7 @@ from .project import Project
 _TOUCHED = {
     "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
     "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
-    "limiter_db": "the limiter", "loop": "the loop", "more": "what was added",
+    "limiter_db": "the limiter", "untreated": "the treatment", "loop": "the loop", "more": "what was added",
 }  # fmt: skip
 
 

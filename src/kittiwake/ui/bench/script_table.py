@@ -18,7 +18,7 @@ from ..theme.colours import colours
 Index = QModelIndex | QPersistentModelIndex
 _HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "Note", "State")
 STATE = len(COLUMNS)
-_WIDTHS = (150, 0, 210, 110, 70, 74, 90, 300)
+_WIDTHS = (150, 0, 190, 96, 66, 64, 74, 250)
 
 
 class ScriptModel(QAbstractTableModel):

@@ -26,6 +26,8 @@ def _left(recipe: Recipe, seen: Described) -> Step:
         return Step(changed if seen.gain else "Leave the level", why)
     if seen.gain:
         return Step(changed, "set by you")
+    if seen.touch.untreated:
+        return Step("Leave the level", "it is meant so: nothing is brought to another level, trimmed or filtered")
     ceiling = format_db(db(recipe.ceiling))
     held = f"peaks that come out over {ceiling} are brought down by exactly what is needed"
     return Step("Leave the level", f"{seen.receiver.name} asks for none; {held}")

@@ -1,0 +1,1 @@
+"""Tones of telephone networks: recipes of segments, the plans of countries, and their sound to the sample."""
