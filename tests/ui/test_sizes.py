@@ -91,6 +91,7 @@ class TestSizes(WindowCase):
         pages = (
             ("cell", cell), ("clip", clip), ("receiver", lambda: window.run("view.receiver")),
             ("levels", lambda: window.run("view.levels")), ("cut", cutting), ("record", lambda: window.run("record.open")),
+            ("script", lambda: window.run("script.open")), ("tone", lambda: window.run("tone.open")),
         )  # fmt: skip
         for size, dark in ((SIZES[0], False), (SIZES[1], False), (SIZES[1], True)):
             window.resize(*size)

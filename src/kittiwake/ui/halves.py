@@ -24,9 +24,10 @@ _SHARES = {
     "cut": 0.68,
     "record": 0.68,
     "script": 0.68,
+    "tone": 0.68,
 }
 #: Pages beside which the rows of the board are in the way.
-_ALONE = ("cut", "record", "script")
+_ALONE = ("cut", "record", "script", "tone")
 
 
 class Halves(QWidget):

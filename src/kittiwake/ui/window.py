@@ -164,6 +164,8 @@ class Window(QMainWindow):
         self.bench.cut_page.told.connect(self.status.say)
         self.bench.script_page.told.connect(self.status.say)
         self.bench.script_page.heard.connect(self._hear_file)
+        self.bench.tone_page.told.connect(self.status.say)
+        self.bench.tone_page.heard.connect(self._hear_file)
         self.bench.script_page.read_wanted.connect(lambda: script.read_script(at))
         self.bench.cut_page.turned.connect(self._turn_to_span)
         self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))

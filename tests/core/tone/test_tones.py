@@ -24,6 +24,7 @@ from kittiwake.core.tone.recipe import A_LAW, MU_LAW, Segment, ToneError, ToneRe
 from kittiwake.core.tone.render import period_of, render
 from tests.core.codec.second import library
 from tests.sounds import FolderCase
+from tests.tones_page import PAGE, page
 
 
 def strength(sound: np.ndarray, hz: float, rate: int) -> float:
@@ -104,6 +105,11 @@ class TestPlans(FolderCase):
                             0 <= first - one <= 2 and 0 <= other - last <= 2, (tone.key, first, one, last, other)
                         )
                     self.assertEqual(len(sound), round(at), tone.key)
+
+
+class TestPage(FolderCase):
+    def test_it_says_what_the_plans_say(self) -> None:
+        self.assertEqual(PAGE.read_text("utf-8"), page(), "renew it with ./run formats")
 
 
 class TestRendering(FolderCase):

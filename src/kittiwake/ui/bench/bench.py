@@ -22,6 +22,7 @@ from .levels_page import LevelsPage
 from .receiver_page import ReceiverPage
 from .record_page import RecordPage
 from .script_page import ScriptPage
+from .tone_page import TonePage
 from .wave import WaveView
 
 
@@ -53,6 +54,7 @@ class Bench(QStackedWidget):
         self.cut_page = CutPage(session, self.cutter)
         self.record_page = RecordPage(session)
         self.script_page = ScriptPage(session)
+        self.tone_page = TonePage(session)
         for page in (
             self.empty_page,
             self.clip_page,
@@ -63,6 +65,7 @@ class Bench(QStackedWidget):
             self.cut_page,
             self.record_page,
             self.script_page,
+            self.tone_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -115,19 +118,25 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.script_page)
         self.script_page.begin()
 
+    def show_tones(self, clip: Clip | None) -> None:
+        """Tones, until something else is selected on the board; ``clip`` is the one to change, where it is a tone."""
+        self._comparing = True
+        self.setCurrentWidget(self.tone_page)
+        self.tone_page.begin(clip)
+
     @property
     def page(self) -> str:
         """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
         pages = {
             self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone",
         }  # fmt: skip
         return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
 
     @property
     def at_work(self) -> bool:
         """Whether somebody cuts or records, which new rows of the board must not end."""
-        return self.currentWidget() in (self.cut_page, self.record_page, self.script_page)
+        return self.currentWidget() in (self.cut_page, self.record_page, self.script_page, self.tone_page)
 
     def refresh(self) -> None:
         """Show the current selection anew."""
@@ -190,4 +199,5 @@ class Bench(QStackedWidget):
         self.cut_page.ear.names.close()
         self.record_page.recorder.shut_down()
         self.script_page.shut_down()
+        self.tone_page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

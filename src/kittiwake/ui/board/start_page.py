@@ -14,6 +14,7 @@ _WAYS = (
     ("job.add_files", "Add recordings", "Ctrl+O", "or drop files and folders here. Any sound or video will do; nothing you drop is ever changed."),
     ("record.open", "Record", "V", "one line after the other at the microphone; each is cut and checked."),
     ("script.open", "Write a script", "F4", "lines that a voice speaks at once, or that are read at the microphone, each under its name."),
+    ("tone.open", "Make tones", "Shift+F4", "dial, ringing and busy tones of nineteen countries, keys, and recipes of your own."),
     ("job.demo", "Try the demo", "", "the announcements of an invented ferry company, good and broken ones."),
 )  # fmt: skip
 
