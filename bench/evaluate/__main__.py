@@ -1,5 +1,5 @@
 """``./run evaluate [PART ...]``: ``report`` (lines found alone and edges, half of the voices), ``tune`` (the other half, by which the settings
-were chosen), ``whole`` (recordings as they are), ``headerless``, ``rates``; or the beginning of a room's name.
+were chosen), ``whole`` (recordings as they are), ``headerless``, ``rates``, ``music``; or the beginning of a room's name.
 """
 
 from __future__ import annotations
@@ -14,6 +14,7 @@ from kittiwake.core.cut.spoken import spoken_in
 
 from .headerless import headerless, linear_rates
 from .material import fetched
+from .music import music
 from .rates import false_rates
 from .readings import reading
 from .rooms import ROOMS
@@ -93,7 +94,13 @@ def whole_recordings() -> None:
 
 
 def main() -> None:
-    parts = [word for word in sys.argv[1:] if not word.startswith("-")] or ["report", "whole", "headerless", "rates"]
+    parts = [word for word in sys.argv[1:] if not word.startswith("-")] or [
+        "report",
+        "whole",
+        "headerless",
+        "rates",
+        "music",
+    ]
     for part in parts:
         if part in ("tune", "report"):
             finder(0 if part == "tune" else 1, verbose="-v" in sys.argv)
@@ -102,6 +109,8 @@ def main() -> None:
         elif part == "headerless":
             headerless(1)
             linear_rates(1)
+        elif part == "music":
+            music(fetched()["arcade"])
         elif part == "rates":
             false_rates(1)
         else:

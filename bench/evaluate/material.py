@@ -89,6 +89,12 @@ PACKAGES = (
         "6dd81d246ce1eef5fd93d8cbdaf1bef61ca40ef1d2fc12aa23996a28071181e6",
         "GPL-3+",
     ),
+    Package(
+        "arcade",
+        "arcade-3.3.3-py3-none-any.whl",
+        "25f4e0e5b8bcbe7a7d087c0a23b19e9f423b0c70ec00945c8712c9a3e541ebd2",
+        "MIT; the music is given away by its composer",
+    ),
 )
 
 

@@ -14,7 +14,17 @@ import click
 from ..core import extensions
 from ..core.errors import KittiwakeError, reason_of
 from ..core.log import keep_log, log
-from . import folder_verbs, look_verbs, make_verb, receiver_verbs, spans_verb, speak_verb, tone_verb, touch_verb  # noqa: F401 - each registers its verbs
+from . import (  # noqa: F401 - each registers its verbs
+    folder_verbs,
+    hold_verb,
+    look_verbs,
+    make_verb,
+    receiver_verbs,
+    spans_verb,
+    speak_verb,
+    tone_verb,
+    touch_verb,
+)
 from .common import GivenPath, cli, say, verb
 
 __all__ = ["cli", "run"]

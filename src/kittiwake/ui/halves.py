@@ -25,9 +25,10 @@ _SHARES = {
     "record": 0.68,
     "script": 0.68,
     "tone": 0.68,
+    "music": 0.68,
 }
 #: Pages beside which the rows of the board are in the way.
-_ALONE = ("cut", "record", "script", "tone")
+_ALONE = ("cut", "record", "script", "tone", "music")
 
 
 class Halves(QWidget):

@@ -6,6 +6,8 @@ import gc
 import time
 from pathlib import Path
 
+import numpy as np
+from numpy.typing import NDArray
 from PySide6.QtCore import QEvent, QTimer
 from PySide6.QtGui import (
     QAction,
@@ -166,6 +168,9 @@ class Window(QMainWindow):
         self.bench.script_page.heard.connect(self._hear_file)
         self.bench.tone_page.told.connect(self.status.say)
         self.bench.tone_page.heard.connect(self._hear_file)
+        self.bench.music_page.told.connect(self.status.say)
+        self.bench.music_page.heard.connect(self._hear_sound)
+        self.bench.music_page.compare_wanted.connect(self._compare_clip)
         self.bench.script_page.read_wanted.connect(lambda: script.read_script(at))
         self.bench.cut_page.turned.connect(self._turn_to_span)
         self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))
@@ -264,7 +269,13 @@ class Window(QMainWindow):
 
     def _hear_file(self, name: str, path: Path) -> None:
         """A line that was spoken a moment ago."""
-        sound, rate = read_short(path)
+        self._hear_sound(name, *read_short(path))
+
+    def _compare_clip(self, clip_id: str) -> None:
+        self.board.select(clip_id)
+        ear.compare_codecs(self.context)
+
+    def _hear_sound(self, name: str, sound: NDArray[np.float32], rate: int) -> None:
         self.player.load_sound(name, sound, rate)
         self.player.seek(0)
         self.player.play()

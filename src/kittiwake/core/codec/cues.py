@@ -33,12 +33,13 @@ def cue_chunks(cues: Sequence[Cue]) -> bytes:
     )
     told = b""
     for n, cue in enumerate(cues, 1):
-        told += _chunk(b"labl", struct.pack("<I", n) + cue.name.encode("utf-8") + b"\0")
-        told += _chunk(b"ltxt", struct.pack("<II4sHHHH", n, cue.stop - cue.start, b"rgn ", 0, 0, 0, 0))
-    return _chunk(b"cue ", struct.pack("<I", len(cues)) + points) + _chunk(b"LIST", b"adtl" + told)
+        told += chunk(b"labl", struct.pack("<I", n) + cue.name.encode("utf-8") + b"\0")
+        told += chunk(b"ltxt", struct.pack("<II4sHHHH", n, cue.stop - cue.start, b"rgn ", 0, 0, 0, 0))
+    return chunk(b"cue ", struct.pack("<I", len(cues)) + points) + chunk(b"LIST", b"adtl" + told)
 
 
-def _chunk(name: bytes, data: bytes) -> bytes:
+def chunk(name: bytes, data: bytes) -> bytes:
+    """A chunk, filled up to an even length."""
     return name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) % 2 else b"")
 
 
@@ -48,21 +49,25 @@ def bytes_of_cues(cues: Sequence[Cue]) -> int:
 
 
 def add_cues(path: Path, cues: Sequence[Cue]) -> None:
-    """Append the chunks to a RIFF/WAVE file that was just written, and correct its size.
+    """Append cue points to a RIFF/WAVE file that was just written. Raises as ``append_chunks``."""
+    append_chunks(path, cue_chunks(cues))
+
+
+def append_chunks(path: Path, chunks: bytes) -> None:
+    """Append chunks to a RIFF/WAVE file, and correct its size.
 
     Raises
     ------
     OSError
     ValueError : it is no such file, or would grow beyond 4 GiB.
     """
-    chunks = cue_chunks(cues)
     with path.open("rb+") as file:
         head = file.read(12)
         if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
             raise ValueError("not a RIFF/WAVE file")
         end = file.seek(0, os.SEEK_END)
         if end + len(chunks) - 8 > 0xFFFFFFFF:
-            raise ValueError("too large for cue points")
+            raise ValueError("too large for more chunks")
         if end % 2:
             file.write(b"\0")
         file.write(chunks)

@@ -41,7 +41,7 @@ NO_GAIN_DB = 0.1
 def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | None = None) -> Fit:
     """How a clip fits a receiver, what would be done to it, and how large and long the output would be.
 
-    Pure: the same arguments give the same fit.
+    Pure: the same arguments give the same fit, but for the warning that rights have run out, which depends on the day.
 
     Parameters
     ----------
@@ -153,6 +153,8 @@ def _shared(recipe: Recipe, path: _Way, clip: Clip, receiver: Receiver, context:
         recipe = dataclasses.replace(recipe, level="leave", gain_db=recipe.gain_db + gain)
     if receiver.rules.cue_points and path.target.container == "wav" and recipe.frames_out:
         recipe = dataclasses.replace(recipe, cues=_cues(clip, recipe, context))
+    if clip.rights and path.target.container == "wav":
+        recipe = dataclasses.replace(recipe, info=clip.rights.tags)
     if "level_inside" in path.touch.accepted:
         limits = receiver.rules.limits
         recipe = dataclasses.replace(recipe, level_low=limits.min_level_dbov, level_high=limits.max_level_dbov)
@@ -191,6 +193,7 @@ def _problems(
     found += check.of_level_limits(touch, level, gain, receiver, recipe)
     found += check.of_kind(clip, receiver)
     found += check.of_name(clip, receiver)
+    found += check.of_rights(clip)
     found += check.of_bandwidth(touch, sound, receiver, path.rate_in)
     asked = Asked(clip, facts, receiver, recipe)
     return with_offers(asked, [*found, *of_more_rules(asked)])
@@ -395,6 +398,7 @@ def _fits_as_is(
         return False
     if (
         recipe.cues
+        or recipe.info
         or touches(recipe) is not Touch.NOTHING
         or recipe.level == "loudness"
         or recipe.ceiling_true is not None

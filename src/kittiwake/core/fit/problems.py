@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime
 import math
 
 from ..codec import FORMATS, Format
@@ -39,6 +40,18 @@ def of_name(clip: Clip, receiver: Receiver) -> list[Problem]:
         return []
     message = f"It will be called “{name}”: {receiver.name} does not take “{clip.name}” for a name."
     return [Problem("renamed", "warning", message, (ask("Give the clip another name (F2)."),))]
+
+
+def of_rights(clip: Clip) -> list[Problem]:
+    """Music of which nobody knows whose it is, and sound whose time is over."""
+    rights = clip.rights
+    if rights and rights.are_past(datetime.date.today()):
+        message = f"The rights to it ended on {rights.until}."
+        return [Problem("rights_past", "warning", message, (ask("Ask for them again, or take other music."),))]
+    if clip.kind == "music" and not (rights and rights.are_known):
+        message = "Whose music it is, and by what licence it may be played to callers, is not said."
+        return [Problem("rights_missing", "warning", message, (ask("State holder and licence (Shift+F8)."),))]
+    return []
 
 
 def unreadable(facts: Facts) -> Problem:

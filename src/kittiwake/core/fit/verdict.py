@@ -9,6 +9,7 @@ from typing import Any, Literal
 
 from ..codec import Format
 from ..codec.cues import Cue, bytes_of_cues
+from ..codec.info import Tag, bytes_of_info
 from ..codec.pcm import Dither
 from ..model import Clip, Stated, TouchUp
 from ..model.stages import Chosen
@@ -116,6 +117,7 @@ class Recipe:
     variable : whether the bit rate varies around ``bit_rate``.
     trimmed : whether the span is what trimming left.
     cues : spans, in frames of the output, that are written into the file.
+    info : texts that are written into the file.
     more : stages that were added from outside (``model.stages``), with their numbers.
     dither_kind : what dither is, where there is any.
     dither : ``never``, ``always``, or ``if_scaled``: only where the gain turns out not to be 0 dB.
@@ -158,6 +160,7 @@ class Recipe:
     ceiling_stated: float = 1.0
     ceiling_true: float | None = None
     cues: tuple[Cue, ...] = ()
+    info: tuple[Tag, ...] = ()
     more: Chosen = ()
 
     @property
@@ -192,12 +195,17 @@ class Recipe:
         return 0.0
 
     @property
+    def _told(self) -> int:
+        """Bytes of what is written beside the sound."""
+        return bytes_of_cues(self.cues) + bytes_of_info(self.info)
+
+    @property
     def exact_size(self) -> int | None:
         """Bytes of the output; None where that depends on the sound."""
         size = self.format.exact_size(
             self.frames_out, self.channels, self.rate_out, self.bit_rate, variable=self.variable
         )
-        return None if size is None else size + bytes_of_cues(self.cues)
+        return None if size is None else size + self._told
 
     @property
     def size(self) -> int:
@@ -205,8 +213,7 @@ class Recipe:
         exact = self.exact_size
         if exact is not None:
             return exact
-        rest = bytes_of_cues(self.cues)
-        return self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate) + rest
+        return self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate) + self._told
 
     @property
     def decoded_frames(self) -> int:
@@ -227,13 +234,13 @@ class Recipe:
 
     def frames_within(self, limit: int) -> int | None:
         """The most frames whose file is no larger than ``limit`` bytes; None where that depends on the sound."""
-        room = limit - bytes_of_cues(self.cues)
+        room = limit - self._told
         return self.format.frames_within(room, self.channels, self.rate_out, self.bit_rate, variable=self.variable)
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""
         # Without what most have none of, so that fingerprints are what they were before there was such a thing.
-        empty = () if self.more else ("more",)
+        empty = [key for key in ("more", "info") if not getattr(self, key)]
         plain = {key: getattr(self, key) for key in self.__slots__ if key != "format" and key not in empty}
         return {"format": "/".join(self.format.key), **plain}
 

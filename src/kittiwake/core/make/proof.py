@@ -12,6 +12,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ..codec.info import read_info
 from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
 from ..fit.verdict import Recipe
@@ -108,6 +109,9 @@ def _against_promise(
             "; ".join(f"{c.name} {c.start:,} to {c.stop:,}" for c in some[:4]) for some in (recipe.cues, there)
         )
         yield Check("spans as cue points", told, read or "none", tuple(there) == recipe.cues)
+    if recipe.info:
+        told, read = ("; ".join(text for _, text in some) for some in (recipe.info, read_info(path)))
+        yield Check("rights in the file", told, read or "none", read_info(path) == recipe.info)
     heard_at_all = (
         promise.rms is not None and promise.rms > 0.001 and recipe.frames_out - recipe.lead > 0.1 * recipe.rate_out
     )

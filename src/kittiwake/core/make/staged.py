@@ -15,6 +15,7 @@ from datetime import UTC, datetime
 from pathlib import Path
 
 from ..codec.cues import add_cues
+from ..codec.info import add_info
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
 from ..fit import Problem
 from ..fit.names import lost_in
@@ -217,6 +218,8 @@ def _write(
             )
         if recipe.cues:
             add_cues(part, recipe.cues)
+        if recipe.info:
+            add_info(part, recipe.info)
     except BaseException:
         part.unlink(missing_ok=True)
         raise

@@ -10,6 +10,7 @@ from pathlib import Path
 from typing import Any
 
 from . import checked
+from .rights import Rights
 
 #: ``auto``, ``left``, ``right``, ``mix``, or ``ch3`` and so on for one channel of many.
 Side = str
@@ -174,6 +175,7 @@ class Clip:
     speaker: str = ""
     language: str = ""
     kind: str = ""
+    rights: Rights | None = None
     id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
 
     @classmethod
@@ -213,6 +215,8 @@ class Clip:
         out: dict[str, Any] = {"id": self.id, "name": self.name}
         plain = {"start": 0, "stop": None, "text": "", "speaker": "", "language": "", "kind": ""}
         out.update({key: getattr(self, key) for key, empty in plain.items() if getattr(self, key) != empty})
+        if self.rights:
+            out["rights"] = self.rights.to_dict()
         if touched := self.touch_up.to_dict():
             out["touch_up"] = touched
         if self.at:
@@ -248,6 +252,9 @@ class Clip:
                 for slug, entry in at.items()
             },
             id=data["id"],
+            rights=Rights.from_dict(checked.table(data["rights"], f"rights of {where}"))
+            if data.get("rights")
+            else None,
             **{
                 key: checked.text(data.get(key, ""), f"{key} of {where}")
                 for key in ("text", "speaker", "language", "kind")

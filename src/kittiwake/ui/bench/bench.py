@@ -19,6 +19,7 @@ from .clip_page import ClipPage
 from .compare_page import ComparePage
 from .cut.page import CutPage
 from .levels_page import LevelsPage
+from .music_page import MusicPage
 from .receiver_page import ReceiverPage
 from .record_page import RecordPage
 from .script_page import ScriptPage
@@ -55,6 +56,7 @@ class Bench(QStackedWidget):
         self.record_page = RecordPage(session)
         self.script_page = ScriptPage(session)
         self.tone_page = TonePage(session)
+        self.music_page = MusicPage(session)
         for page in (
             self.empty_page,
             self.clip_page,
@@ -66,6 +68,7 @@ class Bench(QStackedWidget):
             self.record_page,
             self.script_page,
             self.tone_page,
+            self.music_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -124,19 +127,31 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.tone_page)
         self.tone_page.begin(clip)
 
+    def show_music(self, clips: list[Clip]) -> None:
+        """Hold music of these clips, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.music_page)
+        self.music_page.begin(clips)
+
     @property
     def page(self) -> str:
         """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
         pages = {
             self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music",
         }  # fmt: skip
         return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
 
     @property
     def at_work(self) -> bool:
         """Whether somebody cuts or records, which new rows of the board must not end."""
-        return self.currentWidget() in (self.cut_page, self.record_page, self.script_page, self.tone_page)
+        return self.currentWidget() in (
+            self.cut_page,
+            self.record_page,
+            self.script_page,
+            self.tone_page,
+            self.music_page,
+        )
 
     def refresh(self) -> None:
         """Show the current selection anew."""
@@ -200,4 +215,5 @@ class Bench(QStackedWidget):
         self.record_page.recorder.shut_down()
         self.script_page.shut_down()
         self.tone_page.shut_down()
+        self.music_page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -1,0 +1,378 @@
+"""The bench for hold music: a loop is found or given, its seam heard and measured, rights stated, and the whole put on the board."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from ...core.cut.times import frame_of
+from ...core.ear.track import read_short
+from ...core.errors import KittiwakeError
+from ...core.model import Clip
+from ...core.model.rights import Rights
+from ...core.model.units import format_hz
+from ...core.music.known_rights import keep_rights, rights_of
+from ...core.music.making import Held, clip_of_hold, hold_beside
+from ...core.music.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
+from ...core.project import edits
+from ..button import Button
+from ..field import Field
+from ..holding import Holder
+from ..said_box import SaidBox
+from ..session import Session
+from .loop_picture import LoopPicture
+
+_SEAM_S = 2.5  # before and after the seam that are heard
+_RIGHTS = (
+    ("holder", "Holder", "whose music it is"), ("licence", "Licence", "by what callers may hear it"), ("proof", "Proof", "an invoice, a page"),
+    ("until", "Until", "2027-03-31"),
+)  # fmt: skip
+
+
+class MusicPage(QWidget):
+    """``heard`` asks to play a sound (name, samples, rate), ``compare_wanted`` to compare codecs for a clip of the board."""
+
+    heard = Signal(str, object, int)
+    told = Signal(str)
+    compare_wanted = Signal(str)
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self.holder = Holder(self)
+        self.recipe = HoldRecipe("Hold music")
+        self.held: Held | None = None
+        self._made: HoldRecipe | None = None  # what ``held`` came of
+        self._clip: Clip | None = None  # that of the board which is edited
+        self._then = ""
+        column = QVBoxLayout(self)
+        column.setContentsMargins(14, 6, 14, 6)
+        column.setSpacing(6)
+        column.addLayout(self._head())
+        self.picture = LoopPicture()
+        column.addWidget(self.picture, 1)
+        self.seam = QLabel(" ")
+        self.seam.setWordWrap(True)
+        column.addWidget(self.seam)
+        column.addLayout(self._fields())
+        column.addLayout(self._foot())
+        self._connect()
+
+    # -- putting together ------------------------------------------------------------------------------------------
+
+    def _head(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        row.setSpacing(8)
+        self.name = Field()
+        self.name.setAccessibleName("Name of the hold music")
+        label = QLabel("&Name")
+        label.setBuddy(self.name)
+        self.pieces = QLabel()
+        self.pieces.setProperty("soft", True)
+        self.find_button = Button("Find a loop")
+        self.seam_button = Button("Hear the seam")
+        self.seam_button.setToolTip("Three times round")
+        for widget in (label, self.name, self.pieces):
+            row.addWidget(widget, 1 if widget is not label else 0)
+        row.addWidget(self.find_button)
+        row.addWidget(self.seam_button)
+        return row
+
+    def _fields(self) -> QGridLayout:
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(10)
+        grid.setVerticalSpacing(5)
+        self.start, self.stop, self.length = Field(), Field(), Field()
+        for field, words in (
+            (self.start, "Loop from"),
+            (self.stop, "Loop to"),
+            (self.length, "Length of the whole; empty is the loop once"),
+        ):
+            field.setAccessibleName(words)
+            field.setFixedWidth(100)
+        self.length.setPlaceholderText("once")
+        self.rate, self.band = QComboBox(), QComboBox()
+        self.rate.setAccessibleName("Sample rate")
+        self.band.setAccessibleName("What is kept of the music")
+        for rate in RATES:
+            self.rate.addItem(format_hz(rate), rate)
+        self.band.addItem("telephone band", "telephone")
+        self.band.addItem("all of it", "full")
+        self.boxes = {
+            "fade": self._box("seam over", 0, 10, 0.05, 2, " s"), "lufs": self._box("loudness", -50, -8, 0.5, 1, " LUFS"),
+            "limiter_db": self._box("limiter", 0, 12, 1, 0, " dB"), "every": self._box("every", 2, 3600, 5, 0, " s"),
+            "duck_db": self._box("music softer by", 0, 60, 1, 0, " dB"),
+        }  # fmt: skip
+        self.messages = QComboBox()
+        self.messages.setAccessibleName("Message that is laid over the music")
+        rows = (
+            ("Loop from", self.start, "to", self.stop, "seam over", self.boxes["fade"], "length", self.length),
+            ("Rate", self.rate, "keep", self.band, "loudness", self.boxes["lufs"], "limiter", self.boxes["limiter_db"]),
+            ("Message", self.messages, "", None, "every", self.boxes["every"], "music softer by", self.boxes["duck_db"]),
+        )  # fmt: skip
+        for line, cells in enumerate(rows):
+            for at, cell in enumerate(cells):
+                if isinstance(cell, str) and cell:
+                    grid.addWidget(QLabel(cell), line, at)
+                elif isinstance(cell, QWidget):
+                    grid.addWidget(cell, line, at, 1, 3 if cell is self.messages else 1)
+        self.rights: dict[str, Field] = {}
+        for line, (key, words, hint) in enumerate(_RIGHTS):
+            field = self.rights[key] = Field()
+            field.setAccessibleName(f"{words}: {hint}")
+            field.setPlaceholderText(hint)
+            grid.addWidget(QLabel(words), line % 2 if line < 2 else line - 2, 8 if line < 2 else 10)
+            grid.addWidget(field, line % 2, 9 if line < 2 else 11)
+        self.rights_words = QLabel()
+        self.rights_words.setProperty("soft", True)
+        grid.addWidget(self.rights_words, 2, 8, 1, 4)
+        for at in (9, 11):
+            grid.setColumnStretch(at, 1)
+        return grid
+
+    def _box(self, name: str, low: float, high: float, step: float, digits: int, unit: str) -> SaidBox:
+        box = SaidBox(name.capitalize())
+        box.setAccessibleName(name)
+        box.setRange(low, high)
+        box.setSingleStep(step)
+        box.setDecimals(digits)
+        box.setSuffix(unit)
+        box.setFixedWidth(110)
+        box.beyond.connect(self.told)
+        return box
+
+    def _foot(self) -> QHBoxLayout:
+        foot = QHBoxLayout()
+        self.state = QLabel()
+        foot.addWidget(self.state, 1)
+        self.hear_button = Button("Hear it")
+        self.compare_button = Button("Compare codecs")
+        self.put_button = Button("Put it on the board")
+        self.put_button.setProperty("main", True)
+        for button in (self.hear_button, self.compare_button, self.put_button):
+            foot.addWidget(button)
+        return foot
+
+    def _connect(self) -> None:
+        self.find_button.clicked.connect(lambda: self._start("find"))
+        self.seam_button.clicked.connect(lambda: self._start("seam"))
+        self.hear_button.clicked.connect(lambda: self._start("hear"))
+        self.put_button.clicked.connect(lambda: self._start("put"))
+        self.compare_button.clicked.connect(self._compare)
+        self.picture.moved.connect(self._drag)
+        self.holder.made.connect(self._came)
+
+    # -- what is shown ---------------------------------------------------------------------------------------------
+
+    def begin(self, clips: list[Clip]) -> None:
+        """For these clips of the board: hold music that was made is changed; else they are the pieces, with their spans."""
+        known = hold_beside(clips[0].source) if len(clips) == 1 else None
+        self._clip = clips[0] if known and clips else None
+        self.held = self._made = None
+        if known is not None:
+            self.recipe = known
+        elif clips:
+            project, parts = self._session.project, []
+            for clip in clips:
+                facts = project.facts.get(clip.source)
+                rate = clip.rate_of(facts.header.sample_rate) if facts and facts.header else 48_000
+                stop = None if clip.stop is None else clip.stop / rate
+                parts.append(Part(str(clip.source.absolute()), clip.start / rate, stop))
+            # A span that somebody marked is the loop; of whole files it is searched for.
+            marked = len(parts) == 1 and not clips[0].whole_source
+            name = clips[0].name if len(clips) == 1 else "Hold music"
+            self.recipe = HoldRecipe(
+                f"{name} on hold", tuple(parts), rate=self._rate(), rights=rights_of(clips[0].source)
+            )
+            if marked:
+                part = parts[0]
+                self.recipe = self.recipe.changed(
+                    parts=(Part(part.path),), loop=(part.start, part.stop) if part.stop is not None else None
+                )
+        self._show()
+        if self.recipe.parts and clips:
+            self._start("find")
+        self.put_button.setFocus()
+
+    def _rate(self) -> int:
+        wanted = {one.rules.accepts[0].rate_for(8000) for one in self._session.project.receivers}
+        return max((rate for rate in wanted if rate in RATES), default=8000)
+
+    def _show(self) -> None:
+        recipe = self.recipe
+        self.name.setText(recipe.name)
+        some = [Path(part.path).name for part in recipe.parts]
+        self.pieces.setText("of " + ", then ".join(some) if some else "")
+        self._show_loop(recipe.loop)
+        self.length.setText("" if recipe.seconds is None else _clock(recipe.seconds))
+        self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
+        self.band.setCurrentIndex(max(0, self.band.findData(recipe.band)))
+        for key, box in self.boxes.items():
+            box.setValue(getattr(recipe, key))
+        self._list_messages()
+        for key, field in self.rights.items():
+            field.setText(getattr(recipe.rights, key))
+        self._say_rights(recipe.rights)
+        self.put_button.setText("Change it on the board" if self._clip else "Put it on the board")
+        if not recipe.parts:
+            self.picture.say("Select music on the board, one clip or several, and open this page.")
+        self._buttons()
+
+    def _list_messages(self) -> None:
+        """Clips of the board that may be laid over."""
+        self.messages.clear()
+        self.messages.addItem("none", "")
+        used = {part.path for part in self.recipe.parts}
+        for clip in self._session.project.job.clips:
+            path = str(clip.source.absolute())
+            if path not in used and clip.whole_source and clip.kind != "music":
+                self.messages.addItem(clip.name, path)
+        chosen = self.recipe.messages[0] if self.recipe.messages else ""
+        if self.messages.findData(chosen) < 0:
+            self.messages.addItem(Path(chosen).stem, chosen)
+        self.messages.setCurrentIndex(self.messages.findData(chosen))
+
+    def _show_loop(self, loop: tuple[float, float] | None) -> None:
+        self.start.setText("" if loop is None else f"{loop[0]:.3f}")
+        self.stop.setText("" if loop is None else f"{loop[1]:.3f}")
+        for field in (self.start, self.stop):
+            field.setPlaceholderText("found")
+        self.picture.show_loop(loop)
+
+    def _buttons(self) -> None:
+        # While it works they stay as they are: a button that goes grey loses the keyboard.
+        there = bool(self.recipe.parts)
+        for button in (self.find_button, self.seam_button, self.hear_button, self.put_button):
+            button.setEnabled(there)
+        self.compare_button.setVisible(self._clip is not None)
+        self.state.setText("Working …" if self.holder.busy else "")
+
+    def _say_rights(self, rights: Rights) -> None:
+        self.rights_words.setText(
+            "Written into the file, and kept for this music."
+            if rights.are_known
+            else "Nobody knows yet whose music this is."
+        )
+
+    # -- what was typed --------------------------------------------------------------------------------------------
+
+    def _read(self) -> HoldRecipe:
+        """The recipe as it stands in the fields.
+
+        Raises
+        ------
+        KittiwakeError : a field that cannot be read.
+        """
+        loop = None
+        if self.start.text().strip() and self.stop.text().strip():
+            loop = (_seconds(self.start.text()), _seconds(self.stop.text()))
+        rights = Rights.from_dict({key: field.text().strip() for key, field in self.rights.items()})
+        message = str(self.messages.currentData() or "")
+        new = self.recipe.changed(
+            name=self.name.text().strip() or self.recipe.name, loop=loop, rights=rights, rate=int(self.rate.currentData()),
+            seconds=_seconds(self.length.text()) if self.length.text().strip() else None, messages=(message,) if message else (),
+            band=self.band.currentData(), **{key: box.value() for key, box in self.boxes.items()},
+        )  # fmt: skip
+        if new.seconds is not None and not 1 <= new.seconds <= MOST_SECONDS:
+            raise KittiwakeError(
+                "The whole lasts from a second to an hour.", "Write a length such as 10:00.", "music"
+            )
+        return HoldRecipe.from_dict(new.to_dict()).changed(rights=rights)
+
+    def _drag(self, start: float, stop: float) -> None:
+        self._show_loop((start, stop))
+        self._start("seam")
+
+    # -- work ------------------------------------------------------------------------------------------------------
+
+    def _start(self, then: str) -> None:
+        try:
+            recipe = self._read()
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+            return
+        if then == "find" and self._made is not None:
+            recipe = recipe.changed(loop=None)
+        self._then = then
+        if self.held is not None and recipe == self._made:
+            self._came(recipe, self.held)
+            return
+        if self.holder.make(recipe, self._session.project.recordings_folder / "music"):
+            self.recipe = recipe
+            if not self.picture._levels:
+                self.picture.say("Listening for a loop …")
+            self._buttons()
+
+    def _came(self, recipe: HoldRecipe, came: object) -> None:
+        if self.holder._thread is not None:
+            self.holder._thread.join(5)
+        if not isinstance(came, Held):
+            self.told.emit(str(came))
+            self.seam.setText(str(came))
+            self._buttons()
+            return
+        self.recipe = self._made = recipe.changed(loop=came.loop)
+        self.held = came
+        self.picture.show_music(came.levels, came.seconds, came.loop)
+        self._show_loop(came.loop)
+        self.seam.setText(f"{came.seam.words}  {came.lufs:.1f} LUFS".replace(" -", " −") + self._said_messages(came))
+        if self._then == "seam":
+            self._hear_seam(came)
+        elif self._then == "hear":
+            self.heard.emit(recipe.name, *read_short(came.path))
+        elif self._then == "put":
+            self._put(came)
+        self._buttons()
+
+    def _said_messages(self, came: Held) -> str:
+        if not self.recipe.messages:
+            return ""
+        return f"  ·  the message is heard {came.messages} time{'s' if came.messages != 1 else ''}"
+
+    def _hear_seam(self, came: Held) -> None:
+        """The end and the start, three times."""
+        sound, rate = read_short(came.path)
+        some = min(len(sound) // 2, round(_SEAM_S * rate))
+        once = np.concatenate([sound[-some:], sound[:some], np.zeros(round(0.4 * rate), np.float32)])
+        self.heard.emit(f"the seam of {self.recipe.name}", np.tile(once, 3), rate)
+
+    def _put(self, came: Held) -> None:
+        project, recipe = self._session.project, self.recipe
+        for part in recipe.parts:
+            if recipe.rights != Rights():
+                keep_rights(Path(part.path), recipe.rights)
+        self._say_rights(recipe.rights)
+        before = project.clip(self._clip.id) if self._clip else None
+        if before is not None:
+            new = before.changed(source=came.path, name=recipe.name, rights=recipe.rights)
+            edits.replace_clip(project, f"changing “{recipe.name}”", new)
+            self.told.emit(f"“{recipe.name}” is changed on the board.")
+        else:
+            new = clip_of_hold(recipe, came.path)
+            edits.add_clip(project, f"the hold music “{recipe.name}”", new)
+            self.told.emit(f"“{recipe.name}” is on the board.  M makes it.")
+        self._clip = new
+        self.put_button.setText("Change it on the board")
+
+    def _compare(self) -> None:
+        if self._clip is not None:
+            self.compare_wanted.emit(self._clip.id)
+
+    def shut_down(self) -> None:
+        self.holder.shut_down()
+
+
+def _seconds(text: str) -> float:
+    """Seconds of ``12.5``, ``0:12.5`` or ``10:00``."""
+    return frame_of(text, 1000) / 1000
+
+
+def _clock(seconds: float) -> str:
+    return (
+        f"{int(seconds // 60)}:{seconds % 60:06.3f}".rstrip("0").rstrip(".")
+        if seconds % 60
+        else f"{int(seconds // 60)}:00"
+    )
