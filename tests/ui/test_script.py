@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication
 from kittiwake.core.model.script import Respelling
 from kittiwake.core.project import edits
 from kittiwake.core.record import check_take
+from kittiwake.core.speak.engine import all_voices
 from kittiwake.ui.bench.script_table import STATE
 from kittiwake.ui.receiver_chooser import ReceiverChooser
 from kittiwake.ui.replace_dialog import ReplaceDialog
@@ -222,6 +223,24 @@ class TestScript(ScriptCase):
         for _ in range(5):
             self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual([line.name for line in self.page.script.lines], ["b 10", "b 9", "a"])
+
+    def test_lines_are_heard_back_and_what_sounds_like_another_is_flagged(self) -> None:
+        if not any(voice.key == "piper/joe" for voice in all_voices()):
+            self.skipTest("the natural voice is not installed")
+        self.press(Key.Key_F4)
+        self.page.changes.hearing.emit()
+        self.assertIn("Speak the lines first", self.window.status.words.text())
+        self.page.paste(
+            "name,text,say it as\na,The ramp is open.,\nb,Life jackets are under the seats.,The ramp is open.\n"
+        )
+        self.page.voices.setCurrentIndex(self.page.voices.findData("piper/joe"))
+        self.page.voices.activated.emit(self.page.voices.currentIndex())
+        self.speak()
+        self.page.changes.hearing.emit()
+        self.wait_for(lambda: not self.page.speaker.busy)
+        self.app.processEvents()
+        self.assertIn("1 sound like another line, 0 were not", self.window.status.words.text())
+        self.assertEqual(["heard as “The ramp is open.”" in state for state in self.states()], [False, True])
 
     def test_respellings_as_people_write_them(self) -> None:
         for line, wanted in (

@@ -68,7 +68,21 @@ def _list_voices(as_json: bool) -> None:
             emit({"key": one.key, "name": one.name, "language": one.language})
         else:
             say(f"{one.key:28} {one.name}")
-    leave(True)
+    leave(not _faulty_files())
+
+
+def _faulty_files() -> bool:
+    """Tell of files of voice services that are left out."""
+    from ..core.speak.voices.network import service_of, voices_folder
+
+    faulty = False
+    for path in sorted(voices_folder().glob("*.toml")):
+        try:
+            service_of(path)
+        except KittiwakeError as error:
+            faulty = True
+            say(str(error), err=True)
+    return faulty
 
 
 def _script(path: Path, voice: str, language: str, respell: Path | None) -> Any:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import time
 from collections.abc import Sequence
+from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from threading import Event, Thread
 
@@ -12,9 +13,10 @@ from PySide6.QtCore import QObject, Signal
 from ..core.errors import KittiwakeError
 from ..core.model import Facts, Receiver
 from ..core.model.script import Script, ScriptLine
-from ..core.process import Processes
+from ..core.process import Processes, WorkerCrash, WorkerProcess
 from ..core.speak.fit import faster_line
-from ..core.speak.spoken import Spoken, path_of, speak, speak_lines, wish_of
+from ..core.speak.heard_back import ToHear, hear_back_in_worker
+from ..core.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
 
 
 class Speaker(QObject):
@@ -24,6 +26,8 @@ class Speaker(QObject):
     spoken = Signal(object)
     finished = Signal(list)
     heard = Signal(object, object)  # ScriptLine; Path or str
+    heard_back = Signal(object)  # HeardLine
+    listened = Signal(str)  # what went wrong, where something did
     faster = Signal(list, str)  # (line as it was, line as it is spoken now); what went wrong
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -32,6 +36,10 @@ class Speaker(QObject):
         self._stop = Event()
         self.total = self.done = 0
         self._began = 0.0
+        # One that is heard is spoken by a process that stays: the next is heard at once, and a voice that dies takes nothing with it.
+        self._helper = WorkerProcess(speak_one)
+        self._hearing = ThreadPoolExecutor(1, thread_name_prefix="hear-line")
+        self._closed = Event()
 
     @property
     def busy(self) -> bool:
@@ -95,15 +103,38 @@ class Speaker(QObject):
             try:
                 wish = wish_of(line, script)
                 path = path_of(wish, line.name, folder)
-                if not path.exists():
-                    speak(wish, path)
-                self.heard.emit(line, path)
+                came = 0.0 if path.exists() else self._helper.ask((wish, path), self._closed.is_set)
+                if isinstance(came, WorkerCrash):
+                    came = f"The voice crashed ({came.reason})."
+                self.heard.emit(line, came if isinstance(came, str) else path)
             except KittiwakeError as error:
                 self.heard.emit(line, str(error))
             except Exception as error:  # the thread's last chance to tell anybody
                 self.heard.emit(line, f"The voice failed: {error}.")
 
-        Thread(target=work, name="hear-line", daemon=True).start()
+        self._hearing.submit(work)
+
+    def hear_back(self, lines: Sequence[ToHear]) -> bool:
+        """Have a speech engine listen to spoken lines; whether that began."""
+        if self.busy or not lines:
+            return False
+        self._stop.clear()
+
+        def work() -> None:
+            helper = WorkerProcess(hear_back_in_worker, reports=True)
+            try:
+                said = helper.ask(list(lines), self._stop.is_set, self.heard_back.emit)
+                self.listened.emit(
+                    f"The speech engine crashed ({said.reason})." if isinstance(said, WorkerCrash) else said or ""
+                )
+            except Exception as error:  # the thread's last chance to tell anybody
+                self.listened.emit(f"Listening failed: {error}.")
+            finally:
+                helper.close()
+
+        self._thread = Thread(target=work, name="hear-back", daemon=True)
+        self._thread.start()
+        return True
 
     def stop(self) -> None:
         """Stop at once; what was spoken stays."""
@@ -111,5 +142,8 @@ class Speaker(QObject):
 
     def shut_down(self) -> None:
         self.stop()
+        self._closed.set()
         if self._thread is not None:
             self._thread.join(10)
+        self._hearing.shutdown(wait=True, cancel_futures=True)
+        self._helper.close()

@@ -117,6 +117,11 @@ class _Speak:
             return f"The voice failed ({type(error).__name__}: {error})."
 
 
+def speak_one(task: tuple[Wish, Path]) -> float | str:
+    """Work of a worker process that is asked for one line after the other: seconds, or a sentence."""
+    return _Speak({task[1]: task[0]})(task[1])
+
+
 def speak_lines(
     lines: Sequence[ScriptLine],
     script: Script,

@@ -17,10 +17,11 @@ from .script_table import ScriptTable
 
 
 class LineChanges(QMenu):
-    """``put`` gives the job other lines, with what that is called; ``removal`` asks for the selected lines to go."""
+    """``put`` gives the job other lines, with what that is called; ``removal`` asks for the selected lines to go, ``hearing`` for a speech engine to listen."""
 
     told = Signal(str)
     removal = Signal()
+    hearing = Signal()
 
     def __init__(
         self, page: QWidget, table: ScriptTable, script: Callable[[], Script], put: Callable[[str, Script], None]
@@ -31,6 +32,8 @@ class LineChanges(QMenu):
         self.addAction("Find and &replace…", self.replace)
         self.addAction("&Paste over the cells", self.paste_over)
         self.addAction("Re&move the lines", self.removal.emit)
+        self.addSeparator()
+        self.addAction("Have them &heard back", self.hearing.emit)
         table.horizontalHeader().sectionClicked.connect(self.order_by)
 
     def fill_down(self) -> None:

@@ -14,6 +14,7 @@ from ...core.script.making import count_of, unique_lines, without_series
 from ...core.script.series import is_series
 from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
+from ...core.speak.heard_back import HeardLine, ToHear
 from ...core.speak.spoken import Spoken, path_of, wish_of
 from ..button import Button
 from ..field import Field
@@ -40,6 +41,8 @@ class ScriptPage(QWidget):
         self.changes = LineChanges(self, self.table, lambda: self.script, self._put)
         self._errors: dict[str, str] = {}
         self._states: dict[str, LineState] = {}
+        self._listening: dict[str, Path] = {}
+        self._heard_lines: dict[str, tuple[Path, HeardLine]] = {}  # by line, with the sound that was listened to
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 6, 14, 6)
         column.setSpacing(6)
@@ -108,6 +111,9 @@ class ScriptPage(QWidget):
         self.faster_button.clicked.connect(self.speak_faster)
         self.changes.told.connect(self.told)
         self.changes.removal.connect(self.remove)
+        self.changes.hearing.connect(self.hear_back)
+        self.speaker.heard_back.connect(self._heard_back)
+        self.speaker.listened.connect(self._listened)
         self.speaker.faster.connect(self._spoken_faster)
         self.speak_button.clicked.connect(self.speak_all)
         self.speaker.spoken.connect(self._one_spoken)
@@ -144,7 +150,8 @@ class ScriptPage(QWidget):
         script = self.script
         project, folder = self._session.project, self.folder
         self._states = {
-            line.id: state_of(line, project, folder, self._errors.get(line.id, "")) for line in script.lines
+            line.id: state_of(line, project, folder, self._errors.get(line.id, ""), self._heard_lines.get(line.id))
+            for line in script.lines
         }
         self.table.script.show(script, {key: state.words for key, state in self._states.items()})
         if script.lines and not self.table.currentIndex().isValid():
@@ -274,6 +281,31 @@ class ScriptPage(QWidget):
             self.heard.emit(line.name, came)
         else:
             self.told.emit(str(came))
+
+    def hear_back(self) -> None:
+        """A speech engine listens to every line that is spoken as it stands, and flags those that sound like another."""
+        project, some = self._session.project, []
+        for line in self.script.lines:
+            clip, state = project.clip(line.id), self._states.get(line.id)
+            if clip is not None and state is not None and not state.to_speak and not line.taken:
+                some.append(ToHear(line.id, line.text or line.name, clip.source))
+        self._listening = {one.line: one.path for one in some}
+        if self.speaker.hear_back(some):
+            self.told.emit(f"Listening to {len(some)} lines …")
+        elif not some:
+            self.told.emit("Speak the lines first.")
+
+    def _heard_back(self, heard: HeardLine) -> None:
+        self._heard_lines[heard.line] = (self._listening[heard.line], heard)
+
+    def _listened(self, wrong: str) -> None:
+        other = sum(bool(one.heard) and not one.right for _, one in self._heard_lines.values())
+        none = sum(not one.heard for _, one in self._heard_lines.values())
+        told = (
+            f"{len(self._heard_lines)} lines heard back: {other} sound like another line, {none} were not understood."
+        )
+        self.told.emit(wrong or told)
+        self._refresh()
 
     def use_voice(self) -> None:
         """The voice stands for the current line again, in place of a take."""

@@ -11,6 +11,7 @@ from ...core.model.units import format_seconds
 from ...core.project.project import Project
 from ...core.script.series import is_series
 from ...core.speak.fit import TOO_LONG
+from ...core.speak.heard_back import HeardLine
 from ...core.speak.spoken import path_of, wish_of
 
 
@@ -23,8 +24,10 @@ class LineState:
     to_speak: bool = False
 
 
-def state_of(line: ScriptLine, project: Project, folder: Path, error: str = "") -> LineState:
-    """The state of a line; ``error`` is why it could not be spoken the last time."""
+def state_of(
+    line: ScriptLine, project: Project, folder: Path, error: str = "", heard: tuple[Path, HeardLine] | None = None
+) -> LineState:
+    """The state of a line; ``error`` is why it could not be spoken the last time, ``heard`` what a speech engine heard in which sound."""
     if line.taken:
         return LineState("a take stands for it")
     if is_series(line.text):
@@ -49,6 +52,8 @@ def state_of(line: ScriptLine, project: Project, folder: Path, error: str = "") 
         if (fit := project.plans.fit_of(clip, receiver)) and any(one.code in TOO_LONG for one in fit.problems)
     )
     length = format_seconds(facts.seconds)
+    if heard is not None and heard[0] == clip.source and not heard[1].right:
+        length += f", heard as “{heard[1].heard}”" if heard[1].heard else ", not understood"
     if long:
         return LineState(f"{length}, too long for {', '.join(long)}", long)
     return LineState(f"{length}, fits" if project.receivers else length)

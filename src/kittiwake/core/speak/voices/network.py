@@ -1,0 +1,215 @@
+"""Voices behind HTTP: each is a TOML file in the folder ``voices`` of the person's configuration; a stand-in on the loopback interface ships.
+
+    name = "Harbour voice"
+    languages = ["en-gb", "de"]
+    url = "http://192.0.2.7:8080/speak"
+    body = '{"text": "{text}", "voice": "{voice}", "speed": {speed}}'
+    sound = "/audio/data"
+
+``{text}``, ``{voice}``, ``{language}`` and ``{speed}`` are filled in, in a body of JSON as JSON has it. ``sound`` says where the sound is in an answer
+that is JSON (a JSON Pointer, RFC 6901, to Base64); without it the answer is the sound itself. ``headers`` are sent along.
+"""
+
+from __future__ import annotations
+
+import base64
+import binascii
+import hashlib
+import http.client
+import io
+import json
+import tomllib
+import urllib.error
+import urllib.request
+from dataclasses import dataclass
+from functools import lru_cache
+from pathlib import Path
+from typing import Any
+from urllib.parse import quote
+
+import numpy as np
+import soundfile
+from platformdirs import user_config_path
+
+from ...errors import KittiwakeError, reason_of
+from ...model.text import text_of
+from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
+
+_MOST_BYTES = 64 << 20
+_MOST_TEXT = 1 << 20
+_WAIT_S = 20.0
+STAND_IN = "stand-in"
+
+
+@dataclass(frozen=True, slots=True)
+class Service:
+    """One file. ``timeout`` in seconds; ``sound`` is a JSON Pointer, or empty."""
+
+    key: str
+    name: str
+    languages: tuple[str, ...]
+    url: str
+    body: str = ""
+    sound: str = ""
+    voice: str = ""
+    headers: tuple[tuple[str, str], ...] = ()
+    timeout: float = _WAIT_S
+
+
+def voices_folder() -> Path:
+    return user_config_path("kittiwake") / "voices"
+
+
+def service_of(path: Path) -> Service:
+    """A service from its file.
+
+    Raises
+    ------
+    VoiceError : it cannot be read; the message names the field.
+    """
+    try:
+        data = tomllib.loads(text_of(path, _MOST_TEXT, "voice"))
+    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError, KittiwakeError) as error:
+        told = reason_of(error) if isinstance(error, OSError) else str(error)
+        raise VoiceError(f"{path.name} cannot be read: {told}.", "Mend it.", "voice_file") from error
+    known = {"name", "languages", "url", "body", "sound", "voice", "headers", "timeout"}
+    languages, headers = data.get("languages", ["en"]), data.get("headers", {})
+    faults = [
+        (set(data) <= known, f"there is no field “{next(iter(set(data) - known), '')}”"),
+        (isinstance(languages, list) and languages and all(isinstance(one, str) for one in languages), "languages is a list of texts"),
+        (isinstance(headers, dict) and all(isinstance(one, str) for one in headers.values()), "headers is a table of texts"),
+        (str(data.get("url", "")).startswith(("http://", "https://")), "url begins with http:// or https://"),
+        (all(isinstance(data.get(key, ""), str) for key in ("name", "url", "body", "sound", "voice")), "name, url, body, sound and voice are texts"),
+        (isinstance(data.get("timeout", 1), int | float) and 0 < float(data.get("timeout", 1)) <= 600, "timeout is seconds, up to 600"),
+    ]  # fmt: skip
+    for right, told in faults:
+        if not right:
+            raise VoiceError(f"{path.name}: {told}.", "Mend it.", "voice_file")
+    return Service(
+        path.stem, data.get("name") or path.stem, tuple(languages), data["url"], data.get("body", ""), data.get("sound", ""), data.get("voice", ""),
+        tuple(headers.items()), float(data.get("timeout", _WAIT_S)),
+    )  # fmt: skip
+
+
+def services() -> dict[str, Service]:
+    """Those of the person, and the stand-in. A file that is wrong is left out; ``kittiwake speak --voices`` says why."""
+    found: dict[str, Service] = {}
+    for path in sorted(voices_folder().glob("*.toml")):
+        try:
+            found[path.stem] = service_of(path)
+        except VoiceError:
+            continue
+    return {STAND_IN: Service(STAND_IN, "Stand-in service", ("en-gb",), "", sound="/audio", body=_BODY), **found}
+
+
+_BODY = '{"text": "{text}", "voice": "{voice}", "speed": {speed}}'
+
+
+def _voices() -> tuple[VoiceInfo, ...]:
+    return tuple(
+        VoiceInfo(
+            f"network/{one.key}" if number == 0 else f"network/{one.key}:{language}",
+            f"{one.name}, over the network",
+            language,
+        )
+        for one in services().values()
+        for number, language in enumerate(one.languages)
+    )
+
+
+@lru_cache(maxsize=1)
+def _stand_in_url() -> str:
+    from ..stand_in import serve
+
+    return serve()
+
+
+def _speak(text: str, voice: str, speed: float) -> Speech:
+    key, _, language = voice.partition(":")
+    service = services().get(key)
+    if service is None:
+        raise VoiceError(f"There is no voice service “{key}”.", f"Put its file into {voices_folder()}.", "no_voice")
+    url = service.url or _stand_in_url()
+    values = {
+        "text": text,
+        "voice": service.voice,
+        "language": language or service.languages[0],
+        "speed": f"{speed:g}",
+    }
+    data, kind = _asked(service, url, values)
+    return _sound_of(service, data, kind)
+
+
+def _asked(service: Service, url: str, values: dict[str, str]) -> tuple[bytes, str]:
+    """What the service answers, and the kind that it says it is."""
+    in_json = service.body.lstrip().startswith(("{", "["))
+    body, address = service.body, url
+    for name, value in values.items():
+        inside = json.dumps(value)[1:-1] if in_json else value
+        body = body.replace(f"{{{name}}}", inside)
+        address = address.replace(f"{{{name}}}", quote(value, safe=""))
+    headers = {
+        "Content-Type": "application/json" if in_json else "text/plain; charset=utf-8",
+        **dict(service.headers),
+    }
+    request = urllib.request.Request(address, body.encode("utf-8") or None, headers)
+    try:
+        # What is on this machine is asked straight, whatever proxy there is for the rest.
+        direct = [urllib.request.ProxyHandler({})] if not service.url else []
+        with urllib.request.build_opener(*direct).open(request, timeout=service.timeout) as answer:
+            data = answer.read(_MOST_BYTES + 1)
+            kind = str(answer.headers.get_content_type())
+    except urllib.error.HTTPError as error:
+        raise VoiceError(
+            f"{service.name} answered {error.code} ({error.reason}).", "Ask whoever runs it.", "voice_service"
+        ) from error
+    except (OSError, http.client.HTTPException, ValueError) as error:
+        slow = isinstance(error, TimeoutError) or isinstance(getattr(error, "reason", None), TimeoutError)
+        told = (
+            f"did not answer within {service.timeout:g} s"
+            if slow
+            else f"cannot be reached ({getattr(error, 'reason', None) or error})"
+        )
+        raise VoiceError(
+            f"{service.name} {told}.", "See whether it runs, and its address.", "voice_service"
+        ) from error
+    if len(data) > _MOST_BYTES:
+        raise VoiceError(f"{service.name} answered more than 64 MB.", "Ask whoever runs it.", "voice_service")
+    return data, kind
+
+
+def _sound_of(service: Service, data: bytes, kind: str) -> Speech:
+    if service.sound:
+        try:
+            data = base64.b64decode(_pointed(json.loads(data), service.sound), validate=True)
+        except (ValueError, KeyError, IndexError, TypeError, binascii.Error) as error:
+            raise VoiceError(
+                f"{service.name} answered no sound at {service.sound}.", "Look at what it answers.", "voice_service"
+            ) from error
+    try:
+        with soundfile.SoundFile(io.BytesIO(data)) as file:
+            sound = file.read(dtype="float32", always_2d=True)
+            return np.ascontiguousarray(sound.mean(axis=1)), file.samplerate
+    except (soundfile.LibsndfileError, RuntimeError, ValueError) as error:
+        raise VoiceError(
+            f"{service.name} answered no sound that can be read ({kind}).",
+            "Have it answer WAV, FLAC, Ogg or MP3.",
+            "voice_service",
+        ) from error
+
+
+def _pointed(data: Any, pointer: str) -> str:
+    """What a JSON Pointer (RFC 6901) names."""
+    for part in pointer.split("/")[1:]:
+        part = part.replace("~1", "/").replace("~0", "~")
+        data = data[int(part)] if isinstance(data, list) else data[part]
+    if not isinstance(data, str):
+        raise TypeError("no text")
+    return data
+
+
+def _version() -> str:
+    return hashlib.sha256(repr(sorted(services().values(), key=lambda one: one.key)).encode()).hexdigest()[:8]
+
+
+register_engine(Engine("network", "Network", _voices, _speak, _version))
