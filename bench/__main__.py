@@ -339,6 +339,12 @@ def _in_page(quick: bool) -> Figures:
 
 
 #: What can be measured, each part in a process of its own: what one has done to memory must not help or harm the next.
+def _speaking(folder: Path, quick: bool) -> Figures:
+    from .speaking import speaking
+
+    return speaking(folder, quick)
+
+
 PARTS: dict[str, Callable[[Path, bool], Figures]] = {
     "starts": lambda _, quick: starts(5),
     "commands": lambda folder, quick: whole_commands(folder, 5 if quick else 9),
@@ -346,6 +352,7 @@ PARTS: dict[str, Callable[[Path, bool], Figures]] = {
     "short": lambda folder, quick: many_short(folder, 3 if quick else 5, 1000 if quick else 2000),
     "window": lambda _, quick: _in_window(quick),
     "page": lambda _, quick: _in_page(quick),
+    "speaking": lambda folder, quick: _speaking(folder, quick),
     "memory": lambda folder, quick: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
 }
 

@@ -10,12 +10,12 @@ from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
 
+from ..core.ear.heard_back import ToHear, hear_back_in_worker
 from ..core.errors import KittiwakeError
 from ..core.model import Facts, Receiver
 from ..core.model.script import Script, ScriptLine
 from ..core.process import Processes, WorkerCrash, WorkerProcess
 from ..core.speak.fit import faster_line
-from ..core.speak.heard_back import ToHear, hear_back_in_worker
 from ..core.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
 
 

@@ -28,7 +28,7 @@ from PySide6.QtWidgets import (
 
 from .. import commands
 from ..commands import Command
-from ..core.ear.track import read_short
+from ..core.intake.short import read_short
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read

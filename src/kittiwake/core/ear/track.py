@@ -78,21 +78,6 @@ def source_blocks(clip: Clip, facts: Facts, receiver: str = "") -> Iterator[NDAr
         reader.close()
 
 
-def read_short(path: Path) -> tuple[NDArray[np.float32], int]:
-    """All of a short mono file, float32 [shape=(n,)], and its rate (Hz).
-
-    Raises
-    ------
-    IntakeError
-    """
-    reader = open_sound(path)
-    try:
-        blocks = [block[:, 0].copy() for block in reader.blocks()]
-    finally:
-        reader.close()
-    return np.concatenate(blocks) if blocks else np.zeros(0, np.float32), reader.header.sample_rate
-
-
 def file_blocks(path: Path, recipe: Recipe) -> Iterator[NDArray[np.float32]]:
     """A file made by ``recipe``, at ``RATE``, without what its codec adds before and after."""
     reader = open_sound(path, recipe.stated)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from functools import cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -63,10 +64,15 @@ def register_engine(engine: Engine) -> None:
 
 def engines() -> dict[str, Engine]:
     """Every engine, those of the application found first."""
+    _find_own()
+    return ENGINES
+
+
+@cache
+def _find_own() -> None:
     from . import voices
 
     import_all(voices.__name__, voices.__path__)
-    return ENGINES
 
 
 def all_voices() -> list[VoiceInfo]:

@@ -11,8 +11,8 @@ import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
-from ..ear.track import read_short
 from ..errors import KittiwakeError, reason_of
+from ..intake.short import read_short
 from ..make.place import write_whole
 from ..model import Clip, TouchUp
 from .plan import read_recipe, to_toml, tone_for

@@ -9,8 +9,8 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.cut.times import frame_of
-from ...core.ear.track import read_short
 from ...core.errors import KittiwakeError
+from ...core.intake.short import read_short
 from ...core.model import Clip
 from ...core.model.rights import Rights
 from ...core.model.units import format_hz

@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from ...core.ear.heard_back import HeardLine, ToHear
 from ...core.errors import KittiwakeError
 from ...core.model.script import Script, ScriptLine
 from ...core.project import edits
@@ -14,7 +15,6 @@ from ...core.script.making import count_of, unique_lines, without_series
 from ...core.script.series import is_series
 from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
-from ...core.speak.heard_back import HeardLine, ToHear
 from ...core.speak.spoken import Spoken, path_of, wish_of
 from ..button import Button
 from ..field import Field

@@ -5,13 +5,13 @@ from __future__ import annotations
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...core.ear.heard_back import HeardLine
 from ...core.errors import KittiwakeError
 from ...core.model.script import ScriptLine
 from ...core.model.units import format_seconds
 from ...core.project.project import Project
 from ...core.script.series import is_series
 from ...core.speak.fit import TOO_LONG
-from ...core.speak.heard_back import HeardLine
 from ...core.speak.spoken import path_of, wish_of
 
 

@@ -103,4 +103,9 @@ def _voices() -> tuple[VoiceInfo, ...]:
     return tuple(sorted(found.values(), key=lambda voice: (not voice.language.startswith("en"), voice.language)))
 
 
-register_engine(Engine("espeak", "eSpeak NG", _voices, _speak, lambda: version("espeakng-loader")))
+@lru_cache(maxsize=1)
+def _version() -> str:
+    return version("espeakng-loader")
+
+
+register_engine(Engine("espeak", "eSpeak NG", _voices, _speak, _version))

