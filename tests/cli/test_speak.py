@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import json
+from pathlib import Path
+
 from click.testing import CliRunner, Result
 
 from kittiwake.cli.main import cli
@@ -51,3 +54,22 @@ class TestSpeak(FolderCase):
         done = self.speak(script, "--voice", "nobody", "--for", "deck-radio", "--into", self.folder / "o")
         self.assertEqual(done.exit_code, 1)
         self.assertIn("no voice “nobody”", done.output)
+
+    def test_lines_for_one_receiver_and_heard_back(self) -> None:
+        script = self.folder / "s.csv"
+        script.write_text(
+            "name,text,for\na,The harbour is open today.,\nb,Berth seven is closed.,Deck radio\nc,Hello there.,Nobody\n"
+        )
+        done = self.speak(script, "--for", "deck-radio", "--for", "phone-menu", "--into", self.folder / "o", "--spoken", self.folder / "k", "--hear-back")  # fmt: skip
+        self.assertEqual(done.exit_code, 0, done.output)
+        self.assertIn("no receiver “Nobody”", done.output)
+        made = sorted(str(path.relative_to(self.folder / "o")) for path in (self.folder / "o").rglob("*.wav"))
+        self.assertEqual([Path(one).stem for one in made], ["a", "b", "c", "a", "c"])
+        told = self.speak(script, "--for", "deck-radio", "--into", self.folder / "p", "--spoken", self.folder / "k", "--hear-back", "--json")  # fmt: skip
+        heard = [
+            entry
+            for line in told.output.splitlines()
+            if "heard" in (entry := json.loads(line) if line.startswith("{") else {})
+        ]
+        self.assertEqual(len(heard), 3)
+        self.assertTrue(all(one["right"] == (one["heard"] != "") or one["heard"] for one in heard))

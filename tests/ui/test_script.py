@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from pathlib import Path
 from unittest import mock
 
 from PySide6.QtCore import Qt
@@ -12,11 +11,15 @@ from PySide6.QtWidgets import QApplication
 from kittiwake.core.model.script import Respelling
 from kittiwake.core.project import edits
 from kittiwake.core.record import check_take
+from kittiwake.core.script.edit import COLUMNS
+from kittiwake.core.script.own_respellings import own_file
+from kittiwake.core.script.respell import spoken_text
+from kittiwake.core.script.table import read_text
 from kittiwake.core.speak.engine import all_voices
 from kittiwake.ui.bench.script_table import STATE
 from kittiwake.ui.receiver_chooser import ReceiverChooser
 from kittiwake.ui.replace_dialog import ReplaceDialog
-from kittiwake.ui.respelling_dialog import RespellingDialog, parsed
+from kittiwake.ui.respelling_dialog import RespellingDialog
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -242,10 +245,44 @@ class TestScript(ScriptCase):
         self.assertIn("1 sound like another line, 0 were not", self.window.status.words.text())
         self.assertEqual(["heard as “The ramp is open.”" in state for state in self.states()], [False, True])
 
-    def test_respellings_as_people_write_them(self) -> None:
-        for line, wanted in (
-            ("Skerrow = Scarrow", Respelling("Skerrow", "Scarrow")), ("May == M A Y", Respelling("May", "M A Y", "", True)),
-            ("St = Saint @en", Respelling("St", "Saint", "en")), ("x", None), ("= y", None), ("a@b = at", Respelling("a@b", "at")),
-        ):  # fmt: skip
-            self.assertEqual(parsed(line), wanted)
-        self.assertTrue(Path(self.folder).exists())
+    def test_a_word_mended_for_all_jobs_is_so_in_the_next(self) -> None:
+        self.act(Key.Key_F4)
+        self.page.take_table(read_text("a: To Skerrow at 9:05.\nb: To Tarn Holm."), "typed")
+        self.addCleanup(lambda: own_file().unlink(missing_ok=True))
+        self.page.respell()
+        dialog = self.window.findChild(RespellingDialog)
+        assert isinstance(dialog, RespellingDialog)
+        dialog.own_edit.setPlainText("Skerrow = Scarrow\nNowhere = Elsewhere\n#:# = # #.")
+        dialog.accept()
+        said = [spoken_text(line, self.page.script.respellings, "en-gb") for line in self.page.script.lines]
+        self.assertEqual(said, ["To Scarrow at 9 0 5.", "To Tarn Holm."])
+        # What does not act in a job is not in it.
+        self.assertNotIn("Nowhere", [one.word for one in self.page.script.respellings])
+        self.session.project.begin(("phone-menu",))
+        self.page.take_table(read_text("c: SKERROW calls."), "typed")
+        self.assertEqual([one.say for one in self.page.script.respellings], ["Scarrow"])
+
+    def test_a_line_for_one_receiver_is_left_out_at_the_others(self) -> None:
+        self.session.project.begin(("phone-menu", "deck-radio"))
+        self.act(Key.Key_F4)
+        self.page.take_table(read_text("name\ttext\tfor\na\tAll of us.\t\nb\tThe deck.\tDeck radio"), "typed")
+        self.speak()
+        self.assertEqual(self.state("b", "phone-menu"), "left_out")
+        self.assertNotEqual(self.state("b", "deck-radio"), "left_out")
+        model = self.page.table.script
+        column = COLUMNS.index("receivers")
+        self.assertEqual(model.data(model.index(1, column)), "Deck radio")
+        self.assertFalse(model.setData(model.index(0, column), "Nobody"))
+        self.assertIn("There is no receiver “Nobody”", self.window.status.words.text())
+        # It counts at once: nothing has to be spoken again.
+        self.assertTrue(model.setData(model.index(0, column), "phone-menu"))
+        self.assertEqual(self.state("a", "deck-radio"), "left_out")
+
+    def test_where_somebody_stays_the_line_is_spoken_ahead_unless_its_text_would_be_sent_away(self) -> None:
+        self.act(Key.Key_F4)
+        self.page.take_table(read_text("name\ttext\tvoice\na\tAll of us.\t\nb\tThe deck.\tnetwork/stand-in"), "typed")
+        self.page.table.setCurrentIndex(self.page.table.script.index(0, 0))
+        self.wait_for(lambda: list(self.page.folder.glob("a *.wav")), 20)
+        self.page.table.setCurrentIndex(self.page.table.script.index(1, 0))
+        QTest.qWait(600)
+        self.assertEqual(list(self.page.folder.glob("b *.wav")), [])

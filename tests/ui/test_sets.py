@@ -10,6 +10,7 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.codec import find_format
 from kittiwake.core.model import Clip, Stated
+from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.project import edits
 from kittiwake.core.project.remembered import Remembered
 from kittiwake.ui.commands import edit
@@ -148,3 +149,36 @@ class TestStating(WindowCase):
         facts = self.session.project.facts[target]
         assert facts.measures
         self.assertAlmostEqual(facts.measures.spectrum.argmax() * facts.measures.spectrum_step, 1700, delta=30)
+
+
+class TestLeftOut(WindowCase):
+    """A clip that is not meant for a receiver is neither planned, counted nor made there."""
+
+    def test_left_out_by_one_key_made_without_it_and_taken_in_again(self) -> None:
+        self.session.project.begin(("phone-menu", "hold-music"))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        paths = [self.write(f"in/{n}.wav", speech_like(8000, 1, seed=n), 8000) for n in range(2)]
+        self.window.add_paths(paths)
+        self.settle()
+        project, board = self.session.project, self.window.board
+        first = project.job.clips[0]
+        board.setFocus()
+        board.select(first.id, "hold-music")
+        self.press(Key.Key_Delete, Mod.ControlModifier)
+        self.settle()
+        self.assertEqual([cell.state for cell in project.cells()].count("left_out"), 1)
+        self.assertIn("Make 3 outputs", self.window.top.make_button.text())
+        board.select(first.id, "phone-menu")
+        self.press(Key.Key_Delete, Mod.ControlModifier)
+        self.assertIn("one receiver at least", self.window.status.words.text())
+        self.press(Key.Key_M)
+        self.wait_for(lambda: [cell.state for cell in project.cells()].count("made") == 3)
+        # It is in the job file, and comes back.
+        job = self.folder / "x.kittiwake"
+        save_job(project.job, job)
+        self.assertEqual(load_job(job).clips[0].receivers, ("phone-menu",))
+        board.select(first.id, "hold-music")
+        self.press(Key.Key_Delete, Mod.ControlModifier)
+        self.settle()
+        self.assertEqual(project.job.clips[0].receivers, ())
+        self.assertIn("Make 1 output", self.window.top.make_button.text())

@@ -15,7 +15,7 @@ _MORE = """\b
 A script is a table (CSV, TSV, .xlsx, .ods) with the columns name, text, say it as,
 voice, language, speed, kind, for, note; or plain lines, “name: words”. A text may be
 a series: Berth {1..12} is open, {Skerrow|Tarn Holm}. Respellings are a table of
-word, say, language. What is spoken is kept, and spoken again only when it changes."""
+word, say, language; those kept for all jobs act as well. What is spoken is kept, and spoken again only when it changes."""
 
 
 @verb(
@@ -34,6 +34,11 @@ word, say, language. What is spoken is kept, and spoken again only when it chang
     "--respell", type=common.GivenPath(path_type=Path, exists=True, dir_okay=False), help="Table of respellings."
 )
 @click.option("--faster", is_flag=True, help="Speak what is too long faster, as far as the receiver's rules allow.")
+@click.option(
+    "--hear-back",
+    is_flag=True,
+    help="Have a speech engine listen, and tell which lines sound like another, or like none.",
+)
 @click.option("--spoken", type=common.GivenPath(path_type=Path, file_okay=False), help="Where spoken lines are kept.")
 @click.option("--voices", "list_voices", is_flag=True, help="List the voices, and leave.")
 @common.remedy_option
@@ -41,7 +46,7 @@ word, say, language. What is spoken is kept, and spoken again only when it chang
 @click.argument("script", required=False, type=common.GivenPath(path_type=Path, exists=True, dir_okay=False))
 def speak_verb(
     script: Path | None, receivers: tuple[Any, ...], into: Path | None, voice: str, language: str, respell: Path | None,
-    faster: bool, spoken: Path | None, list_voices: bool, remedies: tuple[str, ...], as_json: bool,
+    faster: bool, hear_back: bool, spoken: Path | None, list_voices: bool, remedies: tuple[str, ...], as_json: bool,
 ) -> None:  # fmt: skip
     from platformdirs import user_cache_path
 
@@ -50,14 +55,39 @@ def speak_verb(
     if script is None or into is None or not receivers:
         raise click.UsageError("Give a script, what it is for (--for or --form), and --into.")
     try:
-        whole = _script(script, voice, language, respell)
+        whole = _script(script, voice, language, respell, receivers)
         folder = spoken or user_cache_path("kittiwake") / "spoken"
         good, items = _spoken(whole, folder.absolute(), receivers, remedies, faster, as_json)
     except KittiwakeError as error:
         raise click.UsageError(str(error)) from error
     from .touch_verb import make_items
 
+    if hear_back:
+        good = _heard_back(whole, items, as_json) and good
+
     leave(make_items(items, receivers, into, as_json) and good)
+
+
+def _heard_back(script: Any, items: list[Any], as_json: bool) -> bool:
+    """Tell which lines a speech engine takes for another; whether it could listen."""
+    from ..core.ear.heard_back import HeardLine, ToHear, hear_back
+
+    texts = {line.id: line for line in script.lines}
+    some = [ToHear(one.clip.id, texts[one.clip.id].text or one.clip.name, one.clip.source) for one in items]
+
+    def told(heard: HeardLine) -> None:
+        name = texts[heard.line].name
+        if as_json:
+            emit({"line": name, "heard": heard.heard, "right": heard.right})
+        elif not heard.right:
+            say(f"{name}: heard as “{heard.heard}”" if heard.heard else f"{name}: not understood", err=True)
+
+    try:
+        hear_back(some, told)
+    except KittiwakeError as error:
+        say(str(error), err=True)
+        return False
+    return True
 
 
 def _list_voices(as_json: bool) -> None:
@@ -85,10 +115,14 @@ def _faulty_files() -> bool:
     return faulty
 
 
-def _script(path: Path, voice: str, language: str, respell: Path | None) -> Any:
+def _script(path: Path, voice: str, language: str, respell: Path | None, receivers: tuple[Any, ...]) -> Any:
     """The script of a file, with what was left out of it told."""
+    from ..core.model import shipped_receivers
+    from ..core.model.own_receivers import own_receivers
     from ..core.model.script import Respelling, Script
     from ..core.script.making import unique_lines, without_series
+    from ..core.script.meant import with_slugs
+    from ..core.script.own_respellings import own_respellings, with_own
     from ..core.script.table import read_rows, read_script
 
     table = read_script(path)
@@ -102,7 +136,13 @@ def _script(path: Path, voice: str, language: str, respell: Path | None) -> Any:
         if cells[0].strip() and cells[0].casefold() != "word":
             respellings.append(Respelling(cells[0].strip(), cells[1].strip(), cells[2].strip()))
     whole = without_series(Script(table.lines, tuple(respellings), voice, language))
-    return whole.changed(lines=unique_lines(whole.lines))
+    lines, unknown = with_slugs(
+        unique_lines(whole.lines),
+        {one.slug: one.name for one in (*shipped_receivers().values(), *own_receivers().values(), *receivers)},
+    )
+    for name in unknown:
+        say(f"{path.name}: there is no receiver “{name}”; those lines go to every receiver.", err=True)
+    return with_own(whole.changed(lines=lines), own_respellings())
 
 
 def _spoken(

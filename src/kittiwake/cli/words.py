@@ -14,7 +14,13 @@ from ..core.model import Facts, Receiver
 from ..core.model.text import printable
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 
-VERDICTS = {"as_is": "as is", "convert": "will convert", "decide": "decide", "cannot": "cannot"}
+VERDICTS = {
+    "as_is": "as is",
+    "convert": "will convert",
+    "decide": "decide",
+    "cannot": "cannot",
+    "left_out": "not for it",
+}
 
 
 def facts_in_words(facts: Facts) -> str:

@@ -1,4 +1,4 @@
-"""How words are to be said: a line each, ``word = as it is said``."""
+"""How words are to be said, in this job and in all jobs: a line each, ``word = as it is said``."""
 
 from __future__ import annotations
 
@@ -6,51 +6,49 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit, QVBoxLayout, QWidget
 
 from ..core.model.script import Respelling
+from ..core.script.respell import as_text, parsed
 
 
 class RespellingDialog(QDialog):
-    """``respellings`` is what stands there, once accepted."""
+    """``respellings`` and ``own`` are what stands there, once accepted: that of the job, and that of the person."""
 
-    def __init__(self, parent: QWidget, before: tuple[Respelling, ...]) -> None:
+    def __init__(self, parent: QWidget, before: tuple[Respelling, ...], own: tuple[Respelling, ...]) -> None:
         super().__init__(parent)
         self.setWindowTitle("Respellings")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(520, 420)
+        self.resize(560, 520)
         column = QVBoxLayout(self)
         head = QLabel(
             "A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. "
-            "A language behind @ limits it: St = Saint @en. Phonemes stand in [[ ]]."
+            "A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: "
+            "Berth # = Berth #. Phonemes stand in [[ ]]."
         )
         head.setWordWrap(True)
         column.addWidget(head)
-        self.edit = QPlainTextEdit()
-        self.edit.setAccessibleName("Respellings, one a line")
-        self.edit.setPlaceholderText("Skerrow = Scarrow\nMay == M A Y\nSt = Saint @en")
-        self.edit.setPlainText("\n".join(map(_written, before)))
-        column.addWidget(self.edit, 1)
+        self.edit = self._box(column, "In this &job", before, 2)
+        self.edit.setPlaceholderText("Skerrow = Scarrow\nMay == M A Y\nSt = Saint @en\n#:# = # hours #")
+        self.own_edit = self._box(column, "In &all my jobs; a job keeps those that act in it", own, 1)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self.accept)
         box.rejected.connect(self.reject)
         column.addWidget(box)
         self.edit.setFocus()
 
+    @staticmethod
+    def _box(column: QVBoxLayout, title: str, before: tuple[Respelling, ...], share: int) -> QPlainTextEdit:
+        label, edit = QLabel(title), QPlainTextEdit()
+        label.setBuddy(edit)
+        edit.setAccessibleName(f"{title.replace('&', '')}: respellings, one a line")
+        edit.setTabChangesFocus(True)
+        edit.setPlainText(as_text(before))
+        column.addWidget(label)
+        column.addWidget(edit, share)
+        return edit
+
     @property
     def respellings(self) -> tuple[Respelling, ...]:
-        return tuple(one for line in self.edit.toPlainText().splitlines() if (one := parsed(line)))
+        return parsed(self.edit.toPlainText())
 
-
-def _written(one: Respelling) -> str:
-    language = f" @{one.language}" if one.language else ""
-    return f"{one.word} {'==' if one.case else '='} {one.say}{language}"
-
-
-def parsed(line: str) -> Respelling | None:
-    """The respelling of a line; None where it is none."""
-    word, equals, rest = line.partition("=")
-    if not equals or not word.strip():
-        return None
-    case = rest.startswith("=")
-    say, at, language = rest.lstrip("=").rpartition("@")
-    if not at or " " in language.strip():
-        say, language = rest.lstrip("="), ""
-    return Respelling(word.strip(), say.strip(), language.strip().casefold(), case)
+    @property
+    def own(self) -> tuple[Respelling, ...]:
+        return parsed(self.own_edit.toPlainText())

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import time
 from collections.abc import Sequence
-from concurrent.futures import ThreadPoolExecutor
+from concurrent.futures import Future, ThreadPoolExecutor
 from pathlib import Path
 from threading import Event, Thread
 
@@ -15,6 +15,7 @@ from ..core.errors import KittiwakeError
 from ..core.model import Facts, Receiver
 from ..core.model.script import Script, ScriptLine
 from ..core.process import Processes, WorkerCrash, WorkerProcess
+from ..core.speak.engine import engines
 from ..core.speak.fit import faster_line
 from ..core.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
 
@@ -39,6 +40,7 @@ class Speaker(QObject):
         # One that is heard is spoken by a process that stays: the next is heard at once, and a voice that dies takes nothing with it.
         self._helper = WorkerProcess(speak_one)
         self._hearing = ThreadPoolExecutor(1, thread_name_prefix="hear-line")
+        self._asked: Future[None] | None = None
         self._closed = Event()
 
     @property
@@ -112,7 +114,22 @@ class Speaker(QObject):
             except Exception as error:  # the thread's last chance to tell anybody
                 self.heard.emit(line, f"The voice failed: {error}.")
 
-        self._hearing.submit(work)
+        self._asked = self._hearing.submit(work)
+
+    def prepare(self, line: ScriptLine, script: Script, folder: Path) -> None:
+        """Speak a line that may be heard next, so that it sounds at once, where its voice costs nothing."""
+
+        def work() -> None:
+            try:
+                wish = wish_of(line, script)
+                path = path_of(wish, line.name, folder)
+                if engines()[wish.voice.partition("/")[0]].ahead and not path.exists() and not self._closed.is_set():
+                    self._helper.ask((wish, path), self._closed.is_set)
+            except Exception:  # it is told when the line is asked for
+                return
+
+        if not self.busy and (self._asked is None or self._asked.done()):
+            self._asked = self._hearing.submit(work)
 
     def hear_back(self, lines: Sequence[ToHear]) -> bool:
         """Have a speech engine listen to spoken lines; whether that began."""

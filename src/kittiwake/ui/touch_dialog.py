@@ -161,6 +161,10 @@ class TouchDialog(QDialog):
         self._row("Blend the end into the start", self.loop)
         self._read["loop"] = self.loop.currentData
         self._grid.addWidget(self.dc, self._grid.rowCount(), 1, 1, 2)
+        self.untreated = QCheckBox("Leave its level and its pauses as they are, whatever the receiver asks for")
+        self.untreated.setChecked(first.untreated)
+        self._grid.addWidget(self.untreated, self._grid.rowCount(), 1, 1, 2)
+        self._read["untreated"] = self.untreated.isChecked
         self._read["fade_shape"] = self.shape.currentData
         self._read["side"] = self.side.currentData
         self._read["remove_dc"] = self.dc.isChecked
@@ -187,3 +191,4 @@ class TouchDialog(QDialog):
         self.side.setCurrentIndex(0)
         self.loop.setCurrentIndex(0)
         self.dc.setChecked(False)
+        self.untreated.setChecked(False)

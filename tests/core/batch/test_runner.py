@@ -161,6 +161,23 @@ class TestRuns(RunCase):
         self.assertEqual(self.states(list(run_batch([other], wish, InProcess()))), {"made": 1})
         self.assertEqual(self.states(list(run_batch(paths, wish, InProcess()))), {"made": 1, "kept": 3})
 
+    def test_clips_that_go_to_some_of_the_receivers_only(self) -> None:
+        receivers = tuple(load_receiver(slug) for slug in ("phone-menu", "deck-radio", "hold-music"))
+        subsets = [
+            [one for n, one in enumerate(receivers) if bits >> n & 1] for bits in (1, 2, 4, 3, 6, 5, 7)
+        ]  # every way to choose some of three
+        clips = []
+        for n, (path, some) in enumerate(zip(self.sources(len(subsets)), subsets, strict=True), 1):
+            clip, facts = Clip(path, path.stem, receivers=tuple(one.slug for one in some)), analyze(path)
+            clips.append(PlannedClip(clip, facts, {one.slug: fit(clip, facts, one) for one in some}, n))
+        wish = BatchRequest(receivers, tuple(self.folder / one.slug for one in receivers))
+        results = list(run_batch(clips, wish, InProcess()))
+        told = sorted((result.clip, result.receiver) for result in results if result.good)
+        self.assertEqual(
+            told, sorted((c.clip.id, one.slug) for c, some in zip(clips, subsets, strict=True) for one in some)
+        )
+        self.assertEqual({fit(clips[0].clip, clips[0].facts, one).verdict for one in receivers[1:]}, {"left_out"})
+
     def test_of_several_clips_of_one_source_the_altered_one_is_told(self) -> None:
         (path,) = self.sources(1, 3.0)
         facts = analyze(path)

@@ -12,7 +12,8 @@ from kittiwake.core.model import Job
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.script import Respelling, Script, ScriptLine
 from kittiwake.core.script.making import count_of, unique_lines, without_series
-from kittiwake.core.script.respell import respelled, spoken_text
+from kittiwake.core.script.own_respellings import with_own
+from kittiwake.core.script.respell import as_text, parsed, respelled, spoken_text
 from kittiwake.core.script.series import choices, expanded
 from kittiwake.core.script.table import read_rows, read_script, read_text, to_csv
 from tests.sounds import FolderCase
@@ -151,3 +152,39 @@ def write_xlsx(path: object, rows: list[list[object]]) -> None:
     with zipfile.ZipFile(str(path), "w") as book:
         for name, text in parts.items():
             book.writestr(name, f'<?xml version="1.0" encoding="UTF-8"?>{text}')
+
+
+class TestRespellingsInText(unittest.TestCase):
+    """As people write them, a line each."""
+
+    def test_read_and_written(self) -> None:
+        for line, wanted in (
+            ("Skerrow = Scarrow", Respelling("Skerrow", "Scarrow")), ("May == M A Y", Respelling("May", "M A Y", "", True)),
+            ("St = Saint @en", Respelling("St", "Saint", "en")), ("x", None), ("= y", None), ("a@b = at", Respelling("a@b", "at")),
+        ):  # fmt: skip
+            found = parsed(line)
+            self.assertEqual(found, () if wanted is None else (wanted,))
+            self.assertEqual(parsed(as_text(found)), found)
+
+    def test_numbers_and_times(self) -> None:
+        words = parsed("Berth # = Berth #.\n#:# = # hours #\nNo. = number\n(#) = bracket #")
+        for text, wanted in (
+            ("Berth 12 at 9:05", "Berth 1 2 at 9 hours 05"),
+            ("No. 3, (4)", "number 3, bracket 4"),
+            ("Berthe 12", "Berthe 12"),
+        ):
+            self.assertEqual(respelled(text, words, "en")[0], wanted)
+
+    def test_those_of_the_person_act_where_the_job_says_nothing(self) -> None:
+        own = parsed("Skerrow = Scarrow\nHolm = Home")
+        lines = (ScriptLine("a", "To Skerrow"),)
+        script = with_own(Script(lines, parsed("Tarn = Tam")), own)
+        self.assertEqual(as_text(script.respellings), "Tarn = Tam\nSkerrow = Scarrow\n")
+        self.assertIs(with_own(script, own), script)
+        # What the job says itself stays; what it took over follows when the person changes it, and goes with it.
+        mine = Script(lines, parsed("skerrow = Sker row"))
+        self.assertIs(with_own(mine, own), mine)
+        self.assertEqual(
+            as_text(with_own(script, parsed("Skerrow = Sgarrow"), own).respellings), "Tarn = Tam\nSkerrow = Sgarrow\n"
+        )
+        self.assertEqual(as_text(with_own(script, (), own).respellings), "Tarn = Tam\n")

@@ -250,7 +250,7 @@ class _Batch:
         slugs = [receiver.slug for receiver in self._request.receivers]
         items, *again = itertools.tee(self._items, 1 + len(slugs))
         names = [
-            naming.names(item for item in some if not isinstance(item, PlannedClip) or slug in item.fits)
+            naming.names(_going_to(slug, some))
             for naming, slug, some in zip(self._namings, slugs, again, strict=True)
         ]
         for item in items:
@@ -322,6 +322,10 @@ class _Batch:
             return found.predicted_bytes
 
         return context_of(pairs, receiver, size_of)
+
+
+def _going_to(slug: str, items: Iterable[Item]) -> Iterator[Item]:
+    return (item for item in items if not isinstance(item, PlannedClip) or slug in item.fits)
 
 
 @dataclass(frozen=True, slots=True)

@@ -56,7 +56,7 @@ def context_of(
     ----------
     size_of : tells how many bytes a clip comes to; None where it cannot be made.
     """
-    known = [(clip, facts) for clip, facts in clips if facts.ok]
+    known = [(clip, facts) for clip, facts in clips if facts.ok and clip.is_for(receiver.slug)]
     gain = None
     if receiver.treatment.level.together:
         levels = []

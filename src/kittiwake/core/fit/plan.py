@@ -51,6 +51,8 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     ------
     RulesError : the receiver accepts only formats that cannot be written.
     """
+    if not clip.is_for(receiver.slug):
+        return Fit("left_out")
     header, sound = facts.header, facts.measures
     if facts.error or header is None or sound is None:
         why = (check.unreadable(facts),) if facts.error else ()

@@ -15,7 +15,8 @@ from ..model import Clip, Stated, TouchUp
 from ..model.stages import Chosen
 from ..sound.sides import ChannelSelection
 
-Verdict = Literal["as_is", "convert", "decide", "cannot"]
+#: ``left_out``: the clip is not meant for the receiver.
+Verdict = Literal["as_is", "convert", "decide", "cannot", "left_out"]
 Severity = Literal["note", "warning", "decide", "cannot"]
 
 

@@ -163,6 +163,7 @@ class Clip:
     ----------
     start, stop : frames of the source, ``stop`` excluded; None is its end.
     at : touch-ups that hold at one receiver only (by slug), in place of ``touch_up``.
+    receivers : slugs of the receivers that it is for; empty for all.
     """
 
     source: Path
@@ -176,6 +177,7 @@ class Clip:
     language: str = ""
     kind: str = ""
     rights: Rights | None = None
+    receivers: tuple[str, ...] = ()
     id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
 
     @classmethod
@@ -198,6 +200,10 @@ class Clip:
             stop = min(start + touch_up.keep, total if stop is None else stop)
         return start, stop
 
+    def is_for(self, receiver: str) -> bool:
+        """Whether it is meant for a receiver (its slug)."""
+        return not self.receivers or receiver in self.receivers
+
     @property
     def whole_source(self) -> bool:
         """Whether it is all of its source, from the first frame to the last."""
@@ -215,6 +221,8 @@ class Clip:
         out: dict[str, Any] = {"id": self.id, "name": self.name}
         plain = {"start": 0, "stop": None, "text": "", "speaker": "", "language": "", "kind": ""}
         out.update({key: getattr(self, key) for key, empty in plain.items() if getattr(self, key) != empty})
+        if self.receivers:
+            out["receivers"] = list(self.receivers)
         if self.rights:
             out["rights"] = self.rights.to_dict()
         if touched := self.touch_up.to_dict():
@@ -252,6 +260,10 @@ class Clip:
                 for slug, entry in at.items()
             },
             id=data["id"],
+            receivers=tuple(
+                checked.text(slug, f"receivers of {where}")
+                for slug in checked.entries(data.get("receivers", []), f"receivers of {where}")
+            ),
             rights=Rights.from_dict(checked.table(data["rights"], f"rights of {where}"))
             if data.get("rights")
             else None,

@@ -64,8 +64,15 @@ def put_take(project: Project, check: TakeCheck, name: str, text: str) -> Clip:
 
 
 def put_script(project: Project, text: str, script: Script) -> None:
-    """Give the job other lines."""
-    project.change(text, project.job.changed(script=script))
+    """Give the job other lines. Clips of lines that are for other receivers now, or of another kind, are so too: their sound is the same."""
+    lines = {line.id: line for line in script.lines}
+    new = {
+        clip.id: clip.changed(receivers=line.receivers, kind=line.kind)
+        for clip in project.job.clips
+        if (line := lines.get(clip.id)) and (line.receivers, line.kind) != (clip.receivers, clip.kind)
+    }
+    clips = tuple(new.get(clip.id, clip) for clip in project.job.clips) if new else project.job.clips
+    project.change(text, project.job.changed(script=script, clips=clips))
 
 
 def put_spoken(project: Project, spoken: Mapping[str, Path]) -> int:
@@ -78,7 +85,12 @@ def put_spoken(project: Project, spoken: Mapping[str, Path]) -> int:
         line = lines.pop(clip.id, None)
         if line is not None:
             new = clip.changed(
-                source=spoken[line.id], name=line.name, text=line.text, language=line.language, kind=line.kind
+                source=spoken[line.id],
+                name=line.name,
+                text=line.text,
+                language=line.language,
+                kind=line.kind,
+                receivers=line.receivers,
             )
             changed += new != clip
             clip = new
@@ -96,6 +108,35 @@ def use_spoken(project: Project, line: ScriptLine) -> None:
     ids = {clip.id for clip in project.job.clips if clip.name == line.name and clip.id != line.id}
     job = without_clips(project.job, ids)
     project.change(f"the voice for “{line.name}”", job.changed(script=job.script.replaced(line.changed(taken=False))))
+
+
+def leave_out(project: Project, cells: Iterable[Cell]) -> tuple[int, int]:
+    """Clips not meant for the receivers of these cells any more; where none of the cells is meant, meant again. Returns at how many cells each
+    of the two was done. A clip stays for one receiver at least.
+    """
+    some = list(cells)
+    board = tuple(receiver.slug for receiver in project.receivers)
+    back = all(cell.state == "left_out" for cell in some)
+    new = {cell.clip.id: cell.clip for cell in some}
+    done = 0
+    for cell in some:
+        clip, slug = new[cell.clip.id], cell.receiver.slug
+        now = clip.receivers or board
+        after = (*now, slug) if back else tuple(one for one in now if one != slug)
+        if after == now or not set(after) & set(board):
+            continue
+        new[clip.id] = clip.changed(receivers=() if set(board) <= set(after) else after)
+        done += 1
+    if done:
+        lines = tuple(
+            line.changed(receivers=new[line.id].receivers) if line.id in new else line
+            for line in project.job.script.lines
+        )
+        script = project.job.script.changed(lines=lines) if lines != project.job.script.lines else project.job.script
+        clips = tuple(new.get(clip.id, clip) for clip in project.job.clips)
+        text = f"{'taking in' if back else 'leaving out'} {done} cell{'s' if done != 1 else ''}"
+        project.change(text, project.job.changed(clips=clips, script=script))
+    return (0, done) if back else (done, 0)
 
 
 def state_true_rate(project: Project, clips: Iterable[Clip], rate: int) -> None:

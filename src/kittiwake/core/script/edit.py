@@ -3,16 +3,17 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 from ..errors import KittiwakeError
-from ..model.script import Script, ScriptLine
+from ..model.script import FASTEST, SLOWEST, Script, ScriptLine
+from .meant import parts_of, slugs_of
 from .table import speed_of
 
 #: Columns of a line that hold a text.
 TEXTS = ("name", "text", "say_as", "voice", "language", "kind", "note")
 #: Columns that can be written to, in the order of a table.
-COLUMNS = ("name", "text", "say_as", "voice", "speed", "kind", "note")
+COLUMNS = ("name", "text", "say_as", "voice", "speed", "kind", "receivers", "note")
 
 
 def filled_down(script: Script, ids: Sequence[str], column: str) -> Script:
@@ -46,14 +47,21 @@ def ordered(script: Script, column: str, down: bool = False) -> Script:
         value = getattr(line, column)
         if isinstance(value, float):
             return [(0, value, "")]
-        parts = re.split(r"(\d+)", str(value).casefold())
+        value = ", ".join(value) if isinstance(value, tuple) else str(value)
+        parts = re.split(r"(\d+)", value.casefold())
         return [(0, float(part), "") if part.isdigit() else (1, 0.0, part) for part in parts if part]
 
     return script.changed(lines=tuple(sorted(script.lines, key=key, reverse=down)))
 
 
-def pasted_over(script: Script, first: int, column: int, rows: Sequence[Sequence[str]]) -> Script:
+def pasted_over(
+    script: Script, first: int, column: int, rows: Sequence[Sequence[str]], known: Mapping[str, str]
+) -> Script:
     """Cells written over those that are there, from a line (its number) and one of ``COLUMNS`` on; what goes beyond the table is left out.
+
+    Parameters
+    ----------
+    known : names of the receivers there are, by slug.
 
     Raises
     ------
@@ -64,16 +72,30 @@ def pasted_over(script: Script, first: int, column: int, rows: Sequence[Sequence
         if number >= len(lines):
             break
         for name, cell in zip(COLUMNS[column:], row, strict=False):
-            lines[number] = lines[number].changed(**{name: _value(name, cell.strip())})
+            lines[number] = lines[number].changed(**{name: value_of(name, cell.strip(), known)})
     return script.changed(lines=tuple(lines))
 
 
-def _value(name: str, cell: str) -> str | float:
+def value_of(name: str, cell: str, known: Mapping[str, str]) -> str | float | tuple[str, ...]:
+    """What is typed into a column, as a line has it. ``known`` as above.
+
+    Raises
+    ------
+    KittiwakeError : the column cannot take it; the message says what it takes.
+    """
+    if name == "receivers":
+        slugs, unknown = slugs_of(parts_of(cell), known)
+        if unknown:
+            names = ", ".join(known.values())
+            raise KittiwakeError(f"There is no receiver “{unknown[0]}”.", f"Those of the board: {names}.", "script")
+        return slugs
     if name == "speed":
         speed = speed_of(cell)
         if speed is None:
-            raise KittiwakeError(f"“{cell}” is no speed.", "Write 8 %, or 1.08.", "script")
+            raise KittiwakeError(
+                f"“{cell}” is no speed.", f"Write 8 %, or 1.08; from {SLOWEST:g} to {FASTEST:g}.", "script"
+            )
         return speed
     if name == "name" and not cell:
-        raise KittiwakeError("A line has a name: its clip is called so.", "Paste names, or other columns.", "script")
+        raise KittiwakeError("A line has a name: its clip is called so.", "Give it one.", "script")
     return cell

@@ -1,4 +1,8 @@
-"""Respellings: words as a voice is to be told to say them, each mended once for all lines."""
+"""Respellings: words as a voice is to be told to say them, each mended once for all lines.
+
+A respelling is written on a line of its own: ``word = as it is said``; ``==`` where case counts; ``@en`` behind it for one language. ``#`` in the
+word stands for a number; behind the sign it is that number, ``#.`` its digits one by one: ``Berth # = Berth #.``, ``#:# = # hours #``.
+"""
 
 from __future__ import annotations
 
@@ -17,19 +21,77 @@ def respelled(text: str, respellings: Iterable[Respelling], language: str) -> tu
     if not usable:
         return text, ()
     ordered = sorted(usable, key=lambda one: -len(one.word))
-    pattern = re.compile("|".join(f"(?<!\\w){re.escape(one.word)}(?!\\w)" for one in ordered), re.IGNORECASE)
+    pattern = re.compile("|".join(_places(one) for one in ordered), re.IGNORECASE)
     acted: dict[Respelling, None] = {}
 
     def put(found: re.Match[str]) -> str:
         for one in ordered:
-            if found[0] == one.word or (not one.case and found[0].casefold() == one.word.casefold()):
+            whole = re.fullmatch(_inside(one), found[0], 0 if one.case else re.IGNORECASE)
+            if whole:
                 acted[one] = None
-                return one.say
+                return _said(one, whole.groups())
         return found[0]
 
     return pattern.sub(put, text), tuple(acted)
 
 
+def _inside(one: Respelling, number: str = r"(\d+)") -> str:
+    return re.escape(one.word).replace(r"\#", number)
+
+
+def _places(one: Respelling) -> str:
+    inside = _inside(one, r"\d+")
+    return rf"(?<!\w){inside}(?!\w)"
+
+
+def _said(one: Respelling, numbers: tuple[str, ...]) -> str:
+    """What is said, with the numbers that were found, in order; where there are more signs than numbers, the last again."""
+    if not numbers:
+        return one.say
+    left = list(numbers)
+
+    def put(sign: re.Match[str]) -> str:
+        number = left.pop(0) if len(left) > 1 else left[0]
+        return " ".join(number) if sign[0] == "#." else number
+
+    return re.sub(r"#\.?", put, one.say)
+
+
 def spoken_text(line: ScriptLine, respellings: Iterable[Respelling], language: str) -> str:
     """What a voice is told to say for a line."""
     return respelled(line.say_as or line.text or line.name, respellings, line.language or language)[0]
+
+
+def acting(lines: Iterable[ScriptLine], respellings: Iterable[Respelling], language: str) -> tuple[Respelling, ...]:
+    """Those of the respellings that act on some line."""
+    some = tuple(respellings)
+    found: dict[Respelling, None] = {}
+    for line in lines:
+        found.update(
+            dict.fromkeys(respelled(line.say_as or line.text or line.name, some, line.language or language)[1])
+        )
+    return tuple(one for one in some if one in found)
+
+
+def parsed(text: str) -> tuple[Respelling, ...]:
+    """The respellings that are written in a text, a line each; lines that are none are left out."""
+    return tuple(one for line in text.splitlines() if (one := _parsed_line(line)))
+
+
+def _parsed_line(line: str) -> Respelling | None:
+    word, equals, rest = line.partition("=")
+    if not equals or not word.strip():
+        return None
+    case = rest.startswith("=")
+    say, at, language = rest.lstrip("=").rpartition("@")
+    if not at or " " in language.strip():
+        say, language = rest.lstrip("="), ""
+    return Respelling(word.strip(), say.strip(), language.strip().casefold(), case)
+
+
+def as_text(respellings: Iterable[Respelling]) -> str:
+    """As ``parsed`` reads them."""
+    return "".join(
+        f"{one.word} {'==' if one.case else '='} {one.say}{f' @{one.language}' if one.language else ''}\n"
+        for one in respellings
+    )

@@ -11,6 +11,7 @@ from typing import Any
 
 from ..errors import KittiwakeError, reason_of
 from ..model.script import FASTEST, SLOWEST, ScriptLine
+from .meant import parts_of
 
 _MOST_BYTES = 64 << 20
 _SHEETS = (".xlsx", ".xlsm", ".xls", ".ods")
@@ -185,9 +186,7 @@ def _line(cells: dict[str, str], number: int, notes: list[str]) -> ScriptLine | 
         speed = 1.0
         if len(notes) < 20:
             notes.append(f"Row {number}: “{cells['speed']}” is no speed from {SLOWEST:g} to {FASTEST:g}; taken as 1.")
-    receivers = tuple(
-        part.strip() for part in cells.get("receivers", "").replace(";", ",").split(",") if part.strip()
-    )
+    receivers = parts_of(cells.get("receivers", ""))
     own_name = name or name_of_text(text)
     return ScriptLine(own_name, text, cells.get("say_as", ""), cells.get("voice", ""), cells.get("language", ""), speed,
                       cells.get("kind", ""), receivers, cells.get("note", ""))  # fmt: skip

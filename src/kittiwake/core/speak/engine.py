@@ -38,6 +38,7 @@ class Engine:
     speak : sound of a text, float32 [shape=(n,)] and its rate (Hz), by one of its voices (the part of the key behind ``/``), so many times as
         fast as it speaks by itself. Raises ``VoiceError`` where it cannot. The same arguments give the same sound.
     version : part of what a spoken line is known again by.
+    ahead : whether a line may be spoken before anybody asks for it; not where every text is sent away, or paid for.
     """
 
     key: str
@@ -45,6 +46,7 @@ class Engine:
     voices: Callable[[], tuple[VoiceInfo, ...]]
     speak: Callable[[str, str, float], Speech]
     version: Callable[[], str]
+    ahead: bool = True
 
 
 ENGINES: dict[str, Engine] = {}

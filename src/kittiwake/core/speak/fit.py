@@ -19,7 +19,9 @@ _MORE = 1.01  # a little more than is needed: pauses do not shrink as words do
 
 def clip_of_line(line: ScriptLine, path: Path) -> Clip:
     """The clip that a spoken line is; it keeps the id of the line."""
-    return Clip(path, line.name, text=line.text, language=line.language, kind=line.kind, id=line.id)
+    return Clip(
+        path, line.name, text=line.text, language=line.language, kind=line.kind, receivers=line.receivers, id=line.id
+    )
 
 
 def faster_line(

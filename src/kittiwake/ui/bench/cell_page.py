@@ -170,6 +170,8 @@ class CellPage(QWidget):
             ready = cell.fit and cell.fit.ready
             decide = cell.state == "decide"
             text = "Nothing can be made of it."
+            if cell.state == "left_out":
+                text = "The clip is not meant for this receiver. Ctrl+Del takes it in."
             if ready or decide:
                 text = "It is read back and checked as soon as it is made."
             if decide:

@@ -68,7 +68,7 @@ class LineChanges(QMenu):
             self.told.emit("Copy cells of a spreadsheet, and choose the first cell that they are to replace.")
             return
         try:
-            script = pasted_over(self._script(), at.row(), at.column(), rows)
+            script = pasted_over(self._script(), at.row(), at.column(), rows, self._table.script.known)
         except KittiwakeError as error:
             self.told.emit(str(error))
             return

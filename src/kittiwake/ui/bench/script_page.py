@@ -4,14 +4,18 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.ear.heard_back import HeardLine, ToHear
 from ...core.errors import KittiwakeError
+from ...core.model import shipped_receivers
+from ...core.model.own_receivers import own_receivers
 from ...core.model.script import Script, ScriptLine
 from ...core.project import edits
 from ...core.script.making import count_of, unique_lines, without_series
+from ...core.script.meant import with_slugs
+from ...core.script.own_respellings import keep_own, own_respellings, with_own
 from ...core.script.series import is_series
 from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
@@ -24,6 +28,8 @@ from ..speaking import Speaker
 from .line_changes import LineChanges
 from .script_state import LineState, state_of
 from .script_table import ScriptTable
+
+_STAY_MS = 200
 
 
 class ScriptPage(QWidget):
@@ -102,6 +108,12 @@ class ScriptPage(QWidget):
         self.table.script.told.connect(self.told)
         self.table.pasted.connect(self.paste)
         self.table.selectionModel().currentRowChanged.connect(lambda *_: self._buttons())
+        # Whoever stays at a line may want to hear it.
+        self._stay = QTimer(self)
+        self._stay.setSingleShot(True)
+        self._stay.setInterval(_STAY_MS)
+        self._stay.timeout.connect(self._prepare)
+        self.table.selectionModel().currentRowChanged.connect(lambda *_: self._stay.start())
         self.voices.activated.connect(self._voice_chosen)
         self.respell_button.clicked.connect(self.respell)
         self.read_button.clicked.connect(self.read_wanted)
@@ -133,6 +145,11 @@ class ScriptPage(QWidget):
         """Where spoken lines are kept."""
         return self._session.project.recordings_folder / "spoken"
 
+    def _known(self) -> dict[str, str]:
+        """Names of receivers that a line can be for, by slug; those of the board first."""
+        here = self._session.project.receivers
+        return {one.slug: one.name for one in (*here, *shipped_receivers().values(), *own_receivers().values())}
+
     def begin(self) -> None:
         """Shown anew."""
         if not self.voices.count():
@@ -153,7 +170,7 @@ class ScriptPage(QWidget):
             line.id: state_of(line, project, folder, self._errors.get(line.id, ""), self._heard_lines.get(line.id))
             for line in script.lines
         }
-        self.table.script.show(script, {key: state.words for key, state in self._states.items()})
+        self.table.script.show(script, {key: state.words for key, state in self._states.items()}, self._known())
         if script.lines and not self.table.currentIndex().isValid():
             self.table.setCurrentIndex(self.table.script.index(0, 0))
         series = sum(is_series(line.text) for line in script.lines)
@@ -193,11 +210,12 @@ class ScriptPage(QWidget):
     # -- lines -----------------------------------------------------------------------------------------------------
 
     def _put(self, text: str, script: Script) -> None:
-        edits.put_script(self._session.project, text, script)
+        edits.put_script(self._session.project, text, with_own(script, own_respellings()))
         self._refresh()
 
     def _line_changed(self, line: ScriptLine, what: str) -> None:
         self._errors.pop(line.id, None)
+        self._stay.start()
         self._put(f"{what} of “{line.name}”", self.script.replaced(line))
 
     def add_typed(self) -> None:
@@ -228,12 +246,15 @@ class ScriptPage(QWidget):
 
     def take_table(self, table: Table, where: str) -> None:
         """Put lines behind those that are there; names that are there already get a number."""
-        lines = unique_lines((*self.script.lines, *table.lines))
+        fresh, unknown = with_slugs(table.lines, self._known())
+        lines = unique_lines((*self.script.lines, *fresh))
         count = len(table.lines)
         self._put(f"{count} line{'s' if count != 1 else ''} {where}", self.script.changed(lines=lines))
         told = [f"{count} line{'s' if count != 1 else ''} {where}."]
         if table.left_out:
             told.append(f"No use for: {', '.join(table.left_out)}.")
+        if unknown:
+            told.append(f"There is no receiver “{unknown[0]}”: those lines go to every receiver.")
         self.told.emit(" ".join([*told, *table.notes[:2]]))
         self.table.setCurrentIndex(self.table.script.index(len(self.script.lines) - 1, 0))
 
@@ -257,8 +278,20 @@ class ScriptPage(QWidget):
 
     def respell(self) -> None:
         """How words are said, in all lines."""
-        dialog = RespellingDialog(self.window(), self.script.respellings)
-        dialog.accepted.connect(lambda: self._put("respellings", self.script.changed(respellings=dialog.respellings)))
+        before = own_respellings()
+        dialog = RespellingDialog(self.window(), self.script.respellings, before)
+
+        def take() -> None:
+            try:
+                if dialog.own != before:
+                    keep_own(dialog.own)
+            except KittiwakeError as error:
+                self.told.emit(str(error))
+                return
+            script = self.script.changed(respellings=dialog.respellings)
+            self._put("respellings", with_own(script, dialog.own, before))
+
+        dialog.accepted.connect(take)
         dialog.open()
 
     def _voice_chosen(self) -> None:
@@ -275,6 +308,11 @@ class ScriptPage(QWidget):
                 self.told.emit("A series is many lines: make them lines first.")
                 return
             self.speaker.hear(line, self.script, self.folder)
+
+    def _prepare(self) -> None:
+        line = self.table.current_line()
+        if self.isVisible() and line is not None and not line.taken and not is_series(line.text):
+            self.speaker.prepare(line, self.script, self.folder)
 
     def _heard(self, line: ScriptLine, came: object) -> None:
         if isinstance(came, Path):

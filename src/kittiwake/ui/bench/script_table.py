@@ -9,16 +9,16 @@ from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelInd
 from PySide6.QtGui import QColor, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QAbstractItemView, QApplication, QHeaderView, QTableView
 
-from ...core.model.script import FASTEST, SLOWEST, Script, ScriptLine
-from ...core.script.edit import COLUMNS
+from ...core.errors import KittiwakeError
+from ...core.model.script import Script, ScriptLine
+from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
-from ...core.script.table import speed_of
 from ..theme.colours import colours
 
 Index = QModelIndex | QPersistentModelIndex
-_HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "Note", "State")
+_HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "For", "Note", "State")
 STATE = len(COLUMNS)
-_WIDTHS = (150, 0, 190, 96, 66, 64, 74, 250)
+_WIDTHS = (150, 0, 180, 90, 60, 60, 84, 60, 240)
 
 
 class ScriptModel(QAbstractTableModel):
@@ -30,11 +30,13 @@ class ScriptModel(QAbstractTableModel):
     def __init__(self) -> None:
         super().__init__()
         self.lines: tuple[ScriptLine, ...] = ()
+        self.known: Mapping[str, str] = {}  # names of receivers, by slug
         self._states: Mapping[str, str] = {}
         self._said: dict[str, str] = {}  # how lines are said that respellings change
 
-    def show(self, script: Script, states: Mapping[str, str]) -> None:
-        """``states`` are words for what became of each line."""
+    def show(self, script: Script, states: Mapping[str, str], known: Mapping[str, str]) -> None:
+        """``states`` are words for what became of each line, ``known`` names of receivers by slug."""
+        self.known = known
         same = [line.id for line in self.lines] == [line.id for line in script.lines]
         if not same:
             self.beginResetModel()
@@ -91,6 +93,8 @@ class ScriptModel(QAbstractTableModel):
         value = getattr(line, COLUMNS[index.column()])
         if isinstance(value, float):
             return f"{(value - 1) * 100:+.0f} %".replace("-", "−") if value != 1 else ""
+        if isinstance(value, tuple):
+            return ", ".join(self.known.get(slug, slug) for slug in value)
         return value
 
     def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
@@ -98,17 +102,13 @@ class ScriptModel(QAbstractTableModel):
         if line is None or role != Qt.ItemDataRole.EditRole or text == self.data(index, role):
             return False
         name = COLUMNS[index.column()]
-        if name == "speed":
-            speed = speed_of(text)
-            if speed is None:
-                self.told.emit(f"“{text}” is no speed: write 8 %, or 1.08; from {SLOWEST:g} to {FASTEST:g}.")
-                return False
-            self.changed.emit(line.changed(speed=speed), "the speed")
-        elif name == "name" and not text:
-            self.told.emit("A line has a name: its clip is called so.")
+        try:
+            typed = value_of(name, text, self.known)
+        except KittiwakeError as error:
+            self.told.emit(str(error))
             return False
-        else:
-            self.changed.emit(line.changed(**{name: text}), _HEADS[index.column()].lower())
+        what = "what it is for" if name == "receivers" else f"the {_HEADS[index.column()].lower()}"
+        self.changed.emit(line.changed(**{name: typed}), what)
         return True
 
 

@@ -20,7 +20,7 @@ STATES: dict[str, tuple[str, ...]] = {
     "Made": ("made",),
 }
 #: Order of states by how much they want somebody.
-_RANK = ("failed", "cannot", "decide", "stale", "making", "waiting", "convert", "as_is", "made")
+_RANK = ("failed", "cannot", "decide", "stale", "making", "waiting", "convert", "as_is", "made", "left_out")
 
 _LOT = 200  # clips between two chances to let go
 

@@ -50,6 +50,28 @@ def remove(at: Context) -> None:
 
 
 @command(
+    "edit.leave_out",
+    "Not for this receiver",
+    "Leave the selected clips out at the selected receivers; again, take them in.",
+    "Ctrl+Del",
+    menu="Edit",
+)
+def leave_out(at: Context) -> None:
+    cells = at.board.selected_cells()
+    names = ", ".join(dict.fromkeys(cell.receiver.name for cell in cells))
+    if at.board.current_receiver() is None or not cells:
+        at.status.say("Select cells of a receiver, to leave clips out there.")
+        return
+    out, back = edits.leave_out(at.session.project, cells)
+    if not out and not back:
+        at.status.say("A clip is for one receiver at least. Del takes it off the board.")
+        return
+    count = out or back
+    said = "left out" if out else "taken in"
+    at.status.say(f"{count} clip{'s' if count != 1 else ''} {said} at {names}. Ctrl+Del, or Ctrl+Z, takes it back.")
+
+
+@command(
     "edit.headerless",
     "State how to read it…",
     "Say what a file without a header is, or which sound stream of a video to use; each can be heard first.",

@@ -15,6 +15,7 @@ WORDS = {
     "convert": "will convert",
     "decide": "decide",
     "cannot": "cannot",
+    "left_out": "not for it",
     "making": "making",
     "made": "made",
     "stale": "stale",

@@ -212,4 +212,4 @@ def _version() -> str:
     return hashlib.sha256(repr(sorted(services().values(), key=lambda one: one.key)).encode()).hexdigest()[:8]
 
 
-register_engine(Engine("network", "Network", _voices, _speak, _version))
+register_engine(Engine("network", "Network", _voices, _speak, _version, ahead=False))
