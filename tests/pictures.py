@@ -10,42 +10,33 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
+import soundfile
 from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.cut import read_lines
+from kittiwake.core.script.respell import parsed
+from kittiwake.core.script.table import read_text
 from kittiwake.core.standin.microphone import READING
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.receiver_chooser import ReceiverChooser
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.touch_dialog import TouchDialog
 from kittiwake.ui.window import Window
+from tests.core.music.test_hold import RATE, music
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"
 
 
-def shoot_voice(app: QApplication, window: Window, shoot: Callable[[str], None]) -> None:
+def shoot_voice(window: Window, shoot: Callable[[str], None]) -> None:
     """Cutting, takes and recording."""
-
-    def until(condition: Callable[[], object], seconds: float = 30.0) -> None:
-        end = time.monotonic() + seconds
-        while not condition() and time.monotonic() < end:
-            app.processEvents()
-            time.sleep(0.01)
 
     lines = tuple(read_lines((READING / "Season list.csv").read_text("utf-8")))
     page = window.bench.cut_page
     window.run("cut.demo")
-    until(lambda: page._activity is not None)
-    until(lambda: page.wave._picture and page.wave._picture._samples is not None)
-    shoot("uncut")
+    _until(lambda: page._activity is not None)
+    _until(lambda: page.wave._picture and page.wave._picture._samples is not None)
     page.search()
     page.work.take_list(lines)
-    page.listen_for_names()
-    until(lambda: page.ear.all_button.isEnabled())
-    page.choose(page._cut.spans[8].id)
-    page.wave.show_range(18 * page.rate, 40 * page.rate)
-    shoot("by-ear")
-    page.ear.end()
     spans = page._cut.spans
     page.choose(spans[7].id)
     page.drop()
@@ -56,25 +47,20 @@ def shoot_voice(app: QApplication, window: Window, shoot: Callable[[str], None])
     page.wave.point_at(page._cut.spans[8].start + 9000)
     shoot("cut")
     window.use_colours(False)
-    page.choose(page._cut.spans[24].id)
-    page.wave.show_range(98 * page.rate, 108 * page.rate)
-    page.wave.show_kind("spectrum")
-    shoot("takes")
-    page.wave.show_kind("level")
     window.run("record.open")
     record = window.bench.record_page
     record.take_list(lines)
     record.go()
-    until(lambda: record.recorder.state == "recording" and record.recorder.seconds > 1.4)
+    _until(lambda: record.recorder.state == "recording" and record.recorder.seconds > 1.4)
     window.grab().save(str(FOLDER_OF[0] / "record.png"))
-    until(lambda: record.recorder.state == "open")
+    _until(lambda: record.recorder.state == "open")
     window.bench.show_levels()
     window.board.setFocus()
     clips = [clip for clip in window.session.project.job.clips if clip.name.startswith("boarding")]
     dialog = TouchDialog(window, [clip.touch_up for clip in clips])
     dialog.numbers["speed"].setValue(6)
     dialog.show()
-    until(lambda: False, 0.3)
+    _until(lambda: False, 0.3)
     dialog.grab().save(str(FOLDER_OF[0] / "touch-up.png"))
     dialog.reject()
 
@@ -90,6 +76,54 @@ def shoot_beginning(window: Window, shoot: Callable[[str], None], folder: Path) 
     QApplication.processEvents()
     dialog.grab().save(str(folder / "chooser.png"))
     dialog.reject()
+
+
+SCRIPT = """name\ttext\tkind\tfor
+berth 1\tBerth 1 is open.\t\t
+berth 2\tBerth 2 is open.\t\t
+berth 3\tBerth 3 is closed until further notice, because of the swell.\t\tDeck radio
+to Skerrow\tThis boat goes to Skerrow.\t\t
+to Tarn Holm\tThis boat goes to Tarn Holm.\t\t
+muster\tPlease go to the muster station on deck 4.\talert\t
+fog\tThe sailing at 9:05 waits for the fog to lift.\t\tPhone menu
+kiosk\tThe kiosk on the upper deck is open.\t\tDeck radio
+"""
+
+
+def shoot_made(window: Window, shoot: Callable[[str], None], place: Path) -> None:
+    """What nobody recorded: a script, a tone, hold music."""
+    window.session.project.begin(("phone-menu", "deck-radio"))
+    window.run("script.open")
+    page = window.bench.script_page
+    page.take_table(read_text(SCRIPT), "read")
+    page._put("respellings", page.script.changed(respellings=parsed("Skerrow = Scarrow\n#:# = # #")))
+    page.speak_all()
+    _until(lambda: not page.speaker.busy)
+    page.table.setCurrentIndex(page.table.script.index(2, 1))
+    page.table.setFocus()
+    shoot("script")
+    window.run("tone.open")
+    window.bench.tone_page.typed.setText("germany special information")
+    shoot("tone")
+    path = place / "Harbour waltz.wav"
+    soundfile.write(path, music(16), RATE)
+    window.session.project.add_sources([path])
+    settle(QApplication.instance(), window, 20)
+    window.board.select(window.session.project.job.clips[-1].id)
+    window.run("music.open")
+    holder = window.bench.music_page
+    _until(lambda: not holder.holder.busy)
+    holder.length.setText("10:00")
+    holder.rights["holder"].setText("Brinmar Ferries")
+    holder.rights["licence"].setText("own work")
+    shoot("music")
+
+
+def _until(condition: Callable[[], object], seconds: float = 30.0) -> None:
+    end = time.monotonic() + seconds
+    while not condition() and time.monotonic() < end:
+        QApplication.processEvents()
+        time.sleep(0.01)
 
 
 def shoot_headerless(window: Window, shoot: Callable[[str], None]) -> None:
@@ -145,9 +179,6 @@ def main() -> None:
     clip = next(c for c in window.session.project.job.clips if c.name == "Pier two")
     window.board.select(clip.id)
     shoot("clip")
-    fares = next(c for c in window.session.project.job.clips if c.name == "Spring fares")
-    window.board.select(fares.id)
-    shoot("suspicion")
     shoot_headerless(window, shoot)
     window.run("view.levels")
     shoot("levels")
@@ -174,7 +205,9 @@ def main() -> None:
     window.board.select(clip.id, "speech-engine")
     shoot("cell-dark")
     window.session.project.history.mark_clean()
-    shoot_voice(app, window, shoot)
+    shoot_voice(window, shoot)
+    window.session.project.history.mark_clean()
+    shoot_made(window, shoot, home)
     shutil.rmtree(home)
     window.session.project.history.mark_clean()
     window.shut_down()

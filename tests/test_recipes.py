@@ -18,6 +18,7 @@ from kittiwake.core.codec import FORMATS, alaw, ulaw
 from kittiwake.core.measure import analyze
 from kittiwake.core.standin.microphone import READING
 from tests.core.measure.test_loudness import loudness
+from tests.core.music.test_hold import RATE, music
 from tests.sounds import DEMO, FolderCase, spoken
 
 RECIPES = Path(__file__).parents[1] / "docs" / "recipes.md"
@@ -55,6 +56,10 @@ class TestRecipes(FolderCase):
         (self.folder / "lines.txt").write_text("\n".join(lines))
         gap = np.zeros(16_000, np.float32)
         self.write("reading.wav", np.concatenate([gap, spoken(16_000), gap, spoken(16_000), gap]), 16_000)
+        (self.folder / "names.csv").write_text(
+            "name,text\nberth-{},Berth {1..3} is open.\nswell,Berth four is closed until the swell is less.\n"
+        )
+        self.write("waltz.wav", music(10), RATE)
         old = Path.cwd()
         os.chdir(self.folder)
         self.addCleanup(os.chdir, old)

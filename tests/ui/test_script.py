@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import shutil
 from unittest import mock
 
 from PySide6.QtCore import Qt
@@ -286,3 +287,15 @@ class TestScript(ScriptCase):
         self.page.table.setCurrentIndex(self.page.table.script.index(1, 0))
         QTest.qWait(600)
         self.assertEqual(list(self.page.folder.glob("b *.wav")), [])
+
+    def test_a_job_without_a_name_gets_one_by_speaking_and_its_lines_stay_spoken(self) -> None:
+        self.session.project.begin(("phone-menu",))  # its folder goes by the name of the job
+        self.addCleanup(lambda: shutil.rmtree(self.page.folder, ignore_errors=True))
+        self.act(Key.Key_F4)
+        self.page.take_table(read_text("a: All of us.\nb: Some of us."), "typed")
+        self.speak()
+        self.assertEqual([state.split(", ")[1] for state in self.states()], ["fits", "fits"])
+        clips = self.session.project.job.clips
+        self.act(Key.Key_F11)
+        self.assertIn("Every line is spoken", self.window.status.words.text())
+        self.assertIs(self.session.project.job.clips, clips)

@@ -36,6 +36,8 @@ _JOIN_S = 1.0  # over which one part goes into the next
 _MOST_TEXT = 1 << 20
 _EXTENSION = ".hold.toml"
 OVERVIEW = 600
+#: Steps (s), and how many each way, by which a loop is moved where its seam stands out.
+_MOVE_S, _MOVES = 0.03, 8
 
 
 @dataclass(frozen=True, slots=True)
@@ -135,8 +137,9 @@ def make(recipe: HoldRecipe, folder: Path, cancelled: Callable[[], bool] = lambd
     sound, rate = joined([mono_of(part, folder) for part in recipe.parts])
     loop = loop_of(recipe, sound, rate)
     _go_on(cancelled)
-    once = closed(sound, loop.start, loop.stop, round(recipe.fade * rate))[:, 0]
-    seam = seam_of(once, rate)
+    once, seam = _closed(sound, rate, loop, recipe.fade)
+    if recipe.loop is None and seam.is_heard:
+        loop, once, seam = _moved(sound, rate, loop, recipe.fade) or (loop, once, seam)
     # A length that is no whole number of rounds is met by a hair of tempo, so that the end meets the start in time.
     stretch = 1.0 if recipe.seconds is None else recipe.seconds * rate / length_to_fill(once, rate, recipe.seconds)
     fitted = banded(once, rate, recipe.rate, frames_for(round(len(once) * stretch), rate, recipe.rate), recipe.band)
@@ -152,6 +155,24 @@ def make(recipe: HoldRecipe, folder: Path, cancelled: Callable[[], bool] = lambd
     end = seam_of(whole, recipe.rate)
     times = (loop.start / rate, loop.stop / rate)
     return whole, Held(Path(), times, seam, end, lufs, count, len(sound) / rate, _overview(sound), stretch)
+
+
+def _closed(sound: Mono, rate: int, loop: Loop, fade: float) -> tuple[Mono, Seam]:
+    once = closed(sound, loop.start, loop.stop, round(fade * rate))[:, 0]
+    return once, seam_of(once, rate)
+
+
+def _moved(sound: Mono, rate: int, loop: Loop, fade: float) -> tuple[Loop, Mono, Seam] | None:
+    """The same loop begun a little earlier or later, the least so that its seam does not stand out; None where none is like that."""
+    for shift in sorted((sign * n for n in range(1, _MOVES + 1) for sign in (-1, 1)), key=abs):
+        by = round(shift * _MOVE_S * rate)
+        moved = Loop(loop.start + by, loop.stop + by, loop.unlike_db)
+        if moved.start < 0 or moved.stop > len(sound):
+            continue
+        once, seam = _closed(sound, rate, moved, fade)
+        if not seam.is_heard:
+            return moved, once, seam
+    return None
 
 
 def _overview(sound: Mono) -> tuple[float, ...]:

@@ -122,6 +122,7 @@ class MusicPage(QWidget):
         self.rights: dict[str, Field] = {}
         for line, (key, words, hint) in enumerate(_RIGHTS):
             field = self.rights[key] = Field()
+            field.textChanged.connect(self._rights_typed)
             field.setAccessibleName(f"{words}: {hint}")
             field.setPlaceholderText(hint)
             grid.addWidget(QLabel(words), line % 2 if line < 2 else line - 2, 8 if line < 2 else 10)
@@ -251,11 +252,12 @@ class MusicPage(QWidget):
         self.state.setText("Working …" if self.holder.busy else "")
 
     def _say_rights(self, rights: Rights) -> None:
-        self.rights_words.setText(
-            "Written into the file, and kept for this music."
-            if rights.are_known
-            else "Nobody knows yet whose music this is."
-        )
+        kept = "Written into the file, and kept for this music."
+        told = kept if rights == self.recipe.rights else "To be written into the file, and kept for this music."
+        self.rights_words.setText(told if rights.are_known else "Nobody knows yet whose music this is.")
+
+    def _rights_typed(self) -> None:
+        self._say_rights(Rights(**{key: field.text().strip() for key, field in self.rights.items()}))
 
     # -- what was typed --------------------------------------------------------------------------------------------
 

@@ -396,7 +396,16 @@ class ScriptPage(QWidget):
         if not self.script.lines or not self.make_series():
             return
         self._errors.clear()
-        lines = [line for line in self.script.lines if not line.taken]
+        self._refresh()
+        project = self._session.project
+        lines = [
+            line
+            for line in self.script.lines
+            if not line.taken
+            and (self._states[line.id].to_speak or not (clip := project.clip(line.id)) or not clip.source.exists())
+        ]
+        if not lines:
+            self.told.emit("Every line is spoken as it stands.")
         if self.speaker.speak(lines, self.script, self.folder):
             self._buttons()
 

@@ -39,7 +39,8 @@ def state_of(
         return LineState("to speak", to_speak=True)
     facts = project.facts.get(clip.source)
     try:
-        current = path_of(wish_of(line, project.job.script), line.name, folder) == clip.source
+        # By its name alone: the folder may have been another while the job had no name yet.
+        current = path_of(wish_of(line, project.job.script), line.name, folder).name == clip.source.name
     except KittiwakeError as wrong:
         return LineState(str(wrong), to_speak=True)
     if not current:

@@ -18,7 +18,7 @@ from ..theme.colours import colours
 Index = QModelIndex | QPersistentModelIndex
 _HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "For", "Note", "State")
 STATE = len(COLUMNS)
-_WIDTHS = (150, 0, 180, 90, 60, 60, 84, 60, 240)
+_WIDTHS = (140, 0, 176, 84, 66, 60, 108, 60, 212)
 
 
 class ScriptModel(QAbstractTableModel):

@@ -44,6 +44,12 @@ def _dash(painter: QPainter, box: QRectF, colour: QColor) -> None:
     painter.drawLine(_at(box, 0.25, 0.5), _at(box, 0.75, 0.5))
 
 
+def _left_out(painter: QPainter, box: QRectF, colour: QColor) -> None:
+    # A line with a gap in it.
+    painter.drawLine(_at(box, 0.0, 0.5), _at(box, 0.26, 0.5))
+    painter.drawLine(_at(box, 0.74, 0.5), _at(box, 1.0, 0.5))
+
+
 def _as_is(painter: QPainter, box: QRectF, colour: QColor) -> None:
     # Two level lines: what goes in comes out.
     painter.drawLine(_at(box, 0.08, 0.34), _at(box, 0.92, 0.34))
@@ -104,6 +110,7 @@ def _making(painter: QPainter, box: QRectF, colour: QColor) -> None:
 
 
 _DRAW = {
+    "left_out": _left_out,
     "as_is": _as_is,
     "convert": _convert,
     "decide": _decide,

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QApplication
 from .colours import Colours
 
 _ARROW = (Path(__file__).parent / "down.svg").as_posix()
+_UP = (Path(__file__).parent / "up.svg").as_posix()
 _TYPE = Path(__file__).parent / "type"
 
 
@@ -62,6 +63,13 @@ def style_sheet(c: Colours) -> str:
         selection-color: {c.text}; }}
     QLineEdit:focus {{ border: 2px solid {c.accent}; padding: 3px 6px; }}
     QTableView QLineEdit {{ border-radius: 0; padding: 0 6px; }}
+    QAbstractSpinBox {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
+        padding: 4px 2px 4px 5px; selection-background-color: {c.chosen}; selection-color: {c.text}; }}
+    QAbstractSpinBox:focus {{ border: 2px solid {c.accent}; padding: 3px 1px 3px 4px; }}
+    QAbstractSpinBox QLineEdit, QAbstractSpinBox QLineEdit:focus {{ border: none; padding: 0; background: transparent; }}
+    QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ border: none; width: 18px; background: transparent; }}
+    QAbstractSpinBox::up-arrow {{ image: url({_UP}); width: 10px; height: 10px; }}
+    QAbstractSpinBox::down-arrow {{ image: url({_ARROW}); width: 10px; height: 10px; }}
     QComboBox {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
         padding: 3px 7px; }}
     QComboBox:focus {{ border: 2px solid {c.accent}; padding: 2px 6px; }}
