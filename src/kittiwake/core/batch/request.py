@@ -41,7 +41,7 @@ class BatchRequest:
     def digest(self, receiver: Receiver) -> str:
         """Digest of what is asked for one receiver, and of the libraries that shape samples: 32 hexadecimal digits."""
         asked = {
-            "rules": receiver.model_dump(mode="json"),
+            "rules": receiver.shaping(),
             "stated": str(self.stated),
             "stream": self.stream,
             "true_rate": self.true_rate,

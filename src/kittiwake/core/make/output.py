@@ -174,4 +174,4 @@ def fingerprint(fit: Fit, receiver: Receiver, source_digest: str = "") -> str:
 
 @lru_cache(maxsize=64)
 def _rules_text(receiver: Receiver) -> str:
-    return json.dumps({"rules": receiver.model_dump(mode="json"), "versions": versions()}, sort_keys=True)
+    return json.dumps({"rules": receiver.shaping(), "versions": versions()}, sort_keys=True)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import string
 from pathlib import Path
 from typing import Annotated, Any, Literal
 
@@ -208,10 +209,23 @@ class Treatment(RulePart):
         return self
 
 
+#: What ``Delivery.names`` may hold.
+DELIVERED = ("name", "stem", "ending", "folder", "kind", "language", "speaker", "number")
+
+
 class Delivery(RulePart):
-    """Where made files go, within the job's output folder."""
+    """Where made files go within the job's output folder, and in which form the whole set is handed over.
+
+    ``form`` is a key of ``core/deliver/forms``; ``names`` is the place of a file in what is handed over, of ``{name}`` (its file name), ``{stem}``,
+    ``{ending}``, ``{folder}`` (of its source), ``{kind}``, ``{language}``, ``{speaker}`` and ``{number}``; ``manifest`` is the list that goes along;
+    ``pause_seconds`` lies between clips that are joined in one file.
+    """
 
     folder: str = ""
+    form: Annotated[str, Field(pattern=r"^[a-z0-9-]+$", max_length=40)] = "folder"
+    names: Annotated[str, Field(min_length=1, max_length=200)] = "{name}"
+    manifest: Literal["none", "jsonl", "csv", "both"] = "none"
+    pause_seconds: Annotated[float, Field(ge=0, le=10)] = 0.5
 
     @model_validator(mode="after")
     def _stays_inside(self) -> Delivery:
@@ -219,7 +233,22 @@ class Delivery(RulePart):
             raise ValueError(f"folder = “{self.folder!a}” must lie inside the output folder")
         if any(len(part.encode("utf-8", "surrogatepass")) > 255 for part in Path(self.folder).parts):
             raise ValueError("folder has a part of over 255 bytes")
+        self._check_names()
         return self
+
+    def _check_names(self) -> None:
+        try:
+            fields = {field for _, field, _, _ in string.Formatter().parse(self.names) if field is not None}
+        except ValueError as error:
+            raise ValueError(f"names = “{self.names!a}” is no pattern: {error}") from error
+        if unknown := fields - set(DELIVERED):
+            raise ValueError(
+                f"names has no “{{{min(unknown)}}}”; there is {', '.join(f'{{{one}}}' for one in DELIVERED)}"
+            )
+        if not fields & {"name", "stem", "number"}:
+            raise ValueError("names needs {name}, {stem} or {number}, so that files are told from each other")
+        if self.names.startswith("/") or ".." in Path(self.names).parts or not self.names.isprintable():
+            raise ValueError(f"names = “{self.names!a}” must lie inside of what is handed over")
 
 
 class Receiver(RulePart):
@@ -253,3 +282,14 @@ class Receiver(RulePart):
                     f"treatment.level.target_dbov = {level.target_dbov:g} is over rules.limits.max_level_dbov = {limits.max_level_dbov:g}"
                 )
         return self
+
+    def shaping(self) -> dict[str, Any]:
+        """Plain data of all that may shape an output, and some that does not but always was in digests of ledgers: without how a set is handed
+        over, and on which machine it is tried.
+        """
+        data = self.model_dump(mode="json")
+        data["delivery"] = {"folder": self.delivery.folder}
+        data["standin"] = (
+            self.standin if self.standin == "beacon" else ""
+        )  # the only one there was when digests began
+        return data

@@ -5,13 +5,15 @@ one for its panel, in ``ui/standins``:
 
     @stand_in("beacon", "beacon")
     class Beacon: ...
+
+A machine that holds many files has a ``shelf.Shelf`` called ``shelf``, which is kept between starts where that is wished.
 """
 
 from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from typing import Protocol, TypeVar
+from typing import Any, Protocol, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -39,6 +41,29 @@ class Held:
 
 
 @dataclass(frozen=True, slots=True)
+class Heard:
+    """What a machine does when something is done to it: words, and what is to be heard, if anything is."""
+
+    told: str
+    sound: Held | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Action:
+    """Something that can be done to a machine. ``word`` is what a script calls it, ``label`` what a button says; ``run(machine, argument)``.
+
+    Attributes
+    ----------
+    takes : what the argument is; empty where there is none.
+    """
+
+    word: str
+    label: str
+    run: Callable[[Any, str], Heard]
+    takes: str = ""
+
+
+@dataclass(frozen=True, slots=True)
 class Refusal:
     """Why a machine did not take a file; ``at`` is the byte where it stopped reading."""
 
@@ -49,8 +74,11 @@ class Refusal:
 class Machine(Protocol):
     """One machine. What it is handed, it reads with a parser of its own that shares no code with the writers and readers of this program."""
 
-    held: Held | None
-    refusal: Refusal | None
+    @property
+    def held(self) -> Held | None: ...
+
+    @property
+    def refusal(self) -> Refusal | None: ...
 
     def hand(self, name: str, data: bytes) -> bool:
         """Hand it a file; returns whether it was taken. ``refusal`` then says why not, and what it held before it holds still."""
@@ -61,22 +89,34 @@ class Machine(Protocol):
 
 @dataclass(frozen=True, slots=True)
 class Kind:
-    """A kind of machine. ``key`` is what receivers call it, ``name`` what people do."""
+    """A kind of machine. ``key`` is what receivers call it, ``name`` what people do.
+
+    Attributes
+    ----------
+    actions : what can be done to it beside handing it files and setting it off.
+    pace : bytes a second that get through to it; None where that takes no time.
+    lists : whether it wants the list of what will come first (``manifest.jsonl``).
+    """
 
     key: str
     name: str
     make: Callable[[], Machine]
+    actions: tuple[Action, ...] = ()
+    pace: float | None = None
+    lists: bool = False
 
 
 Made = TypeVar("Made", bound=Callable[[], Machine])
 _KINDS: dict[str, Kind] = {}
 
 
-def stand_in(key: str, name: str) -> Callable[[Made], Made]:
+def stand_in(
+    key: str, name: str, actions: tuple[Action, ...] = (), pace: float | None = None, lists: bool = False
+) -> Callable[[Made], Made]:
     """Register what makes a machine."""
 
     def registered(make: Made) -> Made:
-        _KINDS[key] = Kind(key, name, make)
+        _KINDS[key] = Kind(key, name, make, actions, pace, lists)
         return make
 
     return registered

@@ -1,0 +1,243 @@
+"""Verbs that hand made files over, and try them on stand-ins."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Any
+
+import click
+
+from ..core.errors import KittiwakeError
+from ..core.model.text import printable
+from . import common
+from .common import complain, emit, leave, say, verb
+
+_receiver = click.option(
+    "--for", "receiver", type=common._Receiver(), required=True, help="A receiver's slug, or a TOML file."
+)
+_set = click.option(
+    "--set",
+    "settings",
+    multiple=True,
+    metavar="FIELD=VALUE",
+    help="A field of the receiver, such as delivery.form=zip.",
+)
+
+
+@verb(
+    "deliver",
+    "Hand over what was made: a folder, an archive, one file, or an image, with its list.",
+    "deliver out/ --for phone-menu --into /media/stick/prompts",
+    "deliver out/ --for phone-menu --set delivery.form=zip --set delivery.manifest=both --into handover/ --report handover/report.html",
+    "deliver out/ --for deck-radio --into radio/ --try --dry-run",
+    more="Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs.",
+)
+@_receiver
+@_set
+@click.option("--into", required=True, type=common.GivenPath(path_type=Path, file_okay=False), help="Where it goes.")
+@click.option(
+    "--texts",
+    type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
+    help="A script: texts, languages and kinds by name.",
+)
+@click.option("--try", "try_", is_flag=True, help="Hand all to the receiver's stand-in first, and note what it says.")
+@click.option(
+    "--report",
+    type=common.GivenPath(path_type=Path, dir_okay=False),
+    help="Write a page for whoever ordered the set.",
+)
+@click.option("--take-away", is_flag=True, help="Delete there what was delivered before and is wanted no more.")
+@click.option("--dry-run", is_flag=True, help="Tell what would go out, and send nothing.")
+@common.as_json
+@click.argument("folder", type=common.GivenPath(path_type=Path, exists=True, file_okay=False))
+def deliver_verb(
+    folder: Path, receiver: Any, settings: tuple[str, ...], into: Path, texts: Path | None, try_: bool, report: Path | None,
+    take_away: bool, dry_run: bool, as_json: bool,
+) -> None:  # fmt: skip
+    from ..core.deliver import plan_of, send
+    from ..core.deliver.from_folder import items_in
+    from ..core.fit.one_off import with_settings
+    from ..core.script.table import read_script
+
+    try:
+        receiver = with_settings(receiver, settings) if settings else receiver
+        lines = read_script(texts).lines if texts else ()
+        folder, into = folder.absolute(), into.absolute()
+        plan = plan_of(items_in(folder, receiver, lines), receiver, folder, into)
+        verdicts = _verdicts(plan) if try_ else {}
+        for place, state in plan.states.items():
+            told = verdicts.get(place, "")
+            if as_json:
+                emit({"file": place, "state": state, "bytes": plan.places[place].bytes, "verdict": told})
+            elif state != "same" or (told and told != "taken"):
+                said = "" if told in ("", "taken") else f"  refused: {told}"
+                say(f"{state:8} {printable(place)}{said}")
+        for one in plan.gone:
+            emit({"file": one.name, "state": "gone"}) if as_json else say(f"gone     {printable(one.name)}")
+        if not dry_run:
+            sent = send(plan, verdicts, take_away=take_away)
+            say(sent.words, err=as_json)
+        if report is not None:
+            _write_report(report, plan, verdicts)
+    except KittiwakeError as error:
+        complain(error, as_json)
+        leave(False)
+    leave(all(told == "taken" for told in verdicts.values()))
+
+
+def _verdicts(plan: Any) -> dict[str, str]:
+    from ..core.standin.judge import judged, link_to
+
+    link = link_to(plan.receiver.standin)
+    if link is None:
+        raise KittiwakeError(f"There is no stand-in for {plan.receiver.name}.", "Leave --try out.", "no_standin")
+    return dict(judged(plan, link))
+
+
+def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
+    import datetime
+
+    from ..core.deliver.report import outline_of, report_of
+    from ..core.make.place import write_whole
+    from .words import receiver_in_words
+
+    rules = " ".join(receiver_in_words(plan.receiver).split())
+    page = report_of(plan, verdicts, rules, when=datetime.date.today().isoformat(), outlines=outline_of)
+    path.parent.mkdir(parents=True, exist_ok=True)
+    write_whole(path.absolute(), page.encode("utf-8"))
+
+
+@verb(
+    "try",
+    "Hand files to the stand-in of a receiver, and do something with it.",
+    "try deck-radio out/",
+    "try deck-radio out/ --do turn --do 'turn berth-7'",
+    "try paging-controller handover/ --do 'call fire,lunch' --heard heard.wav",
+    more="A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.",
+)
+@click.option(
+    "--do",
+    "actions",
+    multiple=True,
+    metavar="'ACTION WORDS'",
+    help="What to do to it afterwards; may be repeated. --do help tells what there is.",
+)
+@click.option(
+    "--heard",
+    type=common.GivenPath(path_type=Path, dir_okay=False),
+    help="Write what is heard, one after the other, to a WAV file.",
+)
+@click.option(
+    "--keep",
+    type=common.GivenPath(path_type=Path, file_okay=False),
+    help="A folder for what it holds, from one start to the next.",
+)
+@click.option(
+    "--fail",
+    type=click.Choice(("full", "slow", "lost", "restart")),
+    help="Make something go wrong with the first file.",
+)
+@common.as_json
+@click.argument("receiver", type=common._Receiver())
+@click.argument("paths", nargs=-1, metavar="PATH...", type=common.GivenPath(path_type=Path, exists=True))
+def try_verb(
+    receiver: Any, paths: tuple[Path, ...], actions: tuple[str, ...], heard: Path | None, keep: Path | None, fail: str | None,
+    as_json: bool,
+) -> None:  # fmt: skip
+    from ..core.standin.judge import link_to
+
+    link = link_to(receiver.standin, fail or "")
+    if link is None:
+        raise click.UsageError(f"There is no stand-in for {receiver.name}: its file names none.")
+    shelf = getattr(link.machine, "shelf", None)
+    try:
+        if keep is not None and shelf is not None:
+            shelf.restore(keep, link.machine.hand)
+        good = _handed(link, paths, as_json)
+        good = _done(link, actions, heard, as_json) and good
+        if keep is not None and shelf is not None:
+            shelf.keep(keep)
+    except KittiwakeError as error:
+        complain(error, as_json)
+        good = False
+    leave(good)
+
+
+def _handed(link: Any, paths: tuple[Path, ...], as_json: bool) -> bool:
+    from ..core.errors import reason_of
+    from ..core.standin.judge import in_order
+
+    files = [
+        file
+        for path in paths
+        for file in (path.iterdir() if path.is_dir() else (path,))
+        if file.is_file() and not file.name.startswith(".")
+    ]
+    good = True
+    for file in in_order(files):
+        try:
+            outcome = link.hand(file.name, file.read_bytes())
+        except OSError as error:
+            complain(
+                KittiwakeError(f"{file}: {reason_of(error)}.", "Look at its permissions.", "unreadable"), as_json
+            )
+            good = False
+            continue
+        good &= outcome.taken
+        if as_json:
+            emit(
+                {
+                    "file": file.name,
+                    "taken": outcome.taken,
+                    "reason": outcome.reason,
+                    "at": outcome.at,
+                    "seconds": round(outcome.seconds, 3),
+                }
+            )
+        elif outcome.taken:
+            say(f"taken    {printable(file.name)}")
+        else:
+            say(f"refused  {printable(file.name)}: {outcome.reason} (byte {outcome.at:,})")
+    return good
+
+
+def _done(link: Any, actions: tuple[str, ...], heard: Path | None, as_json: bool) -> bool:
+    known = {one.word: one for one in link.kind.actions}
+    sounds, good = [], True
+    for wish in actions:
+        word, _, argument = wish.strip().partition(" ")
+        if word == "help":
+            for one in known.values():
+                say(f"{one.word:10} {one.label}{f' ({one.takes})' if one.takes else ''}")
+            say("press      Set it off")
+            continue
+        if word not in known and word != "press":
+            say(f"The {link.kind.name} cannot “{word}”: it can {', '.join([*known, 'press'])}.", err=True)
+            good = False
+            continue
+        if word == "press":
+            sound = link.machine.press()
+            told = sound.name if sound else "It holds nothing."
+        else:
+            came = known[word].run(link.machine, argument)
+            sound, told = came.sound, came.told
+        if sound is not None:
+            sounds.append(sound)
+        if as_json:
+            emit({"action": word, "argument": argument, "told": told, "heard": sound.name if sound else None,
+                  "seconds": round(sound.seconds, 4) if sound else None, "rate": sound.rate if sound else None})  # fmt: skip
+        else:
+            say(f"{word}: {printable(told).rstrip(".")}{f', {sound.seconds:.2f} s' if sound else ''}")
+    if heard is not None and sounds:
+        _write_heard(heard, sounds)
+    return good
+
+
+def _write_heard(path: Path, sounds: list[Any]) -> None:
+    import numpy as np
+    import soundfile
+
+    rate = sounds[0].rate
+    soundfile.write(
+        str(path), np.concatenate([one.sound for one in sounds if one.rate == rate]), rate, subtype="PCM_16"
+    )

@@ -1,0 +1,7 @@
+"""Handing over: a whole set in the form that a machine takes, what of it is new, and which copy is where."""
+
+from .item import Item
+from .plan import Plan, plan_of
+from .send import Sent, send
+
+__all__ = ["Item", "Plan", "Sent", "plan_of", "send"]

@@ -1,0 +1,87 @@
+"""What a form of delivery is, and which there are: one file each in ``forms``."""
+
+from __future__ import annotations
+
+import difflib
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from ..errors import KittiwakeError
+from ..extensions import import_all
+from .plan import Plan
+
+Files = dict[str, bytes | None]
+
+
+@dataclass(frozen=True, slots=True)
+class Form:
+    """A form.
+
+    Attributes
+    ----------
+    pack : the files that go into the folder of the delivery, by their places: bytes, or None for an output that is copied as it is; given the
+        plan and the manifests. Raises ``KittiwakeError`` where something cannot go in that form. The same plan gives the same bytes.
+    whole : whether everything is sent anew when anything has changed.
+    hands : names (of those of ``pack``) that a machine is given, in order, where that is not each output by its place; None where it is.
+    """
+
+    key: str
+    name: str
+    pack: Callable[[Plan, dict[str, bytes]], Files]
+    whole: bool = True
+    hands: Callable[[Plan], tuple[str, ...]] | None = None
+
+
+_FORMS: dict[str, Form] = {}
+
+
+def register_form(form: Form) -> None:
+    """Add a form."""
+    _FORMS[form.key] = form
+
+
+def forms() -> dict[str, Form]:
+    from . import forms as room
+
+    import_all(room.__name__, room.__path__)
+    return _FORMS
+
+
+def form_called(key: str) -> Form:
+    """A form by its key.
+
+    Raises
+    ------
+    KittiwakeError : there is none.
+    """
+    known = forms()
+    if key not in known:
+        near = difflib.get_close_matches(key, known, 1)
+        meant = f"Did you mean {near[0]}? " if near else ""
+        raise KittiwakeError(
+            f"There is no form of delivery “{key}”.", f"{meant}There is {', '.join(known)}.", "no_form"
+        )
+    return known[key]
+
+
+def bytes_of(plan: Plan, place: str) -> bytes:
+    """A made file, as it was when it was made.
+
+    Raises
+    ------
+    KittiwakeError : it is not there, or something else has altered it.
+    """
+    import hashlib
+
+    from ..errors import reason_of
+
+    item = plan.places[place]
+    try:
+        data = item.output.read_bytes()
+    except OSError as error:
+        raise KittiwakeError(
+            f"{item.output} cannot be read: {reason_of(error)}.", "Make it again.", "no_output"
+        ) from error
+    if hashlib.sha256(data).hexdigest() != item.sha256:
+        raise KittiwakeError(f"{item.output} is not as it was made.", "Make it again, and deliver then.", "altered")
+    return data

@@ -1,0 +1,13 @@
+"""A folder of files."""
+
+from __future__ import annotations
+
+from ..form import Files, Form, register_form
+from ..plan import Plan
+
+
+def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
+    return {**dict.fromkeys(plan.places), **manifests}
+
+
+register_form(Form("folder", "a folder of files", _pack, whole=False))

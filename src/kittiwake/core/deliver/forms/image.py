@@ -1,0 +1,110 @@
+"""An image of IMA ADPCM sounds for a voice board, and a C header (C99) that says where each lies."""
+
+from __future__ import annotations
+
+import re
+import struct
+from dataclasses import dataclass
+
+from ...errors import KittiwakeError
+from ..form import Files, Form, bytes_of, register_form
+from ..plan import Plan
+
+HEADER, IMAGE = "voice.h", "voice.bin"
+_IMA = 17
+_LONGEST_NAME = 63
+
+
+@dataclass(frozen=True, slots=True)
+class _Sound:
+    name: str
+    rate: int
+    block: int
+    samples: int
+    data: bytes
+
+
+def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
+    sounds = [_sound(place, bytes_of(plan, place)) for place in plan.places]
+    if not sounds:
+        raise KittiwakeError("There is nothing to put into an image.", "Make some outputs first.", "image")
+    odd = next((one for one in sounds if (one.rate, one.block) != (sounds[0].rate, sounds[0].block)), None)
+    if odd is not None:
+        told = f"{odd.name} has another rate or other blocks than {sounds[0].name}."
+        raise KittiwakeError(told, "Let the receiver take one rate.", "image")
+    image = b"".join(one.data for one in sounds)
+    return {HEADER: _header(sounds), IMAGE: image, **manifests}
+
+
+def _sound(place: str, data: bytes) -> _Sound:
+    form, samples, at = b"", 0, 12
+    while data[:4] == b"RIFF" and at + 8 <= len(data):
+        kind, size = data[at : at + 4], struct.unpack_from("<I", data, at + 4)[0]
+        if kind == b"fmt ":
+            form = data[at + 8 : at + 8 + size]
+        elif kind == b"fact":
+            samples = struct.unpack_from("<I", data, at + 8)[0]
+        elif kind == b"data" and form and struct.unpack_from("<H", form)[0] == _IMA:
+            rate, block = struct.unpack_from("<I", form, 4)[0], struct.unpack_from("<H", form, 12)[0]
+            name = place.rsplit("/", 1)[-1].rsplit(".", 1)[0]
+            return _Sound(name[:_LONGEST_NAME], rate, block, samples, data[at + 8 : at + 8 + size])
+        at += 8 + size + size % 2
+    raise KittiwakeError(
+        f"{place} is no IMA ADPCM in WAV, which an image is made of.", "Let the receiver take wav/ima_adpcm.", "image"
+    )
+
+
+def _header(sounds: list[_Sound]) -> bytes:
+    offsets, at = [], 0
+    for one in sounds:
+        offsets.append(at)
+        at += len(one.data)
+    arrays = (
+        ("unsigned long", "voice_offset", "where a sound begins in the image, bytes", offsets),
+        ("unsigned long", "voice_bytes", "how many bytes it has", [len(one.data) for one in sounds]),
+        ("unsigned long", "voice_samples", "how many samples come of them", [one.samples for one in sounds]),
+    )
+    lines = [
+        "/* Sounds of an image in IMA ADPCM, one channel. */",
+        "#ifndef VOICE_H",
+        "#define VOICE_H",
+        "",
+        f"#define VOICE_COUNT {len(sounds)}",
+        f"#define VOICE_RATE {sounds[0].rate} /* Hz */",
+        f"#define VOICE_BLOCK {sounds[0].block} /* bytes of a block */",
+        f"#define VOICE_IMAGE_BYTES {at}",
+        "",
+    ]
+    for n, one in enumerate(sounds):
+        lines.append(f"#define {_constant(one.name, n, sounds)} {n}")
+    for kind, name, what, values in arrays:
+        numbers = ",\n    ".join(f"{value}UL" for value in values)
+        lines += ["", f"/* {what} */", f"static const {kind} {name}[VOICE_COUNT] = {{", f"    {numbers}", "};"]
+    names = ",\n    ".join(f'"{_plain(one.name)}"' for one in sounds)
+    lines += ["", "static const char *const voice_name[VOICE_COUNT] = {", f"    {names}", "};", "", "#endif", ""]
+    # The numbers of defines are read before those of arrays: each stands on a line of its own, without a comment behind it.
+    return re.sub(r"(#define \w+ \d+) /\*.*?\*/", r"\1", "\n".join(lines)).encode("ascii")
+
+
+def _plain(name: str) -> str:
+    """As a C text may hold it: letters, digits and a few signs of ASCII."""
+    return "".join(c if c.isascii() and (c.isalnum() or c in " -_.+") else "_" for c in name)
+
+
+def _constant(name: str, n: int, sounds: list[_Sound]) -> str:
+    """A macro for a sound's number; with that number where two would be called the same."""
+
+    def plain(text: str) -> str:
+        return "".join(c.upper() if c.isascii() and c.isalnum() else "_" for c in text)
+
+    mine = plain(name)
+    return (
+        f"VOICE_{mine}"
+        if sum(plain(one.name) == mine for one in sounds) == 1 and mine not in _TAKEN
+        else f"VOICE_{mine}_{n}"
+    )
+
+
+_TAKEN = ("COUNT", "RATE", "BLOCK", "IMAGE_BYTES", "H")
+
+register_form(Form("image", "an image with a C header", _pack, hands=lambda plan: (HEADER, IMAGE)))

@@ -1,0 +1,69 @@
+"""Several clips in one WAV file: one after the other with a pause between, and a cue point with its name for each. No sample is encoded anew."""
+
+from __future__ import annotations
+
+import struct
+
+from ...codec.cues import Cue, cue_chunks
+from ...errors import KittiwakeError
+from ..form import Files, Form, bytes_of, register_form
+from ..plan import Plan
+
+#: Encodings in which silence is a byte, or none: number in the format chunk -> silence.
+_SILENCE = {1: 0x00, 6: 0xD5, 7: 0xFF}
+
+
+def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
+    form, sounds = b"", []
+    for place in plan.places:
+        head, sound = _parts(place, bytes_of(plan, place))
+        if form and head != form:
+            raise KittiwakeError(
+                f"{place} has another rate or encoding than those before it.",
+                "Let the receiver take one, or hand over a folder.",
+                "joined",
+            )
+        form = head
+        sounds.append((place, sound))
+    if not sounds:
+        raise KittiwakeError("There is nothing to join.", "Make some outputs first.", "joined")
+    tag, _, rate, _, block, bits = struct.unpack_from("<HHIIHH", form)
+    pause = bytes([0x80 if tag == 1 and bits == 8 else _SILENCE[tag]]) * (
+        block * round(plan.receiver.delivery.pause_seconds * rate)
+    )
+    data, cues = bytearray(), []
+    for place, sound in sounds:
+        data += pause if data else b""
+        start = len(data) // block
+        data += sound
+        cues.append(Cue.named(start, len(data) // block, place.rsplit("/", 1)[-1].rsplit(".", 1)[0]))
+    chunks = b"fmt " + struct.pack("<I", len(form)) + form
+    if tag != 1:
+        chunks += b"fact" + struct.pack("<II", 4, len(data) // block)
+    chunks += b"data" + struct.pack("<I", len(data)) + bytes(data) + b"\0" * (len(data) % 2) + cue_chunks(cues)
+    if len(chunks) + 4 > 0xFFFFFFFF:
+        raise KittiwakeError(
+            "Together they are over 4 GiB, which no WAV file holds.", "Hand over a folder.", "joined"
+        )
+    return {f"{plan.receiver.slug}.wav": b"RIFF" + struct.pack("<I", len(chunks) + 4) + b"WAVE" + chunks, **manifests}
+
+
+def _parts(place: str, data: bytes) -> tuple[bytes, bytes]:
+    """The format chunk and the sound of a WAV file of ours."""
+    form, at = b"", 12
+    while data[:4] == b"RIFF" and at + 8 <= len(data):
+        kind, size = data[at : at + 4], struct.unpack_from("<I", data, at + 4)[0]
+        inside = data[at + 8 : at + 8 + size]
+        if kind == b"fmt ":
+            form = inside
+        if kind == b"data" and len(form) >= 16 and struct.unpack_from("<H", form)[0] in _SILENCE:
+            return form, inside
+        at += 8 + size + size % 2
+    raise KittiwakeError(
+        f"{place} cannot be joined with others as it is.",
+        "WAV files in PCM, µ-law or A-law can; or hand over a folder.",
+        "joined",
+    )
+
+
+register_form(Form("joined", "one file with cue points", _pack))

@@ -1,0 +1,58 @@
+"""What a folder of made outputs holds for a receiver, as its ledger tells."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from pathlib import Path
+
+from ..errors import KittiwakeError
+from ..make.ledger import Entry, Ledger
+from ..model import Receiver
+from ..model.script import ScriptLine
+from .item import Item
+
+
+def items_in(folder: Path, receiver: Receiver, lines: Iterable[ScriptLine] = ()) -> list[Item]:
+    """Outputs that were made for a receiver and are there, by name.
+
+    Parameters
+    ----------
+    lines : of a script; text, language and kind of those whose name is that of a clip, or of its file.
+
+    Raises
+    ------
+    KittiwakeError : nothing was made for it there.
+    """
+    texts = {line.name.casefold(): line for line in lines}
+    entries = [one for one in Ledger(folder) if one.receiver == receiver.slug and (folder / one.output).is_file()]
+    if not entries:
+        raise KittiwakeError(
+            f"Nothing that was made for {receiver.name} lies in {folder}.",
+            f"kittiwake make --for {receiver.slug} --into {folder} makes it.",
+            "nothing",
+        )
+    return [_item(folder, receiver, one, texts) for one in sorted(entries, key=lambda one: one.output)]
+
+
+def _item(folder: Path, receiver: Receiver, entry: Entry, texts: dict[str, ScriptLine]) -> Item:
+    stem = Path(entry.output).stem.casefold()
+    line = texts.get(entry.clip.casefold()) or texts.get(stem) or ScriptLine("")
+    rates = {rate for one in receiver.rules.accepts for rate in one.sample_rates or ()}
+    return Item(
+        folder / entry.output,
+        entry.sha256,
+        entry.bytes,
+        entry.seconds,
+        rates.pop() if len(rates) == 1 else None,
+        entry.clip,
+        line.text,
+        "",
+        line.language,
+        line.kind,
+        entry.source,
+        None,
+        entry.level_dbov,
+        None,
+        None,
+        entry.fingerprint,
+    )

@@ -1,0 +1,68 @@
+"""What would be handed over, before it is: new, changed, the same, and what lies there that nobody wants any more."""
+
+from __future__ import annotations
+
+import os
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..make.delivered import PACKED, Delivered, delivered_in
+from ..model import Receiver
+from .item import Item, places_of
+
+
+@dataclass(frozen=True, slots=True)
+class Plan:
+    """Places in what is handed over, each with its file.
+
+    Attributes
+    ----------
+    root : the folder that the receiver's outputs lie in, and the record.
+    states : ``new``, ``changed`` or ``same`` for each place.
+    gone : what was handed over and is wanted no more.
+    """
+
+    receiver: Receiver
+    root: Path
+    into: Path
+    places: Mapping[str, Item]
+    states: Mapping[str, str]
+    gone: tuple[Delivered, ...]
+
+    def count(self, state: str) -> int:
+        return sum(one == state for one in self.states.values())
+
+    @property
+    def bytes(self) -> int:
+        return sum(item.bytes for item in self.places.values())
+
+    @property
+    def words(self) -> str:
+        """In a sentence."""
+        told = [f"{self.count(state)} {state}" for state in ("new", "changed", "same") if self.count(state)]
+        if self.gone:
+            told.append(f"{len(self.gone)} delivered before and wanted no more")
+        return ", ".join(told) or "nothing"
+
+
+def plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path) -> Plan:
+    """What handing these over would do.
+
+    Raises
+    ------
+    KittiwakeError : places that cannot be.
+    """
+    places = places_of(items, receiver)
+    known = delivered_in(root).values()
+    before = {one.name: one for one in known if one.into == str(into) and not one.output.startswith(PACKED)}
+    states = {}
+    for place, item in places.items():
+        last = before.pop(place, None)
+        states[place] = "new" if last is None else "same" if last.sha256 == item.sha256 else "changed"
+    return Plan(receiver, root, into, places, states, tuple(before.values()))
+
+
+def key_of(output: Path | str, root: Path) -> str:
+    """What a record calls an output."""
+    return os.path.relpath(output, root)

@@ -1,0 +1,95 @@
+"""Which copy of an output was handed over: a line for each, in ``.kittiwake-delivered.jsonl`` beside what a receiver's outputs lie in."""
+
+from __future__ import annotations
+
+import dataclasses
+import json
+from collections.abc import Iterable
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..errors import KittiwakeError, reason_of
+
+RECORD = ".kittiwake-delivered.jsonl"
+#: Before the name of a file that is none of the outputs: an archive, an image, a manifest.
+PACKED = "packed:"
+
+
+@dataclass(frozen=True, slots=True)
+class Delivered:
+    """One file that was handed over.
+
+    Attributes
+    ----------
+    output : path of the made file, relative to the folder of the record.
+    name : its place in what was handed over.
+    sha256 : of the made file.
+    source, clip : what it was made of.
+    fingerprint : of recipe and rules.
+    into : where it went.
+    time : when, ISO 8601 in UTC.
+    verdict : what the machine said of it: ``taken``, why not, or nothing where it was not tried.
+    gone : whether it was taken away again.
+    """
+
+    output: str
+    name: str
+    sha256: str
+    source: str = ""
+    clip: str = ""
+    fingerprint: str = ""
+    into: str = ""
+    time: str = ""
+    verdict: str = ""
+    gone: bool = False
+
+
+_FIELDS = {field.name for field in dataclasses.fields(Delivered)}
+_kept: dict[Path, tuple[tuple[int, int], dict[str, Delivered]]] = {}
+
+
+def delivered_in(folder: Path) -> dict[str, Delivered]:
+    """The last that is known of each output, by ``output``; without those that are gone. Lines that cannot be read are passed over."""
+    path = folder / RECORD
+    try:
+        stat = path.stat()
+        stamp = (stat.st_size, stat.st_mtime_ns)
+        kept = _kept.get(path)
+        if kept is not None and kept[0] == stamp:
+            return kept[1]
+        lines = path.read_text("utf-8", "replace").splitlines()
+    except OSError:
+        return {}
+    found: dict[str, Delivered] = {}
+    for line in lines:
+        try:
+            data = json.loads(line)
+            one = Delivered(**{key: value for key, value in data.items() if key in _FIELDS})
+        except (ValueError, TypeError, AttributeError):
+            continue
+        found.pop(one.output, None)
+        if not one.gone:
+            found[one.output] = one
+    _kept[path] = (stamp, found)
+    return found
+
+
+def note_delivered(folder: Path, some: Iterable[Delivered]) -> None:
+    """Add lines.
+
+    Raises
+    ------
+    KittiwakeError : the disk.
+    """
+    lines = "".join(
+        json.dumps({key: value for key, value in dataclasses.asdict(one).items() if value}, ensure_ascii=False) + "\n"
+        for one in some
+    )
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+        with (folder / RECORD).open("a", encoding="utf-8") as file:
+            file.write(lines)
+    except OSError as error:
+        raise KittiwakeError(
+            f"{folder / RECORD}: {reason_of(error)}.", "Free it, and deliver again.", "no_folder"
+        ) from error

@@ -1,0 +1,146 @@
+"""A stand-in voice board: plays sounds of an image in its flash by number, and knows of them what a C header says.
+
+The header is C99: ``VOICE_COUNT``, ``VOICE_RATE``, ``VOICE_BLOCK`` (bytes of a block of IMA ADPCM), and arrays of numbers ``voice_offset``,
+``voice_bytes``, ``voice_samples``, and of texts ``voice_name``. The board is given the header first, then the image.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+
+from ..decode import of_ima
+from ..machine import Action, Heard, Held, Refusal, stand_in
+
+FLASH = 2 << 20  # bytes
+SOUNDS = 256
+RATES = (8000, 11_025, 16_000, 22_050)
+_ARRAYS = ("voice_offset", "voice_bytes", "voice_samples")
+
+
+@dataclass(frozen=True, slots=True)
+class _Header:
+    rate: int
+    block: int
+    offsets: tuple[int, ...]
+    sizes: tuple[int, ...]
+    samples: tuple[int, ...]
+    names: tuple[str, ...]
+
+
+class Board:
+    """One board."""
+
+    def __init__(self) -> None:
+        self.refusal: Refusal | None = None
+        self.header: _Header | None = None
+        self.image = b""
+        self.number = 0
+
+    @property
+    def sounds(self) -> tuple[str, ...]:
+        return self.header.names if self.header and self.image else ()
+
+    @property
+    def held(self) -> Held | None:
+        return self._sound(self.number) if self.sounds else None
+
+    def hand(self, name: str, data: bytes) -> bool:
+        found = self._take(name.lower(), data)
+        self.refusal = found
+        return found is None
+
+    def press(self) -> Held | None:
+        return self.held
+
+    def play(self, argument: str = "") -> Heard:
+        """Play a sound by its number (from 0) or its name; the next where none is named."""
+        if not self.sounds:
+            return Heard("Its flash is empty.")
+        wanted = argument.strip()
+        if not wanted:
+            self.number = (self.number + 1) % len(self.sounds)
+        elif wanted in self.sounds:
+            self.number = self.sounds.index(wanted)
+        elif wanted.isdigit() and int(wanted) < len(self.sounds):
+            self.number = int(wanted)
+        else:
+            return Heard(f"It has no sound “{wanted}”: 0 to {len(self.sounds) - 1}.")
+        return Heard(f"Sound {self.number}: {self.sounds[self.number]}", self._sound(self.number))
+
+    def _take(self, name: str, data: bytes) -> Refusal | None:
+        if name.endswith(".h"):
+            found = _header(data)
+            if isinstance(found, Refusal):
+                return found
+            self.header, self.image = found, b""
+            return None
+        if not name.endswith(".bin"):
+            return Refusal("It takes a header (.h) and an image (.bin), nothing else.", 0)
+        if self.header is None:
+            return Refusal("It has no header yet: hand it that first.", 0)
+        if len(data) > FLASH:
+            return Refusal(f"{len(data):,} bytes are too many: its flash holds {FLASH:,}.", FLASH)
+        header = self.header
+        for n, (offset, size, samples) in enumerate(zip(header.offsets, header.sizes, header.samples, strict=True)):
+            if offset + size > len(data):
+                return Refusal(f"Sound {n} would end behind the image.", len(data))
+            if size % header.block or samples > size // header.block * ((header.block - 4) * 2 + 1):
+                return Refusal(f"Sound {n} is no whole number of blocks, or not as long as it says.", offset)
+            if data[offset + 2] > 88 or data[offset + 3]:
+                return Refusal(f"No block begins where sound {n} should.", offset)
+        self.image, self.number = data, 0
+        return None
+
+    def _sound(self, n: int) -> Held:
+        header = self.header
+        assert header is not None
+        offset, size = header.offsets[n], header.sizes[n]
+        sound = of_ima(self.image[offset : offset + size], header.block, header.samples[n])
+        return Held(header.names[n], size, header.rate, sound)
+
+
+def _header(data: bytes) -> _Header | Refusal:
+    try:
+        text = data.decode("ascii")
+    except UnicodeDecodeError as error:
+        return Refusal("The header is not plain text.", error.start)
+    text = re.sub(r"/\*.*?\*/", " ", text, flags=re.DOTALL)
+    numbers = {name: _define(text, name) for name in ("VOICE_COUNT", "VOICE_RATE", "VOICE_BLOCK")}
+    for name, value in numbers.items():
+        if value is None:
+            return Refusal(f"The header does not define {name}.", 0)
+    count, rate, block = (value or 0 for value in numbers.values())
+    if not 1 <= count <= SOUNDS:
+        return Refusal(f"{count} sounds are not from 1 to {SOUNDS}.", 0)
+    if rate not in RATES:
+        return Refusal(f"{rate:,} Hz is not a rate it plays: {', '.join(f'{one:,}' for one in RATES)} Hz are.", 0)
+    if block < 8 or block % 4:
+        return Refusal(f"Blocks of {block} bytes are none.", 0)
+    arrays = {name: _numbers(text, name) for name in _ARRAYS}
+    names = _texts(text)
+    for name, values in {**arrays, "voice_name": names}.items():
+        if values is None or len(values) != count:
+            return Refusal(f"{name} does not have {count} entries.", text.find(name) if name in text else 0)
+    offsets, sizes, samples = (tuple(arrays[name] or ()) for name in _ARRAYS)
+    return _Header(rate, block, offsets, sizes, samples, tuple(names or ()))
+
+
+def _define(text: str, name: str) -> int | None:
+    found = re.search(rf"^\s*#define\s+{name}\s+(\d+)[uUlL]*\s*$", text, re.MULTILINE)
+    return int(found[1]) if found else None
+
+
+def _numbers(text: str, name: str) -> list[int] | None:
+    found = re.search(rf"\b{name}\s*\[[^\]]*\]\s*=\s*\{{([^}}]*)\}}", text)
+    return [int(one) for one in re.findall(r"\d+", found[1])] if found else None
+
+
+def _texts(text: str) -> list[str] | None:
+    found = re.search(r"\bvoice_name\s*\[[^\]]*\]\s*=\s*\{([^}]*)\}", text)
+    return re.findall(r'"([^"]*)"', found[1]) if found else None
+
+
+stand_in("board", "voice board", (Action("play", "Play a sound", Board.play, "a number or name; empty: the next"),))(
+    Board
+)

@@ -1,0 +1,133 @@
+"""A stand-in paging controller: a list of messages first, then their files, one after the other over a slow link, then *ready, no faults*.
+
+The list is JSON lines, each ``{"file": …, "kind": "evacuation" | "alert" | "general", "bytes": …}``; it is the manifest of a delivery.
+"""
+
+from __future__ import annotations
+
+import json
+from typing import Any
+
+from ..decode import sound_of
+from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..plain_wav import PCM, Wants, read_wav
+from ..shelf import Shelf
+
+KINDS = ("evacuation", "alert", "general")  # in the order of their priority
+MEMORY, MESSAGES = 64_000_000, 64
+LIST = ".jsonl"
+_WANTS = Wants((PCM,), (48_000,), (16,))
+
+
+class Paging:
+    """One controller. A new list drops what is not in it."""
+
+    def __init__(self) -> None:
+        self.shelf = Shelf(MEMORY, MESSAGES)
+        self.refusal: Refusal | None = None
+        self.kinds: dict[str, str] = {}
+        self._sizes: dict[str, int] = {}
+        self.playing = ""
+
+    @property
+    def held(self) -> Held | None:
+        files = list(self.shelf.files.values())
+        return self.shelf.find(self.playing) or (files[-1].held if files else None)
+
+    @property
+    def missing(self) -> list[str]:
+        """Messages of the list whose files have not come."""
+        return [name for name in self.kinds if name not in self.shelf.files]
+
+    @property
+    def state(self) -> str:
+        if not self.kinds:
+            return "not configured: a list of messages is wanted first"
+        if self.missing:
+            return f"configured, {len(self.missing)} of {len(self.kinds)} messages missing"
+        return "ready, no faults"
+
+    def hand(self, name: str, data: bytes) -> bool:
+        self.refusal = self._configure(data) if name.lower().endswith(LIST) else self._take(name, data)
+        return self.refusal is None
+
+    def press(self) -> Held | None:
+        return self.held
+
+    def _configure(self, data: bytes) -> Refusal | None:
+        kinds: dict[str, str] = {}
+        sizes: dict[str, int] = {}
+        at = 0
+        for line in data.splitlines(keepends=True):
+            entry = _entry(line)
+            if line.strip() and (entry is None or entry.get("kind") not in KINDS):
+                wanted = ", ".join(KINDS)
+                return Refusal(f"A line of the list names no file, or no kind it knows ({wanted}).", at)
+            if entry:
+                kinds[entry["file"]], sizes[entry["file"]] = entry["kind"], entry.get("bytes", 0)
+            at += len(line)
+        if not kinds:
+            return Refusal("There is no message in the list.", 0)
+        if len(kinds) > MESSAGES:
+            return Refusal(f"{len(kinds)} messages are too many: {MESSAGES} are the most.", 0)
+        self.kinds, self._sizes = kinds, sizes
+        for name in [name for name in self.shelf.files if name not in kinds]:
+            del self.shelf.files[name]
+        return None
+
+    def _take(self, name: str, data: bytes) -> Refusal | None:
+        if not self.kinds:
+            return Refusal("It is not configured: hand it the list of messages first.", 0)
+        if name not in self.kinds:
+            return Refusal("It is not in the list of messages.", 0)
+        if self._sizes[name] and len(data) != self._sizes[name]:
+            return Refusal(f"{len(data):,} bytes came; {self._sizes[name]:,} stand in the list.", len(data))
+        found = read_wav(name, data, _WANTS)
+        if isinstance(found, Refusal):
+            return found
+        return self.shelf.put(Held(name, len(data), found.rate, sound_of(found)), data)
+
+    def call(self, argument: str) -> Heard:
+        """Call one message or several at once (by name, with commas): the one of the highest kind is heard."""
+        found = [self.shelf.find(one) for one in argument.split(",") if one.strip()]
+        held = [one for one in found if one is not None]
+        if self.missing or not self.kinds:
+            return Heard(f"It does nothing: {self.state}.")
+        if not held or None in found:
+            return Heard(f"It has no message “{argument}”.")
+        first = min(held, key=lambda one: KINDS.index(self.kinds[one.name]))
+        waiting = [one.name for one in held if one is not first]
+        self.playing = first.name
+        self.shelf.heard(first.name)
+        more = f"; {', '.join(waiting)} must wait" if waiting else ""
+        return Heard(f"{first.name} ({self.kinds[first.name]}){more}", first)
+
+    def ask(self, _: str = "") -> Heard:
+        """What its display says."""
+        return Heard(self.state)
+
+
+def _entry(line: bytes) -> dict[str, Any] | None:
+    try:
+        found = json.loads(line)
+    except ValueError:
+        return None
+    if (
+        not isinstance(found, dict)
+        or not isinstance(found.get("file"), str)
+        or not isinstance(found.get("bytes", 0), int)
+    ):
+        return None
+    return found
+
+
+stand_in(
+    "paging",
+    "paging controller",
+    (
+        Action("call", "Call a message", Paging.call, "messages, with commas"),
+        Action("state", "Read its display", Paging.ask),
+    ),
+    pace=64_000,
+    lists=True,
+)(Paging)

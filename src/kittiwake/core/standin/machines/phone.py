@@ -1,0 +1,209 @@
+"""A stand-in telephone system with a menu: takes prompts in the forms of telephony, and a dial plan; can be called.
+
+Prompts are WAV files (µ-law, A-law, linear) at 8 kHz, or without a header by their ending: ``.ulaw``, ``.alaw``, ``.sln`` and ``.raw`` (16-bit
+linear), ``.gsm``. A dial plan is a TOML file; without one there is a menu that says all prompts, one at each key.
+"""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+
+from ..decode import a_law_values, mu_law_values, of_gsm, of_law, of_linear, sound_of
+from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..phone.call import Call, Sound, walked
+from ..phone.dial_plan import KEYS, DialPlan, Menu, PlanError, from_names, plan_of
+from ..phone.rtp import PCMA, PCMU, RATE, Weather
+from ..plain_wav import A_LAW, MU_LAW, PCM, Wants, read_wav
+from ..shelf import Shelf
+
+MEMORY, PROMPTS = 32_000_000, 2000
+_WANTS = Wants((MU_LAW, A_LAW, PCM), (RATE,), (8, 8, 16))
+_BARE = {".ulaw": 1, ".ul": 1, ".alaw": 1, ".al": 1, ".sln": 2, ".raw": 2, ".gsm": 33}
+_LONGEST = 3600.0  # s
+
+
+class Phone:
+    """One system. A refused file leaves what it held."""
+
+    def __init__(self) -> None:
+        self.shelf = Shelf(MEMORY, PROMPTS)
+        self.refusal: Refusal | None = None
+        self._plan: DialPlan | None = None
+        self.call: Call | None = None
+        self.weather = Weather()
+        self.kind = PCMU
+
+    @property
+    def prompts(self) -> dict[str, Held]:
+        """By their names without endings."""
+        return {Path(name).stem: one.held for name, one in self.shelf.files.items()}
+
+    @property
+    def plan(self) -> DialPlan:
+        """The one that it was given; else one that says the prompts, the first when a call begins and one at each key."""
+        if self._plan is not None:
+            return self._plan
+        names = list(self.prompts)
+        keys = {key: f"say {name}" for key, name in zip(KEYS, names[1:], strict=False)}
+        return DialPlan("Phone", "main", {"main": Menu("main", tuple(names[:1]), keys)})
+
+    @plan.setter
+    def plan(self, new: DialPlan | None) -> None:
+        self._plan = new
+
+    @property
+    def has_plan(self) -> bool:
+        return self._plan is not None
+
+    @property
+    def held(self) -> Held | None:
+        files = list(self.shelf.files.values())
+        return files[-1].held if files else None
+
+    def hand(self, name: str, data: bytes) -> bool:
+        self.refusal = self._take_plan(data) if name.lower().endswith(".toml") else self._take(name, data)
+        return self.refusal is None
+
+    def press(self) -> Held | None:
+        """Call it, and listen to what it says first."""
+        return self.dial("").sound if self.shelf.files else None
+
+    def prompt(self, name: str) -> Sound | None:
+        held = self.shelf.find(name)
+        return None if held is None else held.sound
+
+    def dial(self, argument: str) -> Heard:
+        """Call it and press keys; a comma waits until it gives up waiting."""
+        self.call = Call(self.plan, self.prompt, self.weather, self.kind)
+        self.call.begin()
+        return self._keys(argument, 0)
+
+    def keys(self, argument: str) -> Heard:
+        """Press keys in the call that goes on."""
+        if self.call is None or self.call.ended:
+            return Heard("There is no call: dial first.")
+        return self._keys(argument, len(self.call.steps))
+
+    def hang_up(self, _: str = "") -> Heard:
+        if self.call is not None and not self.call.ended:
+            self.call.hang_up()
+        return Heard("Hung up.")
+
+    def walk(self, _: str = "") -> Heard:
+        """Call until every prompt was heard."""
+        calls, ways = walked(self.plan, self.prompt, self.weather, self.kind)
+        heard = {name for call in calls for name in call.heard}
+        faults = [step.told for call in calls for step in call.steps if step.kind == "fault"]
+        lost = sum(step.packets_lost for call in calls for step in call.steps)
+        sound = np.concatenate([call.sound for call in calls]) if calls else np.zeros(0, np.float32)
+        unheard = [name for name in ways if name not in heard]
+        told = f"{len(calls)} calls, {len(heard)} of {len(ways)} prompts heard"
+        told += f"; not heard: {', '.join(unheard[:5])}" if unheard else ""
+        told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
+        told += f"; {lost} packets lost" if lost else ""
+        return Heard(f"{told}.", Held("every prompt", sound.nbytes // 4, RATE, sound))
+
+    def line(self, argument: str) -> Heard:
+        """Set what the line suffers: ``loss 2%``, ``burst 3``, ``jitter 20``, ``buffer 60`` (ms), ``a-law``."""
+        wanted = {"loss": 0.0, "burst": 1.0, "jitter": 0.0, "buffer": 60.0}
+        words = argument.replace("%", " %").replace(",", " ").split()
+        self.kind = PCMA if "a-law" in words else PCMU
+        for n, word in enumerate(words[:-1]):
+            try:
+                if word in wanted:
+                    share = word == "loss" and words[n + 2 : n + 3] == ["%"]
+                    wanted[word] = float(words[n + 1]) / (100 if share else 1)
+            except ValueError:
+                return Heard(f"“{words[n + 1]}” is no number.")
+        if not 0 <= wanted["loss"] < 1 or wanted["burst"] < 1 or min(wanted["jitter"], wanted["buffer"]) < 0:
+            return Heard("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.")
+        self.weather = Weather(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
+        return Heard(f"The line loses {wanted['loss'] * 100:g} % of its packets, {wanted['burst']:g} at a time; jitter {wanted['jitter']:g} ms, buffer {wanted['buffer']:g} ms.")  # fmt: skip
+
+    def assign_by_name(self, _: str = "") -> Heard:
+        """Make a plan of prompts that are called by their keys."""
+        try:
+            self._plan = from_names(self.prompts)
+        except PlanError as error:
+            return Heard(str(error))
+        return Heard(f"{len(self._plan.menus)} menus, {len(self._plan.prompts)} prompts.")
+
+    def missing(self, _: str = "") -> Heard:
+        """What the plan says and nobody has given it, and what nobody needs."""
+        there = list(self.prompts)
+        missing, unused = self.plan.missing(there), self.plan.unused(there)
+        told = f"missing: {', '.join(missing)}" if missing else "no prompt is missing"
+        rest = f"unused: {', '.join(unused)}" if unused else "none is unused"
+        return Heard(f"{told}; {rest}.")
+
+    def _keys(self, argument: str, first: int) -> Heard:
+        call = self.call
+        assert call is not None
+        for key in argument.replace(" ", ""):
+            if key == ",":
+                call.wait()
+            else:
+                call.press(key)
+        steps = call.steps[first:]
+        sound = np.concatenate([step.sound for step in steps]) if steps else np.zeros(0, np.float32)
+        told = "; ".join(f"{step.kind}: {step.told}" for step in steps)
+        return Heard(told or "nothing happened", Held(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound))
+
+    def _take_plan(self, data: bytes) -> Refusal | None:
+        try:
+            self._plan = plan_of(data.decode("utf-8"))
+        except UnicodeDecodeError as error:
+            return Refusal("The dial plan is not text in UTF-8.", error.start)
+        except PlanError as error:
+            return Refusal(str(error), 0)
+        return None
+
+    def _take(self, name: str, data: bytes) -> Refusal | None:
+        ending = Path(name).suffix.lower()
+        if ending in _BARE:
+            size = _BARE[ending]
+            if not data or len(data) % size:
+                return Refusal(f"{len(data):,} bytes are no whole number of frames of {size}.", len(data))
+            sound: Sound
+            if size == 1:
+                sound = of_law(data, mu_law_values() if ending.startswith(".u") else a_law_values())
+            else:
+                sound = of_linear(data) if size == 2 else of_gsm(data)
+            rate = RATE
+        else:
+            if ending != ".wav":
+                return Refusal(f"Files ending in {ending or 'nothing'} are not taken: .wav, {', '.join(_BARE)}.", 0)
+            found = read_wav(name, data, _WANTS)
+            if isinstance(found, Refusal):
+                return found
+            sound, rate = sound_of(found), found.rate
+        if len(sound) > _LONGEST * RATE:
+            return Refusal("It is over an hour long.", len(data))
+        other = next(
+            (
+                one
+                for one in self.shelf.files
+                if Path(one).stem.casefold() == Path(name).stem.casefold() and one != name
+            ),
+            None,
+        )
+        if other is not None:
+            return Refusal(f"It has a prompt of that name already: {other}.", 0)
+        return self.shelf.put(Held(name, len(data), rate, sound), data)
+
+
+stand_in(
+    "phone",
+    "phone",
+    (
+        Action("dial", "Call it", Phone.dial, "keys; a comma waits"),
+        Action("keys", "Press keys", Phone.keys, "keys"),
+        Action("walk", "Hear every prompt", Phone.walk),
+        Action("by-name", "Assign by name", Phone.assign_by_name),
+        Action("missing", "What is missing", Phone.missing),
+        Action("line", "Set the line", Phone.line, "loss 2%, burst 3, jitter 20, buffer 60"),
+        Action("hang-up", "Hang up", Phone.hang_up),
+    ),
+)(Phone)

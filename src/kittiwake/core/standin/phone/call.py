@@ -1,0 +1,204 @@
+"""A call to a stand-in telephone system: keys are sounded and detected, prompts come through the line, and all of it is told."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ...tone.keys import keys_recipe
+from ...tone.plan import tone_for
+from ...tone.render import render
+from .dial_plan import KEYS, DialPlan, menu_in, said_in
+from .dtmf import detected
+from .rtp import CLEAR, PCMU, RATE, Weather, carry
+
+Sound = NDArray[np.float32]
+_AUDIBLE = 10 ** (-45 / 20)  # of full scale: above it something is said
+_TONE_S = {"dialling": 0.5, "ringing": 3.0, "busy": 2.0, "congestion": 2.0, "hold": 3.0, "error": 3.0}
+
+
+@dataclass(frozen=True, slots=True)
+class Step:
+    """What happened, and what the caller heard of it, at 8 kHz.
+
+    Attributes
+    ----------
+    kind : ``tone``, ``prompt``, ``key``, ``menu``, ``silence``, ``end`` or ``fault``.
+    lost : s of a prompt's speech that the caller did not hear, since the way was not open yet.
+    """
+
+    kind: str
+    told: str
+    sound: Sound
+    lost: float = 0.0
+    packets: int = 0
+    packets_lost: int = 0
+
+
+def _nothing(seconds: float = 0.0) -> Sound:
+    return np.zeros(round(seconds * RATE), np.float32)
+
+
+class Call:
+    """One call.
+
+    Parameters
+    ----------
+    prompt : gives the sound of a prompt at 8 kHz by its name; None where there is none.
+    kind : payload type of its RTP.
+    """
+
+    def __init__(
+        self, plan: DialPlan, prompt: Callable[[str], Sound | None], weather: Weather = CLEAR, kind: int = PCMU
+    ) -> None:
+        self.plan, self._prompt, self._weather, self._kind = plan, prompt, weather, kind
+        self.menu = ""
+        self._way: list[str] = []
+        self._tries = 0
+        self._open = False
+        self.steps: list[Step] = []
+        self.heard: dict[str, None] = {}  # prompts that came through
+
+    @property
+    def ended(self) -> bool:
+        return not self.menu and bool(self.steps)
+
+    @property
+    def sound(self) -> Sound:
+        """All that the caller heard."""
+        return np.concatenate([step.sound for step in self.steps]) if self.steps else _nothing()
+
+    def begin(self) -> None:
+        """Dial, let it ring, and listen to the first menu."""
+        self._state("ringing")
+        self._enter(self.plan.first)
+
+    def press(self, key: str) -> None:
+        """Press a key: its tone goes up the line, and what the system hears of it counts."""
+        if self.ended:
+            self._add("fault", "the call is over", _nothing())
+            return
+        if key not in KEYS:
+            self._add("fault", f"a telephone has no key “{key}”", _nothing())
+            return
+        up = carry(render(keys_recipe(key)).astype(np.float32), self._weather, self._kind)
+        found = detected(up.sound)
+        if found != key:
+            self._add("fault", f"{key} was pressed, and {found or 'nothing'} was detected", up.sound)
+            return
+        self._add("key", f"{key} pressed and detected", up.sound)
+        menu = self.plan.menus[self.menu]
+        what = menu.keys.get(key)
+        if what is None:
+            self._failed(f"{key} does nothing in {self.menu}", menu.wrong)
+            return
+        self._tries = 0
+        self._do(what)
+
+    def wait(self) -> None:
+        """Press nothing for as long as the system waits."""
+        if not self.ended:
+            self._add("silence", f"nothing for {self.plan.timeout:g} s", _nothing(self.plan.timeout))
+            self._failed("no key was pressed", self.plan.menus[self.menu].silence)
+
+    def hang_up(self, told: str = "hung up") -> None:
+        self.menu = ""
+        self._add("end", told, _nothing())
+
+    # -- inside ----------------------------------------------------------------------------------------------------
+
+    def _add(
+        self, kind: str, told: str, sound: Sound, lost: float = 0.0, packets: int = 0, packets_lost: int = 0
+    ) -> None:
+        self.steps.append(Step(kind, told, sound, lost, packets, packets_lost))
+
+    def _do(self, what: str) -> None:
+        if target := menu_in(what):
+            self._way.append(self.menu)
+            self._enter(target)
+        elif names := said_in(what):
+            self._say(names)
+        elif what == "back":
+            self._enter(self._way.pop() if self._way else self.plan.first)
+        elif what == "again":
+            self._enter(self.menu)
+        elif what == "hang up":
+            self.hang_up()
+        elif what in ("busy", "congestion"):
+            self._state(what)
+            self.hang_up(f"the other side is {what}" if what == "busy" else "no line is free")
+        else:
+            self._state("hold" if what == "hold" else "ringing")
+            self.hang_up(f"put through: {what}")
+
+    def _enter(self, menu: str) -> None:
+        self.menu = menu
+        self._add("menu", menu, _nothing())
+        self._say(self.plan.menus[menu].say)
+
+    def _failed(self, told: str, what: str) -> None:
+        self._tries += 1
+        self._add("fault", told, _nothing())
+        if self._tries >= self.plan.tries:
+            self._state("error")
+            self.hang_up(f"given up after {self._tries} tries")
+        elif what:
+            self._do(what)
+        else:
+            self._enter(self.menu)
+
+    def _say(self, names: tuple[str, ...]) -> None:
+        for name in names:
+            sound = self._prompt(name)
+            if sound is None:
+                self._add("fault", f"“{name}” is missing: the caller hears nothing", _nothing(1.0))
+                continue
+            lost = 0.0
+            if not self._open:
+                closed = min(round(self.plan.opens_after * RATE), len(sound))
+                lost = float((np.abs(sound[:closed]) > _AUDIBLE).sum() / RATE)
+                sound = np.concatenate([np.zeros(closed, np.float32), sound[closed:]])
+                self._open = True
+            came = carry(sound, self._weather, self._kind)
+            told = (
+                name
+                if not lost
+                else f"{name}, of which {lost * 1000:.0f} ms are lost: give it {self.plan.opens_after:g} s of air"
+            )
+            self._add("prompt", told, came.sound, lost, came.sent, came.lost + came.late)
+            self.heard[name] = None
+
+    def _state(self, name: str) -> None:
+        for part in (one.strip() for one in self.plan.state(name).split("+")):
+            if names := said_in(part):
+                self._open = self._open or name != "ringing"
+                self._say(names)
+            elif part == "silence":
+                self._add("tone", f"{name}: silence", _nothing(_TONE_S[name]))
+            else:
+                sound = render(tone_for(part)).astype(np.float32)
+                wanted = round(_TONE_S[name] * RATE)
+                whole = np.resize(sound, max(wanted, min(len(sound), 5 * RATE))) if len(sound) else _nothing()
+                self._add("tone", f"{name}: {part}", carry(whole, self._weather, self._kind).sound)
+
+
+def walked(
+    plan: DialPlan, prompt: Callable[[str], Sound | None], weather: Weather = CLEAR, kind: int = PCMU
+) -> tuple[list[Call], Mapping[str, str]]:
+    """Call after call, until every prompt was heard that keys lead to; the calls, and the keys that led to each prompt."""
+    ways = plan.ways()
+    calls: list[Call] = []
+    heard: set[str] = set()
+    for name in sorted(ways, key=lambda one: (-len(ways[one]), ways[one])):
+        if name in heard:
+            continue
+        call = Call(plan, prompt, weather, kind)
+        call.begin()
+        for key in ways[name]:
+            call.press(key)
+        heard |= set(call.heard)
+        calls.append(call)
+    return calls, ways

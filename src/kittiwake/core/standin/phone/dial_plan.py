@@ -1,0 +1,306 @@
+"""A dial plan: menus of keys, each of which says something, leads to another menu, or to somebody. TOML.
+
+    name = "Harbour office"
+    first = "main"
+    [menus.main]
+    say = ["Welcome", "Main menu"]
+    wrong = "say Wrong key"
+    [menus.main.keys]
+    1 = "menu fares"
+    2 = "say Opening hours"
+    0 = "operator"
+    [states]
+    ringing = "gb/ringing"
+    hold = "say Harbour waltz"
+    error = "gb/special + say Not in service"
+
+What a key does: ``menu NAME``, ``say PROMPT, PROMPT``, ``operator``, ``voicemail``, ``hold``, ``busy``, ``back``, ``again``, ``hang up``. Prompts
+are called by the names of their files, without the ending. A state is a tone of a country, ``say PROMPT``, ``silence``, or several with ``+``.
+"""
+
+from __future__ import annotations
+
+import dataclasses
+import re
+import tomllib
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, field
+from pathlib import Path
+from typing import Any
+
+from ...errors import KittiwakeError
+from ...tone.plan import tone_for
+
+KEYS = "1234567890*#"
+#: What a call can be in; each has its sound.
+STATES = ("dialling", "ringing", "busy", "congestion", "hold", "error")
+#: What a key can do that needs no name.
+PLAIN = ("operator", "voicemail", "hold", "busy", "congestion", "back", "again", "hang up")
+_USUAL = {"dialling": "gb/dial", "ringing": "gb/ringing", "busy": "gb/busy", "congestion": "gb/congestion", "hold": "silence", "error": "gb/special"}  # fmt: skip
+_MOST = 200  # menus
+
+
+class PlanError(KittiwakeError):
+    """A dial plan that is none; the message names the field."""
+
+
+@dataclass(frozen=True, slots=True)
+class Menu:
+    """``say`` are prompts; ``keys`` what each key does; ``wrong`` and ``silence`` what is done at another key, or none."""
+
+    name: str
+    say: tuple[str, ...] = ()
+    keys: Mapping[str, str] = field(default_factory=dict)
+    wrong: str = ""
+    silence: str = ""
+
+    def changed(self, **changes: Any) -> Menu:
+        return dataclasses.replace(self, **changes)
+
+
+@dataclass(frozen=True, slots=True)
+class DialPlan:
+    """Attributes
+    ----------
+    first : menu that a call begins in.
+    opens_after : s after which the way to the caller is open: what is said before is lost.
+    timeout : s without a key; ``tries`` of them, or of wrong keys, end a call.
+    language : of its prompts, where there are several plans.
+    """
+
+    name: str
+    first: str
+    menus: Mapping[str, Menu]
+    states: Mapping[str, str] = field(default_factory=dict)
+    opens_after: float = 0.1
+    timeout: float = 4.0
+    tries: int = 3
+    language: str = ""
+
+    def changed(self, **changes: Any) -> DialPlan:
+        return dataclasses.replace(self, **changes)
+
+    def state(self, name: str) -> str:
+        return self.states.get(name) or _USUAL[name]
+
+    @property
+    def prompts(self) -> tuple[str, ...]:
+        """All that it says, each once."""
+        found: dict[str, None] = {}
+        for menu in self.menus.values():
+            found.update(dict.fromkeys(menu.say))
+            for what in (*menu.keys.values(), menu.wrong, menu.silence):
+                found.update(dict.fromkeys(said_in(what)))
+        for what in self.states.values():
+            for part in what.split("+"):
+                found.update(dict.fromkeys(said_in(part.strip())))
+        return tuple(found)
+
+    def missing(self, there: Iterable[str]) -> tuple[str, ...]:
+        """Prompts that it says and nobody has given it."""
+        known = {name.casefold() for name in there}
+        return tuple(name for name in self.prompts if name.casefold() not in known)
+
+    def unused(self, there: Iterable[str]) -> tuple[str, ...]:
+        said = {name.casefold() for name in self.prompts}
+        return tuple(name for name in there if name.casefold() not in said)
+
+    def ways(self) -> dict[str, str]:
+        """For each prompt of a menu or key, the keys that lead to it from the first menu, shortest first."""
+        found: dict[str, str] = {}
+        queue, seen = [(self.first, "")], {self.first}
+        while queue:
+            name, keys = queue.pop(0)
+            menu = self.menus[name]
+            for prompt in menu.say:
+                found.setdefault(prompt, keys)
+            for key, what in menu.keys.items():
+                for prompt in said_in(what):
+                    found.setdefault(prompt, keys + key)
+                target = menu_in(what)
+                if target and target not in seen:
+                    seen.add(target)
+                    queue.append((target, keys + key))
+        return found
+
+    def to_toml(self) -> str:
+        import tomli_w
+
+        menus = {}
+        for name, menu in self.menus.items():
+            entry: dict[str, Any] = {"say": list(menu.say)}
+            entry.update({key: value for key in ("wrong", "silence") if (value := getattr(menu, key))})
+            menus[name] = {**entry, "keys": dict(menu.keys)}
+        plain = {
+            "name": self.name,
+            "first": self.first,
+            "opens_after": self.opens_after,
+            "timeout": self.timeout,
+            "tries": self.tries,
+        }
+        more = {"language": self.language} if self.language else {}
+        return tomli_w.dumps(
+            {**plain, **more, "menus": menus, **({"states": dict(self.states)} if self.states else {})}
+        )
+
+
+def said_in(what: str) -> tuple[str, ...]:
+    """The prompts of ``say A, B``; none of anything else."""
+    word, _, rest = what.partition(" ")
+    return tuple(one.strip() for one in rest.split(",") if one.strip()) if word == "say" else ()
+
+
+def menu_in(what: str) -> str:
+    """The menu of ``menu NAME``, or nothing."""
+    word, _, rest = what.partition(" ")
+    return rest.strip() if word == "menu" else ""
+
+
+def plan_of(text: str, where: str = "the dial plan") -> DialPlan:
+    """A plan from TOML.
+
+    Raises
+    ------
+    PlanError
+    """
+    try:
+        data = tomllib.loads(text.removeprefix("\ufeff"))
+    except (tomllib.TOMLDecodeError, RecursionError) as error:
+        raise _wrong(where, f"is not valid TOML: {error}") from error
+    known = {"name", "first", "menus", "states", "opens_after", "timeout", "tries", "language", "version"}
+    if unknown := set(data) - known:
+        raise _wrong(where, f"has no field “{min(unknown)}”")
+    menus = data.get("menus")
+    if not isinstance(menus, dict) or not menus or len(menus) > _MOST:
+        raise _wrong(where, f"needs menus, from one to {_MOST}")
+    plan = DialPlan(
+        _text(data.get("name", "Phone"), where, "name"), _text(data.get("first", next(iter(menus))), where, "first"),
+        {name: _menu(name, one, where) for name, one in menus.items()},
+        {name: _text(one, where, f"states.{name}") for name, one in _table(data.get("states", {}), where, "states").items()},
+        _number(data.get("opens_after", 0.1), where, "opens_after", 0, 5), _number(data.get("timeout", 4.0), where, "timeout", 0.5, 60),
+        int(_number(data.get("tries", 3), where, "tries", 1, 10)), _text(data.get("language", ""), where, "language"),
+    )  # fmt: skip
+    check(plan, where)
+    return plan
+
+
+def check(plan: DialPlan, where: str = "the dial plan") -> None:
+    """Whether every key leads somewhere.
+
+    Raises
+    ------
+    PlanError
+    """
+    if plan.first not in plan.menus:
+        raise _wrong(where, f"begins in the menu “{plan.first}”, which is not there")
+    for name in plan.states:
+        if name not in STATES:
+            raise _wrong(where, f"has no state “{name}”: {', '.join(STATES)}")
+        for part in (one.strip() for one in plan.states[name].split("+")):
+            if part != "silence" and not said_in(part):
+                try:
+                    tone_for(part)
+                except KittiwakeError as error:
+                    raise _wrong(where, f"has “{part}” in states.{name}: {error}") from error
+    for menu in plan.menus.values():
+        for key, what in (*menu.keys.items(), ("wrong", menu.wrong), ("silence", menu.silence)):
+            if key not in KEYS and key not in ("wrong", "silence"):
+                raise _wrong(where, f"has no key “{key}” in {menu.name}: {' '.join(KEYS)}")
+            target = menu_in(what)
+            if target and target not in plan.menus:
+                raise _wrong(where, f"leads from {menu.name} by {key} to the menu “{target}”, which is not there")
+            if what and not target and not said_in(what) and what not in PLAIN:
+                raise _wrong(
+                    where, f"has “{what}” at {key} in {menu.name}; write menu NAME, say PROMPT, or {', '.join(PLAIN)}"
+                )
+
+
+def from_names(names: Iterable[str], name: str = "Phone") -> DialPlan:
+    """A plan whose prompts are called by the keys that lead to them: ``1 Fares``, ``12 Evening fares``; those without keys are said first.
+
+    Raises
+    ------
+    PlanError : none of them begins with a key.
+    """
+    ways: dict[str, list[str]] = {}
+    for one in names:
+        found = re.match(r"^([0-9*#]+)(?:[\s_.-]|$)", one)
+        ways.setdefault(found[1] if found else "", []).append(one)
+    if not any(ways):
+        raise PlanError(
+            "No name begins with keys, such as “12 Evening fares”.",
+            "Name the clips so, or assign them by hand.",
+            "dial_plan",
+        )
+    menus: dict[str, Menu] = {}
+
+    def menu_at(way: str) -> str:
+        own = "main" if not way else f"after {way}"
+        if own not in menus:
+            menus[own] = Menu(own, tuple(ways.get(way, ())), {"*": "back"} if way else {})
+            for key in KEYS:
+                below = [other for other in ways if other.startswith(way + key)]
+                if not below:
+                    continue
+                leaf = below == [way + key]
+                what = f"say {', '.join(ways[way + key])}" if leaf else f"menu {menu_at(way + key)}"
+                menus[own] = menus[own].changed(keys={**menus[own].keys, key: what})
+        return own
+
+    menu_at("")
+    order = sorted(menus, key=lambda one: (one != "main", len(one), one))
+    return DialPlan(name, "main", {one: menus[one] for one in order})
+
+
+def _wrong(where: str, told: str) -> PlanError:
+    return PlanError(f"{where} {told}.", "Mend it, and hand it over again.", "dial_plan")
+
+
+def _menu(name: str, data: object, where: str) -> Menu:
+    table = _table(data, where, f"menus.{name}")
+    if unknown := set(table) - {"say", "keys", "wrong", "silence"}:
+        raise _wrong(where, f"has no field “{min(unknown)}” in menus.{name}")
+    say = table.get("say", [])
+    say = [say] if isinstance(say, str) else say
+    if not isinstance(say, list) or not all(isinstance(one, str) and one for one in say):
+        raise _wrong(where, f"wants names of prompts in menus.{name}.say")
+    keys = _table(table.get("keys", {}), where, f"menus.{name}.keys")
+    return Menu(
+        name, tuple(say), {str(key): _text(one, where, f"menus.{name}.keys.{key}") for key, one in keys.items()},
+        _text(table.get("wrong", ""), where, f"menus.{name}.wrong"), _text(table.get("silence", ""), where, f"menus.{name}.silence"),
+    )  # fmt: skip
+
+
+def _table(value: object, where: str, name: str) -> dict[str, Any]:
+    if not isinstance(value, dict):
+        raise _wrong(where, f"wants a table at {name}")
+    return value
+
+
+def _text(value: object, where: str, name: str) -> str:
+    if not isinstance(value, str) or not value.isprintable() or len(value) > 400:
+        raise _wrong(where, f"wants a text at {name}")
+    return value.strip()
+
+
+def _number(value: object, where: str, name: str, low: float, high: float) -> float:
+    if not isinstance(value, int | float) or isinstance(value, bool) or not low <= value <= high:
+        raise _wrong(where, f"wants a number from {low:g} to {high:g} at {name}")
+    return float(value)
+
+
+def read_plan(path: Path) -> DialPlan:
+    """A plan from a file.
+
+    Raises
+    ------
+    KittiwakeError
+    """
+    from ...errors import reason_of
+    from ...model.text import text_of
+
+    try:
+        return plan_of(text_of(path, 1 << 20, "dial plan"), path.name)
+    except (OSError, UnicodeDecodeError) as error:
+        told = reason_of(error) if isinstance(error, OSError) else "it is no text"
+        raise PlanError(f"{path.name} cannot be read: {told}.", "Choose another file.", "dial_plan") from error
