@@ -98,11 +98,12 @@ def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     import datetime
 
     from ..core.deliver.report import outline_of, report_of
+    from ..core.fit.demands import demands_of
     from ..core.make.place import write_whole
-    from .words import receiver_in_words
 
-    rules = " ".join(receiver_in_words(plan.receiver).split())
-    page = report_of(plan, verdicts, rules, when=datetime.date.today().isoformat(), outlines=outline_of)
+    page = report_of(
+        plan, verdicts, demands_of(plan.receiver), when=datetime.date.today().isoformat(), outlines=outline_of
+    )
     path.parent.mkdir(parents=True, exist_ok=True)
     write_whole(path.absolute(), page.encode("utf-8"))
 
@@ -227,7 +228,8 @@ def _done(link: Any, actions: tuple[str, ...], heard: Path | None, as_json: bool
             emit({"action": word, "argument": argument, "told": told, "heard": sound.name if sound else None,
                   "seconds": round(sound.seconds, 4) if sound else None, "rate": sound.rate if sound else None})  # fmt: skip
         else:
-            say(f"{word}: {printable(told).rstrip(".")}{f', {sound.seconds:.2f} s' if sound else ''}")
+            length = f", {sound.seconds:.2f} s" if sound else ""
+            say(f"{word}: {printable(told).rstrip('.')}{length}")
     if heard is not None and sounds:
         _write_heard(heard, sounds)
     return good

@@ -26,9 +26,10 @@ _SHARES = {
     "script": 0.68,
     "tone": 0.68,
     "music": 0.68,
+    "phone": 0.68,
 }
 #: Pages beside which the rows of the board are in the way.
-_ALONE = ("cut", "record", "script", "tone", "music")
+_ALONE = ("cut", "record", "script", "tone", "music", "phone")
 
 
 class Halves(QWidget):

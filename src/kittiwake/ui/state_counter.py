@@ -130,7 +130,7 @@ class StateCounter(QObject):
             del self._dirty[key]
             clip, receiver = self._clips.get(key[0]), receivers.get(key[1])
             if clip is not None and receiver is not None:
-                state = self._session.project.cell(clip, receiver).state
+                state = self._session.project.cell(clip, receiver).shown
                 before = self._states.get(key)
                 if state != before:
                     if before is not None:

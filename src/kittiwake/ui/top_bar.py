@@ -66,12 +66,10 @@ class TopBar(QWidget):
             f"{len(session.project.receivers)} receiver{'s' if len(session.project.receivers) != 1 else ''}",
         ]
         ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
-        for state, word in (
-            ("made", "made"),
-            ("failed", "failed"),
-        ):
-            if counts[state]:
-                told.append(f"{counts[state]} {word}")
+        made = counts["made"] + counts["delivered"] + counts["older"]
+        for count, word in ((made, "made"), (counts["delivered"], "delivered"), (counts["failed"], "failed")):
+            if count:
+                told.append(f"{count} {word}")
         if self._tally.busy:
             told.append("counting")
         if session.looker.waiting:

@@ -171,6 +171,14 @@ class Window(QMainWindow):
         self.bench.music_page.told.connect(self.status.say)
         self.bench.music_page.heard.connect(self._hear_sound)
         self.bench.music_page.compare_wanted.connect(self._compare_clip)
+        self.bench.phone_page.told.connect(self.status.say)
+        self.bench.phone_page.heard.connect(lambda held: self._hear_sound(held.name, held.sound, held.rate))
+        self.bench.stand_ins.said.connect(self.status.say)
+        self.bench.stand_ins.played.connect(
+            lambda key, held: self._hear_sound(
+                f"{self.bench.stand_ins.title_of(key)}{held.name}", held.sound, held.rate
+            )
+        )
         self.bench.script_page.read_wanted.connect(lambda: script.read_script(at))
         self.bench.cut_page.turned.connect(self._turn_to_span)
         self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))

@@ -61,6 +61,7 @@ class Job:
     cuts : how sources are cut into spans; each span that is not set aside has a clip of the same id.
     placement : where outputs go: ``one`` folder for each receiver, the sources' folders ``mirrored`` in it, or ``beside`` the sources.
     script : the table of lines.
+    dial_plan : of the telephone system that prompts are tried on, TOML; empty where there is none.
     own : receivers that this job describes itself, by slug; one goes before a shipped one of the same slug.
     """
 
@@ -74,6 +75,7 @@ class Job:
     cuts: Mapping[Path, Cut] = field(default_factory=dict, hash=False)
     placement: str = "one"
     script: Script = field(default_factory=Script)
+    dial_plan: str = ""
 
     @property
     def sources(self) -> tuple[Path, ...]:
@@ -105,6 +107,7 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         "output": job.output,
         **({"placement": job.placement} if job.placement != "one" else {}),
         **job.script.to_dict(),
+        **({"dial_plan": job.dial_plan} if job.dial_plan else {}),
         "receivers": list(job.receivers),
         "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
         "sources": (
@@ -211,6 +214,7 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callabl
         receivers=tuple(dict.fromkeys(names)),
         output=_output(data.get("output", ""), base),
         script=Script.from_dict(data),
+        dial_plan=checked.text(data.get("dial_plan", ""), "dial_plan"),
         placement=checked.one_of(data.get("placement", "one"), "placement", PLACEMENTS),
         made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), checkpoint)),
         own=own,

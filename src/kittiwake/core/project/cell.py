@@ -19,6 +19,7 @@ class Cell:
     ----------
     state : ``waiting``, ``making``, ``made``, ``stale`` (made, but not as it would be now), ``failed``, or the verdict of the fit.
     share : how far making has come, 0 to 1.
+    delivered : ``delivered`` where the made file was handed over as it is, ``older`` where another copy of it was; else nothing.
     made : what came of making in this session; None where it was made earlier or not at all.
     """
 
@@ -30,6 +31,12 @@ class Cell:
     record: MadeRecord | None = None
     made: Result | None = None
     share: float = 0.0
+    delivered: str = ""
+
+    @property
+    def shown(self) -> str:
+        """The state as a board shows it: what was handed over is told from what was only made."""
+        return self.delivered if self.delivered and self.state == "made" else self.state
 
     @property
     def key(self) -> Key:

@@ -9,6 +9,7 @@ from pathlib import Path
 
 from ..fit import Fit
 from ..make import Result, fingerprint
+from ..make.delivered import delivered_in
 from ..make.ledger import Entry
 from ..measure.analyze import stamp_of
 from ..model import Clip, MadeRecord, Receiver
@@ -91,7 +92,15 @@ class Outputs:
                 state = "made" if current and key not in self._altered else "stale"
         elif result and of and result.status == "failed" and of.clip is clip and of.facts is facts:
             state = "failed"
-        return Cell(clip, receiver, state, found, facts, record, result)
+        delivered = self._delivered(record, receiver) if record and state in ("made", "stale") else ""
+        return Cell(clip, receiver, state, found, facts, record, result, delivered=delivered)
+
+    def _delivered(self, record: MadeRecord, receiver: Receiver) -> str:
+        """Whether that copy was handed over, or an older one; both where it went to several places and one of them has it."""
+        root = self._project.output_folder / (receiver.delivery.folder or receiver.slug)
+        known = delivered_in(root)
+        one = known.get(os.path.relpath(record.output, root)) if known else None
+        return "" if one is None else "delivered" if one.sha256 == record.sha256 else "older"
 
     def _lies_there(self, record: MadeRecord, clip: Clip, receiver: Receiver) -> bool:
         """Whether an output lies where outputs go now; it may have been made when they went elsewhere."""

@@ -20,6 +20,7 @@ from .compare_page import ComparePage
 from .cut.page import CutPage
 from .levels_page import LevelsPage
 from .music_page import MusicPage
+from .phone_page import PhonePage
 from .receiver_page import ReceiverPage
 from .record_page import RecordPage
 from .script_page import ScriptPage
@@ -57,6 +58,7 @@ class Bench(QStackedWidget):
         self.script_page = ScriptPage(session)
         self.tone_page = TonePage(session)
         self.music_page = MusicPage(session)
+        self.phone_page = PhonePage(session, self.stand_ins.phone())
         for page in (
             self.empty_page,
             self.clip_page,
@@ -69,6 +71,7 @@ class Bench(QStackedWidget):
             self.script_page,
             self.tone_page,
             self.music_page,
+            self.phone_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -133,12 +136,18 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.music_page)
         self.music_page.begin(clips)
 
+    def show_phone(self) -> None:
+        """The telephone menu, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.phone_page)
+        self.phone_page.begin()
+
     @property
     def page(self) -> str:
         """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
         pages = {
             self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music", self.phone_page: "phone",
         }  # fmt: skip
         return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
 
@@ -151,6 +160,7 @@ class Bench(QStackedWidget):
             self.script_page,
             self.tone_page,
             self.music_page,
+            self.phone_page,
         )
 
     def refresh(self) -> None:
@@ -216,4 +226,5 @@ class Bench(QStackedWidget):
         self.script_page.shut_down()
         self.tone_page.shut_down()
         self.music_page.shut_down()
+        self.phone_page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -92,8 +92,8 @@ class CellPage(QWidget):
     def show_cell(self, cell: Cell, output: Facts | None) -> None:
         """Show a cell; ``output`` are the facts of its made file, where they are known."""
         self._cell = cell
-        self._shape.show_state(cell.state)
-        self._head.setText(f"{cell.clip.name} → {cell.receiver.name}: {WORDS[cell.state]}")
+        self._shape.show_state(cell.shown)
+        self._head.setText(f"{cell.clip.name} → {cell.receiver.name}: {WORDS[cell.shown]}")
         fit = cell.fit
         self.problems.show_problems(fit.problems if fit else ())
         self.path_title.setVisible(bool(fit and fit.steps))
@@ -151,6 +151,13 @@ class CellPage(QWidget):
                 f'<p style="color:{c.stale}">The file that was made is out of date: the clip, the source or the rules '
                 "have changed since. Make it again.</p>"
             )
+        if cell.delivered:
+            told = (
+                "This copy was delivered."
+                if cell.delivered == "delivered"
+                else "An older copy of it was delivered: deliver again (⇧B)."
+            )
+            lines.append(f"<p>{told}</p>")
         if cell.record and cell.state in ("made", "stale"):
             path = Path(cell.record.output)
             seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)

@@ -11,12 +11,14 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
 
 from ...core.codec import FORMATS
+from ...core.deliver.form import forms as all_forms
 from ...core.errors import RulesError
 from ...core.fit import check_receiver
 from ...core.model import Receiver
 from ...core.model.more_rules import RULES
 from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
+from ...core.standin.machine import kinds
 from .parts import part_label
 
 
@@ -48,6 +50,16 @@ class Blank:
 def forms() -> tuple[tuple[tuple[str, str], str], ...]:
     """Every form that can be written, with its name."""
     return tuple((key, form.name) for key, form in FORMATS.items())
+
+
+def delivery_forms() -> tuple[tuple[str, str], ...]:
+    """Every form that a set can be handed over in."""
+    return tuple((form.key, form.name) for form in all_forms().values())
+
+
+def machines() -> tuple[tuple[str, str], ...]:
+    """Every machine that there is a stand-in for."""
+    return (("", "no stand-in"), *((kind.key, f"the stand-in {kind.name}") for kind in kinds().values()))
 
 
 def bit_rates() -> tuple[tuple[int, str], ...]:
@@ -102,12 +114,18 @@ BLANKS = (
     Blank("TREATMENT", "They leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
     Blank("TREATMENT", "Where depth falls, dither is", ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("shaped", "noise-shaped"), ("none", "none"))),
     Blank("TREATMENT", "Outputs go to the folder", ("delivery", "folder")),
+    Blank("TREATMENT", "The set is handed over as", ("delivery", "form"), choices=delivery_forms),
+    Blank("TREATMENT", "each file as", ("delivery", "names")),
+    Blank("TREATMENT", "with", ("delivery", "manifest"), choices=(
+        ("none", "no list"), ("jsonl", "a list in JSON lines"), ("csv", "a list in CSV"), ("both", "both lists"))),
+    Blank("TREATMENT", "Joined in one file, pauses are", ("delivery", "pause_seconds"), "s", "number"),
+    Blank("TREATMENT", "It is tried on", ("standin",), choices=machines),
 )  # fmt: skip
 
 
 #: What an emptied blank means where it is not “no rule”.
 _ZERO: dict[str, Any] = {
-    "lead_seconds": 0.0, "fade_in_seconds": 0.0, "fade_out_seconds": 0.0, "loop_seconds": 0.0, "limiter_db": 0.0, "presence_db": 0.0, "folder": "", "bit_rate": 0, "kinds": [],
+    "lead_seconds": 0.0, "fade_in_seconds": 0.0, "fade_out_seconds": 0.0, "loop_seconds": 0.0, "limiter_db": 0.0, "presence_db": 0.0, "folder": "", "names": "{name}", "pause_seconds": 0.0, "bit_rate": 0, "kinds": [],
 }  # fmt: skip
 
 

@@ -166,7 +166,7 @@ def _cell_look(cell: Cell) -> _CellLook:
     size = cell.record.bytes if cell.record and state == "made" else fit and fit.predicted_bytes
     used = round(min(1.0, size / limit), 3) if limit and size else 0.0
     bar = "cannot" if limit and size and size > limit else "convert"
-    return _CellLook(state, WORDS[state], warned, _numbers(cell), used, bar)
+    return _CellLook(cell.shown, WORDS[cell.shown], warned, _numbers(cell), used, bar)
 
 
 _LEFT = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter

@@ -3,16 +3,17 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Generator, Iterable
+from collections.abc import Generator, Iterable, Sequence
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, QTimer, Signal
+from PySide6.QtCore import QAbstractTableModel, QMimeData, QModelIndex, QPersistentModelIndex, Qt, QTimer, Signal
 
 from ...core.log import log
 from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
 from ...core.project import Cell, edits
+from ..made_files import files_of, mime_of
 from ..session import Session
 from ..theme.shapes import WORDS
 from .order import Order, StateOf
@@ -200,8 +201,17 @@ class BoardModel(QAbstractTableModel):
     def columnCount(self, parent: Index | None = None) -> int:
         return HEADS + len(self.session.project.receivers)
 
+    def mimeData(self, indexes: Sequence[QModelIndex]) -> QMimeData:
+        """Made files of cells, as a file manager takes them."""
+        cells = (self.cell_at(index) for index in indexes)
+        return mime_of(files_of(cell for cell in cells if cell))
+
     def flags(self, index: Index) -> Qt.ItemFlag:
-        return _EDITABLE if index.column() == NAME else _PLAIN
+        if index.column() == NAME:
+            return _EDITABLE
+        cell = self.cell_at(index) if index.column() >= HEADS else None
+        # A made file can be dragged out into another program.
+        return _PLAIN | Qt.ItemFlag.ItemIsDragEnabled if cell is not None and cell.state == "made" else _PLAIN
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         try:
@@ -252,13 +262,13 @@ class BoardModel(QAbstractTableModel):
 
     def _cell_data(self, cell: Cell, role: int) -> Any:
         if role == Qt.ItemDataRole.DisplayRole:
-            return WORDS[cell.state]
+            return WORDS[cell.shown]
         if role in (Qt.ItemDataRole.ToolTipRole, Qt.ItemDataRole.AccessibleTextRole):
             return self._told(cell)
         return None
 
     def _told(self, cell: Cell) -> str:
-        text = f"{cell.clip.name} for {cell.receiver.name}: {WORDS[cell.state]}"
+        text = f"{cell.clip.name} for {cell.receiver.name}: {WORDS[cell.shown]}"
         if cell.fit is None:
             return text
         if cell.state == "failed" and cell.made:

@@ -17,10 +17,25 @@ STATES: dict[str, tuple[str, ...]] = {
     "Failed": ("failed",),
     "Stale": ("stale",),
     "Not made yet": ("as_is", "convert"),
-    "Made": ("made",),
+    "Made": ("made", "delivered", "older"),
+    "Not delivered": ("made", "older"),
+    "Older copy delivered": ("older",),
 }
 #: Order of states by how much they want somebody.
-_RANK = ("failed", "cannot", "decide", "stale", "making", "waiting", "convert", "as_is", "made", "left_out")
+_RANK = (
+    "failed",
+    "cannot",
+    "decide",
+    "stale",
+    "making",
+    "waiting",
+    "convert",
+    "as_is",
+    "older",
+    "made",
+    "delivered",
+    "left_out",
+)
 
 _LOT = 200  # clips between two chances to let go
 

@@ -89,6 +89,7 @@ class Board(QTableView):
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.setEditTriggers(QAbstractItemView.EditTrigger.DoubleClicked)
         self.setMouseTracking(True)
+        self.setDragEnabled(True)
         rows = self.verticalHeader()
         rows.hide()
         rows.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)

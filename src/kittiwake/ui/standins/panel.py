@@ -10,11 +10,13 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any, TypeVar
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from ...core.errors import reason_of
 from ...core.extensions import import_all
 from ...core.standin.machine import Kind, Machine, kinds
+from ...core.standin.machines.phone import Phone
 
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
 #: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
@@ -41,7 +43,13 @@ def _makers() -> dict[str, Maker]:
 
 
 class StandIns(QWidget):
-    """The machines of this window, each made when it is first wanted; shows the panel of one."""
+    """The machines of this window, each made when it is first wanted; shows the panel of one.
+
+    ``played`` gives what a machine lets be heard, ``said`` what it says.
+    """
+
+    played = Signal(str, object)  # key of its kind, Held
+    said = Signal(str)
 
     def __init__(self, pressed: Callable[[], object]) -> None:
         super().__init__()
@@ -63,8 +71,17 @@ class StandIns(QWidget):
             self._machines[key] = kinds()[key].make()
             widget = self._widgets[key] = _makers()[key](self._machines[key])
             widget.pressed.connect(self._pressed)
+            if hasattr(widget, "played"):
+                widget.played.connect(lambda held, key=key: self.played.emit(key, held))
+                widget.said.connect(self.said)
             self._column.addWidget(widget)
         return self._machines[key]
+
+    def phone(self) -> Phone:
+        """The telephone system, which has a page of its own too."""
+        machine = self.machine("phone")
+        assert isinstance(machine, Phone)
+        return machine
 
     def panel(self, key: str) -> Any:
         """The widget of the machine of that kind."""

@@ -32,9 +32,15 @@ class Colours:
 
     def of(self, state: str) -> QColor:
         """Colour of a cell's state."""
-        name = {"making": "accent", "failed": "cannot", "waiting": "soft", "empty": "soft", "left_out": "soft"}.get(
-            state, state
-        )
+        name = {
+            "making": "accent",
+            "failed": "cannot",
+            "waiting": "soft",
+            "empty": "soft",
+            "left_out": "soft",
+            "delivered": "made",
+            "older": "stale",
+        }.get(state, state)
         return QColor(getattr(self, name))
 
 

@@ -18,6 +18,8 @@ WORDS = {
     "left_out": "not for it",
     "making": "making",
     "made": "made",
+    "delivered": "delivered",
+    "older": "older sent",
     "stale": "stale",
     "failed": "failed",
 }
@@ -86,6 +88,22 @@ def _made(painter: QPainter, box: QRectF, colour: QColor) -> None:
     painter.fillPath(path, colour)
 
 
+def _delivered(painter: QPainter, box: QRectF, colour: QColor) -> None:
+    # The bird on a ledge.
+    upper = QRectF(box.x(), box.y(), box.width(), box.height() * 0.8)
+    _made(painter, upper, colour)
+    painter.setPen(QPen(colour, max(1.6, box.width() / 8)))
+    painter.drawLine(_at(box, 0.08, 0.94), _at(box, 0.92, 0.94))
+
+
+def _older(painter: QPainter, box: QRectF, colour: QColor) -> None:
+    # The same, no longer filled.
+    upper = QRectF(box.x(), box.y(), box.width(), box.height() * 0.8)
+    _stale(painter, upper, colour)
+    painter.setPen(QPen(colour, max(1.6, box.width() / 8)))
+    painter.drawLine(_at(box, 0.08, 0.94), _at(box, 0.92, 0.94))
+
+
 def _stale(painter: QPainter, box: QRectF, colour: QColor) -> None:
     # The same wings, not filled any more.
     path = QPainterPath(_at(box, 0.02, 0.3))
@@ -116,6 +134,8 @@ _DRAW = {
     "decide": _decide,
     "cannot": _cannot,
     "made": _made,
+    "delivered": _delivered,
+    "older": _older,
     "stale": _stale,
     "failed": _failed,
     "making": _making,

@@ -77,6 +77,10 @@ def style_sheet(c: Colours) -> str:
     QComboBox::down-arrow {{ image: url({_ARROW}); width: 12px; height: 12px; }}
     QComboBox QAbstractItemView {{ background: {c.sheet}; color: {c.text}; selection-background-color: {c.chosen};
         selection-color: {c.text}; }}
+    QTreeView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 6px; outline: none; }}
+    QTreeView:focus {{ border: 1px solid {c.accent}; }}
+    QTreeView::item {{ padding: 3px 6px; border-bottom: 1px solid {c.line}; }}
+    QTreeView::item:selected {{ background: {c.chosen}; color: {c.text}; }}
     QListView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
         outline: none; }}
     QListView::item {{ padding: 5px 8px; }}

@@ -1,0 +1,338 @@
+"""The bench for a telephone menu: its tree, prompts that are put to keys, and a telephone to try it."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import (
+    QDoubleSpinBox,
+    QHBoxLayout,
+    QLabel,
+    QListWidgetItem,
+    QPlainTextEdit,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
+
+from ...core.errors import KittiwakeError
+from ...core.model.units import format_seconds
+from ...core.project.project import Project
+from ...core.standin.machine import Heard, Held
+from ...core.standin.machines.phone import Phone
+from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, menu_in, plan_of, said_in
+from ...core.standin.phone.edit import FREE, GREETING, Slot, made_menu, put, slots
+from ..button import Button
+from ..phoning import Phoner
+from ..session import Session
+from .parts import part_label
+from .phone_tree import Keypad, Prompts, Tree
+
+_NOBODY = DialPlan("Phone", "main", {"main": Menu("main")})
+
+
+class PhonePage(QWidget):
+    """``heard`` gives what came out of the telephone; ``told`` words for the foot of the window; ``recorded`` what was recorded over it."""
+
+    heard = Signal(object)  # Held
+    told = Signal(str)
+    recorded = Signal(object)  # Path
+
+    def __init__(self, session: Session, phone: Phone) -> None:
+        super().__init__()
+        self._session = session
+        self.phone = phone
+        self.phoner = Phoner(self)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 8, 14, 8)
+        row.setSpacing(14)
+        row.addLayout(self._left(), 5)
+        row.addLayout(self._middle(), 3)
+        row.addLayout(self._right(), 3)
+        self.phoner.done.connect(self._done)
+        session.job_changed.connect(lambda: self.refresh() if self.isVisible() else None)
+        session.cell_changed.connect(lambda *_: self.refresh() if self.isVisible() else None)
+        self._given: dict[str, str] = {}
+
+    def _left(self) -> QVBoxLayout:
+        column = QVBoxLayout()
+        self.head = QLabel("Phone menu")
+        self.head.setProperty("head", True)
+        column.addWidget(self.head)
+        self.tree = Tree()
+        self.tree.dropped.connect(lambda at, name: self.assign(at, name))
+        column.addWidget(self.tree, 1)
+        keys = QHBoxLayout()
+        keys.setSpacing(6)
+        self.menu_button = Button("Make it a menu  Ins")
+        self.menu_button.clicked.connect(self.make_menu)
+        self.free_button = Button("Take it off  Del")
+        self.free_button.clicked.connect(self.take_off)
+        self.names_button = Button("Assign by name")
+        self.names_button.setToolTip("Of names that begin with keys: “1 Fares”, “12 Evening fares”")
+        self.names_button.clicked.connect(self.by_name)
+        for button in (self.menu_button, self.free_button, self.names_button):
+            keys.addWidget(button)
+        keys.addStretch(1)
+        column.addLayout(keys)
+        return column
+
+    def _middle(self) -> QVBoxLayout:
+        column = QVBoxLayout()
+        column.addWidget(part_label("PROMPTS: ENTER PUTS ONE TO THE KEY"))
+        self.prompts = Prompts()
+        self.prompts.itemActivated.connect(lambda _: self.assign_current())
+        column.addWidget(self.prompts, 1)
+        self.state = QLabel()
+        self.state.setWordWrap(True)
+        self.state.setProperty("soft", True)
+        column.addWidget(self.state)
+        return column
+
+    def _right(self) -> QVBoxLayout:
+        column = QVBoxLayout()
+        column.addWidget(part_label("STAND-IN: A TELEPHONE"))
+        self.keypad = Keypad(self.press)
+        column.addWidget(self.keypad)
+        calls = QHBoxLayout()
+        calls.setSpacing(6)
+        self.call_button = Button("Call")
+        self.call_button.clicked.connect(self.call)
+        self.walk_button = Button("Hear every prompt")
+        self.walk_button.clicked.connect(self.walk)
+        calls.addWidget(self.call_button)
+        calls.addWidget(self.walk_button)
+        column.addLayout(calls)
+        line = QHBoxLayout()
+        line.setSpacing(6)
+        self.loss = self._number("packets lost", 0, 50, 0.5, " %")
+        self.jitter = self._number("jitter", 0, 200, 5, " ms")
+        for words, box in (("lost", self.loss), ("jitter", self.jitter)):
+            line.addWidget(QLabel(words))
+            line.addWidget(box)
+        column.addLayout(line)
+        self.log = QPlainTextEdit()
+        self.log.setReadOnly(True)
+        self.log.setAccessibleName("What happened in the call")
+        self.log.setPlaceholderText("Call, and press keys: they are really sounded and really detected.")
+        column.addWidget(self.log, 1)
+        return column
+
+    def _number(self, name: str, low: float, high: float, step: float, unit: str) -> QDoubleSpinBox:
+        box = QDoubleSpinBox()
+        box.setRange(low, high)
+        box.setSingleStep(step)
+        box.setDecimals(1 if step < 1 else 0)
+        box.setSuffix(unit)
+        box.setAccessibleName(name)
+        box.valueChanged.connect(self._set_line)
+        return box
+
+    # -- the plan --------------------------------------------------------------------------------------------------
+
+    @property
+    def plan(self) -> DialPlan:
+        """That of the job; one with an empty menu where it has none, or one that cannot be read."""
+        text = self._session.project.job.dial_plan
+        try:
+            return plan_of(text) if text else _NOBODY
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+            return _NOBODY
+
+    def begin(self) -> None:
+        """Shown anew."""
+        self.refresh()
+        (self.prompts if self.prompts.count() else self.tree).setFocus()
+
+    def refresh(self) -> None:
+        self._take_prompts()
+        plan = self.plan
+        self.phone.plan = plan
+        there = {name.casefold() for name in self.phone.prompts}
+        some = slots(plan)
+        self.tree.show_slots(some, [self._words(slot, there) for slot in some])
+        missing, unused = plan.missing(self.phone.prompts), plan.unused(self.phone.prompts)
+        self.head.setText(
+            f"{plan.name}: {len(plan.menus)} menu{'s' if len(plan.menus) != 1 else ''}, {len(plan.prompts)} prompts"
+        )
+        self._list_prompts(plan)
+        told = [f"{len(missing)} missing: {', '.join(missing[:4])}" if missing else "None is missing"]
+        told.append(f"{len(unused)} not used" if unused else "all are used")
+        self.state.setText(", ".join(told) + ".")
+
+    def _take_prompts(self) -> None:
+        """What is made for a telephone on this board, handed to the stand-in; again only where it has changed."""
+        project: Project = self._session.project
+        wanted: dict[str, tuple[str, str]] = {}
+        for receiver in project.receivers:
+            if receiver.standin != "phone":
+                continue
+            for clip in project.job.clips:
+                cell = project.cell(clip, receiver)
+                if cell.state == "made" and cell.record is not None:
+                    wanted.setdefault(
+                        Path(cell.record.output).stem.casefold(), (cell.record.output, cell.record.sha256)
+                    )
+        gone = [name for name in self.phone.shelf.files if Path(name).stem.casefold() not in wanted]
+        for name in gone:
+            del self.phone.shelf.files[name]
+            self._given.pop(Path(name).stem.casefold(), None)
+        for key, (output, digest) in wanted.items():
+            if self._given.get(key) == digest:
+                continue
+            path = Path(output)
+            try:
+                if self.phone.hand(path.name, path.read_bytes()):
+                    self._given[key] = digest
+                elif self.phone.refusal:
+                    self.told.emit(f"The phone refuses {path.name}: {self.phone.refusal.reason}")
+            except OSError:
+                continue
+
+    def _words(self, slot: Slot, there: set[str]) -> tuple[str, str, str, bool]:
+        names = said_in(slot.what)
+        missing = [name for name in names if name.casefold() not in there]
+        key = {GREETING: "says", FREE: "next key"}.get(slot.key, f"key {slot.key}")
+        target = menu_in(slot.what)
+        does = ", ".join(names) if names else f"menu {target}" if target else slot.what
+        if missing:
+            does += "  (missing)" if len(names) == 1 else f"  ({', '.join(missing)} missing)"
+        way = slot.way + (slot.key if slot.key not in (GREETING, FREE) else "")
+        return key, does or "–", way, bool(missing) or (slot.key == GREETING and not names)
+
+    def _list_prompts(self, plan: DialPlan) -> None:
+        said = {name.casefold() for name in plan.prompts}
+        row = self.prompts.currentRow()
+        names = list(self.phone.prompts)
+        if [self.prompts.item(n).data(Qt.ItemDataRole.UserRole) for n in range(self.prompts.count())] != names:
+            self.prompts.clear()
+            for name in names:
+                item = QListWidgetItem()
+                item.setData(Qt.ItemDataRole.UserRole, name)
+                self.prompts.addItem(item)
+        for n, (name, held) in enumerate(self.phone.prompts.items()):
+            mark = "●" if name.casefold() in said else "○"
+            self.prompts.item(n).setText(f"{mark} {name}   {format_seconds(held.seconds)}")
+        self.prompts.setCurrentRow(min(max(0, row), self.prompts.count() - 1))
+
+    def _put(self, text: str, plan: DialPlan) -> None:
+        project = self._session.project
+        project.change(text, project.job.changed(dial_plan=plan.to_toml()))
+        self.refresh()
+
+    def assign_current(self) -> None:
+        """The chosen prompt to the chosen row; then the next prompt is chosen."""
+        item = self.prompts.currentItem()
+        if item is not None:
+            self.assign(self.tree.row(), str(item.data(Qt.ItemDataRole.UserRole)))
+            self.prompts.setCurrentRow(min(self.prompts.currentRow() + 1, self.prompts.count() - 1))
+
+    def assign(self, row: int, name: str) -> None:
+        """A prompt to a row of the tree. Where that was a greeting, the next free key is chosen."""
+        if not 0 <= row < len(self.tree.slots):
+            return
+        slot = self.tree.slots[row]
+        try:
+            plan, key = put(self.plan, slot, f"say {name}")
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+            return
+        self._put(f"“{name}” at {key if key != GREETING else 'the beginning'} of {slot.menu}", plan)
+        self._last = (slot.menu, key)
+        self._choose(slot.menu, FREE if slot.key in (GREETING, FREE) else slot.key)
+
+    _last = ("", "")
+
+    def make_menu(self) -> None:
+        """The chosen key, or the one that something was put to last, leads to a menu."""
+        row = self.tree.row()
+        slot = self.tree.slots[row] if 0 <= row < len(self.tree.slots) else None
+        if slot is not None and slot.key in (FREE, GREETING):
+            slot = next((one for one in self.tree.slots if (one.menu, one.key) == self._last), slot)
+        if slot is None:
+            return
+        try:
+            plan, name = made_menu(self.plan, slot)
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+            return
+        self._put(f"a menu at {slot.key} of {slot.menu}", plan)
+        self._choose(name, FREE)
+
+    def take_off(self) -> None:
+        """Nothing at the chosen key any more."""
+        row = self.tree.row()
+        if 0 <= row < len(self.tree.slots):
+            slot = self.tree.slots[row]
+            if slot.key != FREE:
+                self._put(f"nothing at {slot.key} of {slot.menu}", put(self.plan, slot, "")[0])
+
+    def by_name(self) -> None:
+        try:
+            plan = from_names(self.phone.prompts, self.plan.name)
+        except KittiwakeError as error:
+            self.told.emit(str(error))
+            return
+        self._put("assigning by name", plan)
+        self.told.emit(f"{len(plan.menus)} menus, {len(plan.prompts)} prompts. Ctrl+Z takes it back.")
+
+    def _choose(self, menu: str, key: str) -> None:
+        row = next((n for n, one in enumerate(self.tree.slots) if (one.menu, one.key) == (menu, key)), None)
+        if row is not None:
+            self.tree.choose(row)
+
+    # -- the telephone ---------------------------------------------------------------------------------------------
+
+    def _set_line(self) -> None:
+        self.phone.line(f"loss {self.loss.value()} % jitter {self.jitter.value()}")
+
+    def call(self) -> None:
+        """Call, or hang up."""
+        if self.phone.call is not None and not self.phone.call.ended:
+            self._show(self.phone.hang_up())
+        else:
+            self.log.clear()
+            self.phoner.do(lambda: self.phone.dial(""))
+
+    def press(self, key: str) -> None:
+        """Press a key; a call is begun by the first."""
+        if self.phone.call is None or self.phone.call.ended:
+            self.log.clear()
+            self.phoner.do(lambda: self.phone.dial(key))
+        else:
+            self.phoner.do(lambda: self.phone.keys(key))
+
+    def walk(self) -> None:
+        """Call until every prompt was heard."""
+        self.log.clear()
+        self.told.emit("Calling until every prompt was heard …")
+        self.phoner.do(self.phone.walk)
+
+    def _done(self, came: object) -> None:
+        if isinstance(came, Heard):
+            self._show(came)
+        else:
+            self.told.emit(str(came))
+
+    def _show(self, came: Heard) -> None:
+        self.log.appendPlainText(came.told.replace("; ", "\n"))
+        self.told.emit(came.told.rpartition("; ")[2])
+        goes_on = self.phone.call is not None and not self.phone.call.ended
+        self.call_button.setText("Hang up" if goes_on else "Call")
+        if isinstance(came.sound, Held) and len(came.sound.sound):
+            self.heard.emit(came.sound)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if event.key() == Qt.Key.Key_Insert:
+            self.make_menu()
+        elif event.key() == Qt.Key.Key_Delete:
+            self.take_off()
+        elif event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and self.focusWidget() is self.tree:
+            self.assign_current()
+        else:
+            super().keyPressEvent(event)
+
+    def shut_down(self) -> None:
+        self.phoner.shut_down()

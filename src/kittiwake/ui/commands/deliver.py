@@ -1,0 +1,169 @@
+"""Commands that hand a set over, and tell of it."""
+
+from __future__ import annotations
+
+import datetime
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtWidgets import QApplication
+
+from ...commands import command
+from ...core.deliver import Plan, plan_of, send
+from ...core.deliver.report import outline_of, report_of
+from ...core.fit.demands import demands_of
+from ...core.make.delivered import delivered_in
+from ...core.make.place import write_whole
+from ...core.model import Receiver
+from ...core.project.handing import items_of, root_of
+from ...core.standin.judge import TAKEN, judged
+from ...core.standin.link import Link
+from ..ask import where_to_save
+from ..context import Context
+from ..deliver_dialog import DeliverDialog
+from ..made_files import files_of, mime_of
+from ..printed import write_pdf
+from ..short_path import short_path
+from ..waiting import Waiting
+
+
+def _receiver(at: Context) -> Receiver | None:
+    """The current one; else the first that something was made for."""
+    current = at.board.current_receiver()
+    if current is not None:
+        return current
+    project = at.session.project
+    made = (
+        one for one in project.receivers if any(project.cell(clip, one).state == "made" for clip in project.job.clips)
+    )
+    return next(made, None)
+
+
+def _into(at: Context, receiver: Receiver) -> Path:
+    """Where it went the last time; else beside what was made."""
+    root = root_of(at.session.project, receiver)
+    last = next((one.into for one in reversed(list(delivered_in(root).values())) if one.into), "")
+    return Path(last) if last else at.session.project.output_folder / f"{root.name} delivery"
+
+
+@command(
+    "deliver.open",
+    "Deliver…",
+    "Hand over all that was made for a receiver, in the form that it takes.",
+    "Shift+B",
+    menu="Receiver",
+)
+def deliver(at: Context) -> None:
+    receiver = _receiver(at)
+    items, missing = items_of(at.session.project, receiver) if receiver else ([], [])
+    if receiver is None or not items:
+        at.status.say("Nothing is made yet that could be handed over: M makes all that can be made.")
+        return
+    dialog = DeliverDialog(
+        at.window, receiver, items, missing, root_of(at.session.project, receiver), _into(at, receiver)
+    )
+
+    def take() -> None:
+        if (plan := dialog.plan) is not None:
+            at.attempt(lambda: _deliver(at, plan, dialog.tries, dialog.takes_away))
+
+    dialog.accepted.connect(take)
+    dialog.open()
+
+
+def _deliver(at: Context, plan: Plan, tries: bool, takes_away: bool) -> None:
+    kind = at.bench.stand_ins.kind(plan.receiver.standin) if tries else None
+    verdicts: dict[str, str] = {}
+
+    def work(checkpoint: Callable[[], object]) -> str:
+        if kind is not None:
+            for place, told in judged(plan, Link(kind, at.bench.stand_ins.machine(kind.key))):
+                verdicts[place] = told
+                checkpoint()
+        return send(plan, verdicts, take_away=takes_away, cancelled=lambda: bool(checkpoint())).words
+
+    if kind is not None:
+        at.bench.stand_ins.machine(kind.key)  # made in this thread, with its panel
+    with Waiting(
+        at.window, f"Handing {len(plan.places)} files over …", "It was stopped; what went until then is noted."
+    ) as waiting:
+        told = waiting.result_of(work)
+    told = told.replace(str(plan.into), short_path(plan.into))
+    refused = {place: why for place, why in verdicts.items() if why != TAKEN}
+    if refused:
+        place, why = next(iter(refused.items()))
+        told += f" The {kind.name if kind else ''} refuses {len(refused)}: {place}: {why}"
+    elif verdicts:
+        told += f" The {kind.name if kind else ''} takes all of them."
+    at.session.project.column_changed.emit(plan.receiver.slug)
+    at.bench.stand_ins.refresh()
+    at.status.say(told)
+
+
+@command(
+    "deliver.report",
+    "Acceptance report…",
+    "Write a page about a delivery, as HTML or PDF, for whoever ordered the set.",
+    menu="Receiver",
+)
+def report(at: Context) -> None:
+    receiver = _receiver(at)
+    items, _ = items_of(at.session.project, receiver) if receiver else ([], [])
+    if receiver is None or not items:
+        at.status.say("Nothing is made yet that could be reported on.")
+        return
+    project = at.session.project
+    root = root_of(project, receiver)
+    path = where_to_save(
+        at.window,
+        "Acceptance report",
+        root.parent / f"{root.name} report.html",
+        "Pages (*.html);;PDF (*.pdf)",
+        (".html", ".pdf"),
+    )
+    if path is None:
+        return
+    plan = plan_of(items, receiver, root, _into(at, receiver))
+    verdicts = {one.name: one.verdict for one in delivered_in(root).values() if one.verdict}
+
+    def work(checkpoint: Callable[[], object]) -> str:
+        def outline(file: Path) -> list[float]:
+            checkpoint()
+            return outline_of(file)
+
+        when = datetime.date.today().isoformat()
+        return report_of(
+            plan,
+            verdicts,
+            demands_of(receiver),
+            title=f"{project.job.name}: {receiver.name}",
+            when=when,
+            outlines=outline,
+        )
+
+    def write() -> None:
+        with Waiting(at.window, "Writing the report …") as waiting:
+            page = waiting.result_of(work)
+        if path.suffix.lower() == ".pdf":
+            write_pdf(page, path)
+        else:
+            write_whole(path, page.encode("utf-8"))
+        at.status.say(f"The report lies in {path}.")
+
+    at.attempt(write)
+
+
+@command(
+    "deliver.copy",
+    "Copy the made files",
+    "Put the made files of the selected cells on the clipboard, as files.",
+    "Ctrl+Shift+C",
+    menu="Receiver",
+)
+def copy_files(at: Context) -> None:
+    paths = files_of(at.board.selected_cells())
+    if not paths:
+        at.status.say("Select made cells, to copy their files.")
+        return
+    QApplication.clipboard().setMimeData(mime_of(paths))
+    at.status.say(f"{len(paths)} file{'s' if len(paths) != 1 else ''} on the clipboard.")

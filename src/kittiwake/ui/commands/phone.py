@@ -1,0 +1,21 @@
+"""Commands of the telephone menu."""
+
+from __future__ import annotations
+
+from ...commands import command
+from ..context import Context
+
+
+@command(
+    "phone.open",
+    "Phone menu…",
+    "Put made prompts to the keys of a telephone menu, and call it.",
+    "Shift+F5",
+    menu="Receiver",
+)
+def open_phone(at: Context) -> None:
+    if not any(receiver.standin == "phone" for receiver in at.session.project.receivers):
+        at.status.say("No receiver of the board is a phone with a menu: Ctrl+R chooses one.")
+        return
+    at.status.say("")
+    at.bench.show_phone()

@@ -1,0 +1,48 @@
+"""Calls to the stand-in telephone system, in the background, one after the other."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
+
+from PySide6.QtCore import QObject, Signal
+
+from ..core.errors import KittiwakeError
+from ..core.standin.machine import Heard
+
+
+class Phoner(QObject):
+    """``done`` with what was heard, or a sentence."""
+
+    done = Signal(object)  # Heard or str
+
+    def __init__(self, parent: QObject) -> None:
+        super().__init__(parent)
+        self._pool = ThreadPoolExecutor(1, thread_name_prefix="phone")
+        self.waiting = 0
+        self.done.connect(self._count)
+
+    def _count(self, _: object) -> None:
+        self.waiting -= 1
+
+    @property
+    def busy(self) -> bool:
+        return self.waiting > 0
+
+    def do(self, work: Callable[[], Heard]) -> None:
+        """Do something with the telephone."""
+        self.waiting += 1
+
+        def run() -> None:
+            try:
+                came: object = work()
+            except KittiwakeError as error:
+                came = str(error)
+            except Exception as error:  # the thread's last chance to tell anybody
+                came = f"The call failed: {error}."
+            self.done.emit(came)
+
+        self._pool.submit(run)
+
+    def shut_down(self) -> None:
+        self._pool.shutdown(wait=True, cancel_futures=True)

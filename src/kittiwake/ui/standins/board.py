@@ -1,0 +1,14 @@
+"""The panel of the stand-in voice board."""
+
+from __future__ import annotations
+
+from ...core.standin import Machine
+from ...core.standin.machines.board import FLASH
+from .drawing import board as drawn
+from .panel import panel
+from .set_panel import SetPanel
+
+
+@panel("board")
+def board_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "board", "STAND-IN: A VOICE BOARD", drawn, FLASH)

@@ -1,0 +1,14 @@
+"""The panel of the stand-in telephone system, beside the rules of its receiver: what it holds. Its menu has a page of its own."""
+
+from __future__ import annotations
+
+from ...core.standin import Machine
+from ...core.standin.machines.phone import MEMORY
+from .drawing import handset as drawn
+from .panel import panel
+from .set_panel import SetPanel
+
+
+@panel("phone")
+def phone_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "phone", "STAND-IN: A PHONE", drawn, MEMORY, ("walk",))

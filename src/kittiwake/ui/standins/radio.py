@@ -1,0 +1,14 @@
+"""The panel of the stand-in deck radio."""
+
+from __future__ import annotations
+
+from ...core.standin import Machine
+from ...core.standin.machines.radio import MEMORY
+from .drawing import radio as drawn
+from .panel import panel
+from .set_panel import SetPanel
+
+
+@panel("radio")
+def radio_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "radio", "STAND-IN: A DECK RADIO", drawn, MEMORY)

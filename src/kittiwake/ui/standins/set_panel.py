@@ -1,0 +1,137 @@
+"""The panel of a machine that holds a set: what it holds, what it refused and why, and what can be done to it."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QListWidget, QVBoxLayout
+
+from ...core.model.units import format_bytes, format_hz, format_seconds
+from ...core.standin.machine import Action, Kind, Machine, kinds
+from ..bench.parts import part_label
+from ..button import Button
+from .drawing import Draw, Drawing
+
+
+class SetPanel(QFrame):
+    """One machine; see ``panel.Maker``.
+
+    ``played`` gives what is to be heard, once something was done; ``said`` what that came to, in words.
+
+    Parameters
+    ----------
+    room : bytes that it has.
+    words : which of its actions have a button; by default all.
+    """
+
+    pressed = Signal()
+    played = Signal(object)  # Held
+    said = Signal(str)
+
+    def __init__(
+        self, machine: Machine, key: str, title: str, draw: Draw, room: int, words: tuple[str, ...] | None = None
+    ) -> None:
+        super().__init__()
+        self.machine, self._room = machine, room
+        self.kind: Kind = kinds()[key]
+        self._actions = [one for one in self.kind.actions if words is None or one.word in words]
+        self.setProperty("sheet", True)
+        self.setFixedWidth(330)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 10, 16, 10)
+        column.setSpacing(5)
+        column.addWidget(part_label(title))
+        self._drawing = Drawing(draw)
+        column.addWidget(self._drawing)
+        self.list = QListWidget()
+        self.list.setAccessibleName(f"What the {self.kind.name} holds")
+        self.list.setFixedHeight(88)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.list.setTextElideMode(Qt.TextElideMode.ElideMiddle)
+        self.list.itemActivated.connect(lambda _: self._act(0))
+        column.addWidget(self.list)
+        self._told = QLabel()
+        self._told.setWordWrap(True)
+        self._told.setAccessibleName(f"What the {self.kind.name} says")
+        column.addWidget(self._told)
+        self._memory = QLabel()
+        self._memory.setProperty("soft", True)
+        column.addWidget(self._memory)
+        column.addLayout(self._buttons())
+        self.show_state()
+
+    def _buttons(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        row.setSpacing(6)
+        self.buttons: list[Button] = []
+        for n, action in enumerate(self._actions):
+            button = Button(action.label)
+            button.clicked.connect(lambda _=False, n=n: self._act(n))
+            self.buttons.append(button)
+            row.addWidget(button)
+        self.button = Button("Hear it  P")
+        self.button.clicked.connect(self.pressed)
+        row.addWidget(self.button)
+        return row
+
+    def _act(self, n: int) -> None:
+        action: Action = self._actions[n]
+        came = action.run(self.machine, self._chosen() if action.takes else "")
+        self.said.emit(came.told)
+        if came.sound is not None:
+            self.played.emit(came.sound)
+        self.show_state()
+        self._told.setText(f"{came.told}.")
+
+    def _chosen(self) -> str:
+        items = self.list.selectedItems()
+        return str(items[0].data(Qt.ItemDataRole.UserRole)) if items else ""
+
+    def show_state(self, handed: str = "") -> None:
+        names = self._names()
+        current = self.list.currentRow()
+        if [self.list.item(n).data(Qt.ItemDataRole.UserRole) for n in range(self.list.count())] != [
+            name for name, _ in names
+        ]:
+            self.list.clear()
+            for name, _ in names:
+                self.list.addItem("")
+                self.list.item(self.list.count() - 1).setData(Qt.ItemDataRole.UserRole, name)
+        for n, (_, words) in enumerate(names):
+            self.list.item(n).setText(words)
+        if 0 <= current < len(names):
+            self.list.setCurrentRow(current)
+        refusal, held = self.machine.refusal, self.machine.held
+        state = str(getattr(self.machine, "state", ""))
+        if refusal:
+            self._told.setText(f"Refused {handed}: {refusal.reason} (byte {refusal.at:,})")
+        elif state:
+            self._told.setText(f"It says: {state}.")
+        elif held:
+            self._told.setText(f"{held.name}: {format_seconds(held.seconds)}, {format_hz(held.rate)}.")
+        else:
+            self._told.setText("It holds nothing. ⇧B delivers all that is made for it.")
+        used = self._used()
+        self._memory.setText(f"{len(names)} held, {format_bytes(used)} of {format_bytes(self._room)}")
+        self._drawing.show_share(used / self._room, "failed" if refusal else "made" if names else "empty")
+        for button in (*self.buttons, self.button):
+            button.setEnabled(bool(names) or held is not None)
+
+    def _names(self) -> list[tuple[str, str]]:
+        """What it holds: name, and words."""
+        shelf = getattr(self.machine, "shelf", None)
+        if shelf is None:
+            return [(name, f"{n}   {name}") for n, name in enumerate(getattr(self.machine, "sounds", ()))]
+        channel = getattr(self.machine, "channel", None)
+        out = []
+        for n, (name, one) in enumerate(shelf.files.items()):
+            mark = "▸ " if n == channel else "● " if one.new else "○ "
+            out.append((name, f"{mark}{name}   {format_seconds(one.held.seconds)}"))
+        return out
+
+    def _used(self) -> int:
+        shelf = getattr(self.machine, "shelf", None)
+        return shelf.used if shelf is not None else len(getattr(self.machine, "image", b""))
+
+    def set_sounding(self, sounding: bool) -> None:
+        """Whether something of it is being heard."""
+        self._drawing.set_sounding(sounding)
