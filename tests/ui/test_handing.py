@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from pathlib import Path
+from unittest import mock
 
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
@@ -14,7 +15,6 @@ from kittiwake.core.project.handing import root_of
 from kittiwake.core.standin.phone.dial_plan import plan_of
 from kittiwake.ui.commands import deliver
 from kittiwake.ui.deliver_dialog import DeliverDialog
-from kittiwake.ui.printed import write_pdf
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -122,7 +122,7 @@ class TestByName(HandingCase):
         free = rules.model_copy(
             update={
                 "rules": rules.rules.model_copy(
-                    update={"names": rules.rules.names.model_copy(update={"allowed": None})}
+                    update={"names": rules.rules.names.model_copy(update={"allowed": "A-Za-z0-9 _-"})}
                 )
             }
         )
@@ -138,9 +138,7 @@ class TestByName(HandingCase):
             self.actions += 1
             button.click()
         self.wait_for(lambda: not page.phoner.busy)
-        self.assertIn(
-            "of 5 prompts heard" if "prompt" not in page.plan.prompts else "prompts heard", page.log.toPlainText()
-        )
+        self.assertIn("6 of 6 prompts heard", page.log.toPlainText())
         self.assertEqual(plan_of(self.session.project.job.dial_plan).ways()["111 Babies"], "111")
         self.assertLessEqual(self.actions, 4)
 
@@ -216,8 +214,6 @@ class TestDelivering(HandingCase):
         self.assertTrue(board.board_model.flags(index) & Qt.ItemFlag.ItemIsDragEnabled)
         self.assertEqual([url.toLocalFile() for url in board.board_model.mimeData([index]).urls()], urls)
         self.assertFalse(board.board_model.flags(index.siblingAtColumn(1)) & Qt.ItemFlag.ItemIsDragEnabled)
-        from unittest import mock
-
         for name in ("report.html", "report.pdf"):
             path = self.folder / name
             with mock.patch.object(deliver, "where_to_save", return_value=path):
@@ -225,7 +221,6 @@ class TestDelivering(HandingCase):
             self.assertIn("The report lies in", self.said())
             self.assertTrue(path.read_bytes().startswith(b"<!doctype html>" if name.endswith("html") else b"%PDF"))
         self.assertGreater(Path(self.folder / "report.pdf").stat().st_size, 5000)
-        self.assertTrue(write_pdf)
 
     def test_a_panel_of_a_machine_that_holds_a_set(self) -> None:
         self.window.board.select(self.clip("prompt 01").id, "deck-radio")
