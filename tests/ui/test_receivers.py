@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from pathlib import Path
 from unittest import mock
 
 from PySide6.QtCore import Qt
@@ -280,7 +281,11 @@ class TestBeacon(WindowCase):
         self.press(Key.Key_P)
         self.assertTrue(self.window.player.playing)
         self.wait_for(lambda: not self.window.player.playing)
-        self.window.board.select(self.clip("Welcome").id, "phone-menu")
-        self.press(Key.Key_B)
+        cell = self.session.project.cell(self.clip("Welcome"), self.session.project.receivers[0])
+        assert cell.record is not None
+        self.window.bench.stand_ins.hand("beacon", Path(cell.record.output))
         self.assertIn("16-byte format", beacon._told.text())
         self.assertIn("still holds Quay_closed.wav", beacon._told.text())
+        self.window.board.select(self.clip("Welcome").id, "speech-engine")
+        self.press(Key.Key_B)
+        self.assertIn("There is no stand-in for Speech engine", self.window.status.words.text())

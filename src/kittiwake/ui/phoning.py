@@ -15,14 +15,16 @@ class Phoner(QObject):
     """``done`` with what was heard, or a sentence."""
 
     done = Signal(object)  # Heard or str
+    _came = Signal(object)
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="phone")
         self.waiting = 0
-        self.done.connect(self._count)
+        self._came.connect(self._tell)
 
-    def _count(self, _: object) -> None:
+    def _tell(self, came: object) -> None:
+        self.done.emit(came)
         self.waiting -= 1
 
     @property
@@ -40,7 +42,7 @@ class Phoner(QObject):
                 came = str(error)
             except Exception as error:  # the thread's last chance to tell anybody
                 came = f"The call failed: {error}."
-            self.done.emit(came)
+            self._came.emit(came)
 
         self._pool.submit(run)
 

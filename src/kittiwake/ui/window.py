@@ -146,6 +146,7 @@ class Window(QMainWindow):
         maker.finished.connect(session.outputs.look)
         session.outputs.unwanted_found.connect(lambda found: make.show_unwanted(at, found))
         player.said.connect(self.status.say)
+        self.ear.line_button.clicked.connect(lambda: self.run("ear.line_settings"))
         self.hearing.said.connect(self.status.say)
         player.moved.connect(self._ear_moved)
         player.changed.connect(self._ear_changed)

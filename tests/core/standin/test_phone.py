@@ -11,14 +11,15 @@ from hypothesis import given
 from hypothesis import strategies as st
 from pystoi import stoi
 
+from kittiwake.core.packets.conceal import FRAME, concealed
+from kittiwake.core.packets.weather import Weather, losses
 from kittiwake.core.standin.decode import mu_law_values, to_bytes
 from kittiwake.core.standin.machines.phone import Phone
 from kittiwake.core.standin.phone import rtp
 from kittiwake.core.standin.phone.call import Call, walked
-from kittiwake.core.standin.phone.conceal import FRAME, concealed
 from kittiwake.core.standin.phone.dial_plan import PlanError, from_names, plan_of
 from kittiwake.core.standin.phone.dtmf import detected
-from kittiwake.core.standin.phone.rtp import PCMA, PCMU, Weather, carry, losses
+from kittiwake.core.standin.phone.rtp import PCMA, PCMU, carry
 from kittiwake.core.tone.keys import keys_recipe
 from kittiwake.core.tone.render import render
 from tests.core.standin.test_machines import wav

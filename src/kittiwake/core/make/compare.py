@@ -132,7 +132,7 @@ def compare(
         touch_up=TouchUp(true_rate=touch.true_rate, side=touch.side, skip=touch.skip, keep=keep), at={}
     )
     for number, candidate in enumerate(candidates() if wanted is None else wanted):
-        receiver = _receiver(candidate)
+        receiver = receiver_of(candidate)
         found = fit(short, facts, receiver)
         if found.recipe is None or found.recipe.copy:
             found = fit(short.changed(start=0, stop=facts.measures.frames), facts, receiver)
@@ -160,7 +160,8 @@ def tell_comparisons(task: tuple[Clip, Facts, Path], tell: Callable[[Comparison]
     return ""
 
 
-def _receiver(candidate: Candidate) -> Receiver:
+def receiver_of(candidate: Candidate) -> Receiver:
+    """What takes that, and changes nothing else."""
     form = candidate.form
     accepted = Accepts(
         container=form.container, encoding=form.encoding, sample_rates=(candidate.rate,), bit_rate=candidate.bit_rate
@@ -178,7 +179,7 @@ def _judge(
 ) -> Comparison:
     recipe = found.recipe
     assert recipe is not None
-    heard = _decoded(path, found, candidate.rate)
+    heard = decoded(path, found, candidate.rate)
     if cancelled():
         raise Cancelled
     meant = _source_at(facts, found, candidate.rate)[: len(heard)]
@@ -194,13 +195,14 @@ def _judge(
         ratio=round(whole / size, 2),
         signal_to_distortion_db=None if modelled else round(_signal_to_distortion(meant, heard), 1),
         segmental_db=None if modelled else _segmental(meant, heard, candidate.rate),
-        stoi=_stoi(meant, heard, candidate.rate),
+        stoi=intelligibility(meant, heard, candidate.rate),
         file=path,
         fit=found,
     )
 
 
-def _decoded(path: Path, found: Fit, rate: int) -> NDArray[np.float64]:
+def decoded(path: Path, found: Fit, rate: int) -> NDArray[np.float64]:
+    """The sound of a file made by a fit, float64 [shape=(n,)] at ``rate`` Hz, without what its codec adds before and after."""
     recipe = found.recipe
     assert recipe is not None
     reader = open_sound(path, recipe.stated)
@@ -257,7 +259,8 @@ def _segmental(meant: NDArray[np.float64], heard: NDArray[np.float64], rate: int
     return round(float(np.clip(each, -10, 35).mean()), 1)
 
 
-def _stoi(meant: NDArray[np.float64], heard: NDArray[np.float64], rate: int) -> float | None:
+def intelligibility(meant: NDArray[np.float64], heard: NDArray[np.float64], rate: int) -> float | None:
+    """STOI of two equally long signals; None where there is too little to tell."""
     import warnings
 
     from pystoi import stoi

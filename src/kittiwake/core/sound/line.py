@@ -25,9 +25,12 @@ class Line:
 
     RATE = 8000  # Hz
 
+    def band(self, blocks: Blocks, rate: int, frames: int) -> Iterator[NDArray[np.float32]]:
+        """The band of the line alone, at 8 kHz, before anything is coded."""
+        yield from filtered(resample(blocks, rate, self.RATE, 1, frames), band_taps(self.RATE, LOW, HIGH, _WIDTH), 1)
+
     def carry(self, blocks: Blocks, rate: int, frames: int) -> Iterator[NDArray[np.float32]]:
         """Mono blocks of ``frames`` frames at ``rate`` Hz, as they arrive at the other end, at 8 kHz."""
-        taps = band_taps(self.RATE, LOW, HIGH, _WIDTH)
-        for block in filtered(resample(blocks, rate, self.RATE, 1, frames), taps, 1):
+        for block in self.band(blocks, rate, frames):
             heard = ulaw.decode(ulaw.encode(block))
             yield heard.astype(np.float32) * np.float32(1 / 32768)

@@ -5,6 +5,8 @@ from __future__ import annotations
 from ...commands import command
 from ...core.make.compare import Comparison
 from ..context import Context
+from ..ear.blind_dialog import BlindDialog
+from ..ear.line_dialog import LineDialog
 
 
 @command("ear.play", "Play or pause", "Hear the selected clip or cell.", "Space", menu="Listen")
@@ -32,6 +34,32 @@ def flip(at: Context) -> None:
 @command("ear.line", "Hear it on the line", "Switch to the telephone line at the same instant.", "3", menu="Listen")
 def hear_line(at: Context) -> None:
     at.player.choose("line")
+
+
+@command(
+    "ear.line_settings",
+    "The line…",
+    "Codec, loss, jitter, noise and level of the line that is heard.",
+    "Ctrl+3",
+    menu="Listen",
+)
+def set_line(at: Context) -> None:
+    dialog = LineDialog(at.window, at.player.line)
+    dialog.changed.connect(at.player.set_line)
+    at.player.line_heard.connect(dialog.say)
+    dialog.show()
+
+
+@command(
+    "ear.blind", "Blind comparison…", "A, B and X: whether two ways of hearing can be told apart.", menu="Listen"
+)
+def compare_blind(at: Context) -> None:
+    _reload(at)
+    if len(at.player.ways) < 2:
+        at.status.say("Select a clip or a cell that can be heard in two ways.")
+        return
+    at.player.pause()
+    BlindDialog(at.window, at.player).open()
 
 
 @command(

@@ -144,9 +144,9 @@ def hand_over(at: Context) -> None:
     if cell is None or cell.record is None or cell.state != "made":
         at.status.say("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
         return
-    owner = _with_machine(at, cell.receiver)
-    if owner is None:
-        at.status.say("No receiver of the board has a stand-in to try files on.")
+    owner = cell.receiver
+    if at.bench.stand_ins.kind(owner.standin) is None:
+        at.status.say(f"There is no stand-in for {owner.name} to try files on.")
         return
     told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output))
     at.bench.show_choice(None, owner)

@@ -13,6 +13,8 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QIODevice, QObject, QTimer, Signal
 
+from ...core.ear.caller_line import PLAIN, CallerLine, on_the_line
+from ...core.ear.caller_line import RATE as CALLER_RATE
 from ...core.ear.track import RATE, Track, file_blocks, line_blocks, preview, source_blocks, track_blocks
 from ...core.errors import Cancelled, KittiwakeError
 from ...core.make.compare import Comparison
@@ -33,6 +35,7 @@ class Player(QObject):
     changed = Signal()  # what is loaded, which way, playing or not
     moved = Signal(float)  # seconds
     said = Signal(str)
+    line_heard = Signal(str)  # what was measured of the line
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -41,6 +44,9 @@ class Player(QObject):
         self.title = ""
         self.seconds = 0.0
         self.ways: tuple[str, ...] = ()
+        self.line = PLAIN
+        self._line_turn = 0
+        self.hidden = False  # whether nobody is to see which way is heard
         self._key: object = None
         self._plan: dict[str, Callable[[Track, Callable[[], bool]], None]] = {}
         self._tracks: dict[str, Track] = {}
@@ -87,8 +93,9 @@ class Player(QObject):
             track.fill(file_blocks(path, fit.recipe), cancelled)
 
         def line(track: Track, cancelled: Callable[[], bool]) -> None:
-            whole = self._wait_for("output" if "output" in self._plan else "source", cancelled)
-            track.fill(line_blocks(track_blocks(whole), whole.frames), cancelled)
+            self._fill_line(
+                self._wait_for("output" if "output" in self._plan else "source", cancelled), track, cancelled
+            )
 
         self._plan = {"source": source, "line": line}
         if fit and fit.recipe:
@@ -109,14 +116,41 @@ class Player(QObject):
         self._reset(key, cell.clip.name, cell.clip.frames_of(total) / rate)
 
         def line(track: Track, cancelled: Callable[[], bool]) -> None:
-            whole = self._wait_for("source", cancelled)
-            track.fill(line_blocks(track_blocks(whole), whole.frames), cancelled)
+            self._fill_line(self._wait_for("source", cancelled), track, cancelled)
 
         self._plan = {
             "source": lambda track, cancelled: track.fill(source_blocks(cell.clip, facts), cancelled),
             "line": line,
         }
         self._loaded()
+
+    def _fill_line(self, whole: Track, track: Track, cancelled: Callable[[], bool]) -> None:
+        line, turn = self.line, self._line_turn
+        if line == PLAIN:
+            track.fill(line_blocks(track_blocks(whole), whole.frames), cancelled)
+            self.line_heard.emit("")
+            return
+        mono = (block.mean(axis=1, keepdims=True) for block in track_blocks(whole))
+        heard = on_the_line(mono, RATE, whole.frames, line)
+        frames = whole.frames
+        track.fill(
+            resample([heard.sound[:, None]], CALLER_RATE, RATE, 1, len(heard.sound)),
+            lambda: cancelled() or turn != self._line_turn,
+        )
+        if turn == self._line_turn and frames:
+            self.line_heard.emit(heard.words)
+
+    def set_line(self, line: CallerLine) -> None:
+        """Another line: what is heard on it now is prepared anew, and heard at the same instant."""
+        if line == self.line:
+            return
+        self.line = line
+        self._line_turn += 1
+        self._tracks.pop("line", None)
+        if "line" in self._plan and (self.playing or self.way == "line"):
+            self._track(self.way)
+            self._track("line")
+        self.changed.emit()
 
     def load_quietly(self, clip: Clip, facts: Facts) -> None:
         """Make a source ready that may turn out to be noise: its RMS is brought down to −34 dBFS where it is above."""

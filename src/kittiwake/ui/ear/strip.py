@@ -6,6 +6,7 @@ from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QSizePolicy, QWidget
 
+from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
 from ..button import Button
 from ..elided import ElidedLabel
@@ -30,6 +31,7 @@ class EarStrip(QWidget):
         row.addWidget(self.play_button)
         self._buttons: dict[str, Button] = {}
         group = QButtonGroup(self)
+        group.setExclusive(False)
         for number, way in enumerate(WAYS, 1):
             button = Button(f"{_TEXT[way]}  {number}")
             button.setCheckable(True)
@@ -38,6 +40,11 @@ class EarStrip(QWidget):
             group.addButton(button)
             self._buttons[way] = button
             row.addWidget(button)
+        self.line_button = Button("Line…")
+        self.line_button.setProperty("plain", True)
+        self.line_button.setMaximumWidth(190)
+        self.line_button.setToolTip("What the line is like that it is heard on")
+        row.addWidget(self.line_button)
         self._time = QLabel()
         self._time.setMinimumWidth(110)
         self._time.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
@@ -59,7 +66,9 @@ class EarStrip(QWidget):
         self.play_button.setEnabled(bool(player.ways))
         for way, button in self._buttons.items():
             button.setEnabled(way in player.ways)
-            button.setChecked(way == player.way and way in player.ways)
+            button.setChecked(way == player.way and way in player.ways and not player.hidden)
+        self.line_button.setText("Line…" if player.line == PLAIN else player.line.words)
+        self.line_button.setAccessibleName(f"The line: {player.line.words}")
         short = "No sound device: silent stand-in keeps time" if player.silent else player.speaker_name
         self._note.setText(short)
         self._move(player.position)

@@ -10,11 +10,12 @@ from pathlib import Path
 
 import numpy as np
 
+from ...packets.weather import Weather
 from ..decode import a_law_values, mu_law_values, of_gsm, of_law, of_linear, sound_of
 from ..machine import Action, Heard, Held, Refusal, stand_in
 from ..phone.call import Call, Sound, walked
 from ..phone.dial_plan import KEYS, DialPlan, Menu, PlanError, from_names, plan_of
-from ..phone.rtp import PCMA, PCMU, RATE, Weather
+from ..phone.rtp import PCMA, PCMU, RATE
 from ..plain_wav import A_LAW, MU_LAW, PCM, Wants, read_wav
 from ..shelf import Shelf
 

@@ -8,12 +8,13 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from ...packets.weather import CLEAR, Weather
 from ...tone.keys import keys_recipe
 from ...tone.plan import tone_for
 from ...tone.render import render
 from .dial_plan import KEYS, DialPlan, menu_in, said_in
 from .dtmf import detected
-from .rtp import CLEAR, PCMU, RATE, Weather, carry
+from .rtp import PCMU, RATE, carry
 
 Sound = NDArray[np.float32]
 _AUDIBLE = 10 ** (-45 / 20)  # of full scale: above it something is said

@@ -6,7 +6,6 @@ same. Lost packets are those that a model of two states loses (Gilbert and Ellio
 
 from __future__ import annotations
 
-import random
 import socket
 import struct
 from dataclasses import dataclass
@@ -14,34 +13,13 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from ...packets.conceal import FRAME, concealed
+from ...packets.weather import CLEAR, Weather, losses
 from ..decode import a_law_values, mu_law_values, of_law, to_bytes
-from .conceal import FRAME, concealed
 
 RATE, PACKET = 8000, 160
 PCMU, PCMA = 0, 8  # payload types, RFC 3551 table 4
 _HEAD = struct.Struct("!BBHII")
-
-
-@dataclass(frozen=True, slots=True)
-class Weather:
-    """What a line suffers.
-
-    Attributes
-    ----------
-    loss : share of packets that are lost, 0 to 1.
-    burst : how many are lost together in the mean; 1 where each is lost by itself.
-    jitter : ms, as RFC 3550 (A.8) measures it.
-    buffer : ms that the receiver waits for late ones.
-    """
-
-    loss: float = 0.0
-    burst: float = 1.0
-    jitter: float = 0.0
-    buffer: float = 60.0
-    seed: int = 1
-
-
-CLEAR = Weather()
 
 
 @dataclass(frozen=True, slots=True)
@@ -70,18 +48,6 @@ def packets_of(data: bytes, kind: int, ssrc: int = 0x4B495454, sequence: int = 1
             0x80, kind | (0x80 if n == 0 else 0), (sequence + n) & 0xFFFF, (stamp + n * PACKET) & 0xFFFFFFFF, ssrc
         )
         out.append(head + payload)
-    return out
-
-
-def losses(count: int, weather: Weather) -> NDArray[np.bool_]:
-    """Which of so many packets are lost: a chain of two states, lost in the one and not in the other."""
-    dice = random.Random(weather.seed)
-    leave = 1 / max(1.0, weather.burst)  # of the bad state
-    enter = min(1.0, weather.loss * leave / max(1e-9, 1 - weather.loss))
-    bad, out = dice.random() < weather.loss, np.zeros(count, bool)
-    for n in range(count):
-        out[n] = bad
-        bad = dice.random() >= leave if bad else dice.random() < enter
     return out
 
 

@@ -1,0 +1,1 @@
+"""What packets of sound suffer on their way, and how gaps are filled."""
