@@ -15,6 +15,7 @@ from kittiwake.core.project.handing import root_of
 from kittiwake.core.standin.phone.dial_plan import plan_of
 from kittiwake.ui.commands import deliver
 from kittiwake.ui.deliver_dialog import DeliverDialog
+from kittiwake.ui.plan_dialog import PlanDialog
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -111,6 +112,38 @@ class TestPhone(HandingCase):
         row = next(n for n, one in enumerate(page.tree.slots) if one.key == "1")
         page.tree.dropped.emit(row, "prompt_09")
         self.assertIn("say prompt_09", self.session.project.job.dial_plan)
+
+    def test_a_line_is_recorded_over_the_phone_and_comes_back_as_a_prompt(self) -> None:
+        self.press(Key.Key_F5, Mod.ShiftModifier)
+        page = self.window.bench.phone_page
+        page.record_button.click()
+        self.wait_for(lambda: not page.phoner.busy)
+        self.settle()
+        self.assertIn("recorded as recorded 1.ulaw, without a header", page.log.toPlainText())
+        clip = self.clip("recorded 1")
+        facts = self.session.project.facts[clip.source]
+        self.assertEqual((clip.source.suffix, str(facts.stated)), (".ulaw", "ulaw@8000x1"))
+        self.assertGreater(facts.seconds or 0, 1.5)
+        self.make()
+        page.begin()
+        self.assertIn("recorded_1", page.phone.prompts)
+
+    def test_the_plan_as_text(self) -> None:
+        self.press(Key.Key_F5, Mod.ShiftModifier)
+        page = self.window.bench.phone_page
+        self.press(Key.Key_Return)
+        page.text_button.click()
+        dialog = self.window.findChild(PlanDialog)
+        assert isinstance(dialog, PlanDialog)
+        text = dialog.edit.toPlainText()
+        dialog.edit.setPlainText(text.replace("timeout = 4.0", "timeout = four"))
+        self.assertIn("not valid TOML", dialog.told.text())
+        self.assertFalse(dialog.box.button(dialog.box.StandardButton.Ok).isEnabled())
+        dialog.edit.setPlainText(
+            text.replace("timeout = 4.0", "timeout = 2.5") + '[states]\nhold = "gb/busy + say prompt_01"\n'
+        )
+        dialog.accept()
+        self.assertEqual((page.plan.timeout, page.plan.state("hold")), (2.5, "gb/busy + say prompt_01"))
 
 
 class TestByName(HandingCase):

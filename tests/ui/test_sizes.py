@@ -88,10 +88,17 @@ class TestSizes(WindowCase):
             window.run("cut.open")
             self.wait_for(lambda: window.bench.cut_page._activity is not None)
 
+        def music() -> None:
+            window.board.setFocus()
+            window.board.select(notice.id)
+            window.run("music.open")
+            self.wait_for(lambda: not window.bench.music_page.holder.busy)
+
         pages = (
             ("cell", cell), ("clip", clip), ("receiver", lambda: window.run("view.receiver")),
             ("levels", lambda: window.run("view.levels")), ("cut", cutting), ("record", lambda: window.run("record.open")),
             ("script", lambda: window.run("script.open")), ("tone", lambda: window.run("tone.open")),
+            ("music", music), ("phone", lambda: window.run("phone.open")),
         )  # fmt: skip
         for size, dark in ((SIZES[0], False), (SIZES[1], False), (SIZES[1], True)):
             window.resize(*size)

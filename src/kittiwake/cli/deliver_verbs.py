@@ -134,6 +134,11 @@ def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     help="A folder for what it holds, from one start to the next.",
 )
 @click.option(
+    "--recorded",
+    type=common.GivenPath(path_type=Path, file_okay=False),
+    help="A folder for what was recorded over a telephone.",
+)
+@click.option(
     "--fail",
     type=click.Choice(("full", "slow", "lost", "restart")),
     help="Make something go wrong with the first file.",
@@ -142,9 +147,10 @@ def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
 @click.argument("receiver", type=common._Receiver())
 @click.argument("paths", nargs=-1, metavar="PATH...", type=common.GivenPath(path_type=Path, exists=True))
 def try_verb(
-    receiver: Any, paths: tuple[Path, ...], actions: tuple[str, ...], heard: Path | None, keep: Path | None, fail: str | None,
+    receiver: Any, paths: tuple[Path, ...], actions: tuple[str, ...], heard: Path | None, keep: Path | None, recorded: Path | None, fail: str | None,
     as_json: bool,
 ) -> None:  # fmt: skip
+    from ..core.make.place import write_whole
     from ..core.standin.judge import link_to
 
     link = link_to(receiver.standin, fail or "")
@@ -158,6 +164,10 @@ def try_verb(
         good = _done(link, actions, heard, as_json) and good
         if keep is not None and shelf is not None:
             shelf.keep(keep)
+        for name, data in getattr(link.machine, "recordings", {}).items() if recorded is not None else ():
+            assert recorded is not None
+            recorded.mkdir(parents=True, exist_ok=True)
+            write_whole(recorded / name, data)
     except KittiwakeError as error:
         complain(error, as_json)
         good = False

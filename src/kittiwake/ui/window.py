@@ -173,6 +173,7 @@ class Window(QMainWindow):
         self.bench.music_page.heard.connect(self._hear_sound)
         self.bench.music_page.compare_wanted.connect(self._compare_clip)
         self.bench.phone_page.told.connect(self.status.say)
+        self.bench.phone_page.recorded.connect(lambda path: self.add_paths([path]))
         self.bench.phone_page.heard.connect(lambda held: self._hear_sound(held.name, held.sound, held.rate))
         self.bench.stand_ins.said.connect(self.status.say)
         self.bench.stand_ins.played.connect(

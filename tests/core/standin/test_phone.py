@@ -278,3 +278,18 @@ class TestPhone(unittest.TestCase):
         walked_ = phone.walk()
         self.assertIn("4 of 5 prompts heard", walked_.told)
         self.assertIn("“Evening” is missing", walked_.told)
+
+    def test_recorded_over_it_in_each_form_and_taken_back_as_a_prompt(self) -> None:
+        phone = Phone()
+        for form in ("ulaw", "alaw", "sln", "gsm"):
+            came = phone.record(f"note {form}")
+            assert came.sound is not None
+            name = f"note.{form}"
+            self.assertIn(f"recorded as {name}, without a header", came.told)
+            other = Phone()
+            self.assertTrue(other.hand(name, phone.recordings[name]), other.refusal)
+            held = other.held
+            assert held is not None
+            self.assertLess(abs(held.seconds - came.sound.seconds), 0.021)
+            self.assertGreater(np.corrcoef(held.sound[: len(came.sound.sound)], came.sound.sound)[0, 1], 0.9)
+        self.assertIn("is no name", phone.record("../x").told)

@@ -61,6 +61,19 @@ def of_gsm(data: bytes, rate: int = 8000) -> Sound:
     return np.asarray(sound, np.float32)
 
 
+def as_gsm(sound: Sound, rate: int = 8000) -> bytes:
+    """GSM 06.10 in frames of 33 bytes, by libsndfile; filled up to a whole frame."""
+    whole = np.concatenate([sound, np.zeros(-len(sound) % 160, np.float32)])
+    out = io.BytesIO()
+    soundfile.write(out, whole, rate, format="RAW", subtype="GSM610")
+    return out.getvalue()
+
+
+def as_linear(sound: Sound) -> bytes:
+    """16-bit, least byte first."""
+    return np.clip(np.rint(sound * 32768), -32768, 32767).astype("<i2").tobytes()
+
+
 def of_ima(data: bytes, block: int, frames: int) -> Sound:
     """IMA ADPCM of one channel in blocks: a 16-bit sample, an index, a byte that is zero, then two samples a byte, low half first."""
     out: list[int] = []

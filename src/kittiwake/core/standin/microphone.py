@@ -67,6 +67,17 @@ class StandInMicrophone:
         self._since = None
 
 
+def line_said(turn: int, rate: int) -> tuple[str, NDArray[np.float32]]:
+    """Words, and the sound of somebody who says them in that room: the demo's lines in turn, float32 [shape=(n,)]."""
+    lines = _lines()
+    number = turn % len(lines)
+    spoken = _spoken(number, rate)
+    air = round(_WAIT * rate)
+    room = np.random.default_rng(5 + turn).standard_normal(len(spoken) + 2 * air) * 10 ** (_ROOM / 20)
+    room[air : air + len(spoken)] += spoken
+    return lines[number][1] or lines[number][0], room.astype(np.float32)
+
+
 @cache
 def _lines() -> list[tuple[str, str, tuple[int, int]]]:
     told = json.loads((READING / "where.json").read_text("utf-8"))

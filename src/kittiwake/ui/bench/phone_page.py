@@ -17,6 +17,8 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from ...core.errors import KittiwakeError
+from ...core.make.place import write_whole
+from ...core.model import Stated
 from ...core.model.units import format_seconds
 from ...core.project.project import Project
 from ...core.standin.machine import Heard, Held
@@ -25,6 +27,7 @@ from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, menu_in,
 from ...core.standin.phone.edit import FREE, GREETING, Slot, made_menu, put, slots
 from ..button import Button
 from ..phoning import Phoner
+from ..plan_dialog import PlanDialog
 from ..session import Session
 from .parts import part_label
 from .phone_tree import Keypad, Prompts, Tree
@@ -72,7 +75,12 @@ class PhonePage(QWidget):
         self.names_button = Button("Assign by name")
         self.names_button.setToolTip("Of names that begin with keys: “1 Fares”, “12 Evening fares”")
         self.names_button.clicked.connect(self.by_name)
-        for button in (self.menu_button, self.free_button, self.names_button):
+        self.text_button = Button("As text…")
+        self.text_button.setToolTip(
+            "Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML"
+        )
+        self.text_button.clicked.connect(self.as_text)
+        for button in (self.menu_button, self.free_button, self.names_button, self.text_button):
             keys.addWidget(button)
         keys.addStretch(1)
         column.addLayout(keys)
@@ -104,6 +112,12 @@ class PhonePage(QWidget):
         calls.addWidget(self.call_button)
         calls.addWidget(self.walk_button)
         column.addLayout(calls)
+        self.record_button = Button("Record over the phone")
+        self.record_button.setToolTip(
+            "Somebody calls and says a line; what comes out of the line stands on the board, without a header"
+        )
+        self.record_button.clicked.connect(self.record)
+        column.addWidget(self.record_button)
         line = QHBoxLayout()
         line.setSpacing(6)
         self.loss = self._number("packets lost", 0, 50, 0.5, " %")
@@ -278,6 +292,12 @@ class PhonePage(QWidget):
         self._put("assigning by name", plan)
         self.told.emit(f"{len(plan.menus)} menus, {len(plan.prompts)} prompts. Ctrl+Z takes it back.")
 
+    def as_text(self) -> None:
+        """The plan as it is written in a file, to be changed."""
+        dialog = PlanDialog(self.window(), self.plan.to_toml())
+        dialog.accepted.connect(lambda: self._put("the dial plan", dialog.plan) if dialog.plan else None)
+        dialog.open()
+
     def _choose(self, menu: str, key: str) -> None:
         row = next((n for n, one in enumerate(self.tree.slots) if (one.menu, one.key) == (menu, key)), None)
         if row is not None:
@@ -310,9 +330,33 @@ class PhonePage(QWidget):
         self.told.emit("Calling until every prompt was heard …")
         self.phoner.do(self.phone.walk)
 
+    def record(self) -> None:
+        """A line is said over the telephone, and recorded."""
+        self.log.clear()
+        self.phoner.do(lambda: self.phone.record("ulaw"))
+
+    def _keep_recordings(self) -> None:
+        """What was recorded since the last time, as files that stand on the board."""
+        project = self._session.project
+        for name in list(self.phone.recordings):
+            data = self.phone.recordings.pop(name)
+            folder = project.recordings_folder / "over the phone"
+            number, path = 2, folder / name
+            while path.exists():
+                path, number = folder / f"{Path(name).stem} {number}{Path(name).suffix}", number + 1
+            try:
+                folder.mkdir(parents=True, exist_ok=True)
+                write_whole(path, data)
+            except (OSError, KittiwakeError) as error:
+                self.told.emit(f"The recording could not be kept: {error}.")
+                return
+            project.state_headerless([path], Stated("ulaw", 8000, 1))
+            self.recorded.emit(path)
+
     def _done(self, came: object) -> None:
         if isinstance(came, Heard):
             self._show(came)
+            self._keep_recordings()
         else:
             self.told.emit(str(came))
 

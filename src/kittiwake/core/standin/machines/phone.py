@@ -11,11 +11,12 @@ from pathlib import Path
 import numpy as np
 
 from ...packets.weather import Weather
-from ..decode import a_law_values, mu_law_values, of_gsm, of_law, of_linear, sound_of
+from ..decode import a_law_values, as_gsm, as_linear, mu_law_values, of_gsm, of_law, of_linear, sound_of, to_bytes
 from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..microphone import line_said
 from ..phone.call import Call, Sound, walked
 from ..phone.dial_plan import KEYS, DialPlan, Menu, PlanError, from_names, plan_of
-from ..phone.rtp import PCMA, PCMU, RATE
+from ..phone.rtp import PCMA, PCMU, RATE, carry
 from ..plain_wav import A_LAW, MU_LAW, PCM, Wants, read_wav
 from ..shelf import Shelf
 
@@ -23,6 +24,15 @@ MEMORY, PROMPTS = 32_000_000, 2000
 _WANTS = Wants((MU_LAW, A_LAW, PCM), (RATE,), (8, 8, 16))
 _BARE = {".ulaw": 1, ".ul": 1, ".alaw": 1, ".al": 1, ".sln": 2, ".raw": 2, ".gsm": 33}
 _LONGEST = 3600.0  # s
+
+
+#: How a recording is kept, by its ending.
+_RECORDED = {
+    "ulaw": lambda sound: to_bytes(sound, mu_law_values()),
+    "alaw": lambda sound: to_bytes(sound, a_law_values()),
+    "sln": as_linear,
+    "gsm": as_gsm,
+}
 
 
 class Phone:
@@ -35,6 +45,8 @@ class Phone:
         self.call: Call | None = None
         self.weather = Weather()
         self.kind = PCMU
+        self.recordings: dict[str, bytes] = {}  # made over the telephone, without headers
+        self._turn = 0
 
     @property
     def prompts(self) -> dict[str, Held]:
@@ -105,6 +117,22 @@ class Phone:
         told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
         told += f"; {lost} packets lost" if lost else ""
         return Heard(f"{told}.", Held("every prompt", sound.nbytes // 4, RATE, sound))
+
+    def record(self, argument: str) -> Heard:
+        """Somebody calls and says something, which is recorded as it comes out of the line: ``NAME``, and ``ulaw``, ``alaw``, ``sln`` or ``gsm``."""
+        words = argument.split()
+        form = words.pop() if words and words[-1] in _RECORDED else "ulaw"
+        name = " ".join(words) or f"recorded {self._turn + 1}"
+        if "/" in name or name.startswith("."):
+            return Heard(f"“{name}” is no name.")
+        text, said = line_said(self._turn, RATE)
+        self._turn += 1
+        came = carry(said, self.weather, self.kind)
+        data = _RECORDED[form](came.sound)
+        self.recordings[f"{name}.{form}"] = data
+        lost = f", {came.lost + came.late} packets of it lost" if came.lost + came.late else ""
+        held = Held(f"{name}.{form}", len(data), RATE, came.sound)
+        return Heard(f"“{text}” recorded as {held.name}, without a header{lost}", held)
 
     def line(self, argument: str) -> Heard:
         """Set what the line suffers: ``loss 2%``, ``burst 3``, ``jitter 20``, ``buffer 60`` (ms), ``a-law``."""
@@ -205,6 +233,7 @@ stand_in(
         Action("by-name", "Assign by name", Phone.assign_by_name),
         Action("missing", "What is missing", Phone.missing),
         Action("line", "Set the line", Phone.line, "loss 2%, burst 3, jitter 20, buffer 60"),
+        Action("record", "Record over it", Phone.record, "a name, and ulaw, alaw, sln or gsm"),
         Action("hang-up", "Hang up", Phone.hang_up),
     ),
 )(Phone)
