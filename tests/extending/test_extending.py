@@ -1,4 +1,4 @@
-"""A codec, a rule, a remedy, a touch-up, a voice, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
+"""A codec, a rule, a remedy, a touch-up, a voice, a form of delivery, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
 
 from __future__ import annotations
 
@@ -11,7 +11,7 @@ from pathlib import Path
 from tests.sounds import DEMO, FolderCase, noise, speech_like
 
 HERE = Path(__file__).parent / "examples"
-FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py", "touch_up.py", "voice.py")
+FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py", "touch_up.py", "voice.py", "delivery.py")
 RECEIVER = HERE / "horn.toml"
 WINDOW = """
 import sys
@@ -98,6 +98,18 @@ class TestExtending(FolderCase):
         del self.environment["KITTIWAKE_EXTENSIONS"]
         refused = self.kittiwake("make", "--for", RECEIVER, "--into", self.folder / "out", path)
         self.assertNotEqual(refused.returncode, 0)
+
+    def test_a_form_of_delivery(self) -> None:
+        out, there = self.folder / "out", self.folder / "there"
+        made = self.kittiwake("make", "--for", "phone-menu", "--into", out, DEMO / "Welcome.wav")
+        self.assertEqual(made.returncode, 0, made.stderr)
+        words = ("deliver", out, "--for", "phone-menu", "--set", "delivery.form=sums", "--into", there)
+        for told in ("2 files handed over", "0 files handed over"):
+            self.assertIn(told, self.kittiwake(*words).stdout)
+        checked = subprocess.run(
+            ["sha256sum", "-c", "SHA256SUMS"], cwd=there, capture_output=True, text=True, check=False
+        )
+        self.assertEqual(checked.stdout, "Welcome.wav: OK\n")
 
     def test_a_voice_and_what_it_costs_where_it_fails_or_dies(self) -> None:
         script = self.folder / "s.csv"

@@ -34,7 +34,7 @@ _SHOWN = 500
 
 
 class DeliverDialog(QDialog):
-    """``plan`` is what was accepted; ``tries`` and ``takes_away`` what else was ticked."""
+    """``plan`` is what was accepted; ``tries``, ``slowly`` and ``takes_away`` what else was ticked."""
 
     def __init__(
         self, parent: QWidget, receiver: Receiver, items: list[Item], missing: list[str], root: Path, into: Path
@@ -112,6 +112,13 @@ class DeliverDialog(QDialog):
         self.try_box.setChecked(kind is not None)
         self.away_box = QCheckBox("Delete there what is wanted no more")
         row.addWidget(self.try_box)
+        self.slow_box = QCheckBox("as slowly as its link is")
+        pace = kind.pace if kind else None
+        self.slow_box.setVisible(pace is not None)
+        if pace:
+            seconds = sum(item.bytes for item in self._items) / pace
+            self.slow_box.setText(f"as slowly as its link is: {format_seconds(seconds)}")
+        row.addWidget(self.slow_box)
         row.addWidget(self.away_box)
         row.addStretch(1)
         return row
@@ -119,6 +126,10 @@ class DeliverDialog(QDialog):
     @property
     def tries(self) -> bool:
         return self.try_box.isChecked() and bool(kinds().get(self._receiver.standin))
+
+    @property
+    def slowly(self) -> bool:
+        return self.tries and self.slow_box.isChecked()
 
     @property
     def takes_away(self) -> bool:

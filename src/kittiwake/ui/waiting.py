@@ -35,7 +35,9 @@ class Waiting(QDialog):
         column = QVBoxLayout(self)
         column.setSpacing(12)
         column.addWidget(QLabel(told))
-        bar = QProgressBar()
+        #: How far it is, 0 to 1, where that is known; may be set by the work, in its thread.
+        self.share: float | None = None
+        self._bar = bar = QProgressBar()
         bar.setRange(0, 0)
         bar.setTextVisible(False)
         bar.setMinimumWidth(320)
@@ -72,6 +74,7 @@ class Waiting(QDialog):
         KittiwakeError : it was stopped; also whatever the work raises.
         """
         loop, look = QEventLoop(), QTimer()
+        look.timeout.connect(self._show_share)
         with ThreadPoolExecutor(1, thread_name_prefix="wait") as pool:
             future = pool.submit(work, self._go_on)
             look.timeout.connect(lambda: loop.quit() if future.done() else None)
@@ -82,6 +85,11 @@ class Waiting(QDialog):
             return future.result()
         except Cancelled:
             raise KittiwakeError(self._told_after, "", "cancelled") from None
+
+    def _show_share(self) -> None:
+        if self.share is not None:
+            self._bar.setRange(0, 1000)
+            self._bar.setValue(round(self.share * 1000))
 
     def _go_on(self) -> None:
         if self._stop:

@@ -24,8 +24,20 @@ def in_order(paths: list[Path]) -> list[Path]:
     )
 
 
-def judged(plan: Plan, link: Link, cancelled: Callable[[], bool] = bool) -> Iterator[tuple[str, str]]:
+def judged(
+    plan: Plan,
+    link: Link,
+    cancelled: Callable[[], bool] = bool,
+    *,
+    real: bool = False,
+    progress: Callable[[float], None] | None = None,
+) -> Iterator[tuple[str, str]]:
     """Place and verdict of each file, as it is told: ``taken``, or why not.
+
+    Parameters
+    ----------
+    real : whether it takes the time that the machine's link takes.
+    progress : gets the share of all bytes that is through, 0 to 1.
 
     Raises
     ------
@@ -44,10 +56,21 @@ def judged(plan: Plan, link: Link, cancelled: Callable[[], bool] = bool) -> Iter
         bad = next((one for one in came if not one.taken), None)
         yield from ((place, verdict_of(bad) if bad else TAKEN) for place in plan.places)
         return
-    for place in plan.places:
+    through, whole = 0, max(1, plan.bytes)
+    for place, item in plan.places.items():
         if cancelled():
             raise Cancelled
-        yield place, verdict_of(link.hand(_basename(place), bytes_of(plan, place)))
+        before = through
+
+        def tell(share: float, before: int = before, size: int = item.bytes) -> None:
+            if progress is not None:
+                progress((before + share * size) / whole)
+
+        outcome = link.hand(_basename(place), bytes_of(plan, place), real=real, progress=tell, cancelled=cancelled)
+        if cancelled() and not outcome.taken:
+            raise Cancelled
+        through += item.bytes
+        yield place, verdict_of(outcome)
 
 
 def verdict_of(outcome: Outcome) -> str:

@@ -11,13 +11,13 @@ from PySide6.QtWidgets import QApplication
 from ...commands import command
 from ...core.deliver import Plan, plan_of, send
 from ...core.deliver.report import outline_of, report_of
+from ...core.errors import Cancelled
 from ...core.fit.demands import demands_of
 from ...core.make.delivered import delivered_in
 from ...core.make.place import write_whole
 from ...core.model import Receiver
 from ...core.project.handing import items_of, root_of
 from ...core.standin.judge import TAKEN, judged
-from ...core.standin.link import Link
 from ..ask import where_to_save
 from ..context import Context
 from ..deliver_dialog import DeliverDialog
@@ -65,28 +65,36 @@ def deliver(at: Context) -> None:
 
     def take() -> None:
         if (plan := dialog.plan) is not None:
-            at.attempt(lambda: _deliver(at, plan, dialog.tries, dialog.takes_away))
+            at.attempt(lambda: _deliver(at, plan, dialog))
 
     dialog.accepted.connect(take)
     dialog.open()
 
 
-def _deliver(at: Context, plan: Plan, tries: bool, takes_away: bool) -> None:
-    kind = at.bench.stand_ins.kind(plan.receiver.standin) if tries else None
+def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
+    stand_ins = at.bench.stand_ins
+    kind = stand_ins.kind(plan.receiver.standin) if dialog.tries else None
     verdicts: dict[str, str] = {}
+    link = stand_ins.link(kind.key) if kind is not None else None
+    slowly, takes_away = dialog.slowly, dialog.takes_away
+    told_stopped = "It was stopped; what went until then is noted, and the machine goes on where it was."
+    with Waiting(at.window, f"Handing {len(plan.places)} files over …", told_stopped) as waiting:
 
-    def work(checkpoint: Callable[[], object]) -> str:
-        if kind is not None:
-            for place, told in judged(plan, Link(kind, at.bench.stand_ins.machine(kind.key))):
-                verdicts[place] = told
-                checkpoint()
-        return send(plan, verdicts, take_away=takes_away, cancelled=lambda: bool(checkpoint())).words
+        def work(checkpoint: Callable[[], object]) -> str:
+            def stopped() -> bool:
+                try:
+                    checkpoint()
+                except Cancelled:
+                    return True
+                return False
 
-    if kind is not None:
-        at.bench.stand_ins.machine(kind.key)  # made in this thread, with its panel
-    with Waiting(
-        at.window, f"Handing {len(plan.places)} files over …", "It was stopped; what went until then is noted."
-    ) as waiting:
+            def progress(share: float) -> None:
+                waiting.share = share
+
+            if link is not None:
+                verdicts.update(judged(plan, link, stopped, real=slowly, progress=progress))
+            return send(plan, verdicts, take_away=takes_away, cancelled=stopped).words
+
         told = waiting.result_of(work)
     told = told.replace(str(plan.into), short_path(plan.into))
     refused = {place: why for place, why in verdicts.items() if why != TAKEN}

@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from ...core.errors import reason_of
 from ...core.extensions import import_all
+from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, kinds
 from ...core.standin.machines.phone import Phone
 
@@ -56,6 +57,7 @@ class StandIns(QWidget):
         self._pressed = pressed
         self._machines: dict[str, Machine] = {}
         self._widgets: dict[str, Any] = {}
+        self._links: dict[str, Link] = {}
         self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 0)
         self.key = ""
@@ -76,6 +78,12 @@ class StandIns(QWidget):
                 widget.said.connect(self.said)
             self._column.addWidget(widget)
         return self._machines[key]
+
+    def link(self, key: str) -> Link:
+        """The way to the machine of that kind; what was broken off on it goes on where it was."""
+        if key not in self._links:
+            self._links[key] = Link(kinds()[key], self.machine(key))
+        return self._links[key]
 
     def phone(self) -> Phone:
         """The telephone system, which has a page of its own too."""
