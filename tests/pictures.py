@@ -14,8 +14,12 @@ import soundfile
 from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.cut import read_lines
+from kittiwake.core.deliver import plan_of, send
+from kittiwake.core.project import edits
+from kittiwake.core.project.handing import items_of
 from kittiwake.core.script.respell import parsed
 from kittiwake.core.script.table import read_text
+from kittiwake.core.standin.judge import judged
 from kittiwake.core.standin.microphone import READING
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.receiver_chooser import ReceiverChooser
@@ -119,6 +123,39 @@ def shoot_made(window: Window, shoot: Callable[[str], None], place: Path) -> Non
     shoot("music")
 
 
+def shoot_machines(app: QApplication, window: Window, shoot: Callable[[str], None], place: Path) -> None:
+    """A telephone menu, and a radio that holds a set."""
+    project = window.session.project
+    edits.choose_receivers(project, ["phone-menu", "deck-radio"])
+    settle(app, window)
+    window.run("make.all")
+    settle(app, window)
+    window.run("phone.open")
+    page = window.bench.phone_page
+    for count in (6, 4, 4):
+        for _ in range(count):
+            page.assign_current()
+        if count != 4 or len(page.plan.menus) < 3:
+            page.make_menu()
+    for key in ("5", "1"):
+        page.press(key)
+        _until(lambda: not page.phoner.busy)
+    window.player.pause()
+    shoot("phone")
+    radio = project.receiver("deck-radio")
+    assert radio is not None
+    items, _ = items_of(project, radio)
+    plan = plan_of(items, radio, place / "outputs" / "deck-radio", place / "radio")
+    link = window.bench.stand_ins.link("radio")
+    send(plan, dict(judged(plan, link)))
+    project.column_changed.emit("deck-radio")
+    link.machine.turn("Gangway")  # type: ignore[attr-defined]
+    window.bench.show_choice(None, radio)
+    window.bench.stand_ins.refresh()
+    window.bench.stand_ins.panel("radio").set_sounding(True)
+    shoot("receiver")
+
+
 def _until(condition: Callable[[], object], seconds: float = 30.0) -> None:
     end = time.monotonic() + seconds
     while not condition() and time.monotonic() < end:
@@ -182,8 +219,6 @@ def main() -> None:
     shoot_headerless(window, shoot)
     window.run("view.levels")
     shoot("levels")
-    window.bench.show_choice(None, window.session.project.receiver("quay-beacon"))
-    shoot("receiver")
     notice = next(c for c in window.session.project.job.clips if c.name == "Safety notice")
     window.board.select(notice.id, "quay-beacon")
     shoot("decide")
@@ -205,6 +240,8 @@ def main() -> None:
     window.board.select(clip.id, "speech-engine")
     shoot("cell-dark")
     window.session.project.history.mark_clean()
+    window.use_colours(False)
+    shoot_machines(app, window, shoot, place)
     shoot_voice(window, shoot)
     window.session.project.history.mark_clean()
     shoot_made(window, shoot, home)

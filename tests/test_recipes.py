@@ -113,6 +113,10 @@ class TestRecipes(FolderCase):
         elif "--mirror" in line:
             self.assertEqual({str(path) for path in made}, {"out/a/one.wav", "out/b/two.wav"})
             self.assertTrue(Path("tree/a/one.ul").exists())
+        elif "deliver" in line:
+            self.assertTrue(Path("handover/phone-menu.zip").exists() and Path("handover/report.html").exists())
+        elif "--heard" in line:
+            self.assertGreater(soundfile.info("heard.wav").duration, 10)
         elif "--dry-run" in line:
             self.assertEqual(made, [])
         else:

@@ -79,6 +79,7 @@ def style_sheet(c: Colours) -> str:
         selection-color: {c.text}; }}
     QTreeView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 6px; outline: none; }}
     QTreeView:focus {{ border: 1px solid {c.accent}; }}
+    QTreeView::branch {{ image: none; border-image: none; background: transparent; }}
     QTreeView::item {{ padding: 3px 6px; border-bottom: 1px solid {c.line}; }}
     QTreeView::item:selected {{ background: {c.chosen}; color: {c.text}; }}
     QListView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 5px;
