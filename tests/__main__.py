@@ -147,6 +147,7 @@ def main() -> int:
     parser = argparse.ArgumentParser(prog="./run test")
     parser.add_argument("-k", action="append", help="only tests whose name holds this")
     parser.add_argument("-v", "--verbose", action="store_true")
+    parser.add_argument("--slowest", type=int, default=4, help="how many of the slowest are named")
     parser.add_argument("-j", type=int, default=os.cpu_count() or 1, help="processes at once; default one a core")
     parser.add_argument("--serve", action="store_true", help=argparse.SUPPRESS)
     chosen = parser.parse_args()
@@ -166,7 +167,9 @@ def main() -> int:
     else:
         told = run_here(suite, chosen.verbose)
     failed = len(told.failures)
-    slowest = ", ".join(f"{test.rsplit('.', 2)[-1]} {taken:.1f} s" for taken, test in sorted(told.seconds)[-4:][::-1])
+    slowest = ", ".join(
+        f"{test.rsplit('.', 2)[-1]} {taken:.1f} s" for taken, test in sorted(told.seconds)[-chosen.slowest :][::-1]
+    )
     print(f"{time.monotonic() - began:.0f} s in all; slowest: {slowest}")
     skipped = f", {told.skipped} skipped" if told.skipped else ""
     print(f"{told.ran - failed - told.skipped} passed, {failed} failed{skipped}")

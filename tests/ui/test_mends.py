@@ -424,7 +424,7 @@ class TestEnds(FolderCase):
 class TestMonkey(FolderCase):
     def test_a_short_one(self) -> None:
         done = subprocess.run(
-            [sys.executable, "-m", "tests.monkey", "7", "700"],
+            [sys.executable, "-m", "tests.monkey", "7", "400"],
             cwd=Path(__file__).resolve().parents[2],
             env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
             capture_output=True,

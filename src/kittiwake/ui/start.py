@@ -107,8 +107,8 @@ def settle(app: QApplication, window: Window, seconds: float = 60.0) -> None:
     """Let the window work until nothing goes on in the background any more."""
     until = time.monotonic() + seconds
     quiet = 0
-    while time.monotonic() < until and quiet < 5:
+    while time.monotonic() < until and quiet < 8:
         app.processEvents()
-        time.sleep(0.02)
+        time.sleep(0.005)
         busy = window.session.busy or window.maker.busy or window._count_timer.isActive() or window.counter.busy
         quiet = 0 if busy else quiet + 1

@@ -146,9 +146,12 @@ class TestMaking(FolderCase):
         self.addCleanup(kept.stop)
 
     def test_a_loop_of_half_a_minute_repeated_to_ten(self) -> None:
+        found = None
         for rate, seconds in ((8000, 600.0), (16_000, 61.3), (32_000, 40.0), (48_000, 59.9)):
-            recipe = HoldRecipe("x", (Part("theme.wav"),), seconds=seconds, rate=rate, shortest=20)
+            # What was found once is given to the others: looking for it takes longest.
+            recipe = HoldRecipe("x", (Part("theme.wav"),), loop=found, seconds=seconds, rate=rate, shortest=20)
             sound, held = make(recipe, self.folder)
+            found = held.loop
             self.assertEqual(len(sound), round(seconds * rate))
             self.assertLess(float(np.abs(sound).max()), 0.9)
             self.assertFalse(held.seam.is_heard, held.seam.words)

@@ -13,7 +13,7 @@ from .table import speed_of
 #: Columns of a line that hold a text.
 TEXTS = ("name", "text", "say_as", "voice", "language", "kind", "note")
 #: Columns that can be written to, in the order of a table.
-COLUMNS = ("name", "text", "say_as", "voice", "speed", "kind", "receivers", "note")
+COLUMNS = ("name", "text", "say_as", "voice", "language", "speed", "kind", "receivers", "note")
 
 
 def filled_down(script: Script, ids: Sequence[str], column: str) -> Script:

@@ -16,9 +16,9 @@ from ...core.script.respell import spoken_text
 from ..theme.colours import colours
 
 Index = QModelIndex | QPersistentModelIndex
-_HEADS = ("Name", "Text", "Say it as", "Voice", "Speed", "Kind", "For", "Note", "State")
+_HEADS = ("Name", "Text", "Say it as", "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
 STATE = len(COLUMNS)
-_WIDTHS = (140, 0, 176, 84, 66, 60, 108, 60, 212)
+_WIDTHS = (134, 0, 0, 80, 84, 66, 60, 100, 60, 196)  # 0: as much as is left
 
 
 class ScriptModel(QAbstractTableModel):
