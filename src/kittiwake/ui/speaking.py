@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import time
 from collections.abc import Sequence
-from concurrent.futures import Future, ThreadPoolExecutor
+from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from threading import Event, Thread
 
@@ -40,7 +40,7 @@ class Speaker(QObject):
         # One that is heard is spoken by a process that stays: the next is heard at once, and a voice that dies takes nothing with it.
         self._helper = WorkerProcess(speak_one)
         self._hearing = ThreadPoolExecutor(1, thread_name_prefix="hear-line")
-        self._asked: Future[None] | None = None
+        self._wanted: tuple[ScriptLine, Script, Path] | None = None  # to be spoken ahead
         self._closed = Event()
 
     @property
@@ -114,22 +114,26 @@ class Speaker(QObject):
             except Exception as error:  # the thread's last chance to tell anybody
                 self.heard.emit(line, f"The voice failed: {error}.")
 
-        self._asked = self._hearing.submit(work)
+        self._hearing.submit(work)
 
     def prepare(self, line: ScriptLine, script: Script, folder: Path) -> None:
-        """Speak a line that may be heard next, so that it sounds at once, where its voice costs nothing."""
+        """Speak a line that may be heard next, so that it sounds at once, where its voice costs nothing; of several, the last."""
 
         def work() -> None:
+            wanted, self._wanted = self._wanted, None
+            if wanted is None:
+                return
             try:
-                wish = wish_of(line, script)
-                path = path_of(wish, line.name, folder)
+                wish = wish_of(wanted[0], wanted[1])
+                path = path_of(wish, wanted[0].name, wanted[2])
                 if engines()[wish.voice.partition("/")[0]].ahead and not path.exists() and not self._closed.is_set():
                     self._helper.ask((wish, path), self._closed.is_set)
             except Exception:  # it is told when the line is asked for
                 return
 
-        if not self.busy and (self._asked is None or self._asked.done()):
-            self._asked = self._hearing.submit(work)
+        if not self.busy:
+            self._wanted = (line, script, folder)
+            self._hearing.submit(work)
 
     def hear_back(self, lines: Sequence[ToHear]) -> bool:
         """Have a speech engine listen to spoken lines; whether that began."""

@@ -12,6 +12,8 @@ from typing import Any, ClassVar
 
 import numpy as np
 import soundfile
+from hypothesis import given
+from hypothesis import strategies as st
 
 from kittiwake.core.batch import PlannedClip, run_batch
 from kittiwake.core.batch.request import BatchRequest
@@ -349,3 +351,51 @@ class TestActions(unittest.TestCase):
             self.assertEqual(
                 {name: one.new for name, one in again.shelf.files.items()}, {"a.wav": False, "b.wav": True}
             )
+
+
+class TestAnything(unittest.TestCase):
+    """Whatever comes, a machine answers: taken, or refused with a sentence and a place in the file."""
+
+    @given(
+        st.sampled_from(["radio", "voicemail", "paging", "board", "phone", "beacon"]),
+        st.sampled_from(
+            ["a.wav", "a.ulaw", "a.sln", "a.gsm", "a.h", "a.bin", "a.toml", "a.jsonl", "a", "ä.WAV", "x\n.wav"]
+        ),
+        st.one_of(st.binary(max_size=400), st.text(max_size=200).map(lambda text: text.encode("utf-8", "replace"))),
+    )
+    def test_bytes(self, key: str, name: str, data: bytes) -> None:
+        self.handed(key, name, data)
+
+    @given(
+        st.sampled_from(["radio", "voicemail", "paging", "phone", "beacon"]),
+        st.integers(0, 60),
+        st.binary(min_size=1, max_size=8),
+        st.integers(0, 1),
+    )
+    def test_a_good_file_with_other_bytes_in_its_header(self, key: str, at: int, other: bytes, law: int) -> None:
+        good = bytearray(wav(rate=48_000 if key == "paging" else 8000, bits=8 if law else 16, tag=7 if law else 1))
+        good[at : at + len(other)] = other
+        self.handed(key, "a.wav", bytes(good))
+
+    @given(st.text('VOICE_COUNTRATEBLOCK 0123456789[]{},;=\n#definestacqulogh"*/', max_size=300), st.integers(0, 400))
+    def test_headers(self, text: str, length: int) -> None:
+        board = Board()
+        if board.hand("a.h", text.encode()):
+            board.hand("a.bin", bytes(length))
+        for argument in ("", "0", "999", text[:5]):
+            board.play(argument)
+
+    def handed(self, key: str, name: str, data: bytes) -> None:
+        link = link_to(key)
+        assert link is not None
+        if key == "paging":
+            link.hand("l.jsonl", b'{"file": "a.wav", "kind": "alert"}')
+        came = link.hand(name, data)
+        if not came.taken:
+            self.assertTrue(came.reason.endswith((".", "!", "?")), came.reason)
+            self.assertTrue(0 <= came.at <= max(len(data), 200_000), (came.at, len(data)))
+        held = link.machine.press()
+        if held is not None:
+            self.assertTrue(np.isfinite(held.sound).all())
+        for action in link.kind.actions:
+            self.assertTrue(action.run(link.machine, name[:3]).told)
