@@ -265,6 +265,7 @@ class TestScript(ScriptCase):
 
     def test_a_line_for_one_receiver_is_left_out_at_the_others(self) -> None:
         self.session.project.begin(("phone-menu", "deck-radio"))
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.act(Key.Key_F4)
         self.page.take_table(read_text("name\ttext\tfor\na\tAll of us.\t\nb\tThe deck.\tDeck radio"), "typed")
         self.speak()

@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import unittest
+from unittest import mock
+
 import numpy as np
 import soundfile
 
@@ -10,7 +13,8 @@ from kittiwake.core.model import load_receiver
 from kittiwake.core.model.script import Respelling, Script, ScriptLine
 from kittiwake.core.process import InProcess
 from kittiwake.core.script.making import stale
-from kittiwake.core.speak.engine import VoiceError, all_voices, voice_for
+from kittiwake.core.speak import engine
+from kittiwake.core.speak.engine import VoiceError, all_voices, engines, voice_for
 from kittiwake.core.speak.fit import clip_of_line, faster_line
 from kittiwake.core.speak.spoken import Wish, path_of, speak, speak_lines, wish_of
 from tests.sounds import FolderCase
@@ -18,6 +22,14 @@ from tests.sounds import FolderCase
 
 def lines(*texts: str) -> tuple[ScriptLine, ...]:
     return tuple(ScriptLine(f"line {n}", text) for n, text in enumerate(texts, 1))
+
+
+class TestWhichVoice(unittest.TestCase):
+    def test_one_that_sends_nothing_away_whatever_was_loaded_first(self) -> None:
+        backwards = dict(reversed(list(engines().items())))
+        with mock.patch.object(engine, "ENGINES", backwards):
+            self.assertEqual(voice_for("", "en-gb").key, "espeak/en-gb")
+            self.assertFalse(voice_for("", "de").key.startswith("network"))
 
 
 class TestVoices(FolderCase):

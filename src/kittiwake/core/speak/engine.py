@@ -78,7 +78,9 @@ def _find_own() -> None:
 
 
 def all_voices() -> list[VoiceInfo]:
-    return [voice for engine in engines().values() for voice in engine.voices()]
+    """Every voice there is; those that send nothing away come first, whichever engine was found first."""
+    ordered = sorted(engines().values(), key=lambda engine: (not engine.ahead, engine.key))
+    return [voice for engine in ordered for voice in engine.voices()]
 
 
 def voice_for(key: str, language: str) -> VoiceInfo:
