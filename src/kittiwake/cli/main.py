@@ -17,6 +17,7 @@ from ..core.log import keep_log, log
 from . import (  # noqa: F401 - each registers its verbs
     deliver_verbs,
     folder_verbs,
+    hear_verb,
     hold_verb,
     look_verbs,
     make_verb,

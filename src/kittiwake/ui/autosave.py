@@ -79,19 +79,21 @@ class Autosave(QObject):
         self._copy = (folder or rescue_folder()) / f"{os.getpid()}-{secrets.token_hex(4)}{EXTENSION}"
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="rescue")
         self._took = 0.0
-        self._stays = False
+        self._stays = self._ended = False
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.timeout.connect(self.keep)
         session.job_changed.connect(self._changed)
 
     def _changed(self) -> None:
-        if not self._timer.isActive():
+        if not self._timer.isActive() and not self._ended:
             self._timer.start(round(1000 * max(_WAIT, _SHARE * self._took)))
 
     def keep(self) -> None:
         """Write the copy now, or remove it where everything is saved."""
         session = self._session
+        if self._ended:
+            return  # something changed while the window was being closed
         if session.project.history.is_clean:
             self._pool.submit(self._drop)
         else:
@@ -128,6 +130,7 @@ class Autosave(QObject):
     def stop(self) -> None:
         """The window is closed: what was not saved was left on purpose, unless it is to stay."""
         self._timer.stop()
+        self._ended = True
         if not self._stays:
             self._pool.submit(self._drop)
         self._pool.shutdown(wait=True)

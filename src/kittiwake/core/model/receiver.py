@@ -18,6 +18,7 @@ from pydantic import (
 from .more_rules import MoreRules, parsed
 from .name_rules import Names
 from .rule_part import RulePart
+from .service import Service
 from .units import parse_size
 
 Size = Annotated[int, BeforeValidator(parse_size), Field(gt=0)]
@@ -263,6 +264,8 @@ class Receiver(RulePart):
     rules: Rules
     treatment: Treatment = Treatment()
     delivery: Delivery = Delivery()
+    #: How its service is asked, where there is one behind it.
+    service: Service | None = None
 
     @model_validator(mode="after")
     def _agrees(self) -> Receiver:
@@ -288,6 +291,7 @@ class Receiver(RulePart):
         over, and on which machine it is tried.
         """
         data = self.model_dump(mode="json")
+        data.pop("service")
         data["delivery"] = {"folder": self.delivery.folder}
         data["standin"] = (
             self.standin if self.standin == "beacon" else ""

@@ -1,0 +1,61 @@
+"""How a service that listens is asked: part of a receiver."""
+
+from __future__ import annotations
+
+import re
+from typing import Annotated, Any
+
+from pydantic import Field, field_serializer, field_validator, model_validator
+
+from .rule_part import RulePart
+
+#: What a body, a header or an address may hold in braces.
+FIELDS = ("sound", "encoding", "rate", "channels", "language", "name", "bytes", "key")
+
+
+class Service(RulePart):
+    """A service behind HTTP. An empty ``url`` is the simulated one, on the loopback interface.
+
+    ``body`` holds fields in braces: ``{sound}`` (Base64), ``{encoding}``, ``{rate}`` (Hz), ``{channels}``, ``{language}``, ``{name}``, ``{bytes}``; they are filled
+    in from the made file, so that they are true. A body that is ``{sound}`` alone is the file itself. ``text``, ``confidence`` and ``error`` say where
+    they are in a JSON answer (JSON Pointer, RFC 6901). ``key_from`` names the variable of the environment that holds the key; the key itself is in no
+    file, job or log. ``parallel`` requests go at once; ``retries`` are made after 429, 5xx and broken links.
+    """
+
+    url: str = ""
+    method: Annotated[str, Field(pattern=r"^(POST|PUT)$")] = "POST"
+    headers: tuple[tuple[str, str], ...] = ()  # a table in TOML; pairs here, since receivers are hashed
+    body: str = '{"sound": "{sound}", "encoding": "{encoding}", "sample_rate": {rate}, "channels": {channels}, "language": "{language}"}'
+    text: str = "/text"
+    confidence: str = "/confidence"
+    error: str = "/error"
+    key_from: Annotated[str, Field(pattern=r"^[A-Za-z0-9_]*$", max_length=80)] = ""
+    timeout_seconds: Annotated[float, Field(gt=0, le=600)] = 30.0
+    parallel: Annotated[int, Field(ge=1, le=32)] = 4
+    retries: Annotated[int, Field(ge=0, le=10)] = 4
+
+    @field_validator("headers", mode="before")
+    @classmethod
+    def _pairs(cls, value: Any) -> Any:
+        return tuple(value.items()) if isinstance(value, dict) else value
+
+    @field_serializer("headers")
+    def _table(self, value: tuple[tuple[str, str], ...]) -> dict[str, str]:
+        return dict(value)
+
+    @model_validator(mode="after")
+    def _agrees(self) -> Service:
+        if self.url and not self.url.startswith(("http://", "https://")):
+            raise ValueError("url begins with http:// or https://")
+        for text in (self.url, self.body, *(value for _, value in self.headers)):
+            for name in re.findall(r"\{([a-z_]+)\}", text):
+                if name not in FIELDS:
+                    raise ValueError(
+                        f"there is no “{{{name}}}”; there is {', '.join(f'{{{one}}}' for one in FIELDS)}"
+                    )
+        for name in ("text", "confidence", "error"):
+            if getattr(self, name) and not getattr(self, name).startswith("/"):
+                raise ValueError(f"{name} is a JSON Pointer, such as /result/text")
+        if "{sound}" not in self.body:
+            raise ValueError("body needs {sound}")
+        return self
