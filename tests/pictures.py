@@ -156,6 +156,37 @@ def shoot_machines(app: QApplication, window: Window, shoot: Callable[[str], Non
     shoot("receiver")
 
 
+#: What the demo's recordings say.
+SAID = {
+    "Car deck": "Please return to your vehicles now.",
+    "Fog delay": "Because of fog, all sailings are delayed.",
+    "Drill shout": "Muster drill! All hands to the boats!",
+    "Gangway": "Mind the gangway.",
+    "Harbour tour": "Our harbour tour leaves from pier three every hour.",
+    "Hold the line": "Please hold the line.",
+    "Main menu": "For sailings today, press one. For bookings, press two.",
+    "Sailing times": "The next sailing to Skerrow leaves at ten fifteen.",
+    "Spring fares": "Spring fares begin on the first of March.",
+    "Welcome": "Welcome to Brinmar Ferries.",
+}
+
+
+def shoot_heard(app: QApplication, window: Window, shoot: Callable[[str], None]) -> None:
+    """What the simulated service heard of the demo."""
+    project = window.session.project
+    edits.choose_receivers(project, ["speech-service"])
+    clips = tuple(clip.changed(text=SAID.get(clip.name, "")) for clip in project.job.clips)
+    project.change("texts", project.job.changed(clips=clips))
+    settle(app, window)
+    window.run("make.all")
+    settle(app, window)
+    window.run("service.hear")
+    page = window.bench.heard_page
+    _until(lambda: not page.asker.busy, 120)
+    page.table.setCurrentCell(0, 0)
+    shoot("heard")
+
+
 def _until(condition: Callable[[], object], seconds: float = 30.0) -> None:
     end = time.monotonic() + seconds
     while not condition() and time.monotonic() < end:
@@ -224,8 +255,6 @@ def main() -> None:
     shoot("decide")
     window.run("make.all")
     settle(app, window)
-    window.board.select(clip.id, "phone-menu")
-    shoot("cell")
     quay = next(c for c in window.session.project.job.clips if c.name == "Car deck")
     window.board.select(quay.id, "quay-beacon")
     window.run("standin.hand")
@@ -242,6 +271,7 @@ def main() -> None:
     window.session.project.history.mark_clean()
     window.use_colours(False)
     shoot_machines(app, window, shoot, place)
+    shoot_heard(app, window, shoot)
     shoot_voice(window, shoot)
     window.session.project.history.mark_clean()
     shoot_made(window, shoot, home)

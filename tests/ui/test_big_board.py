@@ -289,3 +289,8 @@ class TestRescue(WindowCase):
         rescue.keep()
         self.wait_for(lambda: not list(folder.glob("*")))
         rescue.stop()
+        # What changes while it is being closed is no fault, and leaves nothing either.
+        edits.remove_clips(self.session.project, {self.session.project.job.clips[0].id})
+        rescue.keep()
+        self.assertFalse(rescue._timer.isActive())
+        self.assertEqual(list(folder.glob("*")), [])

@@ -27,6 +27,7 @@ _SHARES = {
     "tone": 0.68,
     "music": 0.68,
     "phone": 0.68,
+    "heard": 0.6,
 }
 #: Pages beside which the rows of the board are in the way.
 _ALONE = ("cut", "record", "script", "tone", "music", "phone")

@@ -172,6 +172,8 @@ class Window(QMainWindow):
         self.bench.music_page.told.connect(self.status.say)
         self.bench.music_page.heard.connect(self._hear_sound)
         self.bench.music_page.compare_wanted.connect(self._compare_clip)
+        self.bench.heard_page.told.connect(self.status.say)
+        self.bench.heard_page.played.connect(self._hear_cell)
         self.bench.phone_page.told.connect(self.status.say)
         self.bench.phone_page.recorded.connect(lambda path: self.add_paths([path]))
         self.bench.phone_page.heard.connect(lambda held: self._hear_sound(held.name, held.sound, held.rate))
@@ -280,6 +282,14 @@ class Window(QMainWindow):
     def _hear_file(self, name: str, path: Path) -> None:
         """A line that was spoken a moment ago."""
         self._hear_sound(name, *read_short(path))
+
+    def _hear_cell(self, clip_id: str, slug: str) -> None:
+        clip, receiver = self.session.project.clip(clip_id), self.session.project.receiver(slug)
+        if clip is not None and receiver is not None:
+            self.player.load(self.session.project.cell(clip, receiver))
+            self.player.choose("output")
+            self.player.seek(0)
+            self.player.play()
 
     def _compare_clip(self, clip_id: str) -> None:
         self.board.select(clip_id)

@@ -35,11 +35,11 @@ class FreeListener:
 
         self._decoder = pocketsphinx.Decoder(samprate=RATE, loglevel="FATAL")
 
-    def hear(self, sound: NDArray[np.float32], rate: int) -> tuple[str, float]:
-        """What is said in a sound (one channel), and how sure that is, 0 to 1."""
+    def hear(self, sound: NDArray[np.float32], rate: int) -> tuple[str, float | None]:
+        """What is said in a sound (one channel), and how sure that is, 0 to 1; None where the engine does not tell."""
         peak = float(np.max(np.abs(sound))) if len(sound) else 0.0
         if not peak or not math.isfinite(peak):
-            return "", 0.0
+            return "", None
         same = soxr.resample(sound, rate, RATE) if rate != RATE else sound
         quiet = np.zeros(round(_QUIET_S * RATE), np.float32)
         padded = np.clip(np.concatenate([quiet, same * (_LOUD / peak), quiet]), -1, 1)
@@ -48,6 +48,7 @@ class FreeListener:
         self._decoder.end_utt()
         heard = self._decoder.hyp()
         if heard is None:
-            return "", 0.0
-        sure = self._decoder.get_logmath().exp(heard.prob)
-        return heard.hypstr, min(1.0, max(0.0, float(sure)))
+            return "", None
+        # Without a lattice it gives 0, the logarithm of certainty, whatever it heard.
+        sure = self._decoder.get_logmath().exp(heard.prob) if heard.prob else None
+        return heard.hypstr, None if sure is None else min(1.0, max(0.0, float(sure)))

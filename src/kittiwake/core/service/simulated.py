@@ -26,8 +26,8 @@ MOST_BYTES, MOST_SECONDS = 10_000_000, 60.0
 RATES = (8000, 16_000, 22_050, 44_100, 48_000)
 _MAGIC = {"flac": b"fLaC", "wav": b"RIFF"}
 
-#: Gives what is said in a sound (float32 [shape=(n,)], and its rate), and how sure it is.
-Ear = Callable[[NDArray[np.float32], int], tuple[str, float]]
+#: Gives what is said in a sound (float32 [shape=(n,)], and its rate), and how sure it is, where it tells.
+Ear = Callable[[NDArray[np.float32], int], tuple[str, float | None]]
 
 
 class RefusedError(Exception):
@@ -115,7 +115,11 @@ class Simulated:
         text, confidence = self.ear(sound, own)
         with self._lock:
             self.answered.append(f"{hash(data)}")
-        return {"text": text, "confidence": round(confidence, 3), "seconds": round(len(sound) / own, 3)}
+        return {
+            "text": text,
+            "confidence": None if confidence is None else round(confidence, 3),
+            "seconds": round(len(sound) / own, 3),
+        }
 
 
 def _sound(data: bytes, encoding: str, rate: int, channels: int) -> tuple[NDArray[np.float32], int]:
@@ -175,7 +179,7 @@ def free_ear() -> Ear:
 
     listener, lock = FreeListener(), Lock()
 
-    def hear(sound: NDArray[np.float32], rate: int) -> tuple[str, float]:
+    def hear(sound: NDArray[np.float32], rate: int) -> tuple[str, float | None]:
         with lock:
             return listener.hear(sound, rate)
 

@@ -18,6 +18,7 @@ from .cell_page import CellPage
 from .clip_page import ClipPage
 from .compare_page import ComparePage
 from .cut.page import CutPage
+from .heard_page import HeardPage
 from .levels_page import LevelsPage
 from .music_page import MusicPage
 from .phone_page import PhonePage
@@ -58,6 +59,7 @@ class Bench(QStackedWidget):
         self.script_page = ScriptPage(session)
         self.tone_page = TonePage(session)
         self.music_page = MusicPage(session)
+        self.heard_page = HeardPage(session)
         self.phone_page = PhonePage(session, self.stand_ins.phone())
         for page in (
             self.empty_page,
@@ -72,6 +74,7 @@ class Bench(QStackedWidget):
             self.tone_page,
             self.music_page,
             self.phone_page,
+            self.heard_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -142,12 +145,19 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.phone_page)
         self.phone_page.begin()
 
+    def show_heard(self, receiver: Receiver) -> None:
+        """What a service heard, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.heard_page)
+        self.heard_page.begin(receiver)
+        self.heard_page.table.setFocus()
+
     @property
     def page(self) -> str:
         """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
         pages = {
             self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music", self.phone_page: "phone",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music", self.phone_page: "phone", self.heard_page: "heard",
         }  # fmt: skip
         return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
 
@@ -227,4 +237,5 @@ class Bench(QStackedWidget):
         self.tone_page.shut_down()
         self.music_page.shut_down()
         self.phone_page.shut_down()
+        self.heard_page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

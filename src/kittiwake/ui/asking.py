@@ -1,0 +1,71 @@
+"""Asks a service about made files in the background."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from pathlib import Path
+from threading import Event, Thread
+
+from PySide6.QtCore import QObject, Signal
+
+from ..core.errors import KittiwakeError
+from ..core.model.service import Service
+from ..core.service.ask import Store, ToAsk, hear
+from ..core.service.simulated import Simulated, free_ear
+
+
+class Asker(QObject):
+    """``answered`` with each answer as it comes; ``finished`` with what went wrong, in words."""
+
+    started = Signal(int)
+    answered = Signal(object)  # Answer
+    finished = Signal(str)
+
+    def __init__(self, parent: QObject) -> None:
+        super().__init__(parent)
+        self._thread: Thread | None = None
+        self._stop = Event()
+        self.simulated: Simulated | None = None
+        self._url = ""
+
+    @property
+    def busy(self) -> bool:
+        return self._thread is not None and self._thread.is_alive()
+
+    def ask(self, items: Sequence[ToAsk], service: Service, store: Path) -> bool:
+        """Begin; whether that was done. A service without an address is the simulated one, which is begun with the first question."""
+        if self.busy or not items:
+            return False
+        self._stop.clear()
+
+        def work() -> None:
+            wrong = ""
+            try:
+                for answer in hear(items, service, service.url or self._simulated(), Store(store), self._stop.is_set):
+                    self.answered.emit(answer)
+            except KittiwakeError as error:
+                wrong = str(error)
+            except Exception as error:  # the thread's last chance to tell anybody
+                wrong = f"Asking failed: {error}."
+            self.finished.emit(wrong)
+
+        self._thread = Thread(target=work, name="asker", daemon=True)
+        self.started.emit(len(items))
+        self._thread.start()
+        return True
+
+    def _simulated(self) -> str:
+        if self.simulated is None:
+            self.simulated = Simulated(free_ear())
+            self._url = self.simulated.start()
+        return self._url
+
+    def stop(self) -> None:
+        self._stop.set()
+
+    def shut_down(self) -> None:
+        self.stop()
+        if self._thread is not None:
+            self._thread.join(10)
+        if self.simulated is not None:
+            self.simulated.stop()
