@@ -173,7 +173,9 @@ class TestAcceptance(FolderCase):
         """The demo's recordings made for a receiver, as they would be handed over."""
         receiver = load_receiver(slug)
         items: list[PlannedClip] = []
-        for n, path in enumerate(sorted(DEMO.glob("*.*"))[:40], 1):
+        # All of the demo for each machine; of the other forms of the phone, enough to decode each.
+        most = 40 if slug not in ("phone-menu-alaw", "phone-menu-linear", "phone-menu-gsm") else 16
+        for n, path in enumerate(sorted(DEMO.glob("*.*"))[:most], 1):
             facts = analyze(path)
             clip = Clip(path, path.stem, kind="alert")
             found = fit(clip, facts, receiver)
