@@ -151,3 +151,21 @@ def handset(painter: QPainter, box: QRectF, share: float, turn: float) -> None:
         painter.drawRoundedRect(key, 3, 3)
     waves(painter, QPointF(box.left() + 112, box.center().y()), turn)
     filled(painter, QRectF(box.left() + 44, box.bottom() - 8, 55, 6), share)
+
+
+def lamp(painter: QPainter, box: QRectF, share: float, turn: float) -> None:
+    """A post with a lamp, which is lit while it speaks; the post fills as its memory does."""
+    middle, foot = box.center().x(), box.bottom() - 6
+    painter.drawLine(QPointF(middle - 60, foot), QPointF(middle + 60, foot))
+    post = QRectF(middle - 9, box.top() + 34, 18, foot - box.top() - 34)
+    painter.drawRect(post)
+    full = (post.height() - 4) * share
+    painter.fillRect(
+        QRectF(post.left() + 2, post.bottom() - 2 - full, post.width() - 4, full), colours().of("convert")
+    )
+    head = QRectF(middle - 14, box.top() + 6, 28, 26)
+    if turn >= 0:
+        painter.setBrush(QColor(colours().accent))
+    painter.drawRoundedRect(head, 8, 8)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    waves(painter, QPointF(head.right(), head.center().y()), turn)
