@@ -13,6 +13,7 @@ import zipfile
 from html.parser import HTMLParser
 from pathlib import Path
 from typing import Any
+from unittest import mock
 
 import soundfile
 from click.testing import CliRunner
@@ -21,7 +22,7 @@ from hypothesis import strategies as st
 
 from kittiwake.cli.main import cli
 from kittiwake.core.batch.request import BatchRequest
-from kittiwake.core.deliver import Item, plan_of, send
+from kittiwake.core.deliver import Item, last_plan_of, plan_of, send
 from kittiwake.core.deliver.form import forms
 from kittiwake.core.deliver.from_folder import items_in
 from kittiwake.core.deliver.item import place_of
@@ -254,6 +255,22 @@ class TestManifest(DeliverCase):
 
 
 class TestReport(DeliverCase):
+    def test_after_a_delivery_it_tells_what_that_changed(self) -> None:
+        times = iter(("2026-11-01T10:00:00+00:00", "2026-11-02T10:00:00+00:00"))
+        items = [self.item("a"), self.item("b", 2)]
+        with mock.patch("kittiwake.core.deliver.send.datetime") as clock:
+            clock.datetime.now.return_value.isoformat.side_effect = lambda **_: next(times)
+            send(self.plan(items))
+            items = [items[0], self.item("b", 9), self.item("c", 3)]
+            send(self.plan(items))
+        self.assertEqual(self.plan(items).words, "3 same")
+        last = last_plan_of(items, with_delivery(), self.out, self.there)
+        self.assertEqual(last.states, {"a.wav": "same", "b.wav": "changed", "c.wav": "new"})
+        self.assertIn("b.wav (changed), c.wav (new)", report_of(last, {}, ""))
+        # What waits to be handed over is told before that.
+        more = [*items, self.item("d", 4)]
+        self.assertEqual(last_plan_of(more, with_delivery(), self.out, self.there).words, "1 new, 3 same")
+
     def test_one_page_that_needs_nothing_else_with_problems_first(self) -> None:
         items = [
             self.item("a", text="<script>alert(1)</script>", level_dbov=-26.0, problems=("It is soft.",)),

@@ -46,21 +46,40 @@ class Plan:
         return ", ".join(told) or "nothing"
 
 
-def plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path) -> Plan:
+def plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path, until: str = "") -> Plan:
     """What handing these over would do.
+
+    Parameters
+    ----------
+    until : a time; compared with what was handed over until then.
 
     Raises
     ------
     KittiwakeError : places that cannot be.
     """
     places = places_of(items, receiver)
-    known = delivered_in(root).values()
+    known = delivered_in(root, until).values()
     before = {one.name: one for one in known if one.into == str(into) and not one.output.startswith(PACKED)}
     states = {}
     for place, item in places.items():
         last = before.pop(place, None)
         states[place] = "new" if last is None else "same" if last.sha256 == item.sha256 else "changed"
     return Plan(receiver, root, into, places, states, tuple(before.values()))
+
+
+def last_plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path) -> Plan:
+    """What handing these over would do; where all of them were handed over as they are, what the last delivery did.
+
+    Raises
+    ------
+    KittiwakeError : as ``plan_of``.
+    """
+    some = list(items)
+    plan = plan_of(some, receiver, root, into)
+    times = [one.time for one in delivered_in(root).values() if one.into == str(into)]
+    if times and plan.count("same") == len(plan.places) and not plan.gone:
+        return plan_of(some, receiver, root, into, max(times))
+    return plan
 
 
 def key_of(output: Path | str, root: Path) -> str:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import dataclasses
 import json
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from pathlib import Path
 
@@ -48,8 +48,15 @@ _FIELDS = {field.name for field in dataclasses.fields(Delivered)}
 _kept: dict[Path, tuple[tuple[int, int], dict[str, Delivered]]] = {}
 
 
-def delivered_in(folder: Path) -> dict[str, Delivered]:
-    """The last that is known of each output, by ``output``; without those that are gone. Lines that cannot be read are passed over."""
+def delivered_in(folder: Path, before: str = "") -> dict[str, Delivered]:
+    """The last that is known of each output, by ``output``; without those that are gone. Lines that cannot be read are passed over.
+
+    Parameters
+    ----------
+    before : a time; what was handed over then, or later, does not count.
+    """
+    if before:
+        return _last_of(one for one in _lines_of(folder) if one.time < before)
     path = folder / RECORD
     try:
         stat = path.stat()
@@ -57,20 +64,32 @@ def delivered_in(folder: Path) -> dict[str, Delivered]:
         kept = _kept.get(path)
         if kept is not None and kept[0] == stamp:
             return kept[1]
-        lines = path.read_text("utf-8", "replace").splitlines()
     except OSError:
         return {}
-    found: dict[str, Delivered] = {}
+    found = _last_of(_lines_of(folder))
+    _kept[path] = (stamp, found)
+    return found
+
+
+def _lines_of(folder: Path) -> Iterator[Delivered]:
+    try:
+        lines = (folder / RECORD).read_text("utf-8", "replace").splitlines()
+    except OSError:
+        return
     for line in lines:
         try:
             data = json.loads(line)
-            one = Delivered(**{key: value for key, value in data.items() if key in _FIELDS})
+            yield Delivered(**{key: value for key, value in data.items() if key in _FIELDS})
         except (ValueError, TypeError, AttributeError):
             continue
+
+
+def _last_of(some: Iterable[Delivered]) -> dict[str, Delivered]:
+    found: dict[str, Delivered] = {}
+    for one in some:
         found.pop(one.output, None)
         if not one.gone:
             found[one.output] = one
-    _kept[path] = (stamp, found)
     return found
 
 

@@ -9,7 +9,7 @@ from pathlib import Path
 from PySide6.QtWidgets import QApplication
 
 from ...commands import command
-from ...core.deliver import Plan, plan_of, send
+from ...core.deliver import Plan, last_plan_of, send
 from ...core.deliver.report import outline_of, report_of
 from ...core.errors import Cancelled
 from ...core.fit.demands import demands_of
@@ -131,7 +131,7 @@ def report(at: Context) -> None:
     )
     if path is None:
         return
-    plan = plan_of(items, receiver, root, _into(at, receiver))
+    plan = last_plan_of(items, receiver, root, _into(at, receiver))
     verdicts = {one.name: one.verdict for one in delivered_in(root).values() if one.verdict}
 
     def work(checkpoint: Callable[[], object]) -> str:
