@@ -136,6 +136,9 @@ class Monkey:
             mock.patch.object(QMessageBox, "exec", return_value=0),
             mock.patch.object(QDesktopServices, "openUrl", return_value=True),
             mock.patch("kittiwake.ui.commands.job.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.commands.deliver.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.commands.script.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.commands.receiver.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.cut.where_to_save", side_effect=self._where),
         ):
             for number in range(1, actions + 1):
@@ -278,7 +281,7 @@ class Monkey:
         if changed:
             self._note(f"sources changed: {changed}")
         window, session = self.window, self.window.session
-        states = Counter(cell.state for cell in session.project.cells())
+        states = Counter(cell.shown for cell in session.project.cells())
         counted = +window.counter.counts
         if counted != states:
             self._note(f"counted {counted}, but there are {states}")
