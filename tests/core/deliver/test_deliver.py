@@ -29,7 +29,7 @@ from kittiwake.core.deliver.item import place_of
 from kittiwake.core.deliver.manifest import COLUMNS, as_csv, as_jsonl
 from kittiwake.core.deliver.report import outline_of, report_of
 from kittiwake.core.errors import KittiwakeError, RulesError
-from kittiwake.core.make.delivered import RECORD, Delivered, delivered_in, note_delivered
+from kittiwake.core.make.delivered import RECORD, Delivered, copies_in, delivered_in, note_delivered
 from kittiwake.core.model import load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Receiver
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
@@ -89,14 +89,23 @@ class TestSending(DeliverCase):
     def test_which_copy_is_where(self) -> None:
         item = self.item("a", source="/x/a.flac", fingerprint="f1")
         send(self.plan([item]), {"a.wav": "taken"})
-        one = delivered_in(self.out)["a.wav"]
+        one = delivered_in(self.out)["a.wav", str(self.there)]
         self.assertEqual((one.sha256, one.name, one.into, one.source, one.fingerprint, one.verdict), (item.sha256, "a.wav", str(self.there), "/x/a.flac", "f1", "taken"))  # fmt: skip
         self.assertTrue(one.time.startswith("20"))
         # What cannot be read in the record is passed over; what is gone is not there.
         with (self.out / RECORD).open("a") as file:
             file.write("[]\n{}\nnonsense\n")
-        note_delivered(self.out, [Delivered("a.wav", "a.wav", item.sha256, gone=True)])
+        note_delivered(self.out, [Delivered("a.wav", "a.wav", item.sha256, into=str(self.there), gone=True)])
         self.assertEqual(delivered_in(self.out), {})
+
+    def test_each_place_has_its_own_copies(self) -> None:
+        """Two sticks in turn: what went to the one says nothing of what lies on the other."""
+        other = self.folder / "other"
+        for seed, into in ((1, self.there), (2, other), (3, self.there)):
+            plan = plan_of([self.item("a", seed)], with_delivery(), self.out, into)
+            self.assertEqual(plan.words, "1 changed" if seed == 3 else "1 new")
+            self.assertEqual(send(plan).written, ("a.wav",))
+        self.assertEqual(len(copies_in(self.out)["a.wav"]), 2)
 
     def test_nothing_of_anybody_else_is_replaced_and_nothing_lands_outside(self) -> None:
         items = [self.item("a"), self.item("b", 2)]

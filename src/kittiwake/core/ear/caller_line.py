@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import tempfile
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
@@ -12,6 +12,7 @@ import soundfile
 from numpy.typing import NDArray
 
 from ..codec import FORMATS
+from ..errors import KittiwakeError
 from ..fit import fit
 from ..make.compare import Candidate, decoded, intelligibility, receiver_of
 from ..make.stream import write_stream
@@ -153,22 +154,10 @@ def _coded(sound: Sound, key: str) -> Sound:
         found = fit(Clip.whole(path), facts, receiver)
         if found.recipe is None:
             told = " ".join(problem.message for problem in found.problems)
-            raise_no_codec(told)
-        assert found.recipe is not None
+            raise KittiwakeError(told or "That cannot be coded so.", "Choose another codec for the line.", "no_codec")
         coded = Path(folder) / "coded"
         write_stream(facts, found.recipe, coded)
         heard = decoded(coded, found, RATE).astype(np.float32)
     if len(heard) < len(sound):
         heard = np.concatenate([heard, np.zeros(len(sound) - len(heard), np.float32)])
     return heard[: len(sound)]
-
-
-def raise_no_codec(told: str) -> None:
-    from ..errors import KittiwakeError
-
-    raise KittiwakeError(told or "That cannot be coded so.", "Choose another codec for the line.", "no_codec")
-
-
-def with_seed(line: CallerLine, seed: int) -> CallerLine:
-    """The same line on another day."""
-    return replace(line, weather=replace(line.weather, seed=seed))

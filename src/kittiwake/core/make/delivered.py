@@ -10,6 +10,8 @@ from pathlib import Path
 
 from ..errors import KittiwakeError, reason_of
 
+#: An output, and where it went.
+Where = tuple[str, str]
 RECORD = ".kittiwake-delivered.jsonl"
 #: Before the name of a file that is none of the outputs: an archive, an image, a manifest.
 PACKED = "packed:"
@@ -45,11 +47,13 @@ class Delivered:
 
 
 _FIELDS = {field.name for field in dataclasses.fields(Delivered)}
-_kept: dict[Path, tuple[tuple[int, int], dict[str, Delivered]]] = {}
+#: Asked of every cell of a board: made once for each state of the record.
+_copies: dict[Path, tuple[dict[Where, Delivered], dict[str, list[str]]]] = {}
+_kept: dict[Path, tuple[tuple[int, int], dict[Where, Delivered]]] = {}
 
 
-def delivered_in(folder: Path, before: str = "") -> dict[str, Delivered]:
-    """The last that is known of each output, by ``output``; without those that are gone. Lines that cannot be read are passed over.
+def delivered_in(folder: Path, before: str = "") -> dict[Where, Delivered]:
+    """The last that is known of each output at each place that it went to; without those that are gone. Lines that cannot be read are passed over.
 
     Parameters
     ----------
@@ -71,6 +75,20 @@ def delivered_in(folder: Path, before: str = "") -> dict[str, Delivered]:
     return found
 
 
+def copies_in(folder: Path) -> dict[str, list[str]]:
+    """SHA-256 of the copies of each output that are somewhere, the last one last."""
+    known = delivered_in(folder)
+    kept = _copies.get(folder)
+    if kept is not None and kept[0] is known:
+        return kept[1]
+    found: dict[str, list[str]] = {}
+    for one in known.values():
+        found.setdefault(one.output, []).append(one.sha256)
+    if known:
+        _copies[folder] = (known, found)
+    return found
+
+
 def _lines_of(folder: Path) -> Iterator[Delivered]:
     try:
         lines = (folder / RECORD).read_text("utf-8", "replace").splitlines()
@@ -84,12 +102,12 @@ def _lines_of(folder: Path) -> Iterator[Delivered]:
             continue
 
 
-def _last_of(some: Iterable[Delivered]) -> dict[str, Delivered]:
-    found: dict[str, Delivered] = {}
+def _last_of(some: Iterable[Delivered]) -> dict[Where, Delivered]:
+    found: dict[Where, Delivered] = {}
     for one in some:
-        found.pop(one.output, None)
+        found.pop((one.output, one.into), None)
         if not one.gone:
-            found[one.output] = one
+            found[one.output, one.into] = one
     return found
 
 

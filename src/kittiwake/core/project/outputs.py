@@ -9,7 +9,7 @@ from pathlib import Path
 
 from ..fit import Fit
 from ..make import Result, fingerprint
-from ..make.delivered import delivered_in
+from ..make.delivered import copies_in
 from ..make.ledger import Entry
 from ..measure.analyze import stamp_of
 from ..model import Clip, MadeRecord, Receiver
@@ -96,11 +96,11 @@ class Outputs:
         return Cell(clip, receiver, state, found, facts, record, result, delivered=delivered)
 
     def _delivered(self, record: MadeRecord, receiver: Receiver) -> str:
-        """Whether that copy was handed over, or an older one; both where it went to several places and one of them has it."""
+        """Whether that copy was handed over; ``older`` where any place that it went to has another one."""
         root = self._project.output_folder / (receiver.delivery.folder or receiver.slug)
-        known = delivered_in(root)
-        one = known.get(os.path.relpath(record.output, root)) if known else None
-        return "" if one is None else "delivered" if one.sha256 == record.sha256 else "older"
+        known = copies_in(root)
+        copies = known.get(os.path.relpath(record.output, root)) if known else None
+        return "" if not copies else "delivered" if set(copies) == {record.sha256} else "older"
 
     def _lies_there(self, record: MadeRecord, clip: Clip, receiver: Receiver) -> bool:
         """Whether an output lies where outputs go now; it may have been made when they went elsewhere."""
