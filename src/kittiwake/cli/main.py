@@ -15,6 +15,7 @@ from ..core import extensions
 from ..core.errors import KittiwakeError, reason_of
 from ..core.log import keep_log, log
 from . import (  # noqa: F401 - each registers its verbs
+    corpus_verb,
     deliver_verbs,
     folder_verbs,
     hear_verb,

@@ -65,6 +65,11 @@ class Bar:
         sys.stderr.write("\r\x1b[K" + line[: shutil.get_terminal_size().columns - 1])
         sys.stderr.flush()
 
+    def reach(self, count: int) -> None:
+        """So many pieces of work are done."""
+        self._count = max(0, count - 1)
+        self.done()
+
     @property
     def seconds_left(self) -> float:
         gone = time.monotonic() - self._begun

@@ -79,7 +79,7 @@ class FactsCache:
                 found = base.execute("SELECT packed FROM facts WHERE key = ?", (key,)).fetchone()
                 if not found:
                     return None
-                facts = _unpacked(found[0], path, stated)
+                facts = unpacked_facts(found[0], path, stated)
                 base.execute("UPDATE facts SET used = ? WHERE key = ?", (time.time(), key))
                 base.execute("INSERT OR REPLACE INTO seen VALUES (?, ?, ?)", (os.fsencode(path), stamp, digest))
         except (sqlite3.Error, OSError, ValueError, TypeError, KeyError, zlib.error):
@@ -90,7 +90,7 @@ class FactsCache:
         """Keep what was found of a file, if it could be read and has not changed meanwhile. ``facts.digest`` has to be set."""
         if not facts.ok or not facts.digest or not facts.stamp or stamp_of(facts.path) != facts.stamp:
             return
-        packed = _packed(facts)
+        packed = packed_facts(facts)
         key = _key(facts.digest, facts.path, facts.stated)
         with contextlib.suppress(sqlite3.Error, OSError), self._open() as base:
             seen = (os.fsencode(facts.path), facts.stamp, facts.digest)
@@ -142,7 +142,8 @@ def _key(digest: str, path: Path, stated: Stated | None) -> str:
     return f"{digest} {path.suffix.lower()} {stated or ''} {_versions()}"
 
 
-def _packed(facts: Facts) -> bytes:
+def packed_facts(facts: Facts) -> bytes:
+    """Facts of a file that could be read, as bytes."""
     assert facts.header is not None and facts.measures is not None
     sound = facts.measures
     measures: dict[str, Any] = {
@@ -160,7 +161,13 @@ def _packed(facts: Facts) -> bytes:
     return zlib.compress(len(text).to_bytes(4, "little") + text + arrays, 1)
 
 
-def _unpacked(packed: bytes, path: Path, stated: Stated | None) -> Facts:
+def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
+    """``packed_facts`` again.
+
+    Raises
+    ------
+    ValueError, TypeError, KeyError, zlib.error : they are none.
+    """
     whole = zlib.decompress(packed)
     length = int.from_bytes(whole[:4], "little")
     plain = json.loads(whole[4 : 4 + length])

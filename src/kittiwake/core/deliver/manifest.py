@@ -42,11 +42,12 @@ def as_csv(places: Mapping[str, Item], verdicts: Mapping[str, str]) -> bytes:
     writer.writeheader()
     for place, item in places.items():
         row = row_of(place, item, verdicts.get(place, ""))
-        writer.writerow({key: _harmless(value) for key, value in row.items()})
+        writer.writerow({key: harmless(value) for key, value in row.items()})
     return text.getvalue().encode("utf-8", "replace")
 
 
-def _harmless(value: object) -> object:
+def harmless(value: object) -> object:
+    """A value for a cell that no spreadsheet takes for a formula."""
     return f"'{value}" if isinstance(value, str) and value[:1] in ("=", "+", "-", "@", "\t", "\r") else value
 
 

@@ -27,11 +27,15 @@ def _window(size: int) -> NDArray[np.float32]:
 class Spectrum:
     """Mean power spectrum of all channels, block by block. Hann windows, side by side.
 
+    Parameters
+    ----------
+    size : samples of a window; by default as many as make ``STEP``.
+
     Levels are per bin of ``step`` Hz, scaled so that a full-scale sine on a bin reads about −3 dB.
     """
 
-    def __init__(self, rate: int) -> None:
-        self._size = max(16, 2 * round(rate / STEP / 2))
+    def __init__(self, rate: int, size: int = 0) -> None:
+        self._size = size or max(16, 2 * round(rate / STEP / 2))
         self.step = rate / self._size
         self._window = _window(self._size)
         # By how loud windows are: pauses hold the noise of the recording, the others the voice on top of it.
@@ -63,7 +67,10 @@ class Spectrum:
 
     def _take(self, windows: NDArray[np.float32], weight: int = 1) -> None:
         turned = np.fft.rfft(windows * self._window, axis=1)
-        powers = turned.real**2 + turned.imag**2
+        self.take_powers(turned.real**2 + turned.imag**2, weight)
+
+    def take_powers(self, powers: NDArray[np.floating], weight: int = 1) -> None:
+        """Windows that were transformed already [shape=(n, bins)]: Hann, of ``size`` samples, squared and not scaled."""
         loud = 10 * np.log10(powers.sum(axis=1, dtype=np.float64) + 1e-20) - 20 * np.log10(self._size)
         which = np.clip((loud / _CLASS_DB).astype(int) + _CLASSES - 1, 0, _CLASSES - 1)
         for n in set(which.tolist()):

@@ -1,0 +1,257 @@
+"""The verb that makes a corpus."""
+
+from __future__ import annotations
+
+import contextlib
+import shlex
+import signal
+import sys
+from itertools import islice
+from pathlib import Path
+from threading import Event
+from typing import Any
+
+import click
+
+from ..core.errors import KittiwakeError
+from ..core.model.text import printable
+from . import common, progress
+from .common import complain, emit, leave, say, verb
+
+_PREVIEW = 10
+_STEPS = {"measured": "Measuring", "made": "Making"}
+
+
+class _Rule(click.ParamType[Any]):
+    name = "rule"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        from ..core.corpus.rules import rule_of
+
+        try:
+            return rule_of(value) if isinstance(value, str) else value
+        except KittiwakeError as error:
+            self.fail(printable(str(error)), param, ctx)
+
+
+class _Bytes(click.ParamType[int]):
+    """``500MB``, ``1GB``: powers of 1000."""
+
+    name = "size"
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> int:
+        text = str(value).strip().upper().removesuffix("B")
+        factor = {"K": 10**3, "M": 10**6, "G": 10**9}.get(text[-1:], 1)
+        try:
+            size = round(float(text.rstrip("KMG")) * factor)
+        except (ValueError, OverflowError):
+            size = 0
+        if size <= 0 and value != 0:
+            self.fail(f"“{value}” is no size, such as 500MB", param, ctx)
+        return size
+
+
+@verb(
+    "corpus",
+    "Make a corpus: rows, qualities, doubles, rules, sides, files and their list.",
+    "corpus --pattern '{speaker}/{id}' --preview takes/",
+    "corpus --table clips.csv --rule 'snr >= 20 dB' --flag 'reverb < 0.6 s' --into corpus/ takes/",
+    "corpus --table clips.csv --doubles drop --split 90/5/5 --seed harbour --balance language --balance gender --shards 1GB --into corpus/ takes/",
+    more="Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice.\nRules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.",
+)
+@click.option(
+    "--for",
+    "receiver",
+    type=common._Receiver(),
+    default="corpus",
+    show_default=True,
+    help="What every file is to be.",
+)
+@click.option("--into", type=common.GivenPath(path_type=Path, file_okay=False), help="Where the corpus goes.")
+@click.option(
+    "--table",
+    type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
+    help="Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.",
+)
+@click.option(
+    "--pattern",
+    default="",
+    metavar="PATTERN",
+    help="What names of folders and files tell, such as {speaker}/{language}-{id}.",
+)
+@click.option("--texts-beside", is_flag=True, help="name.txt beside name.wav is its text.")
+@click.option("--language", default="", help="Of clips that nothing else tells it of.")
+@click.option("--rule", "drop", type=_Rule(), multiple=True, help="Leave out what breaks it; may be repeated.")
+@click.option("--flag", type=_Rule(), multiple=True, help="Say what breaks it; may be repeated.")
+@click.option(
+    "--doubles",
+    type=click.Choice(("drop", "flag", "keep")),
+    default="flag",
+    show_default=True,
+    help="Clips that repeat another.",
+)
+@click.option(
+    "--split", "shares", default="80/10/10", show_default=True, help="Shares of training, development and test."
+)
+@click.option("--seed", default="1", show_default=True, help="Decides which speaker goes where.")
+@click.option(
+    "--balance",
+    multiple=True,
+    default=("language",),
+    show_default=True,
+    help="What the sides are alike in, beside length; may be repeated.",
+)
+@click.option(
+    "--splits",
+    type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
+    help="A splits.csv of before: speakers stay where it says.",
+)
+@click.option(
+    "--shards",
+    type=_Bytes(),
+    default=0,
+    metavar="SIZE",
+    help="TAR archives of at most this size, in place of folders.",
+)
+@click.option("--parquet", is_flag=True, help="Write the list as Parquet too.")
+@click.option("--preview", is_flag=True, help="Show the first rows, and what is wrong with rows; do nothing.")
+@click.option("--dry-run", is_flag=True, help="Measure and judge, and tell what rules cost; make nothing.")
+@click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
+@click.option(
+    "--on", default="", metavar="ADDRESS", help="Measure and make on the Dask cluster whose scheduler is there."
+)
+@common.as_json
+@common.paths_argument
+def corpus_verb(
+    paths: tuple[Path, ...], receiver: Any, into: Path | None, table: Path | None, pattern: str, texts_beside: bool, language: str,
+    drop: tuple[Any, ...], flag: tuple[Any, ...], doubles: Any, shares: str, seed: str, balance: tuple[str, ...], splits: Path | None, shards: int,
+    parquet: bool, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
+) -> None:  # fmt: skip
+    from ..core.corpus.row import Findings
+    from ..core.corpus.rows import Source, rows_of
+    from ..core.corpus.split import shares_of
+    from ..core.corpus.wish import Wish
+
+    if into is None and not preview:
+        raise click.UsageError("Say where the corpus goes: --into FOLDER.")
+    stop = Event()
+    signal.signal(signal.SIGINT, lambda *_: stop.set())
+    findings = Findings()
+    good = False
+    try:
+        root = paths[0].absolute() if len(paths) == 1 and paths[0].is_dir() else Path.cwd()
+        source = Source(table, pattern, texts_beside, language)
+        files = _files(paths, into)
+        rows = rows_of(files, root, source, findings)
+        if preview:
+            _preview(rows, findings, as_json)
+            leave(True)
+        assert into is not None
+        wish = Wish(
+            receiver, drop, flag, doubles, shares_of(shares), seed, balance, _sides_of(splits), shards, parquet,
+        )  # fmt: skip
+        good = _built(rows, findings, wish, into.absolute(), workers, on, stop, dry_run, as_json)
+    except KittiwakeError as error:
+        complain(error, as_json)
+    leave(good)
+
+
+def _files(paths: tuple[Path, ...], into: Path | None) -> Any:
+    from ..core.batch.search import find_sources
+    from ..core.intake import PassedOver
+
+    passed = PassedOver()
+    target = into.resolve() if into is not None else None
+    for path in find_sources([path.absolute() for path in paths], passed, into=into):
+        if target is None or target not in path.resolve().parents:
+            yield path
+    if str(passed):
+        say(str(passed), err=True)
+
+
+def _sides_of(splits: Path | None) -> dict[str, str]:
+    from ..core.script.table import read_rows
+
+    if splits is None:
+        return {}
+    return {row[0]: row[1] for row in read_rows(splits)[1:] if len(row) >= 2}
+
+
+def _preview(rows: Any, findings: Any, as_json: bool) -> None:
+    count = 0
+    for row in rows:
+        count += 1
+        told = {"id": row.id, "text": row.text, "speaker": row.speaker, "language": row.language, **dict(row.traits)}
+        if as_json:
+            emit({**told, "path": str(row.path)})
+        elif count <= _PREVIEW:
+            say(printable("  ".join(f"{key}={value}" for key, value in told.items() if value)))
+    if as_json:
+        emit({"rows": count, "findings": findings.sentences})
+        return
+    say(f"{count:,} rows{f', of which these are the first {_PREVIEW}' if count > _PREVIEW else ''}.")
+    for line in islice(findings.sentences, 50):
+        say(printable(line), err=True)
+
+
+def _built(
+    rows: Any,
+    findings: Any,
+    wish: Any,
+    into: Path,
+    workers: int | None,
+    on: str,
+    stop: Event,
+    dry_run: bool,
+    as_json: bool,
+) -> bool:
+    from ..core.corpus.build import Built, Step, build
+
+    command = shlex.join(["kittiwake", *sys.argv[1:]])
+    with _executor(workers, on) as executor, contextlib.ExitStack() as shown:
+        bar, what = None, ""
+        for step in build(rows, findings, wish, into, command, executor, stop.is_set, write=not dry_run):
+            if isinstance(step, Built):
+                shown.close()
+                _tell(step, wish, as_json)
+                return True
+            assert isinstance(step, Step)
+            if step.name != what:
+                shown.close()
+                bar, what = shown.enter_context(progress.Bar(_STEPS[step.name], step.total)), step.name
+            if bar is not None and step.done:
+                bar.reach(step.done)
+    say("Stopped; the same command goes on from here.", err=True)
+    return False
+
+
+def _executor(workers: int | None, on: str) -> Any:
+    if on:
+        from ..core.batch.cluster import Cluster
+
+        return Cluster(on)
+    from ..core.process import Processes
+
+    return contextlib.nullcontext(Processes(workers) if workers else Processes())
+
+
+def _tell(built: Any, wish: Any, as_json: bool) -> None:
+    from ..core.corpus.sheet import hours
+
+    judged, packed = built.judged, built.packed
+    if as_json:
+        emit({
+            "clips": judged.clips, "seconds": round(judged.seconds, 3), "of_clips": judged.of_clips, "of_seconds": round(judged.of_seconds, 3),
+            "rules": {words: {"clips": cost.clips, "seconds": round(cost.seconds, 3), "drops": words in judged.drops} for words, cost in judged.costs.items()},
+            "splits": {side: {"clips": packed.clips[side], "seconds": round(packed.seconds[side], 3)} for side in wish.shares} if packed else None,
+            "shards": list(packed.shards) if packed else [], "findings": built.findings,
+        })  # fmt: skip
+        return
+    say(f"{judged.clips:,} of {judged.of_clips:,} clips kept, {hours(judged.seconds)} of {hours(judged.of_seconds)}.")
+    for words, cost in judged.costs.items():
+        does = "leaves out" if words in judged.drops else "flags"
+        say(f"  {printable(words)}: {does} {cost.clips:,} clips, {hours(cost.seconds)}")
+    for side in wish.shares if packed else ():
+        say(f"  {side}: {packed.clips[side]:,} clips, {hours(packed.seconds[side])}")
+    for line in built.findings:
+        say(printable(line), err=True)

@@ -1,0 +1,101 @@
+"""The sound of a clip as the power in bands, frame by frame: all that its qualities and its likeness to others are read from."""
+
+from __future__ import annotations
+
+import math
+from functools import lru_cache
+from typing import NamedTuple
+
+import numpy as np
+import scipy.fft
+from numpy.lib.stride_tricks import sliding_window_view
+from numpy.typing import NDArray
+
+from ..measure.bandwidth import Spectrum
+
+FRAME = 0.016  # s, about
+#: Hz, from where to where likeness is looked at: what a telephone lets through.
+LOW, HIGH, ALIKE, FIRST = 300.0, 3000.0, 17, 2
+_OUTSIDE = 1.25  # ratio of the edges of bands above
+
+
+class Grid(NamedTuple):
+    """``size``: samples a frame. ``starts``: first bin of each band; ``parts``: the share of it that belongs to the band before."""
+
+    size: int
+    starts: NDArray[np.intp]
+    parts: NDArray[np.float32]
+    window: NDArray[np.float32]
+
+
+@lru_cache(maxsize=8)
+def grid_of(rate: int) -> Grid:
+    """The bands at a sample rate (Hz)."""
+    size = scipy.fft.next_fast_len(max(32, 2 * round(FRAME * rate)), real=True)
+    size += size % 2
+    hertz = [0.0, 120.0]
+    hertz += _mel(LOW, HIGH, ALIKE).tolist()
+    while hertz[-1] * _OUTSIDE < rate / 2:
+        hertz.append(hertz[-1] * _OUTSIDE)
+    # Edges lie between bins, so that bands are the same at every rate: the bin at an edge is shared out.
+    edges = np.array(hertz) * size / rate
+    starts = np.minimum(np.floor(edges).astype(np.intp), size // 2)
+    window = np.hanning(size + 1)[:-1].astype(np.float32)
+    return Grid(size, starts, (edges - starts).astype(np.float32), window)
+
+
+def _mel(low: float, high: float, count: int) -> NDArray[np.float64]:
+    first, last = (2595 * math.log10(1 + hertz / 700) for hertz in (low, high))
+    found: NDArray[np.float64] = 700 * (10 ** (np.linspace(first, last, count + 1) / 2595) - 1)
+    return found
+
+
+class Bands:
+    """Takes a clip block by block, mono.
+
+    ``powers()``: [shape=(frames, bands)], mean square in each band, nominal 0 to 1.
+    """
+
+    def __init__(self, rate: int) -> None:
+        self.rate, self.grid = rate, grid_of(rate)
+        self.spectrum = Spectrum(rate, self.grid.size)
+        self._rest = np.zeros(0, np.float32)
+        self._parts: list[NDArray[np.float32]] = []
+
+    @property
+    def seconds(self) -> float:
+        """Of a frame."""
+        return self.grid.size // 2 / self.rate
+
+    @property
+    def widths(self) -> NDArray[np.float64]:
+        """Bins of each band."""
+        edges = self.grid.starts + self.grid.parts
+        found: NDArray[np.float64] = np.diff(np.append(edges, self.grid.size // 2 + 1.0))
+        return found
+
+    def add(self, sound: NDArray[np.float32]) -> None:
+        """The next samples [shape=(n,)]."""
+        size = self.grid.size
+        if len(self._rest):
+            sound = np.concatenate([self._rest, sound])
+        hop = size // 2
+        whole = max(0, (len(sound) - size) // hop + 1)
+        self._rest = sound[whole * hop :].copy()
+        for a in range(0, whole, 4096):
+            some = min(4096, whole - a)
+            rows = sliding_window_view(sound[a * hop : (a + some - 1) * hop + size], size)[::hop]
+            turned = scipy.fft.rfft(rows * self.grid.window, axis=1)
+            power = turned.real**2 + turned.imag**2
+            self.spectrum.take_powers(power[::2])
+            bands = np.add.reduceat(power, self.grid.starts, axis=1)
+            shared = power[:, self.grid.starts[1:]] * self.grid.parts[1:]
+            bands[:, :-1] += shared
+            bands[:, 1:] -= shared
+            self._parts.append(bands)
+
+    def powers(self) -> NDArray[np.float32]:
+        bands = len(self.grid.starts)
+        found = np.concatenate(self._parts) if self._parts else np.zeros((0, bands), np.float32)
+        scale = 2 / (self.grid.size * float((self.grid.window**2).sum()))
+        return (found * np.float32(scale)).astype(np.float32)

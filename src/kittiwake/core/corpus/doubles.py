@@ -1,0 +1,148 @@
+"""Clips that hold the same recording, also in another codec, at another level or rate, or a little later."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from .likeness import Likeness, unlike
+
+SAME = 0.25  # share of bits that may differ in the worst half second; chosen on one half of the voices
+_NEAR = 0.36  # of those around a key, or two clips are not looked at closer
+_AROUND = (-8, 24)  # prints
+_PART = 1 << 20  # looks for keys at a time, so that memory stays flat
+_CROWD = 24  # clips that share a key; of more only neighbours are compared
+
+
+class Double(NamedTuple):
+    """``one`` and ``other``: places of two clips; ``unlike``: share of bits that differ where they differ most, 0 for the same sound."""
+
+    one: int
+    other: int
+    unlike: float
+
+
+def doubles(clips: Iterable[Likeness | None]) -> list[Double]:
+    """All pairs that were found, by place. Of many alike, each is paired with a few of them.
+
+    Needs some 0.7 kB a clip while it looks.
+    """
+    index = _Index(clips)
+    found: dict[tuple[int, int], float] = {}
+    seen: set[tuple[int, int]] = set()
+    for pairs in index.candidates():
+        for one, other, shift in pairs.tolist():
+            if (one, other) in found:
+                continue
+            # What was found at one shift may be found at its neighbour too, and better.
+            apart = min(unlike(index.clip(one), index.clip(other), shift + d) for d in (-1, 0, 1))
+            if apart <= SAME:
+                found[one, other] = apart
+            else:
+                seen.add((one, other))
+    return [Double(one, other, round(apart, 4)) for (one, other), apart in sorted(found.items())]
+
+
+class _Index:
+    def __init__(self, clips: Iterable[Likeness | None]) -> None:
+        prints, lively, keys, weak, places, owners, counts = [], [], [], [], [], [], []
+        for n, clip in enumerate(clips):
+            counts.append(0 if clip is None else len(clip.prints))
+            if clip is not None:
+                prints.append(clip.prints)
+                lively.append(clip.lively)
+                keys.append(clip.keys)
+                weak.append(clip.weak)
+                places.append(clip.places)
+                owners.append(np.full(len(clip.keys), n, np.int32))
+        none = np.zeros(0, np.int64)
+        self._prints: NDArray[np.uint16] = np.concatenate([*prints, none]).astype(np.uint16)
+        self._lively: NDArray[np.bool_] = np.concatenate([*lively, none]).astype(bool)
+        self._starts = np.concatenate([[0], np.cumsum(counts)]).astype(np.int64)
+        self._keys: NDArray[np.uint32] = np.concatenate([*keys, none]).astype(np.uint32)
+        self._weak: NDArray[np.uint32] = np.concatenate([*weak, np.zeros((0, 2), np.uint32)]).astype(np.uint32)
+        self._places: NDArray[np.int32] = np.concatenate([*places, none]).astype(np.int32)
+        self._owners: NDArray[np.int32] = np.concatenate([*owners, none]).astype(np.int32)
+
+    def clip(self, n: int) -> Likeness:
+        a, b = self._starts[n], self._starts[n + 1]
+        return Likeness(
+            self._prints[a:b], self._lively[a:b], self._keys[:0], self._weak[:0], self._keys[:0].astype(np.uint16)
+        )
+
+    def candidates(self) -> Iterator[NDArray[np.int64]]:
+        """Rows of (one, other, by how many prints one is later), of clips that are alike around a key."""
+        parts = max(1, -(-4 * len(self._keys) // _PART))
+        for part in range(parts):
+            keys, at = self._probes(part, parts)
+            order = np.argsort(keys, kind="stable")
+            keys, at = keys[order], at[order]
+            yield self._near(_pairs(keys, at))
+
+    def _probes(self, part: int, parts: int) -> tuple[NDArray[np.uint32], NDArray[np.int64]]:
+        """Keys as they are, and with each of their weak bits turned, of one part of all."""
+        every, where = [], []
+        none = np.zeros(len(self._keys), np.uint32)
+        for turned in (none, self._weak[:, 0], self._weak[:, 1], self._weak[:, 0] | self._weak[:, 1]):
+            keys: NDArray[np.uint32] = self._keys ^ turned
+            mine = np.flatnonzero(_spread(keys) % np.uint32(parts) == part)
+            every.append(keys[mine])
+            where.append(mine)
+        return np.concatenate(every), np.concatenate(where)
+
+    def _near(self, pairs: NDArray[np.int64]) -> NDArray[np.int64]:
+        one, other = self._owners[pairs[:, 0]], self._owners[pairs[:, 1]]
+        pairs = np.where((one > other)[:, None], pairs[:, ::-1], pairs)[one != other]
+        rows = np.column_stack([
+            self._owners[pairs[:, 0]], self._owners[pairs[:, 1]], self._places[pairs[:, 0]] - self._places[pairs[:, 1]], self._places[pairs[:, 0]],
+        ]).astype(np.int64)  # fmt: skip
+        _, first = np.unique(rows[:, :3], axis=0, return_index=True)
+        rows = rows[first]
+        good = np.zeros(len(rows), bool)
+        for a in range(0, len(rows), 1 << 16):
+            some = rows[a : a + (1 << 16)]
+            good[a : a + len(some)] = self._apart(some) <= _NEAR
+        return rows[good, :3]
+
+    def _apart(self, rows: NDArray[np.int64]) -> NDArray[np.float64]:
+        """Share of bits that differ around the key."""
+        reach = np.arange(*_AROUND)
+        at = rows[:, 3, None] + reach
+        differ, inside = [], []
+        for column, moved in ((0, at), (1, at - rows[:, 2, None])):
+            start, end = self._starts[rows[:, column]][:, None], self._starts[rows[:, column] + 1][:, None]
+            place = start + moved
+            inside.append((moved >= 0) & (place < end))
+            differ.append(np.clip(place, 0, len(self._prints) - 1))
+        both = inside[0] & inside[1]
+        bits = np.bitwise_count(self._prints[differ[0]] ^ self._prints[differ[1]]) * both
+        share: NDArray[np.float64] = bits.sum(axis=1) / (16.0 * np.maximum(both.sum(axis=1), 1))
+        return share
+
+
+def _spread(keys: NDArray[np.uint32]) -> NDArray[np.uint32]:
+    mixed: NDArray[np.uint32] = (keys * np.uint32(2654435761)) >> np.uint32(16)
+    return mixed
+
+
+def _pairs(keys: NDArray[np.uint32], at: NDArray[np.int64]) -> NDArray[np.int64]:
+    """Places of keys that are equal, in pairs; the keys are sorted."""
+    starts = np.flatnonzero(np.concatenate([[True], keys[1:] != keys[:-1]])) if len(keys) else np.zeros(0, np.int64)
+    sizes = np.diff(np.append(starts, len(keys)))
+    out = []
+    for step in range(1, _CROWD):
+        wide = sizes > step
+        if not wide.any():
+            break
+        # Of a crowd only the next three.
+        wide &= (sizes <= _CROWD) | (step <= 3)
+        for_each = np.repeat(starts[wide], sizes[wide] - step)
+        within = np.arange(len(for_each)) - np.repeat(
+            np.cumsum(sizes[wide] - step) - (sizes[wide] - step), sizes[wide] - step
+        )
+        first = for_each + within
+        out.append(np.column_stack([at[first], at[first + step]]))
+    return np.concatenate(out) if out else np.zeros((0, 2), np.int64)

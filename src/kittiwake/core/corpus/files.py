@@ -1,0 +1,68 @@
+"""Files of a corpus folder: whole or not at all, never on top of what is not ours."""
+
+from __future__ import annotations
+
+import hashlib
+from collections.abc import Callable
+from pathlib import Path
+from typing import IO
+
+from ..errors import KittiwakeError
+from ..make.place import part_file, put_in_place, sync_files
+from .store import Store
+
+
+class Files:
+    """Writes files below ``into``; ``digests`` are of those that were written, or were there as they are wanted."""
+
+    def __init__(self, into: Path, store: Store) -> None:
+        self.into, self._store = into, store
+        self.digests: dict[str, str] = {}
+        self._ours = store.files()
+
+    def write(self, name: str, writer: Callable[[IO[bytes]], object]) -> None:
+        """A file that ``writer`` writes.
+
+        Raises
+        ------
+        KittiwakeError : something lies there that is not ours, or was altered.
+        """
+        place = self.into / name
+        with part_file(place.parent) as part:
+            with part.open("wb") as file:
+                writer(file)
+            digest = digest_of(part)
+            there = digest_of(place) if place.exists() else None
+            if there != digest:
+                if there is not None and self._ours.get(name) != there:
+                    raise KittiwakeError(
+                        f"“{name}” lies in {self.into} already, and is not as an earlier run left it.",
+                        "Move it away, or choose another folder.",
+                        "taken",
+                    )
+                sync_files([part])
+                put_in_place(part, place, replace=there is not None)
+        self.digests[name] = digest
+        self._store.put_files({name: digest})
+
+    def write_text(self, name: str, text: str) -> None:
+        self.write(name, lambda file: file.write(text.encode("utf-8", "replace")))
+
+    def take_away_rest(self) -> list[str]:
+        """Delete what earlier runs wrote and this one did not, if it is as they left it; returns the names."""
+        gone = []
+        for name, digest in self._ours.items():
+            place = self.into / name
+            if name not in self.digests:
+                inside = place.resolve().is_relative_to(self.into.resolve())
+                if inside and place.is_file() and digest_of(place) == digest:
+                    place.unlink()
+                    gone.append(name)
+                self._store.forget_file(name)
+        return gone
+
+
+def digest_of(path: Path) -> str:
+    """SHA-256 of a file."""
+    with path.open("rb") as file:
+        return hashlib.file_digest(file, "sha256").hexdigest()

@@ -1,0 +1,132 @@
+"""Hum, holes, and words that are cut off at the ends of a clip."""
+
+from __future__ import annotations
+
+import math
+from typing import NamedTuple
+
+import numpy as np
+import scipy.fft
+from numpy.lib.stride_tricks import sliding_window_view
+from numpy.typing import NDArray
+
+_SLOW = 1000  # Hz, about, at which hum is looked for
+_WINDOW = 1.0  # s
+_MAINS = (50.0, 60.0)
+_HARMONICS = 4
+_OUT_DB = 12.0  # above its neighbourhood, in nearly every window
+_HOLE = 0.004  # s of the very same value, at least
+_FEWEST = 4  # windows
+_ENDS = 0.03  # s
+
+
+class Found(NamedTuple):
+    """``hum``, ``start``, ``end``: dB beside the speech, None where there is none; ``dropouts``: how many."""
+
+    hum: float | None
+    dropouts: int
+    start: float | None
+    end: float | None
+
+
+class Flaws:
+    """Takes a clip block by block, mono."""
+
+    def __init__(self, rate: int) -> None:
+        self._rate = rate
+        self._step = max(1, rate // _SLOW)
+        self._rest = np.zeros(0, np.float32)
+        self._slow: list[NDArray[np.float32]] = []
+        self._ends = max(1, round(_ENDS * rate))
+        self._first = self._last = np.zeros(0, np.float32)
+        self._holes: list[tuple[int, int]] = []
+        self._tail = np.zeros(0, np.float32)
+        self._frames = 0
+
+    def add(self, sound: NDArray[np.float32]) -> None:
+        """The next samples [shape=(n,)]."""
+        if not len(sound):
+            return
+        if len(self._first) < self._ends:
+            self._first = np.concatenate([self._first, sound[: self._ends - len(self._first)]])
+        self._last = (
+            sound[-self._ends :] if len(sound) >= self._ends else np.concatenate([self._last, sound])[-self._ends :]
+        )
+        self._find_holes(sound)
+        joined = np.concatenate([self._rest, sound]) if len(self._rest) else sound
+        whole = len(joined) // self._step * self._step
+        self._slow.append(joined[:whole].reshape(-1, self._step).mean(axis=1))
+        self._rest = joined[whole:].copy()
+        self._frames += len(sound)
+
+    def _find_holes(self, sound: NDArray[np.float32]) -> None:
+        least = max(3, round(_HOLE * self._rate))
+        joined = np.concatenate([self._tail, sound])
+        self._tail = joined[-least:]
+        # A hole covers two looks in a row at whether neighbours are the same: hardly any sound has to be looked at closer.
+        look = least // 3
+        equal = joined[:-1:look] == joined[1::look]
+        if not (equal[1:] & equal[:-1]).any():
+            return
+        turns = np.flatnonzero(joined[1:] != joined[:-1]) + 1
+        starts, stops = np.concatenate([[0], turns]), np.concatenate([turns, [len(joined)]])
+        long = stops - starts >= least
+        base = self._frames + len(sound) - len(joined)
+        for start, stop in zip((starts[long] + base).tolist(), (stops[long] + base).tolist(), strict=True):
+            if self._holes and start <= self._holes[-1][1]:
+                self._holes[-1] = (self._holes[-1][0], stop)
+            else:
+                self._holes.append((start, stop))
+
+    def result(self, active: NDArray[np.bool_], seconds: float, speech_dbov: float) -> Found:
+        """Parameters
+        ----------
+        active : by frame of ``seconds``, whether there is speech. speech_dbov : its level.
+        """
+        known = math.isfinite(speech_dbov)
+        hum = self._hum()
+        dropouts = sum(self._within(a, b, active, seconds) for a, b in self._holes)
+        start, end = (_level(part) - speech_dbov if known else None for part in (self._first, self._last))
+        return Found(hum - speech_dbov if hum is not None and known else None, dropouts, start, end)
+
+    def _within(self, a: int, b: int, active: NDArray[np.bool_], seconds: float) -> bool:
+        """Whether a hole lies in speech: it is heard right before and right after."""
+        first, last = round(a / self._rate / seconds) - 2, round(b / self._rate / seconds) + 2
+        return first >= 0 and last < len(active) and bool(active[first] and active[last]) and b - a < self._rate * 0.5
+
+    def _hum(self) -> float | None:
+        """Level of the hum, dBov; None where there is none.
+
+        Voices have harmonics there too, but they move: hum stands out in nearly every window of a second.
+        """
+        slow = np.concatenate([*self._slow, np.zeros(0, np.float32)])
+        rate = self._rate / self._step
+        size = round(_WINDOW * rate)
+        hop = size // 2
+        count = (len(slow) - size) // hop + 1
+        if count < _FEWEST:
+            return None
+        window = np.hanning(size + 1)[:-1].astype(np.float32)
+        rows = sliding_window_view(slow, size)[::hop] * window
+        turned = scipy.fft.rfft(rows, axis=1)[:, : round(300 * size / rate)]
+        power = (turned.real**2 + turned.imag**2) * (2 / float((window**2).sum()) / size)
+        best: float | None = None
+        for mains in _MAINS:
+            total, seen = 0.0, 0
+            for n in range(1, _HARMONICS + 1):
+                at = round(mains * n * size / rate)
+                if at + 10 >= power.shape[1]:
+                    break
+                line = power[:, at - 1 : at + 2].sum(axis=1)
+                beside = np.concatenate([power[:, at - 9 : at - 3], power[:, at + 4 : at + 10]], axis=1)
+                out = 10 * np.log10((line + 1e-20) / (3 * np.median(beside, axis=1) + 1e-20))
+                if np.sort(out)[len(out) // 5] >= _OUT_DB:
+                    total += float(np.sort(line)[len(line) // 4])
+                    seen += 1
+            if seen and (best is None or total > best):
+                best = total
+        return 10 * math.log10(best) if best else None
+
+
+def _level(part: NDArray[np.float32]) -> float:
+    return 10 * math.log10(float(np.mean(part.astype(np.float64) ** 2)) + 1e-10) if len(part) else -100.0

@@ -1,0 +1,110 @@
+"""Measures the clips of a corpus in worker processes, each once."""
+
+from __future__ import annotations
+
+import itertools
+import json
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+from ..cache.facts_cache import packed_facts
+from ..measure.analyze import stamp_of
+from ..process import Executor, Processes, WorkerCrash
+from .doubles import doubles
+from .quality import Quality, quality_of
+from .store import Measured, Store
+
+_TASK = 16  # clips
+_LOT = 256  # whose results are kept at once
+
+
+def measure(
+    store: Store, executor: Executor | None = None, cancelled: Callable[[], bool] | None = None
+) -> Iterator[int]:
+    """Measure what was not measured yet, or has changed since; yields how many clips are done with each step."""
+    executor = executor or Processes()
+    skipped = 0
+
+    def todo() -> Iterator[tuple[tuple[str, str], ...]]:
+        nonlocal skipped
+        some: list[tuple[str, str]] = []
+        for own, path, stamp in store.unmeasured():
+            if stamp and stamp == stamp_of(path):
+                skipped += 1
+                continue
+            some.append((own, path))
+            if len(some) == _TASK:
+                yield tuple(some)
+                some = []
+        if some:
+            yield tuple(some)
+
+    waiting: list[Measured] = []
+    for task, found in executor.run(measured, todo(), cancelled):
+        if task is None:
+            continue
+        if isinstance(found, WorkerCrash):
+            # Only one of them is lost to it.
+            found = list(itertools.chain.from_iterable(_alone(executor, task, cancelled)))
+        waiting += found
+        if len(waiting) >= _LOT:
+            store.put_measured(waiting)
+            waiting = []
+        yield len(task)
+    store.put_measured(waiting)
+    if skipped:
+        yield skipped
+
+
+def _alone(
+    executor: Executor, task: tuple[tuple[str, str], ...], cancelled: Callable[[], bool] | None
+) -> Iterator[list[Measured]]:
+    for (one,), found in executor.run(measured, [(single,) for single in task], cancelled):
+        if isinstance(found, WorkerCrash):
+            quality = json.dumps(Quality(error=str(found)).to_dict())
+            found = [Measured(one[0], stamp_of(one[1]), quality, None, None, 0.0)]
+        yield found
+
+
+def measured(task: tuple[tuple[str, str], ...]) -> list[Measured]:
+    """In a worker: a few clips, each by id and path."""
+    out = []
+    for own, path in task:
+        stamp = stamp_of(path)
+        quality, likeness, facts = quality_of(Path(path))
+        out.append(
+            Measured(
+                own,
+                stamp,
+                json.dumps(quality.to_dict()),
+                likeness.packed() if likeness else None,
+                packed_facts(facts) if facts.ok else None,
+                quality.seconds,
+            )
+        )
+    return out
+
+
+def find_doubles(store: Store) -> int:
+    """Note of each clip whether it repeats another; returns how many do."""
+    ids: list[str] = []
+
+    def each() -> Iterator[object]:
+        for own, likeness in store.likenesses():
+            ids.append(own)
+            yield likeness
+
+    found = doubles(each())  # type: ignore[arg-type]
+    first: dict[int, int] = {}
+    for pair in found:
+        low, high = sorted((_root(first, pair.one), _root(first, pair.other)))
+        if low != high:
+            first[high] = low
+    store.put_doubles((ids[n], ids[_root(first, n)]) for n in sorted(first))
+    return len(first)
+
+
+def _root(first: dict[int, int], n: int) -> int:
+    while n in first:
+        n = first[n]
+    return n

@@ -1,0 +1,148 @@
+"""How good a clip is to train on: one pass over its sound, a number for each quality."""
+
+from __future__ import annotations
+
+import dataclasses
+import math
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..measure.analyze import analyze_as_stated
+from ..model import Facts, Header, Stated
+from ..model.facts import SIGNAL_OF
+from .bands import Bands
+from .flaws import Flaws
+from .likeness import Likeness, likeness_of
+from .noise import speech_and_noise
+from .reverberation import decay_time
+
+
+@dataclass(frozen=True, slots=True)
+class Measure:
+    """A quality by name: its unit, and what it tells."""
+
+    name: str
+    unit: str
+    told: str
+    digits: int = 1
+
+
+MEASURES = {
+    one.name: one
+    for one in (
+        Measure("seconds", "s", "length", 2),
+        Measure("level", "dBov", "active speech level, ITU-T P.56"),
+        Measure("snr", "dB", "speech to noise: active level without the noise, over the noise that goes on"),
+        Measure("noise", "dBov", "noise that goes on"),
+        Measure("bandwidth", "Hz", "highest frequency that holds sound", 0),
+        Measure("speech", "%", "share of the time that is speech", 0),
+        Measure("reverb", "s", "time in which sound falls by 60 dB, estimated from the ends of syllables", 2),
+        Measure("hum", "dB", "hum of the mains, beside the speech"),
+        Measure("clipped", "%", "samples that are cut off", 3),
+        Measure("dc", "%", "constant part, of full scale", 2),
+        Measure("dropouts", "", "holes of digital silence within speech", 0),
+        Measure("start", "dB", "first 30 ms, beside the speech: near 0 where the beginning is cut off"),
+        Measure("end", "dB", "last 30 ms, beside the speech"),
+        Measure("pace", "/s", "characters of the text a second of speech"),
+        Measure("words_wrong", "%", "word error rate of what was heard", 0),
+    )
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Quality:
+    """Values by the names of ``MEASURES``, in their units; None where one is not known. ``error`` is why nothing is."""
+
+    seconds: float = 0.0
+    level: float | None = None
+    snr: float | None = None
+    noise: float | None = None
+    bandwidth: float | None = None
+    speech: float | None = None
+    reverb: float | None = None
+    hum: float | None = None
+    clipped: float | None = None
+    dc: float | None = None
+    dropouts: float | None = None
+    start: float | None = None
+    end: float | None = None
+    pace: float | None = None
+    words_wrong: float | None = None
+    error: str = ""
+
+    def get(self, name: str) -> float | None:
+        value: float | None = getattr(self, name)
+        return value
+
+    def to_dict(self) -> dict[str, Any]:
+        """What is known."""
+        return {
+            name: round(value, MEASURES[name].digits + 1) if name in MEASURES else value
+            for name in (one.name for one in dataclasses.fields(self))
+            if (value := getattr(self, name)) not in (None, "")
+        }
+
+    @classmethod
+    def from_dict(cls, data: dict[str, Any]) -> Quality:
+        names = {one.name for one in dataclasses.fields(cls)}
+        return cls(**{key: value for key, value in data.items() if key in names})
+
+    def with_text(self, text: str) -> Quality:
+        """With the pace of a text."""
+        speech = self.seconds * (self.speech or 0) / 100
+        letters = sum(map(str.isalnum, text))
+        return dataclasses.replace(self, pace=letters / speech if letters and speech > 0.1 else None)
+
+
+class Listener:
+    """Takes the blocks of ``measure.analyze`` (its ``tee``)."""
+
+    def __init__(self) -> None:
+        self._bands: Bands | None = None
+        self._flaws: Flaws | None = None
+
+    def __call__(
+        self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32], signal: str | None
+    ) -> None:
+        if self._bands is None or self._flaws is None:
+            self._bands, self._flaws = Bands(header.sample_rate), Flaws(header.sample_rate)
+        self._bands.add(middle)
+        self._flaws.add(middle)
+
+    def result(self, facts: Facts) -> tuple[Quality, Likeness | None]:
+        """What was found, once all blocks were taken."""
+        if facts.error is not None or facts.measures is None or self._bands is None or self._flaws is None:
+            return Quality(error=str(facts.error or "It holds no sound.")), None
+        found, bands = facts.measures, self._bands
+        powers = bands.powers()
+        voice = speech_and_noise(powers, bands.widths, bands.seconds)
+        signal = found.levels[SIGNAL_OF[found.sides]]
+        finite = math.isfinite(voice.speech_dbov) and math.isfinite(voice.noise_dbov)
+        flaws = self._flaws.result(voice.active, bands.seconds, voice.speech_dbov)
+        quality = Quality(
+            seconds=facts.seconds or 0.0,
+            level=signal.active_dbov if math.isfinite(signal.active_dbov) else None,
+            snr=min(99.0, voice.speech_dbov - voice.noise_dbov) if finite else None,
+            noise=voice.noise_dbov if finite else None,
+            bandwidth=min(bands.spectrum.bandwidth(), bands.rate / 2),
+            speech=100 * voice.share,
+            reverb=decay_time(powers, bands.seconds, voice),
+            hum=flaws.hum,
+            clipped=100 * (found.clipped_samples + found.flat_samples) / max(1, found.frames),
+            dc=100 * abs(found.dc_offset),
+            dropouts=float(flaws.dropouts),
+            start=flaws.start,
+            end=flaws.end,
+        )
+        return quality, likeness_of(powers, bands.seconds)
+
+
+def quality_of(path: Path, stated: Stated | None = None) -> tuple[Quality, Likeness | None, Facts]:
+    """Of a file, with what it sounds like, and its facts. Never raises for a bad file: ``Quality.error`` says what is wrong."""
+    listener = Listener()
+    facts = analyze_as_stated(path, stated, picture=False, tee=listener)
+    return *listener.result(facts), facts

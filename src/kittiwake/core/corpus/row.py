@@ -1,0 +1,44 @@
+"""What is known of a clip of a corpus, and what is wrong with what is known."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from pathlib import Path
+
+_EXAMPLES = 5
+
+
+@dataclass(frozen=True, slots=True)
+class Row:
+    """``traits``: what else is known of the speaker or the clip, by name (gender, age, region, …)."""
+
+    path: Path
+    id: str
+    text: str = ""
+    speaker: str = ""
+    language: str = ""
+    traits: tuple[tuple[str, str], ...] = ()
+
+
+@dataclass(slots=True)
+class Findings:
+    """What is missing, or contradicts itself: how many of each kind, and a few by name."""
+
+    counts: dict[str, int] = field(default_factory=dict)
+    examples: dict[str, list[str]] = field(default_factory=dict)
+
+    def add(self, what: str, who: str) -> None:
+        """``what`` is a sentence without its end, ``who`` one clip that it is about."""
+        self.counts[what] = self.counts.get(what, 0) + 1
+        some = self.examples.setdefault(what, [])
+        if len(some) < _EXAMPLES:
+            some.append(who)
+
+    @property
+    def sentences(self) -> list[str]:
+        out = []
+        for what, count in self.counts.items():
+            some = self.examples[what]
+            more = f" and {count - len(some):,} more" if count > len(some) else ""
+            out.append(f"{what}: {', '.join(some)}{more}.")
+        return out

@@ -1,0 +1,239 @@
+"""The state of a corpus in one file (SQLite) beside its outputs: so that a run goes on where another stopped, and memory stays flat."""
+
+from __future__ import annotations
+
+import json
+import sqlite3
+import zlib
+from collections.abc import Iterable, Iterator
+from contextlib import contextmanager
+from dataclasses import astuple, dataclass
+from itertools import groupby
+from pathlib import Path
+
+from ..cache.facts_cache import unpacked_facts
+from ..errors import KittiwakeError
+from ..model import Facts
+from .likeness import Likeness
+from .quality import Quality
+from .row import Row
+
+NAME = ".kittiwake-corpus.sqlite"
+_LAYOUT = "1"
+_TABLES = """
+    CREATE TABLE IF NOT EXISTS about (key TEXT PRIMARY KEY, value TEXT);
+    CREATE TABLE IF NOT EXISTS clips (
+        id TEXT PRIMARY KEY, path TEXT, text TEXT, speaker TEXT, language TEXT, traits TEXT, run INTEGER,
+        stamp TEXT, quality TEXT, likeness BLOB, facts BLOB, seconds REAL,
+        dropped TEXT DEFAULT '', flags TEXT DEFAULT '', double_of TEXT DEFAULT '',
+        output TEXT, output_stamp TEXT, sha256 TEXT, bytes INTEGER, made_seconds REAL, asked TEXT
+    ) WITHOUT ROWID;
+    CREATE TABLE IF NOT EXISTS files (name TEXT PRIMARY KEY, sha256 TEXT) WITHOUT ROWID;
+    CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
+"""
+_LOT = 500
+
+
+@dataclass(frozen=True, slots=True)
+class Measured:
+    """What was found of a clip, as it is kept. ``stamp``: of its file, before it was read."""
+
+    id: str
+    stamp: str
+    quality: str
+    likeness: bytes | None
+    facts: bytes | None
+    seconds: float
+
+
+@dataclass(frozen=True, slots=True)
+class Made:
+    """An output: its path below the corpus, size and time, digest, and a digest of what was asked for."""
+
+    output: str
+    stamp: str
+    sha256: str
+    bytes: int
+    seconds: float
+    asked: str
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """A clip as it is known. ``dropped``: why it is left out; ``flags``: what else is to be minded; ``double_of``: id of the clip that it repeats."""
+
+    row: Row
+    quality: Quality | None
+    dropped: str
+    flags: tuple[str, ...]
+    double_of: str
+    facts: Facts | None = None
+
+
+class Store:
+    """Raises
+    ------
+    KittiwakeError : the file cannot be used.
+    """
+
+    def __init__(self, folder: Path) -> None:
+        self.path = folder / NAME
+        try:
+            folder.mkdir(parents=True, exist_ok=True)
+            self._base = sqlite3.connect(self.path, timeout=10)
+            self._base.executescript(_TABLES)
+            layout = self._base.execute("SELECT value FROM about WHERE key = 'layout'").fetchone()
+        except (sqlite3.Error, OSError) as error:
+            raise KittiwakeError(
+                f"{self.path} cannot be used: {error}.", "Move it away; it is made anew.", "store"
+            ) from error
+        if layout is not None and layout[0] != _LAYOUT:
+            raise KittiwakeError(
+                f"{self.path} is of another version.",
+                "Move it away; it is made anew, but for the sides of speakers: give them as splits.csv.",
+                "store",
+            )
+        self._base.execute("PRAGMA synchronous=OFF")
+        self._base.execute("PRAGMA cache_size=-16000")
+        with self._base:
+            self._base.execute("INSERT OR IGNORE INTO about VALUES ('layout', ?)", (_LAYOUT,))
+        self._run = int((self._base.execute("SELECT MAX(run) FROM clips").fetchone() or (0,))[0] or 0)
+
+    def close(self) -> None:
+        self._base.commit()
+        self._base.close()
+
+    @contextmanager
+    def changes(self) -> Iterator[sqlite3.Connection]:
+        """Changes that are kept together."""
+        with self._base:
+            yield self._base
+
+    def take(self, rows: Iterable[Row]) -> int:
+        """The rows of this run in place of those before; what was measured of clips that are the same stays. Returns how many there are."""
+        self._run += 1
+        count = 0
+        with self._base:
+            for row in rows:
+                count += 1
+                self._base.execute(
+                    """INSERT INTO clips (id, path, text, speaker, language, traits, run) VALUES (?, ?, ?, ?, ?, ?, ?)
+                       ON CONFLICT (id) DO UPDATE SET text = excluded.text, speaker = excluded.speaker, language = excluded.language,
+                       traits = excluded.traits, run = excluded.run, stamp = CASE WHEN path = excluded.path THEN stamp END, path = excluded.path""",
+                    (row.id, str(row.path), row.text, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
+                )  # fmt: skip
+            self._base.execute("DELETE FROM clips WHERE run IS NOT ?", (self._run,))
+        return count
+
+    def unmeasured(self) -> Iterator[tuple[str, str, str]]:
+        """Id, path and stamp of each clip, by id; a stamp tells when it was measured."""
+        last = ""
+        while some := self._base.execute(
+            "SELECT id, path, COALESCE(stamp, '') FROM clips WHERE id > ? ORDER BY id LIMIT ?", (last, _LOT)
+        ).fetchall():
+            yield from some
+            last = some[-1][0]
+
+    def put_measured(self, found: Iterable[Measured]) -> None:
+        """What was measured of some clips."""
+        with self._base:
+            self._base.executemany(
+                "UPDATE clips SET stamp = ?, quality = ?, likeness = ?, facts = ?, seconds = ? WHERE id = ?",
+                [(one.stamp, one.quality, one.likeness, one.facts, one.seconds, one.id) for one in found],
+            )
+
+    def likenesses(self) -> Iterator[tuple[str, Likeness | None]]:
+        """By id."""
+        for own, blob in self._base.execute("SELECT id, likeness FROM clips ORDER BY id"):
+            yield own, Likeness.unpacked(blob) if blob else None
+
+    def entries(self, *, kept: bool = False, facts: bool = False, speaker: str | None = None) -> Iterator[Entry]:
+        """All clips by id, or only those that are not dropped. The store may be changed meanwhile."""
+        last = ""
+        where = (" AND dropped = ''" if kept else "") + (" AND speaker = ?" if speaker is not None else "")
+        more = () if speaker is None else (speaker,)
+        columns = "id, path, text, speaker, language, traits, quality, dropped, flags, double_of" + (
+            ", facts" if facts else ""
+        )
+        while some := self._base.execute(
+            f"SELECT {columns} FROM clips WHERE id > ?{where} ORDER BY id LIMIT {_LOT}", (last, *more)
+        ).fetchall():
+            for own, path, text, who, language, traits, quality, dropped, flags, double_of, *rest in some:
+                row = Row(Path(path), own, text, who, language, tuple(sorted(json.loads(traits).items())))
+                yield Entry(
+                    row,
+                    Quality.from_dict(json.loads(quality)).with_text(text) if quality else None,
+                    dropped,
+                    tuple(filter(None, flags.split("\n"))),
+                    double_of,
+                    _facts(rest[0], row.path) if rest else None,
+                )
+            last = some[-1][0]
+
+    def put_verdicts(self, found: Iterable[tuple[str, str, str]]) -> None:
+        """Why clips are dropped, and their flags, by id."""
+        with self._base:
+            self._base.executemany(
+                "UPDATE clips SET dropped = ?, flags = ? WHERE id = ?", [(d, f, own) for own, d, f in found]
+            )
+
+    def put_doubles(self, found: Iterable[tuple[str, str]]) -> None:
+        """Of each clip that repeats another: the other."""
+        with self._base:
+            self._base.execute("UPDATE clips SET double_of = ''")
+            self._base.executemany(
+                "UPDATE clips SET double_of = ? WHERE id = ?", [(other, own) for own, other in found]
+            )
+
+    def sides(self) -> dict[str, str]:
+        """The side of each speaker, of this run and those before."""
+        return dict(self._base.execute("SELECT speaker, side FROM sides").fetchall())
+
+    def put_sides(self, sides: dict[str, str]) -> None:
+        with self._base:
+            self._base.executemany("INSERT OR REPLACE INTO sides VALUES (?, ?)", sorted(sides.items()))
+
+    def files(self) -> dict[str, str]:
+        """Files that were written for the whole corpus, with their digests."""
+        return dict(self._base.execute("SELECT name, sha256 FROM files").fetchall())
+
+    def put_files(self, files: dict[str, str]) -> None:
+        with self._base:
+            self._base.executemany("INSERT OR REPLACE INTO files VALUES (?, ?)", files.items())
+
+    def forget_file(self, name: str) -> None:
+        with self._base:
+            self._base.execute("DELETE FROM files WHERE name = ?", (name,))
+
+    def speakers(self) -> Iterator[tuple[str, float, str, dict[str, str]]]:
+        """Each speaker, the seconds of them that are kept, and the language and traits of most of those."""
+        rows = self._base.execute(
+            """SELECT speaker, SUM(COALESCE(seconds, 0)) AS total, language, traits FROM clips WHERE dropped = ''
+               GROUP BY speaker, language, traits ORDER BY speaker, total DESC, language, traits"""
+        ).fetchall()
+        for speaker, some in groupby(rows, key=lambda row: row[0]):
+            parts = list(some)
+            yield speaker, sum(part[1] for part in parts), parts[0][2], json.loads(parts[0][3])
+
+    def made(self, own: str) -> Made | None:
+        """What was made of a clip."""
+        row = self._base.execute(
+            "SELECT output, output_stamp, sha256, bytes, made_seconds, asked FROM clips WHERE id = ?", (own,)
+        ).fetchone()
+        return Made(*row) if row and row[0] else None
+
+    def put_made(self, found: Iterable[tuple[str, Made]]) -> None:
+        with self._base:
+            self._base.executemany(
+                "UPDATE clips SET output = ?, output_stamp = ?, sha256 = ?, bytes = ?, made_seconds = ?, asked = ? WHERE id = ?",
+                [(*astuple(made), own) for own, made in found],
+            )
+
+
+def _facts(blob: bytes | None, path: Path) -> Facts | None:
+    if blob is None:
+        return None
+    try:
+        return unpacked_facts(blob, path, None)
+    except (ValueError, TypeError, KeyError, zlib.error):
+        return None

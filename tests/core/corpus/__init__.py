@@ -1,0 +1,1 @@
+"""Corpora: rows, qualities, doubles, splits, and what is handed to a training run."""

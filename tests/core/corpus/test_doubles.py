@@ -1,0 +1,70 @@
+"""The same recording in another codec, at another level or rate, a little later; and clips that only share words."""
+
+from __future__ import annotations
+
+import io
+import unittest
+
+import numpy as np
+import soundfile
+import soxr
+
+from kittiwake.core.corpus.bands import Bands
+from kittiwake.core.corpus.doubles import doubles
+from kittiwake.core.corpus.likeness import Likeness, likeness_of
+from tests.sounds import REAL, Signal
+
+RATE = 16_000
+
+
+def like(sound: Signal, rate: int = RATE) -> Likeness | None:
+    bands = Bands(rate)
+    bands.add(sound.astype(np.float32))
+    return likeness_of(bands.powers(), bands.seconds)
+
+
+def coded(sound: Signal, rate: int, subtype: str) -> Signal:
+    data = io.BytesIO()
+    soundfile.write(data, sound, rate, format="WAV", subtype=subtype)
+    data.seek(0)
+    return soundfile.read(data, dtype="float32")[0]
+
+
+class DoublesTest(unittest.TestCase):
+    def setUp(self) -> None:
+        files = sorted(REAL.glob("[FRS]*.wav"))
+        if not files:
+            self.skipTest("alsa-utils is not on this machine")
+        words = [soxr.resample(soundfile.read(str(file), dtype="float32")[0], 48_000, RATE) for file in files]
+        # Sentences of three words each, of which any two share one or two.
+        self.clips = [
+            np.concatenate([words[a], words[b], words[c]])
+            for a, b, c in ((0, 1, 2), (0, 1, 3), (3, 1, 2), (2, 0, 1), (4, 5, 0))
+        ]
+
+    def test_doubles_are_found_and_likes_are_not(self) -> None:
+        narrow = soxr.resample(self.clips[1], RATE, 8000)
+        planted = [
+            like(self.clips[0] * 10 ** (-12 / 20)),
+            like(coded(narrow, 8000, "GSM610"), 8000),
+            like(np.concatenate([np.zeros(480, np.float32), self.clips[2]])),
+            like(soxr.resample(self.clips[3], RATE, 11_025), 11_025),
+        ]
+        found = doubles([*(like(clip) for clip in self.clips), *planted, None, like(np.zeros(RATE, np.float32))])
+        self.assertEqual({(0, 5), (1, 6), (2, 7), (3, 8)}, {(one.one, one.other) for one in found})
+
+    def test_many_copies_of_one_are_all_tied_together(self) -> None:
+        one, other = like(self.clips[0]), like(self.clips[4])
+        found = doubles([one] * 40 + [other])
+        tied = {0}
+        for pair in sorted(found):
+            if pair.one in tied:
+                tied.add(pair.other)
+        self.assertEqual(set(range(40)), tied)
+
+    def test_packed_and_unpacked(self) -> None:
+        one = like(self.clips[0])
+        assert one is not None
+        again = Likeness.unpacked(one.packed())
+        for before, after in zip(one, again, strict=True):
+            np.testing.assert_array_equal(before, after)
