@@ -73,16 +73,16 @@ def build(
         built = Built(judged, _findings(store, findings, sides))
         if write:
             yield Step("made", made := 0, judged.clips)
-            for _ in make(store, wish, into, sides, executor, cancelled):
+            for _ in make(store, wish, into, executor, cancelled):
                 made += 1
                 yield Step("made", made, judged.clips)
             if stop():
                 return
             files = Files(into, store)
-            built.packed = pack(store, wish, files, sides)
+            built.packed = pack(store, wish, files)
             built.findings += _not_made(store)
             write_sheet(store, wish, files, sides, judged, built.packed, built.findings, command)
-            write_digests(store, wish, files, sides)
+            write_digests(store, wish, files)
             files.take_away_rest()
         yield built
     finally:

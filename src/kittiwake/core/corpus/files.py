@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import hashlib
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from pathlib import Path
 from typing import IO
 
@@ -30,8 +30,9 @@ class Files:
         place = self.into / name
         with part_file(place.parent) as part:
             with part.open("wb") as file:
-                writer(file)
-            digest = digest_of(part)
+                hashing = _Hashing(file)
+                writer(hashing)  # type: ignore[arg-type]
+            digest = hashing.digest
             there = digest_of(place) if place.exists() else None
             if there != digest:
                 if there is not None and self._ours.get(name) != there:
@@ -60,6 +61,46 @@ class Files:
                     gone.append(name)
                 self._store.forget_file(name)
         return gone
+
+
+class _Hashing:
+    """A file to write to from beginning to end, whose digest is known at once."""
+
+    def __init__(self, file: IO[bytes]) -> None:
+        self._file, self._sha = file, hashlib.sha256()
+        self.write_count = 0
+
+    @property
+    def digest(self) -> str:
+        return self._sha.hexdigest()
+
+    def write(self, data: bytes) -> int:
+        self._sha.update(data)
+        self.write_count += len(data)
+        return self._file.write(data)
+
+    def writelines(self, lines: Iterable[bytes]) -> None:
+        for line in lines:
+            self.write(line)
+
+    def tell(self) -> int:
+        return self.write_count
+
+    def flush(self) -> None:
+        self._file.flush()
+
+    def writable(self) -> bool:
+        return True
+
+    def readable(self) -> bool:
+        return False
+
+    def seekable(self) -> bool:
+        return False
+
+    @property
+    def closed(self) -> bool:
+        return self._file.closed
 
 
 def digest_of(path: Path) -> str:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import hashlib
-from collections.abc import Callable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -31,7 +31,6 @@ def make(
     store: Store,
     wish: Wish,
     into: Path,
-    sides: Mapping[str, str],
     executor: Executor | None = None,
     cancelled: Callable[[], bool] | None = None,
 ) -> Iterator[Result]:
@@ -48,16 +47,16 @@ def make(
             "shares",
         )
     for side in wish.shares:
-        yield from _make_side(store, wish, into, side, sides, executor, cancelled)
+        yield from _make_side(store, wish, into, side, executor, cancelled)
 
 
 def _make_side(
-    store: Store, wish: Wish, into: Path, side: str, sides: Mapping[str, str], executor: Executor | None,
+    store: Store, wish: Wish, into: Path, side: str, executor: Executor | None,
     cancelled: Callable[[], bool] | None,
 ) -> Iterator[Result]:  # fmt: skip
     folder = folder_of(into, side, wish)
     request = BatchRequest((wish.receiver,), (folder,))
-    items = _Planned(store, wish, into, side, sides, request.digest(wish.receiver))
+    items = _Planned(store, wish, into, side, request.digest(wish.receiver))
     if next(iter(items), None) is None:
         store.put_verdicts(items.refused)
         return
@@ -84,15 +83,12 @@ def _make_side(
 class _Planned(Sequence[PlannedClip]):
     """What is to be made of a side, planned as it is drawn."""
 
-    def __init__(
-        self, store: Store, wish: Wish, into: Path, side: str, sides: Mapping[str, str], digest: str
-    ) -> None:
-        self._store, self._wish, self._into, self._side, self._sides, self._digest = (
+    def __init__(self, store: Store, wish: Wish, into: Path, side: str, digest: str) -> None:
+        self._store, self._wish, self._into, self._side, self._digest = (
             store,
             wish,
             into,
             side,
-            sides,
             digest,
         )
         self.refused: list[tuple[str, str, str]] = []
@@ -101,9 +97,7 @@ class _Planned(Sequence[PlannedClip]):
 
     def __len__(self) -> int:
         if self._count is None:
-            self._count = sum(
-                self._sides.get(entry.row.speaker) == self._side for entry in self._store.entries(kept=True)
-            )
+            self._count = sum(1 for _ in self._store.entries(kept=True, side=self._side))
         return self._count
 
     def __getitem__(self, index: Any) -> Any:
@@ -111,20 +105,17 @@ class _Planned(Sequence[PlannedClip]):
 
     def __iter__(self) -> Iterator[PlannedClip]:
         self.refused = []
-        place = 0
-        for entry in self._store.entries(kept=True, facts=True):
-            if self._sides.get(entry.row.speaker) == self._side:
-                place += 1
-                planned = self._planned(entry, place)
-                if planned is not None:
-                    yield planned
+        for place, entry in enumerate(self._store.entries(kept=True, facts=True, side=self._side), 1):
+            planned = self._planned(entry, place)
+            if planned is not None:
+                yield planned
 
     def _planned(self, entry: Entry, place: int) -> PlannedClip | None:
         row, receiver = entry.row, self._wish.receiver
         asked = hashlib.sha256(
             f"{self._digest} {stamp_of(row.path)} {row.path} {self._side}".encode("utf-8", "surrogatepass")
         ).hexdigest()[:16]
-        before = self._store.made(row.id)
+        before = entry.made
         if before is not None and before.asked == asked and before.stamp == stamp_of(self._into / before.output):
             return None
         facts = entry.facts

@@ -32,7 +32,7 @@ class Packed:
     shards: tuple[str, ...]
 
 
-def pack(store: Store, wish: Wish, files: Files, sides: Mapping[str, str]) -> Packed:
+def pack(store: Store, wish: Wish, files: Files) -> Packed:
     """Write archives, manifest, sides and digests.
 
     Raises
@@ -44,25 +44,25 @@ def pack(store: Store, wish: Wish, files: Files, sides: Mapping[str, str]) -> Pa
     clips = dict.fromkeys(wish.shares, 0)
     seconds = dict.fromkeys(wish.shares, 0.0)
     for side in wish.shares:
-        some = _of_side(store, side, sides)
+        some = _of_side(store, side)
         for shard in _shards(some, wish.shard_bytes) if wish.shard_bytes else ():
             name = f"{side}-{len([one for one in shards if one.startswith(side)]):05}.tar"
             files.write(name, partial(_write_tar, shard, files.into, name, places))
             shards.append(name)
     with _Manifests(files, wish) as manifests:
         for side in wish.shares:
-            for entry, made in _of_side(store, side, sides):
+            for entry, made in _of_side(store, side):
                 clips[side] += 1
                 seconds[side] += made.seconds
                 manifests.add(_row(entry, made, side, places.get(entry.row.id)))
-    files.write_text("splits.csv", _sides_as_csv(store, sides))
+    files.write_text("splits.csv", _sides_as_csv(store))
     return Packed(clips, seconds, tuple(shards))
 
 
-def _of_side(store: Store, side: str, sides: Mapping[str, str]) -> Iterator[tuple[Entry, Made]]:
-    for entry in store.entries(kept=True):
-        if sides.get(entry.row.speaker) == side and (made := store.made(entry.row.id)) is not None:
-            yield entry, made
+def _of_side(store: Store, side: str) -> Iterator[tuple[Entry, Made]]:
+    for entry in store.entries(kept=True, side=side):
+        if entry.made is not None:
+            yield entry, entry.made
 
 
 def _shards(some: Iterator[tuple[Entry, Made]], most: int) -> Iterator[list[tuple[Entry, Made]]]:
@@ -211,15 +211,15 @@ class _Manifests:
             writer.write_table(pyarrow.Table.from_pylist(lot, schema))
 
 
-def _sides_as_csv(store: Store, sides: Mapping[str, str]) -> str:
+def _sides_as_csv(store: Store) -> str:
     text = io.StringIO()
     writer = csv.writer(text, lineterminator="\r\n")
     writer.writerow(["speaker", "split"])
-    writer.writerows([harmless(name), side] for name, side in sorted({**store.sides(), **sides}.items()))
+    writer.writerows([harmless(name), side] for name, side in sorted(store.sides().items()))
     return text.getvalue()
 
 
-def write_digests(store: Store, wish: Wish, files: Files, sides: Mapping[str, str]) -> None:
+def write_digests(store: Store, wish: Wish, files: Files) -> None:
     """``SHA256SUMS`` of everything, as ``sha256sum --check`` reads it."""
 
     def write(file: IO[bytes]) -> None:
@@ -227,7 +227,7 @@ def write_digests(store: Store, wish: Wish, files: Files, sides: Mapping[str, st
             file.write(f"{digest}  {name}\n".encode("utf-8", "surrogateescape"))
         if not wish.shard_bytes:
             for side in wish.shares:
-                for _, made in _of_side(store, side, sides):
+                for _, made in _of_side(store, side):
                     file.write(f"{made.sha256}  {made.output}\n".encode("utf-8", "surrogateescape"))
 
     files.write("SHA256SUMS", write)

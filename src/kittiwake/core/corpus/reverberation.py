@@ -41,7 +41,9 @@ def _falls(levels: NDArray[np.float64], floor: float, seconds: float) -> list[fl
     down = np.diff(levels) < 0
     turns = np.flatnonzero(np.diff(np.concatenate([[0], down.astype(np.int8), [0]])))
     out = []
-    for a, b in zip(turns[::2].tolist(), turns[1::2].tolist(), strict=True):
+    starts, stops = turns[::2], turns[1::2]
+    far = ((stops - starts + 1) * seconds >= _SHORTEST) & (levels[starts] - np.maximum(levels[stops], floor) >= _DROP)
+    for a, b in zip(starts[far].tolist(), stops[far].tolist(), strict=True):
         part = levels[a : b + 1]
         part = part[part > floor]
         # The first of it is the voice that stops.

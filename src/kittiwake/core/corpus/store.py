@@ -32,6 +32,7 @@ _TABLES = """
     CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
 """
 _LOT = 500
+_COLUMNS = "id, path, text, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,6 +68,7 @@ class Entry:
     dropped: str
     flags: tuple[str, ...]
     double_of: str
+    made: Made | None = None
     facts: Facts | None = None
 
 
@@ -147,16 +149,15 @@ class Store:
         for own, blob in self._base.execute("SELECT id, likeness FROM clips ORDER BY id"):
             yield own, Likeness.unpacked(blob) if blob else None
 
-    def entries(self, *, kept: bool = False, facts: bool = False, speaker: str | None = None) -> Iterator[Entry]:
-        """All clips by id, or only those that are not dropped. The store may be changed meanwhile."""
+    def entries(self, *, kept: bool = False, facts: bool = False, side: str | None = None) -> Iterator[Entry]:
+        """All clips by id, or only those that are not dropped, or whose speaker is on a side. The store may be changed meanwhile."""
         last = ""
-        where = (" AND dropped = ''" if kept else "") + (" AND speaker = ?" if speaker is not None else "")
-        more = () if speaker is None else (speaker,)
-        columns = "id, path, text, speaker, language, traits, quality, dropped, flags, double_of" + (
-            ", facts" if facts else ""
-        )
+        tables = "clips" + (" JOIN sides USING (speaker)" if side is not None else "")
+        where = (" AND dropped = ''" if kept else "") + (" AND side = ?" if side is not None else "")
+        more = () if side is None else (side,)
         while some := self._base.execute(
-            f"SELECT {columns} FROM clips WHERE id > ?{where} ORDER BY id LIMIT {_LOT}", (last, *more)
+            f"SELECT {_COLUMNS}{', facts' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}",
+            (last, *more),
         ).fetchall():
             for own, path, text, who, language, traits, quality, dropped, flags, double_of, *rest in some:
                 row = Row(Path(path), own, text, who, language, tuple(sorted(json.loads(traits).items())))
@@ -166,7 +167,8 @@ class Store:
                     dropped,
                     tuple(filter(None, flags.split("\n"))),
                     double_of,
-                    _facts(rest[0], row.path) if rest else None,
+                    Made(*rest[:6]) if rest[0] else None,
+                    _facts(rest[6], row.path) if facts else None,
                 )
             last = some[-1][0]
 
@@ -214,13 +216,6 @@ class Store:
         for speaker, some in groupby(rows, key=lambda row: row[0]):
             parts = list(some)
             yield speaker, sum(part[1] for part in parts), parts[0][2], json.loads(parts[0][3])
-
-    def made(self, own: str) -> Made | None:
-        """What was made of a clip."""
-        row = self._base.execute(
-            "SELECT output, output_stamp, sha256, bytes, made_seconds, asked FROM clips WHERE id = ?", (own,)
-        ).fetchone()
-        return Made(*row) if row and row[0] else None
 
     def put_made(self, found: Iterable[tuple[str, Made]]) -> None:
         with self._base:

@@ -73,10 +73,9 @@ class Spectrum:
         """Windows that were transformed already [shape=(n, bins)]: Hann, of ``size`` samples, squared and not scaled."""
         loud = 10 * np.log10(powers.sum(axis=1, dtype=np.float64) + 1e-20) - 20 * np.log10(self._size)
         which = np.clip((loud / _CLASS_DB).astype(int) + _CLASSES - 1, 0, _CLASSES - 1)
-        for n in set(which.tolist()):
-            some = which == n
-            self._powers[n] += weight * powers[some].sum(axis=0, dtype=np.float64)
-            self._counts[n] += weight * np.count_nonzero(some)
+        of_class = (np.arange(_CLASSES)[:, None] == which).astype(np.float64)
+        self._powers += weight * (of_class @ powers)
+        self._counts += weight * of_class.sum(axis=1)
 
     def result(self) -> NDArray[np.float32]:
         """[shape=(bins,)] dB."""
