@@ -28,9 +28,10 @@ _SHARES = {
     "music": 0.68,
     "phone": 0.68,
     "heard": 0.6,
+    "corpus": 0.68,
 }
 #: Pages beside which the rows of the board are in the way.
-_ALONE = ("cut", "record", "script", "tone", "music", "phone")
+_ALONE = ("cut", "record", "script", "tone", "music", "phone", "corpus")
 
 
 class Halves(QWidget):

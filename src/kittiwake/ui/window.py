@@ -37,7 +37,7 @@ from .autosave import Autosave
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
-from .commands import cut, ear, job, make, receiver, record, script, view
+from .commands import corpus, cut, ear, job, make, receiver, record, script, view
 from .context import Context
 from .ear.player import Player
 from .ear.stated import Hearing
@@ -174,6 +174,9 @@ class Window(QMainWindow):
         self.bench.music_page.compare_wanted.connect(self._compare_clip)
         self.bench.heard_page.told.connect(self.status.say)
         self.bench.heard_page.played.connect(self._hear_cell)
+        self.bench.corpus_page.told.connect(self.status.say)
+        self.bench.corpus_page.played.connect(self._hear_cell)
+        self.bench.corpus_page.rows_wanted.connect(lambda: corpus.texts_and_speakers(at))
         self.bench.phone_page.told.connect(self.status.say)
         self.bench.phone_page.recorded.connect(lambda path: self.add_paths([path]))
         self.bench.phone_page.heard.connect(lambda held: self._hear_sound(held.name, held.sound, held.rate))

@@ -113,7 +113,9 @@ class _Planned(Sequence[PlannedClip]):
     def _planned(self, entry: Entry, place: int) -> PlannedClip | None:
         row, receiver = entry.row, self._wish.receiver
         asked = hashlib.sha256(
-            f"{self._digest} {stamp_of(row.path)} {row.path} {self._side}".encode("utf-8", "surrogatepass")
+            f"{self._digest} {stamp_of(row.path)} {row.path} {row.clip} {row.stated} {self._side}".encode(
+                "utf-8", "surrogatepass"
+            )
         ).hexdigest()[:16]
         before = entry.made
         if before is not None and before.asked == asked and before.stamp == stamp_of(self._into / before.output):
@@ -122,7 +124,7 @@ class _Planned(Sequence[PlannedClip]):
         if facts is None:
             self.refused.append((row.id, "not made: it has not been measured", ""))
             return None
-        clip = Clip(row.path, row.id, text=row.text, speaker=row.speaker, language=row.language, id=row.id)
+        clip = (row.clip or Clip.whole(row.path)).changed(name=row.id, id=row.id)
         found = fit(clip, facts, receiver)
         if not found.ready:
             self.refused.append(

@@ -7,12 +7,12 @@ import json
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
-from ..cache.facts_cache import packed_facts
 from ..measure.analyze import stamp_of
 from ..process import Executor, Processes, WorkerCrash
 from .doubles import doubles
 from .quality import Quality, quality_of
 from .store import Measured, Store
+from .to_measure import ToMeasure
 
 _TASK = 16  # clips
 _LOT = 256  # whose results are kept at once
@@ -25,14 +25,14 @@ def measure(
     executor = executor or Processes()
     skipped = 0
 
-    def todo() -> Iterator[tuple[tuple[str, str], ...]]:
+    def todo() -> Iterator[tuple[ToMeasure, ...]]:
         nonlocal skipped
-        some: list[tuple[str, str]] = []
-        for own, path, stamp in store.unmeasured():
-            if stamp and stamp == stamp_of(path):
+        some: list[ToMeasure] = []
+        for one, stamp in store.unmeasured():
+            if stamp and stamp == stamp_of(one.path):
                 skipped += 1
                 continue
-            some.append((own, path))
+            some.append(one)
             if len(some) == _TASK:
                 yield tuple(some)
                 some = []
@@ -57,28 +57,28 @@ def measure(
 
 
 def _alone(
-    executor: Executor, task: tuple[tuple[str, str], ...], cancelled: Callable[[], bool] | None
+    executor: Executor, task: tuple[ToMeasure, ...], cancelled: Callable[[], bool] | None
 ) -> Iterator[list[Measured]]:
     for (one,), found in executor.run(measured, [(single,) for single in task], cancelled):
         if isinstance(found, WorkerCrash):
             quality = json.dumps(Quality(error=str(found)).to_dict())
-            found = [Measured(one[0], stamp_of(one[1]), quality, None, None, 0.0)]
+            found = [Measured(one.id, stamp_of(one.path), quality, None, None, 0.0)]
         yield found
 
 
-def measured(task: tuple[tuple[str, str], ...]) -> list[Measured]:
-    """In a worker: a few clips, each by id and path."""
+def measured(task: tuple[ToMeasure, ...]) -> list[Measured]:
+    """In a worker: a few clips."""
     out = []
-    for own, path in task:
-        stamp = stamp_of(path)
-        quality, likeness, facts = quality_of(Path(path))
+    for one in task:
+        stamp = stamp_of(one.path)
+        quality, likeness, facts = quality_of(Path(one.path), one.stated, one.start, one.stop)
         out.append(
             Measured(
-                own,
+                one.id,
                 stamp,
                 json.dumps(quality.to_dict()),
                 likeness.packed() if likeness else None,
-                packed_facts(facts) if facts.ok else None,
+                Measured.packed(facts),
                 quality.seconds,
             )
         )

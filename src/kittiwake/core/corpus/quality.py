@@ -12,6 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..measure.analyze import analyze_as_stated
+from ..measure.meters import Meters
 from ..model import Facts, Header, Stated
 from ..model.facts import SIGNAL_OF
 from .bands import Bands
@@ -29,6 +30,13 @@ class Measure:
     unit: str
     told: str
     digits: int = 1
+
+    def number(self, value: float) -> str:
+        """As it is shown, with as many digits as are worth something."""
+        return f"{value:,.{self.digits}f}".replace("-", "−")
+
+    def with_unit(self, value: float) -> str:
+        return f"{self.number(value)} {self.unit}".strip()
 
 
 MEASURES = {
@@ -99,17 +107,29 @@ class Quality:
 
 
 class Listener:
-    """Takes the blocks of ``measure.analyze`` (its ``tee``)."""
+    """Takes the blocks of ``measure.analyze`` (its ``tee``), and listens to the frames from ``start`` and before ``stop``."""
 
-    def __init__(self) -> None:
+    def __init__(self, start: int = 0, stop: int | None = None) -> None:
+        self._start, self._stop, self._at = start, stop, 0
         self._bands: Bands | None = None
         self._flaws: Flaws | None = None
+        self._meters: Meters | None = None  # of a part; what is measured of a whole file is among its facts
 
     def __call__(
         self, header: Header, columns: NDArray[np.float32], middle: NDArray[np.float32], signal: str | None
     ) -> None:
         if self._bands is None or self._flaws is None:
             self._bands, self._flaws = Bands(header.sample_rate), Flaws(header.sample_rate)
+            if self._start or self._stop is not None:
+                self._meters = Meters(header)
+        if self._meters is not None:
+            count = columns.shape[1]
+            first = max(0, self._start - self._at)
+            last = count if self._stop is None else min(count, self._stop - self._at)
+            columns, middle = columns[:, first : max(first, last)], middle[first : max(first, last)]
+            self._at += count
+            if columns.shape[1]:
+                self._meters.add(columns.T)
         self._bands.add(middle)
         self._flaws.add(middle)
 
@@ -118,13 +138,17 @@ class Listener:
         if facts.error is not None or facts.measures is None or self._bands is None or self._flaws is None:
             return Quality(error=str(facts.error or "It holds no sound.")), None
         found, bands = facts.measures, self._bands
+        if self._meters is not None:
+            found = self._meters.result()
+            if not found.frames:
+                return Quality(error="It lies beyond the end of its source."), None
         powers = bands.powers()
         voice = speech_and_noise(powers, bands.widths, bands.seconds)
         signal = found.levels[SIGNAL_OF[found.sides]]
         finite = math.isfinite(voice.speech_dbov) and math.isfinite(voice.noise_dbov)
         flaws = self._flaws.result(voice.active, bands.seconds, voice.speech_dbov)
         quality = Quality(
-            seconds=facts.seconds or 0.0,
+            seconds=found.frames / bands.rate,
             level=signal.active_dbov if math.isfinite(signal.active_dbov) else None,
             snr=min(99.0, voice.speech_dbov - voice.noise_dbov) if finite else None,
             noise=voice.noise_dbov if finite else None,
@@ -141,8 +165,18 @@ class Listener:
         return quality, likeness_of(powers, bands.seconds)
 
 
-def quality_of(path: Path, stated: Stated | None = None) -> tuple[Quality, Likeness | None, Facts]:
-    """Of a file, with what it sounds like, and its facts. Never raises for a bad file: ``Quality.error`` says what is wrong."""
-    listener = Listener()
-    facts = analyze_as_stated(path, stated, picture=False, tee=listener)
-    return *listener.result(facts), facts
+def quality_of(
+    path: Path, stated: Stated | None = None, start: int = 0, stop: int | None = None
+) -> tuple[Quality, Likeness | None, Facts]:
+    """Of a file, or of some frames of it, with what they sound like; and the facts of the file. Never raises for a bad file: ``Quality.error`` says
+    what is wrong.
+    """
+    listener = Listener(start, stop)
+    part = start > 0 or stop is not None
+    facts = analyze_as_stated(path, stated, picture=part, tee=listener)
+    quality, likeness = listener.result(facts)
+    if facts.measures is not None and not part and quality.bandwidth is not None:
+        facts = dataclasses.replace(
+            facts, measures=dataclasses.replace(facts.measures, bandwidth_hz=quality.bandwidth)
+        )
+    return quality, likeness, facts

@@ -5,12 +5,16 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from pathlib import Path
 
+from ..model import Clip, Stated
+
 _EXAMPLES = 5
 
 
 @dataclass(frozen=True, slots=True)
 class Row:
-    """``traits``: what else is known of the speaker or the clip, by name (gender, age, region, …)."""
+    """``traits``: what else is known of the speaker or the clip, by name (gender, age, region, …). ``clip``: what it is of its source, where it is not
+    all of it as it stands; ``stated``: how to read one without a header.
+    """
 
     path: Path
     id: str
@@ -18,6 +22,19 @@ class Row:
     speaker: str = ""
     language: str = ""
     traits: tuple[tuple[str, str], ...] = ()
+    clip: Clip | None = None
+    stated: Stated | None = None
+
+    @property
+    def span(self) -> tuple[int, int | None]:
+        """First frame, and the one after the last; None for the end of the source."""
+        if self.clip is None:
+            return 0, None
+        start, stop, touch_up = self.clip.start, self.clip.stop, self.clip.touch_up
+        if touch_up.keep is not None:
+            own = start + touch_up.skip + touch_up.keep
+            stop = own if stop is None else min(stop, own)
+        return start + touch_up.skip, stop
 
 
 @dataclass(slots=True)

@@ -150,10 +150,13 @@ class _Table:
     def __init__(self, path: Path) -> None:
         self._rows: dict[str, dict[str, str]] = {}
         self._taken: set[int] = set()
+        self._by_stem: dict[str, dict[str, str] | None] = {}  # where a name without its folders says enough
         for values in _records(path):
             key = values.pop("file", "") or values.get("id", "")
             if key:
                 self._rows[key] = values
+                stem = PurePosixPath(key.replace("\\", "/")).stem
+                self._by_stem[stem] = None if stem in self._by_stem else values
         if not self._rows:
             raise KittiwakeError(
                 f"There are no rows in {path.name} that name a file.", "It needs a column “file” or “id”.", "table"
@@ -161,8 +164,8 @@ class _Table:
 
     def take(self, path: Path, place: str, own: str) -> dict[str, str] | None:
         bare = str(PurePosixPath(place).with_suffix(""))
-        for key in (place, bare, path.name, path.stem, own, str(path)):
-            values = self._rows.get(key) if key else None
+        known = [self._rows.get(key) for key in (place, bare, path.name, path.stem, own, str(path)) if key]
+        for values in (*known, self._by_stem.get(path.stem)):
             if values is not None:
                 self._taken.add(id(values))
                 return {name: value for name, value in values.items() if value}

@@ -45,6 +45,8 @@ def spread_of(values: NDArray[np.float64], measure: Measure) -> Spread | None:
     low, high = (p1, p99) if p99 > p1 else (float(values.min()), float(values.max()))
     pad = (high - low) * 0.05 or max(abs(low) * 0.01, 10**-measure.digits)
     low, high = max(low - pad, float(values.min()) - pad), min(high + pad, float(values.max()) + pad)
+    if values.min() >= 0:
+        low = max(0.0, low)
     counts, _ = np.histogram(np.clip(values, low, high), BARS, (low, high))
     reach = 3 * (q3 - q1)
     return Spread(measure, len(values), median, p5, p95, counts.astype(np.int64), low, high, (q1 - reach, q3 + reach))

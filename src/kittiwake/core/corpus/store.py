@@ -7,23 +7,24 @@ import sqlite3
 import zlib
 from collections.abc import Iterable, Iterator
 from contextlib import contextmanager
-from dataclasses import astuple, dataclass
+from dataclasses import astuple, dataclass, replace
 from itertools import groupby
 from pathlib import Path
 
-from ..cache.facts_cache import unpacked_facts
+from ..cache.facts_cache import packed_facts, unpacked_facts
 from ..errors import KittiwakeError
-from ..model import Facts
+from ..model import Clip, Facts, Stated
 from .likeness import Likeness
 from .quality import Quality
 from .row import Row
+from .to_measure import ToMeasure, to_measure
 
 NAME = ".kittiwake-corpus.sqlite"
 _LAYOUT = "1"
 _TABLES = """
     CREATE TABLE IF NOT EXISTS about (key TEXT PRIMARY KEY, value TEXT);
     CREATE TABLE IF NOT EXISTS clips (
-        id TEXT PRIMARY KEY, path TEXT, text TEXT, speaker TEXT, language TEXT, traits TEXT, run INTEGER,
+        id TEXT PRIMARY KEY, path TEXT, clip TEXT, stated TEXT, text TEXT, speaker TEXT, language TEXT, traits TEXT, run INTEGER,
         stamp TEXT, quality TEXT, likeness BLOB, facts BLOB, seconds REAL,
         dropped TEXT DEFAULT '', flags TEXT DEFAULT '', double_of TEXT DEFAULT '',
         output TEXT, output_stamp TEXT, sha256 TEXT, bytes INTEGER, made_seconds REAL, asked TEXT
@@ -32,7 +33,8 @@ _TABLES = """
     CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
 """
 _LOT = 500
-_COLUMNS = "id, path, text, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
+_DIGEST = 64  # characters before the facts of a clip
+_COLUMNS = "id, path, clip, stated, text, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,6 +47,11 @@ class Measured:
     likeness: bytes | None
     facts: bytes | None
     seconds: float
+
+    @staticmethod
+    def packed(facts: Facts) -> bytes | None:
+        """Facts as they are kept, behind their digest."""
+        return facts.digest.ljust(_DIGEST).encode("ascii") + packed_facts(facts) if facts.ok else None
 
 
 @dataclass(frozen=True, slots=True)
@@ -119,21 +126,24 @@ class Store:
             for row in rows:
                 count += 1
                 self._base.execute(
-                    """INSERT INTO clips (id, path, text, speaker, language, traits, run) VALUES (?, ?, ?, ?, ?, ?, ?)
+                    """INSERT INTO clips (id, path, clip, stated, text, speaker, language, traits, run) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
                        ON CONFLICT (id) DO UPDATE SET text = excluded.text, speaker = excluded.speaker, language = excluded.language,
-                       traits = excluded.traits, run = excluded.run, stamp = CASE WHEN path = excluded.path THEN stamp END, path = excluded.path""",
-                    (row.id, str(row.path), row.text, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
+                       traits = excluded.traits, run = excluded.run, path = excluded.path, clip = excluded.clip, stated = excluded.stated,
+                       stamp = CASE WHEN path = excluded.path AND clip = excluded.clip AND stated = excluded.stated THEN stamp END""",
+                    (row.id, str(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
                 )  # fmt: skip
             self._base.execute("DELETE FROM clips WHERE run IS NOT ?", (self._run,))
         return count
 
-    def unmeasured(self) -> Iterator[tuple[str, str, str]]:
-        """Id, path and stamp of each clip, by id; a stamp tells when it was measured."""
+    def unmeasured(self) -> Iterator[tuple[ToMeasure, str]]:
+        """Each clip by id, with the stamp of when it was measured."""
         last = ""
         while some := self._base.execute(
-            "SELECT id, path, COALESCE(stamp, '') FROM clips WHERE id > ? ORDER BY id LIMIT ?", (last, _LOT)
+            "SELECT id, path, clip, stated, COALESCE(stamp, '') FROM clips WHERE id > ? ORDER BY id LIMIT ?",
+            (last, _LOT),
         ).fetchall():
-            yield from some
+            for own, path, clip, stated, stamp in some:
+                yield to_measure(Row(Path(path), own, clip=_clip(clip, path), stated=_stated(stated))), stamp
             last = some[-1][0]
 
     def put_measured(self, found: Iterable[Measured]) -> None:
@@ -156,11 +166,26 @@ class Store:
         where = (" AND dropped = ''" if kept else "") + (" AND side = ?" if side is not None else "")
         more = () if side is None else (side,)
         while some := self._base.execute(
-            f"SELECT {_COLUMNS}{', facts' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}",
+            f"SELECT {_COLUMNS}{', facts, stamp' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}",
             (last, *more),
         ).fetchall():
-            for own, path, text, who, language, traits, quality, dropped, flags, double_of, *rest in some:
-                row = Row(Path(path), own, text, who, language, tuple(sorted(json.loads(traits).items())))
+            for (
+                own,
+                path,
+                clip,
+                stated,
+                text,
+                who,
+                language,
+                traits,
+                quality,
+                dropped,
+                flags,
+                double_of,
+                *rest,
+            ) in some:
+                traits_of = tuple(sorted(json.loads(traits).items()))
+                row = Row(Path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated))
                 yield Entry(
                     row,
                     Quality.from_dict(json.loads(quality)).with_text(text) if quality else None,
@@ -168,7 +193,7 @@ class Store:
                     tuple(filter(None, flags.split("\n"))),
                     double_of,
                     Made(*rest[:6]) if rest[0] else None,
-                    _facts(rest[6], row.path) if facts else None,
+                    _facts(rest[6], row, rest[7]) if facts else None,
                 )
             last = some[-1][0]
 
@@ -225,10 +250,19 @@ class Store:
             )
 
 
-def _facts(blob: bytes | None, path: Path) -> Facts | None:
+def _clip(text: str, path: str) -> Clip | None:
+    return Clip.from_dict(json.loads(text), Path(path)) if text else None
+
+
+def _stated(text: str) -> Stated | None:
+    return Stated.parse(text) if text else None
+
+
+def _facts(blob: bytes | None, row: Row, stamp: str) -> Facts | None:
     if blob is None:
         return None
     try:
-        return unpacked_facts(blob, path, None)
+        facts = unpacked_facts(blob[_DIGEST:], row.path, row.stated)
+        return replace(facts, digest=blob[:_DIGEST].decode("ascii").strip(), stamp=stamp)
     except (ValueError, TypeError, KeyError, zlib.error):
         return None

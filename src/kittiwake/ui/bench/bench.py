@@ -17,6 +17,7 @@ from ..standins.panel import StandIns
 from .cell_page import CellPage
 from .clip_page import ClipPage
 from .compare_page import ComparePage
+from .corpus.page import CorpusPage
 from .cut.page import CutPage
 from .heard_page import HeardPage
 from .levels_page import LevelsPage
@@ -60,6 +61,7 @@ class Bench(QStackedWidget):
         self.tone_page = TonePage(session)
         self.music_page = MusicPage(session)
         self.heard_page = HeardPage(session)
+        self.corpus_page = CorpusPage(session)
         self.phone_page = PhonePage(session, self.stand_ins.phone())
         for page in (
             self.empty_page,
@@ -75,6 +77,7 @@ class Bench(QStackedWidget):
             self.music_page,
             self.phone_page,
             self.heard_page,
+            self.corpus_page,
         ):
             self.addWidget(page)
         session.job_changed.connect(self.refresh)
@@ -145,6 +148,12 @@ class Bench(QStackedWidget):
         self.setCurrentWidget(self.phone_page)
         self.phone_page.begin()
 
+    def show_corpus(self, receiver: Receiver) -> None:
+        """How good the clips are for a corpus, until something else is selected on the board."""
+        self._comparing = True
+        self.setCurrentWidget(self.corpus_page)
+        self.corpus_page.begin(receiver)
+
     def show_heard(self, receiver: Receiver) -> None:
         """What a service heard, until something else is selected on the board."""
         self._comparing = True
@@ -157,7 +166,7 @@ class Bench(QStackedWidget):
         """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
         pages = {
             self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music", self.phone_page: "phone", self.heard_page: "heard",
+            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music", self.phone_page: "phone", self.heard_page: "heard", self.corpus_page: "corpus",
         }  # fmt: skip
         return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
 
@@ -238,4 +247,5 @@ class Bench(QStackedWidget):
         self.music_page.shut_down()
         self.phone_page.shut_down()
         self.heard_page.shut_down()
+        self.corpus_page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -1,0 +1,398 @@
+"""The bench for a corpus."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtWidgets import (
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QTableWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
+
+from ....core.corpus.build import Built, Step
+from ....core.corpus.quality import MEASURES, Quality
+from ....core.corpus.row import Row
+from ....core.corpus.rules import Rule, rule_of
+from ....core.corpus.sheet import hours
+from ....core.corpus.spread import Spread, spread_of
+from ....core.corpus.wish import Wish
+from ....core.errors import KittiwakeError
+from ....core.model import Clip, Receiver
+from ....core.project import edits
+from ....core.project.corpus import corpus_rows
+from ...button import Button
+from ...field import Field
+from ...judging import Judger
+from ...key_table import KeyTable
+from ...session import Session
+from .plot import SpreadPlot
+
+_COLUMNS = 4
+_SHOWN = tuple(name for name in MEASURES if name != "words_wrong")
+_LISTED = 500
+_HEADS = ("Clip", "Value", "Off the middle", "Speaker", "Notes")
+
+
+class CorpusPage(QWidget):
+    """``played`` asks for a clip to be heard at a receiver; ``told`` words for the foot of the window; ``rows_wanted`` asks for texts and speakers."""
+
+    played = Signal(str, str)
+    told = Signal(str)
+    rows_wanted = Signal()
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self._session = session
+        self.judger = Judger(self)
+        self._receiver: Receiver | None = None
+        self._rows: dict[str, Row] = {}
+        self.qualities: dict[str, Quality] = {}
+        self._doubles: dict[str, str] = {}
+        self.drop: tuple[Rule, ...] = ()
+        self.flag: tuple[Rule, ...] = ()
+        self._measure = "snr"
+        self._later = QTimer(self)
+        self._later.setSingleShot(True)
+        self._later.setInterval(100)
+        self._later.timeout.connect(self._show_all)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(14, 8, 14, 8)
+        column.addLayout(self._top())
+        middle = QHBoxLayout()
+        middle.setSpacing(12)
+        grid = QGridLayout()
+        grid.setSpacing(6)
+        self.plots: dict[str, SpreadPlot] = {}
+        for n, name in enumerate(_SHOWN):
+            plot = self.plots[name] = SpreadPlot(name)
+            plot.setChecked(name == self._measure)
+            plot.clicked.connect(lambda _=False, name=name: self.show_measure(name))
+            grid.addWidget(plot, n // _COLUMNS, n % _COLUMNS)
+        middle.addLayout(grid, 5)
+        middle.addLayout(self._right(), 4)
+        column.addLayout(middle, 1)
+        self.judger.judged.connect(self._judged)
+        self.judger.compared.connect(self._compared)
+        self.judger.finished.connect(self._finished)
+        self.judger.stepped.connect(self._stepped)
+        self.judger.written.connect(self._written)
+
+    def _top(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        self.head = QLabel("Corpus")
+        self.head.setProperty("head", True)
+        row.addWidget(self.head)
+        self.sum = QLabel()
+        self.sum.setProperty("soft", True)
+        row.addWidget(self.sum, 1)
+        self.rows_button = Button("Texts and speakers…")
+        self.rows_button.clicked.connect(self.rows_wanted.emit)
+        self.write_button = Button("Write the corpus…")
+        self.write_button.setProperty("main", True)
+        self.write_button.clicked.connect(self.choose_and_write)
+        row.addWidget(self.rows_button)
+        row.addWidget(self.write_button)
+        return row
+
+    def _right(self) -> QVBoxLayout:
+        column = QVBoxLayout()
+        column.setSpacing(6)
+        row = QHBoxLayout()
+        self.rule_field = Field("")
+        self.rule_field.setPlaceholderText("A rule, such as snr >= 20 dB")
+        self.rule_field.setAccessibleName("A rule that clips have to keep")
+        self.rule_field.textChanged.connect(self._show_rule)
+        self.rule_field.returnPressed.connect(self.add_rule)
+        self.drop_button = Button("Leave out")
+        self.drop_button.setToolTip("What breaks the rule is left out of the corpus")
+        self.drop_button.clicked.connect(self.add_rule)
+        self.flag_button = Button("Flag")
+        self.flag_button.setToolTip("What breaks the rule is in the corpus, and said to")
+        self.flag_button.clicked.connect(lambda: self.add_rule(flag=True))
+        row.addWidget(self.rule_field, 1)
+        row.addWidget(self.drop_button)
+        row.addWidget(self.flag_button)
+        column.addLayout(row)
+        self.cost = QLabel()
+        self.cost.setProperty("soft", True)
+        self.cost.setWordWrap(True)
+        column.addWidget(self.cost)
+        self.rule_table = KeyTable(("Rule", "Does", "Clips", "Sound"), "Rules; Delete takes one away")
+        self.rule_table.setMaximumHeight(112)
+        self.rule_table.setColumnWidth(0, 190)
+        self.rule_table.keys[Qt.Key.Key_Delete] = self.take_rule_away
+        column.addWidget(self.rule_table)
+        self.list_head = QLabel()
+        self.list_head.setProperty("part", True)
+        column.addWidget(self.list_head)
+        self.table = KeyTable(_HEADS, "Clips, those farthest from the middle first")
+        for at, width in ((0, 136), (1, 104), (2, 114), (3, 74)):
+            self.table.setColumnWidth(at, width)
+        self.table.keys.update({
+            Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_Delete: self.leave_out,
+        })  # fmt: skip
+        self.table.itemDoubleClicked.connect(lambda _: self.play())
+        column.addWidget(self.table, 1)
+        row = QHBoxLayout()
+        self.play_button = Button("Hear it  Enter")
+        self.play_button.clicked.connect(self.play)
+        self.out_button = Button("Leave out on the board  Del")
+        self.out_button.setToolTip("The chosen clips are not for this receiver any more; Ctrl+Z takes it back")
+        self.out_button.clicked.connect(self.leave_out)
+        row.addWidget(self.play_button)
+        row.addWidget(self.out_button)
+        row.addStretch(1)
+        column.addLayout(row)
+        return column
+
+    def begin(self, receiver: Receiver) -> None:
+        """Measure all clips that are for a receiver."""
+        self._receiver = receiver
+        self.head.setText(f"Corpus for {receiver.name}")
+        self.measure()
+        self.table.setFocus()
+
+    def measure(self) -> None:
+        """Measure what is not known yet."""
+        if self._receiver is None or self.judger.busy:
+            return
+        self._rows = corpus_rows(self._session.project, self._receiver)
+        self.qualities = {key: value for key, value in self.qualities.items() if key in self._rows}
+        self._doubles = {}
+        self._show_all()
+        if self._rows:
+            self.judger.judge(self._rows)
+        else:
+            self.told.emit(f"No clip is for {self._receiver.name}.")
+
+    def refresh_texts(self) -> None:
+        """Texts and speakers have changed."""
+        if self._receiver is not None and self.isVisible():
+            self.measure()
+
+    def _judged(self, clip_id: str, quality: Quality) -> None:
+        row = self._rows.get(clip_id)
+        self.qualities[clip_id] = quality.with_text(row.text) if row else quality
+        self._later.start()
+
+    def _compared(self, found: dict[str, str]) -> None:
+        self._doubles = found
+        self._later.start()
+
+    def _finished(self, wrong: str) -> None:
+        self._show_all()
+        self.told.emit(wrong or f"{self.sum.text()}.")
+
+    def show_measure(self, name: str) -> None:
+        """List clips by one quality."""
+        self._measure = name
+        self.plots[name].setChecked(True)
+        self.table.clearSelection()
+        self._show_list()
+        self.table.setCurrentCell(0, 0)
+
+    def _values(self, name: str) -> dict[str, float]:
+        return {
+            key: value
+            for key, one in self.qualities.items()
+            if not one.error and (value := one.get(name)) is not None
+        }
+
+    def _show_all(self) -> None:
+        rules = (*self.drop, *self.flag, *([rule] if (rule := self._typed()) else []))
+        for name, plot in self.plots.items():
+            plot.show_spread(spread_of(np.array(list(self._values(name).values()), float), MEASURES[name]), rules)
+        self._show_rules()
+        self._show_list()
+        self._show_rule()
+        kept = [one for one in self.qualities.values() if self._kept(one)]
+        seconds = sum(one.seconds for one in kept)
+        told = f"{len(self.qualities)} of {len(self._rows)} clips measured, {len(kept)} kept, {hours(seconds)}"
+        if self._doubles:
+            told += f", {len(self._doubles)} double{'s' if len(self._doubles) != 1 else ''}"
+        self.sum.setText(told)
+
+    def _kept(self, quality: Quality) -> bool:
+        return not quality.error and all(rule.keeps(quality) for rule in self.drop)
+
+    def _typed(self) -> Rule | None:
+        try:
+            return rule_of(self.rule_field.text())
+        except KittiwakeError:
+            return None
+
+    def _cost(self, rule: Rule) -> tuple[int, float]:
+        broken = [one for one in self.qualities.values() if not one.error and not rule.keeps(one)]
+        return len(broken), sum(one.seconds for one in broken)
+
+    def _show_rule(self) -> None:
+        text = self.rule_field.text().strip()
+        rule = self._typed()
+        good = rule is not None
+        self.drop_button.setEnabled(good)
+        self.flag_button.setEnabled(good)
+        if rule is not None:
+            clips, seconds = self._cost(rule)
+            self.cost.setText(f"{rule.words} is broken by {clips} of {len(self.qualities)} clips, {hours(seconds)}.")
+        elif text:
+            try:
+                rule_of(text)
+            except KittiwakeError as error:
+                self.cost.setText(str(error))
+        else:
+            self.cost.setText("Rules tell what they cost before they are taken.")
+        name = rule.measure if rule else ""
+        for plot in self.plots.values():
+            if plot.name == name or plot.rules:
+                plot.show_spread(plot.spread, (*self.drop, *self.flag, *([rule] if rule else [])))
+
+    def add_rule(self, *, flag: bool = False) -> None:
+        """Take the rule that is typed."""
+        rule = self._typed()
+        if rule is None:
+            self.told.emit(self.cost.text())
+            return
+        self.drop = tuple(one for one in self.drop if one != rule) + (() if flag else (rule,))
+        self.flag = tuple(one for one in self.flag if one != rule) + ((rule,) if flag else ())
+        self.rule_field.clear()
+        self._show_all()
+
+    def take_rule_away(self) -> None:
+        """The rule of the current row holds no more."""
+        at = self.rule_table.currentRow()
+        rules = [*((rule, False) for rule in self.drop), *((rule, True) for rule in self.flag)]
+        if 0 <= at < len(rules):
+            del rules[at]
+            self.drop = tuple(rule for rule, flag in rules if not flag)
+            self.flag = tuple(rule for rule, flag in rules if flag)
+            self._show_all()
+
+    def _show_rules(self) -> None:
+        rules = [*((rule, "leaves out") for rule in self.drop), *((rule, "flags") for rule in self.flag)]
+        self.rule_table.setVisible(bool(rules))
+        self.rule_table.setRowCount(len(rules))
+        for row, (rule, does) in enumerate(rules):
+            clips, seconds = self._cost(rule)
+            for column, text in enumerate((rule.words, does, f"{clips:,}", hours(seconds))):
+                self.rule_table.setItem(row, column, QTableWidgetItem(text))
+
+    def _show_list(self) -> None:
+        measure = MEASURES[self._measure]
+        values = self._values(self._measure)
+        spread = spread_of(np.array(list(values.values()), float), measure)
+        self.list_head.setText(f"{measure.name.replace('_', ' ')}: {measure.told}")
+        self.list_head.setToolTip(self.list_head.text())
+        order = sorted(values, key=lambda key: -abs(values[key] - (spread.median if spread else 0.0)))
+        broken = [key for key, one in self.qualities.items() if one.error]
+        chosen = self._chosen()
+        self.table.setRowCount(min(_LISTED, len(order) + len(broken)))
+        for row, key in enumerate([*broken, *order][:_LISTED]):
+            clip = self._session.project.clip(key)
+            name = QTableWidgetItem(clip.name if clip else key)
+            name.setData(Qt.ItemDataRole.UserRole, key)
+            value = values.get(key)
+            texts = (
+                "–" if value is None else measure.with_unit(value),
+                "–"
+                if value is None or spread is None
+                else f"{value - spread.median:+,.{measure.digits}f}".replace("-", "−"),
+                clip.speaker if clip else "",
+                self._to_mind(key, value, spread),
+            )
+            self.table.setItem(row, 0, name)
+            for column, text in enumerate(texts, 1):
+                item = QTableWidgetItem(text)
+                item.setToolTip(text)
+                self.table.setItem(row, column, item)
+            if key in chosen:
+                self.table.selectRow(row)
+        if self.table.rowCount() and self.table.currentRow() < 0:
+            self.table.setCurrentCell(0, 0)
+
+    def _to_mind(self, key: str, value: float | None, spread: Spread | None) -> str:
+        quality = self.qualities[key]
+        if quality.error:
+            return quality.error
+        told = []
+        if value is not None and spread is not None and not spread.fences[0] <= value <= spread.fences[1]:
+            told.append("far out")
+        if key in self._doubles:
+            other = self._session.project.clip(self._doubles[key])
+            told.append(f"double of {other.name}" if other else "double")
+        told += [f"left out: {rule.words}" for rule in self.drop if not rule.keeps(quality)]
+        told += [rule.words for rule in self.flag if not rule.keeps(quality)]
+        return ", ".join(told)
+
+    def _chosen(self) -> list[str]:
+        rows = sorted({index.row() for index in self.table.selectedIndexes()})
+        return [str(item.data(Qt.ItemDataRole.UserRole)) for row in rows if (item := self.table.item(row, 0))]
+
+    def current(self) -> Clip | None:
+        item = self.table.item(self.table.currentRow(), 0)
+        return self._session.project.clip(str(item.data(Qt.ItemDataRole.UserRole))) if item else None
+
+    def play(self) -> None:
+        """The clip of the current row."""
+        clip = self.current()
+        if clip is not None and self._receiver is not None:
+            self.played.emit(clip.id, self._receiver.slug)
+
+    def leave_out(self) -> None:
+        """The chosen clips are not for this receiver any more."""
+        if self._receiver is None:
+            return
+        project = self._session.project
+        cells = [
+            project.cell(clip, self._receiver) for key in self._chosen() if (clip := project.clip(key)) is not None
+        ]
+        out, _ = edits.leave_out(project, cells)
+        if out:
+            self.told.emit(f"{out} left out of {self._receiver.name}; Ctrl+Z takes it back.")
+            self.measure()
+        else:
+            self.told.emit("A clip stays for one receiver at least.")
+
+    def choose_and_write(self) -> None:
+        """Ask where, and write the corpus there."""
+        folder = QFileDialog.getExistingDirectory(
+            self, "Where the corpus goes", str(self._session.project.output_folder)
+        )
+        if folder:
+            self.write(Path(folder))
+
+    def write(self, into: Path) -> None:
+        """Write the corpus."""
+        if self._receiver is None or self.judger.busy:
+            return
+        wish = Wish(self._receiver, self.drop, self.flag)
+        rules = "".join(f" --rule '{rule.words}'" for rule in self.drop) + "".join(
+            f" --flag '{rule.words}'" for rule in self.flag
+        )
+        command = f"kittiwake corpus --for {self._receiver.slug}{rules} --into corpus/ sources/"
+        rows = [row for key, row in corpus_rows(self._session.project, self._receiver).items()]
+        if self.judger.write(rows, wish, into, command):
+            self.write_button.setEnabled(False)
+
+    def _stepped(self, step: Step) -> None:
+        self.told.emit(f"{step.done:,} of {step.total:,} {step.name}")
+
+    def _written(self, came: Built | str) -> None:
+        self.write_button.setEnabled(True)
+        if isinstance(came, str):
+            self.told.emit(came)
+            return
+        assert came.packed is not None
+        sides = ", ".join(f"{count} {side}" for side, count in came.packed.clips.items())
+        self.told.emit(
+            f"The corpus is written: {sides}. datasheet.md tells what is in it; {len(came.findings)} findings."
+        )
+
+    def shut_down(self) -> None:
+        self.judger.shut_down()

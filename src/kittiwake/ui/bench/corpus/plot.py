@@ -1,0 +1,108 @@
+"""How one quality is spread over the clips, as bars; pressed, it shows its outliers."""
+
+from __future__ import annotations
+
+from PySide6.QtCore import QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QAbstractButton, QSizePolicy
+
+from ....core.corpus.quality import MEASURES
+from ....core.corpus.rules import Rule
+from ....core.corpus.spread import Spread
+from ...theme.colours import colours
+
+_HEAD, _FOOT, _SIDE = 20, 18, 8
+
+
+class SpreadPlot(QAbstractButton):
+    """Of one measure, by its name."""
+
+    def __init__(self, name: str) -> None:
+        super().__init__()
+        self.name = name
+        self.spread: Spread | None = None
+        self.rules: tuple[Rule, ...] = ()
+        self.setCheckable(True)
+        self.setAutoExclusive(True)
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setMinimumSize(118, 84)
+
+    def sizeHint(self) -> QSize:
+        return QSize(160, 100)
+
+    def show_spread(self, spread: Spread | None, rules: tuple[Rule, ...]) -> None:
+        self.spread, self.rules = spread, tuple(rule for rule in rules if rule.measure == self.name)
+        measure = MEASURES[self.name]
+        if spread is None:
+            self.setAccessibleName(f"{measure.name}: not known")
+            self.setToolTip(f"{measure.told}: not known of any clip")
+        else:
+            median = measure.with_unit(spread.median)
+            self.setAccessibleName(f"{measure.name.replace('_', ' ')}: median {median}, {spread.known} clips")
+            self.setToolTip(f"{measure.name}: {measure.told}\nmedian {median}, of {spread.known} clips")
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        c = colours()
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        frame = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
+        painter.setPen(
+            QPen(
+                QColor(c.accent if self.hasFocus() else c.text if self.isChecked() else c.line),
+                2.0 if self.hasFocus() or self.isChecked() else 1.0,
+            )
+        )
+        painter.setBrush(QColor(c.chosen if self.isChecked() else c.sheet))
+        painter.drawRoundedRect(frame, 4, 4)
+        measure = MEASURES[self.name]
+        painter.setPen(QColor(c.text))
+        inner = frame.adjusted(_SIDE, 3, -_SIDE, -3)
+        painter.drawText(
+            inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop), measure.name.replace("_", " ")
+        )
+        painter.setPen(QColor(c.soft))
+        spread = self.spread
+        if spread is None:
+            painter.drawText(
+                inner,
+                int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop),
+                "none found" if self.name == "hum" else "not known",
+            )
+            return
+        told = measure.with_unit(spread.median)
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), told)
+        small = painter.font()
+        small.setPixelSize(round(painter.fontMetrics().height() * 0.7))
+        painter.setFont(small)
+        ends = [measure.number(value) for value in (spread.low, spread.high)]
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignBottom), ends[0])
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignBottom), ends[1])
+        area = inner.adjusted(0, _HEAD - 3, 0, -_FOOT + 2)
+        self._bars(painter, area, spread)
+        for rule in self.rules:
+            self._limit(painter, area, spread, rule)
+
+    def _bars(self, painter: QPainter, area: QRectF, spread: Spread) -> None:
+        c = colours()
+        top = max(1, int(spread.counts.max()))
+        step = area.width() / len(spread.counts)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(c.wave_output))
+        for n, count in enumerate(spread.counts.tolist()):
+            if count:
+                tall = max(1.5, area.height() * count / top)
+                painter.drawRect(QRectF(area.left() + n * step, area.bottom() - tall, max(1.0, step - 1), tall))
+        painter.setPen(QPen(QColor(c.line), 1))
+        painter.drawLine(area.bottomLeft(), area.bottomRight())
+
+    def _limit(self, painter: QPainter, area: QRectF, spread: Spread, rule: Rule) -> None:
+        """Where a rule draws the line, with a tick towards what it keeps."""
+        share = min(1.0, max(0.0, (rule.limit - spread.low) / ((spread.high - spread.low) or 1.0)))
+        at = area.left() + share * area.width()
+        painter.setPen(QPen(QColor(colours().cannot), 1.5, Qt.PenStyle.DashLine))
+        painter.drawLine(round(at), round(area.top()), round(at), round(area.bottom()))
+        towards = 7 if rule.sign in (">", ">=", "≥") else -7 if rule.sign in ("<", "<=", "≤") else 0
+        painter.setPen(QPen(QColor(colours().cannot), 1.5))
+        painter.drawLine(round(at), round(area.top()), round(at + towards), round(area.top()))

@@ -1,0 +1,42 @@
+"""Commands of corpora."""
+
+from __future__ import annotations
+
+from ...commands import command
+from ...core.project.corpus import take_rows
+from ..context import Context
+from ..rows_dialog import RowsDialog
+
+
+@command(
+    "corpus.show",
+    "Corpus…",
+    "How good the clips are to train on, doubles, what rules cost; and writing a corpus.",
+    "Shift+F7",
+    menu="Make",
+)
+def show_corpus(at: Context) -> None:
+    receivers = at.session.project.receivers
+    receiver = at.board.current_receiver() or next((one for one in receivers if one.slug == "corpus"), None)
+    receiver = receiver or at.session.project.any_receiver
+    at.status.say("")
+    at.bench.show_corpus(receiver)
+
+
+@command(
+    "corpus.rows",
+    "Texts and speakers…",
+    "Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.",
+    "Shift+F9",
+    menu="Make",
+)
+def texts_and_speakers(at: Context) -> None:
+    project = at.session.project
+    if not project.job.clips:
+        at.status.say("There are no clips yet: Ctrl+O adds sound.")
+        return
+    dialog = RowsDialog(at.window, project.job.clips)
+    if dialog.exec():
+        count = take_rows(project, dialog.rows)
+        at.status.say(f"Texts, speakers and languages of {count} clips are taken; Ctrl+Z takes it back.")
+        at.bench.corpus_page.refresh_texts()

@@ -1,0 +1,126 @@
+"""Measures the clips of a corpus and writes it, in the background."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Callable, Mapping
+from pathlib import Path
+from threading import Event, Thread
+
+from PySide6.QtCore import QObject, Signal
+
+from ..core.corpus.build import Built, Step, build
+from ..core.corpus.doubles import doubles
+from ..core.corpus.likeness import Likeness
+from ..core.corpus.measured import measured
+from ..core.corpus.quality import Quality
+from ..core.corpus.row import Findings, Row
+from ..core.corpus.to_measure import ToMeasure, to_measure
+from ..core.corpus.wish import Wish
+from ..core.errors import KittiwakeError
+from ..core.measure.analyze import stamp_of
+from ..core.process import Processes, WorkerCrash
+
+_TASK = 4  # clips
+
+
+class Judger(QObject):
+    """``judged`` with the quality of each clip as it comes, ``compared`` with doubles at the end, ``finished`` with what went wrong, in words.
+
+    ``stepped`` and ``written`` tell how far a corpus is, and what came of it (``Built``), or a sentence.
+    """
+
+    judged = Signal(str, object)  # clip id, Quality
+    compared = Signal(dict)  # clip id: id of the clip that it repeats
+    finished = Signal(str)
+    stepped = Signal(object)
+    written = Signal(object)
+
+    def __init__(self, parent: QObject) -> None:
+        super().__init__(parent)
+        self._thread: Thread | None = None
+        self._stop = Event()
+        self._kept: dict[tuple[ToMeasure, str], tuple[Quality, Likeness | None]] = {}
+
+    @property
+    def busy(self) -> bool:
+        return self._thread is not None and self._thread.is_alive()
+
+    def judge(self, rows: Mapping[str, Row]) -> bool:
+        """Measure these, by id of clip; what was measured before is told at once. Whether that began."""
+
+        def work() -> str:
+            found: dict[str, Likeness | None] = {}
+            todo: dict[str, tuple[str, ToMeasure, str]] = {}
+            for clip_id, row in rows.items():
+                one = to_measure(row)
+                stamp = stamp_of(one.path)
+                known = self._kept.get((one, stamp))
+                if known is None:
+                    todo[one.id] = (clip_id, one, stamp)
+                else:
+                    found[clip_id] = known[1]
+                    self.judged.emit(clip_id, known[0])
+            some = [one for _, one, _ in todo.values()]
+            tasks = [tuple(some[n : n + _TASK]) for n in range(0, len(some), _TASK)]
+            for task, came in Processes(min(len(tasks), Processes().count) or 1).run(
+                measured, tasks, self._stop.is_set
+            ):
+                if isinstance(came, WorkerCrash):
+                    for one in task:
+                        self.judged.emit(todo[one.id][0], Quality(error=str(came)))
+                    continue
+                for result in came:
+                    clip_id, one, stamp = todo[result.id]
+                    quality = Quality.from_dict(json.loads(result.quality))
+                    likeness = Likeness.unpacked(result.likeness) if result.likeness else None
+                    self._kept[one, stamp] = (quality, likeness)
+                    found[clip_id] = likeness
+                    self.judged.emit(clip_id, quality)
+            ids = [clip_id for clip_id in rows if clip_id in found]
+            pairs = doubles([found[clip_id] for clip_id in ids])
+            self.compared.emit({ids[pair.other]: ids[pair.one] for pair in reversed(pairs)})
+            return ""
+
+        return self._begin(work, self.finished.emit)
+
+    def write(self, rows: list[Row], wish: Wish, into: Path, command: str) -> bool:
+        """Write a corpus of these; whether that began."""
+
+        def work() -> str:
+            came: object = "It was stopped; it goes on from here the next time."
+            for step in build(rows, Findings(), wish, into, command, Processes(), self._stop.is_set):
+                if isinstance(step, Step):
+                    self.stepped.emit(step)
+                elif isinstance(step, Built):
+                    came = step
+            self.written.emit(came)
+            return ""
+
+        return self._begin(work, lambda wrong: self.written.emit(wrong) if wrong else None)
+
+    def _begin(self, work: Callable[[], str], tell: Callable[[str], object]) -> bool:
+        if self.busy:
+            return False
+        self._stop.clear()
+
+        def whole() -> None:
+            try:
+                wrong = work()
+            except KittiwakeError as error:
+                wrong = str(error)
+            except Exception as error:  # the thread's last chance to tell anybody
+                wrong = f"It failed: {error}."
+            tell(wrong)
+
+        self._thread = Thread(target=whole, name="judger", daemon=True)
+        self._thread.start()
+        return True
+
+    def stop(self) -> None:
+        self._stop.set()
+
+    def shut_down(self) -> None:
+        self.stop()
+        if self._thread is not None:
+            self._thread.join(10)
