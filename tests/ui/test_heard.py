@@ -21,11 +21,11 @@ class TestHeard(WindowCase):
         super().setUp()
         self.heard: list[int] = []
 
-        def ear(sound: np.ndarray, rate: int) -> tuple[str, float]:
+        def ear(sound: np.ndarray, rate: int, *_: object) -> tuple[str, float]:
             self.heard.append(len(sound))
             return SAID[round(len(sound) / rate * 2) - 1], 0.75
 
-        patched = mock.patch.object(asking, "free_ear", return_value=ear)
+        patched = mock.patch.object(asking, "own_engines", return_value=mock.Mock(hear=ear))
         patched.start()
         self.addCleanup(patched.stop)
         self.session.project.begin(("speech-service",))
@@ -60,7 +60,7 @@ class TestHeard(WindowCase):
         self.assertEqual((first.words, second.words), (0.0, 0.25))
         self.assertIsNone(by_name["2"][1], "nothing is meant")
         self.assertIn("3 of 3 answered, word error rate 12.5 % of 8 words", page.sum.text())
-        self.assertIn('"encoding": "flac", "sample_rate": 16000', page.request.text())
+        self.assertIn('"encoding": "wav", "sample_rate": 16000', page.request.text())
         # What was not heard is struck through, what was not meant underlined.
         row = next(n for n in range(3) if page.table.item(n, 0).text() == "1")  # type: ignore[union-attr]
         words = page.table.cellWidget(row, 1).text()  # type: ignore[union-attr]
@@ -94,7 +94,7 @@ class TestHeard(WindowCase):
         page = self.window.bench.heard_page
         page.begin(project.receivers[0])
         self.listened()
-        self.assertIn("encoding says linear16, and the sound is flac", next(iter(page.answers.values()))[0].error)
+        self.assertIn("encoding says linear16, and the sound is wav", next(iter(page.answers.values()))[0].error)
         self.assertIn("3 without an answer", page.sum.text())
 
     def test_without_a_service(self) -> None:

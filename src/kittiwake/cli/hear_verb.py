@@ -21,6 +21,7 @@ from .common import complain, emit, leave, say, verb
     "hear --for speech-service out/ --texts script.csv",
     "hear --for my-service.toml out/ --kept answers.jsonl --json",
     "hear --for speech-service out/ --show",
+    "hear --for speech-service takes/ --texts script.csv --codecs --picture codecs.svg",
     more="The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech\nengine that runs here. With --kept nothing is asked twice for the same bytes.",
 )
 @click.option("--for", "receiver", type=common._Receiver(), required=True, help="A receiver's slug, or a TOML file.")
@@ -33,29 +34,46 @@ from .common import complain, emit, leave, say, verb
 @click.option(
     "--kept", type=common.GivenPath(path_type=Path, dir_okay=False), help="Answers, kept from one run to the next."
 )
+@click.option(
+    "--expect", is_flag=True, help="Let the service know the lines of the script: it hears one of them, or nothing."
+)
+@click.option(
+    "--list",
+    "list_",
+    type=common.GivenPath(path_type=Path, dir_okay=False),
+    help="Write all of it to a table, most doubtful first: .csv or .jsonl.",
+)
+@click.option(
+    "--codecs",
+    is_flag=True,
+    help="Send the files as they are and after each codec, and tell what each costs in words.",
+)
+@click.option("--picture", type=common.GivenPath(path_type=Path, dir_okay=False), help="Of --codecs, as SVG.")
 @click.option("--show", is_flag=True, help="Show the request for the first file, and a command for it; send nothing.")
 @common.as_json
 @common.paths_argument
 def hear_verb(
-    receiver: Any, texts: Path | None, language: str, kept: Path | None, show: bool, as_json: bool, paths: tuple[Path, ...]
+    receiver: Any, texts: Path | None, language: str, kept: Path | None, expect: bool, list_: Path | None, codecs: bool, picture: Path | None,
+    show: bool, as_json: bool, paths: tuple[Path, ...],
 ) -> None:  # fmt: skip
     if receiver.service is None:
         raise click.UsageError(f"{receiver.name} is no service: its file has no [service].")
     from ..core.intake import find_sound_files
     from ..core.script.table import read_script
     from ..core.service.ask import Store, ToAsk, as_command, hear, request_of
-    from ..core.service.simulated import Simulated, free_ear
+    from ..core.service.simulated import Simulated, own_engines
 
     stop = Event()
     signal.signal(signal.SIGINT, lambda *_: stop.set())
-    service = receiver.service
-    simulated = None
+    service = receiver.service.model_copy(update={"expects": True}) if expect else receiver.service
+    simulated = engines = None
     try:
         lines = {line.name.casefold(): line for line in (read_script(texts).lines if texts else ())}
+        expected = tuple(line.text for line in lines.values())
         items = []
         for path in find_sound_files(list(paths)):
             line = lines.get(path.stem.casefold())
-            items.append(ToAsk(path, path.stem, (line.language if line else "") or language))
+            items.append(ToAsk(path, path.stem, (line.language if line else "") or language, None, expected))
         if not items:
             raise KittiwakeError("There is nothing to listen to.", "Name made files, or their folder.", "nothing")
         if show:
@@ -64,53 +82,96 @@ def hear_verb(
             say(as_command(items[0], service, url))
             leave(True)
         if not service.url:
-            simulated = Simulated(free_ear())
+            engines = own_engines()
+            simulated = Simulated(engines.hear)
         url = simulated.start() if simulated is not None else service.url
-        good = _told(hear(items, service, url, Store(kept), stop.is_set), items, lines, language, as_json)
+        if codecs:
+            good = _codecs(items, lines, service, url, Store(kept), stop.is_set, picture, as_json)
+        else:
+            good = _told(hear(items, service, url, Store(kept), stop.is_set), items, lines, language, list_, as_json)
     except KittiwakeError as error:
         complain(error, as_json)
         good = False
     finally:
         if simulated is not None:
             simulated.stop()
+        if engines is not None:
+            engines.close()
     leave(good)
 
 
-def _told(answers: Any, items: list[Any], lines: dict[str, Any], language: str, as_json: bool) -> bool:
+def _told(
+    answers: Any, items: list[Any], lines: dict[str, Any], language: str, list_: Path | None, as_json: bool
+) -> bool:
     """Say what came; whether every file got an answer."""
-    from ..core.service.score import score
+    from ..core.make.place import write_whole
+    from ..core.service.listed import as_csv, as_jsonl, listed, sum_of, sums
 
-    good, errors, words = True, 0.0, 0
+    every = []
     for answer in common.counted("Listening", items, answers):
         line = lines.get(answer.name.casefold())
-        meant = line.text if line else ""
-        found = (
-            score(meant, answer.text, (line.language if line else "") or language)
-            if meant and not answer.error
-            else None
+        one = listed(
+            answer, line.text if line else "", (line.language if line else "") or language, line.voice if line else ""
         )
-        good &= not answer.error
-        if found is not None:
-            count = len(found.meant.split())
-            errors, words = errors + found.words * count, words + count
+        every.append(one)
         if as_json:
-            emit({
-                "name": answer.name, "sha256": answer.sha256, "text": answer.text, "meant": meant, "confidence": answer.confidence, "error": answer.error,
-                "seconds": answer.seconds, "tries": answer.tries, "kept": answer.kept,
-                "word_error_rate": round(found.words, 4) if found else None, "character_error_rate": round(found.characters, 4) if found else None,
-                "differences": [list(one) for one in found.differences] if found else None,
-            })  # fmt: skip
+            emit(one.to_dict())
         elif answer.error:
             say(f"{printable(answer.name)}: {printable(answer.error)}", err=True)
         else:
-            rate = (
-                f"  {found.words * 100:.0f} % of words wrong, meant “{meant}”"
-                if found and found.words
-                else ""
-                if found is None
-                else "  right"
+            wrong = "" if one.found is None else "  right"
+            if one.found is not None and one.found.words:
+                wrong = f"  {one.found.words * 100:.0f} % of words wrong, meant “{one.meant}”"
+            say(f"{printable(answer.name)}: “{printable(answer.text)}”{printable(wrong)}")
+    every.sort(key=lambda one: (-one.doubt, one.answer.name))
+    if list_ is not None:
+        list_.parent.mkdir(parents=True, exist_ok=True)
+        write_whole(list_.absolute(), as_csv(every) if list_.suffix.lower() == ".csv" else as_jsonl(every))
+    whole = sum_of("all", every)
+    if whole.words and not as_json:
+        say(f"Word error rate of all: {whole.words_wrong * 100:.1f} % of {whole.words:,} words.")
+        for by in ("language", "speaker"):
+            for part in sums(every, by):
+                say(f"  {by} {printable(part.name)}: {part.sentence}")
+    return not whole.unanswered
+
+
+def _codecs(
+    items: list[Any],
+    lines: dict[str, Any],
+    service: Any,
+    url: str,
+    store: Any,
+    cancelled: Any,
+    picture: Path | None,
+    as_json: bool,
+) -> bool:
+    import dataclasses
+    import tempfile
+
+    from ..core.make.place import write_whole
+    from ..core.measure.analyze import analyze
+    from ..core.model import Clip
+    from ..core.service.costs import Meant, bars, codec_costs
+
+    clips = []
+    for item in items:
+        line = lines.get(item.name.casefold())
+        if line is not None and line.text:
+            clips.append(
+                Meant(Clip.whole(item.path.absolute()), analyze(item.path.absolute()), line.text, item.language)
             )
-            say(f"{printable(answer.name)}: “{printable(answer.text)}”{printable(rate)}")
-    if words and not as_json:
-        say(f"Word error rate of all: {errors / words * 100:.1f} % of {words:,} words.")
-    return good
+    found = []
+    with tempfile.TemporaryDirectory(prefix="kittiwake-codecs-") as folder:
+        for cost in codec_costs(clips, service, url, store, Path(folder), None, cancelled):
+            found.append(cost)
+            if as_json:
+                emit(dataclasses.asdict(cost))
+            else:
+                more = f"{cost.more * 100:+6.1f}".replace("-", "−") if len(found) > 1 else ""
+                bits = f"{cost.kbit_s:6.1f} kbit/s" if cost.kbit_s else ""
+                say(f"{cost.name:34}{cost.words_wrong * 100:6.1f} % of words wrong  {more:6}  {bits}")
+    if picture is not None:
+        picture.parent.mkdir(parents=True, exist_ok=True)
+        write_whole(picture.absolute(), bars(found).encode("utf-8"))
+    return all(not cost.unanswered for cost in found)

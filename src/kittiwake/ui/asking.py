@@ -8,10 +8,11 @@ from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
 
+from ..core.ear.hearers import Hearers
 from ..core.errors import KittiwakeError
 from ..core.model.service import Service
 from ..core.service.ask import Store, ToAsk, hear
-from ..core.service.simulated import Simulated, free_ear
+from ..core.service.simulated import Simulated, own_engines
 
 
 class Asker(QObject):
@@ -19,6 +20,7 @@ class Asker(QObject):
 
     started = Signal(int)
     answered = Signal(object)  # Answer
+    partly = Signal(str, str)  # name of a clip, and what was heard of it so far
     finished = Signal(str)
 
     def __init__(self, parent: QObject) -> None:
@@ -26,6 +28,7 @@ class Asker(QObject):
         self._thread: Thread | None = None
         self._stop = Event()
         self.simulated: Simulated | None = None
+        self._engines: Hearers | None = None
         self._url = ""
 
     @property
@@ -41,7 +44,14 @@ class Asker(QObject):
         def work() -> None:
             wrong = ""
             try:
-                for answer in hear(items, service, service.url or self._simulated(), Store(store), self._stop.is_set):
+                for answer in hear(
+                    items,
+                    service,
+                    service.url or self._simulated(),
+                    Store(store),
+                    self._stop.is_set,
+                    partly=self.partly.emit,
+                ):
                     self.answered.emit(answer)
             except KittiwakeError as error:
                 wrong = str(error)
@@ -56,7 +66,8 @@ class Asker(QObject):
 
     def _simulated(self) -> str:
         if self.simulated is None:
-            self.simulated = Simulated(free_ear())
+            self._engines = own_engines()
+            self.simulated = Simulated(self._engines.hear)
             self._url = self.simulated.start()
         return self._url
 
@@ -69,3 +80,5 @@ class Asker(QObject):
             self._thread.join(10)
         if self.simulated is not None:
             self.simulated.stop()
+        if self._engines is not None:
+            self._engines.close()

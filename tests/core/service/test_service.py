@@ -57,7 +57,7 @@ def stated(data: bytes, encoding: str = "flac", rate: int = 16_000, **more: obje
 class ServiceCase(FolderCase):
     def setUp(self) -> None:
         super().setUp()
-        self.service = Simulated(lambda sound, rate: (f"{len(sound)} frames", 0.5))
+        self.service = Simulated(lambda sound, rate, *_: (f"{len(sound)} frames", 0.5))
         self.url = self.service.start()
         self.addCleanup(self.service.stop)
 
@@ -93,7 +93,7 @@ class TestSimulated(ServiceCase):
 
     @given(st.one_of(st.binary(max_size=300), st.recursive(st.none() | st.integers() | st.text(), lambda inner: st.dictionaries(st.sampled_from(["sound", "encoding", "sample_rate", "channels"]), inner)).map(lambda one: json.dumps(one).encode())))  # fmt: skip
     def test_whatever_is_sent_it_answers(self, body: bytes) -> None:
-        service = Simulated(lambda sound, rate: ("", 0.0))
+        service = Simulated(lambda sound, rate, *_: ("", 0.0))
         from werkzeug.test import Client
 
         came = Client(service._app).post("/hear", data=body)
@@ -117,7 +117,7 @@ class TestAsking(ServiceCase):
         heard: Counter[int] = Counter()
         store = Store(self.folder / "answers.jsonl")
 
-        def ear(sound: np.ndarray, rate: int) -> tuple[str, float]:
+        def ear(sound: np.ndarray, rate: int, *_: object) -> tuple[str, float]:
             heard[hash(sound.tobytes())] += 1
             return "said", 1.0
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from array import array
 from collections.abc import Iterable, Iterator
 from typing import NamedTuple
 
@@ -32,7 +33,6 @@ def doubles(clips: Iterable[Likeness | None]) -> list[Double]:
     """
     index = _Index(clips)
     found: dict[tuple[int, int], float] = {}
-    seen: set[tuple[int, int]] = set()
     for pairs in index.candidates():
         for one, other, shift in pairs.tolist():
             if (one, other) in found:
@@ -41,38 +41,38 @@ def doubles(clips: Iterable[Likeness | None]) -> list[Double]:
             apart = min(unlike(index.clip(one), index.clip(other), shift + d) for d in (-1, 0, 1))
             if apart <= SAME:
                 found[one, other] = apart
-            else:
-                seen.add((one, other))
     return [Double(one, other, round(apart, 4)) for (one, other), apart in sorted(found.items())]
 
 
 class _Index:
     def __init__(self, clips: Iterable[Likeness | None]) -> None:
-        prints, lively, keys, weak, places, owners, counts = [], [], [], [], [], [], []
-        sounding: list[NDArray[np.bool_] | None] = []
-        for n, clip in enumerate(clips):
-            sounding.append(None if clip is None else clip.lively)
-            counts.append(0 if clip is None else len(clip.prints))
-            if clip is not None:
-                prints.append(clip.prints)
-                lively.append(clip.lively)
-                keys.append(clip.keys)
-                weak.append(clip.weak)
-                places.append(clip.places)
-                owners.append(np.full(len(clip.keys), n, np.int32))
-        self._first = np.array([0 if clip is None else int(np.argmax(clip)) for clip in sounding], np.int64)
-        self._last = np.array(
-            [0 if clip is None else len(clip) - int(np.argmax(clip[::-1])) for clip in sounding], np.int64
-        )
-        self._sounding = np.array([0 if clip is None else int(clip.sum()) for clip in sounding], np.int64)
-        none = np.zeros(0, np.int64)
-        self._prints: NDArray[np.uint16] = np.concatenate([*prints, none]).astype(np.uint16)
-        self._lively: NDArray[np.bool_] = np.concatenate([*lively, none]).astype(bool)
-        self._starts = np.concatenate([[0], np.cumsum(counts)]).astype(np.int64)
-        self._keys: NDArray[np.uint32] = np.concatenate([*keys, none]).astype(np.uint32)
-        self._weak: NDArray[np.uint32] = np.concatenate([*weak, np.zeros((0, 2), np.uint32)]).astype(np.uint32)
-        self._places: NDArray[np.int32] = np.concatenate([*places, none]).astype(np.int32)
-        self._owners: NDArray[np.int32] = np.concatenate([*owners, none]).astype(np.int32)
+        # Plain arrays that grow: a million small ones would take several times the room.
+        prints, keys, weak, places = array("H"), array("I"), array("I"), array("H")
+        lively, counts, many = bytearray(), array("I"), array("H")
+        first, last, sounding = array("I"), array("I"), array("I")
+        for clip in clips:
+            if clip is None:
+                for column in (counts, many, first, last, sounding):
+                    column.append(0)
+                continue
+            counts.append(len(clip.prints))
+            many.append(len(clip.keys))
+            first.append(int(np.argmax(clip.lively)))
+            last.append(len(clip.lively) - int(np.argmax(clip.lively[::-1])))
+            sounding.append(int(clip.lively.sum()))
+            prints.frombytes(clip.prints.astype(np.uint16).tobytes())
+            lively += clip.lively.astype(np.uint8).tobytes()
+            keys.frombytes(clip.keys.astype(np.uint32).tobytes())
+            weak.frombytes(clip.weak.astype(np.uint32).tobytes())
+            places.frombytes(clip.places.astype(np.uint16).tobytes())
+        self._prints = np.frombuffer(prints, np.uint16) if prints else np.zeros(1, np.uint16)
+        self._lively = np.frombuffer(lively, np.uint8).view(np.bool_) if lively else np.zeros(1, bool)
+        self._keys = np.array(keys, np.uint32)
+        self._weak = np.array(weak, np.uint32).reshape(-1, 2)
+        self._places = np.array(places, np.int32)
+        self._owners = np.repeat(np.arange(len(counts), dtype=np.int32), np.array(many, np.int64))
+        self._starts = np.concatenate([[0], np.cumsum(np.array(counts, np.int64))]).astype(np.int64)
+        self._first, self._last, self._sounding = (np.array(column, np.int64) for column in (first, last, sounding))
 
     def clip(self, n: int) -> Likeness:
         a, b = self._starts[n], self._starts[n + 1]

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Callable
 
 import numpy as np
 import soxr
@@ -12,6 +13,8 @@ from ..errors import KittiwakeError
 from .listener import RATE, is_installed
 
 _LOUD, _QUIET_S = 0.5, 0.3
+_FRAMES = 100  # a second, of the engine
+_PART = RATE // 4  # samples between two looks at what was heard so far
 
 
 class FreeListener:
@@ -35,20 +38,50 @@ class FreeListener:
 
         self._decoder = pocketsphinx.Decoder(samprate=RATE, loglevel="FATAL")
 
-    def hear(self, sound: NDArray[np.float32], rate: int) -> tuple[str, float | None]:
-        """What is said in a sound (one channel), and how sure that is, 0 to 1; None where the engine does not tell."""
+    def hear(
+        self, sound: NDArray[np.float32], rate: int, partly: Callable[[str], None] | None = None
+    ) -> tuple[str, float | None, list[tuple[str, float, float]]]:
+        """What is said in a sound (one channel), how sure that is, 0 to 1 (None where the engine does not tell), and each word with its beginning and
+        its end, in seconds. ``partly`` is called with what was heard so far.
+        """
         peak = float(np.max(np.abs(sound))) if len(sound) else 0.0
         if not peak or not math.isfinite(peak):
-            return "", None
+            return "", None, []
         same = soxr.resample(sound, rate, RATE) if rate != RATE else sound
         quiet = np.zeros(round(_QUIET_S * RATE), np.float32)
         padded = np.clip(np.concatenate([quiet, same * (_LOUD / peak), quiet]), -1, 1)
         self._decoder.start_utt()
-        self._decoder.process_raw((padded * 32767).astype("<i2").tobytes(), full_utt=True)
+        data = (padded * 32767).astype("<i2")
+        if partly is None:
+            self._decoder.process_raw(data.tobytes(), full_utt=True)
+        else:
+            self._in_parts(data, partly)
         self._decoder.end_utt()
         heard = self._decoder.hyp()
         if heard is None:
-            return "", None
+            return "", None, []
         # Without a lattice it gives 0, the logarithm of certainty, whatever it heard.
         sure = self._decoder.get_logmath().exp(heard.prob) if heard.prob else None
-        return heard.hypstr, None if sure is None else min(1.0, max(0.0, float(sure)))
+        return heard.hypstr, None if sure is None else min(1.0, max(0.0, float(sure))), self._words(len(sound) / rate)
+
+    def _in_parts(self, data: NDArray[np.int16], partly: Callable[[str], None]) -> None:
+        told = ""
+        for at in range(0, len(data), _PART):
+            self._decoder.process_raw(data[at : at + _PART].tobytes())
+            so_far = self._decoder.hyp()
+            if so_far is not None and so_far.hypstr != told:
+                told = so_far.hypstr
+                partly(told)
+
+    def _words(self, seconds: float) -> list[tuple[str, float, float]]:
+        """Words without the marks of silence and noise, and without the numbers of ways to say them."""
+        out = []
+        for part in self._decoder.seg():
+            word = part.word.partition("(")[0]
+            if word and word[0] not in "<[+":
+                begin, end = (
+                    min(seconds, max(0.0, frame / _FRAMES - _QUIET_S))
+                    for frame in (part.start_frame, part.end_frame + 1)
+                )
+                out.append((word, round(begin, 3), round(end, 3)))
+        return out

@@ -1,7 +1,9 @@
 """A simulated service that listens: HTTP on the loopback interface only. It looks at the bytes it is sent, and says which statement about them is false.
 
-``POST /hear`` with JSON of ``sound`` (Base64), ``encoding`` (``flac``, ``linear16``, ``wav``, ``ulaw``), ``sample_rate`` and ``channels``; the header
-``X-Key`` if it wants one. Answers ``{"text": …, "confidence": …}``, or ``{"error": …}`` with 400, 401, 413, 422, 429 or 500.
+``POST /hear`` with JSON of ``sound`` (Base64), ``encoding`` (``flac``, ``linear16``, ``wav``, ``ulaw``, ``ogg_opus``), ``sample_rate`` and
+``channels``; and, if wished, ``language``, ``expected`` (lines of which one is said) and ``partial`` (true: what was heard so far comes first, a
+line of JSON each). The header ``X-Key`` if it wants one. Answers ``{"text": …, "confidence": …, "words": [{"word", "start", "end"}], "seconds": …}``, or
+``{"error": …}`` with 400, 401, 413, 422, 429 or 500. ``{"items": [ … ]}`` holds several of these, and is answered by ``{"results": [ … ]}`` in that order.
 """
 
 from __future__ import annotations
@@ -11,8 +13,9 @@ import binascii
 import io
 import json
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass, field
+from queue import SimpleQueue
 from threading import Lock, Thread
 from typing import Any
 
@@ -22,12 +25,21 @@ from numpy.typing import NDArray
 from werkzeug.serving import BaseWSGIServer, make_server
 from werkzeug.wrappers import Request, Response
 
+from ..ear.engines import Heard
+from ..ear.hearers import Hearers
+from ..errors import KittiwakeError
+
 MOST_BYTES, MOST_SECONDS = 10_000_000, 60.0
 RATES = (8000, 16_000, 22_050, 44_100, 48_000)
-_MAGIC = {"flac": b"fLaC", "wav": b"RIFF"}
+_MAGIC = {"flac": b"fLaC", "wav": b"RIFF", "ogg_opus": b"OggS"}
+_MOST_ITEMS, _MOST_LINES = 100, 1000
+BROKEN = -1  # a failure: an answer that is no JSON
 
-#: Gives what is said in a sound (float32 [shape=(n,)], and its rate), and how sure it is, where it tells.
-Ear = Callable[[NDArray[np.float32], int], tuple[str, float | None]]
+#: Gives what is said in a sound (float32 [shape=(n,)], and its rate); gets the language, the lines that may be said, and what to tell of what was
+#: heard so far.
+Hears = Callable[
+    [NDArray[np.float32], int, str, tuple[str, ...], Callable[[str], None] | None], Heard | tuple[str, float | None]
+]
 
 
 class RefusedError(Exception):
@@ -45,11 +57,12 @@ class Simulated:
     Attributes
     ----------
     key : that it wants; empty for none.
-    failures : what it does with the requests that come first, in order: a status (429, 500), 0 closes the link, None answers.
+    failures : what it does with the requests that come first, in order: a status (429, 500), 0 closes the link, ``BROKEN`` answers what is no JSON,
+        None answers.
     slow : seconds that each answer takes.
     """
 
-    ear: Ear
+    hears: Hears
     key: str = ""
     failures: list[int | None] = field(default_factory=list)
     slow: float = 0.0
@@ -80,17 +93,18 @@ class Simulated:
         try:
             if failure == 0:
                 raise ConnectionAbortedError
+            if failure == BROKEN:
+                return Response('{"text": "cut o', 200, content_type="application/json")(environ, start)
             if failure:
                 raise RefusedError(failure, "told to fail")
-            answer = self._answer(request)
-            response = Response(json.dumps(answer), 200, content_type="application/json")
+            response = self._answer(request)
         except RefusedError as refused:
             response = Response(json.dumps({"error": str(refused)}), refused.status, content_type="application/json")
             if refused.status == 429:
                 response.headers["Retry-After"] = "0"
         return response(environ, start)
 
-    def _answer(self, request: Request) -> dict[str, Any]:
+    def _answer(self, request: Request) -> Response:
         if self.key and request.headers.get("X-Key") != self.key:
             raise RefusedError(401, "the key is missing or wrong")
         if request.method != "POST" or request.path != "/hear":
@@ -99,27 +113,91 @@ class Simulated:
             raise RefusedError(413, f"over {2 * MOST_BYTES:,} bytes")
         try:
             asked = json.loads(request.get_data())
-            data = base64.b64decode(str(asked["sound"]), validate=True)
-            encoding, rate, channels = (
-                str(asked["encoding"]),
-                int(asked["sample_rate"]),
-                int(asked.get("channels", 1)),
+        except (ValueError, RecursionError) as error:
+            raise RefusedError(400, _WANTED) from error
+        if isinstance(asked, dict) and isinstance(asked.get("items"), list):
+            if len(asked["items"]) > _MOST_ITEMS:
+                raise RefusedError(413, f"{len(asked['items'])} items are over {_MOST_ITEMS}")
+            return _json({"results": [self._one_of_many(item) for item in asked["items"]]})
+        data, sound, rate, language, lines = _checked(asked)
+        if asked.get("partial") is True:
+            return Response(
+                self._in_parts(data, sound, rate, language, lines), 200, content_type="application/x-ndjson"
             )
-        except (ValueError, KeyError, TypeError, binascii.Error, RecursionError) as error:
-            raise RefusedError(400, "JSON with sound (Base64), encoding and sample_rate is wanted") from error
-        if len(data) > MOST_BYTES:
-            raise RefusedError(413, f"{len(data):,} bytes of sound are over {MOST_BYTES:,}")
-        sound, own = _sound(data, encoding, rate, channels)
-        if len(sound) > MOST_SECONDS * own:
-            raise RefusedError(413, f"{len(sound) / own:.1f} s are over {MOST_SECONDS:g} s")
-        text, confidence = self.ear(sound, own)
+        return _json(self._heard(data, sound, rate, language, lines, None))
+
+    def _one_of_many(self, item: Any) -> dict[str, Any]:
+        try:
+            return self._heard(*_checked(item), None)
+        except RefusedError as refused:
+            return {"error": str(refused)}
+
+    def _in_parts(
+        self, data: bytes, sound: NDArray[np.float32], rate: int, language: str, lines: tuple[str, ...]
+    ) -> Iterator[str]:
+        """Lines of JSON: what was heard so far as it comes, and the answer last."""
+        told: SimpleQueue[str | None] = SimpleQueue()
+        found: list[dict[str, Any]] = []
+
+        def work() -> None:
+            try:
+                found.append(self._heard(data, sound, rate, language, lines, told.put))
+            except RefusedError as refused:
+                found.append({"error": str(refused)})
+            finally:
+                told.put(None)
+
+        thread = Thread(target=work, name="hears", daemon=True)
+        thread.start()
+        while (text := told.get()) is not None:
+            yield json.dumps({"partial": text}) + "\n"
+        thread.join()
+        yield json.dumps(found[0] if found else {"error": "it failed"}) + "\n"
+
+    def _heard(
+        self, data: bytes, sound: NDArray[np.float32], rate: int, language: str, lines: tuple[str, ...],
+        partly: Callable[[str], None] | None,
+    ) -> dict[str, Any]:  # fmt: skip
+        try:
+            heard = Heard(*self.hears(sound, rate, language, lines, partly))
+        except KittiwakeError as error:
+            raise RefusedError(422, str(error)) from error
         with self._lock:
             self.answered.append(f"{hash(data)}")
-        return {
-            "text": text,
-            "confidence": None if confidence is None else round(confidence, 3),
-            "seconds": round(len(sound) / own, 3),
+        out: dict[str, Any] = {
+            "text": heard.text,
+            "confidence": None if heard.confidence is None else round(heard.confidence, 3),
+            "seconds": round(len(sound) / rate, 3),
         }
+        if heard.words:
+            out["words"] = [{"word": one.word, "start": one.start, "end": one.end} for one in heard.words]
+        return out
+
+
+_WANTED = "JSON with sound (Base64), encoding and sample_rate is wanted"
+
+
+def _json(answer: dict[str, Any]) -> Response:
+    return Response(json.dumps(answer), 200, content_type="application/json")
+
+
+def _checked(asked: Any) -> tuple[bytes, NDArray[np.float32], int, str, tuple[str, ...]]:
+    """Bytes, sound, rate, language and expected lines of a request, once every statement in it was found true."""
+    try:
+        data = base64.b64decode(str(asked["sound"]), validate=True)
+        encoding, rate, channels = str(asked["encoding"]), int(asked["sample_rate"]), int(asked.get("channels", 1))
+        lines = tuple(str(line) for line in asked.get("expected") or ())
+        language = str(asked.get("language") or "en")
+    except (ValueError, KeyError, TypeError, AttributeError, OverflowError, binascii.Error, RecursionError) as error:
+        raise RefusedError(400, _WANTED) from error
+    if len(lines) > _MOST_LINES:
+        raise RefusedError(413, f"{len(lines):,} expected lines are over {_MOST_LINES:,}")
+    if len(data) > MOST_BYTES:
+        raise RefusedError(413, f"{len(data):,} bytes of sound are over {MOST_BYTES:,}")
+    sound, own = _sound(data, encoding, rate, channels)
+    if len(sound) > MOST_SECONDS * own:
+        raise RefusedError(413, f"{len(sound) / own:.1f} s are over {MOST_SECONDS:g} s")
+    return data, sound, own, language, lines
 
 
 def _sound(data: bytes, encoding: str, rate: int, channels: int) -> tuple[NDArray[np.float32], int]:
@@ -148,7 +226,9 @@ def _sound(data: bytes, encoding: str, rate: int, channels: int) -> tuple[NDArra
                 channels=1,
             )
         else:
-            raise RefusedError(422, f"encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw")
+            raise RefusedError(
+                422, f"encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus"
+            )
     except (RuntimeError, ValueError, TypeError, OSError) as error:
         raise RefusedError(422, "the sound cannot be read") from error
     if own != rate:
@@ -168,19 +248,6 @@ def _quiet() -> Any:
     return Quiet
 
 
-def free_ear() -> Ear:
-    """A speech engine that runs here and hears freely, in American English.
-
-    Raises
-    ------
-    KittiwakeError : it is not installed.
-    """
-    from ..ear.free import FreeListener
-
-    listener, lock = FreeListener(), Lock()
-
-    def hear(sound: NDArray[np.float32], rate: int) -> tuple[str, float | None]:
-        with lock:
-            return listener.hear(sound, rate)
-
-    return hear
+def own_engines() -> Hearers:
+    """The engines that run here, in helper processes: ``Hearers.hear`` is what a service hears with."""
+    return Hearers()

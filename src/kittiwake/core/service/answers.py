@@ -1,0 +1,158 @@
+"""What a service answers, and what is kept of it."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+from dataclasses import asdict, dataclass
+from pathlib import Path
+from threading import Lock
+from typing import Any
+
+from ..model.service import Service
+from .request import Request
+
+
+@dataclass(frozen=True, slots=True)
+class Answer:
+    """What came of asking.
+
+    Attributes
+    ----------
+    sha256 : of the file.
+    error : why there is no text, in words.
+    seconds : that the answer took; ``tries`` it took.
+    kept : whether it was asked in an earlier run.
+    words : word, beginning and end (s) of each, where the service tells.
+    sent : what was sent, in words; ``sound_seconds``: its length.
+    """
+
+    name: str
+    sha256: str
+    text: str = ""
+    confidence: float | None = None
+    error: str = ""
+    seconds: float = 0.0
+    tries: int = 1
+    kept: bool = False
+    words: tuple[tuple[str, float, float], ...] = ()
+    sent: str = ""
+    sound_seconds: float = 0.0
+
+    @property
+    def real_time_factor(self) -> float | None:
+        """Seconds that were waited for a second of sound."""
+        return self.seconds / self.sound_seconds if self.sound_seconds and not self.kept else None
+
+
+class Store:
+    """Answers of earlier runs, a line each, by what was asked and of whom. Lines that cannot be read are passed over."""
+
+    def __init__(self, path: Path | None) -> None:
+        self._path, self._lock = path, Lock()
+        self._known: dict[str, dict[str, Any]] = {}
+        try:
+            lines = path.read_text("utf-8").splitlines() if path else []
+        except (OSError, UnicodeDecodeError):
+            lines = []
+        for line in lines:
+            try:
+                entry = json.loads(line)
+                self._known[entry["asked"]] = entry
+            except (ValueError, KeyError, TypeError):
+                continue
+
+    def get(self, asked: str) -> dict[str, Any] | None:
+        return self._known.get(asked)
+
+    def put(self, asked: str, answer: Answer) -> None:
+        entry = {"asked": asked, **{key: value for key, value in asdict(answer).items() if key not in ("kept",)}}
+        with self._lock:
+            self._known[asked] = entry
+            if self._path is not None:
+                self._path.parent.mkdir(parents=True, exist_ok=True)
+                with self._path.open("a", encoding="utf-8") as file:
+                    file.write(json.dumps(entry, ensure_ascii=False) + "\n")
+
+
+@dataclass(frozen=True, slots=True)
+class Reply:
+    text: str = ""
+    confidence: float | None = None
+    error: str = ""
+    words: tuple[tuple[str, float, float], ...] = ()
+
+
+def known_answer(name: str, request: Request, known: dict[str, Any]) -> Answer:
+    words = tuple((str(word), float(start), float(end)) for word, start, end in known.get("words") or ())
+    return Answer(
+        name, request.sha256, str(known.get("text", "")), known.get("confidence"), kept=True, words=words, sent=request.sent,
+        sound_seconds=round(request.sound_seconds, 4),
+    )  # fmt: skip
+
+
+def reply_of(answer: Any, service: Service) -> Reply:
+    try:
+        text = at_pointer(answer, service.text)
+        if not isinstance(text, str):
+            raise TypeError
+    except (LookupError, TypeError):
+        try:
+            return Reply(error=f"The service answers: {str(at_pointer(answer, service.error)).rstrip('.')[:300]}.")
+        except (LookupError, TypeError):
+            return Reply(error=f"There is no text at {service.text} of the answer.")
+    confidence = None
+    with contextlib.suppress(LookupError):
+        found = at_pointer(answer, service.confidence) if service.confidence else None
+        confidence = float(found) if isinstance(found, int | float) else None
+    return Reply(text, confidence, words=_words_of(answer, service))
+
+
+def _words_of(answer: Any, service: Service) -> tuple[tuple[str, float, float], ...]:
+    out = []
+    try:
+        for one in at_pointer(answer, service.words) if service.words else ():
+            out.append(
+                (
+                    str(at_pointer(one, service.word)),
+                    float(at_pointer(one, service.start)),
+                    float(at_pointer(one, service.end)),
+                )
+            )
+    except (LookupError, TypeError, ValueError):
+        return ()
+    return tuple(out)
+
+
+def error_of(data: bytes, service: Service) -> str:
+    try:
+        return str(at_pointer(json.loads(data), service.error)).rstrip(".")[:300]
+    except (ValueError, LookupError, TypeError, RecursionError):
+        return ""
+
+
+def retry_after(text: str | None) -> float:
+    try:
+        return max(0.0, float(text)) if text else -1.0
+    except ValueError:
+        return -1.0
+
+
+def at_pointer(value: Any, pointer: str) -> Any:
+    """What a JSON Pointer (RFC 6901) points at.
+
+    Raises
+    ------
+    LookupError : nothing.
+    """
+    for part in pointer.split("/")[1:]:
+        part = part.replace("~1", "/").replace("~0", "~")
+        if isinstance(value, list):
+            if not part.isdigit():
+                raise LookupError(part)
+            value = value[int(part)]
+        elif isinstance(value, dict):
+            value = value[part]
+        else:
+            raise LookupError(part)
+    return value

@@ -1,0 +1,110 @@
+"""What a service is sent about a made file, with statements that are read off it."""
+
+from __future__ import annotations
+
+import base64
+import hashlib
+import json
+import shlex
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..errors import KittiwakeError, reason_of
+from ..intake import open_sound
+from ..model import Stated
+from ..model.service import Service
+
+_ENCODINGS = {"flac": "flac", "pcm_s16le": "linear16", "ulaw": "ulaw", "alaw": "alaw", "opus": "ogg_opus"}
+
+
+@dataclass(frozen=True, slots=True)
+class ToAsk:
+    """A made file. ``stated`` is how to read it where it has no header; ``expected`` are the lines that may be said, where the service is to know."""
+
+    path: Path
+    name: str
+    language: str = ""
+    stated: Stated | None = None
+    expected: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Request:
+    """What is sent: as it is, and as it may be shown, with the sound shortened and without the key. ``sha256`` is of the sound, ``sent`` what it is in
+    words, ``sound_seconds`` how long.
+    """
+
+    url: str
+    method: str
+    headers: dict[str, str]
+    body: bytes
+    shown: str
+    sha256: str = ""
+    sent: str = ""
+    sound_seconds: float = 0.0
+
+
+def request_of(item: ToAsk, service: Service, url: str, key: str = "") -> Request:
+    """The request for a file; encoding, rate and channels are read off it.
+
+    Raises
+    ------
+    KittiwakeError : it cannot be read.
+    """
+    try:
+        data = item.path.read_bytes()
+    except OSError as error:
+        raise KittiwakeError(
+            f"{item.path} cannot be read: {reason_of(error)}.", "Make it again.", "unreadable"
+        ) from error
+    reader = open_sound(item.path, item.stated)
+    header = reader.header
+    frames = header.frames if header.frames is not None else sum(len(block) for block in reader.blocks())
+    reader.close()
+    encoding = _ENCODINGS.get(header.encoding, header.encoding)
+    encoding = header.container if header.container in ("flac", "wav") else encoding
+    rate = _opus_rate(data) if encoding == "ogg_opus" else header.sample_rate
+    values = {
+        "encoding": encoding, "rate": str(rate), "channels": str(header.channels), "language": item.language,
+        "name": item.name, "bytes": str(len(data)), "key": key,
+    }  # fmt: skip
+    in_json = service.body.lstrip().startswith(("{", "[")) and service.body.strip() != "{sound}"
+
+    def filled(text: str, sound: str, secret: str, json_text: bool = False) -> str:
+        for name, value in {**values, "key": secret}.items():
+            text = text.replace(f"{{{name}}}", json.dumps(value)[1:-1] if json_text else value)
+        expected = json.dumps(item.expected if service.expects else (), ensure_ascii=False)
+        return text.replace("{expected}", expected).replace("{sound}", sound)
+
+    coded = base64.b64encode(data).decode("ascii")
+    body = data if service.body.strip() == "{sound}" else filled(service.body, coded, key, in_json).encode("utf-8")
+    headers = {"Content-Type": "application/json" if in_json else "application/octet-stream"}
+    headers |= {name: filled(value, "", key) for name, value in service.headers}
+    short = f"{coded[:24]}… ({len(coded):,} characters)"
+    lines = [f"{service.method} {filled(url, '', '…')}"]
+    lines += [
+        f"{name}: {filled(value, '', '…')}"
+        for name, value in {"Content-Type": headers["Content-Type"], **dict(service.headers)}.items()
+    ]
+    lines += ["", filled(service.body, short, "…", in_json), "", f"{len(body):,} bytes"]
+    seconds = frames / header.sample_rate
+    sent = f"{encoding}, {rate:,} Hz, {len(data):,} bytes, {seconds:.2f} s"
+    digest = hashlib.sha256(data).hexdigest()
+    return Request(filled(url, "", key), service.method, headers, body, "\n".join(lines), digest, sent, seconds)
+
+
+def _opus_rate(data: bytes) -> int:
+    """The rate of what was coded, as the head of an Opus stream has it (RFC 7845); its decoders give 48 kHz whatever it was."""
+    at = data.find(b"OpusHead")
+    return int.from_bytes(data[at + 12 : at + 16], "little") if at >= 0 else 48_000
+
+
+def as_command(item: ToAsk, service: Service, url: str) -> str:
+    """The same as a command of a terminal, with the key from the environment."""
+    secret = f"${service.key_from}" if service.key_from else ""
+    request = request_of(item, service, url, secret)
+    words = ["curl", "--silent", "--request", request.method, shlex.quote(request.url)]
+    words += [f'--header "{name}: {value}"' for name, value in request.headers.items()]
+    return " ".join(
+        [*words, "--data-binary", "@request.json" if request.body[:1] == b"{" else f"@{shlex.quote(str(item.path))}"]
+    )
