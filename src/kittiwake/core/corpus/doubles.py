@@ -15,6 +15,7 @@ SAME = 0.25  # share of bits that may differ in the worst half second; chosen on
 _NEAR = 0.36  # of those around a key, or two clips are not looked at closer
 _AROUND = (-8, 24)  # prints
 _PART = 1 << 20  # looks for keys at a time, so that memory stays flat
+_REMEMBERED = 100_000  # pairs that are not looked at again, should they turn up by another key
 _CROWD = 24  # clips that share a key; of more only neighbours are compared
 
 
@@ -33,10 +34,14 @@ def doubles(clips: Iterable[Likeness | None]) -> list[Double]:
     """
     index = _Index(clips)
     found: dict[tuple[int, int], float] = {}
+    looked: set[tuple[int, int, int]] = set()
     for pairs in index.candidates():
         for one, other, shift in pairs.tolist():
-            if (one, other) in found:
+            if (one, other) in found or (one, other, shift) in looked:
                 continue
+            if len(looked) > _REMEMBERED:
+                looked.clear()
+            looked.add((one, other, shift))
             # What was found at one shift may be found at its neighbour too, and better.
             apart = min(unlike(index.clip(one), index.clip(other), shift + d) for d in (-1, 0, 1))
             if apart <= SAME:
@@ -87,7 +92,8 @@ class _Index:
             keys, at = self._probes(part, parts)
             order = np.argsort(keys, kind="stable")
             keys, at = keys[order], at[order]
-            yield self._near(_pairs(keys, at))
+            for pairs in _pairs(keys, at):
+                yield self._near(pairs)
 
     def _probes(self, part: int, parts: int) -> tuple[NDArray[np.uint32], NDArray[np.int64]]:
         """Keys as they are, and with each of their weak bits turned, of one part of all."""
@@ -144,11 +150,10 @@ def _spread(keys: NDArray[np.uint32]) -> NDArray[np.uint32]:
     return mixed
 
 
-def _pairs(keys: NDArray[np.uint32], at: NDArray[np.int64]) -> NDArray[np.int64]:
-    """Places of keys that are equal, in pairs; the keys are sorted."""
+def _pairs(keys: NDArray[np.uint32], at: NDArray[np.int64]) -> Iterator[NDArray[np.int64]]:
+    """Places of keys that are equal, in pairs, some at a time; the keys are sorted."""
     starts = np.flatnonzero(np.concatenate([[True], keys[1:] != keys[:-1]])) if len(keys) else np.zeros(0, np.int64)
     sizes = np.diff(np.append(starts, len(keys)))
-    out = []
     for step in range(1, _CROWD):
         wide = sizes > step
         if not wide.any():
@@ -160,5 +165,4 @@ def _pairs(keys: NDArray[np.uint32], at: NDArray[np.int64]) -> NDArray[np.int64]
             np.cumsum(sizes[wide] - step) - (sizes[wide] - step), sizes[wide] - step
         )
         first = for_each + within
-        out.append(np.column_stack([at[first], at[first + step]]))
-    return np.concatenate(out) if out else np.zeros((0, 2), np.int64)
+        yield np.column_stack([at[first], at[first + step]])
