@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+import csv
 from unittest import mock
 
 import numpy as np
 from PySide6.QtCore import Qt
 
 from kittiwake.core.project import edits
+from kittiwake.core.service import costs
 from kittiwake.ui import asking
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
@@ -59,7 +61,7 @@ class TestHeard(WindowCase):
         assert first is not None and second is not None
         self.assertEqual((first.words, second.words), (0.0, 0.25))
         self.assertIsNone(by_name["2"][1], "nothing is meant")
-        self.assertIn("3 of 3 answered, word error rate 12.5 % of 8 words", page.sum.text())
+        self.assertIn("3 of 3 answered, 12.5 % of 8 words wrong", page.sum.text())
         self.assertIn('"encoding": "wav", "sample_rate": 16000', page.request.text())
         # What was not heard is struck through, what was not meant underlined.
         row = next(n for n in range(3) if page.table.item(n, 0).text() == "1")  # type: ignore[union-attr]
@@ -81,6 +83,33 @@ class TestHeard(WindowCase):
         self.assertEqual(self.clip("2").text, "")
         page.play()
         self.assertIn("2 → Speech service", self.window.player.title)
+
+    def test_the_most_doubtful_first_as_a_list_and_what_codecs_cost(self) -> None:
+        page = self.window.bench.heard_page
+        self.press(Key.Key_M)
+        self.wait_for(lambda: not self.window.maker.busy)
+        self.press(Key.Key_F11, Mod.ShiftModifier)
+        self.listened()
+        self.assertEqual("1", page.table.item(0, 0).text())
+        self.assertIn("wav, 16,000 Hz", page.table.item(0, 6).text())
+        self.assertIn("× real", page.table.item(0, 5).text())
+        page.write_list(self.folder / "heard.csv")
+        with (self.folder / "heard.csv").open(newline="", encoding="utf-8") as file:
+            rows = list(csv.DictReader(file))
+        self.assertEqual(
+            ["1", "the boat is late", "0.25"], [rows[0][key] for key in ("name", "text", "word_error_rate")]
+        )
+        page.table.setFocus()
+        page.table.setCurrentCell(0, 0)
+        self.press(Key.Key_T)
+        self.assertIn("the boat is late", [clip.text for clip in self.session.project.job.clips])
+        two = [one for one in costs.candidates() if one.name in ("WAV, µ-law, 8 kHz", "headerless G.722, 16 kHz")]
+        with mock.patch.object(costs, "candidates", return_value=two):
+            page.codecs_button.click()
+            self.wait_for(lambda: len(page.costs.bars.costs) == 3 and not page.costs.busy)
+        self.assertEqual(["as it is", *(one.name for one in two)], [one.name for one in page.costs.bars.costs])
+        page.costs.back_button.click()
+        self.assertTrue(page.table.isVisibleTo(page))
 
     def test_what_is_false_is_said(self) -> None:
         self.press(Key.Key_M)

@@ -64,6 +64,10 @@ class Asker(QObject):
         self._thread.start()
         return True
 
+    def url_of(self, service: Service) -> str:
+        """Where a service is asked; the simulated one is begun."""
+        return service.url or self._simulated()
+
     def _simulated(self) -> str:
         if self.simulated is None:
             self._engines = own_engines()

@@ -2,33 +2,40 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from html import escape
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
+    QFileDialog,
     QHBoxLayout,
     QHeaderView,
     QLabel,
     QSizePolicy,
-    QTableWidget,
     QTableWidgetItem,
     QVBoxLayout,
     QWidget,
 )
 
+from ...core.errors import KittiwakeError
+from ...core.make.place import write_whole
 from ...core.model import Clip, Receiver
 from ...core.project import Cell, edits
 from ...core.project.handing import root_of
 from ...core.service.ask import Answer, ToAsk, request_of
-from ...core.service.score import Score, score
+from ...core.service.costs import Meant
+from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
+from ...core.service.score import Score
 from ..asking import Asker
 from ..button import Button
 from ..elided import ElidedLabel
+from ..key_table import KeyTable
 from ..session import Session
 from ..theme.colours import colours
+from .costs_page import CostsPage
 
-_HEADS = ("Clip", "Meant, and heard", "Words wrong", "Letters wrong", "Sure", "Took")
+_HEADS = ("Clip", "Meant, and heard", "Words wrong", "Letters wrong", "Sure", "Took", "Sent")
 _ANSWERS = ".kittiwake-heard.jsonl"
 _SHOWN = "The first request, with the sound shortened"
 
@@ -46,6 +53,7 @@ class HeardPage(QWidget):
         self._receiver: Receiver | None = None
         self._clips: dict[str, Clip] = {}
         self.answers: dict[str, tuple[Answer, Score | None]] = {}
+        self.listed: dict[str, Listed] = {}
         self._wanted = 0
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
@@ -56,39 +64,48 @@ class HeardPage(QWidget):
         self.sum = QLabel()
         self.sum.setProperty("soft", True)
         row.addWidget(self.sum, 1)
-        self.play_button = Button("Hear it")
-        self.take_button = Button("Take what was heard")
+        self.play_button = Button("Hear it  Enter")
+        self.take_button = Button("Take what was heard  T")
         self.take_button.setToolTip("What was heard becomes the text of the clip")
         self.ask_button = Button("Ask again")
+        self.list_button = Button("List…")
+        self.list_button.setToolTip("All of it as a table: CSV or JSON Lines")
+        self.codecs_button = Button("What codecs cost…")
+        self.codecs_button.setToolTip(
+            "The same clips sent as they are and after each codec: how many words each costs"
+        )
         for button, does in (
             (self.play_button, self.play),
             (self.take_button, self.take),
             (self.ask_button, self.ask),
+            (self.list_button, self.choose_list),
+            (self.codecs_button, self.show_costs),
         ):
             button.clicked.connect(does)
             row.addWidget(button)
         column.addLayout(row)
-        self.table = QTableWidget(0, len(_HEADS))
-        self.table.setAccessibleName("What was heard")
-        self.table.setHorizontalHeaderLabels(list(_HEADS))
-        self.table.setProperty("action_keys", True)
-        self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
-        self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
-        self.table.setShowGrid(False)
-        self.table.verticalHeader().hide()
+        self.table = KeyTable(_HEADS, "What was heard, most doubtful first")
+        self.table.keys.update({
+            Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_T: self.take,
+        })  # fmt: skip
         self.table.verticalHeader().setDefaultSectionSize(31)
         heads = self.table.horizontalHeader()
-        heads.setHighlightSections(False)
-        heads.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
+        heads.setSectionResizeMode(len(_HEADS) - 1, QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
-        for at, width in ((0, 190), (2, 120), (3, 124), (4, 76), (5, 84)):
+        for at, width in ((0, 180), (2, 108), (3, 110), (4, 66), (5, 130), (6, 190)):
             self.table.setColumnWidth(at, width)
         self.table.itemDoubleClicked.connect(lambda _: self.play())
         column.addWidget(self.table, 1)
         self.request = ElidedLabel()
         self.request.setProperty("soft", True)
         column.addWidget(self.request)
+        self.costs = CostsPage()
+        self.costs.left.connect(self._leave_costs)
+        self.costs.told.connect(self.told.emit)
+        self.costs.hide()
+        column.addWidget(self.costs, 3)
         self.asker.answered.connect(self._answered)
+        self.asker.partly.connect(self._partly)
         self.asker.finished.connect(self._finished)
 
     def begin(self, receiver: Receiver) -> None:
@@ -109,6 +126,7 @@ class HeardPage(QWidget):
         ]
         self._clips = {cell.clip.id: cell.clip for cell in cells}
         self.answers.clear()
+        self.listed.clear()
         self.table.setRowCount(0)
         items = [self._to_ask(cell) for cell in cells]
         self._wanted = len(items)
@@ -127,46 +145,52 @@ class HeardPage(QWidget):
         stated = cell.fit.recipe.stated if cell.fit and cell.fit.recipe else None
         return ToAsk(Path(cell.record.output), cell.clip.id, cell.clip.language or "en", stated)
 
+    def _partly(self, clip_id: str, text: str) -> None:
+        """What was heard so far of one."""
+        clip = self._clips.get(clip_id)
+        if clip is not None and clip_id not in self.answers:
+            self.sum.setText(f"{len(self.answers)} of {self._wanted} answered; {clip.name}: “{text} …”")
+
     def _answered(self, answer: Answer) -> None:
         clip = self._clips.get(answer.name)
         if clip is None:
             return
-        found = score(clip.text, answer.text, clip.language or "en") if clip.text and not answer.error else None
-        self.answers[clip.id] = (answer, found)
-        row = self.table.rowCount()
+        one = listed(answer, clip.text, clip.language or "en", clip.speaker)
+        self.answers[clip.id] = (answer, one.found)
+        self.listed[clip.id] = one
+        # The most doubtful come first.
+        row = sum(other.doubt >= one.doubt for key, other in self.listed.items() if key != clip.id)
         self.table.insertRow(row)
         name = QTableWidgetItem(clip.name)
         name.setData(Qt.ItemDataRole.UserRole, clip.id)
         self.table.setItem(row, 0, name)
-        label = QLabel(_marked(answer, found))
+        label = QLabel(_marked(answer, one.found))
         label.setTextFormat(Qt.TextFormat.RichText)
         label.setContentsMargins(10, 0, 6, 0)
         label.setMinimumWidth(0)
         label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        label.setToolTip(label.text())
+        label.setToolTip(label.text() + _times(answer))
         self.table.setCellWidget(row, 1, label)
         self.table.setItem(row, 1, QTableWidgetItem(""))
-        sure = "–" if answer.confidence is None else f"{answer.confidence * 100:.0f} %"
-        took = "kept" if answer.kept else f"{answer.seconds:.2f} s"
-        texts = (
-            "–" if found is None else f"{found.words * 100:.0f} %",
-            "–" if found is None else f"{found.characters * 100:.0f} %",
-            sure,
-            took,
-        )
-        for column, text in enumerate(texts, 2):
-            self.table.setItem(row, column, QTableWidgetItem(text))
+        for column, text in enumerate(_told_of(one), 2):
+            item = QTableWidgetItem(text)
+            item.setToolTip(text)
+            self.table.setItem(row, column, item)
         self._show_sum()
 
     def _show_sum(self) -> None:
-        scores = [one for _, one in self.answers.values() if one is not None]
-        words = sum(len(one.meant.split()) for one in scores)
-        wrong = sum(one.words * len(one.meant.split()) for one in scores)
-        told = f"{len(self.answers)} of {self._wanted} answered"
-        if words:
-            told += f", word error rate {wrong / words * 100:.1f} % of {words} words"
-        failed = sum(bool(answer.error) for answer, _ in self.answers.values())
-        self.sum.setText(told + (f", {failed} without an answer" if failed else ""))
+        some = list(self.listed.values())
+        told = [f"{len(some)} of {self._wanted} answered", sum_of("all", some).sentence.partition(", ")[2]]
+        parts = [
+            f"{part.name} {part.words_wrong * 100:.0f} %"
+            for by in ("language", "speaker")
+            for part in sums(some, by)[:4]
+            if part.words
+        ]
+        if parts:
+            told.append("words wrong: " + ", ".join(parts))
+        self.sum.setText(", ".join(filter(None, told)))
+        self.sum.setToolTip(self.sum.text())
 
     def _finished(self, wrong: str) -> None:
         if self.table.rowCount():
@@ -193,8 +217,78 @@ class HeardPage(QWidget):
         edits.replace_clip(self._session.project, f"the text of “{clip.name}”", clip.changed(text=answer[0].text))
         self.told.emit(f"“{answer[0].text}” is the text of “{clip.name}” now; Ctrl+Z takes it back.")
 
+    def choose_list(self) -> None:
+        """Ask where, and write all of it as a table there."""
+        path, _ = QFileDialog.getSaveFileName(
+            self, "What was heard, as a table", "heard.csv", "CSV (*.csv);;JSON Lines (*.jsonl)"
+        )
+        if path:
+            self.write_list(Path(path))
+
+    def write_list(self, path: Path) -> None:
+        """All of it, most doubtful first."""
+        some = sorted(self.listed.values(), key=lambda one: -one.doubt)
+        named = [
+            replace(one, answer=replace(one.answer, name=clip.name))
+            for one in some
+            if (clip := self._clips.get(one.answer.name))
+        ]
+        try:
+            write_whole(path, as_jsonl(named) if path.suffix.lower() == ".jsonl" else as_csv(named))
+        except (KittiwakeError, OSError) as error:
+            self.told.emit(f"{path.name} was not written: {error}")
+            return
+        self.told.emit(f"{len(named)} lines are in {path.name}.")
+
+    def show_costs(self) -> None:
+        """What each codec costs in words, of all clips with a text."""
+        receiver = self._receiver
+        if receiver is None or receiver.service is None or self.asker.busy:
+            return
+        project = self._session.project
+        clips = [
+            Meant(clip, facts, clip.text, clip.language or "en")
+            for clip, facts in project.known_clips()
+            if clip.text and clip.is_for(receiver.slug)
+        ]
+        self.table.hide()
+        self.costs.show()
+        self.costs.begin(
+            clips, receiver.service, self.asker.url_of(receiver.service), root_of(project, receiver) / _ANSWERS
+        )
+
+    def _leave_costs(self) -> None:
+        self.costs.hide()
+        self.table.show()
+        self.table.setFocus()
+
     def shut_down(self) -> None:
+        self.costs.shut_down()
         self.asker.shut_down()
+
+
+def _told_of(one: Listed) -> tuple[str, ...]:
+    answer, found = one.answer, one.found
+    factor = answer.real_time_factor
+    took = (
+        "kept"
+        if answer.kept
+        else f"{answer.seconds:.2f} s" + (f", {factor:.2f} × real" if factor is not None else "")
+    )
+    return (
+        "–" if found is None else f"{found.words * 100:.0f} %",
+        "–" if found is None else f"{found.characters * 100:.0f} %",
+        "–" if answer.confidence is None else f"{answer.confidence * 100:.0f} %",
+        took,
+        answer.sent,
+    )
+
+
+def _times(answer: Answer) -> str:
+    """When each word was said."""
+    if not answer.words:
+        return ""
+    return "<br>" + ", ".join(f"{escape(word)} {start:.2f} to {end:.2f} s" for word, start, end in answer.words)
 
 
 def _marked(answer: Answer, found: Score | None) -> str:

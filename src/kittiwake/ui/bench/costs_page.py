@@ -1,0 +1,147 @@
+"""What codecs cost in words that are heard wrongly: a bar each."""
+
+from __future__ import annotations
+
+import tempfile
+from collections.abc import Sequence
+from pathlib import Path
+from threading import Event, Thread
+
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+
+from ...core.errors import KittiwakeError
+from ...core.model.service import Service
+from ...core.service.ask import Store
+from ...core.service.costs import AS_IT_IS, CodecCost, Meant, codec_costs
+from ..button import Button
+from ..theme.colours import colours
+from .parts import scrolled
+
+_ROW = 24
+
+
+class CostsPage(QWidget):
+    """``left`` when somebody goes back; ``told`` words for the foot of the window."""
+
+    left = Signal()
+    told = Signal(str)
+    _came = Signal(object)
+    _over = Signal(str)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self._thread: Thread | None = None
+        self._stop = Event()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 4, 0, 0)
+        row = QHBoxLayout()
+        self.head = QLabel()
+        self.head.setProperty("part", True)
+        row.addWidget(self.head, 1)
+        self.back_button = Button("Back to what was heard")
+        self.back_button.clicked.connect(self._leave)
+        row.addWidget(self.back_button)
+        column.addLayout(row)
+        self.bars = CostBars()
+        column.addWidget(scrolled(self.bars, "Words wrong after each codec"), 1)
+        self._came.connect(self._take)
+        self._over.connect(self._finish)
+
+    @property
+    def busy(self) -> bool:
+        return self._thread is not None and self._thread.is_alive()
+
+    def begin(self, clips: Sequence[Meant], service: Service, url: str, store: Path) -> None:
+        """Send these as they are and after each codec."""
+        if self.busy:
+            return
+        self._stop.clear()
+        self.bars.show_costs([])
+        self.head.setText(f"Words wrong after each codec, of {len(clips)} clips; the first codecs come in a moment")
+        self.back_button.setFocus()
+
+        def work() -> None:
+            wrong = ""
+            try:
+                with tempfile.TemporaryDirectory(prefix="kittiwake-codecs-") as folder:
+                    for cost in codec_costs(clips, service, url, Store(store), Path(folder), None, self._stop.is_set):
+                        self._came.emit(cost)
+            except KittiwakeError as error:
+                wrong = str(error)
+            except Exception as error:  # the thread's last chance to tell anybody
+                wrong = f"It failed: {error}."
+            self._over.emit(wrong)
+
+        self._thread = Thread(target=work, name="costs", daemon=True)
+        self._thread.start()
+
+    def _take(self, cost: CodecCost) -> None:
+        self.bars.show_costs([*self.bars.costs, cost])
+        self.head.setText(f"Words wrong after each codec, of {cost.words} words")
+
+    def _finish(self, wrong: str) -> None:
+        if wrong:
+            self.head.setText(wrong)
+        self.told.emit(wrong or f"{len(self.bars.costs) - 1} codecs compared.")
+
+    def _leave(self) -> None:
+        self._stop.set()
+        self.left.emit()
+
+    def shut_down(self) -> None:
+        self._stop.set()
+        if self._thread is not None:
+            self._thread.join(30)
+
+
+class CostBars(QWidget):
+    """A bar for each codec, as long as its word error rate, with the figure and what it is more than without a codec."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.costs: list[CodecCost] = []
+
+    def show_costs(self, costs: list[CodecCost]) -> None:
+        self.costs = costs
+        self.setMinimumHeight(_ROW * len(costs) + 8)
+        told = "; ".join(f"{one.name} {one.words_wrong * 100:.1f} %" for one in costs)
+        self.setAccessibleName(f"Words wrong after each codec: {told}")
+        self.update()
+
+    def sizeHint(self) -> QSize:
+        return QSize(700, _ROW * max(1, len(self.costs)) + 8)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        c = colours()
+        painter = QPainter(self)
+        most = max([one.words_wrong for one in self.costs] + [0.01])
+        left, right = 400, 250
+        wide = max(60, self.width() - left - right)
+        for n, one in enumerate(self.costs):
+            y = 4 + n * _ROW
+            painter.setPen(QColor(c.text))
+            name = painter.fontMetrics().elidedText(one.name, Qt.TextElideMode.ElideMiddle, left - 16)
+            painter.drawText(
+                QRectF(0, y, left - 12, _ROW - 4),
+                int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter),
+                name,
+            )
+            size = wide * one.words_wrong / most
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(QColor(c.wave_source if one.name == AS_IT_IS else c.wave_output))
+            painter.drawRect(QRectF(left, y + 3, max(1.5, size), _ROW - 11))
+            painter.setPen(QColor(c.text))
+            more = f"  {one.more * 100:+.1f}".replace("-", "−") if one.name != AS_IT_IS else ""
+            bits = f"  {one.kbit_s:,.1f} kbit/s" if one.kbit_s else ""
+            told = f"{one.words_wrong * 100:.1f} %{more}{bits}"
+            painter.drawText(
+                QRectF(left + size + 8, y, right, _ROW - 4),
+                int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter),
+                told,
+            )
+        if self.costs:
+            at = left + wide * self.costs[0].words_wrong / most
+            painter.setPen(QPen(QColor(c.soft), 1, Qt.PenStyle.DashLine))
+            painter.drawLine(round(at), 4, round(at), 4 + _ROW * len(self.costs))
