@@ -18,6 +18,7 @@ from kittiwake.core.ear.hearers import hear_in_worker
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.model import load_receiver
 from kittiwake.core.model.service import Service
+from kittiwake.core.model.units import format_bytes
 from kittiwake.core.service.ask import Store, ToAsk, hear, request_of
 from kittiwake.core.service.keys import key_of
 from kittiwake.core.service.simulated import BROKEN, Simulated, own_engines
@@ -53,7 +54,7 @@ class TestMore(MoreCase):
         (answer,) = hear([self.item()], Service(), self.url, store)
         self.assertEqual((("one", 0.0, 0.01), ("two", 0.01, 0.02)), answer.words)
         self.assertEqual(
-            (0.02, f"flac, 16,000 Hz, {len(flac(seconds=0.02, seed=0)):,} bytes, 0.02 s"),
+            (0.02, f"flac, 16000 Hz, {format_bytes(len(flac(seconds=0.02, seed=0)))}"),
             (answer.sound_seconds, answer.sent),
         )
         self.assertGreater(answer.real_time_factor or 0, 0)

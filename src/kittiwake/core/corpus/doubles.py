@@ -14,6 +14,8 @@ from .likeness import Likeness, unlike
 SAME = 0.25  # share of bits that may differ in the worst half second; chosen on one half of the voices
 _NEAR = 0.36  # of those around a key, or two clips are not looked at closer
 _AROUND = (-8, 24)  # prints
+_NEAR_AT_ENDS, _END = 0.4, 16  # the same of so many prints at both ends
+_ROWS = 1 << 15
 _PART = 1 << 20  # looks for keys at a time, so that memory stays flat
 _REMEMBERED = 100_000  # pairs that are not looked at again, should they turn up by another key
 _CROWD = 24  # clips that share a key; of more only neighbours are compared
@@ -93,7 +95,7 @@ class _Index:
             order = np.argsort(keys, kind="stable")
             keys, at = keys[order], at[order]
             for pairs in _pairs(keys, at):
-                yield self._near(pairs)
+                yield from self._near(pairs)
 
     def _probes(self, part: int, parts: int) -> tuple[NDArray[np.uint32], NDArray[np.int64]]:
         """Keys as they are, and with each of their weak bits turned, of one part of all."""
@@ -106,7 +108,7 @@ class _Index:
             where.append(mine)
         return np.concatenate(every), np.concatenate(where)
 
-    def _near(self, pairs: NDArray[np.int64]) -> NDArray[np.int64]:
+    def _near(self, pairs: NDArray[np.int64]) -> Iterator[NDArray[np.int64]]:
         one, other = self._owners[pairs[:, 0]], self._owners[pairs[:, 1]]
         pairs = np.where((one > other)[:, None], pairs[:, ::-1], pairs)[one != other]
         rows = np.column_stack([
@@ -115,24 +117,33 @@ class _Index:
         rows = rows[self._could_cover(rows)]
         _, first = np.unique(rows[:, :3], axis=0, return_index=True)
         rows = rows[first]
-        good = np.zeros(len(rows), bool)
-        for a in range(0, len(rows), 1 << 16):
-            some = rows[a : a + (1 << 16)]
-            good[a : a + len(some)] = self._apart(some) <= _NEAR
-        return rows[good, :3]
+        for a in range(0, len(rows), _ROWS):
+            some = rows[a : a + _ROWS]
+            some = some[self._apart(some, some[:, 3], _AROUND) <= _NEAR]
+            # Two that share a word are alike there; doubles are alike at both ends.
+            begin, end = self._overlap(some)
+            some = some[self._apart(some, begin, (0, _END)) <= _NEAR_AT_ENDS]
+            begin, end = self._overlap(some)
+            yield some[self._apart(some, end, (-_END, 0)) <= _NEAR_AT_ENDS, :3]
+
+    def _overlap(self, rows: NDArray[np.int64]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+        """Where the sound of both begins, and ends, in prints of the first."""
+        one, other, shift = rows[:, 0], rows[:, 1], rows[:, 2]
+        begin = np.maximum(self._first[one], self._first[other] + shift)
+        return begin, np.minimum(self._last[one], self._last[other] + shift)
 
     def _could_cover(self, rows: NDArray[np.int64]) -> NDArray[np.bool_]:
         """Whether the sound of two clips overlaps at all, but for a tenth: two that share a word in other places are no doubles."""
-        one, other, shift = rows[:, 0], rows[:, 1], rows[:, 2]
-        begin = np.maximum(self._first[one], self._first[other] + shift)
-        end = np.minimum(self._last[one], self._last[other] + shift)
+        one, other = rows[:, 0], rows[:, 1]
+        begin, end = self._overlap(rows)
         covers: NDArray[np.bool_] = end - begin >= 0.9 * np.maximum(self._sounding[one], self._sounding[other]) - 2
         return covers
 
-    def _apart(self, rows: NDArray[np.int64]) -> NDArray[np.float64]:
-        """Share of bits that differ around the key."""
-        reach = np.arange(*_AROUND)
-        at = rows[:, 3, None] + reach
+    def _apart(
+        self, rows: NDArray[np.int64], places: NDArray[np.int64], around: tuple[int, int]
+    ) -> NDArray[np.float64]:
+        """Share of bits that differ around places of the first."""
+        at = places[:, None] + np.arange(*around)
         differ, inside = [], []
         for column, moved in ((0, at), (1, at - rows[:, 2, None])):
             start, end = self._starts[rows[:, column]][:, None], self._starts[rows[:, column] + 1][:, None]

@@ -37,6 +37,8 @@ class FreeListener:
         import pocketsphinx
 
         self._decoder = pocketsphinx.Decoder(samprate=RATE, loglevel="FATAL")
+        # What it learns of the mean of one recording would shape how it hears the next: each is heard alike, whatever came before.
+        self._mean = self._decoder.get_cmn(False)
 
     def hear(
         self, sound: NDArray[np.float32], rate: int, partly: Callable[[str], None] | None = None
@@ -50,6 +52,7 @@ class FreeListener:
         same = soxr.resample(sound, rate, RATE) if rate != RATE else sound
         quiet = np.zeros(round(_QUIET_S * RATE), np.float32)
         padded = np.clip(np.concatenate([quiet, same * (_LOUD / peak), quiet]), -1, 1)
+        self._decoder.set_cmn(self._mean)
         self._decoder.start_utt()
         data = (padded * 32767).astype("<i2")
         if partly is None:

@@ -13,6 +13,7 @@ from ..errors import KittiwakeError, reason_of
 from ..intake import open_sound
 from ..model import Stated
 from ..model.service import Service
+from ..model.units import format_bytes
 
 _ENCODINGS = {"flac": "flac", "pcm_s16le": "linear16", "ulaw": "ulaw", "alaw": "alaw", "opus": "ogg_opus"}
 
@@ -88,7 +89,7 @@ def request_of(item: ToAsk, service: Service, url: str, key: str = "") -> Reques
     ]
     lines += ["", filled(service.body, short, "…", in_json), "", f"{len(body):,} bytes"]
     seconds = frames / header.sample_rate
-    sent = f"{encoding}, {rate:,} Hz, {len(data):,} bytes, {seconds:.2f} s"
+    sent = f"{encoding}, {rate} Hz, {format_bytes(len(data))}"
     digest = hashlib.sha256(data).hexdigest()
     return Request(filled(url, "", key), service.method, headers, body, "\n".join(lines), digest, sent, seconds)
 

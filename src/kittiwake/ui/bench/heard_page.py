@@ -74,6 +74,7 @@ class HeardPage(QWidget):
         self.codecs_button.setToolTip(
             "The same clips sent as they are and after each codec: how many words each costs"
         )
+        buttons = QHBoxLayout()
         for button, does in (
             (self.play_button, self.play),
             (self.take_button, self.take),
@@ -82,20 +83,23 @@ class HeardPage(QWidget):
             (self.codecs_button, self.show_costs),
         ):
             button.clicked.connect(does)
-            row.addWidget(button)
+            buttons.addWidget(button)
+        buttons.addStretch(1)
         column.addLayout(row)
         self.table = KeyTable(_HEADS, "What was heard, most doubtful first")
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_T: self.take,
         })  # fmt: skip
         self.table.verticalHeader().setDefaultSectionSize(31)
+        self.table.setMinimumHeight(110)
         heads = self.table.horizontalHeader()
         heads.setSectionResizeMode(len(_HEADS) - 1, QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
-        for at, width in ((0, 180), (2, 108), (3, 110), (4, 66), (5, 130), (6, 190)):
+        for at, width in ((0, 178), (2, 106), (3, 118), (4, 74), (5, 124), (6, 186)):
             self.table.setColumnWidth(at, width)
         self.table.itemDoubleClicked.connect(lambda _: self.play())
         column.addWidget(self.table, 1)
+        column.addLayout(buttons)
         self.request = ElidedLabel()
         self.request.setProperty("soft", True)
         column.addWidget(self.request)
@@ -187,7 +191,7 @@ class HeardPage(QWidget):
             for part in sums(some, by)[:4]
             if part.words
         ]
-        if parts:
+        if len(parts) > 1:
             told.append("words wrong: " + ", ".join(parts))
         self.sum.setText(", ".join(filter(None, told)))
         self.sum.setToolTip(self.sum.text())
@@ -270,11 +274,7 @@ class HeardPage(QWidget):
 def _told_of(one: Listed) -> tuple[str, ...]:
     answer, found = one.answer, one.found
     factor = answer.real_time_factor
-    took = (
-        "kept"
-        if answer.kept
-        else f"{answer.seconds:.2f} s" + (f", {factor:.2f} × real" if factor is not None else "")
-    )
+    took = "kept" if answer.kept else f"{answer.seconds:.2f} s" + (f", {factor:.2f}×" if factor is not None else "")
     return (
         "–" if found is None else f"{found.words * 100:.0f} %",
         "–" if found is None else f"{found.characters * 100:.0f} %",
