@@ -6,6 +6,7 @@ import contextlib
 import shlex
 import signal
 import sys
+from dataclasses import replace
 from itertools import islice
 from pathlib import Path
 from threading import Event
@@ -114,6 +115,16 @@ class _Bytes(click.ParamType[int]):
     help="TAR archives of at most this size, in place of folders.",
 )
 @click.option("--parquet", is_flag=True, help="Write the list as Parquet too.")
+@click.option(
+    "--segments",
+    metavar="SHORTEST-LONGEST",
+    help="Cut what is longer in pauses, into pieces of so many seconds: 3-15.",
+)
+@click.option(
+    "--heard",
+    type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
+    help="What an engine heard (hear --kept): for words_wrong, and times of words.",
+)
 @click.option("--preview", is_flag=True, help="Show the first rows, and what is wrong with rows; do nothing.")
 @click.option("--dry-run", is_flag=True, help="Measure and judge, and tell what rules cost; make nothing.")
 @click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
@@ -125,10 +136,12 @@ class _Bytes(click.ParamType[int]):
 def corpus_verb(
     paths: tuple[Path, ...], receiver: Any, into: Path | None, table: Path | None, pattern: str, texts_beside: bool, language: str,
     drop: tuple[Any, ...], flag: tuple[Any, ...], doubles: Any, shares: str, seed: str, balance: tuple[str, ...], splits: Path | None, shards: int,
-    parquet: bool, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
+    parquet: bool, segments: str | None, heard: Path | None, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
 ) -> None:  # fmt: skip
+    from ..core.corpus.heard import read_heard
     from ..core.corpus.row import Findings
     from ..core.corpus.rows import Source, rows_of
+    from ..core.corpus.segments import lengths_of, segmented
     from ..core.corpus.split import shares_of
     from ..core.corpus.wish import Wish
 
@@ -142,7 +155,17 @@ def corpus_verb(
         root = paths[0].absolute() if len(paths) == 1 and paths[0].is_dir() else Path.cwd()
         source = Source(table, pattern, texts_beside, language)
         files = _files(paths, into)
+        told = read_heard(heard) if heard else {}
         rows = rows_of(files, root, source, findings)
+        if segments:
+            rows = segmented(rows, lengths_of(segments), findings, told)
+        if told:
+            rows = (
+                replace(row, heard=known.text)
+                if (known := told.get(row.id) or told.get(row.path.stem)) and row.clip is None
+                else row
+                for row in rows
+            )
         if preview:
             _preview(rows, findings, as_json)
             leave(True)

@@ -26,8 +26,8 @@ from kittiwake.core.errors import KittiwakeError, RulesError
 from kittiwake.core.model import load_receiver
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
 from kittiwake.core.model.service import Service
+from kittiwake.core.script.score import alike, score
 from kittiwake.core.service.ask import Answer, Store, ToAsk, as_command, hear, request_of
-from kittiwake.core.service.score import alike, score
 from kittiwake.core.service.simulated import Simulated
 from tests.sounds import FolderCase
 

@@ -16,7 +16,7 @@ _NEAR = 0.36  # of those around a key, or two clips are not looked at closer
 _AROUND = (-8, 24)  # prints
 _NEAR_AT_ENDS, _END = 0.4, 16  # the same of so many prints at both ends
 _ROWS = 1 << 15
-_PART = 1 << 20  # looks for keys at a time, so that memory stays flat
+_PART = 1 << 18  # looks for keys at a time, so that memory stays flat
 _REMEMBERED = 100_000  # pairs that are not looked at again, should they turn up by another key
 _CROWD = 24  # clips that share a key; of more only neighbours are compared
 

@@ -17,6 +17,7 @@ from ..model import Facts, Header, Stated
 from ..model.facts import SIGNAL_OF
 from .bands import Bands
 from .flaws import Flaws
+from .heard import words_wrong
 from .likeness import Likeness, likeness_of
 from .noise import speech_and_noise
 from .reverberation import decay_time
@@ -99,11 +100,13 @@ class Quality:
         names = {one.name for one in dataclasses.fields(cls)}
         return cls(**{key: value for key, value in data.items() if key in names})
 
-    def with_text(self, text: str) -> Quality:
-        """With the pace of a text."""
+    def with_text(self, text: str, heard: str = "", language: str = "") -> Quality:
+        """With the pace of a text, and how much of it was heard wrongly, where something was heard."""
         speech = self.seconds * (self.speech or 0) / 100
         letters = sum(map(str.isalnum, text))
-        return dataclasses.replace(self, pace=letters / speech if letters and speech > 0.1 else None)
+        pace = letters / speech if letters and speech > 0.1 else None
+        wrong = words_wrong(text, heard, language) if text and heard else None
+        return dataclasses.replace(self, pace=pace, words_wrong=wrong)
 
 
 class Listener:

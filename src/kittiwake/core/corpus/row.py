@@ -12,7 +12,7 @@ _EXAMPLES = 5
 
 @dataclass(frozen=True, slots=True)
 class Row:
-    """``traits``: what else is known of the speaker or the clip, by name (gender, age, region, …). ``clip``: what it is of its source, where it is not
+    """``traits``: what else is known of the speaker or the clip, by name (gender, age, region, …). ``heard``: what an engine heard. ``clip``: what it is of its source, where it is not
     all of it as it stands; ``stated``: how to read one without a header.
     """
 
@@ -24,6 +24,7 @@ class Row:
     traits: tuple[tuple[str, str], ...] = ()
     clip: Clip | None = None
     stated: Stated | None = None
+    heard: str = ""
 
     @property
     def span(self) -> tuple[int, int | None]:

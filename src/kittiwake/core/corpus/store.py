@@ -20,11 +20,11 @@ from .row import Row
 from .to_measure import ToMeasure, to_measure
 
 NAME = ".kittiwake-corpus.sqlite"
-_LAYOUT = "1"
+_LAYOUT = "2"
 _TABLES = """
     CREATE TABLE IF NOT EXISTS about (key TEXT PRIMARY KEY, value TEXT);
     CREATE TABLE IF NOT EXISTS clips (
-        id TEXT PRIMARY KEY, path TEXT, clip TEXT, stated TEXT, text TEXT, speaker TEXT, language TEXT, traits TEXT, run INTEGER,
+        id TEXT PRIMARY KEY, path TEXT, clip TEXT, stated TEXT, text TEXT, heard TEXT, speaker TEXT, language TEXT, traits TEXT, run INTEGER,
         stamp TEXT, quality TEXT, likeness BLOB, facts BLOB, seconds REAL,
         dropped TEXT DEFAULT '', flags TEXT DEFAULT '', double_of TEXT DEFAULT '',
         output TEXT, output_stamp TEXT, sha256 TEXT, bytes INTEGER, made_seconds REAL, asked TEXT
@@ -34,7 +34,7 @@ _TABLES = """
 """
 _LOT = 500
 _DIGEST = 64  # characters before the facts of a clip
-_COLUMNS = "id, path, clip, stated, text, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
+_COLUMNS = "id, path, clip, stated, text, heard, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
 
 
 @dataclass(frozen=True, slots=True)
@@ -126,11 +126,11 @@ class Store:
             for row in rows:
                 count += 1
                 self._base.execute(
-                    """INSERT INTO clips (id, path, clip, stated, text, speaker, language, traits, run) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
-                       ON CONFLICT (id) DO UPDATE SET text = excluded.text, speaker = excluded.speaker, language = excluded.language,
+                    """INSERT INTO clips (id, path, clip, stated, text, heard, speaker, language, traits, run) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                       ON CONFLICT (id) DO UPDATE SET text = excluded.text, heard = excluded.heard, speaker = excluded.speaker, language = excluded.language,
                        traits = excluded.traits, run = excluded.run, path = excluded.path, clip = excluded.clip, stated = excluded.stated,
                        stamp = CASE WHEN path = excluded.path AND clip = excluded.clip AND stated = excluded.stated THEN stamp END""",
-                    (row.id, str(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
+                    (row.id, str(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.heard, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
                 )  # fmt: skip
             self._base.execute("DELETE FROM clips WHERE run IS NOT ?", (self._run,))
         return count
@@ -175,6 +175,7 @@ class Store:
                 clip,
                 stated,
                 text,
+                heard,
                 who,
                 language,
                 traits,
@@ -185,10 +186,10 @@ class Store:
                 *rest,
             ) in some:
                 traits_of = tuple(sorted(json.loads(traits).items()))
-                row = Row(Path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated))
+                row = Row(Path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated), heard)
                 yield Entry(
                     row,
-                    Quality.from_dict(json.loads(quality)).with_text(text) if quality else None,
+                    Quality.from_dict(json.loads(quality)).with_text(text, heard, language) if quality else None,
                     dropped,
                     tuple(filter(None, flags.split("\n"))),
                     double_of,

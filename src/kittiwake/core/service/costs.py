@@ -18,8 +18,8 @@ from ..make.compare import Candidate, candidates, decoded, receiver_of
 from ..make.stream import write_stream
 from ..model import Clip, Facts, TouchUp
 from ..model.service import Service
+from ..script.score import score
 from .ask import Store, ToAsk, hear
-from .score import score
 
 RATE = 16_000  # Hz, at which everything is sent: what is compared is the codec, not the link
 AS_IT_IS = "as it is"

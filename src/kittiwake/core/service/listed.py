@@ -10,8 +10,8 @@ from dataclasses import dataclass
 from typing import Any
 
 from ..deliver.manifest import harmless
+from ..script.score import Score, score
 from .ask import Answer
-from .score import Score, score
 
 
 @dataclass(frozen=True, slots=True)

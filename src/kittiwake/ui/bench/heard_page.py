@@ -23,10 +23,10 @@ from ...core.make.place import write_whole
 from ...core.model import Clip, Receiver
 from ...core.project import Cell, edits
 from ...core.project.handing import root_of
+from ...core.script.score import Score
 from ...core.service.ask import Answer, ToAsk, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
-from ...core.service.score import Score
 from ..asking import Asker
 from ..button import Button
 from ..elided import ElidedLabel
