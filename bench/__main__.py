@@ -353,8 +353,15 @@ PARTS: dict[str, Callable[[Path, bool], Figures]] = {
     "window": lambda _, quick: _in_window(quick),
     "page": lambda _, quick: _in_page(quick),
     "speaking": lambda folder, quick: _speaking(folder, quick),
+    "corpus": lambda folder, quick: _corpora(folder, quick),
     "memory": lambda folder, quick: memory(folder, 1 if quick else 10, 5000 if quick else 100_000),
 }
+
+
+def _corpora(folder: Path, quick: bool) -> Figures:
+    from .corpora import corpora
+
+    return corpora(folder, 3 if quick else 7, 300 if quick else 1500, turns, largest_worker)
 
 
 def measure(part: str, quick: bool) -> None:

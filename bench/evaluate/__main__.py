@@ -1,5 +1,5 @@
 """``./run evaluate [PART ...]``: ``report`` (lines found alone and edges, half of the voices), ``tune`` (the other half, by which the settings
-were chosen), ``whole`` (recordings as they are), ``headerless``, ``rates``, ``music``; or the beginning of a room's name.
+were chosen), ``whole`` (recordings as they are), ``headerless``, ``rates``, ``music``, ``corpus``; or the beginning of a room's name.
 """
 
 from __future__ import annotations
@@ -12,6 +12,7 @@ import numpy as np
 from kittiwake.core.cut import Find
 from kittiwake.core.cut.spoken import spoken_in
 
+from .corpus import corpus
 from .headerless import headerless, linear_rates
 from .material import fetched
 from .music import music
@@ -100,6 +101,7 @@ def main() -> None:
         "headerless",
         "rates",
         "music",
+        "corpus",
     ]
     for part in parts:
         if part in ("tune", "report"):
@@ -109,6 +111,8 @@ def main() -> None:
         elif part == "headerless":
             headerless(1)
             linear_rates(1)
+        elif part == "corpus":
+            corpus(0 if "-t" in sys.argv else 1)
         elif part == "music":
             music(fetched()["arcade"])
         elif part == "rates":

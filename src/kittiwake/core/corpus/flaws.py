@@ -11,12 +11,12 @@ from numpy.lib.stride_tricks import sliding_window_view
 from numpy.typing import NDArray
 
 _SLOW = 1000  # Hz, about, at which hum is looked for
-_WINDOW = 1.0  # s
+_SHORTEST, _LONGEST = 2.0, 8.0  # s, of a spectrum
+_DRIFT = 0.2  # Hz, by which mains are off
 _MAINS = (50.0, 60.0)
 _HARMONICS = 4
-_OUT_DB = 12.0  # above its neighbourhood, in nearly every window
+_OUT_DB, _CLEARLY_OUT_DB = 17.0, 24.0  # above the neighbourhood: two lines, or one
 _HOLE = 0.004  # s of the very same value, at least
-_FEWEST = 4  # windows
 _ENDS = 0.03  # s
 
 
@@ -97,35 +97,40 @@ class Flaws:
     def _hum(self) -> float | None:
         """Level of the hum, dBov; None where there is none.
 
-        Voices have harmonics there too, but they move: hum stands out in nearly every window of a second.
+        Voices have harmonics there too, but they move: only hum is a line in a spectrum of some seconds, in nearly every one of them.
         """
         slow = np.concatenate([*self._slow, np.zeros(0, np.float32)])
         rate = self._rate / self._step
-        size = round(_WINDOW * rate)
-        hop = size // 2
-        count = (len(slow) - size) // hop + 1
-        if count < _FEWEST:
+        size = min(len(slow), round(_LONGEST * rate))
+        if size < _SHORTEST * rate:
             return None
         window = np.hanning(size + 1)[:-1].astype(np.float32)
-        rows = sliding_window_view(slow, size)[::hop] * window
+        rows = sliding_window_view(slow, size)[:: max(1, size // 2)] * window
         turned = scipy.fft.rfft(rows, axis=1)[:, : round(300 * size / rate)]
         power = (turned.real**2 + turned.imag**2) * (2 / float((window**2).sum()) / size)
         best: float | None = None
         for mains in _MAINS:
-            total, seen = 0.0, 0
-            for n in range(1, _HARMONICS + 1):
-                at = round(mains * n * size / rate)
-                if at + 10 >= power.shape[1]:
-                    break
-                line = power[:, at - 1 : at + 2].sum(axis=1)
-                beside = np.concatenate([power[:, at - 9 : at - 3], power[:, at + 4 : at + 10]], axis=1)
-                out = 10 * np.log10((line + 1e-20) / (3 * np.partition(beside, 6, axis=1)[:, 6] + 1e-20))
-                if np.sort(out)[len(out) // 5] >= _OUT_DB:
-                    total += float(np.sort(line)[len(line) // 4])
-                    seen += 1
-            if seen and (best is None or total > best):
-                best = total
+            lines = [_line(power, mains * n, size / rate) for n in range(1, _HARMONICS + 1)]
+            seen = [level for level, out in lines if out >= _OUT_DB]
+            clear = any(out >= _CLEARLY_OUT_DB for _, out in lines)
+            if (clear or len(seen) >= 2) and (best is None or sum(seen) > best):
+                best = sum(seen)
         return 10 * math.log10(best) if best else None
+
+
+def _line(power: NDArray[np.float32], hertz: float, per_hertz: float) -> tuple[float, float]:
+    """Mean square of a line, and by how many dB it stands out of its neighbourhood in nearly every window."""
+    at, reach, near, far = (round(one * per_hertz) for one in (hertz, _DRIFT, 1.0, 6.0))
+    reach = max(2, reach + 1)
+    if at + far >= power.shape[1] or at - far < 1:
+        return 0.0, 0.0
+    line = power[:, at - reach : at + reach + 1]
+    beside = np.sort(
+        np.concatenate([power[:, at - far : at - near], power[:, at + near : at + far + 1]], axis=1), axis=1
+    )
+    out = 10 * np.log10((line.max(axis=1) + 1e-20) / (beside[:, beside.shape[1] // 2] + 1e-20))
+    few = len(out) // 5
+    return float(np.sort(line.sum(axis=1))[few]), float(np.sort(out)[few])
 
 
 def _level(part: NDArray[np.float32]) -> float:

@@ -155,7 +155,7 @@ class Listener:
             level=signal.active_dbov if math.isfinite(signal.active_dbov) else None,
             snr=min(99.0, voice.speech_dbov - voice.noise_dbov) if finite else None,
             noise=voice.noise_dbov if finite else None,
-            bandwidth=min(bands.spectrum.bandwidth(), bands.rate / 2),
+            bandwidth=_bandwidth(bands),
             speech=100 * voice.share,
             reverb=decay_time(powers, bands.seconds, voice),
             hum=flaws.hum,
@@ -166,6 +166,12 @@ class Listener:
             end=flaws.end,
         )
         return quality, likeness_of(powers, bands.seconds)
+
+
+def _bandwidth(bands: Bands) -> float:
+    """Hz. What the window smears over an edge, three bins of it where sound ends steeply far above the noise, is taken off again."""
+    found, most = bands.spectrum.bandwidth(), bands.rate / 2
+    return min(most, found) if found > 0.97 * most else max(0.0, found - 3 * bands.spectrum.step)
 
 
 def quality_of(
