@@ -9,6 +9,7 @@ import tempfile
 import time
 from collections.abc import Callable
 from pathlib import Path
+from unittest import mock
 
 import soundfile
 from PySide6.QtWidgets import QApplication
@@ -19,9 +20,9 @@ from kittiwake.core.project import edits
 from kittiwake.core.project.handing import items_of
 from kittiwake.core.script.respell import parsed
 from kittiwake.core.script.table import read_text
+from kittiwake.core.service import costs
 from kittiwake.core.standin.judge import judged
 from kittiwake.core.standin.microphone import READING
-from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.receiver_chooser import ReceiverChooser
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.touch_dialog import TouchDialog
@@ -187,28 +188,38 @@ def shoot_heard(app: QApplication, window: Window, shoot: Callable[[str], None])
     shoot("heard")
 
 
+def shoot_corpus(app: QApplication, window: Window, shoot: Callable[[str], None]) -> None:
+    """How good the demo would be to train on; and what codecs cost in words."""
+    page = window.bench.heard_page
+    some = [
+        one
+        for one in costs.candidates()
+        if one.form.container in ("wav", "amr", "ogg") or one.form.encoding in ("gsm", "g722")
+    ]
+    with mock.patch.object(costs, "candidates", return_value=some):
+        page.codecs_button.click()
+        _until(lambda: not page.costs.busy and len(page.costs.bars.costs) > 5, 600)
+    shoot("codecs")
+    edits.choose_receivers(window.session.project, ["corpus"])
+    settle(app, window)
+    window.run("corpus.show")
+    corpus = window.bench.corpus_page
+    _until(lambda: not corpus.judger.busy and len(corpus.qualities) == len(corpus._rows), 120)
+    corpus.rule_field.setText("snr >= 45 dB")
+    corpus.add_rule()
+    corpus.rule_field.setText("clipped <= 1 %")
+    corpus.add_rule(flag=True)
+    corpus.rule_field.setText("reverb < 0.3 s")
+    corpus.show_measure("level")
+    _until(lambda: not corpus._later.isActive())
+    shoot("corpus")
+
+
 def _until(condition: Callable[[], object], seconds: float = 30.0) -> None:
     end = time.monotonic() + seconds
     while not condition() and time.monotonic() < end:
         QApplication.processEvents()
         time.sleep(0.01)
-
-
-def shoot_headerless(window: Window, shoot: Callable[[str], None]) -> None:
-    """The dialog that states how to read a file without a header, over the board."""
-    clip = next(c for c in window.session.project.job.clips if c.source.suffix == ".dat")
-    window.board.select(clip.id)
-    window.run("edit.headerless")
-    dialog = window.findChild(HeaderlessDialog)
-    assert isinstance(dialog, HeaderlessDialog)
-    end = time.monotonic() + 30
-    while dialog.list.count() < 2 and time.monotonic() < end:
-        QApplication.processEvents()
-        time.sleep(0.01)
-    dialog.list.setCurrentRow(0)
-    QApplication.processEvents()
-    dialog.grab().save(str(FOLDER_OF[0] / "headerless.png"))
-    dialog.reject()
 
 
 #: Where the pictures go.
@@ -247,9 +258,6 @@ def main() -> None:
     clip = next(c for c in window.session.project.job.clips if c.name == "Pier two")
     window.board.select(clip.id)
     shoot("clip")
-    shoot_headerless(window, shoot)
-    window.run("view.levels")
-    shoot("levels")
     notice = next(c for c in window.session.project.job.clips if c.name == "Safety notice")
     window.board.select(notice.id, "quay-beacon")
     shoot("decide")
@@ -272,6 +280,7 @@ def main() -> None:
     window.use_colours(False)
     shoot_machines(app, window, shoot, place)
     shoot_heard(app, window, shoot)
+    shoot_corpus(app, window, shoot)
     shoot_voice(window, shoot)
     window.session.project.history.mark_clean()
     shoot_made(window, shoot, home)

@@ -88,7 +88,7 @@ class RowsDialog(QDialog):
         )
         self.pattern.setPlaceholderText("{speaker}/{language}-{id}")
         self.language.setPlaceholderText("of those that nothing else tells it of, such as en")
-        self.beside = QCheckBox("&name.txt beside name.wav is its text")
+        self.beside = QCheckBox("name.t&xt beside name.wav is its text")
         for row, (text, field, name) in enumerate((
             ("&Table", self.file, "Table with texts and speakers"), ("&Names of files", self.pattern, "What names of folders and files tell"),
             ("&Language", self.language, "Language of the others"),

@@ -11,6 +11,9 @@ from unittest import mock
 
 from kittiwake.core.batch import BatchRequest, cluster, run_batch
 from kittiwake.core.batch.cluster import Cluster
+from kittiwake.core.corpus.build import Built, build
+from kittiwake.core.corpus.row import Findings, Row
+from kittiwake.core.corpus.wish import Wish
 from kittiwake.core.errors import MakeError
 from kittiwake.core.make.status import output_statuses
 from kittiwake.core.model import load_receiver
@@ -20,7 +23,9 @@ from tests.sounds import FolderCase, make_command, speech_like
 
 def digests(folder: Path) -> dict[str, str]:
     return {
-        p.name: hashlib.sha256(p.read_bytes()).hexdigest() for p in folder.iterdir() if not p.name.startswith(".")
+        p.name: hashlib.sha256(p.read_bytes()).hexdigest()
+        for p in folder.iterdir()
+        if not p.name.startswith(".") and p.is_file()
     }
 
 
@@ -81,6 +86,17 @@ class TestCluster(FolderCase):
         token.write_text("y")
         self.assertIn("is another folder there", cluster._what_is_wrong({token: "x"}, {}, cluster.versions()))
         self.assertEqual(digests(self.folder / "out"), {})
+
+    def test_a_corpus_of_the_same_bytes_as_from_here(self) -> None:
+        rows = [Row(path, path.stem, "", f"s{n % 5}", "en") for n, path in enumerate(self.sources)]
+        found = []
+        for name, executor in (("here", Processes(2)), ("there", self.cluster())):
+            wish = Wish(load_receiver("corpus"), shard_bytes=200_000)
+            *_, last = build(rows, Findings(), wish, self.folder / name, "kittiwake corpus", executor)
+            self.assertIsInstance(last, Built)
+            found.append(digests(self.folder / name))
+        self.assertGreater(len([name for name in found[0] if name.endswith(".tar")]), 3)
+        self.assertEqual(*found)
 
     def test_from_the_terminal(self) -> None:
         command = make_command(self.folder / "o", "--on", self.local.scheduler_address, *self.sources[:2])

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import io
 import shutil
 from dataclasses import replace
 from pathlib import Path
 
+import av
 import numpy as np
 import pyloudnorm
 import soundfile
@@ -14,7 +16,7 @@ from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec.cues import Cue
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output, prove
-from kittiwake.core.make.proof import Promise, Proof
+from kittiwake.core.make.proof import Promise, Proof, _int32_by_libav
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, load_receiver
 from kittiwake.core.model.receiver import Limits
@@ -85,6 +87,22 @@ class TestProof(FolderCase):
                 x[5000] += 1
                 soundfile.write(str(item.output), x, rate, subtype="PCM_16")
             self.assertIn(f"samples, by {reader}", failed(prove(item.output, receiver, promise)))
+
+    def test_a_piece_that_libav_takes_for_a_frame_is_passed_over_and_a_missing_frame_is_not(self) -> None:
+        sound = (speech_like(16_000, 1.5) * 32767).astype(np.int16)
+        out = io.BytesIO()
+        soundfile.write(out, sound, 16_000, format="FLAC", subtype="PCM_16")
+        data = out.getvalue()
+        first = data.index(b"\xff\xf8")
+        second = data.index(data[first : first + 4], first + 4)
+        path = self.folder / "odd.flac"
+        path.write_bytes(data + data[second : second + 144])
+        with av.open(str(path)) as container, self.assertRaises(av.error.InvalidDataError):
+            list(container.decode(audio=0))
+        read = np.concatenate(list(_int32_by_libav(path, None)))[:, 0]
+        np.testing.assert_array_equal(read, sound.astype(np.int32) << 16)
+        path.write_bytes(data[:second] + data[second + 200 :])
+        self.assertFalse(np.array_equal(np.concatenate(list(_int32_by_libav(path, None)))[:, 0], read))
 
     def test_a_wrong_length_and_size_are_found(self) -> None:
         clip, facts = Clip.whole(DEMO / "Welcome.wav"), analyze(DEMO / "Welcome.wav")

@@ -127,6 +127,14 @@ class TestMore(MoreCase):
         (answer,) = hear([self.item()], rules, self.url, Store(None))
         self.assertEqual("one two", answer.text)
 
+    def test_how_many_frames_a_file_says_it_has_is_not_believed(self) -> None:
+        data = bytearray(flac(seconds=0.02))
+        # STREAMINFO: the number of samples is in the last 4 bits of byte 21 and the four after it.
+        data[21] |= 0x0F
+        data[22:26] = b"\xff\xff\xff\xff"
+        came = Client(self.service._app).post("/hear", data=json.dumps(stated(bytes(data))).encode())
+        self.assertIn(came.status_code, (200, 422))
+
     def test_whatever_is_sent_it_answers_a_thousand_times(self) -> None:
         fuzz(self, 1000, 5)
 

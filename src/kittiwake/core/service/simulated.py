@@ -32,6 +32,8 @@ from ..errors import KittiwakeError
 MOST_BYTES, MOST_SECONDS = 10_000_000, 60.0
 RATES = (8000, 16_000, 22_050, 44_100, 48_000)
 _MAGIC = {"flac": b"fLaC", "wav": b"RIFF", "ogg_opus": b"OggS"}
+_HEADERLESS = {"linear16": "PCM_16", "ulaw": "ULAW"}
+_BLOCK = 1 << 16  # frames
 _MOST_ITEMS, _MOST_LINES = 100, 1000
 BROKEN = -1  # a failure: an answer that is no JSON
 
@@ -211,31 +213,36 @@ def _sound(data: bytes, encoding: str, rate: int, channels: int) -> tuple[NDArra
         raise RefusedError(422, f"sample_rate says {rate}, which is none of {', '.join(map(str, RATES))}")
     if channels != 1:
         raise RefusedError(422, f"channels says {channels}; one is taken")
+    if encoding not in (*_MAGIC, *_HEADERLESS):
+        raise RefusedError(
+            422, f"encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus"
+        )
+    more: dict[str, Any] = {}
+    if encoding in _HEADERLESS:
+        more = {"format": "RAW", "subtype": _HEADERLESS[encoding], "samplerate": rate, "channels": 1}
     try:
-        if encoding in _MAGIC:
-            sound, own = soundfile.read(io.BytesIO(data), dtype="float32", always_2d=True)
-        elif encoding in ("linear16", "ulaw"):
-            subtype = "PCM_16" if encoding == "linear16" else "ULAW"
-            sound, own = soundfile.read(
-                io.BytesIO(data),
-                dtype="float32",
-                always_2d=True,
-                format="RAW",
-                subtype=subtype,
-                samplerate=rate,
-                channels=1,
-            )
-        else:
-            raise RefusedError(
-                422, f"encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus"
-            )
+        with soundfile.SoundFile(io.BytesIO(data), **more) as file:
+            own, held = int(file.samplerate), int(file.channels)
+            if own != rate:
+                raise RefusedError(422, f"sample_rate says {rate}, and the sound is {own} Hz")
+            if held != channels:
+                raise RefusedError(422, f"channels says {channels}, and the sound has {held}")
+            # How many frames there are is a claim: no more than may be are read.
+            return _read(file, round(MOST_SECONDS * own) + 1), own
     except (RuntimeError, ValueError, TypeError, OSError) as error:
         raise RefusedError(422, "the sound cannot be read") from error
-    if own != rate:
-        raise RefusedError(422, f"sample_rate says {rate}, and the sound is {own} Hz")
-    if sound.shape[1] != channels:
-        raise RefusedError(422, f"channels says {channels}, and the sound has {sound.shape[1]}")
-    return sound[:, 0], own
+
+
+def _read(file: soundfile.SoundFile, most: int) -> NDArray[np.float32]:
+    parts: list[NDArray[np.float32]] = []
+    left = most
+    while left > 0:
+        part = file.read(min(left, _BLOCK), dtype="float32", always_2d=True)[:, 0]
+        if not len(part):
+            break
+        parts.append(part)
+        left -= len(part)
+    return np.concatenate([*parts, np.zeros(0, np.float32)])
 
 
 def _quiet() -> Any:
