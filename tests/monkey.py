@@ -139,6 +139,7 @@ class Monkey:
             mock.patch("kittiwake.ui.commands.deliver.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.script.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.receiver.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.bench.heard_page.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.cut.where_to_save", side_effect=self._where),
         ):
             for number in range(1, actions + 1):

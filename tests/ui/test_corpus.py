@@ -10,7 +10,6 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.ui.bench.corpus import page as corpus_page
-from kittiwake.ui.commands import corpus as commands
 from kittiwake.ui.rows_dialog import RowsDialog
 from tests.sounds import noise, speech_like
 from tests.ui.base import WindowCase
@@ -88,17 +87,14 @@ class TestCorpus(WindowCase):
     def test_texts_and_speakers_are_shown_before_they_are_taken(self) -> None:
         table = self.folder / "t.csv"
         table.write_text("file,text,speaker,language\nin/s0_line0.wav,Hello,ida,en\nnone.wav,No,bo,en\n")
-        opened = []
-
-        def accept(dialog: RowsDialog) -> int:
-            dialog.file.setText(str(table))
-            dialog.pattern.setText("{speaker}_{id}")
-            dialog.show_rows()
-            opened.append([dialog.table.item(0, n).text() for n in range(4)] + [dialog.told.text()])
-            return 1
-
-        with mock.patch.object(commands.RowsDialog, "exec", accept):
-            self.press(Key.Key_F9, Mod.ShiftModifier)
+        self.press(Key.Key_F9, Mod.ShiftModifier)
+        dialog = self.window.findChild(RowsDialog)
+        dialog.file.setText(str(table))
+        dialog.pattern.setText("{speaker}_{id}")
+        dialog.show_rows()
+        opened = [[dialog.table.item(0, n).text() for n in range(4)] + [dialog.told.text()]]
+        dialog.take_button.click()
+        self.app.processEvents()
         self.assertEqual(["s0_line0", "Hello", "ida", "en"], opened[0][:4])
         self.assertIn("there is no such file", opened[0][4])
         self.assertIn("another speaker", opened[0][4])
@@ -110,5 +106,5 @@ class TestCorpus(WindowCase):
                 if one.name == "s0_line0"
             ),
         )
-        self.press(Key.Key_Z, Mod.ControlModifier)
+        self.window.run("edit.undo")
         self.assertEqual("", self.session.project.job.clips[0].text)

@@ -30,14 +30,17 @@ def digests(folder: Path) -> dict[str, str]:
 
 
 class TestCluster(FolderCase):
-    def setUp(self) -> None:
-        super().setUp()
+    @classmethod
+    def setUpClass(cls) -> None:
         from distributed import LocalCluster
 
-        self.local = LocalCluster(
+        cls.local = LocalCluster(
             n_workers=2, threads_per_worker=1, processes=True, dashboard_address=None, silence_logs=50
         )
-        self.addCleanup(self.local.close)
+        cls.addClassCleanup(cls.local.close)
+
+    def setUp(self) -> None:
+        super().setUp()
         self.sources = [self.write(f"in/{n:02}.wav", speech_like(16_000, 4, seed=n), 16_000) for n in range(24)]
 
     def cluster(self) -> Cluster:

@@ -30,7 +30,7 @@ class Listed:
         if self.answer.error:
             return 10.0
         sure = 0.5 if self.answer.confidence is None else self.answer.confidence
-        return (2 * min(2.0, self.found.words) if self.found else 0.5) + (1 - sure) / 2
+        return (2 * min(2.0, self.found.words) if self.found else 0.2) + (1 - sure) / 2
 
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready: a line of ``kittiwake hear --json``."""

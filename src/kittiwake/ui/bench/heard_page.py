@@ -8,7 +8,6 @@ from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
-    QFileDialog,
     QHBoxLayout,
     QHeaderView,
     QLabel,
@@ -27,6 +26,7 @@ from ...core.script.score import Score
 from ...core.service.ask import Answer, ToAsk, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
+from ..ask import where_to_save
 from ..asking import Asker
 from ..button import Button
 from ..elided import ElidedLabel
@@ -223,11 +223,12 @@ class HeardPage(QWidget):
 
     def choose_list(self) -> None:
         """Ask where, and write all of it as a table there."""
-        path, _ = QFileDialog.getSaveFileName(
-            self, "What was heard, as a table", "heard.csv", "CSV (*.csv);;JSON Lines (*.jsonl)"
+        start = self._session.project.output_folder / "heard.csv"
+        path = where_to_save(
+            self, "What was heard, as a table", start, "CSV (*.csv);;JSON Lines (*.jsonl)", (".csv", ".jsonl")
         )
-        if path:
-            self.write_list(Path(path))
+        if path is not None:
+            self.write_list(path)
 
     def write_list(self, path: Path) -> None:
         """All of it, most doubtful first."""

@@ -36,7 +36,11 @@ def texts_and_speakers(at: Context) -> None:
         at.status.say("There are no clips yet: Ctrl+O adds sound.")
         return
     dialog = RowsDialog(at.window, project.job.clips)
-    if dialog.exec():
+
+    def take() -> None:
         count = take_rows(project, dialog.rows)
         at.status.say(f"Texts, speakers and languages of {count} clips are taken; Ctrl+Z takes it back.")
         at.bench.corpus_page.refresh_texts()
+
+    dialog.accepted.connect(take)
+    dialog.open()
