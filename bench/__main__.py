@@ -361,7 +361,7 @@ PARTS: dict[str, Callable[[Path, bool], Figures]] = {
 def _corpora(folder: Path, quick: bool) -> Figures:
     from .corpora import corpora
 
-    return corpora(folder, 3 if quick else 7, 300 if quick else 1500, turns, largest_worker)
+    return corpora(folder, 3, 300 if quick else 1500, turns, largest_worker)
 
 
 def measure(part: str, quick: bool) -> None:

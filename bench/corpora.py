@@ -34,7 +34,7 @@ def corpora(
     sources = clips(folder / "clips", count)
 
     def make(n: int) -> None:
-        _run(["make", "--for", "corpus", "--mirror", "--into", str(folder / f"made{n}"), str(sources)])
+        _run(["make", "--for", "corpus", "--into", str(folder / f"made{n}"), str(sources)])
 
     def corpus(workers: int) -> Callable[[int], None]:
         def run(n: int) -> None:

@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 import numpy as np
 import scipy.fft
-from numpy.lib.stride_tricks import sliding_window_view
+from numpy.lib.stride_tricks import as_strided
 from numpy.typing import NDArray
 
 from ..measure.bandwidth import Spectrum
@@ -83,17 +83,20 @@ class Bands:
         hop = size // 2
         whole = max(0, (len(sound) - size) // hop + 1)
         self._rest = sound[whole * hop :].copy()
+        sound = np.ascontiguousarray(sound)
+        rows = as_strided(sound, (whole, size), (hop * sound.itemsize, sound.itemsize), writeable=False)
+        every_second = []
         for a in range(0, whole, _FEW):
-            some = min(_FEW, whole - a)
-            rows = sliding_window_view(sound[a * hop : (a + some - 1) * hop + size], size)[::hop]
-            turned = scipy.fft.rfft(rows * self.grid.window, axis=1)
+            turned = scipy.fft.rfft(rows[a : a + _FEW] * self.grid.window, axis=1)
             power = turned.real**2 + turned.imag**2
-            self.spectrum.take_powers(power[::2])
+            every_second.append(power[::2])
             bands = np.add.reduceat(power, self.grid.starts, axis=1)
             shared = power[:, self.grid.starts[1:]] * self.grid.parts[1:]
             bands[:, :-1] += shared
             bands[:, 1:] -= shared
             self._parts.append(bands)
+        if every_second:
+            self.spectrum.take_powers(np.concatenate(every_second))
 
     def powers(self) -> NDArray[np.float32]:
         bands = len(self.grid.starts)

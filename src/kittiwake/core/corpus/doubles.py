@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+import tempfile
 from array import array
 from collections.abc import Iterable, Iterator
-from typing import NamedTuple
+from typing import IO, Any, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -54,8 +55,10 @@ def doubles(clips: Iterable[Likeness | None]) -> list[Double]:
 class _Index:
     def __init__(self, clips: Iterable[Likeness | None]) -> None:
         # Plain arrays that grow: a million small ones would take several times the room.
-        prints, keys, weak, places = array("H"), array("I"), array("I"), array("H")
-        lively, counts, many = bytearray(), array("I"), array("H")
+        keys, weak, places = array("I"), array("I"), array("H")
+        counts, many = array("I"), array("H")
+        # What is long lies in files without a name.
+        prints, lively = tempfile.TemporaryFile(), tempfile.TemporaryFile()  # noqa: SIM115 - they live as long as what is mapped
         first, last, sounding = array("I"), array("I"), array("I")
         for clip in clips:
             if clip is None:
@@ -67,13 +70,13 @@ class _Index:
             first.append(int(np.argmax(clip.lively)))
             last.append(len(clip.lively) - int(np.argmax(clip.lively[::-1])))
             sounding.append(int(clip.lively.sum()))
-            prints.frombytes(clip.prints.astype(np.uint16).tobytes())
-            lively += clip.lively.astype(np.uint8).tobytes()
+            prints.write(clip.prints.astype(np.uint16).tobytes())
+            lively.write(clip.lively.astype(np.uint8).tobytes())
             keys.frombytes(clip.keys.astype(np.uint32).tobytes())
             weak.frombytes(clip.weak.astype(np.uint32).tobytes())
             places.frombytes(clip.places.astype(np.uint16).tobytes())
-        self._prints = np.frombuffer(prints, np.uint16) if prints else np.zeros(1, np.uint16)
-        self._lively = np.frombuffer(lively, np.uint8).view(np.bool_) if lively else np.zeros(1, bool)
+        self._prints: NDArray[np.uint16] = _mapped(prints, np.uint16)
+        self._lively: NDArray[np.bool_] = _mapped(lively, np.bool_)
         self._keys = np.array(keys, np.uint32)
         self._weak = np.array(weak, np.uint32).reshape(-1, 2)
         self._places = np.array(places, np.int32)
@@ -154,6 +157,12 @@ class _Index:
         bits = np.bitwise_count(self._prints[differ[0]] ^ self._prints[differ[1]]) * both
         share: NDArray[np.float64] = bits.sum(axis=1) / (16.0 * np.maximum(both.sum(axis=1), 1))
         return share
+
+
+def _mapped(file: IO[bytes], kind: Any) -> NDArray[Any]:
+    """What was written to a file, without being in memory."""
+    file.flush()
+    return np.memmap(file, kind, "r") if file.tell() else np.zeros(1, kind)
 
 
 def _spread(keys: NDArray[np.uint32]) -> NDArray[np.uint32]:

@@ -16,6 +16,7 @@ _DRIFT = 0.2  # Hz, by which mains are off
 _MAINS = (50.0, 60.0)
 _HARMONICS = 4
 _OUT_DB, _CLEARLY_OUT_DB = 17.0, 24.0  # above the neighbourhood: two lines, or one
+_LOOKS = 6
 _HOLE = 0.004  # s of the very same value, at least
 _ENDS = 0.03  # s
 
@@ -63,18 +64,28 @@ class Flaws:
         least = max(3, round(_HOLE * self._rate))
         joined = np.concatenate([self._tail, sound])
         self._tail = joined[-least:]
-        # A hole covers two looks in a row at whether neighbours are the same: hardly any sound has to be looked at closer.
-        look = least // 3
-        equal = joined[:-1:look] == joined[1::look]
-        if not (equal[1:] & equal[:-1]).any():
-            return
-        turns = np.flatnonzero(joined[1:] != joined[:-1]) + 1
-        starts, stops = np.concatenate([[0], turns]), np.concatenate([turns, [len(joined)]])
-        long = stops - starts >= least
+        # A hole covers six looks in a row at whether neighbours are the same, and the same as at the look before: hardly any sound, not even that of a
+        # room in sixteen bits, has to be looked at closer.
+        look = max(1, least // 8)
+        some = joined[:-1:look]
+        same = (some == joined[1::look]) & np.concatenate([[True], some[1:] == some[:-1]])
+        count = min(_LOOKS, max(1, least // look - 2))
+        runs = same[count - 1 :].copy()
+        for n in range(1, count):
+            runs &= same[count - 1 - n : len(same) - n]
+        hits = np.flatnonzero(runs)
         base = self._frames + len(sound) - len(joined)
-        for start, stop in zip((starts[long] + base).tolist(), (stops[long] + base).tolist(), strict=True):
+        for group in np.split(hits, np.flatnonzero(np.diff(hits) > 2 * least // look) + 1) if len(hits) else ():
+            first = max(0, int(group[0]) * look - least)
+            self._take_holes(joined[first : (int(group[-1]) + count) * look + least], base + first, least)
+
+    def _take_holes(self, part: NDArray[np.float32], at: int, least: int) -> None:
+        turns = np.flatnonzero(part[1:] != part[:-1]) + 1
+        starts, stops = np.concatenate([[0], turns]), np.concatenate([turns, [len(part)]])
+        long = stops - starts >= least
+        for start, stop in zip((starts[long] + at).tolist(), (stops[long] + at).tolist(), strict=True):
             if self._holes and start <= self._holes[-1][1]:
-                self._holes[-1] = (self._holes[-1][0], stop)
+                self._holes[-1] = (self._holes[-1][0], max(stop, self._holes[-1][1]))
             else:
                 self._holes.append((start, stop))
 

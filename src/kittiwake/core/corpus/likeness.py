@@ -9,6 +9,7 @@ from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
+from scipy.ndimage import convolve1d
 
 from .bands import ALIKE, FIRST
 
@@ -74,7 +75,7 @@ def likeness_of(powers: NDArray[np.float32], seconds: float) -> Likeness | None:
     window = np.hanning(size + 2)[1:-1]
     window /= window.sum()
     padded = np.concatenate([np.zeros((size, ALIKE)), some, np.zeros((size, ALIKE))])
-    sums = np.apply_along_axis(np.convolve, 0, padded, window, mode="same")
+    sums = convolve1d(padded, window, axis=0, mode="constant")
     # On a grid of time that is the same at every rate.
     count = int(len(padded) * seconds / STEP)
     at = np.arange(count) * STEP / seconds

@@ -97,7 +97,7 @@ class _Planned(Sequence[PlannedClip]):
 
     def __len__(self) -> int:
         if self._count is None:
-            self._count = sum(1 for _ in self._store.entries(kept=True, side=self._side))
+            self._count = self._store.count(self._side)
         return self._count
 
     def __getitem__(self, index: Any) -> Any:

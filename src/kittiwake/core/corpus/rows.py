@@ -57,7 +57,7 @@ def rows_of(files: Iterable[Path], root: Path, source: Source, findings: Finding
     """
     known = _Table(source.table) if source.table else None
     match = _pattern(source.pattern) if source.pattern else None
-    seen: dict[int, str] = {}
+    seen: set[int] = set()  # marks of ids, since there may be a million
     for path in files:
         place = _below(path, root)
         values: dict[str, str] = {}
@@ -79,10 +79,10 @@ def rows_of(files: Iterable[Path], root: Path, source: Source, findings: Finding
         if source.beside and not values.get("text"):
             values["text"] = _text_beside(path)
         row = _row(path, place, values, source.language)
-        other = seen.setdefault(hash(row.id.casefold()), place)
-        if other != place:
-            findings.add("The same id again, and left out", f"{place} ({row.id}, as {other})")
+        if (mark := hash(row.id.casefold())) in seen:
+            findings.add("The same id again, and left out", f"{place} ({row.id})")
             continue
+        seen.add(mark)
         for key in ("text", "speaker", "language"):
             if not getattr(row, key):
                 findings.add(f"No {key}", row.id)

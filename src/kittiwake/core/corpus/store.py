@@ -198,6 +198,13 @@ class Store:
                 )
             last = some[-1][0]
 
+    def count(self, side: str) -> int:
+        """Clips of a side that are kept."""
+        found = self._base.execute(
+            "SELECT COUNT(*) FROM clips JOIN sides USING (speaker) WHERE dropped = '' AND side = ?", (side,)
+        )
+        return int(found.fetchone()[0])
+
     def put_verdicts(self, found: Iterable[tuple[str, str, str]]) -> None:
         """Why clips are dropped, and their flags, by id."""
         with self._base:

@@ -73,9 +73,10 @@ class Spectrum:
         """Windows that were transformed already [shape=(n, bins)]: Hann, of ``size`` samples, squared and not scaled."""
         loud = 10 * np.log10(powers.sum(axis=1, dtype=np.float64) + 1e-20) - 20 * np.log10(self._size)
         which = np.clip((loud / _CLASS_DB).astype(int) + _CLASSES - 1, 0, _CLASSES - 1)
-        of_class = (np.arange(_CLASSES)[:, None] == which).astype(np.float64)
-        self._powers += weight * (of_class @ powers)
-        self._counts += weight * of_class.sum(axis=1)
+        order = np.argsort(which, kind="stable")
+        classes, starts, counts = np.unique(which[order], return_index=True, return_counts=True)
+        self._powers[classes] += weight * np.add.reduceat(powers[order], starts, axis=0, dtype=np.float64)
+        self._counts[classes] += weight * counts
 
     def result(self) -> NDArray[np.float32]:
         """[shape=(bins,)] dB."""
