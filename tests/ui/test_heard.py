@@ -7,6 +7,7 @@ from unittest import mock
 
 import numpy as np
 from PySide6.QtCore import Qt
+from PySide6.QtGui import QGuiApplication
 
 from kittiwake.core.project import edits
 from kittiwake.core.service import costs
@@ -103,6 +104,8 @@ class TestHeard(WindowCase):
         page.table.setCurrentCell(0, 0)
         self.press(Key.Key_T)
         self.assertIn("the boat is late", [clip.text for clip in self.session.project.job.clips])
+        page.copy_button.click()
+        self.assertTrue(QGuiApplication.clipboard().text().startswith("curl "))
         two = [one for one in costs.candidates() if one.name in ("WAV, µ-law, 8 kHz", "headerless G.722, 16 kHz")]
         with mock.patch.object(costs, "candidates", return_value=two):
             page.codecs_button.click()

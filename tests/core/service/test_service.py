@@ -15,6 +15,7 @@ from collections import Counter
 from typing import Any
 from unittest import mock
 
+import jiwer
 import numpy as np
 import soundfile
 from click.testing import CliRunner
@@ -254,6 +255,16 @@ class TestScore(unittest.TestCase):
         )
         self.assertEqual([word for _, words, _ in found.differences for word in words.split()], meant)
         self.assertEqual([word for _, _, words in found.differences for word in words.split()], heard)
+
+    def test_on_a_thousand_pairs_they_are_those_of_the_library(self) -> None:
+        dice = random.Random(4)
+        words = ["boat", "berth", "quay", "is", "open", "the", "late", "harbour", "gate", "two"]
+        for _ in range(1000):
+            meant = dice.choices(words, k=dice.randrange(1, 14))
+            heard = [dice.choice(words) if dice.random() < 0.3 else word for word in meant if dice.random() > 0.1]
+            found = score(" ".join(meant), " ".join(heard))
+            self.assertEqual(found.words, jiwer.wer(" ".join(meant), " ".join(heard)))
+            self.assertEqual(found.characters, jiwer.cer(" ".join(meant), " ".join(heard)))
 
     def test_texts_are_made_alike_openly(self) -> None:
         self.assertEqual(alike("The 12 Boats — don’t wait!"), "the twelve boats don't wait")

@@ -16,6 +16,7 @@ from ..measure.bandwidth import Spectrum
 FRAME = 0.016  # s, about
 #: Hz, from where to where likeness is looked at: what a telephone lets through.
 LOW, HIGH, ALIKE, FIRST = 300.0, 3000.0, 17, 2
+_LONG = 128  # frames, 2 s
 _FEW = 32  # frames at a time, so that they stay in the cache of the processor
 _OUTSIDE = 1.25  # ratio of the edges of bands above
 
@@ -61,6 +62,7 @@ class Bands:
         self.rate, self.grid = rate, grid_of(rate)
         self.spectrum = Spectrum(rate, self.grid.size)
         self._rest = np.zeros(0, np.float32)
+        self._frames = 0
         self._parts: list[NDArray[np.float32]] = []
 
     @property
@@ -85,18 +87,20 @@ class Bands:
         self._rest = sound[whole * hop :].copy()
         sound = np.ascontiguousarray(sound)
         rows = as_strided(sound, (whole, size), (hop * sound.itemsize, sound.itemsize), writeable=False)
-        every_second = []
+        some = []
         for a in range(0, whole, _FEW):
             turned = scipy.fft.rfft(rows[a : a + _FEW] * self.grid.window, axis=1)
             power = turned.real**2 + turned.imag**2
-            every_second.append(power[::2])
+            # Frames overlap by half: every second is enough for a spectrum, and of a longer sound every fourth.
+            some.append(power[:: 2 if self._frames + a < _LONG else 4])
             bands = np.add.reduceat(power, self.grid.starts, axis=1)
             shared = power[:, self.grid.starts[1:]] * self.grid.parts[1:]
             bands[:, :-1] += shared
             bands[:, 1:] -= shared
             self._parts.append(bands)
-        if every_second:
-            self.spectrum.take_powers(np.concatenate(every_second))
+        self._frames += whole
+        if some:
+            self.spectrum.take_powers(np.concatenate(some))
 
     def powers(self) -> NDArray[np.float32]:
         bands = len(self.grid.starts)

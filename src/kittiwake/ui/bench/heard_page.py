@@ -7,6 +7,7 @@ from html import escape
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QHeaderView,
@@ -23,7 +24,7 @@ from ...core.model import Clip, Receiver
 from ...core.project import Cell, edits
 from ...core.project.handing import root_of
 from ...core.script.score import Score
-from ...core.service.ask import Answer, ToAsk, request_of
+from ...core.service.ask import Answer, ToAsk, as_command, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
 from ..ask import where_to_save
@@ -55,6 +56,7 @@ class HeardPage(QWidget):
         self.answers: dict[str, tuple[Answer, Score | None]] = {}
         self.listed: dict[str, Listed] = {}
         self._wanted = 0
+        self._first: ToAsk | None = None
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
         row = QHBoxLayout()
@@ -70,6 +72,8 @@ class HeardPage(QWidget):
         self.ask_button = Button("Ask again")
         self.list_button = Button("List…")
         self.list_button.setToolTip("All of it as a table: CSV or JSON Lines")
+        self.copy_button = Button("Copy the request")
+        self.copy_button.setToolTip("The first request, as a command for a terminal")
         self.codecs_button = Button("What codecs cost…")
         self.codecs_button.setToolTip(
             "The same clips sent as they are and after each codec: how many words each costs"
@@ -80,6 +84,7 @@ class HeardPage(QWidget):
             (self.take_button, self.take),
             (self.ask_button, self.ask),
             (self.list_button, self.choose_list),
+            (self.copy_button, self.copy_request),
             (self.codecs_button, self.show_costs),
         ):
             button.clicked.connect(does)
@@ -137,6 +142,7 @@ class HeardPage(QWidget):
         if not items:
             self.told.emit(f"Nothing is made for {receiver.name} yet: M makes all that can be made.")
             return
+        self._first = items[0]
         shown = request_of(items[0], receiver.service, receiver.service.url or "http://127.0.0.1/hear", "").shown
         self.request.setText(" ".join(shown.split()))
         self.request.setToolTip(f"{_SHOWN}:\n{shown}")
@@ -220,6 +226,15 @@ class HeardPage(QWidget):
             return
         edits.replace_clip(self._session.project, f"the text of “{clip.name}”", clip.changed(text=answer[0].text))
         self.told.emit(f"“{answer[0].text}” is the text of “{clip.name}” now; Ctrl+Z takes it back.")
+
+    def copy_request(self) -> None:
+        """The first request, as a command of a terminal, to the clipboard."""
+        receiver = self._receiver
+        if receiver is None or receiver.service is None or self._first is None:
+            return
+        command = as_command(self._first, receiver.service, receiver.service.url or "http://127.0.0.1/hear")
+        QGuiApplication.clipboard().setText(command)
+        self.told.emit("The request is on the clipboard as a command; the key is not in it.")
 
     def choose_list(self) -> None:
         """Ask where, and write all of it as a table there."""
