@@ -13,6 +13,7 @@ from ..errors import KittiwakeError
 from .listener import RATE, is_installed
 
 _LOUD, _QUIET_S = 0.5, 0.3
+_CERTAIN = 0.999  # which it never is
 _FRAMES = 100  # a second, of the engine
 _PART = RATE // 4  # samples between two looks at what was heard so far
 
@@ -63,9 +64,10 @@ class FreeListener:
         heard = self._decoder.hyp()
         if heard is None:
             return "", None, []
-        # Without a lattice it gives 0, the logarithm of certainty, whatever it heard.
-        sure = self._decoder.get_logmath().exp(heard.prob) if heard.prob else None
-        return heard.hypstr, None if sure is None else min(1.0, max(0.0, float(sure))), self._words(len(sound) / rate)
+        # Without a lattice it gives 0, the logarithm of certainty, whatever it heard; and nearly that in parts.
+        sure = self._decoder.get_logmath().exp(heard.prob) if heard.prob else 1.0
+        told = None if sure >= _CERTAIN else max(0.0, float(sure))
+        return heard.hypstr, told, self._words(len(sound) / rate)
 
     def _in_parts(self, data: NDArray[np.int16], partly: Callable[[str], None]) -> None:
         told = ""
