@@ -25,7 +25,7 @@ class TestGuess(FolderCase):
                     rate = form.nearest_rate(8000)
                     path = self.folder / f"mystery{tried}"
                     writer = form.open(path, rate, 1, dither="none")
-                    writer.write(soxr.resample(x[: 3 * own], own, rate)[:, None])
+                    writer.write(soxr.resample(x[: 2 * own], own, rate)[:, None])
                     writer.close()
                     found = guess(path)
                     right += found[0].stated.encoding == encoding
