@@ -105,7 +105,7 @@ class TestHeard(WindowCase):
         self.press(Key.Key_T)
         self.assertIn("the boat is late", [clip.text for clip in self.session.project.job.clips])
         page.copy_button.click()
-        self.assertTrue(QGuiApplication.clipboard().text().startswith("curl "))
+        self.assertTrue(QGuiApplication.clipboard().text().startswith("printf "))
         two = [one for one in costs.candidates() if one.name in ("WAV, µ-law, 8 kHz", "headerless G.722, 16 kHz")]
         with mock.patch.object(costs, "candidates", return_value=two):
             page.codecs_button.click()

@@ -193,11 +193,12 @@ def _files(paths: tuple[Path, ...], into: Path | None) -> Any:
 
 
 def _sides_of(splits: Path | None) -> dict[str, str]:
+    from ..core.deliver.manifest import as_meant
     from ..core.script.table import read_rows
 
     if splits is None:
         return {}
-    return {row[0]: row[1] for row in read_rows(splits)[1:] if len(row) >= 2}
+    return {as_meant(row[0]): row[1] for row in read_rows(splits)[1:] if len(row) >= 2}
 
 
 def _preview(rows: Any, findings: Any, as_json: bool) -> None:

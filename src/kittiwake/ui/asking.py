@@ -2,17 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from pathlib import Path
-from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
 
 from ..core.ear.hearers import Hearers
-from ..core.errors import KittiwakeError
 from ..core.model.service import Service
 from ..core.service.ask import Store, ToAsk, hear
 from ..core.service.simulated import Simulated, own_engines
+from .background import Background
 
 
 class Asker(QObject):
@@ -25,44 +24,26 @@ class Asker(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._thread: Thread | None = None
-        self._stop = Event()
+        self._work = Background("asker", "Asking failed")
         self.simulated: Simulated | None = None
         self._engines: Hearers | None = None
         self._url = ""
 
     @property
     def busy(self) -> bool:
-        return self._thread is not None and self._thread.is_alive()
+        return self._work.busy
 
     def ask(self, items: Sequence[ToAsk], service: Service, store: Path) -> bool:
         """Begin; whether that was done. A service without an address is the simulated one, which is begun with the first question."""
         if self.busy or not items:
             return False
-        self._stop.clear()
 
-        def work() -> None:
-            wrong = ""
-            try:
-                for answer in hear(
-                    items,
-                    service,
-                    service.url or self._simulated(),
-                    Store(store),
-                    self._stop.is_set,
-                    partly=self.partly.emit,
-                ):
-                    self.answered.emit(answer)
-            except KittiwakeError as error:
-                wrong = str(error)
-            except Exception as error:  # the thread's last chance to tell anybody
-                wrong = f"Asking failed: {error}."
-            self.finished.emit(wrong)
+        def work(stopped: Callable[[], bool]) -> None:
+            for answer in hear(items, service, self.url_of(service), Store(store), stopped, partly=self.partly.emit):
+                self.answered.emit(answer)
 
-        self._thread = Thread(target=work, name="asker", daemon=True)
         self.started.emit(len(items))
-        self._thread.start()
-        return True
+        return self._work.begin(work, self.finished.emit)
 
     def url_of(self, service: Service) -> str:
         """Where a service is asked; the simulated one is begun."""
@@ -76,12 +57,10 @@ class Asker(QObject):
         return self._url
 
     def stop(self) -> None:
-        self._stop.set()
+        self._work.stop()
 
     def shut_down(self) -> None:
-        self.stop()
-        if self._thread is not None:
-            self._thread.join(10)
+        self._work.shut_down()
         if self.simulated is not None:
             self.simulated.stop()
         if self._engines is not None:

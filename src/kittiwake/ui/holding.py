@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
-from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
 
-from ..core.errors import KittiwakeError
 from ..core.music.making import write_hold
 from ..core.music.recipe import HoldRecipe
+from .background import Background
 
 
 class Holder(QObject):
@@ -19,37 +19,26 @@ class Holder(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._thread: Thread | None = None
-        self._stop = Event()
+        self._work = Background("holder", "The music could not be made")
 
     @property
     def busy(self) -> bool:
-        return self._thread is not None and self._thread.is_alive()
+        return self._work.busy
 
     def make(self, recipe: HoldRecipe, folder: Path) -> bool:
         """Write the music of a recipe, whose files have whole paths; whether that began."""
-        if self.busy:
-            return False
-        self._stop.clear()
 
-        def work() -> None:
-            came: object
-            try:
-                came = write_hold(recipe, folder, folder, self._stop.is_set)
-            except KittiwakeError as error:
-                came = str(error)
-            except Exception as error:  # the thread's last chance to tell anybody
-                came = f"The music could not be made: {error}."
-            self.made.emit(recipe, came)
+        def work(stopped: Callable[[], bool]) -> None:
+            self.made.emit(recipe, write_hold(recipe, folder, folder, stopped))
 
-        self._thread = Thread(target=work, name="holder", daemon=True)
-        self._thread.start()
-        return True
+        return self._work.begin(work, lambda wrong: self.made.emit(recipe, wrong) if wrong else None)
+
+    def wait(self, seconds: float) -> None:
+        """Wait for the end of what is going on."""
+        self._work.wait(seconds)
 
     def stop(self) -> None:
-        self._stop.set()
+        self._work.stop()
 
     def shut_down(self) -> None:
-        self.stop()
-        if self._thread is not None:
-            self._thread.join(30)
+        self._work.shut_down(30)

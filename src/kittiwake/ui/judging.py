@@ -2,24 +2,24 @@
 
 from __future__ import annotations
 
+import itertools
 import json
 from collections.abc import Callable, Mapping
 from pathlib import Path
-from threading import Event, Thread
 
 from PySide6.QtCore import QObject, Signal
 
 from ..core.corpus.build import Built, Step, build
 from ..core.corpus.doubles import doubles
 from ..core.corpus.likeness import Likeness
-from ..core.corpus.measured import measured
+from ..core.corpus.measured import measured_each
 from ..core.corpus.quality import Quality
 from ..core.corpus.row import Findings, Row
 from ..core.corpus.to_measure import ToMeasure, to_measure
 from ..core.corpus.wish import Wish
-from ..core.errors import KittiwakeError
 from ..core.measure.analyze import stamp_of
-from ..core.process import Processes, WorkerCrash
+from ..core.process import Processes
+from .background import Background
 
 _TASK = 4  # clips
 
@@ -38,18 +38,17 @@ class Judger(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._thread: Thread | None = None
-        self._stop = Event()
+        self._work = Background("judger", "It failed")
         self._kept: dict[tuple[ToMeasure, str], tuple[Quality, Likeness | None]] = {}
 
     @property
     def busy(self) -> bool:
-        return self._thread is not None and self._thread.is_alive()
+        return self._work.busy
 
     def judge(self, rows: Mapping[str, Row]) -> bool:
         """Measure these, by id of clip; what was measured before is told at once. Whether that began."""
 
-        def work() -> str:
+        def work(stopped: Callable[[], bool]) -> None:
             found: dict[str, Likeness | None] = {}
             todo: dict[str, tuple[str, ToMeasure, str]] = {}
             for clip_id, row in rows.items():
@@ -63,64 +62,36 @@ class Judger(QObject):
                     self.judged.emit(clip_id, known[0])
             some = [one for _, one, _ in todo.values()]
             tasks = [tuple(some[n : n + _TASK]) for n in range(0, len(some), _TASK)]
-            for task, came in Processes(min(len(tasks), Processes().count) or 1).run(
-                measured, tasks, self._stop.is_set
-            ):
-                if isinstance(came, WorkerCrash):
-                    for one in task:
-                        self.judged.emit(todo[one.id][0], Quality(error=str(came)))
-                    continue
-                for result in came:
-                    clip_id, one, stamp = todo[result.id]
-                    quality = Quality.from_dict(json.loads(result.quality))
-                    likeness = Likeness.unpacked(result.likeness) if result.likeness else None
-                    self._kept[one, stamp] = (quality, likeness)
-                    found[clip_id] = likeness
-                    self.judged.emit(clip_id, quality)
+            executor = Processes(min(len(tasks), Processes().count) or 1)
+            for result in itertools.chain.from_iterable(measured_each(tasks, executor, stopped)):
+                clip_id, one, stamp = todo[result.id]
+                quality = Quality.from_dict(json.loads(result.quality))
+                likeness = Likeness.unpacked(result.likeness) if result.likeness else None
+                self._kept[one, stamp] = (quality, likeness)
+                found[clip_id] = likeness
+                self.judged.emit(clip_id, quality)
             ids = [clip_id for clip_id in rows if clip_id in found]
             pairs = doubles([found[clip_id] for clip_id in ids])
             self.compared.emit({ids[pair.other]: ids[pair.one] for pair in reversed(pairs)})
-            return ""
 
-        return self._begin(work, self.finished.emit)
+        return self._work.begin(work, self.finished.emit)
 
-    def write(self, rows: list[Row], wish: Wish, into: Path, command: str) -> bool:
-        """Write a corpus of these; whether that began."""
+    def write(self, rows: list[Row], wish: Wish, into: Path, how: str) -> bool:
+        """Write a corpus of these; ``how`` it is made stands in its datasheet. Whether that began."""
 
-        def work() -> str:
+        def work(stopped: Callable[[], bool]) -> None:
             came: object = "It was stopped; it goes on from here the next time."
-            for step in build(rows, Findings(), wish, into, command, Processes(), self._stop.is_set):
+            for step in build(rows, Findings(), wish, into, how, Processes(), stopped):
                 if isinstance(step, Step):
                     self.stepped.emit(step)
                 elif isinstance(step, Built):
                     came = step
             self.written.emit(came)
-            return ""
 
-        return self._begin(work, lambda wrong: self.written.emit(wrong) if wrong else None)
-
-    def _begin(self, work: Callable[[], str], tell: Callable[[str], object]) -> bool:
-        if self.busy:
-            return False
-        self._stop.clear()
-
-        def whole() -> None:
-            try:
-                wrong = work()
-            except KittiwakeError as error:
-                wrong = str(error)
-            except Exception as error:  # the thread's last chance to tell anybody
-                wrong = f"It failed: {error}."
-            tell(wrong)
-
-        self._thread = Thread(target=whole, name="judger", daemon=True)
-        self._thread.start()
-        return True
+        return self._work.begin(work, lambda wrong: self.written.emit(wrong) if wrong else None)
 
     def stop(self) -> None:
-        self._stop.set()
+        self._work.stop()
 
     def shut_down(self) -> None:
-        self.stop()
-        if self._thread is not None:
-            self._thread.join(10)
+        self._work.shut_down()

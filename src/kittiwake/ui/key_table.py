@@ -28,6 +28,11 @@ class KeyTable(QTableWidget):
         head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
         head.setSectionResizeMode(len(heads) - 1, QHeaderView.ResizeMode.Stretch)
 
+    def key_of(self, row: int) -> str:
+        """What the first cell of a row stands for (``UserRole``); empty where there is none."""
+        item = self.item(row, 0)
+        return str(item.data(Qt.ItemDataRole.UserRole)) if item is not None else ""
+
     def event(self, event: QEvent) -> bool:
         if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and self._own(event):
             event.accept()

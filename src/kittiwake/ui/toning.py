@@ -4,18 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping
 from pathlib import Path
-from threading import Thread
 
 import numpy as np
 from PySide6.QtCore import QObject, Signal
 
 from ..core.ear.track import RATE, source_blocks
-from ..core.errors import KittiwakeError
 from ..core.model import Clip, Facts
 from ..core.speak.engine import Speech
 from ..core.tone.making import fetch_from, stamps_of, write_tone
 from ..core.tone.recipe import Segment, ToneRecipe
 from ..core.tone.render import Fetch
+from .background import Background
 
 
 class Toner(QObject):
@@ -25,11 +24,11 @@ class Toner(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._thread: Thread | None = None
+        self._work = Background("toner", "The tone could not be made")
 
     @property
     def busy(self) -> bool:
-        return self._thread is not None and self._thread.is_alive()
+        return self._work.busy
 
     def make(self, recipe: ToneRecipe, folder: Path, clips: Mapping[str, tuple[Clip, Facts]]) -> bool:
         """Write the sound of a recipe to a folder; ``clips`` are those it may play, by name. Whether that began."""
@@ -39,23 +38,13 @@ class Toner(QObject):
         played = [clips[one.play] for one in recipe.segments if one.play in clips]
         known = "\n".join(f"{clip.id} {facts.stamp} {clip.to_dict()}" for clip, facts in played)
 
-        def work() -> None:
-            came: object
-            try:
-                came = write_tone(recipe, folder, fetch, known + stamps_of(recipe, folder))
-            except KittiwakeError as error:
-                came = str(error)
-            except Exception as error:  # the thread's last chance to tell anybody
-                came = f"The tone could not be made: {error}."
-            self.made.emit(recipe, came)
+        def work(stopped: Callable[[], bool]) -> None:
+            self.made.emit(recipe, write_tone(recipe, folder, fetch, known + stamps_of(recipe, folder)))
 
-        self._thread = Thread(target=work, name="toner", daemon=True)
-        self._thread.start()
-        return True
+        return self._work.begin(work, lambda wrong: self.made.emit(recipe, wrong) if wrong else None)
 
     def shut_down(self) -> None:
-        if self._thread is not None:
-            self._thread.join(10)
+        self._work.shut_down()
 
 
 def fetch_of_job(folder: Path, clips: Mapping[str, tuple[Clip, Facts]]) -> Fetch:

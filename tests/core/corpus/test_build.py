@@ -10,6 +10,7 @@ import tarfile
 import tempfile
 import unittest
 from collections.abc import Iterable
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -107,6 +108,33 @@ class BuildTest(unittest.TestCase):
         after = {row["id"]: row["split"] for row in self.manifest()}
         self.assertEqual(13, len(after))
         self.assertEqual(before, {name: after[name] for name in before})
+
+    def test_what_is_no_part_of_it_any_more_does_not_lie_there(self) -> None:
+        self.built()
+        rows = {row["id"]: row for row in self.manifest()}
+        gone = [self.root / "out" / str(rows[name]["file"]) for name in ("clip0", "clip7")]
+        altered = self.root / "out" / str(rows["clip6"]["file"])
+        altered.write_bytes(altered.read_bytes() + b"x")
+        # One speaker turns out to be another; one clip is dropped by a rule; one that was altered is left out of the table.
+        other = (
+            "s1"
+            if rows["clip0"]["split"] != next(row["split"] for row in rows.values() if row["speaker"] == "s1")
+            else "s3"
+        )
+        changed = [
+            replace(row, speaker=other) if row.id == "clip0" else row
+            for row in self.rows
+            if row.id not in ("clip6", "clip7")
+        ]
+        built = self.built(rows=changed)
+        there = {path.relative_to(self.root / "out").as_posix() for path in (self.root / "out").rglob("*.flac")}
+        listed = {str(row["file"]) for row in self.manifest()}
+        self.assertEqual({altered.relative_to(self.root / "out").as_posix()}, there - listed)
+        self.assertEqual(set(), listed - there)
+        self.assertFalse(gone[1].exists())
+        self.assertIn("and altered, so that it stays", " ".join(built.findings))
+        self.built(rows=changed, shard_bytes=100_000)
+        self.assertEqual([altered], list((self.root / "out").glob("[td]*/*.flac")))
 
     def test_archives_hold_what_the_list_says_and_are_no_larger_than_asked(self) -> None:
         built = self.built(shard_bytes=70_000)

@@ -9,6 +9,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.corpus.split import Speaker, shares_of, split
+from kittiwake.core.deliver.manifest import as_meant, harmless
 from kittiwake.core.errors import KittiwakeError
 
 SPEAKERS = st.lists(
@@ -77,6 +78,10 @@ class SplitTest(unittest.TestCase):
         speakers = [Speaker(f"s{n}", 100.0) for n in range(50)]
         shares = shares_of("80/10/10")
         self.assertNotEqual(split(speakers, shares, "1"), split(speakers, shares, "2"))
+
+    def test_names_that_a_spreadsheet_would_work_out_come_back_as_they_were(self) -> None:
+        for name in ("=x", "-5", "@a", "'", "ida", ""):
+            self.assertEqual(name, as_meant(str(harmless(name))))
 
     def test_what_is_no_split_is_told(self) -> None:
         for text in ("", "a/b", "-1/2", "0/0", "1/1/1/1", "nan/1", "inf/1"):

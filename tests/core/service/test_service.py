@@ -8,6 +8,7 @@ import json
 import os
 import random
 import socket
+import subprocess
 import unittest
 import urllib.error
 import urllib.request
@@ -185,7 +186,25 @@ class TestAsking(ServiceCase):
         self.assertNotIn("s3cret", shown)
         self.assertIn('"encoding": "flac", "sample_rate": 16000', shown)
         self.assertIn("characters)", shown)
-        self.assertIn('"X-Key: $KITTIWAKE_TEST_KEY"', as_command(item, rules, self.url))
+        command = as_command(item, rules, self.url)
+        self.assertIn("X-Key: '\"$KITTIWAKE_TEST_KEY\"'", command)
+        # A shell sends the same with it: what stands in for curl notes what it gets.
+        (self.folder / "bin").mkdir()
+        curl = self.folder / "bin" / "curl"
+        curl.write_text(f"#!/bin/sh\ncat > '{self.folder}/sent'\nprintf '%s\\n' \"$@\"\n")
+        curl.chmod(0o755)
+        paths = f"{curl.parent}:{os.environ['PATH']}"
+        told = subprocess.run(
+            ["sh", "-c", command],
+            capture_output=True,
+            text=True,
+            check=True,
+            env={"PATH": paths, "KITTIWAKE_TEST_KEY": "s3cret"},
+        )
+        meant = request_of(item, rules, self.url, "s3cret")
+        self.assertEqual(meant.body, (self.folder / "sent").read_bytes())
+        self.assertIn("X-Key: s3cret", told.stdout.splitlines())
+        self.assertIn(self.url, told.stdout.splitlines())
 
     def test_any_service_by_its_description(self) -> None:
         """Where text is deep in the answer, and the body is the sound itself."""

@@ -80,7 +80,7 @@ def build(
                 return
             files = Files(into, store)
             built.packed = pack(store, wish, files)
-            built.findings += _not_made(store)
+            built.findings += [*_not_made(store), *_left_behind(files)]
             write_sheet(store, wish, files, sides, judged, built.packed, built.findings, command)
             write_digests(store, wish, files)
             files.take_away_rest()
@@ -107,6 +107,13 @@ def _findings(store: Store, findings: Findings, sides: dict[str, str]) -> list[s
             one, other = where.get(entry.row.id, ""), where.get(entry.double_of, "")
             if entry.double_of and one and other and one != other:
                 more.add("The same recording on two sides", f"{entry.row.id} ({one}) and {entry.double_of} ({other})")
+    return more.sentences
+
+
+def _left_behind(files: Files) -> list[str]:
+    more = Findings()
+    for name in files.take_away_old_sounds():
+        more.add("No part of the corpus any more, and altered, so that it stays", name)
     return more.sentences
 
 

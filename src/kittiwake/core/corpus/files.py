@@ -49,18 +49,29 @@ class Files:
     def write_text(self, name: str, text: str) -> None:
         self.write(name, lambda file: file.write(text.encode("utf-8", "replace")))
 
-    def take_away_rest(self) -> list[str]:
-        """Delete what earlier runs wrote and this one did not, if it is as they left it; returns the names."""
-        gone = []
+    def take_away_old_sounds(self) -> list[str]:
+        """Delete sounds that were made for the corpus and are no part of it any more; returns the names of those that were altered, and stay."""
+        stays = []
+        for name, digest in self._store.old_outputs():
+            stays += self._taken_away(name, digest)
+            self._store.forget_output(name)
+        return stays
+
+    def take_away_rest(self) -> None:
+        """Delete what earlier runs wrote for the whole corpus and this one did not, where it is as they left it. Called last."""
         for name, digest in self._ours.items():
-            place = self.into / name
             if name not in self.digests:
-                inside = place.resolve().is_relative_to(self.into.resolve())
-                if inside and place.is_file() and digest_of(place) == digest:
-                    place.unlink()
-                    gone.append(name)
+                self._taken_away(name, digest)
                 self._store.forget_file(name)
-        return gone
+
+    def _taken_away(self, name: str, digest: str) -> list[str]:
+        place = self.into / name
+        if not place.resolve().is_relative_to(self.into.resolve()) or not place.is_file():
+            return []
+        if digest_of(place) != digest:
+            return [name]
+        place.unlink()
+        return []
 
 
 class _Hashing:

@@ -17,11 +17,10 @@ DOUBLE = "double of {}"
 
 @dataclass(slots=True)
 class Cost:
-    """What a rule costs: clips and seconds that break it, of all; and what only this one drops."""
+    """What a rule costs: clips and seconds that break it, of all."""
 
     clips: int = 0
     seconds: float = 0.0
-    alone: int = 0
 
 
 @dataclass(slots=True)
@@ -65,7 +64,6 @@ def judge(store: Store, wish: Wish) -> Judged:
                 cost = found.costs[words]
                 cost.clips += 1
                 cost.seconds += seconds
-                cost.alone += len(drops) == 1
             if not drops:
                 found.clips += 1
                 found.seconds += seconds

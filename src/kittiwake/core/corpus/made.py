@@ -56,7 +56,7 @@ def _make_side(
 ) -> Iterator[Result]:  # fmt: skip
     folder = folder_of(into, side, wish)
     request = BatchRequest((wish.receiver,), (folder,))
-    items = _Planned(store, wish, into, side, request.digest(wish.receiver))
+    items = _Planned(store, wish, into, side, request.digest(wish.receiver), folder.relative_to(into))
     if next(iter(items), None) is None:
         store.put_verdicts(items.refused)
         return
@@ -83,14 +83,9 @@ def _make_side(
 class _Planned(Sequence[PlannedClip]):
     """What is to be made of a side, planned as it is drawn."""
 
-    def __init__(self, store: Store, wish: Wish, into: Path, side: str, digest: str) -> None:
-        self._store, self._wish, self._into, self._side, self._digest = (
-            store,
-            wish,
-            into,
-            side,
-            digest,
-        )
+    def __init__(self, store: Store, wish: Wish, into: Path, side: str, digest: str, folder: Path) -> None:
+        self._store, self._wish, self._into, self._side, self._digest = store, wish, into, side, digest
+        self._folder = folder
         self.refused: list[tuple[str, str, str]] = []
         self.asked: dict[str, str] = {}  # of clips that were drawn and are not made yet
         self._count: int | None = None
@@ -113,7 +108,7 @@ class _Planned(Sequence[PlannedClip]):
     def _planned(self, entry: Entry, place: int) -> PlannedClip | None:
         row, receiver = entry.row, self._wish.receiver
         asked = hashlib.sha256(
-            f"{self._digest} {stamp_of(row.path)} {row.path} {row.clip} {row.stated} {self._side}".encode(
+            f"{self._digest} {stamp_of(row.path)} {row.path} {row.clip} {row.stated} {self._folder}".encode(
                 "utf-8", "surrogatepass"
             )
         ).hexdigest()[:16]

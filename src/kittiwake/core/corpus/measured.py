@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import itertools
 import json
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
 
 from ..measure.analyze import stamp_of
@@ -40,20 +40,25 @@ def measure(
             yield tuple(some)
 
     waiting: list[Measured] = []
-    for task, found in executor.run(measured, todo(), cancelled):
-        if task is None:
-            continue
-        if isinstance(found, WorkerCrash):
-            # Only one of them is lost to it.
-            found = list(itertools.chain.from_iterable(_alone(executor, task, cancelled)))
+    for found in measured_each(todo(), executor, cancelled):
         waiting += found
         if len(waiting) >= _LOT:
             store.put_measured(waiting)
             waiting = []
-        yield len(task)
+        yield len(found)
     store.put_measured(waiting)
     if skipped:
         yield skipped
+
+
+def measured_each(
+    tasks: Iterable[tuple[ToMeasure, ...]], executor: Executor, cancelled: Callable[[], bool] | None = None
+) -> Iterator[list[Measured]]:
+    """What was found of each few clips. Where a decoder crashes, only the clip that it crashed over is lost to it."""
+    for task, found in executor.run(measured, tasks, cancelled):
+        if isinstance(found, WorkerCrash):
+            found = list(itertools.chain.from_iterable(_alone(executor, task, cancelled)))
+        yield found
 
 
 def _alone(

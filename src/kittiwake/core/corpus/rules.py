@@ -58,7 +58,7 @@ def rule_of(text: str) -> Rule:
             f"“{text}” is no rule.", f"Write for example snr >= 20 dB. There is {', '.join(MEASURES)}.", "rule"
         )
     limit, unit, own = float(found[3].replace("−", "-").replace(",", ".")), found[4], MEASURES[name].unit
-    if unit and unit != own.lower().replace("/s", "/s"):
+    if unit and unit != own.lower():
         wide, factor = _TIMES.get(unit, ("", 1.0))
         if wide != own and not (unit == "db" and own == "dBov"):
             raise KittiwakeError(

@@ -20,7 +20,7 @@ from .row import Row
 from .to_measure import ToMeasure, to_measure
 
 NAME = ".kittiwake-corpus.sqlite"
-_LAYOUT = "2"
+_LAYOUT = "3"
 _TABLES = """
     CREATE TABLE IF NOT EXISTS about (key TEXT PRIMARY KEY, value TEXT);
     CREATE TABLE IF NOT EXISTS clips (
@@ -30,6 +30,7 @@ _TABLES = """
         output TEXT, output_stamp TEXT, sha256 TEXT, bytes INTEGER, made_seconds REAL, asked TEXT
     ) WITHOUT ROWID;
     CREATE TABLE IF NOT EXISTS files (name TEXT PRIMARY KEY, sha256 TEXT) WITHOUT ROWID;
+    CREATE TABLE IF NOT EXISTS outputs (output TEXT PRIMARY KEY, sha256 TEXT) WITHOUT ROWID;
     CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
 """
 _LOT = 500
@@ -251,11 +252,26 @@ class Store:
             yield speaker, sum(part[1] for part in parts), parts[0][2], json.loads(parts[0][3])
 
     def put_made(self, found: Iterable[tuple[str, Made]]) -> None:
+        some = list(found)
         with self._base:
             self._base.executemany(
                 "UPDATE clips SET output = ?, output_stamp = ?, sha256 = ?, bytes = ?, made_seconds = ?, asked = ? WHERE id = ?",
-                [(*astuple(made), own) for own, made in found],
+                [(*astuple(made), own) for own, made in some],
             )
+            self._base.executemany(
+                "INSERT OR REPLACE INTO outputs VALUES (?, ?)", [(made.output, made.sha256) for _, made in some]
+            )
+
+    def old_outputs(self) -> list[tuple[str, str]]:
+        """Outputs, with their digests, that were made for this corpus and are no part of it any more."""
+        return self._base.execute(
+            """SELECT output, sha256 FROM outputs
+               WHERE output NOT IN (SELECT output FROM clips WHERE dropped = '' AND output IS NOT NULL) ORDER BY output"""
+        ).fetchall()
+
+    def forget_output(self, output: str) -> None:
+        with self._base:
+            self._base.execute("DELETE FROM outputs WHERE output = ?", (output,))
 
 
 def _clip(text: str, path: str) -> Clip | None:

@@ -51,6 +51,11 @@ def harmless(value: object) -> object:
     return f"'{value}" if isinstance(value, str) and value[:1] in ("=", "+", "-", "@", "\t", "\r") else value
 
 
+def as_meant(cell: str) -> str:
+    """What a cell held before ``harmless``."""
+    return cell[1:] if cell[:1] == "'" and harmless(cell[1:]) == cell else cell
+
+
 def manifests(wanted: str, places: Mapping[str, Item], verdicts: Mapping[str, str]) -> dict[str, bytes]:
     """Files by name, as ``Delivery.manifest`` has it."""
     out = {}

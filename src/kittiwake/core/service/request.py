@@ -15,6 +15,7 @@ from ..model import Stated
 from ..model.service import Service
 from ..model.units import format_bytes
 
+_SOUND, _KEY = "kittiwake-sound-comes-here", "kittiwake-key-comes-here"  # in a command, until they are put in
 _ENCODINGS = {"flac": "flac", "pcm_s16le": "linear16", "ulaw": "ulaw", "alaw": "alaw", "opus": "ogg_opus"}
 
 
@@ -101,11 +102,25 @@ def _opus_rate(data: bytes) -> int:
 
 
 def as_command(item: ToAsk, service: Service, url: str) -> str:
-    """The same as a command of a terminal, with the key from the environment."""
-    secret = f"${service.key_from}" if service.key_from else ""
-    request = request_of(item, service, url, secret)
-    words = ["curl", "--silent", "--request", request.method, shlex.quote(request.url)]
-    words += [f'--header "{name}: {value}"' for name, value in request.headers.items()]
+    """The same as a command for a POSIX shell with ``base64`` and ``curl``: the sound comes of the file, the key of where it is kept."""
+    request = request_of(
+        item, service.model_copy(update={"body": service.body.replace("{sound}", _SOUND)}), url, _KEY
+    )
+    path = shlex.quote(str(item.path.absolute()))
+    key = f"${service.key_from}"
+    if service.key_from.startswith("secret:"):
+        key = f"$(keyring get kittiwake {shlex.quote(service.key_from.removeprefix('secret:'))})"
+
+    def quoted(text: str) -> str:
+        parts = "'" + text.replace("'", "'\"'\"'") + "'"
+        for mark, comes in ((_SOUND, f"$(base64 --wrap=0 {path})"), (_KEY, key)):
+            parts = parts.replace(mark, f"'\"{comes}\"'")
+        return parts
+
+    words = ["curl", "--silent", "--request", request.method]
+    words += [word for name, value in request.headers.items() for word in ("--header", quoted(f"{name}: {value}"))]
+    if service.body.strip() == "{sound}":
+        return " ".join([*words, "--data-binary", f"@{path}", quoted(request.url)])
     return " ".join(
-        [*words, "--data-binary", "@request.json" if request.body[:1] == b"{" else f"@{shlex.quote(str(item.path))}"]
+        ["printf '%s'", quoted(request.body.decode("utf-8")), "|", *words, "--data-binary @-", quoted(request.url)]
     )

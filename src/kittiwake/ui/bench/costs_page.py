@@ -3,18 +3,17 @@
 from __future__ import annotations
 
 import tempfile
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from pathlib import Path
-from threading import Event, Thread
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from ...core.errors import KittiwakeError
 from ...core.model.service import Service
 from ...core.service.ask import Store
 from ...core.service.costs import AS_IT_IS, CodecCost, Meant, codec_costs
+from ..background import Background
 from ..button import Button
 from ..theme.colours import colours
 from .parts import scrolled
@@ -32,8 +31,7 @@ class CostsPage(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self._thread: Thread | None = None
-        self._stop = Event()
+        self._work = Background("costs", "It failed")
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
         row = QHBoxLayout()
@@ -51,31 +49,22 @@ class CostsPage(QWidget):
 
     @property
     def busy(self) -> bool:
-        return self._thread is not None and self._thread.is_alive()
+        return self._work.busy
 
     def begin(self, clips: Sequence[Meant], service: Service, url: str, store: Path) -> None:
         """Send these as they are and after each codec."""
         if self.busy:
             return
-        self._stop.clear()
         self.bars.show_costs([])
         self.head.setText(f"Words wrong after each codec, of {len(clips)} clips; the first codecs come in a moment")
         self.back_button.setFocus()
 
-        def work() -> None:
-            wrong = ""
-            try:
-                with tempfile.TemporaryDirectory(prefix="kittiwake-codecs-") as folder:
-                    for cost in codec_costs(clips, service, url, Store(store), Path(folder), None, self._stop.is_set):
-                        self._came.emit(cost)
-            except KittiwakeError as error:
-                wrong = str(error)
-            except Exception as error:  # the thread's last chance to tell anybody
-                wrong = f"It failed: {error}."
-            self._over.emit(wrong)
+        def work(stopped: Callable[[], bool]) -> None:
+            with tempfile.TemporaryDirectory(prefix="kittiwake-codecs-") as folder:
+                for cost in codec_costs(clips, service, url, Store(store), Path(folder), None, stopped):
+                    self._came.emit(cost)
 
-        self._thread = Thread(target=work, name="costs", daemon=True)
-        self._thread.start()
+        self._work.begin(work, self._over.emit)
 
     def _take(self, cost: CodecCost) -> None:
         self.bars.show_costs([*self.bars.costs, cost])
@@ -87,13 +76,11 @@ class CostsPage(QWidget):
         self.told.emit(wrong or f"{len(self.bars.costs) - 1} codecs compared.")
 
     def _leave(self) -> None:
-        self._stop.set()
+        self._work.stop()
         self.left.emit()
 
     def shut_down(self) -> None:
-        self._stop.set()
-        if self._thread is not None:
-            self._thread.join(30)
+        self._work.shut_down(30)
 
 
 class CostBars(QWidget):

@@ -208,8 +208,7 @@ class HeardPage(QWidget):
         self.told.emit(wrong or self.sum.text() + ".")
 
     def current(self) -> Clip | None:
-        item = self.table.item(self.table.currentRow(), 0)
-        return self._session.project.clip(str(item.data(Qt.ItemDataRole.UserRole))) if item else None
+        return self._session.project.clip(self.table.key_of(self.table.currentRow()))
 
     def play(self) -> None:
         """The clip of the current row, as it was sent."""

@@ -309,8 +309,7 @@ class MusicPage(QWidget):
             self._buttons()
 
     def _came(self, recipe: HoldRecipe, came: object) -> None:
-        if self.holder._thread is not None:
-            self.holder._thread.join(5)
+        self.holder.wait(5)
         if not isinstance(came, Held):
             self.told.emit(str(came))
             self.seam.setText(str(came))

@@ -331,12 +331,10 @@ class CorpusPage(QWidget):
         return ", ".join(told)
 
     def _chosen(self) -> list[str]:
-        rows = sorted({index.row() for index in self.table.selectedIndexes()})
-        return [str(item.data(Qt.ItemDataRole.UserRole)) for row in rows if (item := self.table.item(row, 0))]
+        return [self.table.key_of(row) for row in sorted({index.row() for index in self.table.selectedIndexes()})]
 
     def current(self) -> Clip | None:
-        item = self.table.item(self.table.currentRow(), 0)
-        return self._session.project.clip(str(item.data(Qt.ItemDataRole.UserRole))) if item else None
+        return self._session.project.clip(self.table.key_of(self.table.currentRow()))
 
     def play(self) -> None:
         """The clip of the current row."""
@@ -372,12 +370,14 @@ class CorpusPage(QWidget):
         if self._receiver is None or self.judger.busy:
             return
         wish = Wish(self._receiver, self.drop, self.flag)
-        rules = "".join(f" --rule '{rule.words}'" for rule in self.drop) + "".join(
-            f" --flag '{rule.words}'" for rule in self.flag
+        rules = "".join(f" --rule '{rule.words}'" for rule in self.drop)
+        rules += "".join(f" --flag '{rule.words}'" for rule in self.flag)
+        how = (
+            "In the window, with cuts, touch-ups, texts and speakers as they stood on the board.\n"
+            f"Of whole files a terminal makes the same with: kittiwake corpus --for {self._receiver.slug}{rules} --into corpus/ sources/"
         )
-        command = f"kittiwake corpus --for {self._receiver.slug}{rules} --into corpus/ sources/"
-        rows = [row for key, row in corpus_rows(self._session.project, self._receiver).items()]
-        if self.judger.write(rows, wish, into, command):
+        rows = list(corpus_rows(self._session.project, self._receiver).values())
+        if self.judger.write(rows, wish, into, how):
             self.write_button.setEnabled(False)
 
     def _stepped(self, step: Step) -> None:
