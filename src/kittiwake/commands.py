@@ -10,7 +10,7 @@ Those of the application are in ``ui/commands``, one file a room. A verb of the 
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Any, TypeVar
 
@@ -39,9 +39,15 @@ class Command:
     keys: tuple[str, ...] = ()
     menu: str = ""
 
+    @property
+    def shown_keys(self) -> tuple[str, ...]:
+        """Its keys as they are now; the person may have given it others."""
+        return _REBOUND.get(self.id, self.keys)
+
 
 Run = TypeVar("Run", bound=Callable[[Any], object])
 _REGISTRY: dict[str, Command] = {}
+_REBOUND: dict[str, tuple[str, ...]] = {}
 
 
 def register(new: Command) -> None:
@@ -74,6 +80,27 @@ def command(id: str, text: str, help: str, *keys: str, menu: str) -> Callable[[R
 def forget(id: str) -> None:
     """Take a command out again."""
     _REGISTRY.pop(id, None)
+
+
+def rebind(keys: Mapping[str, tuple[str, ...]]) -> None:
+    """Give commands other keys than those they come with, by their ids; all others have their own again."""
+    _REBOUND.clear()
+    _REBOUND.update({id: tuple(some) for id, some in keys.items() if id in _REGISTRY})
+
+
+def conflicts() -> dict[str, list[Command]]:
+    """Keys that more than one command of the window has, with those commands: pressed, they do nothing."""
+    having: dict[str, list[Command]] = {}
+    for one in window_commands():
+        for key in one.shown_keys:
+            having.setdefault(key, []).append(one)
+    return {key: some for key, some in having.items() if len(some) > 1}
+
+
+def key_of(id: str) -> str:
+    """The key that is shown for a command, as it is written (``Ctrl+O``); empty where it has none."""
+    keys = _REGISTRY[id].shown_keys
+    return keys[0].replace("Escape", "Esc").replace("Delete", "Del") if keys else ""
 
 
 def window_commands() -> list[Command]:

@@ -12,6 +12,7 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Clip
 from kittiwake.core.project.remembered import Remembered
+from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.window import Window
 from tests.sounds import FolderCase
@@ -25,7 +26,7 @@ class WindowCase(FolderCase):
         self.app = make_app()
         # Built bare and dressed once: under a style sheet every widget is dressed anew wherever it is put, which takes three times as long.
         self.app.setStyleSheet("")
-        self.window = Window()
+        self.window = Window(HeldSettings(self.folder / "settings.toml"))
         self.window.use_colours(False)
         self.window.resize(1280, 800)  # larger than the offscreen screen
         self.window.show()

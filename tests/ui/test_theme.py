@@ -29,11 +29,25 @@ def contrast(one: str, two: str) -> float:
 class TestContrast(unittest.TestCase):
     def test_all_text_reaches_4_5_to_1(self) -> None:
         for c in (LIGHT, DARK):
-            states = ("as_is", "convert", "decide", "cannot", "made", "stale")
+            states = ("busy", "as_is", "convert", "decide", "cannot", "made", "stale")
             for name in ("text", "soft", *states):
                 for ground in (c.ground, c.sheet, c.chosen):
                     self.assertGreaterEqual(contrast(getattr(c, name), ground), 4.5, (c.dark, name, ground))
             self.assertGreaterEqual(contrast(c.on_accent, c.accent), 4.5)
+
+    def test_what_a_cell_says_while_it_is_made_can_be_read(self) -> None:
+        for c in (LIGHT, DARK):
+            use(c.dark)
+            for state in WORDS:
+                for ground in (c.sheet, c.chosen):
+                    self.assertGreaterEqual(contrast(c.of(state).name(), ground), 4.5, (c.dark, state, ground))
+        use(False)
+
+    def test_every_shape_that_tells_something_reaches_3_to_1(self) -> None:
+        for c in (LIGHT, DARK):
+            for name in ("wave_source", "wave_output", "focus", "edge", "busy"):
+                for ground in (c.ground, c.sheet):
+                    self.assertGreaterEqual(contrast(getattr(c, name), ground), 3, (c.dark, name, ground))
 
     def test_waves_can_be_told_apart_and_from_the_ground(self) -> None:
         for c in (LIGHT, DARK):

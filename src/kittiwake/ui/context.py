@@ -23,6 +23,7 @@ if TYPE_CHECKING:
     from .halves import Halves
     from .making import Maker
     from .session import Session
+    from .settings.held import HeldSettings
     from .status_bar import StatusBar
 
 
@@ -48,8 +49,6 @@ class View(Protocol):
 
     def count(self) -> None: ...
 
-    def use_colours(self, dark: bool) -> None: ...
-
     def close(self) -> bool: ...
 
 
@@ -65,6 +64,7 @@ class Context:
     board, bench, status : what is shown; ``status.say`` tells the user something.
     view : the window, as what it shows and takes.
     window : the same as the parent of a dialog.
+    settings : what the person has set.
     """
 
     session: Session
@@ -76,6 +76,7 @@ class Context:
     status: StatusBar
     view: View
     window: QWidget
+    settings: HeldSettings
 
     def attempt(self, work: Callable[[], object]) -> bool:
         """Do something that may fail for reasons the user should read; whether it was done."""

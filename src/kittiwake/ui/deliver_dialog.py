@@ -28,6 +28,7 @@ from ..core.model.units import format_bytes, format_seconds
 from ..core.standin.machine import kinds
 from .button import Button
 from .field import Field
+from .theme.scale import scaled
 
 _MANIFESTS = (("none", "no list"), ("jsonl", "list as JSON lines"), ("csv", "list as CSV"), ("both", "both lists"))
 _SHOWN = 500
@@ -44,7 +45,7 @@ class DeliverDialog(QDialog):
         self.plan: Plan | None = None
         self.setWindowTitle(f"Deliver to {receiver.name}")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(720, 520)
+        self.resize(scaled(720), scaled(520))
         column = QVBoxLayout(self)
         self.head = QLabel()
         self.head.setWordWrap(True)
@@ -59,7 +60,7 @@ class DeliverDialog(QDialog):
         self.table.verticalHeader().hide()
         self.table.horizontalHeader().setHighlightSections(False)
         self.table.horizontalHeader().setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
-        self.table.setColumnWidth(0, 360)
+        self.table.setColumnWidth(0, scaled(360))
         self.table.horizontalHeader().setStretchLastSection(True)
         column.addWidget(self.table, 1)
         if missing:

@@ -10,6 +10,7 @@ from platformdirs import user_state_path
 from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QScrollArea, QSplitter, QVBoxLayout, QWidget
 
+from ..commands import key_of
 from .board.filter_bar import FilterBar
 from .board.view import Board
 from .button import Button
@@ -53,7 +54,7 @@ class Halves(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
-        self.line = Button("The board is folded away   F6 shows it")
+        self.line = Button()
         self.line.setProperty("plain", True)
         self.line.clicked.connect(self.show_board)
         self.line.hide()
@@ -125,6 +126,7 @@ class Halves(QWidget):
             return
         self._upper.setHidden(folded)
         self._holder.setVisible(folded)
+        self.line.setText(f"The board is folded away   {key_of('view.board')} shows it")
         self.line.setVisible(folded)
         self.folded.emit(folded)
 

@@ -30,6 +30,7 @@ from ..core.model.units import format_hz
 from .button import Button
 from .stated_form import StatedForm, kind_of
 from .theme.colours import colours
+from .theme.scale import scaled
 
 _WIDE, _HIGH = 150, 40  # of the small waveforms
 
@@ -47,7 +48,7 @@ class HeaderlessDialog(QDialog):
         self.setWindowTitle("Choose a sound stream" if streams else "State a headerless format")
         self._streams = streams
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(760, 560)
+        self.resize(scaled(760), scaled(560))
         self._path = path
         column = QVBoxLayout(self)
         head = QLabel(

@@ -8,6 +8,8 @@ from PySide6.QtCore import QEvent, Qt
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QHeaderView, QTableWidget
 
+from .theme.scale import scaled
+
 
 class KeyTable(QTableWidget):
     """Rows to choose from. ``keys``: what a plain key does."""
@@ -22,7 +24,7 @@ class KeyTable(QTableWidget):
         self.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
         self.setShowGrid(False)
         self.verticalHeader().hide()
-        self.verticalHeader().setDefaultSectionSize(26)
+        self.verticalHeader().setDefaultSectionSize(scaled(26))
         head = self.horizontalHeader()
         head.setHighlightSections(False)
         head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)

@@ -44,6 +44,8 @@ class Maker(QObject):
         self.was_cancelled = False
         #: Whether all is to be made as soon as everything has been looked at.
         self.wanted = False
+        #: How many at once; None: one for each core.
+        self.at_once: int | None = None
         self._made.connect(self._take)
         self._shared.connect(self._share)
         self._over.connect(self._finish)
@@ -129,7 +131,7 @@ class Maker(QObject):
 
     def _run(self, parts: list[tuple[BatchRequest, list[Cell]]], places: dict[str, int]) -> None:
         try:
-            executor = Processes(pause=self._pause)
+            executor = Processes(self.at_once, pause=self._pause)
             for request, cells in parts:
                 clips = _planned(cells, places)
                 for result in run_batch(clips, request, executor, cancelled=self._stop.is_set, progress=self._watch):

@@ -98,13 +98,16 @@ class _Real:
         self._from = None
 
 
-def microphones() -> list[tuple[str, object]]:
-    """Names of what can be recorded from, with what ``open_microphone`` takes; the desktop's own choice first."""
+def microphones(wanted: str = "") -> list[tuple[str, object]]:
+    """Names of what can be recorded from, with what ``open_microphone`` takes; first the one of that name, then the desktop's own choice."""
     try:
         from PySide6.QtMultimedia import QMediaDevices
 
         default = QMediaDevices.defaultAudioInput()
-        devices = sorted(QMediaDevices.audioInputs(), key=lambda device: device.id() != default.id())
+        devices = sorted(
+            QMediaDevices.audioInputs(),
+            key=lambda device: (device.description() != wanted, device.id() != default.id()),
+        )
         found: list[tuple[str, object]] = [
             (device.description(), device) for device in devices if not device.isNull()
         ]

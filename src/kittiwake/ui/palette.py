@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidg
 from ..commands import window_commands
 from .bench.parts import esc, scrolled
 from .theme.colours import colours
+from .theme.scale import scaled
 
 
 class Palette(QDialog):
@@ -18,7 +19,7 @@ class Palette(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Find a command")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(620, 420)
+        self.resize(scaled(620), scaled(420))
         column = QVBoxLayout(self)
         self.field = QLineEdit()
         self.field.setPlaceholderText("Part of a command's name")
@@ -42,7 +43,7 @@ class Palette(QDialog):
             where = f"{action.menu} {action.text} {action.help}".casefold()
             if action.id == "view.palette" or not all(word in where for word in words):
                 continue
-            key = f"   {native_key(action.keys[0])}" if action.keys else ""
+            key = f"   {native_key(action.shown_keys[0])}" if action.shown_keys else ""
             item = QListWidgetItem(f"{action.text.rstrip('…')}{key}\n{action.help}")
             item.setData(Qt.ItemDataRole.UserRole, action.id)
             if not self._actions[action.id].isEnabled():
@@ -76,7 +77,7 @@ class KeyList(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Keys")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(620, 560)
+        self.resize(scaled(620), scaled(560))
         column = QVBoxLayout(self)
         label = QLabel(keys_html())
         label.setTextFormat(Qt.TextFormat.RichText)
@@ -92,7 +93,7 @@ def keys_html() -> str:
         if action.menu != menu:
             menu = action.menu
             rows.append(f'<tr><td colspan=3 style="padding-top:10px"><b>{esc(menu)}</b></td></tr>')
-        keys = " or ".join(native_key(key) for key in action.keys)
+        keys = " or ".join(native_key(key) for key in action.shown_keys)
         rows.append(
             f'<tr><td style="padding:2px 16px 2px 0; white-space:nowrap">{esc(action.text.rstrip("…"))}</td>'
             f'<td style="padding:2px 16px 2px 0; white-space:nowrap"><b>{esc(keys)}</b></td>'

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit,
 
 from ..core.errors import KittiwakeError
 from ..core.standin.phone.dial_plan import PLAIN, STATES, DialPlan, plan_of
+from .theme.scale import scaled
 
 
 class PlanDialog(QDialog):
@@ -17,7 +18,7 @@ class PlanDialog(QDialog):
         self.plan: DialPlan | None = None
         self.setWindowTitle("The menu as text")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(620, 560)
+        self.resize(scaled(620), scaled(560))
         column = QVBoxLayout(self)
         head = QLabel(
             f"A key does menu NAME, say PROMPT, or {', '.join(PLAIN)}. [states] has {', '.join(STATES)}: a tone of a country (gb/busy), "

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from ..core.model.units import format_hz, format_seconds
 from .button import Button
+from .theme.scale import scaled
 
 #: Rates that get mistaken for each other: 44.1/48, 22.05/24, 16/22.05, 8/11.025 kHz, and the halves and doubles.
 USUAL = (8000, 11_025, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 96_000)
@@ -75,7 +76,7 @@ class RateDialog(QDialog):
         column.addLayout(row)
         self.told = QLabel()
         self.told.setWordWrap(True)
-        self.told.setMinimumHeight(44)
+        self.told.setMinimumHeight(scaled(44))
         column.addWidget(self.told)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.box.accepted.connect(self.accept)

@@ -26,6 +26,7 @@ from ..core.model import Receiver, load_receiver, shipped_receivers
 from ..core.model.own_receivers import own_receivers
 from .board.model import demand
 from .button import Button
+from .theme.scale import scaled
 
 _SLUG = Qt.ItemDataRole.UserRole
 _WORDS = Qt.ItemDataRole.UserRole + 1
@@ -45,7 +46,7 @@ class ReceiverChooser(QDialog):
         self._before = frozenset(current)
         self.setWindowTitle("Receivers on the board")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(760, 600)
+        self.resize(scaled(760), scaled(600))
         column = QVBoxLayout(self)
         self.field = QLineEdit()
         self.field.setPlaceholderText(

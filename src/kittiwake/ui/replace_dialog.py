@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFormLayout, QWidget
 
 from .field import Field
+from .theme.scale import scaled
 
 
 class ReplaceDialog(QDialog):
@@ -17,7 +18,7 @@ class ReplaceDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Find and replace")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.setMinimumWidth(420)
+        self.setMinimumWidth(scaled(420))
         form = QFormLayout(self)
         self.words, self.other = Field(), Field()
         self.words.setAccessibleName("What is looked for")

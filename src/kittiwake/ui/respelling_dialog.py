@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit,
 
 from ..core.model.script import Respelling
 from ..core.script.respell import as_text, parsed
+from .theme.scale import scaled
 
 
 class RespellingDialog(QDialog):
@@ -16,7 +17,7 @@ class RespellingDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Respellings")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(560, 520)
+        self.resize(scaled(560), scaled(520))
         column = QVBoxLayout(self)
         head = QLabel(
             "A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. "

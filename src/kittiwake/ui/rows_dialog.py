@@ -27,6 +27,7 @@ from ..core.errors import KittiwakeError
 from ..core.model import Clip
 from .button import Button
 from .field import Field
+from .theme.scale import scaled
 
 _SHOWN = 200
 _HEADS = ("Clip", "Text", "Speaker", "Language", "Also")
@@ -41,7 +42,7 @@ class RowsDialog(QDialog):
         self.rows: list[tuple[str, Row]] = []
         self.setWindowTitle("Texts and speakers")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(860, 560)
+        self.resize(scaled(860), scaled(560))
         column = QVBoxLayout(self)
         head = QLabel(
             "Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed."
@@ -61,7 +62,7 @@ class RowsDialog(QDialog):
         header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
         header.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         for at, width in ((0, 190), (2, 110), (3, 90), (4, 150)):
-            self.table.setColumnWidth(at, width)
+            self.table.setColumnWidth(at, scaled(width))
         column.addWidget(self.table, 1)
         self.told = QLabel()
         self.told.setWordWrap(True)

@@ -16,7 +16,9 @@ from PySide6.QtWidgets import QApplication
 from ..core import extensions
 from ..core.model.own_receivers import last_used
 from .commands.job import DEMO, offer_autosaved
-from .theme.colours import desktop_is_dark
+from .settings.applied import apply, is_dark
+from .settings.held import HeldSettings
+from .theme import scale
 from .theme.sheet import use_font
 from .window import Window
 
@@ -65,11 +67,14 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
     app = make_app()
     extensions.load("core")
     extensions.load("ui")
-    window = Window()
-    window.session.project.begin(last_used() or FIRST)
-    window.use_colours(desktop_is_dark() if dark is None else dark)
+    settings = HeldSettings()
+    scale.set_percent(settings["look.text_size"])
+    use_font(app)
+    window = Window(settings)
+    window.session.project.begin(last_used() or FIRST, settings["outputs.placement"])
+    window.use_colours(is_dark(settings["look.theme"]) if dark is None else dark)
     if dark is None:
-        QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: window.use_colours(desktop_is_dark()))
+        QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: apply(window, "look.theme"))
     window.show()
     if demo:
         window.open_job(DEMO)

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
 
+from ..commands import key_of
 from .elided import ElidedLabel
 from .making import Maker
+from .theme.scale import scaled
 
 
 def _duration(seconds: float) -> str:
@@ -29,7 +31,7 @@ class StatusBar(QWidget):
         row.addWidget(self.words, 1)
         self._bar = QProgressBar()
         self._bar.setTextVisible(False)
-        self._bar.setFixedWidth(260)
+        self._bar.setFixedWidth(scaled(260))
         self._bar.setRange(0, 1000)
         self._bar.hide()
         row.addWidget(self._bar)
@@ -56,7 +58,11 @@ class StatusBar(QWidget):
             told.append(f"{_duration(maker.hours * 3600)} of sound at {pace:,.0f} × real time")
         if left is not None:
             told.append(f"about {_duration(max(1.0, left))} left")
-        ways = "F8 goes on, Esc stops." if maker.paused else "F8 pauses, Esc stops."
+        ways = (
+            f"{key_of('make.pause')} goes on, {key_of('make.cancel')} stops."
+            if maker.paused
+            else f"{key_of('make.pause')} pauses, {key_of('make.cancel')} stops."
+        )
         self.say(", ".join(told) + f". {ways}")
 
     def _finished(self) -> None:

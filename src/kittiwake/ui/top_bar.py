@@ -6,11 +6,13 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
+from ..commands import key_of
 from .button import Button
 from .elided import ElidedLabel
 from .session import Session
 from .short_path import short_path
 from .state_counter import StateCounter
+from .theme.scale import scaled
 
 
 class TopBar(QWidget):
@@ -47,7 +49,7 @@ class TopBar(QWidget):
         self.output_button.setProperty("plain", True)
         self.output_button.setToolTip("Where outputs go; press to choose another folder")
         row.addWidget(self.output_button)
-        self.add_button = Button("Add sound  Ctrl+O")
+        self.add_button = Button(f"Add sound  {key_of('job.add_files')}")
         row.addWidget(self.add_button)
         self.make_button = Button()
         self.make_button.setProperty("main", True)
@@ -78,27 +80,27 @@ class TopBar(QWidget):
         for button, state in ((self.decide_button, "decide"), (self.cannot_button, "cannot")):
             button.setVisible(bool(clips and counts[state]))
         if busy:
-            self.make_button.setText("Stop making  Esc")
+            self.make_button.setText(f"Stop making  {key_of('make.cancel')}")
             self.make_button.setEnabled(True)
         else:
             outputs = "output" if ready == 1 else "outputs"
-            self.make_button.setText(f"Make {ready} {outputs}  M" if ready else "Nothing to make")
+            self.make_button.setText(f"Make {ready} {outputs}  {key_of('make.all')}" if ready else "Nothing to make")
             self.make_button.setEnabled(ready > 0)
         self._fit()
         self.output_button.setAccessibleName(f"Outputs go to {session.project.output_folder}. Choose another folder")
 
     def _fit(self) -> None:
         """Say as much of the folder as there is room for: the next action is never pushed out of the window."""
-        room = self.width() - self.make_button.sizeHint().width() - 260
-        wide = room > 420
-        self.add_button.setText("Add sound  Ctrl+O" if wide else "Add")
+        room = self.width() - self.make_button.sizeHint().width() - scaled(260)
+        wide = room > scaled(420)
+        self.add_button.setText(f"Add sound  {key_of('job.add_files')}" if wide else "Add")
         self.add_button.setAccessibleName("Add sound")
         counts = self._tally.counts
         for button, state, words, short in (
-            (self.decide_button, "decide", "to decide  F3", "decide"),
-            (self.cannot_button, "cannot", "cannot be made  Shift+F3", "cannot"),
+            (self.decide_button, "decide", f"to decide  {key_of('view.next_decide')}", "decide"),
+            (self.cannot_button, "cannot", f"cannot be made  {key_of('view.next_cannot')}", "cannot"),
         ):
-            button.setText(f"·  {counts[state]} {words if self.width() >= 1150 else short}")
+            button.setText(f"·  {counts[state]} {words if self.width() >= scaled(1150) else short}")
             button.setAccessibleName(f"{counts[state]} {words}")
         metrics = self.output_button.fontMetrics()
         placement = self._session.project.job.placement
@@ -106,7 +108,7 @@ class TopBar(QWidget):
         if placement != "one":
             text = "Outputs go beside their sources" if placement == "beside" else f"{text}, mirrored"
         text = metrics.elidedText(
-            text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - 40)
+            text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - scaled(40))
         )
         self.output_button.setText(text if len(text) > 14 else "Outputs…")
 

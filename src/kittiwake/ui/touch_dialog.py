@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 from ..core.model import TouchUp
 from ..core.model.stages import STAGES
 from .button import Button
+from .theme.scale import scaled
 
 _LOOPS = ((None, "as the receiver asks"), (0.0, "never: it does not repeat"), (0.25, "over the last 0.25 s"), (0.5, "over the last 0.5 s"),
           (1.0, "over the last 1 s"), (2.0, "over the last 2 s"), (5.0, "over the last 5 s"))  # fmt: skip
@@ -113,7 +114,7 @@ class TouchDialog(QDialog):
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setSuffix(f" {unit}" if unit else "")
-        box.setMinimumWidth(150)
+        box.setMinimumWidth(scaled(150))
         box.setAccessibleName(f"{label}: {help_}")
         self._row(label, box, help_)
         return box

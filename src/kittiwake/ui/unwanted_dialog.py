@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QListWidget, QL
 
 from ..core.make.ledger import Entry
 from ..core.model.units import format_bytes
+from .theme.scale import scaled
 
 
 class UnwantedDialog(QDialog):
@@ -19,7 +20,7 @@ class UnwantedDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Outputs no longer wanted")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(680, 420)
+        self.resize(scaled(680), scaled(420))
         self.moved: list[Path] = []
         self.stayed: list[Path] = []
         column = QVBoxLayout(self)

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QApplication, QDialog, QHBoxLayout, QLabel, QProgr
 
 from ..core.errors import Cancelled, KittiwakeError
 from .button import Button
+from .theme.scale import scaled
 
 T = TypeVar("T")
 _SETTLE = 60  # ms
@@ -40,7 +41,7 @@ class Waiting(QDialog):
         self._bar = bar = QProgressBar()
         bar.setRange(0, 0)
         bar.setTextVisible(False)
-        bar.setMinimumWidth(320)
+        bar.setMinimumWidth(scaled(320))
         bar.setAccessibleName(told)
         column.addWidget(bar)
         if stopped:

@@ -45,9 +45,11 @@ from .ear.strip import EarStrip
 from .halves import Halves
 from .making import Maker
 from .session import Session
+from .settings.applied import apply, apply_all
+from .settings.held import HeldSettings
 from .state_counter import StateCounter
 from .status_bar import StatusBar
-from .theme.colours import use
+from .theme.colours import Colours, colours, use
 from .theme.sheet import style_sheet
 from .top_bar import TopBar
 from .typing_keys import is_own
@@ -59,15 +61,16 @@ _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
 class Window(QMainWindow):
     """Puts the pieces together; what is done is done by commands."""
 
-    def __init__(self) -> None:
+    def __init__(self, settings: HeldSettings | None = None) -> None:
         super().__init__()
+        self.settings: HeldSettings = settings or HeldSettings()
         self.session = Session()
         self.maker = Maker(self.session)
         self._ear_late = False
-        self.player = Player(self)
+        self.player: Player = Player(self)
         self.hearing = Hearing(self.player)
         self.board = Board(self.session)
-        self.bench = Bench(self.session)
+        self.bench: Bench = Bench(self.session)
         self.filter = FilterBar()
         self.counter = StateCounter(self.session)
         self.board.board_model.state_of = self.counter.state_of
@@ -82,7 +85,16 @@ class Window(QMainWindow):
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
         self.context = Context(
-            self.session, self.maker, self.player, self.hearing, self.board, self.bench, self.status, self, self
+            self.session,
+            self.maker,
+            self.player,
+            self.hearing,
+            self.board,
+            self.bench,
+            self.status,
+            self,
+            self,
+            self.settings,
         )
         self._lay_out()
         self._make_actions()
@@ -112,7 +124,6 @@ class Window(QMainWindow):
         menus: dict[str, QMenu] = {}
         for one in commands.window_commands():
             made = QAction(one.text, self)
-            made.setShortcuts([QKeySequence(key) for key in one.keys])
             made.setStatusTip(one.help)
             made.setToolTip(one.help)
             made.triggered.connect(lambda _=False, one=one: self._do(one))
@@ -120,6 +131,14 @@ class Window(QMainWindow):
             if one.menu not in menus:
                 menus[one.menu] = self.menuBar().addMenu(one.menu)
             menus[one.menu].addAction(made)
+        self.name_keys()
+
+    def name_keys(self) -> None:
+        """Give the commands the keys that they have now, and say them wherever they are said."""
+        for one in commands.window_commands():
+            self.qactions[one.id].setShortcuts([QKeySequence(key) for key in one.shown_keys])
+        self.count()
+        self.board.start_page.refresh()
 
     def _do(self, one: Command) -> None:
         assert one.run is not None
@@ -204,6 +223,9 @@ class Window(QMainWindow):
         self.bench.currentChanged.connect(lambda _: self.halves.show_page(self.bench.page))
         self.halves.show_page(self.bench.page)
         session.history_changed.connect(self._show_history)
+        self.settings.changed.connect(lambda key: apply(self, key))
+        self.settings.told.connect(self.status.say)
+        apply_all(self)
         self._show_history()
 
     # -- keeping up ------------------------------------------------------------------------------------------------
@@ -325,9 +347,17 @@ class Window(QMainWindow):
 
     def use_colours(self, dark: bool) -> None:
         """Dress the application in light or dark."""
+        self._dress(use(dark))
+
+    def dress_anew(self) -> None:
+        """Dress it once more, after the size of text has changed."""
+        self._dress(colours())
+        self.board.spread()
+
+    def _dress(self, wanted: Colours) -> None:
         app = QApplication.instance()
         assert isinstance(app, QApplication)
-        sheet = style_sheet(use(dark))
+        sheet = style_sheet(wanted)
         if sheet != app.styleSheet():  # it dresses every widget once more, which takes half a second
             app.setStyleSheet(sheet)
         self.bench.refresh()
@@ -466,6 +496,7 @@ class Window(QMainWindow):
         super().changeEvent(event)
         if event.type() == QEvent.Type.ActivationChange and self.isActiveWindow():
             # Back from elsewhere, where files may have been changed.
+            self.settings.look()
             self.session.outputs.look(now=True)
         elif event.type() == QEvent.Type.ActivationChange:
             QTimer.singleShot(3000, self, lambda: None if QApplication.activeWindow() else gc.collect())

@@ -56,6 +56,16 @@ class FactsCache:
         with self._base:
             yield self._base
 
+    def clear(self) -> None:
+        """Forget everything."""
+        with contextlib.suppress(sqlite3.Error, OSError):
+            with self._open() as base:
+                base.execute("DELETE FROM facts")
+                base.execute("DELETE FROM seen")
+            assert self._base is not None
+            self._base.execute("VACUUM")
+            self._base.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+
     def facts(self, path: Path, stated: Stated | None = None) -> Facts | None:
         """What is known of a file already; None where that is nothing.
 

@@ -56,6 +56,7 @@ class Project:
         self.facts_turn = 0  # grows with everything that is looked at
         self.suspicions: dict[Path, Problem] = {}
         self.remembered = remembered or Remembered()
+        self.outputs_at: Path | None = None  # where jobs that say nothing else put their outputs
         self.receivers: list[Receiver] = [load_receiver(slug) for slug in self.job.receivers]
         self._receivers_of = (self.job.receivers, self.job.own)
         self.plans = Plans(self)
@@ -70,10 +71,10 @@ class Project:
 
     # -- the job ---------------------------------------------------------------------------------------------------
 
-    def begin(self, receivers: Iterable[str] = ()) -> None:
-        """An empty job, for these receivers where there are any."""
+    def begin(self, receivers: Iterable[str] = (), placement: str = "one") -> None:
+        """An empty job, for these receivers where there are any; ``placement`` is that of ``Job``."""
         slugs = tuple(receivers)
-        job = Job(receivers=slugs) if slugs else Job()
+        job = (Job(receivers=slugs) if slugs else Job()).changed(placement=placement)
         job, found, _ = with_rules(job)
         self.dropped.emit()
         self.history.clear()
@@ -360,7 +361,7 @@ class Project:
         """Where made files go; each receiver has a folder of its own in it."""
         if self.job.output:
             return Path(self.job.output).expanduser()
-        return _documents() / "Kittiwake" / self.job.name
+        return (self.outputs_at or _documents() / "Kittiwake") / self.job.name
 
     def folder_of(self, receiver: Receiver, source: Path) -> Path:
         """Where the output of a clip of this source goes."""

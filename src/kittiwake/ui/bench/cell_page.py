@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from ...commands import key_of
 from ...core.fit import Remedy
 from ...core.make import Proof
 from ...core.model import Facts
@@ -16,6 +17,7 @@ from ...core.standin.machine import kinds
 from ..button import Button
 from ..session import Session
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from ..theme.shapes import WORDS
 from .parts import ProblemList, esc, part_label, rich_label, scrolled, steps_html
 from .shape_label import ShapeLabel
@@ -68,7 +70,7 @@ class CellPage(QWidget):
         column.addWidget(self.path_label)
         column.addStretch(1)
         area = scrolled(left, "Path from source to output")
-        area.setFixedWidth(370)
+        area.setFixedWidth(scaled(370))
         return area
 
     def _right(self) -> QWidget:
@@ -86,7 +88,7 @@ class CellPage(QWidget):
         column.addWidget(self.hand_button, 0, Qt.AlignmentFlag.AlignLeft)
         column.addStretch(1)
         area = scrolled(right, "Proof of the output")
-        area.setFixedWidth(290)
+        area.setFixedWidth(scaled(290))
         return area
 
     def show_cell(self, cell: Cell, output: Facts | None) -> None:
@@ -178,7 +180,7 @@ class CellPage(QWidget):
             decide = cell.state == "decide"
             text = "Nothing can be made of it."
             if cell.state == "left_out":
-                text = "The clip is not meant for this receiver. Ctrl+Del takes it in."
+                text = f"The clip is not meant for this receiver. {key_of('edit.leave_out')} takes it in."
             if ready or decide:
                 text = "It is read back and checked as soon as it is made."
             if decide:
@@ -200,6 +202,6 @@ def _checks_html(proof: Proof) -> str:
         rows.append(
             f'<tr><td style="color:{colour}; padding:1px 7px 3px 0">{mark}</td>'
             f'<td style="padding:1px 0 3px 0">{esc(check.name)}<br>'
-            f'<span style="color:{c.soft}; font-size:12px">{esc(check.found)}{wanted}</span></td></tr>'
+            f'<span style="color:{c.soft}; font-size:{scaled(12)}px">{esc(check.found)}{wanted}</span></td></tr>'
         )
     return f"<table cellspacing=0 cellpadding=0>{''.join(rows)}</table>"

@@ -11,6 +11,7 @@ from ...core.model.units import db, format_bandwidth, format_bytes, format_db, f
 from ...core.project import edits
 from ..session import Session
 from ..short_path import short_path
+from ..theme.scale import scaled
 from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
 from .spectrum import SpectrumLayer, SpectrumView
 from .wave import WaveLayer, WaveView
@@ -50,7 +51,7 @@ class ClipPage(QWidget):
         column.addWidget(self.facts_label)
         column.addStretch(1)
         area = scrolled(left, "Facts and findings of the clip")
-        area.setFixedWidth(400)
+        area.setFixedWidth(scaled(400))
         row.addWidget(area)
         plots = QVBoxLayout()
         plots.setSpacing(4)

@@ -21,6 +21,7 @@ from ...core.make.compare import Comparison, candidates, tell_comparisons
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
+from ..theme.scale import scaled
 
 _HEADS = (
     "Codec",
@@ -61,7 +62,7 @@ class ComparePage(QWidget):
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
         self.table.setTabKeyNavigation(False)
         self.table.verticalHeader().hide()
-        self.table.verticalHeader().setDefaultSectionSize(26)
+        self.table.verticalHeader().setDefaultSectionSize(scaled(26))
         heads = self.table.horizontalHeader()
         heads.setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)

@@ -11,6 +11,7 @@ from PySide6.QtCore import QEvent, QSize, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
 
@@ -35,7 +36,7 @@ class Drawn(QWidget):
         super().__init__()
         self._picture: QPixmap | None = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumHeight(80)
+        self.setMinimumHeight(scaled(80))
 
     def sizeHint(self) -> QSize:
         return QSize(400, 150)

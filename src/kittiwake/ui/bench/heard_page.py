@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from ...commands import key_of
 from ...core.errors import KittiwakeError
 from ...core.make.place import write_whole
 from ...core.model import Clip, Receiver
@@ -34,6 +35,7 @@ from ..elided import ElidedLabel
 from ..key_table import KeyTable
 from ..session import Session
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from .costs_page import CostsPage
 
 _HEADS = ("Clip", "Meant, and heard", "Words wrong", "Letters wrong", "Sure", "Took", "Sent")
@@ -95,13 +97,13 @@ class HeardPage(QWidget):
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_T: self.take,
         })  # fmt: skip
-        self.table.verticalHeader().setDefaultSectionSize(31)
-        self.table.setMinimumHeight(110)
+        self.table.verticalHeader().setDefaultSectionSize(scaled(31))
+        self.table.setMinimumHeight(scaled(110))
         heads = self.table.horizontalHeader()
         heads.setSectionResizeMode(len(_HEADS) - 1, QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
         for at, width in ((0, 178), (2, 106), (3, 118), (4, 74), (5, 124), (6, 186)):
-            self.table.setColumnWidth(at, width)
+            self.table.setColumnWidth(at, scaled(width))
         self.table.itemDoubleClicked.connect(lambda _: self.play())
         column.addWidget(self.table, 1)
         column.addLayout(buttons)
@@ -224,7 +226,7 @@ class HeardPage(QWidget):
             self.told.emit("Choose a line that was heard.")
             return
         edits.replace_clip(self._session.project, f"the text of “{clip.name}”", clip.changed(text=answer[0].text))
-        self.told.emit(f"“{answer[0].text}” is the text of “{clip.name}” now; Ctrl+Z takes it back.")
+        self.told.emit(f"“{answer[0].text}” is the text of “{clip.name}” now; {key_of('edit.undo')} takes it back.")
 
     def copy_request(self) -> None:
         """The first request, as a command of a terminal, to the clipboard."""

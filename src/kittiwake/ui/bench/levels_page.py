@@ -14,6 +14,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
 from ..session import Session
+from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
 Row = tuple[Clip, Facts]
@@ -150,7 +151,7 @@ class LevelsPage(QWidget):
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
         self.table.setTabKeyNavigation(False)
         self.table.verticalHeader().hide()
-        self.table.verticalHeader().setDefaultSectionSize(26)
+        self.table.verticalHeader().setDefaultSectionSize(scaled(26))
         heads = self.table.horizontalHeader()
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 from ...core.cut import read_lines
 from ...core.model import Line
 from ..button import Button
+from ..theme.scale import scaled
 
 
 class ListDialog(QDialog):
@@ -28,7 +29,7 @@ class ListDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Names from a list")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(640, 460)
+        self.resize(scaled(640), scaled(460))
         self._count = count
         column = QVBoxLayout(self)
         head = QLabel(

@@ -23,6 +23,7 @@ from ..field import Field
 from ..holding import Holder
 from ..said_box import SaidBox
 from ..session import Session
+from ..theme.scale import scaled
 from .loop_picture import LoopPicture
 
 _SEAM_S = 2.5  # before and after the seam that are heard
@@ -92,7 +93,7 @@ class MusicPage(QWidget):
             (self.length, "Length of the whole; empty is the loop once"),
         ):
             field.setAccessibleName(words)
-            field.setFixedWidth(100)
+            field.setFixedWidth(scaled(100))
         self.length.setPlaceholderText("once")
         self.rate, self.band = QComboBox(), QComboBox()
         self.rate.setAccessibleName("Sample rate")
@@ -141,7 +142,7 @@ class MusicPage(QWidget):
         box.setSingleStep(step)
         box.setDecimals(digits)
         box.setSuffix(unit)
-        box.setFixedWidth(110)
+        box.setFixedWidth(scaled(110))
         box.beyond.connect(self.told)
         return box
 

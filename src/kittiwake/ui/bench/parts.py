@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy,
 from ...core.fit import Problem, Remedy
 from ..button import Button
 from ..theme.colours import colours
+from ..theme.scale import scaled
 
 
 def part_label(text: str) -> QLabel:
@@ -62,7 +63,7 @@ def steps_html(steps: Iterable[tuple[str, str]]) -> str:
     rows = [
         f'<tr><td style="color:{c.soft}; padding:2px 9px 5px 0">{number}</td>'
         f'<td style="padding:2px 0 5px 0">{esc(what)}<br>'
-        f'<span style="color:{c.soft}; font-size:12px">{esc(why)}</span></td></tr>'
+        f'<span style="color:{c.soft}; font-size:{scaled(12)}px">{esc(why)}</span></td></tr>'
         for number, (what, why) in enumerate(steps, 1)
     ]
     return f"<table cellspacing=0 cellpadding=0>{''.join(rows)}</table>"

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from ...commands import key_of
 from ...core.errors import KittiwakeError
 from ...core.make.place import write_whole
 from ...core.model import Stated
@@ -290,7 +291,7 @@ class PhonePage(QWidget):
             self.told.emit(str(error))
             return
         self._put("assigning by name", plan)
-        self.told.emit(f"{len(plan.menus)} menus, {len(plan.prompts)} prompts. Ctrl+Z takes it back.")
+        self.told.emit(f"{len(plan.menus)} menus, {len(plan.prompts)} prompts. {key_of('edit.undo')} takes it back.")
 
     def as_text(self) -> None:
         """The plan as it is written in a file, to be changed."""

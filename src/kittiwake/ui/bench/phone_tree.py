@@ -20,6 +20,7 @@ from ...core.standin.phone.dial_plan import menu_in
 from ...core.standin.phone.edit import Slot
 from ..button import Button
 from ..theme.colours import colours
+from ..theme.scale import scaled
 
 _PROMPT = "application/x-kittiwake-prompt"
 _KEYPAD = ("123", "456", "789", "*0#")
@@ -39,8 +40,8 @@ class Tree(QTreeWidget):
         self.setIndentation(18)
         self.setItemsExpandable(False)
         self.setAcceptDrops(True)
-        self.setColumnWidth(0, 120)
-        self.setColumnWidth(1, 250)
+        self.setColumnWidth(0, scaled(120))
+        self.setColumnWidth(1, scaled(250))
         self.slots: list[Slot] = []
         self._items: list[QTreeWidgetItem] = []
 

@@ -17,6 +17,7 @@ from ..field import Field
 from ..microphone import microphones, open_microphone
 from ..recorder import BEATS, LEVEL_S, Recorder
 from ..session import Session
+from ..theme.scale import scaled
 from .meter_view import MeterView
 from .parts import esc, rich_label
 from .take_view import TakeView
@@ -39,6 +40,7 @@ class RecordPage(QWidget):
         self.lines: tuple[Line, ...] = ()
         self._at = 0
         self._takes: dict[str, int] = {}
+        self._wanted = ""  # microphone
         self._taking: Line | None = None
         self._last: Clip | None = None
         self._check: TakeCheck | None = None
@@ -80,7 +82,7 @@ class RecordPage(QWidget):
         self._name_label = QLabel("&Name")
         self.name = Field(_FIRST)
         self.name.setAccessibleName("Name of the message; Enter does what the yellow button says")
-        self.name.setMinimumWidth(280)
+        self.name.setMinimumWidth(scaled(280))
         self._name_label.setBuddy(self.name)
         self._name_hint = QLabel("before it is recorded, or after")
         self._name_hint.setProperty("soft", True)
@@ -97,7 +99,7 @@ class RecordPage(QWidget):
             label.setWordWrap(True)
             label.setAlignment(Qt.AlignmentFlag.AlignCenter)
             font = label.font()
-            font.setPixelSize(size)
+            font.setPixelSize(scaled(size))
             label.setFont(font)
         self.line.setAccessibleName("Line to read")
         self.following.setProperty("soft", True)
@@ -126,7 +128,7 @@ class RecordPage(QWidget):
         right.addWidget(self.list_button)
         self.list = QListWidget()
         self.list.setAccessibleName("Lines to read, and what was recorded")
-        self.list.setFixedWidth(300)
+        self.list.setFixedWidth(scaled(300))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         right.addWidget(self.list, 1)
         return right
@@ -149,11 +151,15 @@ class RecordPage(QWidget):
 
     # -- beginning and ending --------------------------------------------------------------------------------------
 
+    def use(self, microphone: str) -> None:
+        """The microphone that is chosen at first; empty: that of the desktop."""
+        self._wanted = microphone
+
     def begin(self) -> None:
         """Choose the desktop's microphone and listen to it; a take that goes on is left alone."""
         if self.recorder.busy:
             return
-        found = microphones()
+        found = microphones(self._wanted)
         self.devices.clear()
         for name, device in found:
             self.devices.addItem(name, device)

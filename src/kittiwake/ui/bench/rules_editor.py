@@ -19,6 +19,7 @@ from ...core.model.more_rules import RULES
 from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
 from ...core.standin.machine import kinds
+from ..theme.scale import scaled
 from .parts import part_label
 
 
@@ -172,7 +173,7 @@ class RulesEditor(QWidget):
             field = QComboBox()
             for value, words in blank.chosen_from():
                 field.addItem(words, value)
-            field.setMinimumWidth(60)
+            field.setMinimumWidth(scaled(60))
             field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             field.setEditable(blank.kind == "bit_rate")
             if (typed := field.lineEdit()) is not None:

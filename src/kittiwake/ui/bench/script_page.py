@@ -25,6 +25,7 @@ from ..field import Field
 from ..respelling_dialog import RespellingDialog
 from ..session import Session
 from ..speaking import Speaker
+from ..theme.scale import scaled
 from .line_changes import LineChanges
 from .script_state import LineState, state_of
 from .script_table import ScriptTable
@@ -67,7 +68,7 @@ class ScriptPage(QWidget):
         label = QLabel("&Voice")
         self.voices = QComboBox()
         self.voices.setAccessibleName("Voice of lines that name none")
-        self.voices.setMinimumWidth(300)
+        self.voices.setMinimumWidth(scaled(300))
         self.voices.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label.setBuddy(self.voices)
         row.addWidget(label)

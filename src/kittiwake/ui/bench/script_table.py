@@ -14,6 +14,7 @@ from ...core.model.script import Script, ScriptLine
 from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
 from ..theme.colours import colours
+from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
 _HEADS = ("Name", "Text", "Say it as", "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
@@ -136,12 +137,12 @@ class ScriptTable(QTableView):
         self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         rows, heads = self.verticalHeader(), self.horizontalHeader()
         rows.hide()
-        rows.setDefaultSectionSize(27)
+        rows.setDefaultSectionSize(scaled(27))
         heads.setHighlightSections(False)
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         for column, width in enumerate(_WIDTHS):
             if width:
-                self.setColumnWidth(column, width)
+                self.setColumnWidth(column, scaled(width))
             else:
                 heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
 

@@ -19,6 +19,7 @@ from ...core.tone.words import (
     with_seconds,
     with_sounds,
 )
+from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
 SOUNDS, LEVEL, SECONDS, TIMES = range(4)
@@ -116,12 +117,12 @@ class SegmentTable(QTableView):
         )
         rows, heads = self.verticalHeader(), self.horizontalHeader()
         rows.hide()
-        rows.setDefaultSectionSize(27)
+        rows.setDefaultSectionSize(scaled(27))
         heads.setHighlightSections(False)
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         heads.setSectionResizeMode(SOUNDS, QHeaderView.ResizeMode.Stretch)
         for column, width in ((LEVEL, 120), (SECONDS, 90), (TIMES, 64)):
-            self.setColumnWidth(column, width)
+            self.setColumnWidth(column, scaled(width))
 
     def selected_rows(self) -> list[int]:
         return sorted({index.row() for index in self.selectedIndexes()})

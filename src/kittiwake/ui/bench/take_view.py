@@ -8,6 +8,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
 _FOOT, _TOP = -70.0, 0.0  # dBFS
@@ -20,7 +21,7 @@ class TakeView(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumHeight(90)
+        self.setMinimumHeight(scaled(90))
         self.setAccessibleName("The take as it grows")
         self._levels: list[float] = []
         self._step = 0.02

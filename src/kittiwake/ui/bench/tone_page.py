@@ -21,6 +21,7 @@ from ..button import Button
 from ..field import Field
 from ..said_box import SaidBox
 from ..session import Session
+from ..theme.scale import scaled
 from ..toning import Toner
 from .segment_table import SegmentTable
 from .tone_picture import TonePicture
@@ -67,7 +68,7 @@ class TonePage(QWidget):
         self.list.setAccessibleName("Tones")
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         for widget in (self.typed, self.list):
-            widget.setFixedWidth(300)
+            widget.setFixedWidth(scaled(300))
             column.addWidget(widget)
         return column
 

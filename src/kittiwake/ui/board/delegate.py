@@ -14,10 +14,11 @@ from ...core.model.units import format_bytes, format_seconds
 from ...core.project import Cell
 from ..field import Field
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from ..theme.shapes import WORDS, draw_mark, draw_shape
 from .model import BoardModel
 
-HEIGHT = 30
+HEIGHT = 30  # pixels at the usual text size
 _PAD = 10
 _KEPT = 400  # pictures
 
@@ -32,7 +33,7 @@ class BoardDelegate(QStyledItemDelegate):
         self._pictures: dict[Any, QPixmap] = {}
 
     def sizeHint(self, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex) -> QSize:
-        return QSize(120, HEIGHT)
+        return QSize(scaled(120), scaled(HEIGHT))
 
     def createEditor(
         self, parent: QWidget, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
@@ -111,8 +112,8 @@ class _HeadLook:
             painter.drawText(inner, _RIGHT, self.text)
             return
         if self.warnings:
-            room = 30 if self.warnings > 1 else 16
-            mark = QRectF(inner.right() - room + 2, inner.center().y() - 6.5, 13, 13)
+            room = scaled(30 if self.warnings > 1 else 16)
+            mark = QRectF(inner.right() - room + 2, inner.center().y() - scaled(13) / 2, scaled(13), scaled(13))
             draw_mark(painter, mark, self.warnings)
             inner.setRight(inner.right() - room - 4)
         painter.setPen(QColor(c.text))
@@ -137,16 +138,21 @@ class _CellLook:
     bar: str
 
     def draw(self, painter: QPainter, box: QRectF) -> None:
-        shape = QRectF(box.left() + _PAD, box.center().y() - 7, 14, 14)
+        side = scaled(14)
+        shape = QRectF(box.left() + _PAD, box.center().y() - side / 2, side, side)
         draw_shape(painter, self.state, shape)
         inner = QRectF(shape.right() + 8, box.top(), box.right() - _PAD - shape.right() - 8, box.height())
         if self.warned:
             width = painter.fontMetrics().horizontalAdvance(self.word)
-            draw_mark(painter, QRectF(inner.left() + width + 7, box.center().y() - 5.5, 11, 11), 1)
+            draw_mark(
+                painter,
+                QRectF(inner.left() + width + 7, box.center().y() - scaled(11) / 2, scaled(11), scaled(11)),
+                1,
+            )
         painter.setPen(colours().of(self.state))
         painter.drawText(inner, _LEFT, self.word)
         metrics = painter.fontMetrics()
-        room = inner.width() - metrics.horizontalAdvance(self.word) - (24 if self.warned else 8)
+        room = inner.width() - metrics.horizontalAdvance(self.word) - (scaled(24) if self.warned else 8)
         if metrics.horizontalAdvance(self.numbers) <= room:  # else only the word: half a figure would be a wrong one
             painter.setPen(QColor(colours().soft))
             painter.drawText(inner, _RIGHT, self.numbers)

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
 
 from ..button import Button
 from ..field import Field
+from ..theme.scale import scaled
 from .order import STATES
 
 
@@ -26,7 +27,7 @@ class FilterBar(QWidget):
         self.field.setPlaceholderText("Part of a name or folder")
         self.field.setAccessibleName("Find clips by part of a name or folder")
         self.field.setClearButtonEnabled(True)
-        self.field.setMaximumWidth(360)
+        self.field.setMaximumWidth(scaled(360))
         label = QLabel("&Find clips")
         label.setBuddy(self.field)
         row.addWidget(label)

@@ -5,17 +5,19 @@ from __future__ import annotations
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from ...commands import key_of
 from ..button import Button
 from ..session import Session
+from ..theme.scale import scaled
 from .model import demand
 
-#: The command that each way is, its words, its key, and what comes of it.
+#: The command that each way is, its words, and what comes of it.
 _WAYS = (
-    ("job.add_files", "Add recordings", "Ctrl+O", "or drop files and folders here. Any sound or video will do; nothing you drop is ever changed."),
-    ("record.open", "Record", "V", "one line after the other at the microphone; each is cut and checked."),
-    ("script.open", "Write a script", "F4", "lines that a voice speaks at once, or that are read at the microphone, each under its name."),
-    ("tone.open", "Make tones", "Shift+F4", "dial, ringing and busy tones of nineteen countries, keys, and recipes of your own."),
-    ("job.demo", "Try the demo", "", "the announcements of an invented ferry company, good and broken ones."),
+    ("job.add_files", "Add recordings", "or drop files and folders here. Any sound or video will do; nothing you drop is ever changed."),
+    ("record.open", "Record", "one line after the other at the microphone; each is cut and checked."),
+    ("script.open", "Write a script", "lines that a voice speaks at once, or that are read at the microphone, each under its name."),
+    ("tone.open", "Make tones", "dial, ringing and busy tones of nineteen countries, keys, and recipes of your own."),
+    ("job.demo", "Try the demo", "the announcements of an invented ferry company, good and broken ones."),
 )  # fmt: skip
 
 
@@ -38,15 +40,15 @@ class StartPage(QWidget):
         head.setProperty("head", True)
         grid.addWidget(head, 0, 0, 1, 2)
         self.buttons: list[Button] = []
-        for row, (id_, words, key, comes) in enumerate(_WAYS, 1):
-            button = Button(f"{words}  {key}".rstrip())
+        for row, (id_, _, comes) in enumerate(_WAYS, 1):
+            button = Button()
             button.setProperty("main", row == 1)
-            button.setMinimumWidth(190)
+            button.setMinimumWidth(scaled(190))
             button.clicked.connect(lambda _=False, id_=id_: self.wanted.emit(id_))
             self._row(grid, row, button, comes)
         self._receivers = QLabel()
         self._receivers.setProperty("soft", True)
-        button = Button("Made for…  Ctrl+R")
+        button = Button()
         button.clicked.connect(lambda: self.wanted.emit("receiver.choose"))
         self._row(grid, len(_WAYS) + 1, button, "")
         grid.addWidget(self._receivers, len(_WAYS) + 1, 1)
@@ -64,13 +66,16 @@ class StartPage(QWidget):
             label = QLabel(comes)
             label.setProperty("soft", True)
             label.setWordWrap(True)
-            label.setMinimumWidth(360)
+            label.setMinimumWidth(scaled(360))
             grid.addWidget(label, row, 1, Qt.AlignmentFlag.AlignVCenter)
 
     def refresh(self) -> None:
         """Say what is made for, while the board is empty."""
         project = self._session.project
         self.setVisible(not project.job.clips)
+        ways = [*((id_, words) for id_, words, _ in _WAYS), ("receiver.choose", "Made for…")]
+        for button, (id_, words) in zip(self.buttons, ways, strict=True):
+            button.setText(f"{words}  {key_of(id_)}".rstrip())
         if project.job.clips:
             return
         told = [f"{one.name} ({demand(one)})" for one in project.receivers[:3]]

@@ -12,6 +12,7 @@ from ...core.model import Clip, Receiver
 from ...core.project import Cell
 from ..session import Session
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from .delegate import HEIGHT, BoardDelegate
 from .header import BoardHeader
 from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel, Index
@@ -43,7 +44,7 @@ class _Names(QTableView):
         rows = self.verticalHeader()
         rows.hide()
         rows.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
-        rows.setDefaultSectionSize(HEIGHT)
+        rows.setDefaultSectionSize(scaled(HEIGHT))
         self.setHorizontalHeader(BoardHeader(self))
         self.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         board.verticalScrollBar().valueChanged.connect(self.verticalScrollBar().setValue)
@@ -93,13 +94,13 @@ class Board(QTableView):
         rows = self.verticalHeader()
         rows.hide()
         rows.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
-        rows.setDefaultSectionSize(HEIGHT)
-        rows.setMinimumSectionSize(HEIGHT)
+        rows.setDefaultSectionSize(scaled(HEIGHT))
+        rows.setMinimumSectionSize(scaled(HEIGHT))
         self.setHorizontalHeader(BoardHeader(self))
         heads = self.horizontalHeader()
         heads.setHighlightSections(False)
         heads.setSectionsClickable(True)
-        heads.setMinimumSectionSize(70)
+        heads.setMinimumSectionSize(scaled(70))
         heads.sectionClicked.connect(self._head_clicked)
         self.selectionModel().currentChanged.connect(self._current)
         self._names = _Names(self)
@@ -109,25 +110,25 @@ class Board(QTableView):
         self.board_model.reordered.connect(self._reordered)
         self.board_model.rowsInserted.connect(self._first_row)
         self.start_page = StartPage(self.viewport(), session)
-        self._spread()
+        self.spread()
         self._first_row()
 
     def _model_reset(self) -> None:
         # The header learns of new columns only after this signal.
-        QTimer.singleShot(0, self._spread)
+        QTimer.singleShot(0, self.spread)
         self._first_row()
 
-    def _spread(self) -> None:
+    def spread(self) -> None:
         """Columns share the width, as long as each has room for its words; beyond that the board scrolls sideways."""
         heads = self.horizontalHeader()
         receivers = self.board_model.columnCount() - HEADS
-        fixed = {LENGTH: 84, LEVEL: 104}
+        fixed = {LENGTH: scaled(84), LEVEL: scaled(104)}
         room = self.viewport().width() - sum(fixed.values())
-        tight = receivers * _LEAST + _NAME > room
+        tight = receivers * scaled(_LEAST) + scaled(_NAME) > room
         for column in range(self.board_model.columnCount()):
             if column in fixed or tight:
                 heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Fixed)
-                self.setColumnWidth(column, fixed.get(column, _NAME if column == NAME else _LEAST))
+                self.setColumnWidth(column, fixed.get(column, scaled(_NAME if column == NAME else _LEAST)))
             else:
                 heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
         if self._names:
@@ -148,7 +149,7 @@ class Board(QTableView):
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
-        self._spread()
+        self.spread()
         self.start_page.setGeometry(self.viewport().rect())
 
     def _first_row(self) -> None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.project.corpus import take_rows
 from ..context import Context
 from ..rows_dialog import RowsDialog
@@ -33,13 +33,15 @@ def show_corpus(at: Context) -> None:
 def texts_and_speakers(at: Context) -> None:
     project = at.session.project
     if not project.job.clips:
-        at.status.say("There are no clips yet: Ctrl+O adds sound.")
+        at.status.say(f"There are no clips yet: {key_of('job.add_files')} adds sound.")
         return
     dialog = RowsDialog(at.window, project.job.clips)
 
     def take() -> None:
         count = take_rows(project, dialog.rows)
-        at.status.say(f"Texts, speakers and languages of {count} clips are taken; Ctrl+Z takes it back.")
+        at.status.say(
+            f"Texts, speakers and languages of {count} clips are taken; {key_of('edit.undo')} takes it back."
+        )
         at.bench.corpus_page.refresh_texts()
 
     dialog.accepted.connect(take)

@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.cut import shown_names
 from ...core.cut.export import write_marks
 from ...core.cut.forms import marks_of, read_marks, spans_of
@@ -261,7 +261,7 @@ def import_spans(at: Context) -> None:
             at.window,
             "Spans from a file",
             f"There {'are' if there > 1 else 'is'} {there} span{'s' if there > 1 else ''} already.",
-            "Ctrl+Z takes either back.",
+            f"{key_of('edit.undo')} takes either back.",
             {add: role.AcceptRole, over: role.DestructiveRole, "Cancel": role.RejectRole},
             add,
         )

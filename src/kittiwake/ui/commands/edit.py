@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QApplication, QMessageBox
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.fit import Problem, Remedy
 from ...core.model import Clip, Receiver, Stated
 from ...core.project import edits
@@ -68,7 +68,9 @@ def leave_out(at: Context) -> None:
         return
     count = out or back
     said = "left out" if out else "taken in"
-    at.status.say(f"{count} clip{'s' if count != 1 else ''} {said} at {names}. Ctrl+Del, or Ctrl+Z, takes it back.")
+    at.status.say(
+        f"{count} clip{'s' if count != 1 else ''} {said} at {names}. {key_of('edit.leave_out')}, or {key_of('edit.undo')}, takes it back."
+    )
 
 
 @command(
@@ -150,7 +152,7 @@ def read_as_guessed(at: Context) -> None:
     paths = at.session.project.alike(clip.source)
     at.session.project.state_headerless(paths, facts.suggested)
     at.status.say(
-        f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; Ctrl+Z takes it back."
+        f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; {key_of('edit.undo')} takes it back."
     )
 
 
@@ -175,7 +177,7 @@ def read_all_as_guessed(at: Context) -> None:
         return
     project.state_each(guesses)
     kinds = ", ".join(f"{count} as {one}" for one, count in Counter(map(str, guesses.values())).most_common())
-    at.status.say(f"{len(guesses)} files read as their content says: {kinds}. Ctrl+Z takes it back.")
+    at.status.say(f"{len(guesses)} files read as their content says: {kinds}. {key_of('edit.undo')} takes it back.")
 
 
 @command(
@@ -251,7 +253,7 @@ def take_remedy(at: Context) -> None:
             if remedy:
                 taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
                 many = f" For {taken} clips." if taken > 1 else ""
-                at.status.say(f"{remedy.what}.{many} Ctrl+Z takes it back.")
+                at.status.say(f"{remedy.what}.{many} {key_of('edit.undo')} takes it back.")
                 return
             if any(r.asks for r in problem.remedies):
                 return

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
 from ..ask import chosen, where_to_save
@@ -41,7 +41,7 @@ def open_job(at: Context) -> None:
 @command("job.new", "New job", "Begin anew, for the receivers used last.", "Ctrl+N", menu="Job")
 def new_job(at: Context) -> None:
     if at.view.may_part():
-        at.session.project.begin(last_used())
+        at.session.project.begin(last_used(), at.settings["outputs.placement"])
         at.board.setFocus()
 
 
@@ -154,6 +154,6 @@ def take_up(at: Context, one: Autosaved) -> bool:
     added = at.session.project.add_sources(here.sources)
     if added:
         at.status.say(
-            f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; Ctrl+Z takes that off."
+            f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; {key_of('edit.undo')} takes that off."
         )
     return True

@@ -8,7 +8,7 @@ from PySide6.QtCore import QUrl
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QMessageBox
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.make.ledger import Entry
 from ...core.project import Cell, edits
 from ..ask import chosen
@@ -29,7 +29,9 @@ def make_all(at: Context) -> None:
     if at.session.busy:
         # Pressed before everything has been looked at: it is meant all the same.
         at.maker.wanted = True
-        at.status.say("Everything is made as soon as it has been looked at. Esc takes that back.")
+        at.status.say(
+            f"Everything is made as soon as it has been looked at. {key_of('make.cancel')} takes that back."
+        )
         at.view.count()
         return
     at.maker.wanted = False

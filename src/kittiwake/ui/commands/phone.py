@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...commands import command
+from ...commands import command, key_of
 from ..context import Context
 
 
@@ -15,7 +15,7 @@ from ..context import Context
 )
 def open_phone(at: Context) -> None:
     if not any(receiver.standin == "phone" for receiver in at.session.project.receivers):
-        at.status.say("No receiver of the board is a phone with a menu: Ctrl+R chooses one.")
+        at.status.say(f"No receiver of the board is a phone with a menu: {key_of('receiver.choose')} chooses one.")
         return
     at.status.say("")
     at.bench.show_phone()

@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.batch.each import analyze_files
 from ...core.errors import MakeError, reason_of
 from ...core.fit import legal_name
@@ -87,7 +87,7 @@ def put_new(at: Context, new: Receiver) -> None:
     at.bench.show_choice(None, new)
     at.bench.receiver_page.begin_to_name()
     at.status.say(
-        f"{new.name} stands on the board, to be changed; it is kept for other jobs too. Ctrl+Z takes it off the board."
+        f"{new.name} stands on the board, to be changed; it is kept for other jobs too. {key_of('edit.undo')} takes it off the board."
     )
 
 
@@ -193,7 +193,7 @@ def duplicate_receiver(at: Context, slug: str) -> None:
     if copy:
         keep(at, copy)
         at.bench.show_choice(None, copy)
-        at.status.say(f"{copy.name} stands on the board, to be changed; Ctrl+Z takes it back.")
+        at.status.say(f"{copy.name} stands on the board, to be changed; {key_of('edit.undo')} takes it back.")
 
 
 def export_receiver(at: Context, slug: str) -> None:

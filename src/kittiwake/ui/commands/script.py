@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.make.place import write_whole
 from ...core.script.table import to_csv
 from ..ask import where_to_save
@@ -47,7 +47,7 @@ def read_script(at: Context) -> None:
 def write_script(at: Context) -> None:
     lines = at.session.project.job.script.lines
     if not lines:
-        at.status.say("There are no lines yet: F4 is where they are written.")
+        at.status.say(f"There are no lines yet: {key_of('script.open')} is where they are written.")
         return
     path = where_to_save(at.window, "Write the script", Path.home() / "script.csv", "CSV (*.csv)", (".csv",))
     if path and at.attempt(lambda: write_whole(path, to_csv(lines).encode("utf-8"))):

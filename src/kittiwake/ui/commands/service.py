@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...commands import command
+from ...commands import command, key_of
 from ..context import Context
 
 
@@ -17,7 +17,7 @@ def have_it_heard(at: Context) -> None:
     current = at.board.current_receiver()
     services = [one for one in ([current] if current else at.session.project.receivers) if one.service is not None]
     if not services:
-        at.status.say("No receiver of the board is a service that listens: Ctrl+R chooses one.")
+        at.status.say(f"No receiver of the board is a service that listens: {key_of('receiver.choose')} chooses one.")
         return
     at.status.say("")
     at.bench.show_heard(services[0])

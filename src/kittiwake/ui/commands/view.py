@@ -4,16 +4,16 @@ from __future__ import annotations
 
 from PySide6.QtCore import Qt
 
-from ...commands import command
+from ...commands import command, key_of
 from ..board.model import HEADS
 from ..context import Context
 from ..palette import Palette
 from ..theme.colours import colours
 
 
-@command("view.theme", "Light or dark", "Switch between light and dark until the next start.", "Ctrl+T", menu="View")
+@command("view.theme", "Light or dark", "Switch between light and dark.", "Ctrl+T", menu="View")
 def light_or_dark(at: Context) -> None:
-    at.view.use_colours(not colours().dark)
+    at.settings.set("look.theme", "light" if colours().dark else "dark")
 
 
 @command("view.levels", "Levels of the set", "One table of all levels, to be sorted.", "L", menu="View")
@@ -57,7 +57,7 @@ def go_to_bench(at: Context) -> None:
 )
 def whole_board(at: Context) -> None:
     if at.view.halves.toggle_whole_board():
-        at.status.say("The board has all of the window; F7 parts it again.")
+        at.status.say(f"The board has all of the window; {key_of('view.whole_board')} parts it again.")
 
 
 @command("view.next_decide", "Next to decide", "Go to the next cell that waits for a decision.", "F3", menu="View")

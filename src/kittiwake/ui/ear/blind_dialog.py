@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayo
 
 from ...core.ear.blind import Blind
 from ..button import Button
+from ..theme.scale import scaled
 from .player import Player
 
 _WORDS = {"source": "the source", "output": "the output", "line": "on the line"}
@@ -21,7 +22,7 @@ class BlindDialog(QDialog):
         self._player, self._seed = player, seed
         self.setWindowTitle("Blind comparison")
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.setMinimumWidth(480)
+        self.setMinimumWidth(scaled(480))
         column = QVBoxLayout(self)
         self.head = QLabel()
         self.head.setWordWrap(True)

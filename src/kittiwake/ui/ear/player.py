@@ -55,6 +55,7 @@ class Player(QObject):
         self._folder = tempfile.TemporaryDirectory(prefix="kittiwake-ear-")
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="ear")
         self._speaker: _Silent | _Real | None = None
+        self.wanted = ""  # name of the loudspeaker to play on; empty: that of the desktop
         self._timer = QTimer(self)
         self._timer.setInterval(20)
         self._timer.timeout.connect(self._tick)
@@ -252,7 +253,7 @@ class Player(QObject):
         if track.complete and self._position >= track.frames:
             self._position = 0
         if self._speaker is None:
-            self._speaker = find_speaker(self._pull)
+            self._speaker = find_speaker(self._pull, self.wanted)
             self.changed.emit()
         self.playing = True
         for way in self.ways:
@@ -314,8 +315,18 @@ class Player(QObject):
     def find_out(self) -> None:
         """Look for a loudspeaker now, so that the window can say which it is."""
         if self._speaker is None:
-            self._speaker = find_speaker(self._pull)
+            self._speaker = find_speaker(self._pull, self.wanted)
             self.changed.emit()
+
+    def use(self, name: str) -> None:
+        """Play on the loudspeaker of that name from now on; empty: on that of the desktop."""
+        if name == self.wanted:
+            return
+        self.wanted = name
+        self.pause()
+        known, self._speaker = self._speaker is not None, None
+        if known:
+            self.find_out()
 
     @property
     def speaker_name(self) -> str:
@@ -387,12 +398,23 @@ class _Real:
         self._into = None
 
 
-def find_speaker(pull: Callable[[int], bytes]) -> _Silent | _Real:
-    """The desktop's loudspeaker, or the silent stand-in where there is none."""
+def loudspeakers() -> list[str]:
+    """Names of what can be played on."""
     try:
         from PySide6.QtMultimedia import QMediaDevices
 
-        device = QMediaDevices.defaultAudioOutput()
+        return [device.description() for device in QMediaDevices.audioOutputs() if not device.isNull()]
+    except ImportError:
+        return []
+
+
+def find_speaker(pull: Callable[[int], bytes], wanted: str = "") -> _Silent | _Real:
+    """The loudspeaker of that name, else that of the desktop, else the silent stand-in where there is none."""
+    try:
+        from PySide6.QtMultimedia import QMediaDevices
+
+        named = (one for one in QMediaDevices.audioOutputs() if wanted and one.description() == wanted)
+        device = next(named, QMediaDevices.defaultAudioOutput())
         if not device.isNull():
             return _Real(pull, device)
     except ImportError:

@@ -11,6 +11,7 @@ from ...core.model.units import format_seconds
 from ..button import Button
 from ..elided import ElidedLabel
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from .player import WAYS, Player
 
 _TEXT = {"source": "Source", "output": "Output", "line": "On the line"}
@@ -26,7 +27,7 @@ class EarStrip(QWidget):
         row.setContentsMargins(12, 6, 12, 6)
         row.setSpacing(8)
         self.play_button = Button("Play  Space")
-        self.play_button.setMinimumWidth(128)
+        self.play_button.setMinimumWidth(scaled(128))
         self.play_button.clicked.connect(player.toggle)
         row.addWidget(self.play_button)
         self._buttons: dict[str, Button] = {}
@@ -42,11 +43,11 @@ class EarStrip(QWidget):
             row.addWidget(button)
         self.line_button = Button("Line…")
         self.line_button.setProperty("plain", True)
-        self.line_button.setMaximumWidth(190)
+        self.line_button.setMaximumWidth(scaled(190))
         self.line_button.setToolTip("What the line is like that it is heard on")
         row.addWidget(self.line_button)
         self._time = QLabel()
-        self._time.setMinimumWidth(110)
+        self._time.setMinimumWidth(scaled(110))
         self._time.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         row.addWidget(self._time)
         self._thread = _Thread()

@@ -10,6 +10,7 @@ from ...core.standin import Machine
 from ...core.standin.machines.beacon import MEMORY
 from ..bench.parts import part_label
 from ..button import Button
+from ..theme.scale import scaled
 from .drawing import Drawing, lamp
 from .panel import panel
 
@@ -24,7 +25,7 @@ class BeaconPanel(QFrame):
         super().__init__()
         self.beacon = beacon
         self.setProperty("sheet", True)
-        self.setFixedWidth(330)
+        self.setFixedWidth(scaled(330))
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 12, 16, 12)
         column.addWidget(part_label("STAND-IN: A BEACON ON A QUAY"))

@@ -10,6 +10,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
 from ..theme.colours import colours
+from ..theme.scale import scaled
 
 #: Draws a machine into a box: painter, box, share that is full (0 to 1), turn (0 to 1, goes round while it is heard; −1 while it is not).
 Draw = Callable[[QPainter, QRectF, float, float], None]
@@ -27,7 +28,7 @@ class Drawing(QWidget):
         self._timer = QTimer(self)
         self._timer.setInterval(_TICK)
         self._timer.timeout.connect(self._tick)
-        self.setFixedHeight(72)
+        self.setFixedHeight(scaled(72))
 
     def sizeHint(self) -> QSize:
         return QSize(200, 84)

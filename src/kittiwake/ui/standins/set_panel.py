@@ -9,6 +9,7 @@ from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin.machine import Action, Kind, Machine, kinds
 from ..bench.parts import part_label
 from ..button import Button
+from ..theme.scale import scaled
 from .drawing import Draw, Drawing
 
 
@@ -35,7 +36,7 @@ class SetPanel(QFrame):
         self.kind: Kind = kinds()[key]
         self._actions = [one for one in self.kind.actions if words is None or one.word in words]
         self.setProperty("sheet", True)
-        self.setFixedWidth(330)
+        self.setFixedWidth(scaled(330))
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 10, 16, 10)
         column.setSpacing(5)
@@ -44,7 +45,7 @@ class SetPanel(QFrame):
         column.addWidget(self._drawing)
         self.list = QListWidget()
         self.list.setAccessibleName(f"What the {self.kind.name} holds")
-        self.list.setFixedHeight(88)
+        self.list.setFixedHeight(scaled(88))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.list.setTextElideMode(Qt.TextElideMode.ElideMiddle)
         self.list.itemActivated.connect(lambda _: self._act(0))

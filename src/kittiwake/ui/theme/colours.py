@@ -10,7 +10,7 @@ from PySide6.QtGui import QColor, QGuiApplication, QPalette
 
 @dataclass(frozen=True, slots=True)
 class Colours:
-    """One set of colours. Every text on its ground reaches a contrast of 4.5 to 1 (tested)."""
+    """One set of colours. Every text on its ground reaches a contrast of 4.5 to 1, every shape that tells something 3 to 1 (tested)."""
 
     dark: bool
     ground: str  # behind everything
@@ -29,11 +29,14 @@ class Colours:
     stale: str
     wave_source: str
     wave_output: str
+    busy: str  # what is being made
+    focus: str  # frame of what has the keyboard
+    edge: str  # frame of what is typed in or pressed
 
     def of(self, state: str) -> QColor:
         """Colour of a cell's state."""
         name = {
-            "making": "accent",
+            "making": "busy",
             "failed": "cannot",
             "waiting": "soft",
             "empty": "soft",
@@ -60,8 +63,11 @@ LIGHT = Colours(
     cannot="#A63D26",
     made="#3C6B3E",
     stale="#6A5794",
-    wave_source="#A9B6BC",
-    wave_output="#2F6383",
+    wave_source="#748991",
+    wave_output="#1F4E6C",
+    busy="#765A00",
+    focus="#946E00",
+    edge="#857F70",
 )
 DARK = Colours(
     dark=True,
@@ -79,8 +85,11 @@ DARK = Colours(
     cannot="#F49C83",
     made="#92CB8C",
     stale="#BBA9E6",
-    wave_source="#586871",
+    wave_source="#6B7E89",
     wave_output="#82BCDD",
+    busy="#F0C53E",
+    focus="#F0C53E",
+    edge="#7B8C95",
 )
 
 _current = LIGHT

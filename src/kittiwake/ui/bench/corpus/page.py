@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from ....commands import key_of
 from ....core.corpus.build import Built, Step
 from ....core.corpus.quality import MEASURES, Quality
 from ....core.corpus.row import Row
@@ -32,6 +33,7 @@ from ...field import Field
 from ...judging import Judger
 from ...key_table import KeyTable
 from ...session import Session
+from ...theme.scale import scaled
 from .plot import SpreadPlot
 
 _COLUMNS = 4
@@ -126,7 +128,7 @@ class CorpusPage(QWidget):
         column.addWidget(self.cost)
         self.rule_table = KeyTable(("Rule", "Does", "Clips", "Sound"), "Rules; Delete takes one away")
         self.rule_table.setMaximumHeight(112)
-        self.rule_table.setColumnWidth(0, 190)
+        self.rule_table.setColumnWidth(0, scaled(190))
         self.rule_table.keys[Qt.Key.Key_Delete] = self.take_rule_away
         column.addWidget(self.rule_table)
         self.list_head = QLabel()
@@ -134,7 +136,7 @@ class CorpusPage(QWidget):
         column.addWidget(self.list_head)
         self.table = KeyTable(_HEADS, "Clips, those farthest from the middle first")
         for at, width in ((0, 136), (1, 104), (2, 114), (3, 74)):
-            self.table.setColumnWidth(at, width)
+            self.table.setColumnWidth(at, scaled(width))
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_Delete: self.leave_out,
         })  # fmt: skip
@@ -144,7 +146,9 @@ class CorpusPage(QWidget):
         self.play_button = Button("Hear it  Enter")
         self.play_button.clicked.connect(self.play)
         self.out_button = Button("Leave out on the board  Del")
-        self.out_button.setToolTip("The chosen clips are not for this receiver any more; Ctrl+Z takes it back")
+        self.out_button.setToolTip(
+            f"The chosen clips are not for this receiver any more; {key_of('edit.undo')} takes it back"
+        )
         self.out_button.clicked.connect(self.leave_out)
         row.addWidget(self.play_button)
         row.addWidget(self.out_button)
@@ -352,7 +356,7 @@ class CorpusPage(QWidget):
         ]
         out, _ = edits.leave_out(project, cells)
         if out:
-            self.told.emit(f"{out} left out of {self._receiver.name}; Ctrl+Z takes it back.")
+            self.told.emit(f"{out} left out of {self._receiver.name}; {key_of('edit.undo')} takes it back.")
             self.measure()
         else:
             self.told.emit("A clip stays for one receiver at least.")

@@ -50,7 +50,7 @@ class SpreadPlot(QAbstractButton):
         frame = QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5)
         painter.setPen(
             QPen(
-                QColor(c.accent if self.hasFocus() else c.text if self.isChecked() else c.line),
+                QColor(c.focus if self.hasFocus() else c.text if self.isChecked() else c.edge),
                 2.0 if self.hasFocus() or self.isChecked() else 1.0,
             )
         )

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 from ....core.cut import Find
 from ...button import Button
 from ...said_box import SaidBox
+from ...theme.scale import scaled
 
 _CONTROLS = (
     ("above_room", "over room noise", 6, 30, 1, " dB", "How far above the noise of the room sound begins"),
@@ -45,7 +46,7 @@ class FindRow(QWidget):
             box.setValue(getattr(plain, name))
             box.setToolTip(help_)
             box.setAccessibleName(help_)
-            box.setFixedWidth(84)
+            box.setFixedWidth(scaled(84))
             box.valueChanged.connect(lambda _: self.changed.emit())
             row.addWidget(box)
             self.controls[name] = box

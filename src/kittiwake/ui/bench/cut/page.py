@@ -18,6 +18,7 @@ from ...button import Button
 from ...cutting import Cutter, Picture
 from ...field import Field
 from ...session import Session
+from ...theme.scale import scaled
 from .ear_row import EarRow
 from .find_row import FindRow
 from .seen import Seen
@@ -48,7 +49,7 @@ class CutPage(QWidget):
         halves.setChildrenCollapsible(False)
         halves.addWidget(self._sound())
         self.table = SpanTable()
-        self.table.setMinimumHeight(90)
+        self.table.setMinimumHeight(scaled(90))
         halves.addWidget(self.table)
         halves.setStretchFactor(0, 3)
         halves.setStretchFactor(1, 2)
@@ -84,19 +85,19 @@ class CutPage(QWidget):
         self.name = Field()
         self.name.setPlaceholderText("Type a name, Enter: the next clip plays")
         self.name.setAccessibleName("Name of the chosen span; Enter goes on to the next")
-        self.name.setMinimumWidth(200)
+        self.name.setMinimumWidth(scaled(200))
         self.name.installEventFilter(self)
         label.setBuddy(self.name)
         row.addWidget(label)
         row.addWidget(self.name, 2)
         self.words = QLabel()
         self.words.setProperty("soft", True)
-        self.words.setMinimumWidth(40)
+        self.words.setMinimumWidth(scaled(40))
         row.addWidget(self.words, 2)
         self.typed = Field()
         self.typed.setPlaceholderText("0:00 to 1:05 Welcome")
         self.typed.setAccessibleName("A new span: start, end and name")
-        self.typed.setMinimumWidth(190)
+        self.typed.setMinimumWidth(scaled(190))
         label = QLabel("Ne&w span")
         label.setBuddy(self.typed)
         row.addWidget(label)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 from ....core.cut.times import frame_of
 from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
+from ...theme.scale import scaled
 from .sight import clock
 
 Index = QModelIndex | QPersistentModelIndex
@@ -150,12 +151,12 @@ class SpanTable(QTableView):
         self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         rows, heads = self.verticalHeader(), self.horizontalHeader()
         rows.hide()
-        rows.setDefaultSectionSize(27)
+        rows.setDefaultSectionSize(scaled(27))
         heads.setHighlightSections(False)
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         heads.setSectionResizeMode(TEXT, QHeaderView.ResizeMode.Stretch)
         for column, width in _WIDTHS.items():
-            self.setColumnWidth(column, width)
+            self.setColumnWidth(column, scaled(width))
         self._quiet = False
         self.selectionModel().currentRowChanged.connect(self._current)
         self.selectionModel().selectionChanged.connect(lambda *_: None if self._quiet else self.picked.emit())

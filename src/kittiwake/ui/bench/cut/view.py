@@ -13,6 +13,7 @@ from ....core.model.span import START, STOP, Span
 from ....core.model.units import format_db
 from ...cutting import Picture
 from ...theme.colours import colours
+from ...theme.scale import scaled
 from ...theme.sheet import small_type
 from .ledges import draw_chosen, draw_found, draw_ledges
 from .level_plot import draw_level
@@ -45,7 +46,7 @@ class CutView(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
-        self.setMinimumHeight(130)
+        self.setMinimumHeight(scaled(130))
         self.setAccessibleName(VIEWS["level"])
         self._picture: Picture | None = None
         self._spans: list[Shown] = []

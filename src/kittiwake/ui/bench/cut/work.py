@@ -7,6 +7,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 
+from ....commands import key_of
 from ....core.cut import shown_names
 from ....core.cut.edit import (
     another_take,
@@ -183,7 +184,9 @@ class CutWork(QObject):
         self.chosen_id = following or (left.spans[-1].id if left.spans else "")
         self.put(f"deleting {len(some)} span{'s' if len(some) > 1 else ''}", left)
         if not left.spans:
-            self.told.emit("No span is left: the recording is one clip again. Ctrl+Z takes that back.")
+            self.told.emit(
+                f"No span is left: the recording is one clip again. {key_of('edit.undo')} takes that back."
+            )
 
     # -- takes, pauses, stretches ----------------------------------------------------------------------------------
 
@@ -235,6 +238,6 @@ class CutWork(QObject):
             stretch = (min(self._mark, frame), max(self._mark, frame))
             without = tuple(sorted((*clip.touch_up.without, stretch)))
             edits.touch_up(self._session.project, [clip], {"without": without})
-            self.told.emit("Left out; 2 plays it as it will come out. Ctrl+Z takes it back.")
+            self.told.emit(f"Left out; 2 plays it as it will come out. {key_of('edit.undo')} takes it back.")
         self._mark = None
         self.changed.emit()

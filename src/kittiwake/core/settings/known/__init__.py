@@ -1,0 +1,1 @@
+"""One file a section; each registers what can be set in it."""

@@ -1,0 +1,101 @@
+"""What can be set, once: the file, the page and the terminal all read this registry. One file of ``known`` holds one section."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..extensions import import_all
+
+Value = bool | int | str
+
+#: Sections in the order in which they are shown: word in the file -> heading.
+SECTIONS = {
+    "outputs": "Outputs",
+    "making": "Making",
+    "look": "Look",
+    "sound": "Sound",
+    "start": "Start",
+    "quick": "Quick convert",
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Setting:
+    """One thing that can be set.
+
+    Attributes
+    ----------
+    key : ``section.name``, as in the file.
+    text, help : what it is called, and one sentence.
+    default : what holds where nobody set it; its type is the type of all values.
+    choices : value and words of each, where only these are possible.
+    low, high, unit : of a number.
+    kind : what is chosen beyond that: ``folder``, ``loudspeaker``, ``microphone``; empty where it is plain.
+    """
+
+    key: str
+    text: str
+    help: str
+    default: Value
+    choices: tuple[tuple[Value, str], ...] = ()
+    low: int = 0
+    high: int = 0
+    unit: str = ""
+    kind: str = ""
+
+    @property
+    def section(self) -> str:
+        return self.key.partition(".")[0]
+
+    @property
+    def name(self) -> str:
+        return self.key.partition(".")[2]
+
+    def wrong(self, value: object) -> str:
+        """What is wrong with a value, in words that say what would be right; empty where nothing is."""
+        if type(value) is not type(self.default):
+            wanted = {bool: "true or false", int: "a whole number", str: "a text in quotes"}[type(self.default)]
+            return f"{self.key} is {wanted}, not {value!r}."
+        if self.choices and value not in dict(self.choices):
+            return f"{self.key} is one of {', '.join(str(one) for one, _ in self.choices)}, not {value!r}."
+        if isinstance(value, int) and self.high and not self.low <= value <= self.high:
+            return f"{self.key} is from {self.low} to {self.high}{self.unit and ' ' + self.unit}, not {value}."
+        return ""
+
+
+_REGISTRY: dict[str, Setting] = {}
+
+
+def register(*new: Setting) -> None:
+    """Add settings to the registry.
+
+    Raises
+    ------
+    ValueError : a key is taken, there is no such section, or a default would be wrong.
+    """
+    for one in new:
+        if one.key in _REGISTRY:
+            raise ValueError(f"there is a setting {one.key} already")
+        if one.section not in SECTIONS:
+            raise ValueError(f"{one.key}: there is no section {one.section}")
+        if wrong := one.wrong(one.default):
+            raise ValueError(wrong)
+        _REGISTRY[one.key] = one
+
+
+def known_settings() -> list[Setting]:
+    """All, section by section, each in the order of registration."""
+    if not _REGISTRY:
+        from . import known
+
+        import_all(known.__name__, known.__path__)
+    return [one for section in SECTIONS for one in _REGISTRY.values() if one.section == section]
+
+
+def setting_of(key: str) -> Setting:
+    """Raises
+    ------
+    KeyError : there is none of that name.
+    """
+    known_settings()
+    return _REGISTRY[key]

@@ -1,0 +1,18 @@
+"""Commands of settings."""
+
+from __future__ import annotations
+
+from ...commands import command
+from ..context import Context
+from ..settings.page import SettingsPage
+
+
+@command(
+    "settings.open",
+    "Settings…",
+    "Where outputs go, colours, text size, keys and all else that can be set.",
+    "Ctrl+,",
+    menu="View",
+)
+def open_settings(at: Context) -> None:
+    SettingsPage(at.window, at.settings).show()

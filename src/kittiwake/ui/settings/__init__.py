@@ -1,0 +1,1 @@
+"""The page of settings, and what they do to the window."""

@@ -1,0 +1,96 @@
+"""What is kept only to be faster: how much it is, and a way to be rid of it."""
+
+from __future__ import annotations
+
+import contextlib
+import shutil
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+
+from platformdirs import user_cache_path
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
+
+from ...core.cache.facts_cache import FactsCache
+from ...core.model.units import format_bytes
+from ..button import Button
+from ..short_path import short_path
+
+#: What lies where in the cache folder: name -> what happens without it.
+_PARTS = {
+    "facts.sqlite*": "What was found out about sound. Without it everything is looked at again",
+    "outlines": "Outlines of long recordings. Without them they are drawn again",
+    "spoken": "Lines spoken in the terminal. Without them they are spoken again",
+    "tones": "Tones made in the terminal. Without them they are made again",
+    "music": "Hold music made in the terminal. Without it it is made again",
+}
+
+
+_NEXT_TO_NOTHING = 100_000  # bytes: of a base with nothing in it
+
+
+def size_of(pattern: str, folder: Path) -> int:
+    """Bytes of what a part holds; what cannot be read counts nothing."""
+    total = 0
+    for top in folder.glob(pattern):
+        for path in (top, *(top.rglob("*") if top.is_dir() else ())):
+            with contextlib.suppress(OSError):
+                total += path.stat().st_size if path.is_file() else 0
+    return total
+
+
+def clear(pattern: str, folder: Path) -> None:
+    """Empty a part of the cache; what is in use meanwhile stays in order."""
+    if pattern.startswith("facts"):
+        FactsCache(folder).clear()
+        return
+    for top in folder.glob(pattern):
+        if top.is_dir():
+            shutil.rmtree(top, ignore_errors=True)
+        else:
+            with contextlib.suppress(OSError):
+                top.unlink()
+
+
+class CachesPart(QWidget):
+    """A row for each part that holds anything; sizes are counted beside the window."""
+
+    _counted = Signal(dict)
+
+    def __init__(self, folder: Path | None = None) -> None:
+        super().__init__()
+        self._folder = folder or user_cache_path("kittiwake")
+        self._grid = QGridLayout(self)
+        self._grid.setContentsMargins(0, 0, 0, 0)
+        self._grid.setHorizontalSpacing(16)
+        self._told = QLabel(f"In {short_path(self._folder)}; all of it can be made again.")
+        self._told.setProperty("soft", True)
+        self._told.setWordWrap(True)
+        self._grid.addWidget(self._told, 0, 0, 1, 3)
+        self._rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
+        for row, (pattern, words) in enumerate(_PARTS.items(), 1):
+            label, size, button = QLabel(words), QLabel("…"), Button("Empty it")
+            label.setWordWrap(True)
+            button.setAccessibleName(f"Empty: {words}")
+            button.clicked.connect(lambda _=False, pattern=pattern: self._clear(pattern))
+            for column, widget in enumerate((label, size, button)):
+                self._grid.addWidget(widget, row, column)
+            self._rows[pattern] = (label, size, button)
+        self._grid.setColumnStretch(0, 1)
+        self._pool = ThreadPoolExecutor(1, thread_name_prefix="caches")
+        self._counted.connect(self._show)
+
+    def count(self) -> None:
+        self._pool.submit(lambda: self._counted.emit({part: size_of(part, self._folder) for part in _PARTS}))
+
+    def _show(self, sizes: dict[str, int]) -> None:
+        for part, (_, size, button) in self._rows.items():
+            size.setText(format_bytes(sizes[part]) if sizes[part] > _NEXT_TO_NOTHING else "empty")
+            button.setEnabled(sizes[part] > _NEXT_TO_NOTHING)
+
+    def _clear(self, pattern: str) -> None:
+        self._pool.submit(clear, pattern, self._folder)
+        self.count()
+
+    def shut_down(self) -> None:
+        self._pool.shutdown(wait=True, cancel_futures=True)
