@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import Any, NoReturn
 
 import click
+from click.shell_completion import CompletionItem
 
 from ..commands import Command, register
 from ..core.errors import KittiwakeError
@@ -41,6 +42,25 @@ class _Receiver(click.ParamType[Any]):
             return load_receiver(value)
         except KittiwakeError as error:
             self.fail(printable(str(error)), param, ctx)
+
+    def shell_complete(self, ctx: click.Context, param: click.Parameter, incomplete: str) -> list[CompletionItem]:
+        from ..core.model import shipped_receivers
+        from ..core.model.own_receivers import own_receivers
+
+        known = {**shipped_receivers(), **own_receivers()}
+        found = [CompletionItem(slug, help=one.name) for slug, one in known.items() if slug.startswith(incomplete)]
+        return found or [CompletionItem(incomplete, type="file")]
+
+
+class _ReceiverWord(_Receiver):
+    """As it is written: a slug, or the whole path of a TOML file."""
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        super().convert(value, param, ctx)
+        return str(Path(value).absolute()) if str(value).endswith(".toml") else str(value)
+
+
+receiver_type, receiver_word = _Receiver(), _ReceiverWord()
 
 
 class _Stated(click.ParamType[Any]):
@@ -100,7 +120,7 @@ class _BitRate(click.ParamType[int]):
 
 
 _RECEIVER_OPTIONS = (
-    click.option("--for", "receivers", multiple=True, type=_Receiver(), help="A receiver's slug, or a TOML file; may be repeated."),
+    click.option("--for", "receivers", multiple=True, type=receiver_type, help="A receiver's slug, or a TOML file; may be repeated."),
     click.option("--form", "forms", multiple=True, type=_Form(), metavar="FORM",
                  help="A form for once: mp3, wav/ulaw, or “wav 44.1k mono -20 lufs”; may be repeated."),
     click.option("--rate", type=click.IntRange(1000, 768_000), metavar="HZ", help="Sample rate of the forms; default: the source's."),

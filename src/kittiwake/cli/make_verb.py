@@ -114,15 +114,13 @@ def _places(
 
 
 def folders_of(folder: Path, receivers: tuple[Any, ...]) -> tuple[Path, ...]:
-    """Several receivers get a folder each, one has the folder to itself."""
-    folders = tuple(folder / (r.delivery.folder or r.slug) if len(receivers) > 1 else folder for r in receivers)
-    for n, one in enumerate(folders):
-        if one in folders[:n]:
-            first = receivers[folders.index(one)]
-            raise click.UsageError(
-                f"{first.name} and {receivers[n].name} both go to {one}. Make them one after the other, or give one another delivery.folder."
-            )
-    return folders
+    """``batch.places.folders_of``; what it refuses is wrong use."""
+    from ..core.batch import places
+
+    try:
+        return places.folders_of(folder, receivers)
+    except KittiwakeError as error:
+        raise click.UsageError(str(error)) from error
 
 
 def _made(

@@ -25,6 +25,7 @@ if TYPE_CHECKING:
     from .session import Session
     from .settings.held import HeldSettings
     from .status_bar import StatusBar
+    from .watching import Watching
 
 
 class View(Protocol):
@@ -65,6 +66,7 @@ class Context:
     view : the window, as what it shows and takes.
     window : the same as the parent of a dialog.
     settings : what the person has set.
+    watching : folders that are watched while the window is open.
     """
 
     session: Session
@@ -77,6 +79,7 @@ class Context:
     view: View
     window: QWidget
     settings: HeldSettings
+    watching: Watching
 
     def attempt(self, work: Callable[[], object]) -> bool:
         """Do something that may fail for reasons the user should read; whether it was done."""

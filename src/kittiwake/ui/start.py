@@ -10,17 +10,20 @@ import time
 from pathlib import Path
 
 from PySide6.QtCore import QMessageLogContext, QTimer, QtMsgType, qInstallMessageHandler
-from PySide6.QtGui import QGuiApplication
+from PySide6.QtGui import QGuiApplication, QIcon
 from PySide6.QtWidgets import QApplication
 
 from ..core import extensions
 from ..core.model.own_receivers import last_used
 from .commands.job import DEMO, offer_autosaved
+from .second_start import SecondStart
 from .settings.applied import apply, is_dark
 from .settings.held import HeldSettings
 from .theme import scale
 from .theme.sheet import use_font
 from .window import Window
+
+_ICON = Path(__file__).parents[1] / "cli" / "home" / "icons" / "kittiwake.svg"
 
 #: Receivers of the very first job: one, which is exchanged with a key.
 FIRST = ("phone-menu",)
@@ -48,17 +51,20 @@ def make_app() -> QApplication:
 
 
 def _say(kind: QtMsgType, context: QMessageLogContext, text: str) -> None:
-    """What Qt has to say goes to stderr, but for the sound server that is not there: the ear says so where it matters."""
-    if not text.startswith("PulseAudio"):
+    """What Qt has to say goes to stderr, but for services that are not there: the ear says so of the sound server where it matters."""
+    if not text.startswith(("PulseAudio", "Failed to register with host portal")):
         print(text, file=sys.stderr)
 
 
-def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None, dark: bool | None = None) -> int:
+def start(
+    paths: list[Path], *, demo: bool = False, new: bool = False, picture: Path | None = None, dark: bool | None = None
+) -> int:
     """Open the window and stay until it is closed; returns the exit code.
 
     Parameters
     ----------
     paths : a job, or sound files and folders to begin with.
+    new : begin with an empty board, whatever was open last.
     picture : save a picture of the window as soon as everything has been looked at, and leave.
     dark : overrides the desktop.
     """
@@ -80,11 +86,17 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
         window.open_job(DEMO)
     elif paths:
         window.add_paths(paths)
+    elif not new and settings["start.session"]:
+        window.go_on()
     window.board.setFocus()
     if picture:
         window.resize(1280, 800)
         return _take_picture(app, window, picture)
+    second = SecondStart(window)
+    window.used.connect(second.touch)
+    QTimer.singleShot(0, lambda: app.setWindowIcon(QIcon(str(_ICON))))
     QTimer.singleShot(700, window.player.find_out)
+    QTimer.singleShot(1500, window.watching.begin)
     if not demo:
         QTimer.singleShot(0, lambda: offer_autosaved(window.context))
     # Ctrl+C in the terminal, or the desktop at its end, closes the window without a question; the timer lets Python see the signal.
@@ -94,6 +106,7 @@ def start(paths: list[Path], *, demo: bool = False, picture: Path | None = None,
     pulse.start(200)
     pulse.timeout.connect(lambda: None)
     code = app.exec()
+    second.close()
     window.shut_down()
     return code
 

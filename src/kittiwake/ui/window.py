@@ -8,7 +8,7 @@ from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QEvent, QTimer
+from PySide6.QtCore import QEvent, QTimer, Signal
 from PySide6.QtGui import (
     QAction,
     QCloseEvent,
@@ -32,6 +32,7 @@ from ..core.intake.short import read_short
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
+from ..core.project.recent import Place, RecentJobs
 from .ask import is_sure
 from .autosave import Autosave
 from .bench.bench import Bench
@@ -44,6 +45,7 @@ from .ear.stated import Hearing
 from .ear.strip import EarStrip
 from .halves import Halves
 from .making import Maker
+from .run_end import RunEnd
 from .session import Session
 from .settings.applied import apply, apply_all
 from .settings.held import HeldSettings
@@ -54,12 +56,15 @@ from .theme.sheet import style_sheet
 from .top_bar import TopBar
 from .typing_keys import is_own
 from .waiting import Waiting
+from .watching import Watching
 
 _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
 
 
 class Window(QMainWindow):
-    """Puts the pieces together; what is done is done by commands."""
+    """Puts the pieces together; what is done is done by commands. ``used``: it has become the window that is worked in."""
+
+    used = Signal()
 
     def __init__(self, settings: HeldSettings | None = None) -> None:
         super().__init__()
@@ -78,7 +83,10 @@ class Window(QMainWindow):
         self.ear = EarStrip(self.player)
         self.status = StatusBar(self.maker)
         self.autosave = Autosave(self.session)
+        self.run_end: RunEnd = RunEnd(self)
+        self.watching: Watching = Watching(self)
         self.qactions: dict[str, QAction] = {}
+        self.recent = RecentJobs()
         self._shut = False
         self._leaving = False
         self._count_timer = QTimer(self)
@@ -95,6 +103,7 @@ class Window(QMainWindow):
             self,
             self,
             self.settings,
+            self.watching,
         )
         self._lay_out()
         self._make_actions()
@@ -225,6 +234,8 @@ class Window(QMainWindow):
         session.history_changed.connect(self._show_history)
         self.settings.changed.connect(lambda key: apply(self, key))
         self.settings.told.connect(self.status.say)
+        self.watching.arrived.connect(self.run_end.tell_arrival)
+        self.watching.told.connect(self.status.say)
         apply_all(self)
         self._show_history()
 
@@ -403,7 +414,24 @@ class Window(QMainWindow):
         self.maker.stop()
         return True
 
+    def go_on(self) -> None:
+        """Open the job that was open last, where one was in it."""
+        place = self.recent.place()
+        if place is not None and self.context.attempt(lambda: self._open(place.job)) and place.clip:
+            self.board.select(place.clip, place.receiver or None)
+
+    def _note_place(self) -> None:
+        """Where one is, for the next start; a job that was never saved is no place to come back to."""
+        path, clip, receiver = self.session.project.path, self.board.current_clip(), self.board.current_receiver()
+        here = Place(path, clip.id if clip else "", receiver.slug if receiver else "") if path else None
+        self.recent.note_place(here if path and path != job.DEMO else None)
+
     def _open(self, path: Path) -> None:
+        self._put(path)
+        if path != job.DEMO:
+            self.recent.note(path)
+
+    def _put(self, path: Path) -> None:
         if not is_large(path):
             self.session.project.open(path)
             return
@@ -423,6 +451,7 @@ class Window(QMainWindow):
                 job = self.session.project.to_save(path)
                 waiting.result_of(lambda checkpoint: save_job(job, path, checkpoint))
                 self.session.project.saved(path)
+        self.recent.note(path)
         self.status.say(f"Saved {path.name}.")
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
@@ -497,6 +526,7 @@ class Window(QMainWindow):
         if event.type() == QEvent.Type.ActivationChange and self.isActiveWindow():
             # Back from elsewhere, where files may have been changed.
             self.settings.look()
+            self.used.emit()
             self.session.outputs.look(now=True)
         elif event.type() == QEvent.Type.ActivationChange:
             QTimer.singleShot(3000, self, lambda: None if QApplication.activeWindow() else gc.collect())
@@ -505,6 +535,7 @@ class Window(QMainWindow):
         if not self._leaving and not self._may_leave():
             event.ignore()
             return
+        self._note_place()
         self.shut_down()
         event.accept()
 
@@ -514,6 +545,8 @@ class Window(QMainWindow):
             return
         self._shut = True
         self.maker.stop()
+        self.watching.shut_down()
+        self.run_end.stop()
         self.player.close()
         self.bench.stop()
         self.autosave.stop()

@@ -4,14 +4,17 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog, QMessageBox
+from PySide6.QtCore import QMimeData, QUrl
+from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from ...commands import command, key_of
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
+from ...core.project.recent import RecentJobs
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
+from ..recent_dialog import RecentDialog
 
 #: The job that ships.
 DEMO = Path(__file__).parents[2] / "demo" / "brinmar.kittiwake"
@@ -36,6 +39,17 @@ def open_job(at: Context) -> None:
     name, _ = QFileDialog.getOpenFileName(at.window, "Open a job", filter=f"Kittiwake jobs (*{EXTENSION})")
     if name:
         at.view.open_job(Path(name))
+
+
+@command("job.recent", "Recent jobs…", "Open one of the jobs that were open last.", "Ctrl+Shift+J", menu="Job")
+def open_recent(at: Context) -> None:
+    jobs = RecentJobs().jobs()
+    if not jobs:
+        at.status.say("No job has been saved or opened yet.")
+        return
+    dialog = RecentDialog(at.window, jobs)
+    dialog.accepted.connect(lambda: at.view.open_job(dialog.path) if dialog.path else None)
+    dialog.open()
 
 
 @command("job.new", "New job", "Begin anew, for the receivers used last.", "Ctrl+N", menu="Job")
@@ -157,3 +171,38 @@ def take_up(at: Context, one: Autosaved) -> bool:
             f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; {key_of('edit.undo')} takes that off."
         )
     return True
+
+
+@command(
+    "job.paste",
+    "Paste files",
+    "Put files that were copied in a file manager, or paths that were copied as text, on the board.",
+    "Ctrl+V",
+    menu="Job",
+)
+def paste_files(at: Context) -> None:
+    paths = paths_of(QApplication.clipboard().mimeData())
+    there = [path for path in paths if path.exists()]
+    if there:
+        at.view.add_paths(there)
+    elif paths:
+        at.status.say(f"{paths[0]} is not there (any more).")
+    else:
+        at.status.say("There are no files on the clipboard: copy some in a file manager, or their paths as text.")
+
+
+def paths_of(data: QMimeData) -> list[Path]:
+    """Files on a clipboard, or absolute paths and ``file:`` addresses, one a line."""
+    urls = [url for url in data.urls() if url.isLocalFile()] if data.hasUrls() else []
+    if not urls:
+        lines = [line.strip().strip("'\"") for line in data.text().splitlines()]
+        urls = [
+            QUrl(line) if line.startswith("file:") else QUrl.fromLocalFile(str(Path(line).expanduser()))
+            for line in lines
+            if _is_path(line)
+        ]
+    return [Path(url.toLocalFile()) for url in urls]
+
+
+def _is_path(line: str) -> bool:
+    return line.startswith(("/", "~/", "file:///")) and len(line) < 4096

@@ -1,0 +1,97 @@
+"""Entries of the desktop's menu (Desktop Entry Specification; 1.4 is the latest that checkers of Debian 12 know)."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+
+from .identity import ICON, JOB_TYPE, NAME, SOUND_TYPES, SUMMARY, VIDEO_TYPES
+
+_KEYWORDS = ("sound", "audio", "voice", "prompt", "telephony", "convert", "resample", "µ-law", "IVR", "corpus")
+
+
+def _quoted(word: str) -> str:
+    """A word of ``Exec``, quoted where it has to be."""
+    if all(c.isalnum() or c in "/._-+@:" for c in word):
+        return word
+    escaped = "".join(f"\\{c}" if c in '"`$\\' else c for c in word).replace("%", "%%")
+    return f'"{escaped}"'.replace("\\", "\\\\")
+
+
+def _entry(group: str, values: dict[str, str]) -> str:
+    return "\n".join([f"[{group}]", *(f"{key}={value}" for key, value in values.items()), ""])
+
+
+def window_entry(program: str, receivers: Iterable[tuple[str, str]]) -> str:
+    """The window, with an action for each of some receivers (slug, name) that converts without it.
+
+    Parameters
+    ----------
+    program : the command, or its path.
+    """
+    program, shown = _quoted(program), list(receivers)
+    actions = [f"for-{slug}" for slug, _ in shown] + ["convert", "new"]
+    parts = [
+        _entry(
+            "Desktop Entry",
+            {
+                "Type": "Application",
+                "Version": "1.4",
+                "Name": NAME,
+                "GenericName": "Voice prompt workbench",
+                "Comment": SUMMARY,
+                "Exec": f"{program} window %F",
+                "Icon": ICON,
+                "Terminal": "false",
+                "Categories": "AudioVideo;Audio;AudioVideoEditing;",
+                "Keywords": ";".join(_KEYWORDS) + ";",
+                "MimeType": ";".join((JOB_TYPE, *SOUND_TYPES, *VIDEO_TYPES)) + ";",
+                "StartupNotify": "true",
+                "StartupWMClass": "kittiwake",
+                "Actions": ";".join(actions) + ";",
+            },
+        )
+    ]
+    for slug, name in shown:
+        parts.append(
+            _entry(
+                f"Desktop Action for-{slug}",
+                {"Name": f"Convert for {_line(name)}", "Exec": f"{program} quick --for {slug} %F"},
+            )
+        )
+    parts.append(_entry("Desktop Action convert", {"Name": "Convert for…", "Exec": f"{program} quick %F"}))
+    parts.append(_entry("Desktop Action new", {"Name": "New window", "Exec": f"{program} window --new %F"}))
+    return "\n".join(parts)
+
+
+def quick_entry(program: str) -> str:
+    """Quick convert as something to open sound with: file managers offer it beside the window."""
+    return _entry(
+        "Desktop Entry",
+        {
+            "Type": "Application",
+            "Version": "1.4",
+            "Name": "Quick convert",
+            "GenericName": "Voice prompt converter",
+            "Comment": "Convert sound for a phone menu or another machine, without a job",
+            "Exec": f"{_quoted(program)} quick %F",
+            "Icon": ICON,
+            "Terminal": "false",
+            "NoDisplay": "true",
+            "Categories": "AudioVideo;Audio;",
+            "MimeType": ";".join((*SOUND_TYPES, *VIDEO_TYPES)) + ";",
+            "StartupNotify": "true",
+        },
+    )
+
+
+def thumbnailer_entry(program: str) -> str:
+    """Who draws the small picture of a job in a file manager."""
+    return _entry(
+        "Thumbnailer Entry",
+        {"TryExec": program, "Exec": f"{_quoted(program)} preview %i %o %s", "MimeType": f"{JOB_TYPE};"},
+    )
+
+
+def _line(text: str) -> str:
+    """A name as the value of a key."""
+    return " ".join(text.split()).replace("\\", "\\\\")

@@ -1,0 +1,112 @@
+"""Manual pages, from the same registry as ``--help``."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+
+import click
+
+from ... import __version__
+from .identity import SUMMARY
+
+_DATE = "2026-11-27"  # of the release: the same input gives the same page
+
+
+def manual_pages(cli: click.Group) -> Iterator[tuple[str, str]]:
+    """Name and text of each page: one for the command, one for each verb (man(7))."""
+    names = sorted(cli.commands)
+    yield "kittiwake.1", _main_page(cli, names)
+    for name in names:
+        one = cli.commands[name]
+        if not one.hidden:
+            yield f"kittiwake-{name}.1", _verb_page(name, one, names)
+
+
+def _main_page(cli: click.Group, names: list[str]) -> str:
+    lines = [
+        _head("KITTIWAKE"),
+        ".SH NAME",
+        f"kittiwake \\- {_text(SUMMARY[0].lower() + SUMMARY[1:])}",
+        ".SH SYNOPSIS",
+        ".B kittiwake",
+        "[\\fIverb\\fR] [\\fIoption\\fR ...] [\\fIargument\\fR ...]",
+        ".SH DESCRIPTION",
+        _text(
+            "Shows recordings against the machines that are to speak them, works out what has to happen to each, does it, and proves each file by reading it back."
+            " With no words at all it opens the window. Each verb has a page of its own."
+        ),
+        ".SH VERBS",
+    ]
+    for name in names:
+        if not cli.commands[name].hidden:
+            lines += [".TP", f"\\fBkittiwake\\-{_text(name)}\\fR(1)", _text(cli.commands[name].help or "")]
+    lines += [
+        ".SH EXIT STATUS",
+        _text(
+            "0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report."
+        ),
+        ".SH FILES",
+        ".TP",
+        ".I ~/.config/kittiwake/settings.toml",
+        "Settings; the file explains itself.",
+        ".TP",
+        ".I ~/.config/kittiwake/receivers/",
+        "Receivers of one's own.",
+        ".TP",
+        ".I ~/.cache/kittiwake/",
+        "What was found out about sound; it may be deleted while nothing runs.",
+        ".TP",
+        ".I .kittiwake\\-made.jsonl",
+        "In each output folder: what was made there, and from what.",
+        ".SH SEE ALSO",
+        ",\n".join(f".BR kittiwake\\-{name} (1)" for name in names if not cli.commands[name].hidden)
+        .replace("\n.", "\n.")
+        .replace("(1),", "(1),"),
+        "",
+    ]
+    return "\n".join(lines)
+
+
+def _verb_page(name: str, one: click.Command, names: list[str]) -> str:
+    context = click.Context(one, info_name=f"kittiwake {name}")
+    used = " ".join(one.collect_usage_pieces(context))
+    first, *more = (one.help or "").split("\n\n")
+    lines = [
+        _head(f"KITTIWAKE-{name.upper()}"),
+        ".SH NAME",
+        f"kittiwake\\-{_text(name)} \\- {_text(first[0].lower() + first[1:].rstrip('.'))}",
+        ".SH SYNOPSIS",
+        f".B kittiwake {_text(name)}",
+        _text(used),
+        ".SH DESCRIPTION",
+        _text(first),
+    ]
+    for part in more:
+        lines += [".PP", _text(part)]
+    options = [record for param in one.get_params(context) if (record := param.get_help_record(context))]
+    if options:
+        lines.append(".SH OPTIONS")
+        for option, told in options:
+            lines += [".TP", f"\\fB{_text(option)}\\fR", _text(told) or "\\&"]
+    for part in re.split(r"\n\s*\n", (one.epilog or "").replace("\b\n", "\x00")):
+        part = part.strip()
+        if part.startswith("\x00Examples:"):
+            lines += [".SH EXAMPLES", ".nf", *(_text(line.strip()) for line in part.split("\n")[1:]), ".fi"]
+        elif part.startswith("\x00Exit codes:"):
+            lines += [".SH EXIT STATUS", _text(part.strip("\x00").removeprefix("Exit codes:"))]
+        elif part:
+            lines += [".SH NOTES" if ".SH NOTES" not in lines else ".PP", _text(part.strip("\x00"))]
+    lines += [".SH SEE ALSO", ".BR kittiwake (1)", ""]
+    return "\n".join(lines)
+
+
+def _head(title: str) -> str:
+    return f'.TH {title.replace("-", chr(92) + "-")} 1 {_DATE} "Kittiwake {__version__}" "User Commands"'
+
+
+def _text(text: str) -> str:
+    """As roff takes it: no line begins with a control character, and a hyphen that is typed stays one."""
+    flat = " ".join(text.split())
+    flat = flat.replace("\\", "\\e").replace("-", "\\-")
+    return f"\\&{flat}" if flat[:1] in (".", "'") else flat

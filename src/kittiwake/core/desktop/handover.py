@@ -1,0 +1,137 @@
+"""A second start gives its files to a window that is open already: a socket for each window, in a folder that only its owner may enter."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+import os
+import socket
+import stat
+from collections.abc import Iterable
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+_LARGEST = 32 << 20  # bytes of one message
+_WAIT = 3.0  # s; a window that does not answer within them is taken for hung
+
+
+@dataclass(frozen=True, slots=True)
+class Handed:
+    """What a second start was asked to open.
+
+    Attributes
+    ----------
+    paths : absolute.
+    token : lets the window come to the front (xdg-activation, or the startup id of X11); may be empty.
+    """
+
+    paths: tuple[Path, ...]
+    token: str = ""
+
+
+def sockets_folder() -> Path:
+    """Where the sockets lie (XDG Base Directory Specification: the runtime folder, gone with the session)."""
+    base = os.environ.get("XDG_RUNTIME_DIR")
+    return Path(base) / "kittiwake" if base else Path("/tmp") / f"kittiwake-{os.getuid()}"
+
+
+def hand_over(paths: Iterable[Path], folder: Path | None = None) -> bool:
+    """Give these to the window that was used last; whether one took them."""
+    message = {
+        "paths": [os.fsencode(path.absolute()).decode("utf-8", "surrogateescape") for path in paths],
+        "token": os.environ.get("XDG_ACTIVATION_TOKEN") or os.environ.get("DESKTOP_STARTUP_ID") or "",
+    }
+    data = json.dumps(message).encode("ascii") + b"\n"
+    return any(_give(place, data) for place in _newest_first(folder or sockets_folder()))
+
+
+def _newest_first(folder: Path) -> list[Path]:
+    found: list[tuple[int, Path]] = []
+    with contextlib.suppress(OSError):
+        if _is_ours(folder):
+            for path in folder.glob("window-*.sock"):
+                with contextlib.suppress(OSError):
+                    found.append((path.stat().st_mtime_ns, path))
+    return [path for _, path in sorted(found, reverse=True)]
+
+
+def _give(place: Path, data: bytes) -> bool:
+    with contextlib.suppress(OSError), socket.socket(socket.AF_UNIX, socket.SOCK_STREAM) as line:
+        line.settimeout(_WAIT)
+        try:
+            line.connect(str(place))
+        except ConnectionRefusedError:
+            place.unlink(missing_ok=True)  # of a window that was killed
+            return False
+        line.sendall(data)
+        return line.recv(16).startswith(b"taken")
+    return False
+
+
+def _is_ours(folder: Path) -> bool:
+    """Whether nobody else can put anything there."""
+    told = folder.lstat()
+    return stat.S_ISDIR(told.st_mode) and told.st_uid == os.getuid() and not told.st_mode & 0o077
+
+
+class Listener:
+    """The end that a window keeps open. ``fileno`` is to be watched; ``take`` is called when it can be read.
+
+    Raises
+    ------
+    OSError : there is no place for it; the window does without.
+    """
+
+    def __init__(self, folder: Path | None = None) -> None:
+        folder = folder or sockets_folder()
+        folder.mkdir(mode=0o700, parents=True, exist_ok=True)
+        if not _is_ours(folder):
+            raise OSError(f"{folder} is open to others")
+        self.place = folder / f"window-{os.getpid()}-{id(self):x}.sock"
+        self._socket = socket.socket(socket.AF_UNIX, socket.SOCK_STREAM)
+        self._socket.bind(str(self.place))
+        self._socket.listen(8)
+        self._socket.setblocking(False)
+
+    def fileno(self) -> int:
+        return self._socket.fileno()
+
+    def touch(self) -> None:
+        """This is the window that is used now."""
+        with contextlib.suppress(OSError):
+            os.utime(self.place)
+
+    def take(self) -> Handed | None:
+        """What somebody gives; None where that is nothing that makes sense."""
+        with contextlib.suppress(OSError, ValueError, TypeError, KeyError):
+            line, _ = self._socket.accept()
+            with line:
+                line.settimeout(_WAIT)
+                handed = _parsed(_line_of(line))
+                line.sendall(b"taken\n" if handed is not None else b"wrong\n")
+                return handed
+        return None
+
+    def close(self) -> None:
+        self._socket.close()
+        with contextlib.suppress(OSError):
+            self.place.unlink(missing_ok=True)
+
+
+def _line_of(line: socket.socket) -> bytes:
+    data = bytearray()
+    while not data.endswith(b"\n"):
+        some = line.recv(1 << 16)
+        data += some
+        if not some or len(data) > _LARGEST:
+            raise ValueError("no whole message")
+    return bytes(data)
+
+
+def _parsed(data: bytes) -> Handed | None:
+    told: Any = json.loads(data)
+    if not isinstance(told, dict):
+        return None
+    paths = [Path(text) for text in told["paths"] if isinstance(text, str) and "\0" not in text]
+    return Handed(tuple(path for path in paths if path.is_absolute()), str(told.get("token", ""))[:500])

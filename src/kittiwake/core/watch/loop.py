@@ -1,0 +1,197 @@
+"""Watches folders until it is told to stop, and makes what arrives."""
+
+from __future__ import annotations
+
+import contextlib
+import fcntl
+import hashlib
+import os
+import time
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+from ..batch import BatchRequest, run_batch
+from ..batch.places import folders_of
+from ..batch.search import find_sources
+from ..errors import KittiwakeError
+from ..intake import PassedOver
+from ..make import Result
+from ..model import load_receiver
+from ..process import Executor
+from .whole import Arrivals
+from .wish import WatchedFolder
+
+_LOOK = 0.5  # s between two looks while something is arriving
+_IDLE = 10.0  # s, though nothing was told of: what lies on another machine tells of nothing
+
+
+@dataclass(frozen=True, slots=True)
+class Arrived:
+    """What became of a file that arrived in a folder."""
+
+    folder: WatchedFolder
+    result: Result
+
+
+class Watch:
+    """Parameters
+    ----------
+    folders : to be watched; one that is not there is waited for.
+    executor : of the making; None: in processes.
+    told : called with a sentence about a folder that cannot be watched now.
+    locks : folder of the locks that keep two programs from watching the same folder.
+
+    Raises
+    ------
+    KittiwakeError : a folder is watched by another program.
+    """
+
+    def __init__(
+        self,
+        folders: Sequence[WatchedFolder],
+        executor: Executor | None = None,
+        told: Callable[[str], object] | None = None,
+        locks: Path | None = None,
+    ) -> None:
+        self._folders = list(folders)
+        self._executor, self._told = executor, told or (lambda text: None)
+        self._arrivals = Arrivals()
+        self._done: dict[tuple[Path, Path], tuple[int, int]] = {}
+        self._held: list[int] = []
+        self._gone: set[Path] = set()
+        for one in folders:
+            self._hold(one, locks)
+
+    def _hold(self, one: WatchedFolder, locks: Path | None) -> None:
+        from platformdirs import user_state_path
+
+        place = locks or user_state_path("kittiwake") / "watched"
+        place.mkdir(parents=True, exist_ok=True)
+        handle = os.open(
+            place / f"{hashlib.sha256(os.fsencode(one.path)).hexdigest()[:16]}.lock",
+            os.O_RDWR | os.O_CREAT | os.O_CLOEXEC,
+            0o600,
+        )
+        try:
+            fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except OSError as error:
+            os.close(handle)
+            self.close()
+            raise KittiwakeError(
+                f"{one.path} is watched by another Kittiwake already.",
+                "Stop that one first: a window, or “kittiwake watch”.",
+                "watched",
+            ) from error
+        self._held.append(handle)
+
+    def close(self) -> None:
+        """Let others watch these folders."""
+        for handle in self._held:
+            os.close(handle)
+        self._held = []
+
+    def run(self, cancelled: Callable[[], bool]) -> Iterator[Arrived]:
+        """What becomes of each file, as it comes, until ``cancelled``."""
+        while not cancelled():
+            there = [one.path for one in self._folders if self._is_there(one)]
+            for _ in _wakes(there, cancelled):
+                pending = False
+                for one in self._folders:
+                    if self._is_there(one):
+                        ready, some = self._look(one)
+                        pending |= some
+                        yield from self._make(one, ready, cancelled)
+                if not pending and [one.path for one in self._folders if self._is_there(one)] != there:
+                    break
+
+    def once(self, cancelled: Callable[[], bool] = lambda: False) -> Iterator[Arrived]:
+        """Make what lies there now, and come to an end once all of it has come to rest."""
+        pending = True
+        while pending and not cancelled():
+            pending = False
+            for one in self._folders:
+                if self._is_there(one):
+                    ready, some = self._look(one)
+                    pending |= some
+                    yield from self._make(one, ready, cancelled)
+            if pending:
+                time.sleep(_LOOK)
+
+    def _is_there(self, one: WatchedFolder) -> bool:
+        there = one.path.is_dir()
+        if not there and one.path not in self._gone:
+            self._gone.add(one.path)
+            self._told(f"{one.path} is not there; it is waited for.")
+        elif there and one.path in self._gone:
+            self._gone.discard(one.path)
+            self._told(f"{one.path} is there again.")
+        return there
+
+    def _look(self, one: WatchedFolder) -> tuple[list[Path], bool]:
+        """What has arrived whole and was not taken yet, and whether anything is still arriving."""
+        ready, pending = [], False
+        for path in find_sources([one.path], PassedOver(), into=one.into):
+            if one.into in path.parents:
+                continue
+            with contextlib.suppress(OSError):
+                told = path.stat()
+                if self._done.get((one.path, path)) == (told.st_size, told.st_mtime_ns):
+                    continue
+            if self._arrivals.is_whole(path):
+                ready.append(path)
+            elif path.exists():
+                pending = True
+        return ready, pending
+
+    def _make(self, one: WatchedFolder, ready: list[Path], cancelled: Callable[[], bool]) -> Iterator[Arrived]:
+        if not ready:
+            return
+        stamps = {}
+        for path in ready:
+            with contextlib.suppress(OSError):
+                told = path.stat()
+                stamps[path] = (told.st_size, told.st_mtime_ns)
+        try:
+            receivers = tuple(load_receiver(slug) for slug in one.receivers)
+            request = BatchRequest(receivers, folders_of(one.into, receivers))
+            for result in run_batch(ready, request, self._executor, cancelled=cancelled):
+                yield Arrived(one, result)
+        except (
+            KittiwakeError
+        ) as error:  # a disk that is full today may be free tomorrow: it is tried again when something changes
+            self._told(str(error))
+        if cancelled():
+            return
+        for path, stamp in stamps.items():
+            self._done[one.path, path] = stamp
+            self._arrivals.forget(path)
+
+
+def _wakes(folders: list[Path], cancelled: Callable[[], bool]) -> Iterator[None]:
+    """Now, and whenever something may have changed in these folders."""
+    yield None
+    if not folders:
+        until = time.monotonic() + 2
+        while time.monotonic() < until and not cancelled():
+            time.sleep(0.1)
+        return
+    from watchfiles import watch
+
+    class Stop:
+        @staticmethod
+        def is_set() -> bool:
+            return cancelled()
+
+    quiet_until = time.monotonic() + _IDLE
+    busy_until = time.monotonic() + 2
+    for changes in watch(
+        *folders, watch_filter=None, stop_event=Stop(), rust_timeout=int(_LOOK * 1000), yield_on_timeout=True, debounce=200,
+        step=50, raise_interrupt=False,
+    ):  # fmt: skip
+        now = time.monotonic()
+        if changes:
+            busy_until = now + 40  # as long as it may take until it has come to rest
+        if now < busy_until or now > quiet_until:
+            quiet_until = now + _IDLE
+            yield None

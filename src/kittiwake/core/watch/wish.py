@@ -1,0 +1,124 @@
+"""Which folders are to be watched, and for what: a TOML file."""
+
+from __future__ import annotations
+
+import os
+import tomllib
+from collections.abc import Iterable
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+from ..errors import RulesError, reason_of
+from ..model import load_receiver
+from ..model.text import text_of
+
+_LARGEST = 256 * 1024  # bytes
+_HEAD = """\
+# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.
+# [[folder]]
+# path = "/home/me/in"
+# receivers = ["phone-menu"]        slugs, or paths of TOML files
+# into = "/home/me/out"             default: "made" in the folder itself
+"""
+
+
+@dataclass(frozen=True, slots=True)
+class WatchedFolder:
+    """One folder.
+
+    Attributes
+    ----------
+    path : absolute; folders inside are watched with it.
+    receivers : slugs, or paths of TOML files; at least one.
+    into : where outputs go, absolute.
+    """
+
+    path: Path
+    receivers: tuple[str, ...]
+    into: Path
+
+    @classmethod
+    def of(cls, path: Path, receivers: Iterable[str], into: Path | None = None) -> WatchedFolder:
+        """Raises
+        ------
+        RulesError : there is no such receiver, or outputs would go among the sources.
+        """
+        slugs = tuple(receivers)
+        if not slugs:
+            raise RulesError(f"{path.name} is watched for no receiver.", "Name at least one.", "no_receiver")
+        for slug in slugs:
+            load_receiver(slug)
+        path = path.expanduser().absolute()
+        into = into.expanduser().absolute() if into else path / "made"
+        if into == path:
+            raise RulesError(
+                f"Outputs of {path} would lie among what arrives there.",
+                "Let them go into a folder of their own.",
+                "same_folder",
+            )
+        return cls(path, slugs, into)
+
+
+def wishes_path() -> Path:
+    """``watched.toml`` in the user's configuration."""
+    from platformdirs import user_config_path
+
+    return user_config_path("kittiwake") / "watched.toml"
+
+
+def wishes(path: Path | None = None) -> list[WatchedFolder]:
+    """The folders of the file; none where it is not there.
+
+    Raises
+    ------
+    RulesError : the file says something wrong; which folder, and what.
+    """
+    file = path or wishes_path()
+    try:
+        found = tomllib.loads(text_of(file, _LARGEST, "list of folders"))
+    except FileNotFoundError:
+        return []
+    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
+        raise RulesError(f"{file} cannot be read: {error}.", "Mend it, or remove it.", "settings") from error
+    folders = found.get("folder", [])
+    if not isinstance(folders, list):
+        raise RulesError(f"{file}: folders are written as [[folder]].", "", "settings")
+    return [_parsed(one, file, number) for number, one in enumerate(folders, 1)]
+
+
+def _parsed(one: Any, file: Path, number: int) -> WatchedFolder:
+    where = f"{file.name}, folder {number}"
+    if not isinstance(one, dict) or not isinstance(one.get("path"), str):
+        raise RulesError(f"{where}: path is missing.", "", "settings")
+    receivers, into = one.get("receivers"), one.get("into")
+    if not isinstance(receivers, list) or not all(isinstance(slug, str) for slug in receivers):
+        raise RulesError(f'{where}: receivers is a list, such as ["phone-menu"].', "", "settings")
+    if into is not None and not isinstance(into, str):
+        raise RulesError(f"{where}: into is a folder.", "", "settings")
+    try:
+        return WatchedFolder.of(Path(one["path"]), receivers, Path(into) if into else None)
+    except RulesError as error:
+        raise RulesError(f"{where}: {error.message}", error.remedy, error.code) from error
+
+
+def keep_wishes(folders: Iterable[WatchedFolder], path: Path | None = None) -> None:
+    """Write the file.
+
+    Raises
+    ------
+    RulesError : it cannot be written.
+    """
+    import tomli_w
+
+    file = path or wishes_path()
+    told = [{"path": str(one.path), "receivers": list(one.receivers), "into": str(one.into)} for one in folders]
+    scratch = file.with_name(f".{file.name}.{os.getpid()}.part")
+    try:
+        file.parent.mkdir(parents=True, exist_ok=True)
+        scratch.write_text(_HEAD + "\n" + tomli_w.dumps({"folder": told}) if told else _HEAD, "utf-8")
+        scratch.replace(file)
+    except OSError as error:
+        raise RulesError(
+            f"{file} could not be written: {reason_of(error)}.", "Check the folder.", "no_folder"
+        ) from error

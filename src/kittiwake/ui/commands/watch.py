@@ -1,0 +1,18 @@
+"""Commands of watched folders."""
+
+from __future__ import annotations
+
+from ...commands import command
+from ..context import Context
+from ..watch_dialog import WatchDialog
+
+
+@command(
+    "job.watch",
+    "Watched folders…",
+    "Make whatever arrives in certain folders, while the window is open.",
+    "Ctrl+Shift+W",
+    menu="Make",
+)
+def watched_folders(at: Context) -> None:
+    WatchDialog(at.window, at.watching, at.session.project.job.receivers).show()

@@ -1,0 +1,1 @@
+"""Quick convert: a few files, one receiver, no board."""
