@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QApplication
 
 from ..core import extensions
 from ..core.model.own_receivers import last_used
+from .access import tell_readers
 from .commands.job import DEMO, offer_autosaved
 from .second_start import SecondStart
 from .settings.applied import apply, is_dark
@@ -47,6 +48,7 @@ def make_app() -> QApplication:
     gc.set_threshold(1_000, 4, 1_000_000)
     qInstallMessageHandler(_say)
     use_font(app)
+    tell_readers()
     return app
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
 
 from ..commands import key_of
+from .access import announce
 from .elided import ElidedLabel
 from .making import Maker
 from .theme.scale import scaled
@@ -27,7 +28,6 @@ class StatusBar(QWidget):
         row.setContentsMargins(14, 2, 14, 8)
         self.words = ElidedLabel()
         self.words.setProperty("soft", True)
-        self.words.setAccessibleName("What just happened")
         row.addWidget(self.words, 1)
         self._bar = QProgressBar()
         self._bar.setTextVisible(False)
@@ -41,6 +41,8 @@ class StatusBar(QWidget):
 
     def say(self, text: str) -> None:
         self.words.setText(text)
+        if not self._maker.busy:  # how far it is would never come to an end
+            announce(self.words, text)
 
     def _progress(self, *_: object) -> None:
         maker = self._maker

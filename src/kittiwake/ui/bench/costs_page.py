@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 from ...core.model.service import Service
 from ...core.service.ask import Store
 from ...core.service.costs import AS_IT_IS, CodecCost, Meant, codec_costs
+from ..access import picture
 from ..background import Background
 from ..button import Button
 from ..theme.colours import colours
@@ -88,6 +89,7 @@ class CostBars(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self.costs: list[CodecCost] = []
 
     def show_costs(self, costs: list[CodecCost]) -> None:

@@ -11,6 +11,7 @@ from PySide6.QtCore import QEvent, QSize, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from ..access import picture
 from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
@@ -34,6 +35,7 @@ class Drawn(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self._picture: QPixmap | None = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(scaled(80))

@@ -6,6 +6,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
 
@@ -22,6 +23,7 @@ class LoopPicture(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self._levels: tuple[float, ...] = ()
         self._seconds = 0.0
         self._loop: tuple[float, float] | None = None

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.units import format_db
 from ...core.record import Meter
+from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
 
@@ -20,6 +21,7 @@ class MeterView(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self._meter: Meter | None = None
         self._room: float | None = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)

@@ -6,6 +6,7 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QWidget
 
+from ..access import picture
 from ..theme.shapes import WORDS, draw_shape
 
 
@@ -14,6 +15,7 @@ class ShapeLabel(QWidget):
 
     def __init__(self, size: int) -> None:
         super().__init__()
+        picture(self)
         self._state = "empty"
         self.setFixedSize(size, size)
 

@@ -7,6 +7,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from ..access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.sheet import small_type
@@ -20,6 +21,7 @@ class TakeView(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(scaled(90))
         self.setAccessibleName("The take as it grows")

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.tone.plan import tone_for
 from ...core.tone.recipe import Segment, ToneError, ToneRecipe
+from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
 
@@ -22,6 +23,7 @@ _STEPS = (0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 30, 60)
 class TonePicture(QWidget):
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self._recipe: ToneRecipe | None = None
         self._wrong = ""
         self.setAccessibleName("The tone in time and frequency")

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QSizePolicy, QWidget
+from PySide6.QtCore import QEvent, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QLabel, QSizePolicy, QWidget
 
 from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
@@ -14,6 +14,7 @@ from ..theme.colours import colours
 from ..theme.scale import scaled
 from .player import WAYS, Player
 
+_ARROWS = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)
 _TEXT = {"source": "Source", "output": "Output", "line": "On the line"}
 
 
@@ -80,25 +81,39 @@ class EarStrip(QWidget):
         self._thread.show_share(seconds / total if total else 0.0)
 
 
-class _Thread(QWidget):
-    """A thin line with a bead on it."""
+class _Thread(QAbstractSlider):
+    """A thin line with a bead on it; thousandths of the whole."""
 
     seek = Signal(float)
 
     def __init__(self) -> None:
         super().__init__()
         self._share = 0.0
+        self.setOrientation(Qt.Orientation.Horizontal)
+        self.setRange(0, 1000)
+        self.setSingleStep(20)
+        self.setPageStep(100)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setAccessibleName("Place in the sound")
+        self.actionTriggered.connect(lambda _: self.seek.emit(self.sliderPosition() / 1000))
 
     def sizeHint(self) -> QSize:
-        return QSize(120, 24)
+        return QSize(scaled(120), scaled(24))
 
     def show_share(self, share: float) -> None:
         share = min(1.0, max(0.0, share))
         if share != self._share:
             self._share = share
+            self.setValue(round(1000 * share))
             self.update()
+
+    def event(self, event: QEvent) -> bool:
+        # The arrows are its own while it has the keyboard, whatever else they do in the window.
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent) and event.key() in _ARROWS:
+            event.accept()
+            return True
+        return super().event(event)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.seek.emit(min(1.0, max(0.0, (event.position().x() - 6) / max(1, self.width() - 12))))
@@ -113,4 +128,6 @@ class _Thread(QWidget):
         painter.fillRect(QRectF(6, middle - 1, length * self._share, 2), QColor(c.text))
         painter.setPen(QColor(c.text))
         painter.setBrush(QColor(c.accent))
+        if self.hasFocus():
+            painter.setPen(QPen(QColor(c.focus), 2))
         painter.drawEllipse(QRectF(1 + length * self._share, middle - 5, 10, 10))

@@ -94,7 +94,6 @@ class QuickWindow(QWidget):
         column.addWidget(self.bar)
         self.told = QLabel()
         self.told.setWordWrap(True)
-        self.told.setAccessibleName("What happens")
         column.addWidget(self.told)
         foot = QHBoxLayout()
         self.folder_button = Button("Show the folder")

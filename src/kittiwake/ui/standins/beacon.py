@@ -33,7 +33,6 @@ class BeaconPanel(QFrame):
         column.addWidget(self._lamp)
         self._told = QLabel()
         self._told.setWordWrap(True)
-        self._told.setAccessibleName("What the beacon says")
         column.addWidget(self._told)
         self._memory = QLabel()
         self._memory.setProperty("soft", True)

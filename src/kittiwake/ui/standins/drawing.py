@@ -9,6 +9,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
+from ..access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -23,6 +24,7 @@ class Drawing(QWidget):
 
     def __init__(self, draw: Draw) -> None:
         super().__init__()
+        picture(self)
         self._draw = draw
         self._share, self._turn, self._state = 0.0, -1.0, "empty"
         self._timer = QTimer(self)

@@ -52,7 +52,6 @@ class SetPanel(QFrame):
         column.addWidget(self.list)
         self._told = QLabel()
         self._told.setWordWrap(True)
-        self._told.setAccessibleName(f"What the {self.kind.name} says")
         column.addWidget(self._told)
         self._memory = QLabel()
         self._memory.setProperty("soft", True)

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ....core.model.span import START, STOP, Span
 from ....core.model.units import format_db
+from ...access import picture
 from ...cutting import Picture
 from ...theme.colours import colours
 from ...theme.scale import scaled
@@ -43,6 +44,7 @@ class CutView(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
+        picture(self)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
