@@ -18,7 +18,8 @@ PLUGINS = (
     "wayland-decoration-client", "wayland-graphics-integration-client", "wayland-shell-integration", "xcbglintegrations",
 )  # fmt: skip
 #: Plugins that only other systems, or no desktop, would use; the last would want GTK.
-NOT = ("libqvnc", "libqlinuxfb", "libqvkkhrdisplay", "libqeglfs", "libqminimalegl", "libqpdf", "libqgtk3", "libqtvirtualkeyboard")
+NOT = ("libqvnc", "libqlinuxfb", "libqvkkhrdisplay", "libqeglfs", "libqminimalegl", "libqpdf", "libqgtk3", "libqtvirtualkeyboard",
+       "libvulkan-server", "libdrm-egl-server", "libdmabuf-server", "libshm-emulation-server", "libivi-shell", "libfullscreen-shell", "libwl-shell", "libqt-shell")  # fmt: skip
 TRANSLATIONS = re.compile(r"qt(base)?_(de|fr)\.qm")
 
 
