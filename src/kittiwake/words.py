@@ -1,0 +1,120 @@
+"""What is said to people, in their language. English is written where it is said, and is the key to all other languages.
+
+A sentence that is put together stays taken apart as well (``Said``), so that whoever shows it can say it in another language and with that
+language's numbers, long after it was made and in another process. As a string it is English, with numbers as in files: so it stands in JSON, in
+ledgers and in logs.
+"""
+
+from __future__ import annotations
+
+import string
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Any
+
+#: Gives a text in another language: the English one (of a plural, the form for many), and how many; None where it is no plural.
+Translate = Callable[[str, int | None], str]
+
+
+@dataclass(frozen=True, slots=True)
+class Numbers:
+    """How numbers are written: the signs between units and tenths, and between thousands; bytes in a kilobyte."""
+
+    decimal: str = "."
+    group: str = ","
+    kilo: int = 1000
+
+
+class Said(str):
+    """English, and what it was put together from.
+
+    Attributes
+    ----------
+    template : as for ``str.format``.
+    one : the template where there is one of them; empty where it is no plural.
+    count : how many; None where it is no plural.
+    values : by their names in the template; texts among them may be ``Said``.
+    """
+
+    template: str
+    one: str
+    count: int | None
+    values: dict[str, Any]
+
+    @classmethod
+    def of(cls, template: str, one: str = "", count: int | None = None, **values: Any) -> Said:
+        words = one if count == 1 and one else template
+        made = cls(_ENGLISH.vformat(words, (), values) if values else words)
+        made.template, made.one, made.count, made.values = template, one, count, values
+        return made
+
+    def in_words(self, translate: Translate, numbers: Numbers) -> str:
+        """In another language."""
+        words = translate(self.template, self.count)
+        if words == self.template and self.one and self.count == 1:
+            words = self.one  # no other language: English
+        if not self.values:
+            return words
+        told = {name: shown(value) if isinstance(value, str) else value for name, value in self.values.items()}
+        return _Written(numbers).vformat(words, (), told)
+
+    def __reduce__(self) -> Any:
+        return _again, (self.template, self.one, self.count, self.values)
+
+
+def _again(template: str, one: str, count: int | None, values: dict[str, Any]) -> Said:
+    return Said.of(template, one, count, **values)
+
+
+class _Written(string.Formatter):
+    """``str.format`` with the signs of a language in numbers."""
+
+    def __init__(self, numbers: Numbers) -> None:
+        self._signs = {ord("."): numbers.decimal, ord(","): numbers.group}
+        self._plain = numbers.decimal == "." and numbers.group == ","
+
+    def format_field(self, value: Any, format_spec: str) -> str:
+        told = format(value, format_spec)
+        if self._plain or isinstance(value, str) or not isinstance(value, int | float):
+            return told
+        return told.translate(self._signs)
+
+
+_ENGLISH = string.Formatter()
+_translate: Translate = lambda text, count: text  # noqa: E731
+_numbers = Numbers()
+
+
+def use(translate: Translate | None, numbers: Numbers | None = None) -> None:
+    """What is shown from now on is shown in this language; None: in English."""
+    global _translate, _numbers
+    _translate = translate or (lambda text, count: text)
+    _numbers = numbers or Numbers()
+
+
+def numbers() -> Numbers:
+    """How numbers are written now."""
+    return _numbers
+
+
+def said(template: str, one: str = "", count: int | None = None, /, **values: Any) -> Said:
+    """A sentence for people, to be shown later: ``said("{n} clips", "{n} clip", n, n=n)``."""
+    return Said.of(template, one, count, **values)
+
+
+def joined(*parts: str, by: str = " ") -> Said:
+    """Sentences one after the other; empty ones are left out."""
+    some = [part for part in parts if part]
+    return Said.of(by.join(f"{{p{n}}}" for n in range(len(some))), **{f"p{n}": part for n, part in enumerate(some)})
+
+
+def shown(text: str) -> str:
+    """A text in the language of whoever reads it: what was put together anew, a plain one as it stands in the catalogue."""
+    if isinstance(text, Said):
+        return text.in_words(_translate, _numbers)
+    return _translate(text, None) if text else text
+
+
+def tr(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:
+    """A sentence that is shown at once, in the language of whoever reads it."""
+    return Said.of(template, one, count, **values).in_words(_translate, _numbers)
