@@ -54,7 +54,9 @@ def prune_qt(qt: Path) -> None:
 
 def keep_what_is_needed(qt: Path) -> None:
     """Of the libraries beside the modules, only those that a module or a plugin asks for, directly or not."""
-    here = {library.name: library for library in (*(qt / "Qt/lib").glob("*.so*"), *qt.glob("*.so*")) if library.is_file()}
+    here = {
+        library.name: library for library in (*(qt / "Qt/lib").glob("*.so*"), *qt.glob("*.so*")) if library.is_file()
+    }
     roots = [*qt.glob("*.abi3.so"), *(qt / "Qt/plugins").rglob("*.so")]
     wanted, left = {library.name for library in roots}, list(roots)
     while left:
@@ -72,7 +74,16 @@ def prune_others(top: Path) -> None:
         # Some import their own at the start.
         if folder.is_dir() and "PySide6" not in folder.parts and folder.parent.name not in ("numpy", "_private"):
             shutil.rmtree(folder)
-    for pattern in ("**/*.a", "**/*.pyi", "**/*.pyx", "**/*.pxd", "**/*.h", "**/*.hpp", "numpy/_core/include", "numpy/f2py"):
+    for pattern in (
+        "**/*.a",
+        "**/*.pyi",
+        "**/*.pyx",
+        "**/*.pxd",
+        "**/*.h",
+        "**/*.hpp",
+        "numpy/_core/include",
+        "numpy/f2py",
+    ):
         for one in top.glob(pattern):
             if one.name == "f2py" or "shiboken6" in one.parts:
                 continue

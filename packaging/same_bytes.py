@@ -14,7 +14,14 @@ def rewrite(path: Path, time: int) -> None:
     whole = io.BytesIO()
     with tarfile.open(path) as old, tarfile.open(fileobj=whole, mode="w", format=tarfile.PAX_FORMAT) as new:
         for member in sorted(old.getmembers(), key=lambda one: one.name):
-            member.mtime, member.uid, member.gid, member.uname, member.gname, member.pax_headers = time, 0, 0, "", "", {}
+            member.mtime, member.uid, member.gid, member.uname, member.gname, member.pax_headers = (
+                time,
+                0,
+                0,
+                "",
+                "",
+                {},
+            )
             new.addfile(member, old.extractfile(member) if member.isfile() else None)
     with path.open("wb") as file, gzip.GzipFile("", "wb", 9, file, mtime=0) as packed:
         packed.write(whole.getvalue())

@@ -32,26 +32,26 @@ class Said(str):
     ----------
     template : as for ``str.format``.
     one : the template where there is one of them; empty where it is no plural.
-    count : how many; None where it is no plural.
+    how_many : None where it is no plural.
     values : by their names in the template; texts among them may be ``Said``.
     """
 
     template: str
     one: str
-    count: int | None
+    how_many: int | None
     values: dict[str, Any]
 
     @classmethod
-    def of(cls, template: str, one: str = "", count: int | None = None, **values: Any) -> Said:
-        words = one if count == 1 and one else template
-        made = cls(_ENGLISH.vformat(words, (), values) if values else words)
-        made.template, made.one, made.count, made.values = template, one, count, values
+    def of(cls, template: str, one: str, how_many: int | None, values: dict[str, Any]) -> Said:
+        words = one if how_many == 1 and one else template
+        made = cls(words.format(**values) if values else words)
+        made.template, made.one, made.how_many, made.values = template, one, how_many, values
         return made
 
     def in_words(self, translate: Translate, numbers: Numbers) -> str:
         """In another language."""
-        words = translate(self.template, self.count)
-        if words == self.template and self.one and self.count == 1:
+        words = translate(self.template, self.how_many)
+        if words == self.template and self.one and self.how_many == 1:
             words = self.one  # no other language: English
         if not self.values:
             return words
@@ -59,11 +59,7 @@ class Said(str):
         return _Written(numbers).vformat(words, (), told)
 
     def __reduce__(self) -> Any:
-        return _again, (self.template, self.one, self.count, self.values)
-
-
-def _again(template: str, one: str, count: int | None, values: dict[str, Any]) -> Said:
-    return Said.of(template, one, count, **values)
+        return Said.of, (self.template, self.one, self.how_many, self.values)
 
 
 class _Written(string.Formatter):
@@ -80,7 +76,6 @@ class _Written(string.Formatter):
         return told.translate(self._signs)
 
 
-_ENGLISH = string.Formatter()
 _translate: Translate = lambda text, count: text  # noqa: E731
 _numbers = Numbers()
 
@@ -99,13 +94,13 @@ def numbers() -> Numbers:
 
 def said(template: str, one: str = "", count: int | None = None, /, **values: Any) -> Said:
     """A sentence for people, to be shown later: ``said("{n} clips", "{n} clip", n, n=n)``."""
-    return Said.of(template, one, count, **values)
+    return Said.of(template, one, count, values)
 
 
 def joined(*parts: str, by: str = " ") -> Said:
     """Sentences one after the other; empty ones are left out."""
     some = [part for part in parts if part]
-    return Said.of(by.join(f"{{p{n}}}" for n in range(len(some))), **{f"p{n}": part for n, part in enumerate(some)})
+    return Said.of(by.join(f"{{p{n}}}" for n in range(len(some))), "", None, {f"p{n}": part for n, part in enumerate(some)})
 
 
 def shown(text: str) -> str:
@@ -117,4 +112,4 @@ def shown(text: str) -> str:
 
 def tr(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:
     """A sentence that is shown at once, in the language of whoever reads it."""
-    return Said.of(template, one, count, **values).in_words(_translate, _numbers)
+    return Said.of(template, one, count, values).in_words(_translate, _numbers)

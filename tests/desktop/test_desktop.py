@@ -149,11 +149,12 @@ class WhatADesktopTells(DesktopCase):
         self.assertEqual(told[0]["actions"], ["default", "Show the window", "folder", "Show the folder"])
         self.wait_for(lambda: self.desktop.do("getactivewindow").strip() == window, "the window is back")
 
-
     def test_the_desktop_is_asked_not_to_sleep_and_told_how_far_it_is(self) -> None:
         log = self.folder / "bus"
         self.open.append(
-            self.desktop.start(sys.executable, "-m", "tests.desktop.notifications", str(log), PYTHONPATH=str(Path.cwd()))
+            self.desktop.start(
+                sys.executable, "-m", "tests.desktop.notifications", str(log), PYTHONPATH=str(Path.cwd())
+            )
         )
         self.wait_for(log.exists, "the service is there")
         code = (
@@ -162,7 +163,11 @@ class WhatADesktopTells(DesktopCase):
         )
         nobody = {"DBUS_SYSTEM_BUS_ADDRESS": "unix:path=/nowhere"}  # no systemd to ask, as in a container
         done = subprocess.run(
-            [sys.executable, "-c", code], env=self.desktop.environment | nobody, capture_output=True, text=True, check=False
+            [sys.executable, "-c", code],
+            env=self.desktop.environment | nobody,
+            capture_output=True,
+            text=True,
+            check=False,
         )
         self.assertEqual((done.stdout.strip(), done.stderr), ("True org.freedesktop.ScreenSaver", ""))
         told = [json.loads(line) for line in log.read_text().splitlines()]

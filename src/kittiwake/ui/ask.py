@@ -8,6 +8,8 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
+from ..words import tr
+
 
 def where_to_save(parent: QWidget, title: str, start: Path, filters: str, endings: tuple[str, ...]) -> Path | None:
     """A file to write, with one of ``endings`` (the first where none was typed); None where it was called off.
@@ -41,7 +43,7 @@ def with_ending(parent: QWidget, path: Path, endings: tuple[str, ...]) -> Path |
 
 def may_replace(parent: QWidget, path: Path) -> bool:
     """Ask whether a file may be replaced."""
-    return is_sure(parent, "Replace the file?", f"{path.name} is there already. Replace it?")
+    return is_sure(parent, tr("Replace the file?"), tr("{name} is there already. Replace it?", name=path.name))
 
 
 def is_sure(parent: QWidget, title: str, question: str, *, usual: bool = False) -> bool:

@@ -11,6 +11,7 @@ from ..core.ear.hearers import Hearers
 from ..core.model.service import Service
 from ..core.service.ask import Store, ToAsk, hear
 from ..core.service.simulated import Simulated, own_engines
+from ..words import tr
 from .background import Background
 
 
@@ -24,7 +25,7 @@ class Asker(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background("asker", "Asking failed")
+        self._work = Background(tr("asker"), tr("Asking failed"))
         self.simulated: Simulated | None = None
         self._engines: Hearers | None = None
         self._url = ""

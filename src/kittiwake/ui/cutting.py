@@ -21,6 +21,7 @@ from ..core.intake import open_sound
 from ..core.model import Facts, Stated
 from ..core.process import WorkerCrash, WorkerProcess
 from ..core.sound import select_channel
+from ..words import tr
 
 _SHORT = 300.0  # s; of shorter sources all samples are held
 _KEPT = 4  # sources
@@ -164,7 +165,7 @@ class Cutter(QObject):
         return None
 
     def _listen(self, facts: Facts) -> None:
-        told: object = "It was called off."
+        told: object = tr("It was called off.")
         try:
             with self._listening_lock:
                 found = self._ask(facts)
@@ -174,11 +175,11 @@ class Cutter(QObject):
                     self._known.popitem(last=False)
                 told = found
             elif isinstance(found, WorkerCrash):
-                told = f"Its decoder crashed ({found.reason})."
+                told = tr("Its decoder crashed ({reason}).", reason=found.reason)
             elif found is not None:
                 told = found
         except Exception as error:  # the thread's last chance to tell anybody
-            told = f"Listening to it failed: {error}."
+            told = tr("Listening to it failed: {error}.", error=error)
         if not self._stopped:
             self.listened.emit(facts.path, told)
 

@@ -26,11 +26,17 @@ from ..core.errors import KittiwakeError
 from ..core.model import Receiver
 from ..core.model.units import format_bytes, format_seconds
 from ..core.standin.machine import kinds
+from ..words import said, tr
 from .button import Button
 from .field import Field
 from .theme.scale import scaled
 
-_MANIFESTS = (("none", "no list"), ("jsonl", "list as JSON lines"), ("csv", "list as CSV"), ("both", "both lists"))
+_MANIFESTS = (
+    ("none", said("no list")),
+    ("jsonl", said("list as JSON lines")),
+    ("csv", said("list as CSV")),
+    ("both", said("both lists")),
+)
 _SHOWN = 500
 
 
@@ -43,7 +49,7 @@ class DeliverDialog(QDialog):
         super().__init__(parent)
         self._receiver, self._items, self._root = receiver, items, root
         self.plan: Plan | None = None
-        self.setWindowTitle(f"Deliver to {receiver.name}")
+        self.setWindowTitle(tr("Deliver to {name}", name=receiver.name))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(720), scaled(520))
         column = QVBoxLayout(self)
@@ -52,8 +58,8 @@ class DeliverDialog(QDialog):
         column.addWidget(self.head)
         column.addLayout(self._fields(into))
         self.table = QTableWidget(0, 4)
-        self.table.setHorizontalHeaderLabels(["File", "Now", "Size", "Length"])
-        self.table.setAccessibleName("What goes out")
+        self.table.setHorizontalHeaderLabels([tr("File"), tr("Now"), tr("Size"), tr("Length")])
+        self.table.setAccessibleName(tr("What goes out"))
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
         self.table.setShowGrid(False)
@@ -65,12 +71,12 @@ class DeliverDialog(QDialog):
         column.addWidget(self.table, 1)
         if missing:
             some = ", ".join(missing[:4]) + (" …" if len(missing) > 4 else "")
-            note = QLabel(f"Not made, and not in it: {some}.")
+            note = QLabel(tr("Not made, and not in it: {some}.", some=some))
             note.setWordWrap(True)
             column.addWidget(note)
         column.addLayout(self._ticks())
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
-        self.go_button = self.box.addButton("Deliver", QDialogButtonBox.ButtonRole.AcceptRole)
+        self.go_button = self.box.addButton(tr("Deliver"), QDialogButtonBox.ButtonRole.AcceptRole)
         self.go_button.setProperty("main", True)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
@@ -82,8 +88,8 @@ class DeliverDialog(QDialog):
     def _fields(self, into: Path) -> QGridLayout:
         grid = QGridLayout()
         self.into = Field(str(into))
-        self.into.setAccessibleName("Folder that it goes to")
-        self.choose_button = Button("Choose…")
+        self.into.setAccessibleName(tr("Folder that it goes to"))
+        self.choose_button = Button(tr("Choose…"))
         self.choose_button.clicked.connect(self._choose)
         self.form, self.manifest = QComboBox(), QComboBox()
         for form in forms().values():
@@ -109,17 +115,17 @@ class DeliverDialog(QDialog):
     def _ticks(self) -> QHBoxLayout:
         row = QHBoxLayout()
         kind = kinds().get(self._receiver.standin)
-        self.try_box = QCheckBox(f"Try all of it on the stand-in {kind.name} first" if kind else "")
+        self.try_box = QCheckBox(tr("Try all of it on the stand-in {name} first", name=kind.name) if kind else "")
         self.try_box.setVisible(kind is not None)
         self.try_box.setChecked(kind is not None)
-        self.away_box = QCheckBox("Delete there what is wanted no more")
+        self.away_box = QCheckBox(tr("Delete there what is wanted no more"))
         row.addWidget(self.try_box)
-        self.slow_box = QCheckBox("as slowly as its link is")
+        self.slow_box = QCheckBox(tr("as slowly as its link is"))
         pace = kind.pace if kind else None
         self.slow_box.setVisible(pace is not None)
         if pace:
             seconds = sum(item.bytes for item in self._items) / pace
-            self.slow_box.setText(f"as slowly as its link is: {format_seconds(seconds)}")
+            self.slow_box.setText(tr("as slowly as its link is: {seconds}", seconds=format_seconds(seconds)))
         row.addWidget(self.slow_box)
         row.addWidget(self.away_box)
         row.addStretch(1)
@@ -138,7 +144,7 @@ class DeliverDialog(QDialog):
         return self.away_box.isChecked()
 
     def _choose(self) -> None:
-        found = QFileDialog.getExistingDirectory(self, "Where it goes", self.into.text())
+        found = QFileDialog.getExistingDirectory(self, tr("Where it goes"), self.into.text())
         if found:
             self.into.setText(found)
 
@@ -148,7 +154,7 @@ class DeliverDialog(QDialog):
         try:
             typed = self.into.text().strip()
             if not typed:
-                raise KittiwakeError("It has to go somewhere.", "Name a folder.", "no_folder")
+                raise KittiwakeError(tr("It has to go somewhere."), tr("Name a folder."), "no_folder")
             self.plan = plan_of(self._items, receiver, self._root, Path(typed).expanduser().absolute())
         except KittiwakeError as error:
             self.plan = None
@@ -157,13 +163,22 @@ class DeliverDialog(QDialog):
             return
         plan = self.plan
         count = len(plan.places)
-        self.head.setText(f"{count} file{'s' if count != 1 else ''}, {format_bytes(plan.bytes)}: {plan.words}.")
-        self.go_button.setText(f"Deliver {count} file{'s' if count != 1 else ''}")
+        self.head.setText(
+            tr(
+                "{n} files, {bytes}: {words}.",
+                "{n} file, {bytes}: {words}.",
+                count,
+                n=count,
+                bytes=format_bytes(plan.bytes),
+                words=plan.words,
+            )
+        )
+        self.go_button.setText(tr("Deliver {n} files", "Deliver {n} file", count, n=count))
         self.go_button.setEnabled(True)
         self.away_box.setVisible(bool(plan.gone))
         rows = [(place, plan.states[place], item.bytes, item.seconds) for place, item in plan.places.items()]
         rows.sort(key=lambda row: ("changed", "new", "same").index(row[1]))
-        lines = [(one.name, "there, and no more in the set", None, None) for one in plan.gone] + rows
+        lines = [(one.name, tr("there, and no more in the set"), None, None) for one in plan.gone] + rows
         self.table.setRowCount(min(len(lines), _SHOWN))
         for row, (place, state, size, seconds) in enumerate(lines[:_SHOWN]):
             texts = (

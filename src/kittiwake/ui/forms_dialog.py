@@ -20,22 +20,26 @@ from ..core.codec import FORMATS
 from ..core.errors import KittiwakeError
 from ..core.fit.one_off import form_called, receiver_of_form
 from ..core.model import Receiver
+from ..words import said, tr
 from .button import Button
 
 #: What people hand over, with what it is good for.
 _USUAL = (
-    ("wav", "WAV", "16 bits: opens everywhere"), ("flac", "FLAC", "the same samples, smaller"), ("mp3", "MP3", "plays everywhere"),
-    ("m4a", "M4A", "AAC, for phones and tablets"), ("ogg", "Ogg Vorbis", "for the open web"), ("opus", "Opus", "smallest for speech"),
+    ("wav", "WAV", said('16 bits: opens everywhere')), ("flac", "FLAC", said('the same samples, smaller')), ("mp3", "MP3", said('plays everywhere')),
+    ("m4a", "M4A", said('AAC, for phones and tablets')), ("ogg", said('Ogg Vorbis'), said('for the open web')), ("opus", "Opus", said('smallest for speech')),
 )  # fmt: skip
 _RATES = (
-    (None, "the source's own rate"),
+    (None, said("the source's own rate")),
     (48_000, "48 kHz"),
     (44_100, "44.1 kHz"),
     (16_000, "16 kHz"),
     (8000, "8 kHz"),
 )
-_CHANNELS = ((0, "channels as in the source"), (1, "one channel"), (2, "two channels"))
-_BIT_RATES = ((0, "usual bit rate"), *((kilo * 1000, f"{kilo} kbit/s") for kilo in (64, 96, 128, 160, 192, 256, 320)))
+_CHANNELS = ((0, said("channels as in the source")), (1, said("one channel")), (2, said("two channels")))
+_BIT_RATES = (
+    (0, said("usual bit rate")),
+    *((kilo * 1000, f"{kilo} kbit/s") for kilo in (64, 96, 128, 160, 192, 256, 320)),
+)
 
 
 class FormsDialog(QDialog):
@@ -43,11 +47,13 @@ class FormsDialog(QDialog):
 
     def __init__(self, parent: QWidget, what: str) -> None:
         super().__init__(parent)
-        self.setWindowTitle("In several forms")
+        self.setWindowTitle(tr("In several forms"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.chosen: tuple[Receiver, ...] = ()
         column = QVBoxLayout(self)
-        column.addWidget(QLabel(f"{what}, in the forms that are ticked. Nothing else on the board is made."))
+        column.addWidget(
+            QLabel(tr("{what}, in the forms that are ticked. Nothing else on the board is made.", what=what))
+        )
         grid = QGridLayout()
         grid.setHorizontalSpacing(14)
         self.boxes: dict[str, QCheckBox] = {}
@@ -61,16 +67,16 @@ class FormsDialog(QDialog):
             self.boxes[name] = box
         column.addLayout(grid)
         self.other = QLineEdit()
-        self.other.setPlaceholderText("others by name: wav/ulaw, aiff, amr …")
-        self.other.setAccessibleName("Other forms, by name")
+        self.other.setPlaceholderText(tr("others by name: wav/ulaw, aiff, amr …"))
+        self.other.setAccessibleName(tr("Other forms, by name"))
         self.other.textChanged.connect(self._judge)
         column.addWidget(self.other)
         row_ = QHBoxLayout()
         self.rate, self.channels, self.bit_rate = QComboBox(), QComboBox(), QComboBox()
         for field, name, choices in (
-            (self.rate, "Sample rate", _RATES),
+            (self.rate, tr("Sample rate"), _RATES),
             (self.channels, "Channels", _CHANNELS),
-            (self.bit_rate, "Bit rate of MP3 and M4A", _BIT_RATES),
+            (self.bit_rate, tr("Bit rate of MP3 and M4A"), _BIT_RATES),
         ):
             field.setAccessibleName(name)
             for value, words in choices:
@@ -83,7 +89,7 @@ class FormsDialog(QDialog):
         column.addWidget(self.told)
         foot = QHBoxLayout()
         foot.addStretch(1)
-        cancel = Button("Cancel  Esc")
+        cancel = Button(tr("Cancel  Esc"))
         cancel.clicked.connect(self.reject)
         self.make_button = Button()
         self.make_button.setProperty("main", True)
@@ -119,7 +125,9 @@ class FormsDialog(QDialog):
         self.chosen = tuple({one.slug: one for one in found}.values())
         self.told.setText(" ".join(faults))
         count = len(self.chosen)
-        self.make_button.setText(f"Make {count} form{'s' if count != 1 else ''}  Enter" if count else "Tick a form")
+        self.make_button.setText(
+            tr("Make {n} forms  Enter", "Make {n} form  Enter", count, n=count) if count else tr("Tick a form")
+        )
         self.make_button.setEnabled(bool(count) and not faults)
 
     def _receiver(self, name: str) -> Receiver:

@@ -11,6 +11,7 @@ from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QScrollArea, QSplitter, QVBoxLayout, QWidget
 
 from ..commands import key_of
+from ..words import tr
 from .board.filter_bar import FilterBar
 from .board.view import Board
 from .button import Button
@@ -126,7 +127,7 @@ class Halves(QWidget):
             return
         self._upper.setHidden(folded)
         self._holder.setVisible(folded)
-        self.line.setText(f"The board is folded away   {key_of('view.board')} shows it")
+        self.line.setText(tr("The board is folded away   {key} shows it", key=key_of("view.board")))
         self.line.setVisible(folded)
         self.folded.emit(folded)
 

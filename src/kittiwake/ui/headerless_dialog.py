@@ -27,6 +27,7 @@ from ..core.errors import RulesError
 from ..core.measure.guess import Guess, guess
 from ..core.model import Stated
 from ..core.model.units import format_hz
+from ..words import tr
 from .button import Button
 from .stated_form import StatedForm, kind_of
 from .theme.colours import colours
@@ -45,24 +46,26 @@ class HeaderlessDialog(QDialog):
         self, parent: QWidget, path: Path, others: int, current: Stated | None, streams: Sequence[str] = ()
     ) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Choose a sound stream" if streams else "State a headerless format")
+        self.setWindowTitle(tr("Choose a sound stream") if streams else tr("State a headerless format"))
         self._streams = streams
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(760), scaled(560))
         self._path = path
         column = QVBoxLayout(self)
         head = QLabel(
-            f"{path.name} holds several sound streams. Choose the one to use; hear it first."
+            tr("{name} holds several sound streams. Choose the one to use; hear it first.", name=path.name)
             if streams
-            else f"{path.name} has no header that says what it is. These are guesses, the likeliest first. "
-            "Hear one before you take it: a wrong one is noise, so it is played quietly."
+            else tr(
+                "{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.",
+                name=path.name,
+            )
         )
         head.setWordWrap(True)
         column.addWidget(head)
         self.list = QListWidget()
         self.list.setWordWrap(True)
-        self.list.setAccessibleName("Guesses")
-        self.list.addItem("Trying what it could be …")
+        self.list.setAccessibleName(tr("Guesses"))
+        self.list.addItem(tr("Trying what it could be …"))
         self.list.currentRowChanged.connect(self._take_guess)
         column.addWidget(self.list, 1)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -71,7 +74,7 @@ class HeaderlessDialog(QDialog):
         self.form.changed.connect(self._check)
         row = QHBoxLayout()
         row.addWidget(self.form, 1)
-        self.hear_button = Button("Hear it so")
+        self.hear_button = Button(tr("Hear it so"))
         self.hear_button.clicked.connect(self._hear)
         row.addWidget(self.hear_button)
         column.addLayout(row)
@@ -79,7 +82,12 @@ class HeaderlessDialog(QDialog):
         self.told.setWordWrap(True)
         column.addWidget(self.told)
         self.all_box = QCheckBox(
-            f"Also for {others} other file{'s' if others != 1 else ''} in its folder that cannot be read"
+            tr(
+                "Also for {n} other files in its folder that cannot be read",
+                "Also for {n} other file in its folder that cannot be read",
+                others,
+                n=others,
+            )
         )
         self.all_box.setVisible(others > 0)
         column.addWidget(self.all_box)
@@ -117,7 +125,7 @@ class HeaderlessDialog(QDialog):
             item.setIcon(QIcon(self._drawn(one)))
             self.list.addItem(item)
         if not self._guesses:
-            self.list.addItem("Nothing that is known here fits it.")
+            self.list.addItem(tr("Nothing that is known here fits it."))
         elif not self._had:
             self.list.setCurrentRow(0)
 

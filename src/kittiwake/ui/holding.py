@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from ..core.music.making import write_hold
 from ..core.music.recipe import HoldRecipe
+from ..words import tr
 from .background import Background
 
 
@@ -19,7 +20,7 @@ class Holder(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background("holder", "The music could not be made")
+        self._work = Background(tr("holder"), tr("The music could not be made"))
 
     @property
     def busy(self) -> bool:

@@ -19,6 +19,7 @@ from ..core.corpus.to_measure import ToMeasure, to_measure
 from ..core.corpus.wish import Wish
 from ..core.measure.analyze import stamp_of
 from ..core.process import Processes
+from ..words import tr
 from .background import Background
 
 _TASK = 4  # clips
@@ -38,7 +39,7 @@ class Judger(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background("judger", "It failed")
+        self._work = Background(tr("judger"), tr("It failed"))
         self._kept: dict[tuple[ToMeasure, str], tuple[Quality, Likeness | None]] = {}
 
     @property
@@ -80,7 +81,7 @@ class Judger(QObject):
         """Write a corpus of these; ``how`` it is made stands in its datasheet. Whether that began."""
 
         def work(stopped: Callable[[], bool]) -> None:
-            came: object = "It was stopped; it goes on from here the next time."
+            came: object = tr("It was stopped; it goes on from here the next time.")
             for step in build(rows, Findings(), wish, into, how, Processes(), stopped):
                 if isinstance(step, Step):
                     self.stepped.emit(step)

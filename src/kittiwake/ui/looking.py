@@ -17,6 +17,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from ..core.cache.drawing import PartialOverview, look_for_drawing
 from ..core.model import Facts, Note, Stated
 from ..core.process import WorkerCrash, WorkerProcess
+from ..words import tr
 
 _HELD = 0.05  # s
 _PATIENCE = 5  # drawing comes first
@@ -124,14 +125,18 @@ class Looker(QObject):
             if found is None:
                 return
             if isinstance(found, WorkerCrash):
-                told = f"The decoder of this file crashed ({found.reason}); nothing else was harmed."
-                note = Note("crashed", told, "Ask for another copy, or convert it elsewhere first.")
+                told = tr(
+                    "The decoder of this file crashed ({reason}); nothing else was harmed.", reason=found.reason
+                )
+                note = Note("crashed", told, tr("Ask for another copy, or convert it elsewhere first."))
                 found = Facts(path, error=note, stated=stated)
             # The very path that was asked for: dictionaries find that by looking, without comparing it part by part.
             facts = replace(found, path=path)
         except Exception as error:  # the thread's last chance to tell anybody
             facts = Facts(
-                path, error=Note("internal", f"Looking at it failed: {error}.", "Please report this."), stated=stated
+                path,
+                error=Note("internal", tr("Looking at it failed: {error}.", error=error), tr("Please report this.")),
+                stated=stated,
             )
         if not self._stopped:
             with self._lock:  # of several threads just one wakes the window

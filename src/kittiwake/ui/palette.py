@@ -7,6 +7,7 @@ from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from ..commands import window_commands
+from ..words import tr
 from .bench.parts import esc, scrolled
 from .theme.colours import colours
 from .theme.scale import scaled
@@ -17,15 +18,15 @@ class Palette(QDialog):
 
     def __init__(self, parent: QWidget, actions: dict[str, QAction]) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Find a command")
+        self.setWindowTitle(tr("Find a command"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(620), scaled(420))
         column = QVBoxLayout(self)
         self.field = QLineEdit()
-        self.field.setPlaceholderText("Part of a command's name")
-        self.field.setAccessibleName("Part of a command's name")
+        self.field.setPlaceholderText(tr("Part of a command's name"))
+        self.field.setAccessibleName(tr("Part of a command's name"))
         self.list = QListWidget()
-        self.list.setAccessibleName("Commands")
+        self.list.setAccessibleName(tr("Commands"))
         self.list.setWordWrap(True)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         column.addWidget(self.field)
@@ -75,7 +76,7 @@ class KeyList(QDialog):
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Keys")
+        self.setWindowTitle(tr("Keys"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(620), scaled(560))
         column = QVBoxLayout(self)
@@ -83,7 +84,7 @@ class KeyList(QDialog):
         label.setTextFormat(Qt.TextFormat.RichText)
         label.setWordWrap(True)
         label.setAlignment(Qt.AlignmentFlag.AlignTop)
-        column.addWidget(scrolled(label, "Every action with its keys"))
+        column.addWidget(scrolled(label, tr("Every action with its keys")))
 
 
 def keys_html() -> str:

@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from ..core.errors import KittiwakeError
 from ..core.standin.machine import Heard
+from ..words import tr
 
 
 class Phoner(QObject):
@@ -41,7 +42,7 @@ class Phoner(QObject):
             except KittiwakeError as error:
                 came = str(error)
             except Exception as error:  # the thread's last chance to tell anybody
-                came = f"The call failed: {error}."
+                came = tr("The call failed: {error}.", error=error)
             self._came.emit(came)
 
         self._pool.submit(run)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit,
 
 from ..core.errors import KittiwakeError
 from ..core.standin.phone.dial_plan import PLAIN, STATES, DialPlan, plan_of
+from ..words import tr
 from .theme.scale import scaled
 
 
@@ -16,18 +17,21 @@ class PlanDialog(QDialog):
     def __init__(self, parent: QWidget, text: str) -> None:
         super().__init__(parent)
         self.plan: DialPlan | None = None
-        self.setWindowTitle("The menu as text")
+        self.setWindowTitle(tr("The menu as text"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(620), scaled(560))
         column = QVBoxLayout(self)
         head = QLabel(
-            f"A key does menu NAME, say PROMPT, or {', '.join(PLAIN)}. [states] has {', '.join(STATES)}: a tone of a country (gb/busy), "
-            "say PROMPT, silence, or several with +."
+            tr(
+                "A key does menu NAME, say PROMPT, or {list}. [states] has {list2}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.",
+                list=", ".join(PLAIN),
+                list2=", ".join(STATES),
+            )
         )
         head.setWordWrap(True)
         column.addWidget(head)
         self.edit = QPlainTextEdit(text)
-        self.edit.setAccessibleName("The menu as TOML")
+        self.edit.setAccessibleName(tr("The menu as TOML"))
         self.edit.setTabChangesFocus(True)
         column.addWidget(self.edit, 1)
         self.told = QLabel()
@@ -44,7 +48,9 @@ class PlanDialog(QDialog):
     def _judge(self) -> None:
         try:
             self.plan = plan_of(self.edit.toPlainText(), "It")
-            self.told.setText(f"{len(self.plan.menus)} menus, {len(self.plan.prompts)} prompts.")
+            self.told.setText(
+                tr("{count} menus, {count2} prompts.", count=len(self.plan.menus), count2=len(self.plan.prompts))
+            )
         except KittiwakeError as error:
             self.plan = None
             self.told.setText(str(error))

@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 )
 
 from ..core.model.units import format_hz, format_seconds
+from ..words import tr
 from .button import Button
 from .theme.scale import scaled
 
@@ -28,14 +29,19 @@ USUAL = (8000, 11_025, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 96_000)
 def change_in_words(stamped: int, true: int, seconds: float) -> str:
     """What stating ``true`` (Hz) for a file stamped ``stamped`` does to a clip of so many seconds."""
     if stamped == true:
-        return f"As its header says: {format_seconds(seconds)}, nothing changes."
+        return tr("As its header says: {seconds}, nothing changes.", seconds=format_seconds(seconds))
     ratio = stamped / true
     longer = "longer" if ratio > 1 else "shorter"
     semitones = -12 * math.log2(ratio)
     pitch = "higher" if semitones > 0 else "lower"
-    return (
-        f"{format_seconds(seconds)} becomes {format_seconds(seconds * ratio)}: {abs(ratio - 1) * 100:.2f} % {longer}, "
-        f"{abs(semitones):.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards."
+    return tr(
+        "{seconds} becomes {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.",
+        seconds=format_seconds(seconds),
+        seconds2=format_seconds(seconds * ratio),
+        ratio=abs(ratio - 1) * 100,
+        longer=longer,
+        semitones=abs(semitones),
+        pitch=pitch,
     )
 
 
@@ -46,12 +52,18 @@ class RateDialog(QDialog):
 
     def __init__(self, parent: QWidget, stamped: int, current: int, seconds: float, count: int) -> None:
         super().__init__(parent)
-        self.setWindowTitle("State the true rate")
+        self.setWindowTitle(tr("State the true rate"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._stamped, self._seconds = stamped, seconds
         column = QVBoxLayout(self)
-        many = f"{count} clips" if count > 1 else "This clip"
-        head = QLabel(f"{many}: the header says {format_hz(stamped)}. At what rate was it really taken?")
+        many = f"{count} clips" if count > 1 else tr("This clip")
+        head = QLabel(
+            tr(
+                "{many}: the header says {stamped}. At what rate was it really taken?",
+                many=many,
+                stamped=format_hz(stamped),
+            )
+        )
         head.setWordWrap(True)
         column.addWidget(head)
         grid = QGridLayout()
@@ -65,12 +77,12 @@ class RateDialog(QDialog):
             grid.addWidget(button, at // 5, at % 5)
         column.addLayout(grid)
         row = QHBoxLayout()
-        row.addWidget(QLabel("Hz"))
+        row.addWidget(QLabel(tr("Hz")))
         self.field = QLineEdit()
         self.field.setValidator(QIntValidator(1000, 768_000, self))
-        self.field.setAccessibleName("True rate in Hz")
+        self.field.setAccessibleName(tr("True rate in Hz"))
         row.addWidget(self.field)
-        self.hear_button = Button("Hear it so")
+        self.hear_button = Button(tr("Hear it so"))
         self.hear_button.clicked.connect(lambda: self.heard.emit(self.rate()) if self.rate() else None)
         row.addWidget(self.hear_button)
         column.addLayout(row)
@@ -99,7 +111,7 @@ class RateDialog(QDialog):
         for value, button in self.buttons.items():
             button.setChecked(value == rate)
         self.told.setText(
-            change_in_words(self._stamped, rate, self._seconds) if rate else "Rates go from 1000 to 768000 Hz."
+            change_in_words(self._stamped, rate, self._seconds) if rate else tr("Rates go from 1000 to 768000 Hz.")
         )
         self.box.button(QDialogButtonBox.StandardButton.Ok).setEnabled(bool(rate))
         self.hear_button.setEnabled(bool(rate))

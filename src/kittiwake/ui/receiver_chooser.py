@@ -24,6 +24,7 @@ from ..core.fit import check_receiver
 from ..core.fit.wish import receiver_of_wish
 from ..core.model import Receiver, load_receiver, shipped_receivers
 from ..core.model.own_receivers import own_receivers
+from ..words import tr
 from .board.model import demand
 from .button import Button
 from .theme.scale import scaled
@@ -44,19 +45,19 @@ class ReceiverChooser(QDialog):
         self._own = dict(own)
         self._chosen: tuple[str, ...] | None = None
         self._before = frozenset(current)
-        self.setWindowTitle("Receivers on the board")
+        self.setWindowTitle(tr("Receivers on the board"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(760), scaled(600))
         column = QVBoxLayout(self)
         self.field = QLineEdit()
         self.field.setPlaceholderText(
-            "Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k < 56 kB < 3 s"
+            tr("Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k < 56 kB < 3 s")
         )
-        self.field.setAccessibleName("Find a receiver")
+        self.field.setAccessibleName(tr("Find a receiver"))
         self.field.setClearButtonEnabled(True)
         column.addWidget(self.field)
         self.list = QListWidget()
-        self.list.setAccessibleName("Receivers")
+        self.list.setAccessibleName(tr("Receivers"))
         self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.list.setWordWrap(True)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -86,13 +87,13 @@ class ReceiverChooser(QDialog):
 
     def _new_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        label = QLabel("A new one:")
+        label = QLabel(tr("A new one:"))
         label.setProperty("soft", True)
         row.addWidget(label)
-        self.empty_button = Button("From nothing  Ctrl+N")
-        self.copy_button = Button("Like this one  Ctrl+L")
-        self.read_button = Button("From files it takes…  Ctrl+O")
-        self.file_button = Button("From a TOML file…")
+        self.empty_button = Button(tr("From nothing  Ctrl+N"))
+        self.copy_button = Button(tr("Like this one  Ctrl+L"))
+        self.read_button = Button(tr("From files it takes…  Ctrl+O"))
+        self.file_button = Button(tr("From a TOML file…"))
         for button in (self.empty_button, self.copy_button, self.read_button, self.file_button):
             row.addWidget(button)
         row.addStretch(1)
@@ -110,11 +111,11 @@ class ReceiverChooser(QDialog):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        self.tick_button = Button("Tick it  Ctrl+Space")
+        self.tick_button = Button(tr("Tick it  Ctrl+Space"))
         self.tick_button.clicked.connect(self.tick)
         foot.addWidget(self.tick_button)
         foot.addStretch(1)
-        self.cancel_button = Button("Cancel  Esc")
+        self.cancel_button = Button(tr("Cancel  Esc"))
         self.cancel_button.clicked.connect(self.reject)
         self.only_button = Button()
         self.only_button.clicked.connect(self.take_only)
@@ -131,7 +132,7 @@ class ReceiverChooser(QDialog):
         try:
             receiver = self._known(name)
         except KittiwakeError as error:
-            self.trouble.setText(f"{error} It is left out.")
+            self.trouble.setText(tr("{error} It is left out.", error=error))
             return
         mine = "" if receiver.slug in shipped_receivers() else "  ·  yours"
         item = QListWidgetItem(f"{receiver.name}: {demand(receiver)}{mine}\n{receiver.purpose}")
@@ -178,11 +179,11 @@ class ReceiverChooser(QDialog):
         self.wish_item.setHidden(not whole)
         self.trouble.setText(missing if len(parts) > 1 else "")
         if whole:
-            what = "As you typed it" if len(parts) == 1 else "All of these"
+            what = tr("As you typed it") if len(parts) == 1 else tr("All of these")
             shown = [
                 self._known(slug).name if slug not in self.wishes else self.wishes[slug].name for slug in self._named
             ]
-            kept = "new, and kept for other jobs" if names else "on the board together"
+            kept = tr("new, and kept for other jobs") if names else tr("on the board together")
             self.wish_item.setText(f"{what}: {'; '.join(shown)}\n{kept}")
 
     def _known_by_words(self, part: str) -> str | None:
@@ -234,14 +235,18 @@ class ReceiverChooser(QDialog):
         name = self.wish_item.text().split("\n")[0].partition(": ")[2] if wished else name
         changed = self._changed()
         ticked = len(self.ticked())
-        self.only_button.setText(f"Only {name}  {'Ctrl+Enter' if changed else 'Enter'}" if name else "Only this one")
+        self.only_button.setText(
+            tr("Only {name}  {what}", name=name, what="Ctrl+Enter" if changed else "Enter")
+            if name
+            else tr("Only this one")
+        )
         self.only_button.setEnabled(bool(name))
         self.copy_button.setEnabled(bool(name) and not wished)
         self.tick_button.setEnabled(bool(name) and not wished)
         self.ticked_button.setText(
-            f"The {ticked} ticked{'  Enter' if changed else ''}"
+            tr("The {ticked} ticked{what}", ticked=ticked, what="  Enter" if changed else "")
             if ticked != 1
-            else f"The one ticked{'  Enter' if changed else ''}"
+            else tr("The one ticked{what}", what="  Enter" if changed else "")
         )
         self.ticked_button.setEnabled(ticked > 0)
         for button, main in ((self.only_button, not changed), (self.ticked_button, changed)):
@@ -273,7 +278,7 @@ class ReceiverChooser(QDialog):
         self.new_wanted.emit(begin, slug)
 
     def _from_file(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "A receiver", filter="Receivers (*.toml)")
+        name, _ = QFileDialog.getOpenFileName(self, tr("A receiver"), filter=tr("Receivers (*.toml)"))
         if name:
             self.add_file(Path(name))
 
@@ -284,7 +289,7 @@ class ReceiverChooser(QDialog):
             faults = check_receiver(receiver)
             taken = [self._known(self.list.item(row).data(_SLUG)) for row in range(1, self.list.count())]
             if receiver.slug in {other.slug for other in taken}:
-                faults.append(f"There is a receiver “{receiver.slug}” already: give it another slug.")
+                faults.append(tr("There is a receiver “{slug}” already: give it another slug.", slug=receiver.slug))
         except KittiwakeError as error:
             faults = [str(error)]
         self.trouble.setText(" ".join(faults))

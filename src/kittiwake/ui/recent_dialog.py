@@ -9,6 +9,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
+from ..words import tr
 from .short_path import short_path
 from .theme.scale import scaled
 
@@ -19,21 +20,28 @@ class RecentDialog(QDialog):
     def __init__(self, parent: QWidget, jobs: Sequence[Path]) -> None:
         super().__init__(parent)
         self.path: Path | None = None
-        self.setWindowTitle("Recent jobs")
+        self.setWindowTitle(tr("Recent jobs"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(560), scaled(380))
         column = QVBoxLayout(self)
         self.list = QListWidget()
-        self.list.setAccessibleName("Recent jobs")
+        self.list.setAccessibleName(tr("Recent jobs"))
         for job in jobs:
             when = datetime.fromtimestamp(job.stat().st_mtime)
-            item = QListWidgetItem(f"{job.stem}\n{short_path(job.parent)}, saved {when:%d %B %Y, %H:%M}")
+            item = QListWidgetItem(
+                tr(
+                    "{stem}\n{parent}, saved {when:%d %B %Y, %H:%M}",
+                    stem=job.stem,
+                    parent=short_path(job.parent),
+                    when=when,
+                )
+            )
             item.setData(Qt.ItemDataRole.UserRole, str(job))
             self.list.addItem(item)
         self.list.setCurrentRow(0)
         self.list.itemActivated.connect(self._chosen)
         column.addWidget(self.list)
-        hint = QLabel("Enter opens the job.")
+        hint = QLabel(tr("Enter opens the job."))
         hint.setProperty("soft", True)
         column.addWidget(hint)
 

@@ -15,6 +15,7 @@ from ..core.model import Facts, Note
 from ..core.record import Endpoint, Meter, TakeCheck, TakeWriter, check_take
 from ..core.record.endpoint import room_level
 from ..core.record.take import take_path
+from ..words import tr
 from .microphone import Microphone
 
 _TICK = 20  # ms
@@ -117,7 +118,7 @@ class Recorder(QObject):
         try:
             block = self.microphone.read()
         except OSError as error:
-            self._lost(f"The microphone is gone: {reason_of(error)}.")
+            self._lost(tr("The microphone is gone: {reason_of}.", reason_of=reason_of(error)))
             return
         if len(block):
             self.meter.add(block)
@@ -153,7 +154,11 @@ class Recorder(QObject):
         except OSError as error:
             self._go("open")
             self.trouble.emit(
-                f"It cannot be recorded to {self._folder}: {reason_of(error)}. Choose another folder for outputs."
+                tr(
+                    "It cannot be recorded to {folder}: {reason_of}. Choose another folder for outputs.",
+                    folder=self._folder,
+                    reason_of=reason_of(error),
+                )
             )
             return
         self._endpoint = Endpoint(self.microphone.rate, self.room_dbfs if self.room_dbfs is not None else -60.0)
@@ -166,7 +171,7 @@ class Recorder(QObject):
         try:
             self._writer.write(block)
         except OSError as error:
-            self._lost(f"The disk takes no more: {reason_of(error)}.")
+            self._lost(tr("The disk takes no more: {reason_of}.", reason_of=reason_of(error)))
             return
         self.seconds = self._writer.frames / self.microphone.rate
         self._note_levels(block)
@@ -194,7 +199,7 @@ class Recorder(QObject):
             self._writer.drop()
             self._writer = None
         self._let_go()
-        self.trouble.emit(f"{why} What was recorded until then is kept." if recording and kept else why)
+        self.trouble.emit(tr("{why} What was recorded until then is kept.", why=why) if recording and kept else why)
 
     def _end(self) -> None:
         writer, self._writer = self._writer, None
@@ -204,7 +209,10 @@ class Recorder(QObject):
             writer.close()
         except OSError as error:
             self.trouble.emit(
-                f"The end of it could not be written: {reason_of(error)}. What was recorded until then is kept."
+                tr(
+                    "The end of it could not be written: {reason_of}. What was recorded until then is kept.",
+                    reason_of=reason_of(error),
+                )
             )
         self._go("checking")
         room = self.room_dbfs
@@ -214,7 +222,9 @@ class Recorder(QObject):
         try:
             found = check_take(path, room)
         except Exception as error:  # the thread's last chance to tell anybody
-            note = Note("internal", f"Checking it failed: {error}. It is on disk.", "Please report this.")
+            note = Note(
+                "internal", tr("Checking it failed: {error}. It is on disk.", error=error), tr("Please report this.")
+            )
             found = TakeCheck(Facts(path, error=note), 0, 0, (note,))
         self._checked.emit(path, found)
 

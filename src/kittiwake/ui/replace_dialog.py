@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFormLayout, QWidget
 
+from ..words import tr
 from .field import Field
 from .theme.scale import scaled
 
@@ -16,19 +17,19 @@ class ReplaceDialog(QDialog):
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Find and replace")
+        self.setWindowTitle(tr("Find and replace"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.setMinimumWidth(scaled(420))
         form = QFormLayout(self)
         self.words, self.other = Field(), Field()
-        self.words.setAccessibleName("What is looked for")
-        self.other.setAccessibleName("What is put in its place")
-        self.names = QCheckBox("In names, too")
-        form.addRow("&Find", self.words)
-        form.addRow("&Put", self.other)
+        self.words.setAccessibleName(tr("What is looked for"))
+        self.other.setAccessibleName(tr("What is put in its place"))
+        self.names = QCheckBox(tr("In names, too"))
+        form.addRow(tr("&Find"), self.words)
+        form.addRow(tr("&Put"), self.other)
         form.addRow("", self.names)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        box.button(QDialogButtonBox.StandardButton.Ok).setText("Replace all")
+        box.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Replace all"))
         box.accepted.connect(self._done)
         box.rejected.connect(self.reject)
         form.addRow(box)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit,
 
 from ..core.model.script import Respelling
 from ..core.script.respell import as_text, parsed
+from ..words import tr
 from .theme.scale import scaled
 
 
@@ -15,20 +16,20 @@ class RespellingDialog(QDialog):
 
     def __init__(self, parent: QWidget, before: tuple[Respelling, ...], own: tuple[Respelling, ...]) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Respellings")
+        self.setWindowTitle(tr("Respellings"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(560), scaled(520))
         column = QVBoxLayout(self)
         head = QLabel(
-            "A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. "
-            "A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: "
-            "Berth # = Berth #. Phonemes stand in [[ ]]."
+            tr(
+                "A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]]."
+            )
         )
         head.setWordWrap(True)
         column.addWidget(head)
-        self.edit = self._box(column, "In this &job", before, 2)
-        self.edit.setPlaceholderText("Skerrow = Scarrow\nMay == M A Y\nSt = Saint @en\n#:# = # hours #")
-        self.own_edit = self._box(column, "In &all my jobs; a job keeps those that act in it", own, 1)
+        self.edit = self._box(column, tr("In this &job"), before, 2)
+        self.edit.setPlaceholderText(tr("Skerrow = Scarrow\nMay == M A Y\nSt = Saint @en\n#:# = # hours #"))
+        self.own_edit = self._box(column, tr("In &all my jobs; a job keeps those that act in it"), own, 1)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self.accept)
         box.rejected.connect(self.reject)
@@ -39,7 +40,7 @@ class RespellingDialog(QDialog):
     def _box(column: QVBoxLayout, title: str, before: tuple[Respelling, ...], share: int) -> QPlainTextEdit:
         label, edit = QLabel(title), QPlainTextEdit()
         label.setBuddy(edit)
-        edit.setAccessibleName(f"{title.replace('&', '')}: respellings, one a line")
+        edit.setAccessibleName(tr("{title}: respellings, one a line", title=title.replace("&", "")))
         edit.setTabChangesFocus(True)
         edit.setPlainText(as_text(before))
         column.addWidget(label)

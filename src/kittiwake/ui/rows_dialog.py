@@ -25,6 +25,7 @@ from ..core.corpus.row import Findings, Row
 from ..core.corpus.rows import Source, rows_of
 from ..core.errors import KittiwakeError
 from ..core.model import Clip
+from ..words import tr
 from .button import Button
 from .field import Field
 from .theme.scale import scaled
@@ -40,18 +41,20 @@ class RowsDialog(QDialog):
         super().__init__(parent)
         self._clips = list(clips)
         self.rows: list[tuple[str, Row]] = []
-        self.setWindowTitle("Texts and speakers")
+        self.setWindowTitle(tr("Texts and speakers"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(860), scaled(560))
         column = QVBoxLayout(self)
         head = QLabel(
-            "Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed."
+            tr(
+                "Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed."
+            )
         )
         head.setWordWrap(True)
         column.addWidget(head)
         column.addLayout(self._fields())
         self.table = QTableWidget(0, len(_HEADS))
-        self.table.setAccessibleName("What would be taken")
+        self.table.setAccessibleName(tr("What would be taken"))
         self.table.setHorizontalHeaderLabels(list(_HEADS))
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
@@ -69,7 +72,7 @@ class RowsDialog(QDialog):
         self.told.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         column.addWidget(self.told)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
-        self.take_button = self.box.addButton("Take them", QDialogButtonBox.ButtonRole.AcceptRole)
+        self.take_button = self.box.addButton(tr("Take them"), QDialogButtonBox.ButtonRole.AcceptRole)
         self.take_button.setProperty("main", True)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
@@ -85,14 +88,14 @@ class RowsDialog(QDialog):
         grid = QGridLayout()
         self.file, self.pattern, self.language = Field(""), Field(""), Field("")
         self.file.setPlaceholderText(
-            "CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language"
+            tr("CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language")
         )
-        self.pattern.setPlaceholderText("{speaker}/{language}-{id}")
-        self.language.setPlaceholderText("of those that nothing else tells it of, such as en")
-        self.beside = QCheckBox("name.t&xt beside name.wav is its text")
+        self.pattern.setPlaceholderText(tr("{speaker}/{language}-{id}"))
+        self.language.setPlaceholderText(tr("of those that nothing else tells it of, such as en"))
+        self.beside = QCheckBox(tr("name.t&xt beside name.wav is its text"))
         for row, (text, field, name) in enumerate((
-            ("&Table", self.file, "Table with texts and speakers"), ("&Names of files", self.pattern, "What names of folders and files tell"),
-            ("&Language", self.language, "Language of the others"),
+            ("&Table", self.file, tr('Table with texts and speakers')), (tr('&Names of files'), self.pattern, tr('What names of folders and files tell')),
+            ("&Language", self.language, tr('Language of the others')),
         )):  # fmt: skip
             label = QLabel(text)
             label.setBuddy(field)
@@ -100,7 +103,7 @@ class RowsDialog(QDialog):
             field.textChanged.connect(lambda _: self._later.start())
             grid.addWidget(label, row, 0)
             grid.addWidget(field, row, 1)
-        choose = Button("Choose…")
+        choose = Button(tr("Choose…"))
         choose.clicked.connect(self._choose)
         grid.addWidget(choose, 0, 2)
         grid.addWidget(self.beside, 3, 1)
@@ -110,7 +113,10 @@ class RowsDialog(QDialog):
 
     def _choose(self) -> None:
         path, _ = QFileDialog.getOpenFileName(
-            self, "A table", str(self._root()), "Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)"
+            self,
+            tr("A table"),
+            str(self._root()),
+            tr("Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)"),
         )
         if path:
             self.file.setText(path)
@@ -148,7 +154,7 @@ class RowsDialog(QDialog):
                 item.setToolTip(text)
                 self.table.setItem(at, column, item)
         told = findings.sentences
-        more = f" And {len(told) - 5} findings more." if len(told) > 5 else ""
+        more = tr(" And {count} findings more.", count=len(told) - 5) if len(told) > 5 else ""
         self.told.setText(wrong or " ".join(told[:5]) + more)
         something = any(row.text or row.speaker or row.language for _, row in self.rows)
         self.take_button.setEnabled(bool(something and not wrong))

@@ -11,6 +11,7 @@ from ..core.desktop.awake import Awake
 from ..core.desktop.launcher import TaskBar
 from ..core.desktop.notify import Notifier
 from ..core.watch import Arrived
+from ..words import tr
 from .chime import Chime
 
 if TYPE_CHECKING:
@@ -42,7 +43,7 @@ class RunEnd(QObject):
     def _hold(self) -> None:
         maker = self._window.maker
         if maker.busy and self._window.settings["making.stay_awake"]:
-            self._pool.submit(self.awake.hold, f"Making {maker.total:,} outputs")
+            self._pool.submit(self.awake.hold, tr("Making {total:,} outputs", total=maker.total))
 
     def _progressed(self) -> None:
         maker = self._window.maker
@@ -61,11 +62,11 @@ class RunEnd(QObject):
         settings = window.settings
         if settings["making.notify"] and not window.isActiveWindow():
             title = (
-                f"{maker.done - maker.failed:,} made and proved"
+                tr("{done:,} made and proved", done=maker.done - maker.failed)
                 if good
-                else f"{maker.failed:,} of {maker.done:,} failed"
+                else tr("{failed:,} of {done:,} failed", failed=maker.failed, done=maker.done)
             )
-            actions = {"default": "Show the window", "folder": "Show the folder"}
+            actions = {"default": tr("Show the window"), "folder": tr("Show the folder")}
             self.notifier.tell(title, maker.trouble or window.session.project.job.name, actions, self._pressed.emit)
         if settings["making.chime"]:
             self.chime.play(good, settings["sound.loudspeaker"])
@@ -82,7 +83,9 @@ class RunEnd(QObject):
             return
         window.status.say(words)
         if window.settings["making.notify"] and not window.isActiveWindow():
-            self.notifier.tell("In a watched folder", words, {"default": "Show the window"}, self._pressed.emit)
+            self.notifier.tell(
+                tr("In a watched folder"), words, {"default": tr("Show the window")}, self._pressed.emit
+            )
 
     def _do(self, action: str) -> None:
         """An action of the notification was pressed."""

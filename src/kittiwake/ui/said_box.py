@@ -6,6 +6,8 @@ from PySide6.QtCore import Signal
 from PySide6.QtGui import QValidator
 from PySide6.QtWidgets import QDoubleSpinBox, QWidget
 
+from ..words import tr
+
 
 class SaidBox(QDoubleSpinBox):
     """``beyond`` tells, in a sentence, that what was typed lies beyond the limits, and what stands there now."""
@@ -45,6 +47,14 @@ class SaidBox(QDoubleSpinBox):
     def _say(self) -> None:
         if self._beyond:
             low, high = self.textFromValue(self.minimum()), self.textFromValue(self.maximum())
-            told = f"{self._name or 'This'} goes from {low} to {high}{self.suffix()}: {self._beyond} was brought to {self.text()}."
+            told = tr(
+                "{name} goes from {low} to {high}{suffix}: {beyond} was brought to {what}.",
+                name=self._name or "This",
+                low=low,
+                high=high,
+                suffix=self.suffix(),
+                beyond=self._beyond,
+                what=self.text(),
+            )
             self._beyond = ""
             self.beyond.emit(told)

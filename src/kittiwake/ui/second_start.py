@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QMessageBox
 
 from ..core.desktop.handover import Handed, Listener
 from ..core.model.job import EXTENSION
+from ..words import tr
 
 if TYPE_CHECKING:
     from .window import Window
@@ -76,15 +77,17 @@ class SecondStart(QObject):
         many = paths[0].name if len(paths) == 1 else f"{len(paths)} files"
         box = QMessageBox(self._window)
         box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        box.setWindowTitle("From outside")
-        box.setText(f"Where is {many} to go?")
+        box.setWindowTitle(tr("From outside"))
+        box.setText(tr("Where is {many} to go?", many=many))
         box.setInformativeText(
-            "The job that is open can stay open beside it."
+            tr("The job that is open can stay open beside it.")
             if is_job
-            else "On the board of this job, or on one of its own."
+            else tr("On the board of this job, or on one of its own.")
         )
-        here = box.addButton("Open it in this window" if is_job else "This job", QMessageBox.ButtonRole.AcceptRole)
-        new = box.addButton("A new window", QMessageBox.ButtonRole.ActionRole)
+        here = box.addButton(
+            tr("Open it in this window") if is_job else tr("This job"), QMessageBox.ButtonRole.AcceptRole
+        )
+        new = box.addButton(tr("A new window"), QMessageBox.ButtonRole.ActionRole)
         box.addButton(QMessageBox.StandardButton.Cancel)
         box.setDefaultButton(new if is_job else here)
 

@@ -18,6 +18,7 @@ from ..core.process import Processes, WorkerCrash, WorkerProcess
 from ..core.speak.engine import engines
 from ..core.speak.fit import faster_line
 from ..core.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
+from ..words import tr
 
 
 class Speaker(QObject):
@@ -73,7 +74,7 @@ class Speaker(QObject):
                 self.done = len(came)
                 self.spoken.emit(one)
         except Exception as error:  # the thread's last chance to tell anybody
-            came.append(Spoken("", None, 0.0, f"Speaking stopped: {error}."))
+            came.append(Spoken("", None, 0.0, tr("Speaking stopped: {error}.", error=error)))
         self.finished.emit(came)
 
     def speak_faster(
@@ -92,7 +93,9 @@ class Speaker(QObject):
                         break
                     came.append((line, faster_line(line, script, facts, receivers, folder)[0]))
             except Exception as error:  # the thread's last chance to tell anybody
-                wrong = str(error) if isinstance(error, KittiwakeError) else f"The voice failed: {error}."
+                wrong = (
+                    str(error) if isinstance(error, KittiwakeError) else tr("The voice failed: {error}.", error=error)
+                )
             self.faster.emit(came, wrong)
 
         self._thread = Thread(target=work, name="speak-faster", daemon=True)
@@ -107,12 +110,12 @@ class Speaker(QObject):
                 path = path_of(wish, line.name, folder)
                 came = 0.0 if path.exists() else self._helper.ask((wish, path), self._closed.is_set)
                 if isinstance(came, WorkerCrash):
-                    came = f"The voice crashed ({came.reason})."
+                    came = tr("The voice crashed ({reason}).", reason=came.reason)
                 self.heard.emit(line, came if isinstance(came, str) else path)
             except KittiwakeError as error:
                 self.heard.emit(line, str(error))
             except Exception as error:  # the thread's last chance to tell anybody
-                self.heard.emit(line, f"The voice failed: {error}.")
+                self.heard.emit(line, tr("The voice failed: {error}.", error=error))
 
         self._hearing.submit(work)
 
@@ -146,10 +149,12 @@ class Speaker(QObject):
             try:
                 said = helper.ask(list(lines), self._stop.is_set, self.heard_back.emit)
                 self.listened.emit(
-                    f"The speech engine crashed ({said.reason})." if isinstance(said, WorkerCrash) else said or ""
+                    tr("The speech engine crashed ({reason}).", reason=said.reason)
+                    if isinstance(said, WorkerCrash)
+                    else said or ""
                 )
             except Exception as error:  # the thread's last chance to tell anybody
-                self.listened.emit(f"Listening failed: {error}.")
+                self.listened.emit(tr("Listening failed: {error}.", error=error))
             finally:
                 helper.close()
 

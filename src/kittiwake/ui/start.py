@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QApplication
 
 from ..core import extensions
 from ..core.model.own_receivers import last_used
+from ..words import tr
 from .access import tell_readers
 from .commands.job import DEMO, offer_autosaved
 from .second_start import SecondStart
@@ -54,7 +55,7 @@ def make_app() -> QApplication:
 
 def _say(kind: QtMsgType, context: QMessageLogContext, text: str) -> None:
     """What Qt has to say goes to stderr, but for services that are not there: the ear says so of the sound server where it matters."""
-    if not text.startswith(("PulseAudio", "Failed to register with host portal")):
+    if not text.startswith(("PulseAudio", tr("Failed to register with host portal"))):
         print(text, file=sys.stderr)
 
 
@@ -119,7 +120,10 @@ def _take_picture(app: QApplication, window: Window, picture: Path) -> int:
     saved = window.grab().save(str(picture))
     window.shut_down()
     if not saved:
-        print(f"The picture could not be saved to {picture}: check the folder and the ending.", file=sys.stderr)
+        print(
+            tr("The picture could not be saved to {picture}: check the folder and the ending.", picture=picture),
+            file=sys.stderr,
+        )
     return 0 if saved else 1
 
 

@@ -11,9 +11,10 @@ from ..core.errors import RulesError
 from ..core.model import Stated
 from ..core.model.stated import HEADERLESS
 from ..core.model.units import format_headerless, format_hz
+from ..words import said, tr
 
 _APART = {
-    "pcm_s16le": ", little endian",
+    "pcm_s16le": said(", little endian"),
     "pcm_u8": ", unsigned",
     "pcm_s8": ", signed",
 }
@@ -24,7 +25,7 @@ def kind_of(encoding: str) -> str:
     """The name of a headerless encoding, without saying that it is one, and with what tells it from its like."""
     name = format_headerless(encoding)
     return name + _APART.get(
-        encoding, ", high bits first" if encoding.startswith("g726") and encoding.endswith("be") else ""
+        encoding, tr(", high bits first") if encoding.startswith("g726") and encoding.endswith("be") else ""
     )
 
 
@@ -38,12 +39,12 @@ class StatedForm(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         self._streams = bool(streams)
-        self.stream = self._list(row, "Stream", "Sound stream", list(streams))
+        self.stream = self._list(row, "Stream", tr("Sound stream"), list(streams))
         names = {kind_of(name): name for name in HEADERLESS}
         self.encoding = self._list(row, "Encoding", "Encoding", list(names))
         for n, name in enumerate(names.values()):
             self.encoding.setItemData(n, name)
-        self.rate = self._list(row, "Rate", "Sample rate in Hz", [format_hz(rate) for rate in _RATES])
+        self.rate = self._list(row, "Rate", tr("Sample rate in Hz"), [format_hz(rate) for rate in _RATES])
         self.rate.setEditable(True)
         self.channels = self._list(row, "Channels", "Channels", [str(n) for n in range(1, 9)])
         for box in (self.encoding, self.rate, self.channels):
@@ -97,6 +98,6 @@ class StatedForm(QWidget):
             return Stated.of_stream(max(0, self.stream.currentIndex()))
         rate = "".join(self.rate.currentText().split()).replace(",", ".")
         if not rate.lower().removesuffix("hz").removesuffix("k").replace(".", "", 1).isdigit():
-            told = f"“{self.rate.currentText()}” is no sample rate."
-            raise RulesError(told, "Write for example 8 kHz or 11025.", "stated")
+            told = tr("“{currenttext}” is no sample rate.", currenttext=self.rate.currentText())
+            raise RulesError(told, tr("Write for example 8 kHz or 11025."), "stated")
         return Stated.parse(f"{self.encoding.currentData()}@{rate}x{self.channels.currentText()}")

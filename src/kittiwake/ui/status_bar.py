@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
 
 from ..commands import key_of
+from ..words import tr
 from .access import announce
 from .elided import ElidedLabel
 from .making import Maker
@@ -51,19 +52,25 @@ class StatusBar(QWidget):
         self._bar.show()
         self._bar.setValue(round(1000 * maker.finished_items / max(1, maker.total)))
         left, pace = maker.seconds_left, maker.times_real
-        told = [f"Making {min(maker.done + 1, maker.total):,} of {maker.total:,}"]
+        told = [tr("Making {done:,} of {total:,}", done=min(maker.done + 1, maker.total), total=maker.total)]
         if maker.paused:
-            told = [f"Paused at {maker.done:,} of {maker.total:,}"]
+            told = [tr("Paused at {done:,} of {total:,}", done=maker.done, total=maker.total)]
         if maker.failed:
             told.append(f"{maker.failed:,} failed")
         if pace is not None:
-            told.append(f"{_duration(maker.hours * 3600)} of sound at {pace:,.0f} × real time")
+            told.append(
+                tr(
+                    "{duration} of sound at {pace:,.0f} × real time",
+                    duration=_duration(maker.hours * 3600),
+                    pace=pace,
+                )
+            )
         if left is not None:
-            told.append(f"about {_duration(max(1.0, left))} left")
+            told.append(tr("about {duration} left", duration=_duration(max(1.0, left))))
         ways = (
-            f"{key_of('make.pause')} goes on, {key_of('make.cancel')} stops."
+            tr("{key} goes on, {key2} stops.", key=key_of("make.pause"), key2=key_of("make.cancel"))
             if maker.paused
-            else f"{key_of('make.pause')} pauses, {key_of('make.cancel')} stops."
+            else tr("{key} pauses, {key2} stops.", key=key_of("make.pause"), key2=key_of("make.cancel"))
         )
         self.say(", ".join(told) + f". {ways}")
 
@@ -72,12 +79,18 @@ class StatusBar(QWidget):
         self._bar.hide()
         made = maker.done - maker.failed
         if maker.trouble:
-            self.say(f"Making stopped: {maker.trouble}")
+            self.say(tr("Making stopped: {trouble}", trouble=maker.trouble))
         elif maker.was_cancelled:
-            self.say("Stopped. What was finished stays; nothing half-made was left.")
+            self.say(tr("Stopped. What was finished stays; nothing half-made was left."))
         elif maker.failed:
-            self.say(f"{made} made and proved, {maker.failed} failed: select a failed cell to see why.")
+            self.say(
+                tr(
+                    "{made} made and proved, {failed} failed: select a failed cell to see why.",
+                    made=made,
+                    failed=maker.failed,
+                )
+            )
         elif maker.done == 1:
-            self.say("1 made, and it passed its proof.")
+            self.say(tr("1 made, and it passed its proof."))
         else:
-            self.say(f"{made} made, and every one passed its proof.")
+            self.say(tr("{made} made, and every one passed its proof.", made=made))

@@ -14,6 +14,7 @@ from ..core.speak.engine import Speech
 from ..core.tone.making import fetch_from, stamps_of, write_tone
 from ..core.tone.recipe import Segment, ToneRecipe
 from ..core.tone.render import Fetch
+from ..words import tr
 from .background import Background
 
 
@@ -24,7 +25,7 @@ class Toner(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background("toner", "The tone could not be made")
+        self._work = Background(tr("toner"), tr("The tone could not be made"))
 
     @property
     def busy(self) -> bool:

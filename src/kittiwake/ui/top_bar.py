@@ -7,6 +7,7 @@ from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from ..commands import key_of
+from ..words import tr
 from .button import Button
 from .elided import ElidedLabel
 from .session import Session
@@ -36,8 +37,8 @@ class TopBar(QWidget):
         line.addWidget(self._counts)
         self.decide_button, self.cannot_button = Button(), Button()
         for button, tip in (
-            (self.decide_button, "Go to the next that is to be decided"),
-            (self.cannot_button, "Go to the next that cannot be made"),
+            (self.decide_button, tr("Go to the next that is to be decided")),
+            (self.cannot_button, tr("Go to the next that cannot be made")),
         ):
             button.setProperty("plain", True)
             button.setToolTip(tip)
@@ -47,9 +48,9 @@ class TopBar(QWidget):
         row.addLayout(column, 1)
         self.output_button = Button()
         self.output_button.setProperty("plain", True)
-        self.output_button.setToolTip("Where outputs go; press to choose another folder")
+        self.output_button.setToolTip(tr("Where outputs go; press to choose another folder"))
         row.addWidget(self.output_button)
-        self.add_button = Button(f"Add sound  {key_of('job.add_files')}")
+        self.add_button = Button(tr("Add sound  {key}", key=key_of("job.add_files")))
         row.addWidget(self.add_button)
         self.make_button = Button()
         self.make_button.setProperty("main", True)
@@ -75,42 +76,48 @@ class TopBar(QWidget):
         if self._tally.busy:
             told.append("counting")
         if session.looker.waiting:
-            told.append(f"looking at {session.looker.waiting} more")
-        self._counts.setText("  ·  ".join(told) if clips else "Nothing on the board yet")
+            told.append(tr("looking at {waiting} more", waiting=session.looker.waiting))
+        self._counts.setText("  ·  ".join(told) if clips else tr("Nothing on the board yet"))
         for button, state in ((self.decide_button, "decide"), (self.cannot_button, "cannot")):
             button.setVisible(bool(clips and counts[state]))
         if busy:
-            self.make_button.setText(f"Stop making  {key_of('make.cancel')}")
+            self.make_button.setText(tr("Stop making  {key}", key=key_of("make.cancel")))
             self.make_button.setEnabled(True)
         else:
             outputs = "output" if ready == 1 else "outputs"
-            self.make_button.setText(f"Make {ready} {outputs}  {key_of('make.all')}" if ready else "Nothing to make")
+            self.make_button.setText(
+                tr("Make {ready} {outputs}  {key}", ready=ready, outputs=outputs, key=key_of("make.all"))
+                if ready
+                else tr("Nothing to make")
+            )
             self.make_button.setEnabled(ready > 0)
         self._fit()
-        self.output_button.setAccessibleName(f"Outputs go to {session.project.output_folder}. Choose another folder")
+        self.output_button.setAccessibleName(
+            tr("Outputs go to {output_folder}. Choose another folder", output_folder=session.project.output_folder)
+        )
 
     def _fit(self) -> None:
         """Say as much of the folder as there is room for: the next action is never pushed out of the window."""
         room = self.width() - self.make_button.sizeHint().width() - scaled(260)
         wide = room > scaled(420)
-        self.add_button.setText(f"Add sound  {key_of('job.add_files')}" if wide else "Add")
-        self.add_button.setAccessibleName("Add sound")
+        self.add_button.setText(tr("Add sound  {key}", key=key_of("job.add_files")) if wide else tr("Add"))
+        self.add_button.setAccessibleName(tr("Add sound"))
         counts = self._tally.counts
         for button, state, words, short in (
-            (self.decide_button, "decide", f"to decide  {key_of('view.next_decide')}", "decide"),
-            (self.cannot_button, "cannot", f"cannot be made  {key_of('view.next_cannot')}", "cannot"),
+            (self.decide_button, "decide", tr("to decide  {key}", key=key_of("view.next_decide")), "decide"),
+            (self.cannot_button, "cannot", tr("cannot be made  {key}", key=key_of("view.next_cannot")), "cannot"),
         ):
             button.setText(f"·  {counts[state]} {words if self.width() >= scaled(1150) else short}")
             button.setAccessibleName(f"{counts[state]} {words}")
         metrics = self.output_button.fontMetrics()
         placement = self._session.project.job.placement
-        text = f"Outputs go to {short_path(self._session.project.output_folder)}"
+        text = tr("Outputs go to {output_folder}", output_folder=short_path(self._session.project.output_folder))
         if placement != "one":
-            text = "Outputs go beside their sources" if placement == "beside" else f"{text}, mirrored"
+            text = tr("Outputs go beside their sources") if placement == "beside" else f"{text}, mirrored"
         text = metrics.elidedText(
             text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - scaled(40))
         )
-        self.output_button.setText(text if len(text) > 14 else "Outputs…")
+        self.output_button.setText(text if len(text) > 14 else tr("Outputs…"))
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)

@@ -21,12 +21,13 @@ from PySide6.QtWidgets import (
 
 from ..core.model import TouchUp
 from ..core.model.stages import STAGES
+from ..words import said, tr
 from .button import Button
 from .theme.scale import scaled
 
-_LOOPS = ((None, "as the receiver asks"), (0.0, "never: it does not repeat"), (0.25, "over the last 0.25 s"), (0.5, "over the last 0.5 s"),
-          (1.0, "over the last 1 s"), (2.0, "over the last 2 s"), (5.0, "over the last 5 s"))  # fmt: skip
-_SIDES = (("auto", "as the sides suggest"), ("left", "left"), ("right", "right"), ("mix", "both mixed"))
+_LOOPS = ((None, said('as the receiver asks')), (0.0, said('never: it does not repeat')), (0.25, said('over the last 0.25 s')), (0.5, said('over the last 0.5 s')),
+          (1.0, said('over the last 1 s')), (2.0, said('over the last 2 s')), (5.0, said('over the last 5 s')))  # fmt: skip
+_SIDES = (("auto", said("as the sides suggest")), ("left", "left"), ("right", "right"), ("mix", said("both mixed")))
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,13 +47,13 @@ class _Number:
 
 
 _NUMBERS = (
-    _Number("gain_db", "Louder by", "on top of what the receiver asks for; peaks are never clipped", -30, 30, 0.5, 1, "dB"),
-    _Number("speed", "Faster by", "the pitch stays", -50, 100, 1, 1, "%", 0.01, 1.0),
-    _Number("pitch", "Higher by", "the length stays", -6, 6, 0.5, 2, "semitones"),
-    _Number("fade_in", "Fade in over", "at the start", 0, 10_000, 5, 0, "ms", 0.001),
-    _Number("fade_out", "Fade out over", "at the end", 0, 10_000, 5, 0, "ms", 0.001),
-    _Number("limiter_db", "Limiter may take", "off single peaks, for the sake of the level", 0, 12, 0.5, 1, "dB"),
-    _Number("low_cut", "Keep nothing below", "rumble and handling; 0 leaves it to the receiver", 0, 1000, 10, 0, "Hz"),
+    _Number("gain_db", said('Louder by'), said('on top of what the receiver asks for; peaks are never clipped'), -30, 30, 0.5, 1, "dB"),
+    _Number("speed", said('Faster by'), said('the pitch stays'), -50, 100, 1, 1, "%", 0.01, 1.0),
+    _Number("pitch", said('Higher by'), said('the length stays'), -6, 6, 0.5, 2, "semitones"),
+    _Number("fade_in", said('Fade in over'), said('at the start'), 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("fade_out", said('Fade out over'), said('at the end'), 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("limiter_db", said('Limiter may take'), said('off single peaks, for the sake of the level'), 0, 12, 0.5, 1, "dB"),
+    _Number("low_cut", said('Keep nothing below'), said('rumble and handling; 0 leaves it to the receiver'), 0, 1000, 10, 0, "Hz"),
 )  # fmt: skip
 
 
@@ -67,7 +68,7 @@ class TouchDialog(QDialog):
 
     def __init__(self, parent: QWidget, before: Sequence[TouchUp]) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Touch up")
+        self.setWindowTitle(tr("Touch up"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._before = before[0]
         self._read: dict[str, Callable[[], object]] = {}
@@ -91,10 +92,10 @@ class TouchDialog(QDialog):
         self.numbers["gain_db"].selectAll()
 
     def _heading(self, before: Sequence[TouchUp]) -> QLabel:
-        many = f"{len(before)} clips" if len(before) > 1 else "This clip"
+        many = f"{len(before)} clips" if len(before) > 1 else tr("This clip")
         alike = all(touch == before[0] for touch in before)
-        more = "" if alike else " They differ; only what you change here is changed in all of them."
-        head = QLabel(f"{many}: nothing is written to the recordings.{more}")
+        more = "" if alike else tr(" They differ; only what you change here is changed in all of them.")
+        head = QLabel(tr("{many}: nothing is written to the recordings.{more}", many=many, more=more))
         head.setWordWrap(True)
         return head
 
@@ -142,27 +143,27 @@ class TouchDialog(QDialog):
 
     def _add_choices(self, first: TouchUp) -> None:
         self.shape = QComboBox()
-        self.shape.addItem("round: gentle at both ends", "round")
-        self.shape.addItem("even: a straight line", "even")
+        self.shape.addItem(tr("round: gentle at both ends"), tr("round"))
+        self.shape.addItem(tr("even: a straight line"), tr("even"))
         self.shape.setCurrentIndex(0 if first.fade_shape == "round" else 1)
         self.side = QComboBox()
         for side, label in _SIDES:
             self.side.addItem(label, side)
         self.side.setCurrentIndex(max(0, self.side.findData(first.side)))
-        self.dc = QCheckBox("Take away a DC offset")
+        self.dc = QCheckBox(tr("Take away a DC offset"))
         self.dc.setChecked(first.remove_dc)
-        self._row("Shape of the fades", self.shape)
-        self._row("Side to use", self.side)
+        self._row(tr("Shape of the fades"), self.shape)
+        self._row(tr("Side to use"), self.side)
         self.loop = QComboBox()
         for seconds, words in _LOOPS:
             self.loop.addItem(words, seconds)
         if self.loop.findData(first.loop) < 0:
-            self.loop.addItem(f"over the last {first.loop:g} s", first.loop)
+            self.loop.addItem(tr("over the last {loop:g} s", loop=first.loop), first.loop)
         self.loop.setCurrentIndex(self.loop.findData(first.loop))
-        self._row("Blend the end into the start", self.loop)
+        self._row(tr("Blend the end into the start"), self.loop)
         self._read["loop"] = self.loop.currentData
         self._grid.addWidget(self.dc, self._grid.rowCount(), 1, 1, 2)
-        self.untreated = QCheckBox("Leave its level and its pauses as they are, whatever the receiver asks for")
+        self.untreated = QCheckBox(tr("Leave its level and its pauses as they are, whatever the receiver asks for"))
         self.untreated.setChecked(first.untreated)
         self._grid.addWidget(self.untreated, self._grid.rowCount(), 1, 1, 2)
         self._read["untreated"] = self.untreated.isChecked
@@ -172,9 +173,9 @@ class TouchDialog(QDialog):
 
     def _keys(self) -> QHBoxLayout:
         keys = QHBoxLayout()
-        self.hear_button = Button("Hear it so")
+        self.hear_button = Button(tr("Hear it so"))
         self.hear_button.clicked.connect(lambda: self.heard.emit(self._before.changed(**self.changes())))
-        self.plain_button = Button("Take all of it back")
+        self.plain_button = Button(tr("Take all of it back"))
         self.plain_button.clicked.connect(self._plain)
         keys.addWidget(self.hear_button)
         keys.addWidget(self.plain_button)

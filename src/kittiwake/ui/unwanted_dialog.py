@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QListWidget, QL
 
 from ..core.make.ledger import Entry
 from ..core.model.units import format_bytes
+from ..words import tr
 from .theme.scale import scaled
 
 
@@ -18,22 +19,33 @@ class UnwantedDialog(QDialog):
 
     def __init__(self, parent: QWidget, found: list[tuple[Path, Entry]]) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Outputs no longer wanted")
+        self.setWindowTitle(tr("Outputs no longer wanted"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(680), scaled(420))
         self.moved: list[Path] = []
         self.stayed: list[Path] = []
         column = QVBoxLayout(self)
         head = QLabel(
-            f"{len(found)} file{'s' if len(found) != 1 else ''} made here belong to no clip of this job any more. "
-            "Untick what is to stay; the others go to the trash, from where they can be taken back."
+            tr(
+                "{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.",
+                "{n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.",
+                len(found),
+                n=len(found),
+            )
         )
         head.setWordWrap(True)
         column.addWidget(head)
         self.list = QListWidget()
-        self.list.setAccessibleName("Outputs no longer wanted")
+        self.list.setAccessibleName(tr("Outputs no longer wanted"))
         for path, entry in found:
-            item = QListWidgetItem(f"{path.name}, {format_bytes(entry.bytes)}, made of {Path(entry.source).name}")
+            item = QListWidgetItem(
+                tr(
+                    "{name}, {bytes}, made of {name2}",
+                    name=path.name,
+                    bytes=format_bytes(entry.bytes),
+                    name2=Path(entry.source).name,
+                )
+            )
             item.setToolTip(str(path))
             item.setData(Qt.ItemDataRole.UserRole, str(path))
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
@@ -41,7 +53,7 @@ class UnwantedDialog(QDialog):
             self.list.addItem(item)
         column.addWidget(self.list)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
-        self.move_button = self.box.addButton("Move to the trash", QDialogButtonBox.ButtonRole.AcceptRole)
+        self.move_button = self.box.addButton(tr("Move to the trash"), QDialogButtonBox.ButtonRole.AcceptRole)
         self.box.accepted.connect(self._move)
         self.box.rejected.connect(self.reject)
         column.addWidget(self.box)
@@ -57,7 +69,7 @@ class UnwantedDialog(QDialog):
 
     def _count(self) -> None:
         count = len(self.chosen())
-        self.move_button.setText(f"Move {count} to the trash")
+        self.move_button.setText(tr("Move {count} to the trash", count=count))
         self.move_button.setEnabled(count > 0)
 
     def _move(self) -> None:

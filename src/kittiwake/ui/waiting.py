@@ -12,6 +12,7 @@ from PySide6.QtGui import QCloseEvent
 from PySide6.QtWidgets import QApplication, QDialog, QHBoxLayout, QLabel, QProgressBar, QVBoxLayout, QWidget
 
 from ..core.errors import Cancelled, KittiwakeError
+from ..words import tr
 from .button import Button
 from .theme.scale import scaled
 
@@ -47,7 +48,7 @@ class Waiting(QDialog):
         if stopped:
             row = QHBoxLayout()
             row.addStretch(1)
-            self.stop_button = Button("Stop  Esc")
+            self.stop_button = Button(tr("Stop  Esc"))
             self.stop_button.clicked.connect(self.reject)
             row.addWidget(self.stop_button)
             column.addLayout(row)

@@ -24,6 +24,7 @@ from ..core.errors import KittiwakeError
 from ..core.model import load_receiver, shipped_receivers
 from ..core.model.own_receivers import own_receivers
 from ..core.watch import WatchedFolder
+from ..words import tr
 from .button import Button
 from .key_table import KeyTable
 from .short_path import short_path
@@ -37,17 +38,21 @@ class WatchDialog(QDialog):
     def __init__(self, parent: QWidget, watching: Watching, receivers: tuple[str, ...]) -> None:
         super().__init__(parent)
         self._watching, self._receivers = watching, receivers
-        self.setWindowTitle("Watched folders")
+        self.setWindowTitle(tr("Watched folders"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(820), scaled(400))
         column = QVBoxLayout(self)
         words = QLabel(
-            "What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one."
+            tr(
+                "What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one."
+            )
         )
         words.setWordWrap(True)
         words.setProperty("soft", True)
         column.addWidget(words)
-        self.table = KeyTable(("Folder", "For", "Outputs go to", "What came last"), "Watched folders")
+        self.table = KeyTable(
+            (tr("Folder"), tr("For"), tr("Outputs go to"), tr("What came last")), tr("Watched folders")
+        )
         self.table.keys = {Qt.Key.Key_Delete: self.remove, Qt.Key.Key_Return: self.choose_receivers}
         head = self.table.horizontalHeader()
         head.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
@@ -59,10 +64,10 @@ class WatchDialog(QDialog):
         self.told.setWordWrap(True)
         column.addWidget(self.told)
         row = QHBoxLayout()
-        self.add_button = Button("Watch a folder…")
+        self.add_button = Button(tr("Watch a folder…"))
         self.add_button.setProperty("main", True)
-        self.for_button, self.into_button = Button("For…  Enter"), Button("Outputs go to…")
-        self.remove_button, close = Button("No longer  Del"), Button("Close")
+        self.for_button, self.into_button = Button(tr("For…  Enter")), Button(tr("Outputs go to…"))
+        self.remove_button, close = Button(tr("No longer  Del")), Button(tr("Close"))
         for button, act in (
             (self.add_button, self.add),
             (self.for_button, self.choose_receivers),
@@ -88,7 +93,7 @@ class WatchDialog(QDialog):
                 short_path(one.path),
                 ", ".join(_name_of(slug) for slug in one.receivers),
                 short_path(one.into),
-                self._watching.last.get(one.path, "nothing yet"),
+                self._watching.last.get(one.path, tr("nothing yet")),
             )
             for column, text in enumerate(texts):
                 item = QTableWidgetItem(text)
@@ -101,14 +106,14 @@ class WatchDialog(QDialog):
 
     def add(self) -> None:
         """Ask for a folder; it is for the receivers of the board."""
-        dialog = QFileDialog(self, "Watch a folder")
+        dialog = QFileDialog(self, tr("Watch a folder"))
         dialog.setFileMode(QFileDialog.FileMode.Directory)
         dialog.fileSelected.connect(lambda name: self.add_folder(Path(name)))
         dialog.open()
 
     def add_folder(self, path: Path) -> None:
         if any(one.path == path.absolute() for one in self._watching.folders):
-            self.told.setText(f"{path.name} is watched already.")
+            self.told.setText(tr("{name} is watched already.", name=path.name))
             return
         known = [slug for slug in self._receivers if slug in {**shipped_receivers(), **own_receivers()}]
         self._put([*self._watching.folders, (path, tuple(known) or ("phone-menu",), None)])
@@ -150,7 +155,7 @@ class WatchDialog(QDialog):
         if row is None:
             return
         one = self._watching.folders[row]
-        dialog = QFileDialog(self, "Outputs go to")
+        dialog = QFileDialog(self, tr("Outputs go to"))
         dialog.setFileMode(QFileDialog.FileMode.Directory)
 
         def take(name: str) -> None:
@@ -171,12 +176,12 @@ class _Receivers(QDialog):
 
     def __init__(self, parent: QWidget, chosen: tuple[str, ...]) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Receivers of the folder")
+        self.setWindowTitle(tr("Receivers of the folder"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(380), scaled(420))
         column = QVBoxLayout(self)
         self.list = QListWidget()
-        self.list.setAccessibleName("Receivers; the space bar ticks one")
+        self.list.setAccessibleName(tr("Receivers; the space bar ticks one"))
         known = {**shipped_receivers(), **own_receivers()}
         for slug in dict.fromkeys((*chosen, *known)):
             item = QListWidgetItem(_name_of(slug))

@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, Signal
 from ..core.errors import KittiwakeError
 from ..core.process import Processes
 from ..core.watch import Arrived, Watch, WatchedFolder, keep_wishes, wishes
+from ..words import tr
 from .background import Background
 
 
@@ -24,7 +25,7 @@ class Watching(QObject):
     def __init__(self, parent: QObject, path: Path | None = None) -> None:
         super().__init__(parent)
         self._path = path
-        self._work = Background("watching", "Watching ended")
+        self._work = Background(tr("watching"), tr("Watching ended"))
         self.folders: list[WatchedFolder] = []
         self.last: dict[Path, str] = {}  # what came last in each folder
         self._again = False
@@ -79,9 +80,9 @@ class Watching(QObject):
         if result.status == "kept":
             return ""
         words = (
-            f"{name} was made for {result.receiver}"
+            tr("{name} was made for {receiver}", name=name, receiver=result.receiver)
             if result.status == "made"
-            else f"{name} was not made: {result.error or result.status}"
+            else tr("{name} was not made: {error}", name=name, error=result.error or result.status)
         )
         self.last[arrived.folder.path] = words
         self.changed.emit()

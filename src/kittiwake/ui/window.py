@@ -33,6 +33,7 @@ from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
 from ..core.project.recent import Place, RecentJobs
+from ..words import tr
 from .ask import is_sure
 from .autosave import Autosave
 from .bench.bench import Bench
@@ -243,12 +244,12 @@ class Window(QMainWindow):
 
     def _refresh(self) -> None:
         dirty = "" if self.session.project.history.is_clean else " *"
-        self.setWindowTitle(f"{self.session.project.job.name}{dirty} – Kittiwake")
+        self.setWindowTitle(tr("{name}{dirty} – Kittiwake", name=self.session.project.job.name, dirty=dirty))
         self.count()
 
     def _say_shown(self) -> None:
         shown, all_ = self.board.board_model.rowCount(), len(self.session.project.job.clips)
-        self.filter.told.setText(f"{shown:,} of {all_:,} clips")
+        self.filter.told.setText(tr("{shown:,} of {all:,} clips", shown=shown, all=all_))
 
     def _show_drafts(self) -> None:
         """Rules that were typed over and not taken show at their columns."""
@@ -258,7 +259,9 @@ class Window(QMainWindow):
         history = self.session.project.history
         self.qactions["edit.undo"].setEnabled(history.can_undo)
         self.qactions["edit.redo"].setEnabled(history.can_redo)
-        self.qactions["edit.undo"].setText(f"Undo {history.undo_text}" if history.can_undo else "Undo")
+        self.qactions["edit.undo"].setText(
+            tr("Undo {undo_text}", undo_text=history.undo_text) if history.can_undo else tr("Undo")
+        )
 
     def count(self) -> None:
         """Show anew what is to do and what goes on."""
@@ -293,7 +296,7 @@ class Window(QMainWindow):
 
     def _searched(self, total: int, passed: str) -> None:
         if not total:
-            self.status.say(f"No sound was found there. {passed}".strip())
+            self.status.say(tr("No sound was found there. {passed}", passed=passed).strip())
         elif not self.maker.wanted or passed:
             self.status.say(passed)
         make.make_if_wanted(self.context)
@@ -383,16 +386,21 @@ class Window(QMainWindow):
             if self.open_job(jobs[0]) and len(paths) > 1:
                 others = len(paths) - 1
                 self.status.say(
-                    f"{jobs[0].name} is open; {others} other{'s' if others > 1 else ''} that came with it {'were' if others > 1 else 'was'} left out."
-                    f" Add {'them' if others > 1 else 'it'} once more to put {'them' if others > 1 else 'it'} on this board."
+                    tr(
+                        "{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.",
+                        "{name} is open; {n} other that came with it was left out. Add it once more to put it on this board.",
+                        others,
+                        name=jobs[0].name,
+                        n=others,
+                    )
                 )
             return
         files = [path.absolute() for path in paths if not path.is_dir()]
         folders = [path for path in paths if path.is_dir()]
         if files and not self.session.project.add_sources(files):
-            self.status.say("That is on the board already.")
+            self.status.say(tr("That is on the board already."))
         if folders:
-            self.status.say(f"Looking through {folders[0].name} …")
+            self.status.say(tr("Looking through {name} …", name=folders[0].name))
             self.session.looker.search(folders)
 
     def open_job(self, path: Path) -> bool:
@@ -406,10 +414,10 @@ class Window(QMainWindow):
         """Ask before what is being made is broken off by another job."""
         if not self.maker.busy:
             return True
-        question = (
+        question = tr(
             "Outputs of this job are being made. Stop that, and open the other job? What is made already stays."
         )
-        if not is_sure(self, "Stop making?", question):
+        if not is_sure(self, tr("Stop making?"), question):
             return False
         self.maker.stop()
         return True
@@ -435,7 +443,9 @@ class Window(QMainWindow):
         if not is_large(path):
             self.session.project.open(path)
             return
-        with Waiting(self, f"Opening {path.name} …", f"{path.name} was not opened.") as waiting:
+        with Waiting(
+            self, tr("Opening {name} …", name=path.name), tr("{name} was not opened.", name=path.name)
+        ) as waiting:
             opened = waiting.result_of(lambda checkpoint: read(path, checkpoint))
             waiting.steps(self.session.project.take_up(opened))
 
@@ -447,12 +457,12 @@ class Window(QMainWindow):
         if len(self.session.project.job.clips) <= _MANY:
             self.session.project.save(path)
         else:
-            with Waiting(self, f"Saving {path.name} …") as waiting:
+            with Waiting(self, tr("Saving {name} …", name=path.name)) as waiting:
                 job = self.session.project.to_save(path)
                 waiting.result_of(lambda checkpoint: save_job(job, path, checkpoint))
                 self.session.project.saved(path)
         self.recent.note(path)
-        self.status.say(f"Saved {path.name}.")
+        self.status.say(tr("Saved {name}.", name=path.name))
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():
@@ -466,8 +476,12 @@ class Window(QMainWindow):
             self.add_paths(paths)
             self.board.setFocus()
         if len(paths) < len(urls):
-            other = urls[0].toString()[:60] if not paths else f"{len(urls) - len(paths)} of what was dropped"
-            self.status.say(f"{other} is no file of this machine. Save it here first, then drop it.")
+            other = (
+                urls[0].toString()[:60]
+                if not paths
+                else tr("{count} of what was dropped", count=len(urls) - len(paths))
+            )
+            self.status.say(tr("{other} is no file of this machine. Save it here first, then drop it.", other=other))
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 
@@ -479,8 +493,8 @@ class Window(QMainWindow):
             return True
         asked = QMessageBox.question(
             self,
-            "Save the job?",
-            "This job has changes that are not saved. Save them?",
+            tr("Save the job?"),
+            tr("This job has changes that are not saved. Save them?"),
             QMessageBox.StandardButton.Save | QMessageBox.StandardButton.Discard | QMessageBox.StandardButton.Cancel,
         )
         if asked == QMessageBox.StandardButton.Save:
@@ -493,8 +507,8 @@ class Window(QMainWindow):
         page = self.bench.record_page
         if page.recorder.state != "recording":
             return True
-        question = "A take is being recorded. End it, and keep it on the board?"
-        if not is_sure(self, "End the take?", question, usual=True):
+        question = tr("A take is being recorded. End it, and keep it on the board?")
+        if not is_sure(self, tr("End the take?"), question, usual=True):
             return False
         page.recorder.stop()
         until = time.monotonic() + 10

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QLabel, QStackedWidget
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
+from ...words import tr
 from ..cutting import Cutter
 from ..session import Session
 from ..standins.panel import StandIns
@@ -46,7 +47,7 @@ class Bench(QStackedWidget):
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
         self._pending: set[str] = set()
         self.stand_ins = StandIns(self.pressed.emit)
-        self.empty_page = QLabel("Select a clip, a cell, or a receiver's heading: here is where it is worked on.")
+        self.empty_page = QLabel(tr("Select a clip, a cell, or a receiver's heading: here is where it is worked on."))
         self.empty_page.setProperty("soft", True)
         self.empty_page.setMargin(18)
         self.clip_page = ClipPage(session)

@@ -14,6 +14,7 @@ from ...core.model import Facts
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.project import Cell, edits
 from ...core.standin.machine import kinds
+from ...words import tr
 from ..button import Button
 from ..session import Session
 from ..theme.colours import colours
@@ -43,9 +44,9 @@ class CellPage(QWidget):
         plots.setSpacing(4)
         self.wave = WaveView()
         self.spectrum = SpectrumView()
-        plots.addWidget(part_label("SOURCE AND OUTPUT"))
+        plots.addWidget(part_label(tr("SOURCE AND OUTPUT")))
         plots.addWidget(self.wave, 1)
-        plots.addWidget(part_label("THEIR SPECTRA"))
+        plots.addWidget(part_label(tr("THEIR SPECTRA")))
         plots.addWidget(self.spectrum, 1)
         row.addLayout(plots, 1)
         row.addWidget(self._right())
@@ -64,12 +65,12 @@ class CellPage(QWidget):
         column.addLayout(head)
         self.problems = ProblemList(self._apply, keys=True)
         column.addWidget(self.problems)
-        self.path_title = part_label("PATH")
+        self.path_title = part_label(tr("PATH"))
         column.addWidget(self.path_title)
         self.path_label = rich_label()
         column.addWidget(self.path_label)
         column.addStretch(1)
-        area = scrolled(left, "Path from source to output")
+        area = scrolled(left, tr("Path from source to output"))
         area.setFixedWidth(scaled(370))
         return area
 
@@ -77,17 +78,17 @@ class CellPage(QWidget):
         right = QWidget()
         column = QVBoxLayout(right)
         column.setContentsMargins(0, 0, 8, 0)
-        column.addWidget(part_label("PROOF"))
+        column.addWidget(part_label(tr("PROOF")))
         self.proof_label = rich_label()
         column.addWidget(self.proof_label)
-        self.make_button = Button("Make this one  ⇧M")
+        self.make_button = Button(tr("Make this one  ⇧M"))
         self.make_button.clicked.connect(self.make_wanted)
         self.hand_button = Button("")
         self.hand_button.clicked.connect(self.hand_wanted)
         column.addWidget(self.make_button, 0, Qt.AlignmentFlag.AlignLeft)
         column.addWidget(self.hand_button, 0, Qt.AlignmentFlag.AlignLeft)
         column.addStretch(1)
-        area = scrolled(right, "Proof of the output")
+        area = scrolled(right, tr("Proof of the output"))
         area.setFixedWidth(scaled(290))
         return area
 
@@ -99,41 +100,41 @@ class CellPage(QWidget):
         fit = cell.fit
         self.problems.show_problems(fit.problems if fit else ())
         self.path_title.setVisible(bool(fit and fit.steps))
-        self.path_label.setText(steps_html((s.what, s.reason) for s in fit.steps) if fit else "Looking at it …")
+        self.path_label.setText(steps_html((s.what, s.reason) for s in fit.steps) if fit else tr("Looking at it …"))
         self._plots(cell, output)
         self.proof_label.setText(self._proof_html(cell))
         self.make_button.setVisible(bool(fit and fit.ready and cell.state not in ("made", "making")))
         machine = kinds().get(cell.receiver.standin)
         self.hand_button.setVisible(machine is not None and cell.state == "made")
-        self.hand_button.setText(f"Hand to the {machine.name}  B" if machine else "")
+        self.hand_button.setText(tr("Hand to the {name}  B", name=machine.name) if machine else "")
 
     def _plots(self, cell: Cell, output: Facts | None) -> None:
         source = cell.facts
         if source is None or source.measures is None or source.header is None:
-            self.wave.show_layers([], "There is no sound to show." if source else "Looking at it …")
+            self.wave.show_layers([], tr("There is no sound to show.") if source else tr("Looking at it …"))
             self.spectrum.show_layers([])
             return
         clip, sound = cell.clip, source.measures
         touch = clip.touch_up_at(cell.receiver.slug)
         rate = touch.true_rate or source.header.sample_rate
         waves = [
-            WaveLayer("Source", sound.overview, sound.frames / rate, "wave_source", -clip.start / rate),
+            WaveLayer(tr("Source"), sound.overview, sound.frames / rate, tr("wave_source"), -clip.start / rate),
         ]
         spectra = [
             SpectrumLayer(
-                f"Source, {format_hz(rate)}",
+                tr("Source, {rate}", rate=format_hz(rate)),
                 sound.spectrum,
                 sound.spectrum_step * rate / source.header.sample_rate,
-                "wave_source",
+                tr("wave_source"),
             )
         ]
         made = cell.state in ("made", "stale")
         if made and output and output.measures and output.header:
             out = output.measures
-            waves.append(WaveLayer("Output", out.overview, output.seconds or 0, "wave_output"))
+            waves.append(WaveLayer(tr("Output"), out.overview, output.seconds or 0, tr("wave_output")))
             label = f"Output, {format_hz(output.header.sample_rate)}"
-            spectra.append(SpectrumLayer(label, out.spectrum, out.spectrum_step, "wave_output"))
-        message = "" if len(waves) > 1 else "its output is not made yet" if cell.fit and cell.fit.ready else ""
+            spectra.append(SpectrumLayer(label, out.spectrum, out.spectrum_step, tr("wave_output")))
+        message = "" if len(waves) > 1 else tr("its output is not made yet") if cell.fit and cell.fit.ready else ""
         self.wave.show_layers(waves, message)
         self.spectrum.show_layers(spectra)
 
@@ -145,19 +146,23 @@ class CellPage(QWidget):
             lines.append(f'<p style="color:{c.cannot}">{esc(cell.made.error)}</p>')
         if cell.state == "stale" and self._session.project.outputs.is_altered(cell.key):
             lines.append(
-                f'<p style="color:{c.stale}">Something else has altered the file since it was made. It stays; made '
-                "again, the output gets another name beside it.</p>"
+                tr(
+                    '<p style="color:{stale}">Something else has altered the file since it was made. It stays; made again, the output gets another name beside it.</p>',
+                    stale=c.stale,
+                )
             )
         elif cell.state == "stale":
             lines.append(
-                f'<p style="color:{c.stale}">The file that was made is out of date: the clip, the source or the rules '
-                "have changed since. Make it again.</p>"
+                tr(
+                    '<p style="color:{stale}">The file that was made is out of date: the clip, the source or the rules have changed since. Make it again.</p>',
+                    stale=c.stale,
+                )
             )
         if cell.delivered:
             told = (
-                "This copy was delivered."
+                tr("This copy was delivered.")
                 if cell.delivered == "delivered"
-                else "An older copy of it was delivered: deliver again (⇧B)."
+                else tr("An older copy of it was delivered: deliver again (⇧B).")
             )
             lines.append(f"<p>{told}</p>")
         if cell.record and cell.state in ("made", "stale"):
@@ -167,24 +172,31 @@ class CellPage(QWidget):
             lines.append(f"<span {soft}>{esc(path.parent)}<br>sha-256 {cell.record.sha256[:16]}…</span></p>")
         if cell.made:
             if cell.made.gain_db:
-                lines.append(f"<p>Level changed by {cell.made.gain_db:+.1f} dB, as measured.</p>".replace("-", "−"))
+                lines.append(
+                    tr("<p>Level changed by {gain_db:+.1f} dB, as measured.</p>", gain_db=cell.made.gain_db).replace(
+                        "-", "−"
+                    )
+                )
             lines += [f"<p>{esc(said)}</p>" for said in cell.made.said]
         if cell.made and cell.made.proof:
             lines.append(_checks_html(cell.made.proof))
         elif cell.record:
             lines.append(
-                f"<p {soft}>It passed proof when it was made; proof is run again when you make it again.</p>"
+                tr(
+                    "<p {soft}>It passed proof when it was made; proof is run again when you make it again.</p>",
+                    soft=soft,
+                )
             )
         if not lines:
             ready = cell.fit and cell.fit.ready
             decide = cell.state == "decide"
-            text = "Nothing can be made of it."
+            text = tr("Nothing can be made of it.")
             if cell.state == "left_out":
-                text = f"The clip is not meant for this receiver. {key_of('edit.leave_out')} takes it in."
+                text = tr("The clip is not meant for this receiver. {key} takes it in.", key=key_of("edit.leave_out"))
             if ready or decide:
-                text = "It is read back and checked as soon as it is made."
+                text = tr("It is read back and checked as soon as it is made.")
             if decide:
-                text = f"Decide first, on the left. {text}"
+                text = tr("Decide first, on the left. {text}", text=text)
             lines.append(f"<p {soft}>{text}</p>")
         return "".join(lines)
 

@@ -9,6 +9,7 @@ from ...core.fit import Remedy
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
+from ...words import said, tr
 from ..session import Session
 from ..short_path import short_path
 from ..theme.scale import scaled
@@ -17,14 +18,14 @@ from .spectrum import SpectrumLayer, SpectrumView
 from .wave import WaveLayer, WaveView
 
 _SIDES = {
-    "mono": "one channel",
-    "identical": "both the same",
-    "inverted": "one is the other upside down",
-    "left_only": "only the left holds sound",
-    "right_only": "only the right holds sound",
-    "left_leads": "the same sound, best on the left",
-    "right_leads": "the same sound, best on the right",
-    "different": "they differ",
+    "mono": said("one channel"),
+    "identical": said("both the same"),
+    "inverted": said("one is the other upside down"),
+    "left_only": said("only the left holds sound"),
+    "right_only": said("only the right holds sound"),
+    "left_leads": said("the same sound, best on the left"),
+    "right_leads": said("the same sound, best on the right"),
+    "different": said("they differ"),
 }
 
 
@@ -50,16 +51,16 @@ class ClipPage(QWidget):
         self.facts_label = rich_label()
         column.addWidget(self.facts_label)
         column.addStretch(1)
-        area = scrolled(left, "Facts and findings of the clip")
+        area = scrolled(left, tr("Facts and findings of the clip"))
         area.setFixedWidth(scaled(400))
         row.addWidget(area)
         plots = QVBoxLayout()
         plots.setSpacing(4)
         self.wave = WaveView()
         self.spectrum = SpectrumView()
-        plots.addWidget(part_label("WAVEFORM"))
+        plots.addWidget(part_label(tr("WAVEFORM")))
         plots.addWidget(self.wave, 3)
-        self._spectrum_label = part_label("SPECTRUM")
+        self._spectrum_label = part_label(tr("SPECTRUM"))
         plots.addWidget(self._spectrum_label)
         plots.addWidget(self.spectrum, 2)
         row.addLayout(plots, 1)
@@ -69,7 +70,7 @@ class ClipPage(QWidget):
         facts = self._session.project.facts.get(clip.source)
         self._head.setText(clip.name)
         if facts is None:
-            self.facts_label.setText("Looking at it …")
+            self.facts_label.setText(tr("Looking at it …"))
             self.problems.show_problems(())
         else:
             self.problems.show_problems(self._session.project.plans.problems_of(clip))
@@ -78,9 +79,21 @@ class ClipPage(QWidget):
             if not clip.whole_source and facts.header and facts.measures:
                 rate = clip.rate_of(facts.header.sample_rate)
                 stop = facts.measures.frames if clip.stop is None else clip.stop
-                part = f"{format_seconds(clip.start / rate)} to {format_seconds(stop / rate)} of the source"
+                part = tr(
+                    "{start} to {stop} of the source",
+                    start=format_seconds(clip.start / rate),
+                    stop=format_seconds(stop / rate),
+                )
                 pairs.insert(
-                    0, ("Part", f"{part}, {format_seconds((stop - clip.start) / rate)}. K cuts it otherwise.")
+                    0,
+                    (
+                        "Part",
+                        tr(
+                            "{part}, {stop}. K cuts it otherwise.",
+                            part=part,
+                            stop=format_seconds((stop - clip.start) / rate),
+                        ),
+                    ),
                 )
             self.facts_label.setText(pairs_html(pairs))
         self._plots(facts)
@@ -92,7 +105,7 @@ class ClipPage(QWidget):
             return
         if sound is None or facts is None:
             waiting = facts is None
-            self.wave.show_layers([], "Looking at it …" if waiting else "There is no sound to show.")
+            self.wave.show_layers([], tr("Looking at it …") if waiting else tr("There is no sound to show."))
             self.spectrum.show_layers([])
             self._spectrum_label.hide()
             return
@@ -108,12 +121,15 @@ class ClipPage(QWidget):
             first = int(self._clip.start / total * len(overview))
             overview = overview[first : max(first + 1, round(stop / total * len(overview)))]
             seconds = self._clip.frames_of(total) / self._clip.rate_of(facts.header.sample_rate)
-        self.wave.show_layers([WaveLayer("Source", overview, seconds, "wave_output")])
+        self.wave.show_layers([WaveLayer(tr("Source"), overview, seconds, tr("wave_output"))])
         layer = SpectrumLayer(
-            f"Source, sound up to {format_bandwidth(sound.bandwidth_hz * share)}",
+            tr(
+                "Source, sound up to {format_bandwidth}",
+                format_bandwidth=format_bandwidth(sound.bandwidth_hz * share),
+            ),
             sound.spectrum,
             sound.spectrum_step * share,
-            "wave_output",
+            tr("wave_output"),
         )
         self.spectrum.show_layers([layer])
 
@@ -121,11 +137,11 @@ class ClipPage(QWidget):
         """Draw what is known so far of a source that is still being looked at."""
         layers = []
         if len(partial.coarse) and partial.seconds:
-            layers.append(WaveLayer("From a few places", partial.coarse, partial.seconds, "wave_source"))
+            layers.append(WaveLayer(tr("From a few places"), partial.coarse, partial.seconds, tr("wave_source")))
         if len(partial.outline):
-            layers.append(WaveLayer("Read so far", partial.outline, partial.done, "wave_output"))
+            layers.append(WaveLayer(tr("Read so far"), partial.outline, partial.done, tr("wave_output")))
         share = partial.share
-        told = f"Looking at it, {share:.0%} …" if share is not None else "Looking at it …"
+        told = tr("Looking at it, {share:.0%} …", share=share) if share is not None else tr("Looking at it …")
         self.facts_label.setText(told)
         self.wave.show_layers(layers, told)
         self.spectrum.show_layers([])
@@ -140,7 +156,11 @@ def _sides_in_words(sound: Measures) -> str:
     """How they relate, and how alike they are in each band: 1 the same, 0 nothing in common, −1 upside down."""
     told = _SIDES[sound.sides]
     if abs(sound.side_lag) > 2e-5:
-        told += f", the right {abs(sound.side_lag) * 1000:.2f} ms {'later' if sound.side_lag > 0 else 'earlier'}"
+        told += tr(
+            ", the right {side_lag:.2f} ms {what}",
+            side_lag=abs(sound.side_lag) * 1000,
+            what="later" if sound.side_lag > 0 else "earlier",
+        )
     if sound.side_bands:
         names = ("to 300 Hz", "to 1 kHz", "to 3.4 kHz", "above")
         bands = ", ".join(f"{one:+.2f} {name}" for one, name in zip(sound.side_bands, names, strict=True))
@@ -151,7 +171,11 @@ def _sides_in_words(sound: Measures) -> str:
 def _rate_in_words(stamped: int, true_rate: int | None) -> str:
     if not true_rate or true_rate == stamped:
         return format_hz(stamped)
-    return f"{format_hz(true_rate)}, as you stated (its header says {format_hz(stamped)})"
+    return tr(
+        "{true_rate}, as you stated (its header says {stamped})",
+        true_rate=format_hz(true_rate),
+        stamped=format_hz(stamped),
+    )
 
 
 def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, str]]:
@@ -161,7 +185,7 @@ def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, s
     if head:
         pairs += [
             ("Kind", format_kind(head.container, head.encoding)),
-            ("Rate, channels", _rate_in_words(head.sample_rate, true_rate) + f", {head.channels}"),
+            (tr("Rate, channels"), _rate_in_words(head.sample_rate, true_rate) + f", {head.channels}"),
             ("Size", format_bytes(head.bytes)),
         ]
     if sound and head:
@@ -169,12 +193,19 @@ def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, s
         share = (true_rate or head.sample_rate) / head.sample_rate
         pairs += [
             ("Length", f"{format_seconds((facts.seconds or 0) / share)}, {sound.frames:,} frames"),
-            ("Speech level", f"{format_db(level.active_dbov, 'dBov')}, {level.activity:.0%} of the time"),
-            ("Peak, RMS", f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
-            ("Sound up to", format_bandwidth(sound.bandwidth_hz * share)),
+            (
+                tr("Speech level"),
+                tr(
+                    "{active_dbov}, {activity:.0%} of the time",
+                    active_dbov=format_db(level.active_dbov, "dBov"),
+                    activity=level.activity,
+                ),
+            ),
+            (tr("Peak, RMS"), f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
+            (tr("Sound up to"), format_bandwidth(sound.bandwidth_hz * share)),
             ("Sides", _sides_in_words(sound)),
             ("Clipped", f"{n:,} samples" if (n := sound.clipped_samples or sound.flat_samples) else "none"),
-            ("DC offset", f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
+            (tr("DC offset"), f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
         ]
     pairs += [("Note", note.message) for note in facts.notes]
     return pairs

@@ -21,16 +21,17 @@ from ...core.make.compare import Comparison, candidates, tell_comparisons
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
+from ...words import said, tr
 from ..theme.scale import scaled
 
 _HEADS = (
     "Codec",
     "Size",
     "Rate",
-    "Against 16-bit PCM",
-    "Signal to distortion",
+    said("Against 16-bit PCM"),
+    said("Signal to distortion"),
     "Segmental",
-    "Intelligibility (STOI)",
+    said("Intelligibility (STOI)"),
 )
 
 
@@ -54,7 +55,7 @@ class ComparePage(QWidget):
         column.addWidget(self._note)
         self.table = QTableWidget(0, len(_HEADS))
         self.table.setProperty("action_keys", True)
-        self.table.setAccessibleName("Codecs compared")
+        self.table.setAccessibleName(tr("Codecs compared"))
         self.table.setHorizontalHeaderLabels(list(_HEADS))
         self.table.setShowGrid(False)
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
@@ -93,8 +94,8 @@ class ComparePage(QWidget):
         self._rows.clear()
         self.table.setRowCount(0)
         self._folder = tempfile.TemporaryDirectory(prefix="kittiwake-compare-")
-        self._head.setText(f"{clip.name} in every codec")
-        self._note.setText("Coding and measuring …")
+        self._head.setText(tr("{name} in every codec", name=clip.name))
+        self._note.setText(tr("Coding and measuring …"))
         arguments = (self._turn, clip, facts, Path(self._folder.name), self._stop)
         self._thread = Thread(target=self._run, args=arguments, name="compare", daemon=True)
         self._thread.start()
@@ -127,7 +128,9 @@ class ComparePage(QWidget):
             if at:
                 item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
             self.table.setItem(row, at, item)
-        self._note.setText(f"Coding and measuring: {len(self._rows)} of {len(candidates())} …")
+        self._note.setText(
+            tr("Coding and measuring: {count} of {count2} …", count=len(self._rows), count2=len(candidates()))
+        )
 
     def _finish(self, turn: int, trouble: str) -> None:
         if turn != self._turn:
@@ -137,8 +140,9 @@ class ComparePage(QWidget):
         self._thread = None
         self._note.setText(
             trouble
-            or "Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. "
-            "Signal to distortion says nothing of codecs that model the voice and not the wave."
+            or tr(
+                "Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave."
+            )
         )
 
     def _row_chosen(self, row: int, *_: int) -> None:

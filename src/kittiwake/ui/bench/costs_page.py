@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 from ...core.model.service import Service
 from ...core.service.ask import Store
 from ...core.service.costs import AS_IT_IS, CodecCost, Meant, codec_costs
+from ...words import tr
 from ..access import picture
 from ..background import Background
 from ..button import Button
@@ -32,19 +33,19 @@ class CostsPage(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self._work = Background("costs", "It failed")
+        self._work = Background(tr("costs"), tr("It failed"))
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
         row = QHBoxLayout()
         self.head = QLabel()
         self.head.setProperty("part", True)
         row.addWidget(self.head, 1)
-        self.back_button = Button("Back to what was heard")
+        self.back_button = Button(tr("Back to what was heard"))
         self.back_button.clicked.connect(self._leave)
         row.addWidget(self.back_button)
         column.addLayout(row)
         self.bars = CostBars()
-        column.addWidget(scrolled(self.bars, "Words wrong after each codec"), 1)
+        column.addWidget(scrolled(self.bars, tr("Words wrong after each codec")), 1)
         self._came.connect(self._take)
         self._over.connect(self._finish)
 
@@ -57,7 +58,9 @@ class CostsPage(QWidget):
         if self.busy:
             return
         self.bars.show_costs([])
-        self.head.setText(f"Words wrong after each codec, of {len(clips)} clips; the first codecs come in a moment")
+        self.head.setText(
+            tr("Words wrong after each codec, of {count} clips; the first codecs come in a moment", count=len(clips))
+        )
         self.back_button.setFocus()
 
         def work(stopped: Callable[[], bool]) -> None:
@@ -69,12 +72,12 @@ class CostsPage(QWidget):
 
     def _take(self, cost: CodecCost) -> None:
         self.bars.show_costs([*self.bars.costs, cost])
-        self.head.setText(f"Words wrong after each codec, of {cost.words} words")
+        self.head.setText(tr("Words wrong after each codec, of {words} words", words=cost.words))
 
     def _finish(self, wrong: str) -> None:
         if wrong:
             self.head.setText(wrong)
-        self.told.emit(wrong or f"{len(self.bars.costs) - 1} codecs compared.")
+        self.told.emit(wrong or tr("{count} codecs compared.", count=len(self.bars.costs) - 1))
 
     def _leave(self) -> None:
         self._work.stop()
@@ -96,7 +99,7 @@ class CostBars(QWidget):
         self.costs = costs
         self.setMinimumHeight(_ROW * len(costs) + 8)
         told = "; ".join(f"{one.name} {one.words_wrong * 100:.1f} %" for one in costs)
-        self.setAccessibleName(f"Words wrong after each codec: {told}")
+        self.setAccessibleName(tr("Words wrong after each codec: {told}", told=told))
         self.update()
 
     def sizeHint(self) -> QSize:

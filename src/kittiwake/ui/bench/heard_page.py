@@ -28,6 +28,7 @@ from ...core.script.score import Score
 from ...core.service.ask import Answer, ToAsk, as_command, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
+from ...words import said, tr
 from ..ask import where_to_save
 from ..asking import Asker
 from ..button import Button
@@ -38,9 +39,9 @@ from ..theme.colours import colours
 from ..theme.scale import scaled
 from .costs_page import CostsPage
 
-_HEADS = ("Clip", "Meant, and heard", "Words wrong", "Letters wrong", "Sure", "Took", "Sent")
+_HEADS = ("Clip", said("Meant, and heard"), said("Words wrong"), said("Letters wrong"), "Sure", "Took", "Sent")
 _ANSWERS = ".kittiwake-heard.jsonl"
-_SHOWN = "The first request, with the sound shortened"
+_SHOWN = said("The first request, with the sound shortened")
 
 
 class HeardPage(QWidget):
@@ -62,23 +63,23 @@ class HeardPage(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
         row = QHBoxLayout()
-        self.head = QLabel("Heard by a service")
+        self.head = QLabel(tr("Heard by a service"))
         self.head.setProperty("head", True)
         row.addWidget(self.head)
         self.sum = QLabel()
         self.sum.setProperty("soft", True)
         row.addWidget(self.sum, 1)
-        self.play_button = Button("Hear it  Enter")
-        self.take_button = Button("Take what was heard  T")
-        self.take_button.setToolTip("What was heard becomes the text of the clip")
-        self.ask_button = Button("Ask again")
-        self.list_button = Button("List…")
-        self.list_button.setToolTip("All of it as a table: CSV or JSON Lines")
-        self.copy_button = Button("Copy the request")
-        self.copy_button.setToolTip("The first request, as a command for a terminal")
-        self.codecs_button = Button("What codecs cost…")
+        self.play_button = Button(tr("Hear it  Enter"))
+        self.take_button = Button(tr("Take what was heard  T"))
+        self.take_button.setToolTip(tr("What was heard becomes the text of the clip"))
+        self.ask_button = Button(tr("Ask again"))
+        self.list_button = Button(tr("List…"))
+        self.list_button.setToolTip(tr("All of it as a table: CSV or JSON Lines"))
+        self.copy_button = Button(tr("Copy the request"))
+        self.copy_button.setToolTip(tr("The first request, as a command for a terminal"))
+        self.codecs_button = Button(tr("What codecs cost…"))
         self.codecs_button.setToolTip(
-            "The same clips sent as they are and after each codec: how many words each costs"
+            tr("The same clips sent as they are and after each codec: how many words each costs")
         )
         buttons = QHBoxLayout()
         for button, does in (
@@ -93,7 +94,7 @@ class HeardPage(QWidget):
             buttons.addWidget(button)
         buttons.addStretch(1)
         column.addLayout(row)
-        self.table = KeyTable(_HEADS, "What was heard, most doubtful first")
+        self.table = KeyTable(_HEADS, tr("What was heard, most doubtful first"))
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_T: self.take,
         })  # fmt: skip
@@ -142,13 +143,13 @@ class HeardPage(QWidget):
         items = [self._to_ask(cell) for cell in cells]
         self._wanted = len(items)
         if not items:
-            self.told.emit(f"Nothing is made for {receiver.name} yet: M makes all that can be made.")
+            self.told.emit(tr("Nothing is made for {name} yet: M makes all that can be made.", name=receiver.name))
             return
         self._first = items[0]
         shown = request_of(items[0], receiver.service, receiver.service.url or "http://127.0.0.1/hear", "").shown
         self.request.setText(" ".join(shown.split()))
         self.request.setToolTip(f"{_SHOWN}:\n{shown}")
-        self.head.setText(f"Heard by {receiver.name}")
+        self.head.setText(tr("Heard by {name}", name=receiver.name))
         self.asker.ask(items, receiver.service, root_of(project, receiver) / _ANSWERS)
         self._show_sum()
 
@@ -161,7 +162,15 @@ class HeardPage(QWidget):
         """What was heard so far of one."""
         clip = self._clips.get(clip_id)
         if clip is not None and clip_id not in self.answers:
-            self.sum.setText(f"{len(self.answers)} of {self._wanted} answered; {clip.name}: “{text} …”")
+            self.sum.setText(
+                tr(
+                    "{count} of {wanted} answered; {name}: “{text} …”",
+                    count=len(self.answers),
+                    wanted=self._wanted,
+                    name=clip.name,
+                    text=text,
+                )
+            )
 
     def _answered(self, answer: Answer) -> None:
         clip = self._clips.get(answer.name)
@@ -192,7 +201,10 @@ class HeardPage(QWidget):
 
     def _show_sum(self) -> None:
         some = list(self.listed.values())
-        told = [f"{len(some)} of {self._wanted} answered", sum_of("all", some).sentence.partition(", ")[2]]
+        told = [
+            tr("{count} of {wanted} answered", count=len(some), wanted=self._wanted),
+            sum_of("all", some).sentence.partition(", ")[2],
+        ]
         parts = [
             f"{part.name} {part.words_wrong * 100:.0f} %"
             for by in ("language", "speaker")
@@ -200,7 +212,7 @@ class HeardPage(QWidget):
             if part.words
         ]
         if len(parts) > 1:
-            told.append("words wrong: " + ", ".join(parts))
+            told.append(tr("words wrong: ") + ", ".join(parts))
         self.sum.setText(", ".join(filter(None, told)))
         self.sum.setToolTip(self.sum.text())
 
@@ -223,10 +235,19 @@ class HeardPage(QWidget):
         clip = self.current()
         answer = self.answers.get(clip.id) if clip else None
         if clip is None or answer is None or answer[0].error:
-            self.told.emit("Choose a line that was heard.")
+            self.told.emit(tr("Choose a line that was heard."))
             return
-        edits.replace_clip(self._session.project, f"the text of “{clip.name}”", clip.changed(text=answer[0].text))
-        self.told.emit(f"“{answer[0].text}” is the text of “{clip.name}” now; {key_of('edit.undo')} takes it back.")
+        edits.replace_clip(
+            self._session.project, tr("the text of “{name}”", name=clip.name), clip.changed(text=answer[0].text)
+        )
+        self.told.emit(
+            tr(
+                "“{text}” is the text of “{name}” now; {key} takes it back.",
+                text=answer[0].text,
+                name=clip.name,
+                key=key_of("edit.undo"),
+            )
+        )
 
     def copy_request(self) -> None:
         """The first request, as a command of a terminal, to the clipboard."""
@@ -235,13 +256,17 @@ class HeardPage(QWidget):
             return
         command = as_command(self._first, receiver.service, receiver.service.url or "http://127.0.0.1/hear")
         QGuiApplication.clipboard().setText(command)
-        self.told.emit("The request is on the clipboard as a command; the key is not in it.")
+        self.told.emit(tr("The request is on the clipboard as a command; the key is not in it."))
 
     def choose_list(self) -> None:
         """Ask where, and write all of it as a table there."""
         start = self._session.project.output_folder / "heard.csv"
         path = where_to_save(
-            self, "What was heard, as a table", start, "CSV (*.csv);;JSON Lines (*.jsonl)", (".csv", ".jsonl")
+            self,
+            tr("What was heard, as a table"),
+            start,
+            tr("CSV (*.csv);;JSON Lines (*.jsonl)"),
+            (tr(".csv"), tr(".jsonl")),
         )
         if path is not None:
             self.write_list(path)
@@ -257,9 +282,9 @@ class HeardPage(QWidget):
         try:
             write_whole(path, as_jsonl(named) if path.suffix.lower() == ".jsonl" else as_csv(named))
         except (KittiwakeError, OSError) as error:
-            self.told.emit(f"{path.name} was not written: {error}")
+            self.told.emit(tr("{name} was not written: {error}", name=path.name, error=error))
             return
-        self.told.emit(f"{len(named)} lines are in {path.name}.")
+        self.told.emit(tr("{count} lines are in {name}.", count=len(named), name=path.name))
 
     def show_costs(self) -> None:
         """What each codec costs in words, of all clips with a text."""
@@ -305,7 +330,10 @@ def _times(answer: Answer) -> str:
     """When each word was said."""
     if not answer.words:
         return ""
-    return "<br>" + ", ".join(f"{escape(word)} {start:.2f} to {end:.2f} s" for word, start, end in answer.words)
+    return "<br>" + ", ".join(
+        tr("{escape} {start:.2f} to {end:.2f} s", escape=escape(word), start=start, end=end)
+        for word, start, end in answer.words
+    )
 
 
 def _marked(answer: Answer, found: Score | None) -> str:

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView
 
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
+from ...words import said, tr
 from ..session import Session
 from ..theme.scale import scaled
 
@@ -21,8 +22,8 @@ Row = tuple[Clip, Facts]
 _FAR_DB = 6.0  # from the middle of the set: a caller notices
 
 _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
-    ("Speech level", lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
-    ("From the middle", lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
+    (said("Speech level"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
+    (said("From the middle"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
     ("Peak", lambda row: db(row[1].measures.peak) if row[1].measures else -math.inf),
     ("RMS", lambda row: db(row[1].measures.rms) if row[1].measures else -math.inf),
     ("Active", lambda row: row[1].measures.level.activity if row[1].measures else 0.0),
@@ -30,16 +31,16 @@ _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
         "Clipped",
         lambda row: row[1].measures.clipped_samples + row[1].measures.flat_samples if row[1].measures else 0.0,
     ),
-    ("Sound up to", lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
+    (said("Sound up to"), lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
     ("Length", lambda row: row[1].seconds or 0.0),
 )
 
 
 _TOLD = {
-    "Speech level": "Active speech level, ITU-T P.56",
-    "From the middle": "From the median speech level of the set",
-    "Active": "Share of its length that is speech (activity factor, ITU-T P.56)",
-    "Sound up to": "Highest frequency that really holds sound",
+    "Speech level": said("Active speech level, ITU-T P.56"),
+    "From the middle": said("From the median speech level of the set"),
+    "Active": said("Share of its length that is speech (activity factor, ITU-T P.56)"),
+    "Sound up to": said("Highest frequency that really holds sound"),
 }
 
 
@@ -99,7 +100,7 @@ class LevelsModel(QAbstractTableModel):
                 return "–"
             off = value - self.middle
             # A word beside the number: state is not told by colour.
-            word = " much softer" if off < -_FAR_DB else " much louder" if off > _FAR_DB else ""
+            word = tr(" much softer") if off < -_FAR_DB else tr(" much louder") if off > _FAR_DB else ""
             return f"{round(off, 1) or 0.0:+.1f} dB{word}".replace("-", "−")
         if name == "Active":
             return f"{value:.0%}"
@@ -134,8 +135,9 @@ class LevelsPage(QWidget):
         self._head.setProperty("head", True)
         column.addWidget(self._head)
         note = QLabel(
-            "A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: "
-            "active speech level (ITU-T P.56)."
+            tr(
+                "A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56)."
+            )
         )
         note.setProperty("soft", True)
         column.addWidget(note)
@@ -144,7 +146,7 @@ class LevelsPage(QWidget):
         self.table.setProperty("action_keys", True)
         self.table.setModel(self.model)
         self.table.setProperty("plain", True)
-        self.table.setAccessibleName("Levels of the set")
+        self.table.setAccessibleName(tr("Levels of the set"))
         self.table.setSortingEnabled(True)
         self.table.setShowGrid(False)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
@@ -193,6 +195,13 @@ class LevelsPage(QWidget):
         if heard:
             spread = max(heard) - min(heard)
             middle = format_db(self.model.middle, "dBov")
-            self._head.setText(f"Levels of {len(rows)} clips: the middle is {middle}, they lie {spread:.1f} dB apart")
+            self._head.setText(
+                tr(
+                    "Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart",
+                    count=len(rows),
+                    middle=middle,
+                    spread=spread,
+                )
+            )
         else:
-            self._head.setText("No clip can be measured yet.")
+            self._head.setText(tr("No clip can be measured yet."))

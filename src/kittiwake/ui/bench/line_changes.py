@@ -12,6 +12,7 @@ from ...core.model.script import Script
 from ...core.script.edit import COLUMNS, filled_down, ordered, pasted_over, replaced
 from ...core.script.making import unique_lines
 from ...core.script.table import rows_of
+from ...words import tr
 from ..replace_dialog import ReplaceDialog
 from .script_table import ScriptTable
 
@@ -28,12 +29,12 @@ class LineChanges(QMenu):
     ) -> None:
         super().__init__(page)
         self._page, self._table, self._script, self._put = page, table, script, put
-        self.addAction("&Fill down", self.fill_down)
-        self.addAction("Find and &replace…", self.replace)
-        self.addAction("&Paste over the cells", self.paste_over)
-        self.addAction("Re&move the lines", self.removal.emit)
+        self.addAction(tr("&Fill down"), self.fill_down)
+        self.addAction(tr("Find and &replace…"), self.replace)
+        self.addAction(tr("&Paste over the cells"), self.paste_over)
+        self.addAction(tr("Re&move the lines"), self.removal.emit)
         self.addSeparator()
-        self.addAction("Have them &heard back", self.hearing.emit)
+        self.addAction(tr("Have them &heard back"), self.hearing.emit)
         table.horizontalHeader().sectionClicked.connect(self.order_by)
 
     def fill_down(self) -> None:
@@ -41,10 +42,13 @@ class LineChanges(QMenu):
         ids = [line.id for line in self._table.selected_lines()]
         column = self._table.currentIndex().column()
         if len(ids) < 2 or not 0 < column < len(COLUMNS):
-            self.told.emit("Select several cells of one column, other than the names, and fill down from the first.")
+            self.told.emit(
+                tr("Select several cells of one column, other than the names, and fill down from the first.")
+            )
             return
         self._put(
-            f"filling down {COLUMNS[column].replace('_', ' ')}", filled_down(self._script(), ids, COLUMNS[column])
+            tr("filling down {columns}", columns=COLUMNS[column].replace("_", " ")),
+            filled_down(self._script(), ids, COLUMNS[column]),
         )
 
     def replace(self) -> None:
@@ -58,24 +62,27 @@ class LineChanges(QMenu):
         script, count = replaced(self._script(), find, put, columns)
         if count:
             self._put(f"replacing “{find}”", script.changed(lines=unique_lines(script.lines)))
-        self.told.emit(f"“{find}” replaced in {count} line{'s' if count != 1 else ''}.")
+        self.told.emit(
+            tr("“{find}” replaced in {n} lines.", "“{find}” replaced in {n} line.", count, find=find, n=count)
+        )
 
     def paste_over(self) -> None:
         """What is on the clipboard, over the cells from the current one on."""
         at = self._table.currentIndex()
         rows = rows_of(QApplication.clipboard().text())
         if not at.isValid() or at.column() >= len(COLUMNS) or not rows:
-            self.told.emit("Copy cells of a spreadsheet, and choose the first cell that they are to replace.")
+            self.told.emit(tr("Copy cells of a spreadsheet, and choose the first cell that they are to replace."))
             return
         try:
             script = pasted_over(self._script(), at.row(), at.column(), rows, self._table.script.known)
         except KittiwakeError as error:
             self.told.emit(str(error))
             return
-        self._put("pasting over cells", script.changed(lines=unique_lines(script.lines)))
+        self._put(tr("pasting over cells"), script.changed(lines=unique_lines(script.lines)))
         over = max(0, at.row() + len(rows) - len(script.lines))
         self.told.emit(
-            f"{len(rows) - over} rows pasted over." + (f" {over} beyond the last line left out." if over else "")
+            tr("{count} rows pasted over.", count=len(rows) - over)
+            + (tr(" {over} beyond the last line left out.", over=over) if over else "")
         )
 
     def order_by(self, column: int) -> None:
@@ -85,4 +92,4 @@ class LineChanges(QMenu):
         script = ordered(self._script(), COLUMNS[column])
         if script == self._script():
             script = ordered(self._script(), COLUMNS[column], down=True)
-        self._put(f"sorting by {COLUMNS[column].replace('_', ' ')}", script)
+        self._put(tr("sorting by {columns}", columns=COLUMNS[column].replace("_", " ")), script)

@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from ...core.cut import read_lines
 from ...core.model import Line
+from ...words import tr
 from ..button import Button
 from ..theme.scale import scaled
 
@@ -27,24 +28,25 @@ class ListDialog(QDialog):
 
     def __init__(self, parent: QWidget, lines: tuple[Line, ...], count: int) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Names from a list")
+        self.setWindowTitle(tr("Names from a list"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(640), scaled(460))
         self._count = count
         column = QVBoxLayout(self)
         head = QLabel(
-            "Paste the lines in the order they were read: a name each, or a table with the columns name and text. "
-            "Clips take their names in order; correct one, and the rest follows from there."
+            tr(
+                "Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there."
+            )
         )
         head.setWordWrap(True)
         column.addWidget(head)
         self.edit = QPlainTextEdit()
-        self.edit.setAccessibleName("Lines, in the order they were read")
+        self.edit.setAccessibleName(tr("Lines, in the order they were read"))
         self.edit.setTabChangesFocus(False)
         self.edit.setPlainText("\n".join(f"{line.name}\t{line.text}" if line.text else line.name for line in lines))
         column.addWidget(self.edit, 1)
         row = QHBoxLayout()
-        self.file_button = Button("Open a file…")
+        self.file_button = Button(tr("Open a file…"))
         self.file_button.clicked.connect(self._open)
         row.addWidget(self.file_button)
         self.told = QLabel()
@@ -64,7 +66,9 @@ class ListDialog(QDialog):
         return tuple(read_lines(self.edit.toPlainText()))
 
     def _open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Open a list", filter="Lists (*.csv *.tsv *.txt);;All files (*)")
+        name, _ = QFileDialog.getOpenFileName(
+            self, tr("Open a list"), filter=tr("Lists (*.csv *.tsv *.txt);;All files (*)")
+        )
         if name:
             self.load(Path(name))
 
@@ -73,11 +77,16 @@ class ListDialog(QDialog):
         try:
             self.edit.setPlainText(path.read_text("utf-8-sig"))
         except (OSError, UnicodeDecodeError):
-            self.told.setText(f"{path.name} cannot be read as text in UTF-8.")
+            self.told.setText(tr("{name} cannot be read as text in UTF-8.", name=path.name))
 
     def _tell(self) -> None:
         lines = len(self.lines)
         more = ""
         if lines and self._count and lines != self._count:
-            more = f"; there are {self._count} clips, so {abs(lines - self._count)} {'clips' if self._count > lines else 'lines'} are left over"
-        self.told.setText(f"{lines} line{'s' if lines != 1 else ''}{more}")
+            more = tr(
+                "; there are {count} clips, so {lines} {what} are left over",
+                count=self._count,
+                lines=abs(lines - self._count),
+                what="clips" if self._count > lines else "lines",
+            )
+        self.told.setText(tr("{n} lines{more}", "{n} line{more}", lines, n=lines, more=more))

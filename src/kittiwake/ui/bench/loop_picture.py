@@ -6,6 +6,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from ...words import tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
@@ -27,9 +28,9 @@ class LoopPicture(QWidget):
         self._levels: tuple[float, ...] = ()
         self._seconds = 0.0
         self._loop: tuple[float, float] | None = None
-        self._words = "Choose music on the board, and open this page."
+        self._words = tr("Choose music on the board, and open this page.")
         self._held = -1
-        self.setAccessibleName("Level of the music over time, with its loop")
+        self.setAccessibleName(tr("Level of the music over time, with its loop"))
         self.setMouseTracking(True)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
 
@@ -121,7 +122,7 @@ class LoopPicture(QWidget):
             painter.drawLine(QLineF(x, room.top() - 6, x, room.bottom()))
         painter.setPen(QColor(c.text))
         start, stop = self._loop
-        words = f"loop {stop - start:.2f} s"
+        words = tr("loop {stop:.2f} s", stop=stop - start)
         place = QRectF(left, room.top() - 20, max(right - left, 10), 18)
         if painter.fontMetrics().horizontalAdvance(words) < place.width():
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
@@ -134,7 +135,9 @@ class LoopPicture(QWidget):
             painter.drawLine(QLineF(room.left(), y, room.right(), y))
             painter.setPen(QColor(c.soft))
             place = QRectF(0, y - 8, _LEFT - 6, 16)
-            painter.drawText(place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, f"−{-level} dB")
+            painter.drawText(
+                place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("−{what} dB", what=-level)
+            )
         step = next((one for one in _STEPS if self._seconds / one <= max(2.0, room.width() / 80)), 3600)
         for number in range(int(self._seconds / step) + 1):
             x, at = self._x(number * step), number * step

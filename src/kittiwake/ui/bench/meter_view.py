@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.units import format_db
 from ...core.record import Meter
+from ...words import tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
@@ -25,7 +26,7 @@ class MeterView(QWidget):
         self._meter: Meter | None = None
         self._room: float | None = None
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("Level of the microphone")
+        self.setAccessibleName(tr("Level of the microphone"))
 
     def sizeHint(self) -> QSize:
         return QSize(400, 46)
@@ -34,7 +35,7 @@ class MeterView(QWidget):
         self._meter, self._room = meter, room
         if meter is not None:
             clipped = ", clipped" if meter.clipped else ""
-            self.setAccessibleDescription(f"peak {format_db(meter.peak)}{clipped}")
+            self.setAccessibleDescription(tr("peak {peak}{clipped}", peak=format_db(meter.peak), clipped=clipped))
         self.update()
 
     def _x(self, decibels: float) -> float:
@@ -69,7 +70,7 @@ class MeterView(QWidget):
         told = QRectF(self.width() - 112, 2, 110, 24)
         if meter is not None and meter.clipped:
             painter.setPen(QColor(c.cannot))
-            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, "▲ clipped")
+            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, tr("▲ clipped"))
         elif meter is not None:
             painter.setPen(QColor(c.text))
-            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, f"peak {format_db(meter.peak)}")
+            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, tr("peak {peak}", peak=format_db(meter.peak)))

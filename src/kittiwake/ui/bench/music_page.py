@@ -18,6 +18,7 @@ from ...core.music.known_rights import keep_rights, rights_of
 from ...core.music.making import Held, clip_of_hold, hold_beside
 from ...core.music.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
 from ...core.project import edits
+from ...words import said, tr
 from ..button import Button
 from ..field import Field
 from ..holding import Holder
@@ -28,7 +29,7 @@ from .loop_picture import LoopPicture
 
 _SEAM_S = 2.5  # before and after the seam that are heard
 _RIGHTS = (
-    ("holder", "Holder", "whose music it is"), ("licence", "Licence", "by what callers may hear it"), ("proof", "Proof", "an invoice, a page"),
+    ("holder", "Holder", said('whose music it is')), ("licence", "Licence", said('by what callers may hear it')), ("proof", "Proof", said('an invoice, a page')),
     ("until", "Until", "2027-03-31"),
 )  # fmt: skip
 
@@ -44,7 +45,7 @@ class MusicPage(QWidget):
         super().__init__()
         self._session = session
         self.holder = Holder(self)
-        self.recipe = HoldRecipe("Hold music")
+        self.recipe = HoldRecipe(tr("Hold music"))
         self.held: Held | None = None
         self._made: HoldRecipe | None = None  # what ``held`` came of
         self._clip: Clip | None = None  # that of the board which is edited
@@ -68,14 +69,14 @@ class MusicPage(QWidget):
         row = QHBoxLayout()
         row.setSpacing(8)
         self.name = Field()
-        self.name.setAccessibleName("Name of the hold music")
-        label = QLabel("&Name")
+        self.name.setAccessibleName(tr("Name of the hold music"))
+        label = QLabel(tr("&Name"))
         label.setBuddy(self.name)
         self.pieces = QLabel()
         self.pieces.setProperty("soft", True)
-        self.find_button = Button("Find a loop")
-        self.seam_button = Button("Hear the seam")
-        self.seam_button.setToolTip("Three times round")
+        self.find_button = Button(tr("Find a loop"))
+        self.seam_button = Button(tr("Hear the seam"))
+        self.seam_button.setToolTip(tr("Three times round"))
         for widget in (label, self.name, self.pieces):
             row.addWidget(widget, 1 if widget is not label else 0)
         row.addWidget(self.find_button)
@@ -88,31 +89,31 @@ class MusicPage(QWidget):
         grid.setVerticalSpacing(5)
         self.start, self.stop, self.length = Field(), Field(), Field()
         for field, words in (
-            (self.start, "Loop from"),
-            (self.stop, "Loop to"),
-            (self.length, "Length of the whole; empty is the loop once"),
+            (self.start, tr("Loop from")),
+            (self.stop, tr("Loop to")),
+            (self.length, tr("Length of the whole; empty is the loop once")),
         ):
             field.setAccessibleName(words)
             field.setFixedWidth(scaled(100))
-        self.length.setPlaceholderText("once")
+        self.length.setPlaceholderText(tr("once"))
         self.rate, self.band = QComboBox(), QComboBox()
-        self.rate.setAccessibleName("Sample rate")
-        self.band.setAccessibleName("What is kept of the music")
+        self.rate.setAccessibleName(tr("Sample rate"))
+        self.band.setAccessibleName(tr("What is kept of the music"))
         for rate in RATES:
             self.rate.addItem(format_hz(rate), rate)
-        self.band.addItem("telephone band", "telephone")
-        self.band.addItem("all of it", "full")
+        self.band.addItem(tr("telephone band"), tr("telephone"))
+        self.band.addItem(tr("all of it"), tr("full"))
         self.boxes = {
-            "fade": self._box("seam over", 0, 10, 0.05, 2, " s"), "lufs": self._box("loudness", -50, -8, 0.5, 1, " LUFS"),
+            "fade": self._box(tr('seam over'), 0, 10, 0.05, 2, " s"), "lufs": self._box("loudness", -50, -8, 0.5, 1, " LUFS"),
             "limiter_db": self._box("limiter", 0, 12, 1, 0, " dB"), "every": self._box("every", 2, 3600, 5, 0, " s"),
-            "duck_db": self._box("music softer by", 0, 60, 1, 0, " dB"),
+            "duck_db": self._box(tr('music softer by'), 0, 60, 1, 0, " dB"),
         }  # fmt: skip
         self.messages = QComboBox()
-        self.messages.setAccessibleName("Message that is laid over the music")
+        self.messages.setAccessibleName(tr("Message that is laid over the music"))
         rows = (
-            ("Loop from", self.start, "to", self.stop, "seam over", self.boxes["fade"], "length", self.length),
+            (tr('Loop from'), self.start, "to", self.stop, tr('seam over'), self.boxes["fade"], "length", self.length),
             ("Rate", self.rate, "keep", self.band, "loudness", self.boxes["lufs"], "limiter", self.boxes["limiter_db"]),
-            ("Message", self.messages, "", None, "every", self.boxes["every"], "music softer by", self.boxes["duck_db"]),
+            ("Message", self.messages, "", None, "every", self.boxes["every"], tr('music softer by'), self.boxes["duck_db"]),
         )  # fmt: skip
         for line, cells in enumerate(rows):
             for at, cell in enumerate(cells):
@@ -150,9 +151,9 @@ class MusicPage(QWidget):
         foot = QHBoxLayout()
         self.state = QLabel()
         foot.addWidget(self.state, 1)
-        self.hear_button = Button("Hear it")
-        self.compare_button = Button("Compare codecs")
-        self.put_button = Button("Put it on the board")
+        self.hear_button = Button(tr("Hear it"))
+        self.compare_button = Button(tr("Compare codecs"))
+        self.put_button = Button(tr("Put it on the board"))
         self.put_button.setProperty("main", True)
         for button in (self.hear_button, self.compare_button, self.put_button):
             foot.addWidget(button)
@@ -185,9 +186,9 @@ class MusicPage(QWidget):
                 parts.append(Part(str(clip.source.absolute()), clip.start / rate, stop))
             # A span that somebody marked is the loop; of whole files it is searched for.
             marked = len(parts) == 1 and not clips[0].whole_source
-            name = clips[0].name if len(clips) == 1 else "Hold music"
+            name = clips[0].name if len(clips) == 1 else tr("Hold music")
             self.recipe = HoldRecipe(
-                f"{name} on hold", tuple(parts), rate=self._rate(), rights=rights_of(clips[0].source)
+                tr("{name} on hold", name=name), tuple(parts), rate=self._rate(), rights=rights_of(clips[0].source)
             )
             if marked:
                 part = parts[0]
@@ -207,7 +208,7 @@ class MusicPage(QWidget):
         recipe = self.recipe
         self.name.setText(recipe.name)
         some = [Path(part.path).name for part in recipe.parts]
-        self.pieces.setText("of " + ", then ".join(some) if some else "")
+        self.pieces.setText(tr("of ") + ", then ".join(some) if some else "")
         self._show_loop(recipe.loop)
         self.length.setText("" if recipe.seconds is None else _clock(recipe.seconds))
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
@@ -218,15 +219,15 @@ class MusicPage(QWidget):
         for key, field in self.rights.items():
             field.setText(getattr(recipe.rights, key))
         self._say_rights(recipe.rights)
-        self.put_button.setText("Change it on the board" if self._clip else "Put it on the board")
+        self.put_button.setText(tr("Change it on the board") if self._clip else tr("Put it on the board"))
         if not recipe.parts:
-            self.picture.say("Select music on the board, one clip or several, and open this page.")
+            self.picture.say(tr("Select music on the board, one clip or several, and open this page."))
         self._buttons()
 
     def _list_messages(self) -> None:
         """Clips of the board that may be laid over."""
         self.messages.clear()
-        self.messages.addItem("none", "")
+        self.messages.addItem(tr("none"), "")
         used = {part.path for part in self.recipe.parts}
         for clip in self._session.project.job.clips:
             path = str(clip.source.absolute())
@@ -241,7 +242,7 @@ class MusicPage(QWidget):
         self.start.setText("" if loop is None else f"{loop[0]:.3f}")
         self.stop.setText("" if loop is None else f"{loop[1]:.3f}")
         for field in (self.start, self.stop):
-            field.setPlaceholderText("found")
+            field.setPlaceholderText(tr("found"))
         self.picture.show_loop(loop)
 
     def _buttons(self) -> None:
@@ -250,12 +251,12 @@ class MusicPage(QWidget):
         for button in (self.find_button, self.seam_button, self.hear_button, self.put_button):
             button.setEnabled(there)
         self.compare_button.setVisible(self._clip is not None)
-        self.state.setText("Working …" if self.holder.busy else "")
+        self.state.setText(tr("Working …") if self.holder.busy else "")
 
     def _say_rights(self, rights: Rights) -> None:
-        kept = "Written into the file, and kept for this music."
-        told = kept if rights == self.recipe.rights else "To be written into the file, and kept for this music."
-        self.rights_words.setText(told if rights.are_known else "Nobody knows yet whose music this is.")
+        kept = tr("Written into the file, and kept for this music.")
+        told = kept if rights == self.recipe.rights else tr("To be written into the file, and kept for this music.")
+        self.rights_words.setText(told if rights.are_known else tr("Nobody knows yet whose music this is."))
 
     def _rights_typed(self) -> None:
         self._say_rights(Rights(**{key: field.text().strip() for key, field in self.rights.items()}))
@@ -281,7 +282,7 @@ class MusicPage(QWidget):
         )  # fmt: skip
         if new.seconds is not None and not 1 <= new.seconds <= MOST_SECONDS:
             raise KittiwakeError(
-                "The whole lasts from a second to an hour.", "Write a length such as 10:00.", "music"
+                tr("The whole lasts from a second to an hour."), tr("Write a length such as 10:00."), "music"
             )
         return HoldRecipe.from_dict(new.to_dict()).changed(rights=rights)
 
@@ -306,7 +307,7 @@ class MusicPage(QWidget):
         if self.holder.make(recipe, self._session.project.recordings_folder / "music"):
             self.recipe = recipe
             if not self.picture._levels:
-                self.picture.say("Listening for a loop …")
+                self.picture.say(tr("Listening for a loop …"))
             self._buttons()
 
     def _came(self, recipe: HoldRecipe, came: object) -> None:
@@ -332,14 +333,19 @@ class MusicPage(QWidget):
     def _said_messages(self, came: Held) -> str:
         if not self.recipe.messages:
             return ""
-        return f"  ·  the message is heard {came.messages} time{'s' if came.messages != 1 else ''}"
+        return tr(
+            "  ·  the message is heard {n} times",
+            "  ·  the message is heard {n} time",
+            came.messages,
+            n=came.messages,
+        )
 
     def _hear_seam(self, came: Held) -> None:
         """The end and the start, three times."""
         sound, rate = read_short(came.path)
         some = min(len(sound) // 2, round(_SEAM_S * rate))
         once = np.concatenate([sound[-some:], sound[:some], np.zeros(round(0.4 * rate), np.float32)])
-        self.heard.emit(f"the seam of {self.recipe.name}", np.tile(once, 3), rate)
+        self.heard.emit(tr("the seam of {name}", name=self.recipe.name), np.tile(once, 3), rate)
 
     def _put(self, came: Held) -> None:
         project, recipe = self._session.project, self.recipe
@@ -351,13 +357,13 @@ class MusicPage(QWidget):
         if before is not None:
             new = before.changed(source=came.path, name=recipe.name, rights=recipe.rights)
             edits.replace_clip(project, f"changing “{recipe.name}”", new)
-            self.told.emit(f"“{recipe.name}” is changed on the board.")
+            self.told.emit(tr("“{name}” is changed on the board.", name=recipe.name))
         else:
             new = clip_of_hold(recipe, came.path)
-            edits.add_clip(project, f"the hold music “{recipe.name}”", new)
-            self.told.emit(f"“{recipe.name}” is on the board.  M makes it.")
+            edits.add_clip(project, tr("the hold music “{name}”", name=recipe.name), new)
+            self.told.emit(tr("“{name}” is on the board.  M makes it.", name=recipe.name))
         self._clip = new
-        self.put_button.setText("Change it on the board")
+        self.put_button.setText(tr("Change it on the board"))
 
     def _compare(self) -> None:
         if self._clip is not None:

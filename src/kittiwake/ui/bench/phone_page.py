@@ -26,6 +26,7 @@ from ...core.standin.machine import Heard, Held
 from ...core.standin.machines.phone import Phone
 from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, menu_in, plan_of, said_in
 from ...core.standin.phone.edit import FREE, GREETING, Slot, made_menu, put, slots
+from ...words import tr
 from ..button import Button
 from ..phoning import Phoner
 from ..plan_dialog import PlanDialog
@@ -61,7 +62,7 @@ class PhonePage(QWidget):
 
     def _left(self) -> QVBoxLayout:
         column = QVBoxLayout()
-        self.head = QLabel("Phone menu")
+        self.head = QLabel(tr("Phone menu"))
         self.head.setProperty("head", True)
         column.addWidget(self.head)
         self.tree = Tree()
@@ -69,16 +70,16 @@ class PhonePage(QWidget):
         column.addWidget(self.tree, 1)
         keys = QHBoxLayout()
         keys.setSpacing(6)
-        self.menu_button = Button("Make it a menu  Ins")
+        self.menu_button = Button(tr("Make it a menu  Ins"))
         self.menu_button.clicked.connect(self.make_menu)
-        self.free_button = Button("Take it off  Del")
+        self.free_button = Button(tr("Take it off  Del"))
         self.free_button.clicked.connect(self.take_off)
-        self.names_button = Button("Assign by name")
-        self.names_button.setToolTip("Of names that begin with keys: “1 Fares”, “12 Evening fares”")
+        self.names_button = Button(tr("Assign by name"))
+        self.names_button.setToolTip(tr("Of names that begin with keys: “1 Fares”, “12 Evening fares”"))
         self.names_button.clicked.connect(self.by_name)
-        self.text_button = Button("As text…")
+        self.text_button = Button(tr("As text…"))
         self.text_button.setToolTip(
-            "Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML"
+            tr("Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML")
         )
         self.text_button.clicked.connect(self.as_text)
         for button in (self.menu_button, self.free_button, self.names_button, self.text_button):
@@ -89,7 +90,7 @@ class PhonePage(QWidget):
 
     def _middle(self) -> QVBoxLayout:
         column = QVBoxLayout()
-        column.addWidget(part_label("PROMPTS: ENTER PUTS ONE TO THE KEY"))
+        column.addWidget(part_label(tr("PROMPTS: ENTER PUTS ONE TO THE KEY")))
         self.prompts = Prompts()
         self.prompts.itemActivated.connect(lambda _: self.assign_current())
         column.addWidget(self.prompts, 1)
@@ -101,27 +102,27 @@ class PhonePage(QWidget):
 
     def _right(self) -> QVBoxLayout:
         column = QVBoxLayout()
-        column.addWidget(part_label("STAND-IN: A TELEPHONE"))
+        column.addWidget(part_label(tr("STAND-IN: A TELEPHONE")))
         self.keypad = Keypad(self.press)
         column.addWidget(self.keypad)
         calls = QHBoxLayout()
         calls.setSpacing(6)
-        self.call_button = Button("Call")
+        self.call_button = Button(tr("Call"))
         self.call_button.clicked.connect(self.call)
-        self.walk_button = Button("Hear every prompt")
+        self.walk_button = Button(tr("Hear every prompt"))
         self.walk_button.clicked.connect(self.walk)
         calls.addWidget(self.call_button)
         calls.addWidget(self.walk_button)
         column.addLayout(calls)
-        self.record_button = Button("Record over the phone")
+        self.record_button = Button(tr("Record over the phone"))
         self.record_button.setToolTip(
-            "Somebody calls and says a line; what comes out of the line stands on the board, without a header"
+            tr("Somebody calls and says a line; what comes out of the line stands on the board, without a header")
         )
         self.record_button.clicked.connect(self.record)
         column.addWidget(self.record_button)
         line = QHBoxLayout()
         line.setSpacing(6)
-        self.loss = self._number("packets lost", 0, 50, 0.5, " %")
+        self.loss = self._number(tr("packets lost"), 0, 50, 0.5, " %")
         self.jitter = self._number("jitter", 0, 200, 5, " ms")
         for words, box in (("lost", self.loss), ("jitter", self.jitter)):
             line.addWidget(QLabel(words))
@@ -129,8 +130,8 @@ class PhonePage(QWidget):
         column.addLayout(line)
         self.log = QPlainTextEdit()
         self.log.setReadOnly(True)
-        self.log.setAccessibleName("What happened in the call")
-        self.log.setPlaceholderText("Call, and press keys: they are really sounded and really detected.")
+        self.log.setAccessibleName(tr("What happened in the call"))
+        self.log.setPlaceholderText(tr("Call, and press keys: they are really sounded and really detected."))
         column.addWidget(self.log, 1)
         return column
 
@@ -170,11 +171,18 @@ class PhonePage(QWidget):
         self.tree.show_slots(some, [self._words(slot, there) for slot in some])
         missing, unused = plan.missing(self.phone.prompts), plan.unused(self.phone.prompts)
         self.head.setText(
-            f"{plan.name}: {len(plan.menus)} menu{'s' if len(plan.menus) != 1 else ''}, {len(plan.prompts)} prompts"
+            tr(
+                "{name}: {n} menus, {count} prompts",
+                "{name}: {n} menu, {count} prompts",
+                len(plan.menus),
+                name=plan.name,
+                n=len(plan.menus),
+                count=len(plan.prompts),
+            )
         )
         self._list_prompts(plan)
-        told = [f"{len(missing)} missing: {', '.join(missing[:4])}" if missing else "None is missing"]
-        told.append(f"{len(unused)} not used" if unused else "all are used")
+        told = [f"{len(missing)} missing: {', '.join(missing[:4])}" if missing else tr("None is missing")]
+        told.append(tr("{count} not used", count=len(unused)) if unused else tr("all are used"))
         self.state.setText(", ".join(told) + ".")
 
     def _take_prompts(self) -> None:
@@ -202,14 +210,16 @@ class PhonePage(QWidget):
                 if self.phone.hand(path.name, path.read_bytes()):
                     self._given[key] = digest
                 elif self.phone.refusal:
-                    self.told.emit(f"The phone refuses {path.name}: {self.phone.refusal.reason}")
+                    self.told.emit(
+                        tr("The phone refuses {name}: {reason}", name=path.name, reason=self.phone.refusal.reason)
+                    )
             except OSError:
                 continue
 
     def _words(self, slot: Slot, there: set[str]) -> tuple[str, str, str, bool]:
         names = said_in(slot.what)
         missing = [name for name in names if name.casefold() not in there]
-        key = {GREETING: "says", FREE: "next key"}.get(slot.key, f"key {slot.key}")
+        key = {GREETING: "says", FREE: tr("next key")}.get(slot.key, f"key {slot.key}")
         target = menu_in(slot.what)
         does = ", ".join(names) if names else f"menu {target}" if target else slot.what
         if missing:
@@ -254,7 +264,15 @@ class PhonePage(QWidget):
         except KittiwakeError as error:
             self.told.emit(str(error))
             return
-        self._put(f"“{name}” at {key if key != GREETING else 'the beginning'} of {slot.menu}", plan)
+        self._put(
+            tr(
+                "“{name}” at {key} of {menu}",
+                name=name,
+                key=key if key != GREETING else tr("the beginning"),
+                menu=slot.menu,
+            ),
+            plan,
+        )
         self._last = (slot.menu, key)
         self._choose(slot.menu, FREE if slot.key in (GREETING, FREE) else slot.key)
 
@@ -273,7 +291,7 @@ class PhonePage(QWidget):
         except KittiwakeError as error:
             self.told.emit(str(error))
             return
-        self._put(f"a menu at {slot.key} of {slot.menu}", plan)
+        self._put(tr("a menu at {key} of {menu}", key=slot.key, menu=slot.menu), plan)
         self._choose(name, FREE)
 
     def take_off(self) -> None:
@@ -282,7 +300,7 @@ class PhonePage(QWidget):
         if 0 <= row < len(self.tree.slots):
             slot = self.tree.slots[row]
             if slot.key != FREE:
-                self._put(f"nothing at {slot.key} of {slot.menu}", put(self.plan, slot, "")[0])
+                self._put(tr("nothing at {key} of {menu}", key=slot.key, menu=slot.menu), put(self.plan, slot, "")[0])
 
     def by_name(self) -> None:
         try:
@@ -290,13 +308,20 @@ class PhonePage(QWidget):
         except KittiwakeError as error:
             self.told.emit(str(error))
             return
-        self._put("assigning by name", plan)
-        self.told.emit(f"{len(plan.menus)} menus, {len(plan.prompts)} prompts. {key_of('edit.undo')} takes it back.")
+        self._put(tr("assigning by name"), plan)
+        self.told.emit(
+            tr(
+                "{count} menus, {count2} prompts. {key} takes it back.",
+                count=len(plan.menus),
+                count2=len(plan.prompts),
+                key=key_of("edit.undo"),
+            )
+        )
 
     def as_text(self) -> None:
         """The plan as it is written in a file, to be changed."""
         dialog = PlanDialog(self.window(), self.plan.to_toml())
-        dialog.accepted.connect(lambda: self._put("the dial plan", dialog.plan) if dialog.plan else None)
+        dialog.accepted.connect(lambda: self._put(tr("the dial plan"), dialog.plan) if dialog.plan else None)
         dialog.open()
 
     def _choose(self, menu: str, key: str) -> None:
@@ -328,7 +353,7 @@ class PhonePage(QWidget):
     def walk(self) -> None:
         """Call until every prompt was heard."""
         self.log.clear()
-        self.told.emit("Calling until every prompt was heard …")
+        self.told.emit(tr("Calling until every prompt was heard …"))
         self.phoner.do(self.phone.walk)
 
     def record(self) -> None:
@@ -341,7 +366,7 @@ class PhonePage(QWidget):
         project = self._session.project
         for name in list(self.phone.recordings):
             data = self.phone.recordings.pop(name)
-            folder = project.recordings_folder / "over the phone"
+            folder = project.recordings_folder / tr("over the phone")
             number, path = 2, folder / name
             while path.exists():
                 path, number = folder / f"{Path(name).stem} {number}{Path(name).suffix}", number + 1
@@ -349,7 +374,7 @@ class PhonePage(QWidget):
                 folder.mkdir(parents=True, exist_ok=True)
                 write_whole(path, data)
             except (OSError, KittiwakeError) as error:
-                self.told.emit(f"The recording could not be kept: {error}.")
+                self.told.emit(tr("The recording could not be kept: {error}.", error=error))
                 return
             project.state_headerless([path], Stated("ulaw", 8000, 1))
             self.recorded.emit(path)
@@ -365,7 +390,7 @@ class PhonePage(QWidget):
         self.log.appendPlainText(came.told.replace("; ", "\n"))
         self.told.emit(came.told.rpartition("; ")[2])
         goes_on = self.phone.call is not None and not self.phone.call.ended
-        self.call_button.setText("Hang up" if goes_on else "Call")
+        self.call_button.setText(tr("Hang up") if goes_on else tr("Call"))
         if isinstance(came.sound, Held) and len(came.sound.sound):
             self.heard.emit(came.sound)
 

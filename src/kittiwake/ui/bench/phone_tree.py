@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from ...core.standin.phone.dial_plan import menu_in
 from ...core.standin.phone.edit import Slot
+from ...words import tr
 from ..button import Button
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -33,8 +34,8 @@ class Tree(QTreeWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self.setHeaderLabels(["Key", "Does", "Dialled by"])
-        self.setAccessibleName("The menu as a tree of keys")
+        self.setHeaderLabels([tr("Key"), tr("Does"), tr("Dialled by")])
+        self.setAccessibleName(tr("The menu as a tree of keys"))
         self.setProperty("action_keys", True)
         self.setRootIsDecorated(False)
         self.setIndentation(18)
@@ -93,7 +94,7 @@ class Prompts(QListWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self.setAccessibleName("Prompts")
+        self.setAccessibleName(tr("Prompts"))
         self.setProperty("action_keys", True)
         self.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
         self._pressed = QPoint()
@@ -126,7 +127,7 @@ class Keypad(QWidget):
         for row, keys in enumerate(_KEYPAD):
             for column, key in enumerate(keys):
                 button = Button(key)
-                button.setAccessibleName(f"Key {key}")
+                button.setAccessibleName(tr("Key {key}", key=key))
                 button.clicked.connect(lambda _=False, key=key: self._press(key))
                 grid.addWidget(button, row, column)
                 self.buttons[key] = button

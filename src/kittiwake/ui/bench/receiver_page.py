@@ -13,6 +13,7 @@ from ...core.fit.repair import repaired
 from ...core.model import Receiver, shipped_receivers
 from ...core.model.units import format_bytes, format_hz
 from ...core.project import edits
+from ...words import tr
 from ..button import Button
 from ..session import Session
 from ..standins.panel import StandIns
@@ -55,28 +56,28 @@ class ReceiverPage(QWidget):
         left.addLayout(self._foot())
         self.verdict = QLabel()
         self.verdict.setWordWrap(True)
-        self.verdict.setAccessibleName("What the rules come to")
+        self.verdict.setAccessibleName(tr("What the rules come to"))
         left.addWidget(self.verdict)
         self.editor = RulesEditor()
-        left.addWidget(scrolled(self.editor, "Rules, treatment and delivery of the receiver"), 1)
+        left.addWidget(scrolled(self.editor, tr("Rules, treatment and delivery of the receiver")), 1)
         row.addLayout(left, 1)
         row.addWidget(stand_ins, 0, Qt.AlignmentFlag.AlignTop)  # whole, however tall the sheet is
         self.editor.edited.connect(self._judge)
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        self.take_button = Button("Take these rules")
+        self.take_button = Button(tr("Take these rules"))
         self.take_button.setProperty("main", True)
         self.take_button.clicked.connect(self.take)
         self.repair_button = Button()
         self.repair_button.clicked.connect(self._repair)
-        self.drop_button = Button("Drop the changes")
+        self.drop_button = Button(tr("Drop the changes"))
         self.drop_button.clicked.connect(self.drop)
-        self.reset_button = Button("As shipped")
+        self.reset_button = Button(tr("As shipped"))
         self.reset_button.clicked.connect(lambda: edits.reset_receiver(self._session.project, self._slug()))
-        self.duplicate_button = Button("Duplicate")
+        self.duplicate_button = Button(tr("Duplicate"))
         self.duplicate_button.clicked.connect(lambda: self.duplicate_wanted.emit(self._slug()))
-        self.export_button = Button("Export…")
+        self.export_button = Button(tr("Export…"))
         self.export_button.clicked.connect(lambda: self.export_wanted.emit(self._slug()))
         for button in (
             self.take_button,
@@ -110,7 +111,7 @@ class ReceiverPage(QWidget):
         self.repair_button.hide()
         self._buttons(False)
         fits = self._session.project.plans.count_ready(receiver)
-        told = f"{fits} of {len(self._session.project.job.clips)} clips fit."
+        told = tr("{fits} of {count} clips fit.", fits=fits, count=len(self._session.project.job.clips))
         parts = [told, limit_in_seconds(receiver), self._memory(receiver), self._read_off(receiver)]
         self.verdict.setText(" ".join(filter(None, parts)))
         if receiver.slug in self._drafts:
@@ -125,7 +126,7 @@ class ReceiverPage(QWidget):
 
     def _read_off(self, receiver: Receiver) -> str:
         found = self._evidence.get(receiver.slug, ())
-        return "Read off: " + "; ".join(f"{one.rule} ({one.seen})" for one in found) + "." if found else ""
+        return tr("Read off: ") + "; ".join(f"{one.rule} ({one.seen})" for one in found) + "." if found else ""
 
     # -- what is typed ---------------------------------------------------------------------------------------------
 
@@ -160,12 +161,17 @@ class ReceiverPage(QWidget):
         plans, total = self._session.project.plans, len(self._session.project.job.clips)
         before, after = plans.count_ready(self._shown), plans.count_ready(receiver)
         told = (
-            f"{after} of {total} clips fit."
+            tr("{after} of {total} clips fit.", after=after, total=total)
             if not typed
-            else f"{before} of {total} clips fit now, {after} with these rules."
+            else tr(
+                "{before} of {total} clips fit now, {after} with these rules.",
+                before=before,
+                total=total,
+                after=after,
+            )
         )
         if typed and self._ships(self._shown):
-            told += f" {self._shown.name} stays as it ships: what you take is a receiver of your own."
+            told += tr(" {name} stays as it ships: what you take is a receiver of your own.", name=self._shown.name)
         parts = [told, limit_in_seconds(receiver), self._memory(receiver)]
         self.verdict.setText(" ".join(filter(None, parts)))
 
@@ -183,7 +189,7 @@ class ReceiverPage(QWidget):
         self._better = better[0] if better else None
         self.repair_button.setVisible(better is not None)
         if better:
-            self.repair_button.setText(f"Make it {better[1]}")
+            self.repair_button.setText(tr("Make it {better}", better=better[1]))
 
     def _repair(self) -> None:
         if self._better is not None:
@@ -194,7 +200,11 @@ class ReceiverPage(QWidget):
         total = receiver.rules.limits.total_bytes
         if total is None:
             return ""
-        return f"All clips together need {format_bytes(self._session.project.plans.bytes_at(receiver))} of {format_bytes(total)}."
+        return tr(
+            "All clips together need {bytes_at} of {total}.",
+            bytes_at=format_bytes(self._session.project.plans.bytes_at(receiver)),
+            total=format_bytes(total),
+        )
 
     def _buttons(self, right: bool, *, typed: bool = False) -> None:
         self.take_button.setEnabled(right)
@@ -226,4 +236,13 @@ def limit_in_seconds(receiver: Receiver) -> str:
     if not most or form is None or not highest:
         return ""
     frames = form.frames_within(most, max(1, receiver.rules.channels), highest, first.bit_rate)
-    return f"Its {most:,} bytes are exactly {frames / highest:.3f} s at {format_hz(highest)}." if frames else ""
+    return (
+        tr(
+            "Its {most:,} bytes are exactly {frames:.3f} s at {highest}.",
+            most=most,
+            frames=frames / highest,
+            highest=format_hz(highest),
+        )
+        if frames
+        else ""
+    )

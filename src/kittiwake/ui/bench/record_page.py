@@ -12,6 +12,7 @@ from ...core.model import Clip, Line
 from ...core.model.units import format_db, format_seconds
 from ...core.project import edits
 from ...core.record import TakeCheck
+from ...words import tr
 from ..button import Button
 from ..field import Field
 from ..microphone import microphones, open_microphone
@@ -69,9 +70,9 @@ class RecordPage(QWidget):
 
     def _microphone_row(self) -> QHBoxLayout:
         top = QHBoxLayout()
-        label = QLabel("&Microphone")
+        label = QLabel(tr("&Microphone"))
         self.devices = QComboBox()
-        self.devices.setAccessibleName("Microphone")
+        self.devices.setAccessibleName(tr("Microphone"))
         label.setBuddy(self.devices)
         top.addWidget(label)
         top.addWidget(self.devices, 1)
@@ -79,12 +80,12 @@ class RecordPage(QWidget):
 
     def _name_row(self) -> QHBoxLayout:
         naming = QHBoxLayout()
-        self._name_label = QLabel("&Name")
+        self._name_label = QLabel(tr("&Name"))
         self.name = Field(_FIRST)
-        self.name.setAccessibleName("Name of the message; Enter does what the yellow button says")
+        self.name.setAccessibleName(tr("Name of the message; Enter does what the yellow button says"))
         self.name.setMinimumWidth(scaled(280))
         self._name_label.setBuddy(self.name)
-        self._name_hint = QLabel("before it is recorded, or after")
+        self._name_hint = QLabel(tr("before it is recorded, or after"))
         self._name_hint.setProperty("soft", True)
         for widget in (self._name_label, self.name, self._name_hint):
             naming.addWidget(widget)
@@ -101,7 +102,7 @@ class RecordPage(QWidget):
             font = label.font()
             font.setPixelSize(scaled(size))
             label.setFont(font)
-        self.line.setAccessibleName("Line to read")
+        self.line.setAccessibleName(tr("Line to read"))
         self.following.setProperty("soft", True)
         column.addStretch(1)
         column.addWidget(self.line)
@@ -112,9 +113,9 @@ class RecordPage(QWidget):
     def _keys(self) -> QHBoxLayout:
         keys = QHBoxLayout()
         self.go_button = Button()
-        self.next_button = Button("Next line")
-        self.again_button = Button("Say it again")
-        self.hear_button = Button("Hear it")
+        self.next_button = Button(tr("Next line"))
+        self.again_button = Button(tr("Say it again"))
+        self.hear_button = Button(tr("Hear it"))
         for button in (self.go_button, self.next_button):
             button.setProperty("main", True)
         for button in (self.go_button, self.next_button, self.again_button, self.hear_button):
@@ -124,10 +125,10 @@ class RecordPage(QWidget):
 
     def _right(self) -> QVBoxLayout:
         right = QVBoxLayout()
-        self.list_button = Button("Lines to read…")
+        self.list_button = Button(tr("Lines to read…"))
         right.addWidget(self.list_button)
         self.list = QListWidget()
-        self.list.setAccessibleName("Lines to read, and what was recorded")
+        self.list.setAccessibleName(tr("Lines to read, and what was recorded"))
         self.list.setFixedWidth(scaled(300))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         right.addWidget(self.list, 1)
@@ -217,7 +218,7 @@ class RecordPage(QWidget):
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Read these lines one after the other."""
         if self.recorder.taking:
-            self.told.emit("A take goes on: end it first, then take the list.")
+            self.told.emit(tr("A take goes on: end it first, then take the list."))
             return
         self.lines, self._at = lines, 0
         self._check = None
@@ -269,7 +270,7 @@ class RecordPage(QWidget):
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)]
         following = next((n for n in order if not self._takes.get(self.lines[n].name)), None)
         if following is None:
-            self.told.emit("Every line of the list has been read.")
+            self.told.emit(tr("Every line of the list has been read."))
             return
         self._at = following
         self._list()
@@ -306,7 +307,10 @@ class RecordPage(QWidget):
         if self.recorder.state == "recording":
             self.take.show_levels(self.recorder.levels)
             self.state.setText(
-                f"<b>● Recording</b>, {self.recorder.seconds:.1f} s. It ends by itself when you are silent."
+                tr(
+                    "<b>● Recording</b>, {seconds:.1f} s. It ends by itself when you are silent.",
+                    seconds=self.recorder.seconds,
+                )
             )
 
     def _refresh(self) -> None:
@@ -319,47 +323,59 @@ class RecordPage(QWidget):
         self.list.setEnabled(not busy)
         self.devices.setEnabled(not busy)
         self.list_button.setEnabled(not busy)
-        read = f"“{line.text}”" if line.text else ("Say it when the count is over." if not self.lines else line.name)
+        read = (
+            f"“{line.text}”" if line.text else (tr("Say it when the count is over.") if not self.lines else line.name)
+        )
         self.line.setText(read)
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)] if self.lines else []
         coming = next((self.lines[n] for n in order if not self._takes.get(self.lines[n].name)), None)
-        self.following.setText(f"next: {coming.text or coming.name}" if coming else "")
-        self.go_button.setText("Stop  Enter" if busy else "Record  Enter")
+        self.following.setText(tr("next: {text}", text=coming.text or coming.name) if coming else "")
+        self.go_button.setText(tr("Stop  Enter") if busy else tr("Record  Enter"))
         self.go_button.setEnabled(state != "checking")
         self.go_button.setVisible(busy or self._check is None)
         left = [one for one in self.lines if not self._takes.get(one.name)]
-        self.next_button.setText("Next line  Enter" if self.lines else "Next message  Enter")
+        self.next_button.setText(tr("Next line  Enter") if self.lines else tr("Next message  Enter"))
         self.next_button.setVisible(bool(self.lines) or (self._check is not None and not busy))
         self.next_button.setEnabled(not busy and (bool(left) or not self.lines) and self._check is not None)
         self.again_button.setVisible(self._check is not None and not busy)
         self.hear_button.setVisible(self._check is not None and not busy and self._last is not None)
         room = self.recorder.room_dbfs
         if room is None:
-            self.room.setText("The noise of the room is measured before the first take: be silent for a moment.")
+            self.room.setText(tr("The noise of the room is measured before the first take: be silent for a moment."))
         else:
             kind = (
-                "quiet" if room < -55 else "fair" if room < -45 else "noisy: close the window, switch off what hums"
+                "quiet"
+                if room < -55
+                else "fair"
+                if room < -45
+                else tr("noisy: close the window, switch off what hums")
             )
-            self.room.setText(f"Room {format_db(room)}, {kind} (dotted line).")
+            self.room.setText(tr("Room {room}, {kind} (dotted line).", room=format_db(room), kind=kind))
         self.state.setText(self._state_html(state))
         if state == "off":
             self.meter.show_meter(None, room)
 
     def _state_html(self, state: str) -> str:
         if state == "room":
-            return "Measuring the room: be silent …"
+            return tr("Measuring the room: be silent …")
         if state == "count":
-            return "Counting in …"
+            return tr("Counting in …")
         if state == "recording":
             return "<b>● Recording</b>"
         if state == "checking":
-            return "Checking it …"
+            return tr("Checking it …")
         if state == "off":
-            return "The microphone is not open."
+            return tr("The microphone is not open.")
         if self._check is None:
-            return "Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name."
+            return tr(
+                "Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name."
+            )
         check = self._check
         if check.good:
             length = (check.stop - check.start) / (check.facts.header.sample_rate if check.facts.header else 1)
-            return f"<b>✓ It can be used</b>: {format_seconds(length)}, on the board as <b>{esc((self._taking or self.current).name)}</b>."
+            return tr(
+                "<b>✓ It can be used</b>: {length}, on the board as <b>{name}</b>.",
+                length=format_seconds(length),
+                name=esc((self._taking or self.current).name),
+            )
         return "<br>".join(f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes)

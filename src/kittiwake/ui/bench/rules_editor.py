@@ -19,6 +19,7 @@ from ...core.model.more_rules import RULES
 from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
 from ...core.standin.machine import kinds
+from ...words import said, tr
 from ..theme.scale import scaled
 from .parts import part_label
 
@@ -60,7 +61,10 @@ def delivery_forms() -> tuple[tuple[str, str], ...]:
 
 def machines() -> tuple[tuple[str, str], ...]:
     """Every machine that there is a stand-in for."""
-    return (("", "no stand-in"), *((kind.key, f"the stand-in {kind.name}") for kind in kinds().values()))
+    return (
+        ("", tr("no stand-in")),
+        *((kind.key, tr("the stand-in {name}", name=kind.name)) for kind in kinds().values()),
+    )
 
 
 def bit_rates() -> tuple[tuple[int, str], ...]:
@@ -70,57 +74,57 @@ def bit_rates() -> tuple[tuple[int, str], ...]:
 
 _A0 = ("rules", "accepts", 0)
 BLANKS = (
-    Blank("RULES", "It is called", ("name",)),
-    Blank("RULES", "It takes", (*_A0, "form"), choices=forms),
-    Blank("RULES", "At a rate of", (*_A0, "rates"), "kHz", "rates"),
-    Blank("RULES", "With", ("rules", "channels"), choices=((1, "one channel"), (2, "two channels"), (0, "one or two channels"))),
-    Blank("RULES", "The bit rate is", (*_A0, "variable"), choices=((False, "constant"), (True, "variable"))),
+    Blank("RULES", said('It is called'), ("name",)),
+    Blank("RULES", said('It takes'), (*_A0, "form"), choices=forms),
+    Blank("RULES", said('At a rate of'), (*_A0, "rates"), "kHz", "rates"),
+    Blank("RULES", "With", ("rules", "channels"), choices=((1, said('one channel')), (2, said('two channels')), (0, said('one or two channels')))),
+    Blank("RULES", said('The bit rate is'), (*_A0, "variable"), choices=((False, "constant"), (True, "variable"))),
     Blank("RULES", "of", (*_A0, "bit_rate"), "kbit/s", "bit_rate", choices=bit_rates),
-    Blank("RULES", "A file has at most", ("rules", "limits", "max_bytes"), "", "size"),
-    Blank("RULES", "All files together have at most", ("rules", "limits", "total_bytes"), "", "size"),
-    Blank("RULES", "It lasts at most", ("rules", "limits", "max_seconds"), "s", "number"),
-    Blank("RULES", "and at least", ("rules", "limits", "min_seconds"), "s", "number"),
-    Blank("RULES", "Advised are at most", ("rules", "limits", "advised_seconds"), "s", "number"),
-    Blank("RULES", "Speech is at", ("rules", "limits", "min_level_dbov"), "", "number"),
+    Blank("RULES", said('A file has at most'), ("rules", "limits", "max_bytes"), "", "size"),
+    Blank("RULES", said('All files together have at most'), ("rules", "limits", "total_bytes"), "", "size"),
+    Blank("RULES", said('It lasts at most'), ("rules", "limits", "max_seconds"), "s", "number"),
+    Blank("RULES", said('and at least'), ("rules", "limits", "min_seconds"), "s", "number"),
+    Blank("RULES", said('Advised are at most'), ("rules", "limits", "advised_seconds"), "s", "number"),
+    Blank("RULES", said('Speech is at'), ("rules", "limits", "min_level_dbov"), "", "number"),
     Blank("RULES", "to", ("rules", "limits", "max_level_dbov"), "dBov", "number"),
-    Blank("RULES", "Spans are", ("rules", "cue_points"), choices=((False, "not written into it"), (True, "written into WAV as cue points"))),
-    Blank("RULES", "Kinds of message are", ("rules", "kinds"), "", "words"),
-    Blank("RULES", "Names are made of", ("rules", "names", "pattern")),
-    Blank("RULES", "A corrected rate is", ("rules", "names", "mark_corrected"), choices=((False, "not told in the name"), (True, "told in the name"))),
-    Blank("RULES", "Names have the characters", ("rules", "names", "allowed")),
-    Blank("RULES", "At most", ("rules", "names", "max_length"), "of them", "number"),
-    Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", "any case"), ("lower", "lower case"), ("upper", "capitals"))),
-    Blank("RULES", "Files end in", ("rules", "names", "extension"), "", "ending"),
-    Blank("TREATMENT", "The level is", ("treatment", "level", "measure"), choices=(
-        ("leave", "left as it is"), ("active", "set by active speech level"), ("loudness", "set by loudness"), ("peak", "set by peak"))),
-    Blank("TREATMENT", "Active speech level", ("treatment", "level", "target_dbov"), "dBov", "number"),
+    Blank("RULES", said('Spans are'), ("rules", "cue_points"), choices=((False, said('not written into it')), (True, said('written into WAV as cue points')))),
+    Blank("RULES", said('Kinds of message are'), ("rules", "kinds"), "", "words"),
+    Blank("RULES", said('Names are made of'), ("rules", "names", "pattern")),
+    Blank("RULES", said('A corrected rate is'), ("rules", "names", "mark_corrected"), choices=((False, said('not told in the name')), (True, said('told in the name')))),
+    Blank("RULES", said('Names have the characters'), ("rules", "names", "allowed")),
+    Blank("RULES", said('At most'), ("rules", "names", "max_length"), said('of them'), "number"),
+    Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", said('any case')), ("lower", said('lower case')), ("upper", "capitals"))),
+    Blank("RULES", said('Files end in'), ("rules", "names", "extension"), "", "ending"),
+    Blank("TREATMENT", said('The level is'), ("treatment", "level", "measure"), choices=(
+        ("leave", said('left as it is')), ("active", said('set by active speech level')), ("loudness", said('set by loudness')), ("peak", said('set by peak')))),
+    Blank("TREATMENT", said('Active speech level'), ("treatment", "level", "target_dbov"), "dBov", "number"),
     Blank("TREATMENT", "Loudness", ("treatment", "level", "target_lufs"), "LUFS", "number"),
     Blank("TREATMENT", "Peak", ("treatment", "level", "target_dbfs"), "dBFS", "number"),
-    Blank("TREATMENT", "Within", ("treatment", "level", "tolerance_db"), "dB of its target", "number"),
-    Blank("TREATMENT", "Gain is", ("treatment", "level", "together"), choices=((False, "each clip’s own"), (True, "one for the whole set"))),
-    Blank("TREATMENT", "One channel is taken", ("treatment", "side"), choices=(
-        ("auto", "by what the sides hold"), ("left", "from the left"), ("right", "from the right"), ("mix", "by mixing"))),
-    Blank("TREATMENT", "No peak goes over", ("treatment", "ceiling_dbfs"), "dBFS", "number"),
-    Blank("TREATMENT", "A limiter holds peaks down by at most", ("treatment", "limiter_db"), "dB", "number"),
-    Blank("TREATMENT", "The band is", ("treatment", "band"), choices=(("full", "kept whole"), ("telephone", "300 to 3400 Hz"))),
-    Blank("TREATMENT", "Taken away is what lies below", ("treatment", "high_pass_hz"), "Hz", "number"),
-    Blank("TREATMENT", "Presence is lifted by", ("treatment", "presence_db"), "dB", "number"),
-    Blank("TREATMENT", "Air is trimmed to", ("treatment", "trim_lead_seconds"), "s", "number"),
-    Blank("TREATMENT", "before and", ("treatment", "trim_tail_seconds"), "s after", "number"),
-    Blank("TREATMENT", "The end is blended into the start over", ("treatment", "loop_seconds"), "s", "number"),
-    Blank("TREATMENT", "It fades in over", ("treatment", "fade_in_seconds"), "s", "number"),
-    Blank("TREATMENT", "and out over", ("treatment", "fade_out_seconds"), "s", "number"),
-    Blank("TREATMENT", "Silence comes first for", ("treatment", "lead_seconds"), "s", "number"),
-    Blank("TREATMENT", "Remedies speed it up by at most", ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
-    Blank("TREATMENT", "They leave air of", ("treatment", "air_seconds"), "s at both ends", "number"),
-    Blank("TREATMENT", "Where depth falls, dither is", ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("shaped", "noise-shaped"), ("none", "none"))),
-    Blank("TREATMENT", "Outputs go to the folder", ("delivery", "folder")),
-    Blank("TREATMENT", "The set is handed over as", ("delivery", "form"), choices=delivery_forms),
-    Blank("TREATMENT", "each file as", ("delivery", "names")),
+    Blank("TREATMENT", "Within", ("treatment", "level", "tolerance_db"), said('dB of its target'), "number"),
+    Blank("TREATMENT", said('Gain is'), ("treatment", "level", "together"), choices=((False, said('each clip’s own')), (True, said('one for the whole set')))),
+    Blank("TREATMENT", said('One channel is taken'), ("treatment", "side"), choices=(
+        ("auto", said('by what the sides hold')), ("left", said('from the left')), ("right", said('from the right')), ("mix", said('by mixing')))),
+    Blank("TREATMENT", said('No peak goes over'), ("treatment", "ceiling_dbfs"), "dBFS", "number"),
+    Blank("TREATMENT", said('A limiter holds peaks down by at most'), ("treatment", "limiter_db"), "dB", "number"),
+    Blank("TREATMENT", said('The band is'), ("treatment", "band"), choices=(("full", said('kept whole')), ("telephone", "300 to 3400 Hz"))),
+    Blank("TREATMENT", said('Taken away is what lies below'), ("treatment", "high_pass_hz"), "Hz", "number"),
+    Blank("TREATMENT", said('Presence is lifted by'), ("treatment", "presence_db"), "dB", "number"),
+    Blank("TREATMENT", said('Air is trimmed to'), ("treatment", "trim_lead_seconds"), "s", "number"),
+    Blank("TREATMENT", said('before and'), ("treatment", "trim_tail_seconds"), said('s after'), "number"),
+    Blank("TREATMENT", said('The end is blended into the start over'), ("treatment", "loop_seconds"), "s", "number"),
+    Blank("TREATMENT", said('It fades in over'), ("treatment", "fade_in_seconds"), "s", "number"),
+    Blank("TREATMENT", said('and out over'), ("treatment", "fade_out_seconds"), "s", "number"),
+    Blank("TREATMENT", said('Silence comes first for'), ("treatment", "lead_seconds"), "s", "number"),
+    Blank("TREATMENT", said('Remedies speed it up by at most'), ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
+    Blank("TREATMENT", said('They leave air of'), ("treatment", "air_seconds"), said('s at both ends'), "number"),
+    Blank("TREATMENT", said('Where depth falls, dither is'), ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("shaped", "noise-shaped"), ("none", "none"))),
+    Blank("TREATMENT", said('Outputs go to the folder'), ("delivery", "folder")),
+    Blank("TREATMENT", said('The set is handed over as'), ("delivery", "form"), choices=delivery_forms),
+    Blank("TREATMENT", said('each file as'), ("delivery", "names")),
     Blank("TREATMENT", "with", ("delivery", "manifest"), choices=(
-        ("none", "no list"), ("jsonl", "a list in JSON lines"), ("csv", "a list in CSV"), ("both", "both lists"))),
-    Blank("TREATMENT", "Joined in one file, pauses are", ("delivery", "pause_seconds"), "s", "number"),
-    Blank("TREATMENT", "It is tried on", ("standin",), choices=machines),
+        ("none", said('no list')), ("jsonl", said('a list in JSON lines')), ("csv", said('a list in CSV')), ("both", said('both lists')))),
+    Blank("TREATMENT", said('Joined in one file, pauses are'), ("delivery", "pause_seconds"), "s", "number"),
+    Blank("TREATMENT", said('It is tried on'), ("standin",), choices=machines),
 )  # fmt: skip
 
 
@@ -143,7 +147,7 @@ class RulesEditor(QWidget):
         whole.setContentsMargins(0, 0, 8, 0)
         whole.setSpacing(26)
         columns = {}
-        for part, title in (("RULES", "RULES"), ("TREATMENT", "TREATMENT AND DELIVERY")):
+        for part, title in (("RULES", "RULES"), ("TREATMENT", tr("TREATMENT AND DELIVERY"))):
             columns[part] = QVBoxLayout()
             columns[part].setSpacing(4)
             columns[part].addWidget(part_label(title))
@@ -177,14 +181,14 @@ class RulesEditor(QWidget):
             field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             field.setEditable(blank.kind == "bit_rate")
             if (typed := field.lineEdit()) is not None:
-                typed.setPlaceholderText("as usual")
+                typed.setPlaceholderText(tr("as usual"))
                 field.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
                 field.editTextChanged.connect(lambda _: self._timer.start())
             else:
                 field.currentIndexChanged.connect(lambda _: self._timer.start())
         else:
             field = QLineEdit()
-            field.setPlaceholderText("the format's own" if blank.kind == "ending" else "no rule")
+            field.setPlaceholderText(tr("the format's own") if blank.kind == "ending" else tr("no rule"))
             field.textEdited.connect(lambda _: self._timer.start())
         field.setAccessibleName(f"{blank.before} … {blank.after}".strip())
         row.addWidget(field, 3 if blank.path[-1] == "form" else 1)
@@ -340,7 +344,9 @@ def _as_text(value: Any, kind: str) -> str:
         return format_limit(value)
     if kind == "rates":
         return (
-            f"at most {value / 1000:g}" if isinstance(value, int) else ", ".join(f"{rate / 1000:g}" for rate in value)
+            tr("at most {value:g}", value=value / 1000)
+            if isinstance(value, int)
+            else ", ".join(f"{rate / 1000:g}" for rate in value)
         )
     return f"{value:g}" if kind == "number" or isinstance(value, float) else str(value)
 

@@ -20,6 +20,7 @@ from ...core.script.series import is_series
 from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
 from ...core.speak.spoken import Spoken, path_of, wish_of
+from ...words import tr
 from ..button import Button
 from ..field import Field
 from ..respelling_dialog import RespellingDialog
@@ -62,22 +63,22 @@ class ScriptPage(QWidget):
     def _head_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(8)
-        self.head = QLabel("Script")
+        self.head = QLabel(tr("Script"))
         self.head.setProperty("head", True)
         row.addWidget(self.head)
-        label = QLabel("&Voice")
+        label = QLabel(tr("&Voice"))
         self.voices = QComboBox()
-        self.voices.setAccessibleName("Voice of lines that name none")
+        self.voices.setAccessibleName(tr("Voice of lines that name none"))
         self.voices.setMinimumWidth(scaled(300))
         self.voices.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label.setBuddy(self.voices)
         row.addWidget(label)
         row.addWidget(self.voices)
         row.addStretch(1)
-        self.respell_button = Button("Respellings…")
-        self.read_button = Button("Read a table…")
-        self.series_button = Button("Make series lines")
-        self.lines_button = Button("Lines")
+        self.respell_button = Button(tr("Respellings…"))
+        self.read_button = Button(tr("Read a table…"))
+        self.series_button = Button(tr("Make series lines"))
+        self.lines_button = Button(tr("Lines"))
         self.lines_button.setMenu(self.changes)
         for button in (self.series_button, self.lines_button, self.respell_button, self.read_button):
             row.addWidget(button)
@@ -85,20 +86,20 @@ class ScriptPage(QWidget):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        label = QLabel("&New line")
+        label = QLabel(tr("&New line"))
         self.typed = Field()
-        self.typed.setPlaceholderText("name: words to say    or a series:  berth-{}: Berth {1..12} is open")
-        self.typed.setAccessibleName("A new line: name and words")
+        self.typed.setPlaceholderText(tr("name: words to say    or a series:  berth-{}: Berth {1..12} is open"))
+        self.typed.setAccessibleName(tr("A new line: name and words"))
         label.setBuddy(self.typed)
         foot.addWidget(label)
         foot.addWidget(self.typed, 1)
-        self.hear_button = Button("Hear it")
-        self.spoken_button = Button("Use the voice")
-        self.faster_button = Button("Speak it faster")
+        self.hear_button = Button(tr("Hear it"))
+        self.spoken_button = Button(tr("Use the voice"))
+        self.faster_button = Button(tr("Speak it faster"))
         self.faster_button.setToolTip(
-            "By the voice itself, as much faster as the rules of the receivers need and allow"
+            tr("By the voice itself, as much faster as the rules of the receivers need and allow")
         )
-        self.speak_button = Button("Speak all  F11")
+        self.speak_button = Button(tr("Speak all  F11"))
         for button in (self.hear_button, self.spoken_button, self.faster_button, self.speak_button):
             foot.addWidget(button)
         return foot
@@ -176,11 +177,11 @@ class ScriptPage(QWidget):
             self.table.setCurrentIndex(self.table.script.index(0, 0))
         series = sum(is_series(line.text) for line in script.lines)
         lines = len(script.lines)
-        told = f"{lines} line{'s' if lines != 1 else ''}" if lines else "No lines yet"
+        told = f"{lines} line{'s' if lines != 1 else ''}" if lines else tr("No lines yet")
         if long := sum(bool(state.too_long) for state in self._states.values()):
-            told += f", {long} too long"
+            told += tr(", {long} too long", long=long)
         if series:
-            told += f", {series} of them series: {count_of(script)} in all"
+            told += tr(", {series} of them series: {count_of} in all", series=series, count_of=count_of(script))
         self.head.setText(told)
         self.series_button.setVisible(bool(series))
         self._buttons()
@@ -191,9 +192,11 @@ class ScriptPage(QWidget):
         self.spoken_button.setVisible(line is not None and line.taken)
         long = self._too_long()
         self.faster_button.setVisible(bool(long))
-        self.faster_button.setText(f"Speak {len(long)} faster" if len(long) > 1 else "Speak it faster")
+        self.faster_button.setText(
+            tr("Speak {count} faster", count=len(long)) if len(long) > 1 else tr("Speak it faster")
+        )
         busy = self.speaker.busy
-        self.speak_button.setText("Stop speaking  F11" if busy else "Speak all  F11")
+        self.speak_button.setText(tr("Stop speaking  F11") if busy else tr("Speak all  F11"))
         self.speak_button.setEnabled(busy or bool(self.script.lines))
         # One button asks to be pressed: once all is spoken, that which makes.
         main = busy or any(state.to_speak for state in self._states.values())
@@ -229,7 +232,7 @@ class ScriptPage(QWidget):
     def paste(self, text: str) -> None:
         """Lines of the clipboard, as a table or plain."""
         if not text.strip():
-            self.told.emit("There is no text on the clipboard.")
+            self.told.emit(tr("There is no text on the clipboard."))
             return
         try:
             self.take_table(read_text(text), "pasted")
@@ -253,9 +256,9 @@ class ScriptPage(QWidget):
         self._put(f"{count} line{'s' if count != 1 else ''} {where}", self.script.changed(lines=lines))
         told = [f"{count} line{'s' if count != 1 else ''} {where}."]
         if table.left_out:
-            told.append(f"No use for: {', '.join(table.left_out)}.")
+            told.append(tr("No use for: {list}.", list=", ".join(table.left_out)))
         if unknown:
-            told.append(f"There is no receiver “{unknown[0]}”: those lines go to every receiver.")
+            told.append(tr("There is no receiver “{unknown}”: those lines go to every receiver.", unknown=unknown[0]))
         self.told.emit(" ".join([*told, *table.notes[:2]]))
         self.table.setCurrentIndex(self.table.script.index(len(self.script.lines) - 1, 0))
 
@@ -264,7 +267,9 @@ class ScriptPage(QWidget):
         ids = {line.id for line in self.table.selected_lines()}
         if ids:
             left = tuple(line for line in self.script.lines if line.id not in ids)
-            self._put(f"removing {len(ids)} line{'s' if len(ids) != 1 else ''}", self.script.changed(lines=left))
+            self._put(
+                tr("removing {n} lines", "removing {n} line", len(ids), n=len(ids)), self.script.changed(lines=left)
+            )
 
     def make_series(self) -> bool:
         """Every series becomes the lines that it stands for, which can then be edited; whether that could be done."""
@@ -274,7 +279,7 @@ class ScriptPage(QWidget):
             self.told.emit(str(error))
             return False
         if whole != self.script:
-            self._put("making series lines", whole.changed(lines=unique_lines(whole.lines)))
+            self._put(tr("making series lines"), whole.changed(lines=unique_lines(whole.lines)))
         return True
 
     def respell(self) -> None:
@@ -298,7 +303,7 @@ class ScriptPage(QWidget):
     def _voice_chosen(self) -> None:
         key = str(self.voices.currentData())
         language = next((voice.language for voice in all_voices() if voice.key == key), self.script.language)
-        self._put("choosing a voice", self.script.changed(voice=key, language=language))
+        self._put(tr("choosing a voice"), self.script.changed(voice=key, language=language))
 
     # -- speaking --------------------------------------------------------------------------------------------------
 
@@ -306,7 +311,7 @@ class ScriptPage(QWidget):
         """The current line, at once."""
         if (line := self.table.current_line()) is not None:
             if is_series(line.text):
-                self.told.emit("A series is many lines: make them lines first.")
+                self.told.emit(tr("A series is many lines: make them lines first."))
                 return
             self.speaker.hear(line, self.script, self.folder)
 
@@ -330,9 +335,9 @@ class ScriptPage(QWidget):
                 some.append(ToHear(line.id, line.text or line.name, clip.source))
         self._listening = {one.line: one.path for one in some}
         if self.speaker.hear_back(some):
-            self.told.emit(f"Listening to {len(some)} lines …")
+            self.told.emit(tr("Listening to {count} lines …", count=len(some)))
         elif not some:
-            self.told.emit("Speak the lines first.")
+            self.told.emit(tr("Speak the lines first."))
 
     def _heard_back(self, heard: HeardLine) -> None:
         self._heard_lines[heard.line] = (self._listening[heard.line], heard)
@@ -340,8 +345,11 @@ class ScriptPage(QWidget):
     def _listened(self, wrong: str) -> None:
         other = sum(bool(one.heard) and not one.right for _, one in self._heard_lines.values())
         none = sum(not one.heard for _, one in self._heard_lines.values())
-        told = (
-            f"{len(self._heard_lines)} lines heard back: {other} sound like another line, {none} were not understood."
+        told = tr(
+            "{count} lines heard back: {other} sound like another line, {none} were not understood.",
+            count=len(self._heard_lines),
+            other=other,
+            none=none,
         )
         self.told.emit(wrong or told)
         self._refresh()
@@ -369,22 +377,33 @@ class ScriptPage(QWidget):
             script = self.script
             for _, after in done:
                 script = script.replaced(after)
-            self._put("speaking faster", script)
+            self._put(tr("speaking faster"), script)
             edits.put_spoken(
                 self._session.project,
                 {after.id: path_of(wish_of(after, script), after.name, self.folder) for _, after in done},
             )
         told = [
-            f"“{after.name}” is spoken {(after.speed - 1) * 100:.0f} % faster than the voice does by itself."
+            tr(
+                "“{name}” is spoken {speed:.0f} % faster than the voice does by itself.",
+                name=after.name,
+                speed=(after.speed - 1) * 100,
+            )
             for _, after in done[:1]
         ]
         if len(done) > 1:
             told = [
-                f"{len(done)} lines are spoken up to {max((after.speed - 1) * 100 for _, after in done):.0f} % faster."
+                tr(
+                    "{count} lines are spoken up to {what:.0f} % faster.",
+                    count=len(done),
+                    what=max(((after.speed - 1) * 100 for _, after in done)),
+                )
             ]
         if rest := len(came) - len(done):
             told.append(
-                f"{rest} would have to be faster than the rules allow: shorten the text, or change the rules."
+                tr(
+                    "{rest} would have to be faster than the rules allow: shorten the text, or change the rules.",
+                    rest=rest,
+                )
             )
         self.told.emit(" ".join([*told, error]).strip())
         self._refresh()
@@ -406,7 +425,7 @@ class ScriptPage(QWidget):
             and (self._states[line.id].to_speak or not (clip := project.clip(line.id)) or not clip.source.exists())
         ]
         if not lines:
-            self.told.emit("Every line is spoken as it stands.")
+            self.told.emit(tr("Every line is spoken as it stands."))
         if self.speaker.speak(lines, self.script, self.folder):
             self._buttons()
 
@@ -414,16 +433,27 @@ class ScriptPage(QWidget):
         speaker = self.speaker
         if speaker.done % 10 == 0 or speaker.done == speaker.total:
             left = speaker.seconds_left
-            more = f", about {max(1, round(left))} s left" if left else ""
-            self.told.emit(f"Spoken {speaker.done:,} of {speaker.total:,}{more}.")
+            more = tr(", about {what} s left", what=max(1, round(left))) if left else ""
+            self.told.emit(
+                tr("Spoken {done:,} of {total:,}{more}.", done=speaker.done, total=speaker.total, more=more)
+            )
 
     def _spoken(self, came: list[Spoken]) -> None:
         self._errors = {one.line: one.error for one in came if one.path is None and one.line}
         spoken = {one.line: one.path for one in came if one.path is not None}
         changed = edits.put_spoken(self._session.project, spoken) if spoken else 0
-        told = f"{len(spoken)} line{'s' if len(spoken) != 1 else ''} spoken, {changed} of them new or changed on the board."
+        told = tr(
+            "{n} lines spoken, {changed} of them new or changed on the board.",
+            "{n} line spoken, {changed} of them new or changed on the board.",
+            len(spoken),
+            n=len(spoken),
+            changed=changed,
+        )
         failed = [one.error for one in came if one.path is None]
-        self.told.emit(told + (f" {len(failed)} could not be spoken: {failed[0]}" if failed else ""))
+        self.told.emit(
+            told
+            + (tr(" {count} could not be spoken: {failed}", count=len(failed), failed=failed[0]) if failed else "")
+        )
         self._refresh()
 
     def shut_down(self) -> None:

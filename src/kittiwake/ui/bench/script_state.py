@@ -13,6 +13,7 @@ from ...core.project.project import Project
 from ...core.script.series import is_series
 from ...core.speak.fit import TOO_LONG
 from ...core.speak.spoken import path_of, wish_of
+from ...words import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,14 +30,14 @@ def state_of(
 ) -> LineState:
     """The state of a line; ``error`` is why it could not be spoken the last time, ``heard`` what a speech engine heard in which sound."""
     if line.taken:
-        return LineState("a take stands for it")
+        return LineState(tr("a take stands for it"))
     if is_series(line.text):
-        return LineState("a series", to_speak=True)
+        return LineState(tr("a series"), to_speak=True)
     if error:
         return LineState(error, to_speak=True)
     clip = project.clip(line.id)
     if clip is None:
-        return LineState("to speak", to_speak=True)
+        return LineState(tr("to speak"), to_speak=True)
     facts = project.facts.get(clip.source)
     try:
         # By its name alone: the folder may have been another while the job had no name yet.
@@ -44,7 +45,7 @@ def state_of(
     except KittiwakeError as wrong:
         return LineState(str(wrong), to_speak=True)
     if not current:
-        return LineState("changed: to speak", to_speak=True)
+        return LineState(tr("changed: to speak"), to_speak=True)
     if facts is None or not facts.seconds:
         return LineState("spoken")
     long = tuple(
@@ -54,7 +55,7 @@ def state_of(
     )
     length = format_seconds(facts.seconds)
     if heard is not None and heard[0] == clip.source and not heard[1].right:
-        length += f", heard as “{heard[1].heard}”" if heard[1].heard else ", not understood"
+        length += tr(", heard as “{heard}”", heard=heard[1].heard) if heard[1].heard else tr(", not understood")
     if long:
-        return LineState(f"{length}, too long for {', '.join(long)}", long)
+        return LineState(tr("{length}, too long for {list}", length=length, list=", ".join(long)), long)
     return LineState(f"{length}, fits" if project.receivers else length)

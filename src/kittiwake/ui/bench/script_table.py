@@ -13,11 +13,12 @@ from ...core.errors import KittiwakeError
 from ...core.model.script import Script, ScriptLine
 from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
+from ...words import said, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
-_HEADS = ("Name", "Text", "Say it as", "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
+_HEADS = ("Name", "Text", said("Say it as"), "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
 STATE = len(COLUMNS)
 _WIDTHS = (134, 0, 0, 80, 84, 66, 60, 100, 60, 196)  # 0: as much as is left
 
@@ -108,7 +109,7 @@ class ScriptModel(QAbstractTableModel):
         except KittiwakeError as error:
             self.told.emit(str(error))
             return False
-        what = "what it is for" if name == "receivers" else f"the {_HEADS[index.column()].lower()}"
+        what = tr("what it is for") if name == "receivers" else f"the {_HEADS[index.column()].lower()}"
         self.changed.emit(line.changed(**{name: typed}), what)
         return True
 
@@ -123,7 +124,7 @@ class ScriptTable(QTableView):
         super().__init__()
         self.script = ScriptModel()
         self.setModel(self.script)
-        self.setAccessibleName("Lines of the script")
+        self.setAccessibleName(tr("Lines of the script"))
         self.setProperty("action_keys", True)
         self.setProperty("plain", True)
         self.setShowGrid(False)

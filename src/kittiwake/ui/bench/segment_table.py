@@ -19,6 +19,7 @@ from ...core.tone.words import (
     with_seconds,
     with_sounds,
 )
+from ...words import tr
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
@@ -69,7 +70,7 @@ class SegmentModel(QAbstractTableModel):
         one = self.segments[index.row()]
         text = _WORDS[index.column()](one)
         if role == Qt.ItemDataRole.DisplayRole and index.column() == SECONDS and not text:
-            return "its own"
+            return tr("its own")
         return text
 
     def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
@@ -80,7 +81,7 @@ class SegmentModel(QAbstractTableModel):
         try:
             if index.column() == TIMES:
                 if not text.isdigit() or not 1 <= int(text) <= 10_000:
-                    raise KittiwakeError(f"“{text}” is no count.", "Write 1, 2, 3 …", "tone")
+                    raise KittiwakeError(tr("“{text}” is no count.", text=text), "Write 1, 2, 3 …", "tone")
                 new = one.changed(times=int(text))
             else:
                 new = (with_sounds, with_level, with_seconds)[index.column()](one, text)
@@ -104,7 +105,7 @@ class SegmentTable(QTableView):
         super().__init__()
         self.rows = SegmentModel()
         self.setModel(self.rows)
-        self.setAccessibleName("Segments of the tone, in order")
+        self.setAccessibleName(tr("Segments of the tone, in order"))
         self.setProperty("plain", True)
         self.setShowGrid(False)
         self.setTabKeyNavigation(False)

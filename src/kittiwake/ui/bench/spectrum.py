@@ -12,6 +12,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ...core.model.units import format_hz
+from ...words import tr
 from ..theme.colours import colours
 from .drawn import Drawn, same_layers
 
@@ -35,7 +36,7 @@ class SpectrumView(Drawn):
     def __init__(self) -> None:
         super().__init__()
         self._layers: list[SpectrumLayer] = []
-        self.setAccessibleName("Spectrum")
+        self.setAccessibleName(tr("Spectrum"))
 
     def show_layers(self, layers: list[SpectrumLayer]) -> None:
         if same_layers(layers, self._layers):
@@ -115,7 +116,7 @@ class SpectrumView(Drawn):
             painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, layer.label)
             x += width + 30
         painter.setPen(QColor(c.soft))
-        text = "shaded: telephone band, 300–3400 Hz"
+        text = tr("shaded: telephone band, 300–3400 Hz")
         if painter.fontMetrics().horizontalAdvance(text) < plot.right() - x:
             painter.drawText(QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, text)
 

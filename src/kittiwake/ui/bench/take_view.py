@@ -7,6 +7,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from ...words import tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -24,7 +25,7 @@ class TakeView(QWidget):
         picture(self)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(scaled(90))
-        self.setAccessibleName("The take as it grows")
+        self.setAccessibleName(tr("The take as it grows"))
         self._levels: list[float] = []
         self._step = 0.02
         self._room: float | None = None
@@ -62,7 +63,7 @@ class TakeView(QWidget):
             self._draw_levels(painter, plot, seconds)
         else:
             painter.setPen(QColor(c.soft))
-            painter.drawText(plot, Qt.AlignmentFlag.AlignCenter, "The sound grows here while you speak.")
+            painter.drawText(plot, Qt.AlignmentFlag.AlignCenter, tr("The sound grows here while you speak."))
         if self._room is not None:
             y = self._y(plot, self._room)
             painter.setPen(QPen(QColor(c.soft), 1, Qt.PenStyle.DotLine))
@@ -101,4 +102,4 @@ class TakeView(QWidget):
                 painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom()))
             place = QRectF(plot.left() + kept[0] / seconds * plot.width() + 4, plot.top(), 200, 14)
             painter.setPen(QColor(c.text))
-            painter.drawText(place, Qt.AlignmentFlag.AlignLeft, f"kept: {kept[1] - kept[0]:.2f} s")
+            painter.drawText(place, Qt.AlignmentFlag.AlignLeft, tr("kept: {kept:.2f} s", kept=kept[1] - kept[0]))

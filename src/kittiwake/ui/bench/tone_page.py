@@ -17,6 +17,7 @@ from ...core.tone.own import keep_tone, own_tones
 from ...core.tone.plan import countries
 from ...core.tone.rates import at_rate, rate_for
 from ...core.tone.recipe import RATES, Segment, ToneRecipe, check_levels
+from ...words import tr
 from ..button import Button
 from ..field import Field
 from ..said_box import SaidBox
@@ -62,10 +63,10 @@ class TonePage(QWidget):
         column = QVBoxLayout()
         column.setSpacing(6)
         self.typed = Field()
-        self.typed.setPlaceholderText("A country, a tone, or keys: 0123#")
-        self.typed.setAccessibleName("Find a tone, or type keys that are pressed")
+        self.typed.setPlaceholderText(tr("A country, a tone, or keys: 0123#"))
+        self.typed.setAccessibleName(tr("Find a tone, or type keys that are pressed"))
         self.list = QListWidget()
-        self.list.setAccessibleName("Tones")
+        self.list.setAccessibleName(tr("Tones"))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         for widget in (self.typed, self.list):
             widget.setFixedWidth(scaled(300))
@@ -75,24 +76,24 @@ class TonePage(QWidget):
     def _head(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(8)
-        label = QLabel("&Name")
+        label = QLabel(tr("&Name"))
         self.name = Field()
-        self.name.setAccessibleName("Name of the tone")
+        self.name.setAccessibleName(tr("Name of the tone"))
         label.setBuddy(self.name)
         row.addWidget(label)
         row.addWidget(self.name, 1)
         self.rate = QComboBox()
-        self.rate.setAccessibleName("Sample rate")
+        self.rate.setAccessibleName(tr("Sample rate"))
         for rate in RATES:
             self.rate.addItem(format_hz(rate), rate)
         row.addWidget(self.rate)
-        self.length = SaidBox("The length")
-        self.length.setAccessibleName("About how long the whole is, in whole cadences; 0 is once")
-        self.length.setToolTip("In whole cadences, or whole periods of a tone that goes on; 0 is once")
+        self.length = SaidBox(tr("The length"))
+        self.length.setAccessibleName(tr("About how long the whole is, in whole cadences; 0 is once"))
+        self.length.setToolTip(tr("In whole cadences, or whole periods of a tone that goes on; 0 is once"))
         self.length.setRange(0, 3600)
         self.length.setDecimals(2)
-        self.length.setSpecialValueText("once")
-        self.length.setPrefix("about ")
+        self.length.setSpecialValueText(tr("once"))
+        self.length.setPrefix(tr("about "))
         self.length.setSuffix(" s")
         row.addWidget(self.length)
         return row
@@ -103,9 +104,9 @@ class TonePage(QWidget):
         self.source.setProperty("soft", True)
         self.source.setWordWrap(True)
         row.addWidget(self.source, 1)
-        self.add_button = Button("Add a segment")
-        self.remove_button = Button("Remove it")
-        self.keep_button = Button("Keep as mine")
+        self.add_button = Button(tr("Add a segment"))
+        self.remove_button = Button(tr("Remove it"))
+        self.keep_button = Button(tr("Keep as mine"))
         for button in (self.add_button, self.remove_button, self.keep_button):
             row.addWidget(button)
         return row
@@ -114,8 +115,8 @@ class TonePage(QWidget):
         foot = QHBoxLayout()
         self.sum = QLabel()
         foot.addWidget(self.sum, 1)
-        self.hear_button = Button("Hear it")
-        self.put_button = Button("Put it on the board")
+        self.hear_button = Button(tr("Hear it"))
+        self.put_button = Button(tr("Put it on the board"))
         self.put_button.setProperty("main", True)
         foot.addWidget(self.hear_button)
         foot.addWidget(self.put_button)
@@ -168,7 +169,7 @@ class TonePage(QWidget):
                 self.list.addItem(item)
         keys = self._keys()
         if keys is not None:
-            item = QListWidgetItem(f"Keys {self.typed.text().strip()}")
+            item = QListWidgetItem(tr("Keys {typed}", typed=self.typed.text().strip()))
             item.setData(Qt.ItemDataRole.UserRole, keys)
             self.list.insertItem(0, item)
         self.list.blockSignals(False)
@@ -189,7 +190,7 @@ class TonePage(QWidget):
         if self.list.currentItem() is None and self.list.count():
             self.list.setCurrentRow(0)
         if self.list.currentItem() is None:
-            self.told.emit("There is no such tone. Keys are 0 to 9, *, # and A to D.")
+            self.told.emit(tr("There is no such tone. Keys are 0 to 9, *, # and A to D."))
         else:
             self.put()
 
@@ -208,30 +209,30 @@ class TonePage(QWidget):
         row = self.table.currentIndex().row()
         self.table.rows.show(recipe.segments, recipe.unit)
         self.table.setCurrentIndex(self.table.rows.index(max(0, min(row, len(recipe.segments) - 1)), 0))
-        self.source.setText(f"From: {recipe.source}." if recipe.source else "")
+        self.source.setText(tr("From: {source}.", source=recipe.source) if recipe.source else "")
         wrong = self._wrong()
         self.picture.show_recipe(recipe, wrong)
         for button in (self.hear_button, self.put_button):
             button.setEnabled(not wrong)
         scale = (
-            f"a sine at full scale is +{recipe.full_scale:g} dBm0"
+            tr("a sine at full scale is +{full_scale:g} dBm0", full_scale=recipe.full_scale)
             if recipe.unit == "dBm0"
-            else "0 dBFS is full scale"
+            else tr("0 dBFS is full scale")
         )
         ends = (
-            "closes on whole periods, repeats without a seam"
+            tr("closes on whole periods, repeats without a seam")
             if recipe.endless
-            else f"ramps of {recipe.ramp * 1000:g} ms"
+            else tr("ramps of {ramp:g} ms", ramp=recipe.ramp * 1000)
         )
         self.sum.setText(f"{ends};  {scale}")
-        self.put_button.setText("Change it on the board" if self._clip else "Put it on the board")
+        self.put_button.setText(tr("Change it on the board") if self._clip else tr("Put it on the board"))
 
     def _wrong(self) -> str:
         try:
             check_levels(self.recipe)
         except KittiwakeError as error:
             return error.message
-        return "" if self.recipe.segments else "Add a segment."
+        return "" if self.recipe.segments else tr("Add a segment.")
 
     def _edit(self, **changes: object) -> None:
         new = self.recipe.changed(**changes)
@@ -263,7 +264,7 @@ class TonePage(QWidget):
             self.told.emit(str(error))
             return
         self._list()
-        self.told.emit(f"“{self.recipe.name}” is kept, and found by its name in every job.")
+        self.told.emit(tr("“{name}” is kept, and found by its name in every job.", name=self.recipe.name))
 
     # -- sound -----------------------------------------------------------------------------------------------------
 
@@ -297,10 +298,10 @@ class TonePage(QWidget):
         before = project.clip(self._clip.id) if self._clip else None
         if before is not None:
             edits.replace_clip(project, f"changing “{recipe.name}”", before.changed(source=came, name=recipe.name))
-            self.told.emit(f"“{recipe.name}” is changed on the board.")
+            self.told.emit(tr("“{name}” is changed on the board.", name=recipe.name))
         else:
-            edits.add_clip(project, f"the tone “{recipe.name}”", clip_of_tone(recipe, came))
-            self.told.emit(f"“{recipe.name}” is on the board.  M makes it.")
+            edits.add_clip(project, tr("the tone “{name}”", name=recipe.name), clip_of_tone(recipe, came))
+            self.told.emit(tr("“{name}” is on the board.  M makes it.", name=recipe.name))
         self.typed.selectAll()
 
     def shut_down(self) -> None:

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.tone.plan import tone_for
 from ...core.tone.recipe import Segment, ToneError, ToneRecipe
+from ...words import tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
@@ -26,7 +27,7 @@ class TonePicture(QWidget):
         picture(self)
         self._recipe: ToneRecipe | None = None
         self._wrong = ""
-        self.setAccessibleName("The tone in time and frequency")
+        self.setAccessibleName(tr("The tone in time and frequency"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
 
     def minimumSizeHint(self) -> QSize:
@@ -69,7 +70,9 @@ class TonePicture(QWidget):
                 painter.drawLine(QLineF(room.left(), y, room.right(), y))
                 painter.setPen(QColor(c.soft))
                 place = QRectF(0, y - 8, _LEFT - 8, 16)
-                painter.drawText(place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, f"{hz:,} Hz")
+                painter.drawText(
+                    place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("{hz:,} Hz", hz=hz)
+                )
         step = next((one for one in _STEPS if total / one <= max(2.0, room.width() / 70)), 300.0)
         for number in range(int(total / step + 1e-9) + 1):
             x = room.left() + number * step / total * room.width()

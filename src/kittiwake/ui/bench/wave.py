@@ -10,6 +10,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 
 from ...core.model.units import format_db, format_seconds
+from ...words import tr
 from ..theme.colours import colours
 from .drawn import Drawn, same_layers
 
@@ -45,7 +46,7 @@ class WaveView(Drawn):
         self._cursor: float | None = None
         self._message = ""
         self.setCursor(Qt.CursorShape.IBeamCursor)
-        self.setAccessibleName("Waveform")
+        self.setAccessibleName(tr("Waveform"))
 
     def show_layers(self, layers: list[WaveLayer], message: str = "") -> None:
         """What to draw; ``message`` is shown where there is nothing, or below the labels."""
@@ -122,7 +123,7 @@ class WaveView(Drawn):
         painter.drawText(
             QRectF(0, plot.center().y() - 8, _LEFT - 6, 16),
             Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
-            "dBFS",
+            tr("dBFS"),
         )
         step = _nice_step(self._length, plot.width() / 80)
         at = 0.0

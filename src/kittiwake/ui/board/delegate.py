@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem,
 from ...core.log import log
 from ...core.model.units import format_bytes, format_seconds
 from ...core.project import Cell
+from ...words import tr
 from ..field import Field
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -39,7 +40,7 @@ class BoardDelegate(QStyledItemDelegate):
         self, parent: QWidget, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex
     ) -> QWidget:
         editor = Field(parent)
-        editor.setAccessibleName("Name of the clip")
+        editor.setAccessibleName(tr("Name of the clip"))
         editor.setFrame(False)
         return editor
 
@@ -52,7 +53,7 @@ class BoardDelegate(QStyledItemDelegate):
             log.exception("while drawing a cell")
             painter.fillRect(option.rect, QColor(colours().sheet))
             painter.setPen(QColor(colours().text))
-            painter.drawText(QRectF(option.rect).adjusted(_PAD, 0, -_PAD, 0), _LEFT, "? see the log")
+            painter.drawText(QRectF(option.rect).adjusted(_PAD, 0, -_PAD, 0), _LEFT, tr("? see the log"))
 
     def _paint(
         self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex | QPersistentModelIndex

@@ -6,6 +6,7 @@ from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
 
+from ...words import tr
 from ..button import Button
 from ..field import Field
 from ..theme.scale import scaled
@@ -24,23 +25,23 @@ class FilterBar(QWidget):
         row.setContentsMargins(0, 0, 0, 6)
         row.setSpacing(8)
         self.field = Field()
-        self.field.setPlaceholderText("Part of a name or folder")
-        self.field.setAccessibleName("Find clips by part of a name or folder")
+        self.field.setPlaceholderText(tr("Part of a name or folder"))
+        self.field.setAccessibleName(tr("Find clips by part of a name or folder"))
         self.field.setClearButtonEnabled(True)
         self.field.setMaximumWidth(scaled(360))
-        label = QLabel("&Find clips")
+        label = QLabel(tr("&Find clips"))
         label.setBuddy(self.field)
         row.addWidget(label)
         row.addWidget(self.field, 1)
         self.states = QComboBox()
         self.states.addItems(list(STATES))
-        self.states.setAccessibleName("Show only clips in this state")
+        self.states.setAccessibleName(tr("Show only clips in this state"))
         row.addWidget(self.states)
         self.told = QLabel()
         self.told.setProperty("soft", True)
         row.addWidget(self.told)
         row.addStretch(1)
-        self.close_button = Button("Show all  Esc")
+        self.close_button = Button(tr("Show all  Esc"))
         row.addWidget(self.close_button)
         # While one types, not after every letter.
         self._typed = QTimer(self)

@@ -13,6 +13,7 @@ from ...core.log import log
 from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
 from ...core.project import Cell, edits
+from ...words import tr
 from ..made_files import files_of, mime_of
 from ..session import Session
 from ..theme.shapes import WORDS
@@ -286,7 +287,7 @@ class BoardModel(QAbstractTableModel):
             if receiver is None:  # or a column that is about to go
                 return ("Clip", "Length", "Level")[section] + self._arrow(section) if section < HEADS else None
             if receiver.slug in self._edited:
-                return f"{receiver.name}{self._arrow(section)}\nedited, not taken"
+                return tr("{name}{arrow}\nedited, not taken", name=receiver.name, arrow=self._arrow(section))
             return f"{receiver.name}{self._arrow(section)}\n{demand(receiver)}"
         if role == Qt.ItemDataRole.TextAlignmentRole:
             right = section in (LENGTH, LEVEL)
@@ -294,8 +295,12 @@ class BoardModel(QAbstractTableModel):
             return int(side | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:
             if section == LEVEL:
-                return "Active speech level, ITU-T P.56. Click to sort."
-            return f"{receiver.purpose}\nClick to see its rules, S sorts by it." if receiver else "Click to sort."
+                return tr("Active speech level, ITU-T P.56. Click to sort.")
+            return (
+                tr("{purpose}\nClick to see its rules, S sorts by it.", purpose=receiver.purpose)
+                if receiver
+                else tr("Click to sort.")
+            )
         return None
 
     def set_edited(self, slugs: Iterable[str]) -> None:

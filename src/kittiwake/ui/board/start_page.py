@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...commands import key_of
+from ...words import said, tr
 from ..button import Button
 from ..session import Session
 from ..theme.scale import scaled
@@ -13,11 +14,11 @@ from .model import demand
 
 #: The command that each way is, its words, and what comes of it.
 _WAYS = (
-    ("job.add_files", "Add recordings", "or drop files and folders here. Any sound or video will do; nothing you drop is ever changed."),
-    ("record.open", "Record", "one line after the other at the microphone; each is cut and checked."),
-    ("script.open", "Write a script", "lines that a voice speaks at once, or that are read at the microphone, each under its name."),
-    ("tone.open", "Make tones", "dial, ringing and busy tones of nineteen countries, keys, and recipes of your own."),
-    ("job.demo", "Try the demo", "the announcements of an invented ferry company, good and broken ones."),
+    ("job.add_files", said('Add recordings'), said('or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.')),
+    ("record.open", "Record", said('one line after the other at the microphone; each is cut and checked.')),
+    ("script.open", said('Write a script'), said('lines that a voice speaks at once, or that are read at the microphone, each under its name.')),
+    ("tone.open", said('Make tones'), said('dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.')),
+    ("job.demo", said('Try the demo'), said('the announcements of an invented ferry company, good and broken ones.')),
 )  # fmt: skip
 
 
@@ -36,7 +37,7 @@ class StartPage(QWidget):
         grid = QGridLayout()
         grid.setHorizontalSpacing(16)
         grid.setVerticalSpacing(8)
-        head = QLabel("Put sound on the board")
+        head = QLabel(tr("Put sound on the board"))
         head.setProperty("head", True)
         grid.addWidget(head, 0, 0, 1, 2)
         self.buttons: list[Button] = []
@@ -73,11 +74,11 @@ class StartPage(QWidget):
         """Say what is made for, while the board is empty."""
         project = self._session.project
         self.setVisible(not project.job.clips)
-        ways = [*((id_, words) for id_, words, _ in _WAYS), ("receiver.choose", "Made for…")]
+        ways = [*((id_, words) for id_, words, _ in _WAYS), ("receiver.choose", tr("Made for…"))]
         for button, (id_, words) in zip(self.buttons, ways, strict=True):
             button.setText(f"{words}  {key_of(id_)}".rstrip())
         if project.job.clips:
             return
         told = [f"{one.name} ({demand(one)})" for one in project.receivers[:3]]
         more = len(project.receivers) - len(told)
-        self._receivers.setText("; ".join(told) + (f"; and {more} more" if more else ""))
+        self._receivers.setText("; ".join(told) + (tr("; and {more} more", more=more) if more else ""))

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QAbstractItemDelegate, QAbstractItemView, QHeaderV
 
 from ...core.model import Clip, Receiver
 from ...core.project import Cell
+from ...words import tr
 from ..session import Session
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -76,7 +77,7 @@ class Board(QTableView):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self.session = session
-        self.setAccessibleName("Board: clips against receivers")
+        self.setAccessibleName(tr("Board: clips against receivers"))
         self.setProperty("action_keys", True)
         self._names: _Names | None = None  # comes last, since it shares everything else
         self.board_model = BoardModel(session)
@@ -266,4 +267,4 @@ class Board(QTableView):
         box = self.viewport().rect()
         if self.session.project.job.clips:
             painter.setPen(QColor(c.soft))
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "No clip is like that. Esc shows all again.")
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr("No clip is like that. Esc shows all again."))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...commands import command, key_of
 from ...core.project.corpus import take_rows
+from ...words import tr
 from ..context import Context
 from ..rows_dialog import RowsDialog
 
@@ -33,14 +34,18 @@ def show_corpus(at: Context) -> None:
 def texts_and_speakers(at: Context) -> None:
     project = at.session.project
     if not project.job.clips:
-        at.status.say(f"There are no clips yet: {key_of('job.add_files')} adds sound.")
+        at.status.say(tr("There are no clips yet: {key} adds sound.", key=key_of("job.add_files")))
         return
     dialog = RowsDialog(at.window, project.job.clips)
 
     def take() -> None:
         count = take_rows(project, dialog.rows)
         at.status.say(
-            f"Texts, speakers and languages of {count} clips are taken; {key_of('edit.undo')} takes it back."
+            tr(
+                "Texts, speakers and languages of {count} clips are taken; {key} takes it back.",
+                count=count,
+                key=key_of("edit.undo"),
+            )
         )
         at.bench.corpus_page.refresh_texts()
 

@@ -17,6 +17,7 @@ from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits
 from ...core.standin.microphone import READING
+from ...words import said, tr
 from ..ask import chosen, where_to_save
 from ..bench.cut.page import CutPage
 from ..bench.list_dialog import ListDialog
@@ -44,11 +45,11 @@ def _of_page(id_: str, text: str, help_: str, *keys: str, does: Callable[[CutPag
 def open_cut(at: Context) -> None:
     clip = at.board.current_clip()
     if clip is None:
-        at.status.say("Select a recording to cut it into clips.")
+        at.status.say(tr("Select a recording to cut it into clips."))
         return
     facts = at.session.project.facts.get(clip.source)
     if facts is not None and not facts.ok:
-        at.status.say(f"{clip.name} cannot be read, so it cannot be cut.")
+        at.status.say(tr("{name} cannot be read, so it cannot be cut.", name=clip.name))
         return
     at.status.say("")
     at.bench.show_cut(clip)
@@ -56,8 +57,8 @@ def open_cut(at: Context) -> None:
 
 _of_page(
     "cut.find",
-    "Find the speech",
-    "Search again with the settings as they are; names and set edges stay.",
+    said("Find the speech"),
+    said("Search again with the settings as they are; names and set edges stay."),
     "F",
     does=CutPage.search,
 )
@@ -81,8 +82,8 @@ def names_from_list(at: Context) -> None:
 
 _of_page(
     "cut.listen",
-    "Suggest names by ear",
-    "The speech engine listens for the lines of the list in every span; nothing is named before you take it.",
+    said("Suggest names by ear"),
+    said("The speech engine listens for the lines of the list in every span; nothing is named before you take it."),
     "Ctrl+B",
     does=CutPage.listen_for_names,
 )
@@ -90,8 +91,8 @@ _of_page(
 
 _of_page(
     "cut.take_heard",
-    "Take the suggestion",
-    "Name the chosen span as heard, and go on.",
+    said("Take the suggestion"),
+    said("Name the chosen span as heard, and go on."),
     "Ctrl+Return",
     does=CutPage.take_heard,
 )
@@ -99,16 +100,16 @@ _of_page(
 
 _of_page(
     "cut.take_all_heard",
-    "Take all suggestions",
-    "Name every span as heard; the same line twice in a row is taken as two takes.",
+    said("Take all suggestions"),
+    said("Name every span as heard; the same line twice in a row is taken as two takes."),
     does=lambda page: page.ear.take_every(),
 )
 
 
 _of_page(
     "cut.name",
-    "Name the span",
-    "Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it.",
+    said("Name the span"),
+    said("Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it."),
     "N",
     does=CutPage.begin_to_name,
 )
@@ -116,8 +117,8 @@ _of_page(
 
 _of_page(
     "cut.drop",
-    "Set aside, or take back",
-    "A flub or a cough is kept, but not delivered (Del does it too).",
+    said("Set aside, or take back"),
+    said("A flub or a cough is kept, but not delivered (Del does it too)."),
     "W",
     does=CutPage.drop,
 )
@@ -125,22 +126,22 @@ _of_page(
 
 _of_page(
     "cut.start",
-    "Start at the cursor",
-    "Move the start of the chosen span to the cursor.",
+    said("Start at the cursor"),
+    said("Move the start of the chosen span to the cursor."),
     "I",
     does=lambda page: page.work.edge_to(START, page.wave.cursor_frame),
 )
 _of_page(
     "cut.stop",
-    "End at the cursor",
-    "Move the end of the chosen span to the cursor.",
+    said("End at the cursor"),
+    said("Move the end of the chosen span to the cursor."),
     "O",
     does=lambda page: page.work.edge_to(STOP, page.wave.cursor_frame),
 )
 _of_page(
     "cut.leave_out",
-    "Leave out from here to here",
-    "Press it where a cough begins and where it ends; once more inside takes it back.",
+    said("Leave out from here to here"),
+    said("Press it where a cough begins and where it ends; once more inside takes it back."),
     "Q",
     does=lambda page: page.work.leave_out(page.wave.cursor_frame),
 )
@@ -148,42 +149,42 @@ _of_page(
 
 _of_page(
     "cut.split",
-    "Split at the cursor",
-    "Part the span under the cursor in two.",
+    said("Split at the cursor"),
+    said("Part the span under the cursor in two."),
     "X",
     does=lambda page: page.work.split(page.wave.cursor_frame),
 )
 _of_page(
     "cut.join",
     "Join",
-    "Make one span of the chosen one and the next, or of all that are selected.",
+    said("Make one span of the chosen one and the next, or of all that are selected."),
     "J",
     does=lambda page: page.work.join(page.picked()),
 )
 _of_page(
     "cut.delete",
-    "Delete the spans",
-    "Take the selected spans away; the recording stays.",
+    said("Delete the spans"),
+    said("Take the selected spans away; the recording stays."),
     "Shift+Delete",
     does=lambda page: page.work.delete(page.picked()),
 )
 _of_page(
     "cut.new",
-    "New span by its times",
-    "Type start, end and name of a span: 0:00 to 1:05 Welcome.",
+    said("New span by its times"),
+    said("Type start, end and name of a span: 0:00 to 1:05 Welcome."),
     "Ctrl+I",
     does=lambda page: page.typed.setFocus(),
 )
 _of_page(
     "cut.without_pauses",
-    "Without the pauses, as one clip",
-    "One clip more, from the first span to the last, without what lies between them.",
+    said("Without the pauses, as one clip"),
+    said("One clip more, from the first span to the last, without what lies between them."),
     does=lambda page: page.work.without_pauses(),
 )
 _of_page(
     "cut.take",
-    "Another take of the line before",
-    "Deliver it in place of the one before; again takes that back.",
+    said("Another take of the line before"),
+    said("Deliver it in place of the one before; again takes that back."),
     "Y",
     does=lambda page: page.work.another_take(),
 )
@@ -191,22 +192,22 @@ _of_page(
 
 _of_page(
     "cut.next_take",
-    "Choose the next take",
-    "Deliver another take of this line, and hear it.",
+    said("Choose the next take"),
+    said("Deliver another take of this line, and hear it."),
     "U",
     does=CutPage.next_take,
 )
 _of_page(
     "cut.between",
-    "Span of the pause after",
-    "Keep what lies between this span and the next.",
+    said("Span of the pause after"),
+    said("Keep what lies between this span and the next."),
     "G",
     does=lambda page: page.work.between(),
 )
 _of_page(
     "cut.spectrum",
-    "Level, waveform or spectrogram",
-    "See the sound by its level, by its shape, or by its frequencies.",
+    said("Level, waveform or spectrogram"),
+    said("See the sound by its level, by its shape, or by its frequencies."),
     "A",
     does=CutPage.show_next_view,
 )
@@ -214,31 +215,49 @@ _of_page(
 
 _of_page(
     "cut.seen",
-    "What the search saw",
-    "Over the sound: its level, what it had to reach, and where a voice was heard.",
+    said("What the search saw"),
+    said("Over the sound: its level, what it had to reach, and where a voice was heard."),
     "Shift+A",
     does=CutPage.show_seen,
 )
 
 
-_of_page("cut.nearer", "Nearer", "Show less of the source, larger.", "+", "=", does=lambda page: page.wave.zoom(1.6))
 _of_page(
-    "cut.farther", "Farther", "Show more of the source, smaller.", "-", does=lambda page: page.wave.zoom(1 / 1.6)
+    "cut.nearer", "Nearer", said("Show less of the source, larger."), "+", "=", does=lambda page: page.wave.zoom(1.6)
 )
-_of_page("cut.near", "Look at the span", "Show the chosen span as large as it goes.", "Z", does=CutPage.look_near)
-_of_page("cut.whole", "Look at all of it", "Show the whole source.", "0", does=lambda page: page.wave.show_all())
+_of_page(
+    "cut.farther",
+    "Farther",
+    said("Show more of the source, smaller."),
+    "-",
+    does=lambda page: page.wave.zoom(1 / 1.6),
+)
+_of_page(
+    "cut.near",
+    said("Look at the span"),
+    said("Show the chosen span as large as it goes."),
+    "Z",
+    does=CutPage.look_near,
+)
+_of_page(
+    "cut.whole",
+    said("Look at all of it"),
+    said("Show the whole source."),
+    "0",
+    does=lambda page: page.wave.show_all(),
+)
 
 
 @command(
     "cut.demo", "Try it on the demo reading", "Put a reading of forty lines on the board, and cut it.", menu="Cut"
 )
 def cut_demo(at: Context) -> None:
-    reading = READING / "Season reading.flac"
+    reading = READING / tr("Season reading.flac")
     at.session.project.add_sources([reading])
     clip = next(clip for clip in at.session.project.job.clips if clip.source == reading)
     at.board.select(clip.id)
     open_cut(at)
-    at.status.say(f"Its list of names is {READING / 'Season list.csv'}; Ctrl+L takes it.")
+    at.status.say(tr("Its list of names is {reading}; Ctrl+L takes it.", reading=READING / tr("Season list.csv")))
 
 
 @command(
@@ -248,20 +267,20 @@ def import_spans(at: Context) -> None:
     if not _cutting(at):
         return
     name, _ = QFileDialog.getOpenFileName(
-        at.window, "Take spans from a file", filter="Spans (*.csv *.tsv *.txt *.vtt *.wav);;All files (*)"
+        at.window, tr("Take spans from a file"), filter=tr("Spans (*.csv *.tsv *.txt *.vtt *.wav);;All files (*)")
     )
     if not name:
         return
     page = at.bench.cut_page
     there = len(at.session.project.cut_of(page.source).spans) if page.source else 0
-    add, over, role = "Add to them", "Replace them", QMessageBox.ButtonRole
+    add, over, role = tr("Add to them"), tr("Replace them"), QMessageBox.ButtonRole
     answer = add
     if there:
         answer = chosen(
             at.window,
-            "Spans from a file",
-            f"There {'are' if there > 1 else 'is'} {there} span{'s' if there > 1 else ''} already.",
-            f"{key_of('edit.undo')} takes either back.",
+            tr("Spans from a file"),
+            tr("There are {n} spans already.", "There is {n} span already.", there, n=there),
+            tr("{key} takes either back.", key=key_of("edit.undo")),
             {add: role.AcceptRole, over: role.DestructiveRole, "Cancel": role.RejectRole},
             add,
         )
@@ -274,8 +293,10 @@ def export_spans(at: Context) -> None:
     if not _cutting(at) or at.bench.cut_page.source is None:
         return
     start = Path.home() / f"{at.bench.cut_page.source.stem} spans.csv"
-    filters = "CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV with cue points (*.wav)"
-    path = where_to_save(at.window, "Write the spans", start, filters, (".csv", ".tsv", ".vtt", ".wav"))
+    filters = tr("CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV with cue points (*.wav)")
+    path = where_to_save(
+        at.window, tr("Write the spans"), start, filters, (tr(".csv"), tr(".tsv"), tr(".vtt"), tr(".wav"))
+    )
     if path:
         at.attempt(lambda: write_spans(at, path))
 
@@ -284,7 +305,7 @@ def _cutting(at: Context) -> bool:
     """Whether the bench is cutting; says so where it is not."""
     if at.bench.currentWidget() is at.bench.cut_page:
         return True
-    at.status.say("K cuts the selected recording into clips.")
+    at.status.say(tr("K cuts the selected recording into clips."))
     return False
 
 
@@ -303,11 +324,11 @@ def take_spans(at: Context, path: Path, *, replace: bool = False) -> None:
     cut = at.session.project.cut_of(page.source)
     edits.put_cut(
         at.session.project,
-        f"taking {len(fresh)} spans",
+        tr("taking {count} spans", count=len(fresh)),
         page.source,
         cut.changed(spans=in_order([*(() if replace else cut.spans), *fresh])),
     )
-    at.status.say(f"{len(fresh)} spans taken from {path.name}.")
+    at.status.say(tr("{count} spans taken from {name}.", count=len(fresh), name=path.name))
 
 
 def write_spans(at: Context, path: Path) -> None:
@@ -325,11 +346,13 @@ def write_spans(at: Context, path: Path) -> None:
     source, stated = page.source, at.session.project.job.stated.get(page.source)
     try:
         if path.exists() and path.samefile(source):
-            raise KittiwakeError("That is the recording itself.", "Choose another name.", "own_source")
+            raise KittiwakeError(tr("That is the recording itself."), tr("Choose another name."), "own_source")
         form = path.suffix.lower()
         with part_file(path.parent) as part:
             if form == ".wav":  # all of the sound goes with it
-                with Waiting(at.window, f"Writing {path.name} …", f"{path.name} was not written.") as waiting:
+                with Waiting(
+                    at.window, tr("Writing {name} …", name=path.name), tr("{name} was not written.", name=path.name)
+                ) as waiting:
                     waiting.result_of(lambda checkpoint: write_marks(part, form, source, stated, marks, checkpoint))
             else:
                 write_marks(part, form, source, stated, marks)
@@ -338,6 +361,8 @@ def write_spans(at: Context, path: Path) -> None:
     except (OSError, ValueError) as error:
         why = reason_of(error) if isinstance(error, OSError) else str(error)
         raise KittiwakeError(
-            f"{path.name} could not be written: {why}.", "Choose another folder.", "spans"
+            tr("{name} could not be written: {why}.", name=path.name, why=why), tr("Choose another folder."), "spans"
         ) from error
-    at.status.say(f"{len(marks)} span{'s' if len(marks) != 1 else ''} written to {path.name}.")
+    at.status.say(
+        tr("{n} spans written to {name}.", "{n} span written to {name}.", len(marks), n=len(marks), name=path.name)
+    )

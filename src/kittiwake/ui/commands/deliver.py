@@ -18,6 +18,7 @@ from ...core.make.place import write_whole
 from ...core.model import Receiver
 from ...core.project.handing import items_of, root_of
 from ...core.standin.judge import TAKEN, judged
+from ...words import tr
 from ..ask import where_to_save
 from ..context import Context
 from ..deliver_dialog import DeliverDialog
@@ -57,7 +58,7 @@ def deliver(at: Context) -> None:
     receiver = _receiver(at)
     items, missing = items_of(at.session.project, receiver) if receiver else ([], [])
     if receiver is None or not items:
-        at.status.say("Nothing is made yet that could be handed over: M makes all that can be made.")
+        at.status.say(tr("Nothing is made yet that could be handed over: M makes all that can be made."))
         return
     dialog = DeliverDialog(
         at.window, receiver, items, missing, root_of(at.session.project, receiver), _into(at, receiver)
@@ -77,8 +78,8 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     verdicts: dict[str, str] = {}
     link = stand_ins.link(kind.key) if kind is not None else None
     slowly, takes_away = dialog.slowly, dialog.takes_away
-    told_stopped = "It was stopped; what went until then is noted, and the machine goes on where it was."
-    with Waiting(at.window, f"Handing {len(plan.places)} files over …", told_stopped) as waiting:
+    told_stopped = tr("It was stopped; what went until then is noted, and the machine goes on where it was.")
+    with Waiting(at.window, tr("Handing {count} files over …", count=len(plan.places)), told_stopped) as waiting:
 
         def work(checkpoint: Callable[[], object]) -> str:
             def stopped() -> bool:
@@ -100,9 +101,15 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     refused = {place: why for place, why in verdicts.items() if why != TAKEN}
     if refused:
         place, why = next(iter(refused.items()))
-        told += f" The {kind.name if kind else ''} refuses {len(refused)}: {place}: {why}"
+        told += tr(
+            " The {name} refuses {count}: {place}: {why}",
+            name=kind.name if kind else "",
+            count=len(refused),
+            place=place,
+            why=why,
+        )
     elif verdicts:
-        told += f" The {kind.name if kind else ''} takes all of them."
+        told += tr(" The {name} takes all of them.", name=kind.name if kind else "")
     at.session.project.column_changed.emit(plan.receiver.slug)
     at.bench.stand_ins.refresh()
     at.status.say(told)
@@ -118,16 +125,16 @@ def report(at: Context) -> None:
     receiver = _receiver(at)
     items, _ = items_of(at.session.project, receiver) if receiver else ([], [])
     if receiver is None or not items:
-        at.status.say("Nothing is made yet that could be reported on.")
+        at.status.say(tr("Nothing is made yet that could be reported on."))
         return
     project = at.session.project
     root = root_of(project, receiver)
     path = where_to_save(
         at.window,
-        "Acceptance report",
+        tr("Acceptance report"),
         root.parent / f"{root.name} report.html",
-        "Pages (*.html);;PDF (*.pdf)",
-        (".html", ".pdf"),
+        tr("Pages (*.html);;PDF (*.pdf)"),
+        (tr(".html"), tr(".pdf")),
     )
     if path is None:
         return
@@ -150,13 +157,13 @@ def report(at: Context) -> None:
         )
 
     def write() -> None:
-        with Waiting(at.window, "Writing the report …") as waiting:
+        with Waiting(at.window, tr("Writing the report …")) as waiting:
             page = waiting.result_of(work)
         if path.suffix.lower() == ".pdf":
             write_pdf(page, path)
         else:
             write_whole(path, page.encode("utf-8"))
-        at.status.say(f"The report lies in {path}.")
+        at.status.say(tr("The report lies in {path}.", path=path))
 
     at.attempt(write)
 
@@ -171,7 +178,7 @@ def report(at: Context) -> None:
 def copy_files(at: Context) -> None:
     paths = files_of(at.board.selected_cells())
     if not paths:
-        at.status.say("Select made cells, to copy their files.")
+        at.status.say(tr("Select made cells, to copy their files."))
         return
     QApplication.clipboard().setMimeData(mime_of(paths))
-    at.status.say(f"{len(paths)} file{'s' if len(paths) != 1 else ''} on the clipboard.")
+    at.status.say(tr("{n} files on the clipboard.", "{n} file on the clipboard.", len(paths), n=len(paths)))

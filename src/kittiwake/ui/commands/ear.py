@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...commands import command
 from ...core.make.compare import Comparison
+from ...words import tr
 from ..context import Context
 from ..ear.blind_dialog import BlindDialog
 from ..ear.line_dialog import LineDialog
@@ -56,7 +57,7 @@ def set_line(at: Context) -> None:
 def compare_blind(at: Context) -> None:
     _reload(at)
     if len(at.player.ways) < 2:
-        at.status.say("Select a clip or a cell that can be heard in two ways.")
+        at.status.say(tr("Select a clip or a cell that can be heard in two ways."))
         return
     at.player.pause()
     BlindDialog(at.window, at.player).open()
@@ -73,7 +74,7 @@ def compare_codecs(at: Context) -> None:
     clip = at.board.current_clip()
     facts = at.session.project.facts.get(clip.source) if clip else None
     if clip is None or facts is None or not facts.ok:
-        at.status.say("Select a clip that can be read, to compare codecs for it.")
+        at.status.say(tr("Select a clip that can be read, to compare codecs for it."))
         return
     at.player.pause()
     at.bench.show_comparison(clip, facts)

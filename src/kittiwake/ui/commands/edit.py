@@ -11,6 +11,7 @@ from ...commands import command, key_of
 from ...core.fit import Problem, Remedy
 from ...core.model import Clip, Receiver, Stated
 from ...core.project import edits
+from ...words import tr
 from ..ask import chosen
 from ..context import Context
 from ..headerless_dialog import HeaderlessDialog
@@ -60,16 +61,25 @@ def leave_out(at: Context) -> None:
     cells = at.board.selected_cells()
     names = ", ".join(dict.fromkeys(cell.receiver.name for cell in cells))
     if at.board.current_receiver() is None or not cells:
-        at.status.say("Select cells of a receiver, to leave clips out there.")
+        at.status.say(tr("Select cells of a receiver, to leave clips out there."))
         return
     out, back = edits.leave_out(at.session.project, cells)
     if not out and not back:
-        at.status.say("A clip is for one receiver at least. Del takes it off the board.")
+        at.status.say(tr("A clip is for one receiver at least. Del takes it off the board."))
         return
     count = out or back
-    said = "left out" if out else "taken in"
+    said = tr("left out") if out else tr("taken in")
     at.status.say(
-        f"{count} clip{'s' if count != 1 else ''} {said} at {names}. {key_of('edit.leave_out')}, or {key_of('edit.undo')}, takes it back."
+        tr(
+            "{n} clips {said} at {names}. {key}, or {key2}, takes it back.",
+            "{n} clip {said} at {names}. {key}, or {key2}, takes it back.",
+            count,
+            n=count,
+            said=said,
+            names=names,
+            key=key_of("edit.leave_out"),
+            key2=key_of("edit.undo"),
+        )
     )
 
 
@@ -86,7 +96,9 @@ def state_format(at: Context) -> None:
     several = facts is not None and facts.has("streams")
     if clip is None or facts is None or (facts.error is None and facts.stated is None and not several):
         at.status.say(
-            "Select a clip that could not be read, or a video with several sound streams, to state how to read it."
+            tr(
+                "Select a clip that could not be read, or a video with several sound streams, to state how to read it."
+            )
         )
         return
     from ...core.intake.libav import streams_of  # libav takes a seventh of a second to load
@@ -113,16 +125,22 @@ def state_for(at: Context, paths: list[Path], stated: Stated) -> None:
     if other:
         names = ", ".join(path.name for path in other[:3]) + (" …" if len(other) > 3 else "")
         as_seen, leave, force, role = (
-            "Read them as they look",
-            "Leave them",
-            "Read them so too",
+            tr("Read them as they look"),
+            tr("Leave them"),
+            tr("Read them so too"),
             QMessageBox.ButtonRole,
         )
         answer = chosen(
             at.window,
-            "Not all are alike",
-            f"{len(other)} of {len(paths)} files look like something else than {stated}: {names}.",
-            "Read in a wrong form, sound is noise.",
+            tr("Not all are alike"),
+            tr(
+                "{count} of {count2} files look like something else than {stated}: {names}.",
+                count=len(other),
+                count2=len(paths),
+                stated=stated,
+                names=names,
+            ),
+            tr("Read in a wrong form, sound is noise."),
             {as_seen: role.AcceptRole, leave: role.RejectRole, force: role.DestructiveRole},
             as_seen,
         )
@@ -147,12 +165,19 @@ def read_as_guessed(at: Context) -> None:
     clip = at.board.current_clip()
     facts = at.session.project.facts.get(clip.source) if clip else None
     if clip is None or facts is None or facts.suggested is None:
-        at.status.say("Select a clip without a header whose content says what it may be.")
+        at.status.say(tr("Select a clip without a header whose content says what it may be."))
         return
     paths = at.session.project.alike(clip.source)
     at.session.project.state_headerless(paths, facts.suggested)
     at.status.say(
-        f"{len(paths)} file{'s' if len(paths) != 1 else ''} read as {facts.suggested}; {key_of('edit.undo')} takes it back."
+        tr(
+            "{n} files read as {suggested}; {key} takes it back.",
+            "{n} file read as {suggested}; {key} takes it back.",
+            len(paths),
+            n=len(paths),
+            suggested=facts.suggested,
+            key=key_of("edit.undo"),
+        )
     )
 
 
@@ -173,11 +198,18 @@ def read_all_as_guessed(at: Context) -> None:
         and facts.suggested is not None
     }
     if not guesses:
-        at.status.say("No file without a header waits here for a way to read it.")
+        at.status.say(tr("No file without a header waits here for a way to read it."))
         return
     project.state_each(guesses)
     kinds = ", ".join(f"{count} as {one}" for one, count in Counter(map(str, guesses.values())).most_common())
-    at.status.say(f"{len(guesses)} files read as their content says: {kinds}. {key_of('edit.undo')} takes it back.")
+    at.status.say(
+        tr(
+            "{count} files read as their content says: {kinds}. {key} takes it back.",
+            count=len(guesses),
+            kinds=kinds,
+            key=key_of("edit.undo"),
+        )
+    )
 
 
 @command(
@@ -190,7 +222,7 @@ def read_all_as_guessed(at: Context) -> None:
 def state_rate(at: Context) -> None:
     clips = [clip for clip in at.board.selected_clips() if (f := at.session.project.facts.get(clip.source)) and f.ok]
     if not clips:
-        at.status.say("Select clips that can be read, to state their true rate.")
+        at.status.say(tr("Select clips that can be read, to state their true rate."))
         return
     first = clips[0]
     facts = at.session.project.facts[first.source]
@@ -219,7 +251,7 @@ def touch_up(at: Context) -> None:
     first = next(iter(clips), None)
     facts = at.session.project.facts.get(first.source) if first else None
     if first is None or facts is None or not facts.ok:
-        at.status.say("Select clips that can be read, to touch them up.")
+        at.status.say(tr("Select clips that can be read, to touch them up."))
         return
     dialog = TouchDialog(at.window, [clip.touch_up for clip in clips])
     receiver = at.board.current_receiver() or at.session.project.any_receiver
@@ -252,12 +284,14 @@ def take_remedy(at: Context) -> None:
             remedy = next((r for r in problem.remedies if r.by_key), None) or _asked_for(at, problem)
             if remedy:
                 taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
-                many = f" For {taken} clips." if taken > 1 else ""
-                at.status.say(f"{remedy.what}.{many} {key_of('edit.undo')} takes it back.")
+                many = tr(" For {taken} clips.", taken=taken) if taken > 1 else ""
+                at.status.say(
+                    tr("{what}.{many} {key} takes it back.", what=remedy.what, many=many, key=key_of("edit.undo"))
+                )
                 return
             if any(r.asks for r in problem.remedies):
                 return
-    at.status.say("There is no remedy to take here; select a cell that asks for a decision.")
+    at.status.say(tr("There is no remedy to take here; select a cell that asks for a decision."))
 
 
 def _asked_for(at: Context, problem: Problem) -> Remedy | None:
@@ -265,10 +299,10 @@ def _asked_for(at: Context, problem: Problem) -> Remedy | None:
     offered = {remedy.what: remedy for remedy in problem.remedies if remedy.asks}
     if not offered:
         return None
-    leave, role = "Leave it", QMessageBox.ButtonRole
+    leave, role = tr("Leave it"), QMessageBox.ButtonRole
     told = " ".join(remedy.result for remedy in offered.values() if remedy.result)
     answers = {**dict.fromkeys(offered, role.AcceptRole), leave: role.RejectRole}
-    answer = chosen(at.window, "Yours to choose", problem.message, told, answers, leave)
+    answer = chosen(at.window, tr("Yours to choose"), problem.message, told, answers, leave)
     return offered.get(answer)
 
 

@@ -11,6 +11,7 @@ from ...commands import command, key_of
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
 from ...core.project.recent import RecentJobs
+from ...words import tr
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
@@ -22,21 +23,23 @@ DEMO = Path(__file__).parents[2] / "demo" / "brinmar.kittiwake"
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
 def add_files(at: Context) -> None:
-    names, _ = QFileDialog.getOpenFileNames(at.window, "Add sound files")
+    names, _ = QFileDialog.getOpenFileNames(at.window, tr("Add sound files"))
     if names:
         at.view.add_paths([Path(name) for name in names])
 
 
 @command("job.add_folder", "Add a folder…", "Put all sound in a folder on the board.", "Ctrl+Shift+O", menu="Job")
 def add_folder(at: Context) -> None:
-    name = QFileDialog.getExistingDirectory(at.window, "Add a folder")
+    name = QFileDialog.getExistingDirectory(at.window, tr("Add a folder"))
     if name:
         at.view.add_paths([Path(name)])
 
 
 @command("job.open", "Open a job…", "Open saved work.", "Ctrl+J", menu="Job")
 def open_job(at: Context) -> None:
-    name, _ = QFileDialog.getOpenFileName(at.window, "Open a job", filter=f"Kittiwake jobs (*{EXTENSION})")
+    name, _ = QFileDialog.getOpenFileName(
+        at.window, tr("Open a job"), filter=tr("Kittiwake jobs (*{extension})", extension=EXTENSION)
+    )
     if name:
         at.view.open_job(Path(name))
 
@@ -45,7 +48,7 @@ def open_job(at: Context) -> None:
 def open_recent(at: Context) -> None:
     jobs = RecentJobs().jobs()
     if not jobs:
-        at.status.say("No job has been saved or opened yet.")
+        at.status.say(tr("No job has been saved or opened yet."))
         return
     dialog = RecentDialog(at.window, jobs)
     dialog.accepted.connect(lambda: at.view.open_job(dialog.path) if dialog.path else None)
@@ -77,21 +80,23 @@ def save_job(at: Context) -> None:
 @command("job.save_as", "Save the job as…", "Save under another name.", "Ctrl+Shift+S", menu="Job")
 def save_job_as(at: Context) -> None:
     start = Path.home() / f"{at.session.project.job.name.replace('/', '-')}{EXTENSION}"
-    path = where_to_save(at.window, "Save the job", start, f"Kittiwake jobs (*{EXTENSION})", (EXTENSION,))
+    path = where_to_save(
+        at.window, tr("Save the job"), start, tr("Kittiwake jobs (*{extension})", extension=EXTENSION), (EXTENSION,)
+    )
     if path:
         at.view.save_job(path)
 
 
 @command("job.output", "Choose where outputs go…", "Choose the folder that made files go to.", "Ctrl+D", menu="Job")
 def choose_output(at: Context) -> None:
-    name = QFileDialog.getExistingDirectory(at.window, "Where outputs go", str(at.session.project.output_folder))
+    name = QFileDialog.getExistingDirectory(at.window, tr("Where outputs go"), str(at.session.project.output_folder))
     if name:
-        at.session.project.change("choosing the output folder", at.session.project.job.changed(output=name))
+        at.session.project.change(tr("choosing the output folder"), at.session.project.job.changed(output=name))
 
 
 def _place(at: Context, placement: str, text: str) -> None:
     at.session.project.change(text, at.session.project.job.changed(placement=placement))
-    at.status.say(f"Outputs go {text}. What was made elsewhere stays there.")
+    at.status.say(tr("Outputs go {text}. What was made elsewhere stays there.", text=text))
 
 
 @command("job.one_folder", "Outputs in one folder", "Each receiver has one folder for all its outputs.", menu="Job")
@@ -121,12 +126,12 @@ def leave(at: Context) -> None:
 
 def _may_overwrite(at: Context, path: Path) -> bool:
     """Another window has saved this job meanwhile: ask which is to stay."""
-    beside, over, role = "Save under another name…", "Replace it", QMessageBox.ButtonRole
+    beside, over, role = tr("Save under another name…"), tr("Replace it"), QMessageBox.ButtonRole
     answer = chosen(
         at.window,
-        "Saved elsewhere meanwhile",
-        f"{path.name} was saved by another window, or another program, since it was opened here.",
-        "What was saved there would be lost.",
+        tr("Saved elsewhere meanwhile"),
+        tr("{name} was saved by another window, or another program, since it was opened here.", name=path.name),
+        tr("What was saved there would be lost."),
         {over: role.DestructiveRole, beside: role.AcceptRole, "Cancel": role.RejectRole},
         beside,
     )
@@ -142,13 +147,17 @@ def _ships(path: Path) -> bool:
 
 def offer_autosaved(at: Context) -> None:
     """Ask what is to become of work that was not saved when a window ended without being closed."""
-    go_on, drop, role = "Go on with it", "Throw it away", QMessageBox.ButtonRole
+    go_on, drop, role = tr("Go on with it"), tr("Throw it away"), QMessageBox.ButtonRole
     for one in autosaved():
         answer = chosen(
             at.window,
-            "Unsaved work",
-            f"“{one.name}” was not saved when Kittiwake ended unexpectedly, {one.time:%d %B %Y, %H:%M}.",
-            "Go on with it? It is saved only when you save it.",
+            tr("Unsaved work"),
+            tr(
+                "“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.",
+                name=one.name,
+                time=one.time,
+            ),
+            tr("Go on with it? It is saved only when you save it."),
             {go_on: role.AcceptRole, drop: role.DestructiveRole, "Ask me later": role.RejectRole},
             go_on,
         )
@@ -168,7 +177,13 @@ def take_up(at: Context, one: Autosaved) -> bool:
     added = at.session.project.add_sources(here.sources)
     if added:
         at.status.say(
-            f"What was on the board ({added} recording{'s' if added > 1 else ''}) stands behind it; {key_of('edit.undo')} takes that off."
+            tr(
+                "What was on the board ({n} recordings) stands behind it; {key} takes that off.",
+                "What was on the board ({n} recording) stands behind it; {key} takes that off.",
+                added,
+                n=added,
+                key=key_of("edit.undo"),
+            )
         )
     return True
 
@@ -186,9 +201,9 @@ def paste_files(at: Context) -> None:
     if there:
         at.view.add_paths(there)
     elif paths:
-        at.status.say(f"{paths[0]} is not there (any more).")
+        at.status.say(tr("{paths} is not there (any more).", paths=paths[0]))
     else:
-        at.status.say("There are no files on the clipboard: copy some in a file manager, or their paths as text.")
+        at.status.say(tr("There are no files on the clipboard: copy some in a file manager, or their paths as text."))
 
 
 def paths_of(data: QMimeData) -> list[Path]:

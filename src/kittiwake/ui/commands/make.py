@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QMessageBox
 from ...commands import command, key_of
 from ...core.make.ledger import Entry
 from ...core.project import Cell, edits
+from ...words import tr
 from ..ask import chosen
 from ..context import Context
 from ..forms_dialog import FormsDialog
@@ -30,7 +31,10 @@ def make_all(at: Context) -> None:
         # Pressed before everything has been looked at: it is meant all the same.
         at.maker.wanted = True
         at.status.say(
-            f"Everything is made as soon as it has been looked at. {key_of('make.cancel')} takes that back."
+            tr(
+                "Everything is made as soon as it has been looked at. {key} takes that back.",
+                key=key_of("make.cancel"),
+            )
         )
         at.view.count()
         return
@@ -47,7 +51,7 @@ def make_all(at: Context) -> None:
 @command("make.selection", "Make the selection", "Make only the selected cells.", "Shift+M", menu="Make")
 def make_selection(at: Context) -> None:
     if _may_make(at) and not at.maker.make(at.board.selected_cells()):
-        at.status.say("Nothing in the selection can be made now.")
+        at.status.say(tr("Nothing in the selection can be made now."))
 
 
 def _may_make(at: Context) -> bool:
@@ -57,12 +61,17 @@ def _may_make(at: Context) -> bool:
     if not edited:
         return True
     names = " and ".join(receiver.name for receiver in edited)
-    take, old, look, role = "Take them and make", "Make by the old rules", "Look at them", QMessageBox.ButtonRole
+    take, old, look, role = (
+        tr("Take them and make"),
+        tr("Make by the old rules"),
+        tr("Look at them"),
+        QMessageBox.ButtonRole,
+    )
     answer = chosen(
         at.window,
-        "Rules that were not taken",
-        f"The rules of {names} were changed, and not taken.",
-        "Made now, outputs follow the old ones.",
+        tr("Rules that were not taken"),
+        tr("The rules of {names} were changed, and not taken.", names=names),
+        tr("Made now, outputs follow the old ones."),
         {take: role.AcceptRole, old: role.DestructiveRole, look: role.RejectRole},
         take,
     )
@@ -74,7 +83,13 @@ def _may_make(at: Context) -> bool:
     for receiver in edited:
         at.bench.show_choice(None, receiver)
         if not page.take():
-            at.status.say(f"What was typed for {receiver.name} cannot be taken: {page.verdict.text()}")
+            at.status.say(
+                tr(
+                    "What was typed for {name} cannot be taken: {verdict}",
+                    name=receiver.name,
+                    verdict=page.verdict.text(),
+                )
+            )
             return False
     return True
 
@@ -89,7 +104,7 @@ def _may_make(at: Context) -> bool:
 def make_forms(at: Context) -> None:
     clips = at.board.selected_clips()
     if not clips:
-        at.status.say("Select a clip to make it in several forms.")
+        at.status.say(tr("Select a clip to make it in several forms."))
         return
     dialog = FormsDialog(at.window, clips[0].name if len(clips) == 1 else f"{len(clips)} clips")
 
@@ -115,7 +130,7 @@ def pause(at: Context) -> None:
 def cancel(at: Context) -> None:
     if at.maker.wanted:
         at.maker.wanted = False
-        at.status.say("Nothing will be made.")
+        at.status.say(tr("Nothing will be made."))
         at.view.count()
     at.maker.cancel()
 
@@ -138,7 +153,7 @@ def show_folder(at: Context) -> None:
     if folder.is_dir():
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
     else:
-        at.status.say(f"{folder} is not there yet: nothing has been made.")
+        at.status.say(tr("{folder} is not there yet: nothing has been made.", folder=folder))
 
 
 def make_if_wanted(at: Context) -> None:
@@ -150,14 +165,18 @@ def make_if_wanted(at: Context) -> None:
 def show_unwanted(at: Context, found: list[tuple[Path, Entry]]) -> None:
     """The list that ``find_unwanted`` asked for."""
     if not found:
-        at.status.say("Every output that was made here still belongs to a clip of this job.")
+        at.status.say(tr("Every output that was made here still belongs to a clip of this job."))
         return
     at.status.say("")
     dialog = UnwantedDialog(at.window, found)
 
     def tell() -> None:
-        stay = f" {len(dialog.stayed)} could not be moved: is there a trash on that disk?" if dialog.stayed else ""
-        at.status.say(f"{len(dialog.moved)} moved to the trash.{stay}")
+        stay = (
+            tr(" {count} could not be moved: is there a trash on that disk?", count=len(dialog.stayed))
+            if dialog.stayed
+            else ""
+        )
+        at.status.say(tr("{count} moved to the trash.{stay}", count=len(dialog.moved), stay=stay))
 
     dialog.accepted.connect(tell)
     dialog.open()
@@ -167,13 +186,18 @@ def _why_nothing(cells: list[Cell]) -> str:
     """Why there is nothing to make, as it is."""
     states = [cell.state for cell in cells]
     if not cells:
-        return "There is nothing to make: the board is empty."
+        return tr("There is nothing to make: the board is empty.")
     if all(state == "made" for state in states):
-        return "There is nothing to make: everything is made."
-    left = [(states.count("decide"), "to be decided"), (states.count("cannot"), "that cannot be made")]
+        return tr("There is nothing to make: everything is made.")
+    left = [(states.count("decide"), tr("to be decided")), (states.count("cannot"), tr("that cannot be made"))]
     told = " and ".join(f"{count} {what}" for count, what in left if count)
     return (
-        f"There is nothing to make without a decision: there {'is' if left[0][0] + left[1][0] == 1 else 'are'} {told}."
+        tr(
+            "There is nothing to make without a decision: there are {told}.",
+            "There is nothing to make without a decision: there is {told}.",
+            left[0][0] + left[1][0],
+            told=told,
+        )
         if told
-        else "There is nothing to make."
+        else tr("There is nothing to make.")
     )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...commands import command, key_of
+from ...words import tr
 from ..context import Context
 
 
@@ -15,7 +16,9 @@ from ..context import Context
 )
 def open_phone(at: Context) -> None:
     if not any(receiver.standin == "phone" for receiver in at.session.project.receivers):
-        at.status.say(f"No receiver of the board is a phone with a menu: {key_of('receiver.choose')} chooses one.")
+        at.status.say(
+            tr("No receiver of the board is a phone with a menu: {key} chooses one.", key=key_of("receiver.choose"))
+        )
         return
     at.status.say("")
     at.bench.show_phone()

@@ -19,6 +19,7 @@ from ...core.model.name_rules import Names
 from ...core.model.own_receivers import as_own, free_slug, keep_own, note_used
 from ...core.model.receiver_file import to_toml
 from ...core.project import edits
+from ...words import tr
 from ..ask import where_to_save
 from ..context import Context
 from ..receiver_chooser import ReceiverChooser
@@ -34,7 +35,7 @@ def choose_receivers(at: Context) -> None:
 
     def take() -> None:
         if not (chosen := dialog.chosen()):
-            at.status.say("A board has at least one receiver: nothing was changed.")
+            at.status.say(tr("A board has at least one receiver: nothing was changed."))
         elif at.attempt(lambda: _choose(at, chosen, dialog.wishes)):
             note_used(receiver.slug for receiver in at.session.project.receivers)
         at.board.setFocus()
@@ -76,7 +77,9 @@ def new_receiver(at: Context, begin: str, slug: str) -> None:
         new = receiver_of_form("wav")
         own_slug = free_slug("my-receiver", project.job.own)
         delivery = new.delivery.model_copy(update={"folder": own_slug})
-        new = new.model_copy(update={"slug": own_slug, "name": "My receiver", "purpose": "", "delivery": delivery})
+        new = new.model_copy(
+            update={"slug": own_slug, "name": tr("My receiver"), "purpose": "", "delivery": delivery}
+        )
     put_new(at, new)
 
 
@@ -87,7 +90,11 @@ def put_new(at: Context, new: Receiver) -> None:
     at.bench.show_choice(None, new)
     at.bench.receiver_page.begin_to_name()
     at.status.say(
-        f"{new.name} stands on the board, to be changed; it is kept for other jobs too. {key_of('edit.undo')} takes it off the board."
+        tr(
+            "{name} stands on the board, to be changed; it is kept for other jobs too. {key} takes it off the board.",
+            name=new.name,
+            key=key_of("edit.undo"),
+        )
     )
 
 
@@ -99,7 +106,7 @@ def keep(at: Context, receiver: Receiver) -> None:
 
 def learn_receiver(at: Context) -> None:
     """Read the rules of a receiver off files that it is known to take."""
-    names, _ = QFileDialog.getOpenFileNames(at.window, "Files that the machine takes")
+    names, _ = QFileDialog.getOpenFileNames(at.window, tr("Files that the machine takes"))
     if names:
         learn_from(at, [Path(name) for name in names])
 
@@ -109,7 +116,7 @@ def learn_from(at: Context, paths: list[Path]) -> None:
     name = f"Like {paths[0].parent.name}"[:40]
 
     def work() -> None:
-        with Waiting(at.window, f"Reading {len(paths)} files …") as waiting:
+        with Waiting(at.window, tr("Reading {count} files …", count=len(paths))) as waiting:
             learned = waiting.result_of(lambda checkpoint: learn(_facts(paths, checkpoint), name, slug))
         at.bench.receiver_page.take_evidence(learned.receiver.slug, learned.evidence)
         put_new(at, learned.receiver)
@@ -133,7 +140,11 @@ def take_rules(at: Context, edited: Receiver) -> None:
     at.bench.show_choice(None, new)
     if before is not None and new.slug != before.slug:
         at.status.say(
-            f"{before.name} stays as it ships. These rules are those of “{new.name}”, which is yours, and kept for other jobs too."
+            tr(
+                "{name} stays as it ships. These rules are those of “{name2}”, which is yours, and kept for other jobs too.",
+                name=before.name,
+                name2=new.name,
+            )
         )
 
 
@@ -142,11 +153,13 @@ def hand_over(at: Context) -> None:
     clip, receiver = at.board.current_clip(), at.board.current_receiver()
     cell = at.session.project.cell(clip, receiver) if clip and receiver else None
     if cell is None or cell.record is None or cell.state != "made":
-        at.status.say("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
+        at.status.say(
+            tr("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
+        )
         return
     owner = cell.receiver
     if at.bench.stand_ins.kind(owner.standin) is None:
-        at.status.say(f"There is no stand-in for {owner.name} to try files on.")
+        at.status.say(tr("There is no stand-in for {name} to try files on.", name=owner.name))
         return
     told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output))
     at.bench.show_choice(None, owner)
@@ -163,14 +176,14 @@ def _with_machine(at: Context, current: Receiver | None) -> Receiver | None:
 def set_off(at: Context) -> None:
     receiver = _with_machine(at, at.board.current_receiver())
     if receiver is None:
-        at.status.say("No receiver of the board has a stand-in to try files on.")
+        at.status.say(tr("No receiver of the board has a stand-in to try files on."))
         return
     kind = at.bench.stand_ins.kind(receiver.standin)
     assert kind is not None
     held = at.bench.stand_ins.machine(kind.key).press()
     at.bench.show_choice(None, receiver)
     if held is None:
-        at.status.say(f"The {kind.name} holds nothing: hand it a made file first.")
+        at.status.say(tr("The {name} holds nothing: hand it a made file first.", name=kind.name))
         return
     at.player.load_held(held, at.bench.stand_ins.title_of(kind.key))
     at.player.seek(0.0)
@@ -193,21 +206,33 @@ def duplicate_receiver(at: Context, slug: str) -> None:
     if copy:
         keep(at, copy)
         at.bench.show_choice(None, copy)
-        at.status.say(f"{copy.name} stands on the board, to be changed; {key_of('edit.undo')} takes it back.")
+        at.status.say(
+            tr(
+                "{name} stands on the board, to be changed; {key} takes it back.",
+                name=copy.name,
+                key=key_of("edit.undo"),
+            )
+        )
 
 
 def export_receiver(at: Context, slug: str) -> None:
     receiver = at.session.project.receiver(slug)
     path = where_to_save(
-        at.window, "Export the receiver", Path.home() / f"{slug}.toml", "Receivers (*.toml)", (".toml",)
+        at.window,
+        tr("Export the receiver"),
+        Path.home() / tr("{slug}.toml", slug=slug),
+        tr("Receivers (*.toml)"),
+        (tr(".toml"),),
     )
     if receiver and path:
         try:
             write_whole(path, to_toml(receiver).encode("utf-8"))
         except (OSError, MakeError) as error:
             why = (
-                f"{path.name} could not be written: {reason_of(error)}." if isinstance(error, OSError) else str(error)
+                tr("{name} could not be written: {reason_of}.", name=path.name, reason_of=reason_of(error))
+                if isinstance(error, OSError)
+                else str(error)
             )
             at.status.say(why)
         else:
-            at.status.say(f"Exported {path.name}; it can be given to --for, and put on any board.")
+            at.status.say(tr("Exported {name}; it can be given to --for, and put on any board.", name=path.name))

@@ -6,6 +6,7 @@ import numpy as np
 
 from ...commands import command
 from ...core.model import Line
+from ...words import tr
 from ..bench.list_dialog import ListDialog
 from ..context import Context
 
@@ -14,7 +15,7 @@ from ..context import Context
 def open_record(at: Context) -> None:
     recorder = at.bench.record_page.recorder
     if at.bench.currentWidget() is at.bench.record_page and recorder.busy:
-        at.status.say("A take goes on. It ends by itself when you are silent; Stop ends it now.")
+        at.status.say(tr("A take goes on. It ends by itself when you are silent; Stop ends it now."))
         return
     at.status.say("")
     at.player.pause()

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QFileDialog
 from ...commands import command, key_of
 from ...core.make.place import write_whole
 from ...core.script.table import to_csv
+from ...words import tr
 from ..ask import where_to_save
 from ..context import Context
 
@@ -35,7 +36,7 @@ def speak_all(at: Context) -> None:
 @command("script.read", "Read a script…", "Take lines of a table: CSV, TSV, or a spreadsheet.", menu="Record")
 def read_script(at: Context) -> None:
     name, _ = QFileDialog.getOpenFileName(
-        at.window, "Read a script", filter="Tables (*.csv *.tsv *.txt *.xlsx *.ods);;All files (*)"
+        at.window, tr("Read a script"), filter=tr("Tables (*.csv *.tsv *.txt *.xlsx *.ods);;All files (*)")
     )
     if name:
         if at.bench.page != "script":
@@ -47,8 +48,10 @@ def read_script(at: Context) -> None:
 def write_script(at: Context) -> None:
     lines = at.session.project.job.script.lines
     if not lines:
-        at.status.say(f"There are no lines yet: {key_of('script.open')} is where they are written.")
+        at.status.say(tr("There are no lines yet: {key} is where they are written.", key=key_of("script.open")))
         return
-    path = where_to_save(at.window, "Write the script", Path.home() / "script.csv", "CSV (*.csv)", (".csv",))
+    path = where_to_save(
+        at.window, tr("Write the script"), Path.home() / "script.csv", tr("CSV (*.csv)"), (tr(".csv"),)
+    )
     if path and at.attempt(lambda: write_whole(path, to_csv(lines).encode("utf-8"))):
-        at.status.say(f"{len(lines)} lines written to {path.name}.")
+        at.status.say(tr("{count} lines written to {name}.", count=len(lines), name=path.name))

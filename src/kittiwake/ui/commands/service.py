@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...commands import command, key_of
+from ...words import tr
 from ..context import Context
 
 
@@ -17,7 +18,12 @@ def have_it_heard(at: Context) -> None:
     current = at.board.current_receiver()
     services = [one for one in ([current] if current else at.session.project.receivers) if one.service is not None]
     if not services:
-        at.status.say(f"No receiver of the board is a service that listens: {key_of('receiver.choose')} chooses one.")
+        at.status.say(
+            tr(
+                "No receiver of the board is a service that listens: {key} chooses one.",
+                key=key_of("receiver.choose"),
+            )
+        )
         return
     at.status.say("")
     at.bench.show_heard(services[0])

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt
 
 from ...commands import command, key_of
+from ...words import tr
 from ..board.model import HEADS
 from ..context import Context
 from ..palette import Palette
@@ -57,7 +58,7 @@ def go_to_bench(at: Context) -> None:
 )
 def whole_board(at: Context) -> None:
     if at.view.halves.toggle_whole_board():
-        at.status.say(f"The board has all of the window; {key_of('view.whole_board')} parts it again.")
+        at.status.say(tr("The board has all of the window; {key} parts it again.", key=key_of("view.whole_board")))
 
 
 @command("view.next_decide", "Next to decide", "Go to the next cell that waits for a decision.", "F3", menu="View")
@@ -88,7 +89,9 @@ def go_to_next(at: Context, state: str) -> None:
         if clip and receiver and model.state_of(clip.id, receiver.slug) == state:
             at.board.select(clip.id, receiver.slug)
             return
-    at.status.say("Nothing waits for a decision." if state == "decide" else "Nothing is there that cannot be made.")
+    at.status.say(
+        tr("Nothing waits for a decision.") if state == "decide" else tr("Nothing is there that cannot be made.")
+    )
 
 
 @command("view.palette", "Find a command…", "Type part of a command's name.", "Ctrl+K", menu="View")

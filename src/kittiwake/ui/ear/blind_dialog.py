@@ -7,11 +7,12 @@ from PySide6.QtGui import QCloseEvent, QKeyEvent
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.ear.blind import Blind
+from ...words import said, tr
 from ..button import Button
 from ..theme.scale import scaled
 from .player import Player
 
-_WORDS = {"source": "the source", "output": "the output", "line": "on the line"}
+_WORDS = {"source": said("the source"), "output": said("the output"), "line": said("on the line")}
 
 
 class BlindDialog(QDialog):
@@ -20,7 +21,7 @@ class BlindDialog(QDialog):
     def __init__(self, parent: QWidget, player: Player, seed: int | None = None) -> None:
         super().__init__(parent)
         self._player, self._seed = player, seed
-        self.setWindowTitle("Blind comparison")
+        self.setWindowTitle(tr("Blind comparison"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.setMinimumWidth(scaled(480))
         column = QVBoxLayout(self)
@@ -29,7 +30,7 @@ class BlindDialog(QDialog):
         column.addWidget(self.head)
         ways = QHBoxLayout()
         self.a_box, self.b_box = QComboBox(), QComboBox()
-        for name, box, usual in (("A is", self.a_box, "source"), ("B is", self.b_box, "line")):
+        for name, box, usual in ((tr("A is"), self.a_box, "source"), (tr("B is"), self.b_box, "line")):
             for way in player.ways:
                 box.addItem(_WORDS.get(way, way), way)
             box.setCurrentIndex(max(0, box.findData(usual)))
@@ -41,16 +42,16 @@ class BlindDialog(QDialog):
         hear = QHBoxLayout()
         self.hear_buttons: dict[str, Button] = {}
         for which in "abx":
-            button = Button(f"Hear {which.upper()}  {which.upper()}")
+            button = Button(tr("Hear {which}  {which}", which=which.upper()))
             button.clicked.connect(lambda _=False, which=which: self.hear(which))
             hear.addWidget(button)
             self.hear_buttons[which] = button
         column.addLayout(hear)
         answers = QHBoxLayout()
-        self.is_a, self.is_b = Button("X is A  ←"), Button("X is B  →")
+        self.is_a, self.is_b = Button(tr("X is A  ←")), Button(tr("X is B  →"))
         self.is_a.clicked.connect(lambda: self.answer(True))
         self.is_b.clicked.connect(lambda: self.answer(False))
-        self.again = Button("Once more")
+        self.again = Button(tr("Once more"))
         self.again.clicked.connect(self._begin)
         for button in (self.is_a, self.is_b, self.again):
             answers.addWidget(button)
@@ -67,12 +68,16 @@ class BlindDialog(QDialog):
         blind = self.blind
         same = blind.a == blind.b
         if same:
-            self.head.setText("Choose two different ways to hear it.")
+            self.head.setText(tr("Choose two different ways to hear it."))
         elif blind.over:
             self.head.setText(blind.words)
         else:
             self.head.setText(
-                f"Round {len(blind.answers) + 1} of {blind.rounds}: X is A or B. Hear each as often as you like."
+                tr(
+                    "Round {count} of {rounds}: X is A or B. Hear each as often as you like.",
+                    count=len(blind.answers) + 1,
+                    rounds=blind.rounds,
+                )
             )
         for button in (*self.hear_buttons.values(), self.is_a, self.is_b):
             button.setEnabled(not same and not blind.over)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QComboBox, QDialog, QDoubleSpinBox, QGridLayout, Q
 
 from ...core.ear.caller_line import CallerLine, codecs_here
 from ...core.packets.weather import Weather
+from ...words import tr
 from ..button import Button
 
 _WAIT_MS = 250
@@ -20,17 +21,17 @@ class LineDialog(QDialog):
 
     def __init__(self, parent: QWidget, line: CallerLine) -> None:
         super().__init__(parent)
-        self.setWindowTitle("The line")
+        self.setWindowTitle(tr("The line"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         column = QVBoxLayout(self)
-        head = QLabel("How a caller hears it: 300 to 3400 Hz, and what is set here. 3 switches to it.")
+        head = QLabel(tr("How a caller hears it: 300 to 3400 Hz, and what is set here. 3 switches to it."))
         head.setWordWrap(True)
         column.addWidget(head)
         grid = QGridLayout()
         grid.setHorizontalSpacing(12)
         column.addLayout(grid)
         self.first, self.second = QComboBox(), QComboBox()
-        self.second.addItem("nothing else", "")
+        self.second.addItem(tr("nothing else"), "")
         for key, name in codecs_here():
             self.first.addItem(name, key)
             self.second.addItem(name, key)
@@ -44,10 +45,10 @@ class LineDialog(QDialog):
         self.noise = self._number(
             _NO_NOISE, -20, 1, 0, " dBov", _NO_NOISE if line.noise_dbov is None else line.noise_dbov
         )
-        self.noise.setSpecialValueText("none")
+        self.noise.setSpecialValueText(tr("none"))
         self.level = self._number(-20, 20, 1, 0, " dB", line.level_db)
         rows = (
-            ("&Coded by", self.first), ("&then by", self.second), ("Packets &lost", self.loss), ("lost &together", self.burst), ("&Jitter", self.jitter),
+            (tr('&Coded by'), self.first), (tr('&then by'), self.second), ("Packets &lost", self.loss), ("lost &together", self.burst), ("&Jitter", self.jitter),
             ("&Buffer", self.buffer), ("&Noise", self.noise), ("Le&vel", self.level),
         )  # fmt: skip
         for n, (text, widget) in enumerate(rows):
@@ -59,7 +60,7 @@ class LineDialog(QDialog):
         self.told = QLabel()
         self.told.setWordWrap(True)
         column.addWidget(self.told)
-        self.plain_button = Button("A plain line")
+        self.plain_button = Button(tr("A plain line"))
         self.plain_button.clicked.connect(lambda: self.show_line(CallerLine()))
         column.addWidget(self.plain_button, 0, Qt.AlignmentFlag.AlignLeft)
         self._timer = QTimer(self)

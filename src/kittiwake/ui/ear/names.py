@@ -13,6 +13,7 @@ from ...core.ear.listener import hear_lines
 from ...core.errors import KittiwakeError
 from ...core.model import Facts, Line, Span, Stated
 from ...core.process import WorkerCrash, WorkerProcess
+from ...words import tr
 
 Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
 
@@ -58,9 +59,9 @@ class Names(QObject):
         try:
             said = self._helper.ask(asked, lambda: turn != self._turn, tell)
         except Exception as error:  # the thread's last chance to tell anybody
-            said = f"Listening failed: {error}."
+            said = tr("Listening failed: {error}.", error=error)
         if isinstance(said, WorkerCrash):
-            said = f"The speech engine crashed ({said.reason})."
+            said = tr("The speech engine crashed ({reason}).", reason=said.reason)
         if turn == self._turn and said is not None:
             self.ended.emit(asked[0], said)
 

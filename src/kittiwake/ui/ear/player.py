@@ -22,6 +22,7 @@ from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...core.sound import resample
 from ...core.standin import Held, SilentLoudspeaker
+from ...words import said, tr
 
 if TYPE_CHECKING:
     from PySide6.QtMultimedia import QAudioDevice
@@ -65,7 +66,7 @@ class Player(QObject):
     def load(self, cell: Cell) -> None:
         """Make a cell ready to be heard; going on with the same cell keeps the position."""
         if not cell.facts or not cell.facts.ok:
-            self.unload(f"{cell.clip.name} cannot be read, so it cannot be heard.")
+            self.unload(tr("{name} cannot be read, so it cannot be heard.", name=cell.clip.name))
             return
         made = Path(cell.record.output) if cell.record and cell.state == "made" else None
         self._load(cell, made, f"{cell.clip.name} → {cell.receiver.name}")
@@ -106,7 +107,9 @@ class Player(QObject):
     def load_clip(self, cell: Cell) -> None:
         """Make a clip ready on its own, without an output."""
         if not cell.facts or not cell.facts.ok:
-            self.unload(f"{cell.clip.name} cannot be read, so it cannot be heard." if cell.facts else "")
+            self.unload(
+                tr("{name} cannot be read, so it cannot be heard.", name=cell.clip.name) if cell.facts else ""
+            )
             return
         key = (cell.clip, None, cell.facts)
         if key == self._key:
@@ -222,7 +225,7 @@ class Player(QObject):
         except (KittiwakeError, OSError, ValueError) as error:
             if turn == self._turn:
                 track.error = str(error)
-                self.said.emit(f"It cannot be heard: {error}")
+                self.said.emit(tr("It cannot be heard: {error}", error=error))
         finally:
             track.complete = True
 
@@ -247,7 +250,7 @@ class Player(QObject):
 
     def play(self) -> None:
         if not self.ways:
-            self.said.emit(self.title or "Select a clip or a cell to hear it.")
+            self.said.emit(self.title or tr("Select a clip or a cell to hear it."))
             return
         track = self._track(self.way)
         if track.complete and self._position >= track.frames:
@@ -274,7 +277,7 @@ class Player(QObject):
         """Switch to another way of hearing; the position stays."""
         if way not in self.ways:
             if self.ways:
-                self.said.emit("There is no output to hear: select a cell of the board.")
+                self.said.emit(tr("There is no output to hear: select a cell of the board."))
             return
         self.way = way
         if self.playing:
@@ -344,7 +347,7 @@ class Player(QObject):
 
 
 class _Silent:
-    name = "No sound device: a silent stand-in loudspeaker keeps time"
+    name = said("No sound device: a silent stand-in loudspeaker keeps time")
 
     def __init__(self, pull: Callable[[int], bytes]) -> None:
         self._loudspeaker = SilentLoudspeaker(pull, RATE)

@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Stated
+from ...words import tr
 from .player import Player
 
 
@@ -33,7 +34,7 @@ class Hearing(QObject):
         if facts.stated != self.wanted:
             return
         if not facts.ok:
-            self.said.emit(f"It cannot be heard so: {facts.error}")
+            self.said.emit(tr("It cannot be heard so: {error}", error=facts.error))
             return
         self._player.load_quietly(clip, facts)
         self._player.choose("source")

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QLabel
 
 from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
+from ...words import said, tr
 from ..button import Button
 from ..elided import ElidedLabel
 from ..theme.colours import colours
@@ -15,7 +16,7 @@ from ..theme.scale import scaled
 from .player import WAYS, Player
 
 _ARROWS = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)
-_TEXT = {"source": "Source", "output": "Output", "line": "On the line"}
+_TEXT = {"source": "Source", "output": "Output", "line": said("On the line")}
 
 
 class EarStrip(QWidget):
@@ -27,7 +28,7 @@ class EarStrip(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(12, 6, 12, 6)
         row.setSpacing(8)
-        self.play_button = Button("Play  Space")
+        self.play_button = Button(tr("Play  Space"))
         self.play_button.setMinimumWidth(scaled(128))
         self.play_button.clicked.connect(player.toggle)
         row.addWidget(self.play_button)
@@ -37,15 +38,15 @@ class EarStrip(QWidget):
         for number, way in enumerate(WAYS, 1):
             button = Button(f"{_TEXT[way]}  {number}")
             button.setCheckable(True)
-            button.setAccessibleName(f"Hear: {_TEXT[way]}")
+            button.setAccessibleName(tr("Hear: {text}", text=_TEXT[way]))
             button.clicked.connect(lambda checked=False, way=way: player.choose(way))
             group.addButton(button)
             self._buttons[way] = button
             row.addWidget(button)
-        self.line_button = Button("Line…")
+        self.line_button = Button(tr("Line…"))
         self.line_button.setProperty("plain", True)
         self.line_button.setMaximumWidth(scaled(190))
-        self.line_button.setToolTip("What the line is like that it is heard on")
+        self.line_button.setToolTip(tr("What the line is like that it is heard on"))
         row.addWidget(self.line_button)
         self._time = QLabel()
         self._time.setMinimumWidth(scaled(110))
@@ -63,15 +64,15 @@ class EarStrip(QWidget):
 
     def _show(self) -> None:
         player = self.player
-        self.play_button.setText("Pause  Space" if player.playing else "Play  Space")
+        self.play_button.setText(tr("Pause  Space") if player.playing else tr("Play  Space"))
         self.play_button.setAccessibleDescription(player.title)
         self.play_button.setEnabled(bool(player.ways))
         for way, button in self._buttons.items():
             button.setEnabled(way in player.ways)
             button.setChecked(way == player.way and way in player.ways and not player.hidden)
-        self.line_button.setText("Line…" if player.line == PLAIN else player.line.words)
-        self.line_button.setAccessibleName(f"The line: {player.line.words}")
-        short = "No sound device: silent stand-in keeps time" if player.silent else player.speaker_name
+        self.line_button.setText(tr("Line…") if player.line == PLAIN else player.line.words)
+        self.line_button.setAccessibleName(tr("The line: {words}", words=player.line.words))
+        short = tr("No sound device: silent stand-in keeps time") if player.silent else player.speaker_name
         self._note.setText(short)
         self._move(player.position)
 
@@ -95,7 +96,7 @@ class _Thread(QAbstractSlider):
         self.setPageStep(100)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
-        self.setAccessibleName("Place in the sound")
+        self.setAccessibleName(tr("Place in the sound"))
         self.actionTriggered.connect(lambda _: self.seek.emit(self.sliderPosition() / 1000))
 
     def sizeHint(self) -> QSize:

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QGridLayout, QWidget
 
 from ...core.model.units import format_bytes
 from ...core.project import Cell
+from ...words import tr
 from ..bench.shape_label import ShapeLabel
 from ..elided import ElidedLabel
 from ..theme.shapes import WORDS
@@ -46,7 +47,7 @@ class FileList(QWidget):
                     told.setText(words)
         self._more.setVisible(len(cells) > _MOST)
         if len(cells) > _MOST:
-            self._more.setText(f"and {len(cells) - _MOST:,} more")
+            self._more.setText(tr("and {count:,} more", count=len(cells) - _MOST))
             self._grid.addWidget(self._more, _MOST + 1, 1)
         self._grid.setRowStretch(_MOST + 2, 1)
 

@@ -12,6 +12,7 @@ from ...core.fit import Remedy
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import last_used, own_receivers
 from ...core.project import Cell, edits
+from ...words import tr
 from ..bench.parts import ProblemList, scrolled
 from ..board.model import demand
 from ..button import Button
@@ -47,7 +48,7 @@ class QuickWindow(QWidget):
         self._left = 0
         self._paths: list[Path] = []
         self._shut = False
-        self.setWindowTitle("Quick convert – Kittiwake")
+        self.setWindowTitle(tr("Quick convert – Kittiwake"))
         self.setAcceptDrops(True)
         self.setMinimumSize(scaled(460), scaled(300))
         self.resize(scaled(540), scaled(400))
@@ -64,17 +65,17 @@ class QuickWindow(QWidget):
         column.setContentsMargins(16, 14, 16, 12)
         column.setSpacing(8)
         top = QHBoxLayout()
-        label = QLabel("Convert for")
+        label = QLabel(tr("Convert for"))
         top.addWidget(label)
         self.choice = QComboBox()
-        self.choice.setAccessibleName("The receiver")
+        self.choice.setAccessibleName(tr("The receiver"))
         self.choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label.setBuddy(self.choice)
         for slug, name in _offered():
             self.choice.addItem(name, slug)
         self.choice.setCurrentIndex(max(0, self.choice.findData(receiver or _first())))
         top.addWidget(self.choice, 1)
-        self.go_button = Button("Convert  Enter")
+        self.go_button = Button(tr("Convert  Enter"))
         self.go_button.setProperty("main", True)
         self.go_button.setVisible(self.asked)
         top.addWidget(self.go_button)
@@ -83,22 +84,22 @@ class QuickWindow(QWidget):
         self.demand.setProperty("soft", True)
         column.addWidget(self.demand)
         self.list = FileList()
-        column.addWidget(scrolled(self.list, "Files"), 1)
+        column.addWidget(scrolled(self.list, tr("Files")), 1)
         self.problems = ProblemList(self._take)
         self.problems.hide()
         column.addWidget(self.problems)
         self.bar = QProgressBar()
         self.bar.setTextVisible(False)
         self.bar.setRange(0, 1000)
-        self.bar.setAccessibleName("How far it is")
+        self.bar.setAccessibleName(tr("How far it is"))
         column.addWidget(self.bar)
         self.told = QLabel()
         self.told.setWordWrap(True)
         column.addWidget(self.told)
         foot = QHBoxLayout()
-        self.folder_button = Button("Show the folder")
-        self.window_button = Button("Open in the window")
-        self.close_button = Button("Close")
+        self.folder_button = Button(tr("Show the folder"))
+        self.window_button = Button(tr("Open in the window"))
+        self.close_button = Button(tr("Close"))
         for button in (self.folder_button, self.window_button):
             foot.addWidget(button)
         foot.addStretch(1)
@@ -202,31 +203,33 @@ class QuickWindow(QWidget):
 
     def _sentence(self, cells: list[Cell]) -> str:
         if not cells:
-            return "Looking …" if self.session.busy else "Drop sound files here."
+            return "Looking …" if self.session.busy else tr("Drop sound files here.")
         states = [cell.state for cell in cells]
         if self.session.busy or "waiting" in states:
-            return f"Looking at {len(cells)} file{'s' if len(cells) != 1 else ''} …"
+            return tr("Looking at {n} files …", "Looking at {n} file …", len(cells), n=len(cells))
         if self.maker.busy:
-            return f"Making {min(self.maker.done + 1, self.maker.total)} of {self.maker.total} …"
+            return tr(
+                "Making {done} of {total} …", done=min(self.maker.done + 1, self.maker.total), total=self.maker.total
+            )
         made = states.count("made")
         told = []
         if made:
             where = (
-                "beside the source"
+                tr("beside the source")
                 if self._settings["quick.place"] == "beside"
                 else f"in {short_path(self._folder())}"
             )
-            told.append(f"{made} made and proved, {where}; on the clipboard.")
+            told.append(tr("{made} made and proved, {where}; on the clipboard.", made=made, where=where))
         if count := states.count("decide"):
-            told.append(f"{count} to decide.")
+            told.append(tr("{count} to decide.", count=count))
         if count := states.count("cannot"):
-            told.append(f"{count} cannot be made.")
+            told.append(tr("{count} cannot be made.", count=count))
         if count := states.count("failed"):
             told.append(f"{count} failed.")
         if self.asked and not told:
-            told.append(f"{len(cells)} file{'s' if len(cells) != 1 else ''} ready.")
+            told.append(tr("{n} files ready.", "{n} file ready.", len(cells), n=len(cells)))
         if self._left:
-            told.append(f"Closes in {self._left} s; any key keeps it.")
+            told.append(tr("Closes in {left} s; any key keeps it.", left=self._left))
         return " ".join(told)
 
     def _finished(self) -> None:

@@ -13,16 +13,17 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.model.units import format_bytes
+from ...words import said, tr
 from ..button import Button
 from ..short_path import short_path
 
 #: What lies where in the cache folder: name -> what happens without it.
 _PARTS = {
-    "facts.sqlite*": "What was found out about sound. Without it everything is looked at again",
-    "outlines": "Outlines of long recordings. Without them they are drawn again",
-    "spoken": "Lines spoken in the terminal. Without them they are spoken again",
-    "tones": "Tones made in the terminal. Without them they are made again",
-    "music": "Hold music made in the terminal. Without it it is made again",
+    "facts.sqlite*": said("What was found out about sound. Without it everything is looked at again"),
+    "outlines": said("Outlines of long recordings. Without them they are drawn again"),
+    "spoken": said("Lines spoken in the terminal. Without them they are spoken again"),
+    "tones": said("Tones made in the terminal. Without them they are made again"),
+    "music": said("Hold music made in the terminal. Without it it is made again"),
 }
 
 
@@ -63,15 +64,15 @@ class CachesPart(QWidget):
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setHorizontalSpacing(16)
-        self._told = QLabel(f"In {short_path(self._folder)}; all of it can be made again.")
+        self._told = QLabel(tr("In {folder}; all of it can be made again.", folder=short_path(self._folder)))
         self._told.setProperty("soft", True)
         self._told.setWordWrap(True)
         self._grid.addWidget(self._told, 0, 0, 1, 3)
         self._rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
         for row, (pattern, words) in enumerate(_PARTS.items(), 1):
-            label, size, button = QLabel(words), QLabel("…"), Button("Empty it")
+            label, size, button = QLabel(words), QLabel("…"), Button(tr("Empty it"))
             label.setWordWrap(True)
-            button.setAccessibleName(f"Empty: {words}")
+            button.setAccessibleName(tr("Empty: {words}", words=words))
             button.clicked.connect(lambda _=False, pattern=pattern: self._clear(pattern))
             for column, widget in enumerate((label, size, button)):
                 self._grid.addWidget(widget, row, column)
@@ -85,7 +86,7 @@ class CachesPart(QWidget):
 
     def _show(self, sizes: dict[str, int]) -> None:
         for part, (_, size, button) in self._rows.items():
-            size.setText(format_bytes(sizes[part]) if sizes[part] > _NEXT_TO_NOTHING else "empty")
+            size.setText(format_bytes(sizes[part]) if sizes[part] > _NEXT_TO_NOTHING else tr("empty"))
             button.setEnabled(sizes[part] > _NEXT_TO_NOTHING)
 
     def _clear(self, pattern: str) -> None:

@@ -8,6 +8,7 @@ from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from ...core.settings import Setting
+from ...words import tr
 from ..bench.parts import esc
 from ..button import Button
 from ..ear.player import loudspeakers
@@ -44,8 +45,8 @@ class SettingRow(QWidget):
         self.control.setAccessibleDescription(setting.help)
         self.label.setBuddy(self.control)
         side.addWidget(self.control)
-        self.back = Button("Back to how it comes")
-        self.back.setAccessibleName(f"{setting.text}: back to how it comes")
+        self.back = Button(tr("Back to how it comes"))
+        self.back.setAccessibleName(tr("{text}: back to how it comes", text=setting.text))
         self.back.setProperty("plain", True)
         self.back.clicked.connect(lambda: self._settings.set(setting.key, None))
         side.addWidget(self.back, 0, Qt.AlignmentFlag.AlignLeft)
@@ -56,7 +57,7 @@ class SettingRow(QWidget):
     def _made(self) -> QWidget:
         one = self.setting
         if isinstance(one.default, bool):
-            box = QCheckBox("Yes")
+            box = QCheckBox(tr("Yes"))
             box.toggled.connect(self._set)
             return box
         if one.choices or one.kind in ("loudspeaker", "microphone"):
@@ -82,8 +83,8 @@ class SettingRow(QWidget):
             return list(one.choices)
         there = loudspeakers() if one.kind == "loudspeaker" else [name for name, device in microphones() if device]
         now = self._settings[one.key]
-        gone = [(now, f"{now} (not there now)")] if now and now not in there else []
-        return [("", "what the desktop uses"), *((name, name) for name in there), *gone]
+        gone = [(now, tr("{now} (not there now)", now=now))] if now and now not in there else []
+        return [("", tr("what the desktop uses")), *((name, name) for name in there), *gone]
 
     def _set(self, value: object) -> None:
         self._settings.set(self.setting.key, value)  # type: ignore[arg-type]
@@ -129,7 +130,7 @@ class _Folder(QWidget):
         line.setContentsMargins(0, 0, 0, 0)
         self.told = ElidedLabel()
         line.addWidget(self.told, 1)
-        self.button = Button("Choose…")
+        self.button = Button(tr("Choose…"))
         self.button.clicked.connect(self._choose)
         line.addWidget(self.button)
         self.setFocusProxy(self.button)
@@ -137,7 +138,9 @@ class _Folder(QWidget):
 
     def show_folder(self, folder: str) -> None:
         self.told.setText(short_path(Path(folder)) if folder else "Kittiwake in your documents")
-        self.button.setAccessibleName(f"{self._row.setting.text}: {self.told.text()}. Choose another folder")
+        self.button.setAccessibleName(
+            tr("{text}: {told}. Choose another folder", text=self._row.setting.text, told=self.told.text())
+        )
 
     def _choose(self) -> None:
         dialog = QFileDialog(self, self._row.setting.text)

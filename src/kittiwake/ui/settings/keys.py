@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 
 from ... import commands
 from ...commands import Command, window_commands
+from ...words import tr
 from ..ask import where_to_save
 from ..button import Button
 from ..key_table import KeyTable
@@ -42,7 +43,7 @@ class KeysPart(QWidget):
         self.conflict = QLabel()
         self.conflict.setWordWrap(True)
         column.addWidget(self.conflict)
-        self.table = KeyTable(("Command", "Keys", "Comes with"), "Commands and their keys")
+        self.table = KeyTable((tr("Command"), tr("Keys"), tr("Comes with")), tr("Commands and their keys"))
         self.table.keys = {
             Qt.Key.Key_Return: self.change,
             Qt.Key.Key_Enter: self.change,
@@ -57,10 +58,10 @@ class KeysPart(QWidget):
         column.addWidget(self.table)
         row = QHBoxLayout()
         for words, act in (
-            ("Other keys…  Enter", self.change),
-            ("No key  Del", self._take_away),
-            ("As it comes", self._give_back),
-            ("Write the list…", self._export),
+            (tr("Other keys…  Enter"), self.change),
+            (tr("No key  Del"), self._take_away),
+            (tr("As it comes"), self._give_back),
+            (tr("Write the list…"), self._export),
         ):
             button = Button(words)
             button.clicked.connect(lambda _=False, act=act: act())
@@ -95,7 +96,11 @@ class KeysPart(QWidget):
         if self.table.currentRow() < 0 and self._shown:
             self.table.setCurrentCell(0, 0)
         told = [
-            f"{native_key(key)} is the key of {' and of '.join('“' + one.text.rstrip('…') + '”' for one in some)}: until one of them has another it does nothing."
+            tr(
+                "{key} is the key of {list}: until one of them has another it does nothing.",
+                key=native_key(key),
+                list=tr(" and of ").join("“" + one.text.rstrip("…") + "”" for one in some),
+            )
             for key, some in double.items()
         ]
         self.conflict.setText(" ".join(told))
@@ -125,16 +130,22 @@ class KeysPart(QWidget):
 
     def _export(self) -> None:
         path = where_to_save(
-            self, "Write the list of keys", Path.home() / "Kittiwake keys.txt", "Text (*.txt)", (".txt",)
+            self,
+            tr("Write the list of keys"),
+            Path.home() / tr("Kittiwake keys.txt"),
+            tr("Text (*.txt)"),
+            (tr(".txt"),),
         )
         if path is None:
             return
         try:
             path.write_text(list_of_keys(), "utf-8")
         except OSError as error:
-            self.told.emit(f"The list was not written: {error.strerror}. Choose another folder.")
+            self.told.emit(
+                tr("The list was not written: {strerror}. Choose another folder.", strerror=error.strerror)
+            )
             return
-        self.told.emit(f"All keys stand in {path.name}.")
+        self.told.emit(tr("All keys stand in {name}.", name=path.name))
 
 
 def list_of_keys() -> str:
@@ -146,7 +157,7 @@ def list_of_keys() -> str:
             menu = one.menu
             lines += ["", menu]
         lines.append(f"  {one.text.rstrip('…'):{width}}{' or '.join(map(native_key, one.shown_keys))}".rstrip())
-    return "\n".join(["Keys of Kittiwake", *lines, ""])
+    return "\n".join([tr("Keys of Kittiwake"), *lines, ""])
 
 
 class KeyDialog(QDialog):
@@ -154,18 +165,18 @@ class KeyDialog(QDialog):
 
     def __init__(self, parent: QWidget, one: Command) -> None:
         super().__init__(parent)
-        self.setWindowTitle("Keys of a command")
+        self.setWindowTitle(tr("Keys of a command"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.setMinimumWidth(scaled(420))
         self._one = one
         self.keys: tuple[str, ...] = one.shown_keys
         column = QVBoxLayout(self)
-        words = QLabel(f"Press the keys for “{one.text.rstrip('…')}”.")
+        words = QLabel(tr("Press the keys for “{text}”.", text=one.text.rstrip("…")))
         words.setWordWrap(True)
         column.addWidget(words)
         self.edit = QKeySequenceEdit(QKeySequence(one.shown_keys[0]) if one.shown_keys else QKeySequence())
         self.edit.setMaximumSequenceLength(1)
-        self.edit.setAccessibleName("The keys")
+        self.edit.setAccessibleName(tr("The keys"))
         self.edit.keySequenceChanged.connect(self._typed)
         column.addWidget(self.edit)
         self.told = QLabel()
@@ -183,7 +194,11 @@ class KeyDialog(QDialog):
         self.keys = (key, *self._one.shown_keys[1:]) if key else self._one.shown_keys[1:]
         having = [one for one in window_commands() if key in one.shown_keys and one.id != self._one.id]
         self.told.setText(
-            f"{native_key(key)} is the key of “{having[0].text.rstrip('…')}”. With both, it would do neither."
+            tr(
+                "{key} is the key of “{text}”. With both, it would do neither.",
+                key=native_key(key),
+                text=having[0].text.rstrip("…"),
+            )
             if having
             else ""
         )

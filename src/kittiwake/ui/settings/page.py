@@ -7,6 +7,7 @@ from PySide6.QtGui import QDesktopServices, QKeySequence, QShortcut
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.settings import SECTIONS, known_settings
+from ...words import tr
 from ..bench.parts import part_label, scrolled
 from ..button import Button
 from ..elided import ElidedLabel
@@ -25,20 +26,20 @@ class SettingsPage(QDialog):
     def __init__(self, parent: QWidget, settings: HeldSettings) -> None:
         super().__init__(parent)
         self._settings = settings
-        self.setWindowTitle("Settings")
+        self.setWindowTitle(tr("Settings"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(720), scaled(640))
         column = QVBoxLayout(self)
         column.setContentsMargins(18, 14, 18, 12)
         top = QHBoxLayout()
         self.field = Field()
-        self.field.setPlaceholderText("Search: theme, folder, keys …")
-        self.field.setAccessibleName("Search the settings")
+        self.field.setPlaceholderText(tr("Search: theme, folder, keys …"))
+        self.field.setAccessibleName(tr("Search the settings"))
         self.field.setClearButtonEnabled(True)
         self.field.textChanged.connect(self._search)
         self.field.escaped.connect(self._leave_search)
         top.addWidget(self.field, 1)
-        self.undo_button = Button("Take back")
+        self.undo_button = Button(tr("Take back"))
         self.undo_button.clicked.connect(settings.undo)
         top.addWidget(self.undo_button)
         column.addLayout(top)
@@ -52,29 +53,29 @@ class SettingsPage(QDialog):
             self._add_section(section, heading)
         self.keys = KeysPart(settings)
         self.caches = CachesPart()
-        self._keys_head, self._caches_head = part_label("Keys"), part_label("Caches")
+        self._keys_head, self._caches_head = part_label(tr("Keys")), part_label(tr("Caches"))
         for head in (self._keys_head, self._caches_head):
             head.setContentsMargins(0, scaled(14), 0, scaled(2))
         for widget in (self._keys_head, self.keys, self._caches_head, self.caches):
             self._list.addWidget(widget)
-        self.nothing = QLabel("No setting is like that.")
+        self.nothing = QLabel(tr("No setting is like that."))
         self.nothing.setProperty("soft", True)
         self._list.addWidget(self.nothing)
         self.nothing.hide()
         self._list.addStretch(1)
-        self.area = scrolled(inside, "Settings")
+        self.area = scrolled(inside, tr("Settings"))
         column.addWidget(self.area, 1)
         foot = QHBoxLayout()
         self.told = ElidedLabel()
         self.told.setProperty("soft", True)
         foot.addWidget(self.told, 1)
-        self.file_button = Button("Open the file")
+        self.file_button = Button(tr("Open the file"))
         self.file_button.setToolTip(
-            "The same settings as text; what is changed there holds as soon as this window is used again"
+            tr("The same settings as text; what is changed there holds as soon as this window is used again")
         )
         self.file_button.clicked.connect(self._open_file)
         foot.addWidget(self.file_button)
-        close = Button("Close")
+        close = Button(tr("Close"))
         close.clicked.connect(self.close)
         foot.addWidget(close)
         column.addLayout(foot)
@@ -100,7 +101,9 @@ class SettingsPage(QDialog):
 
     def _say_kept(self) -> None:
         wrong = self._settings.kept.wrong
-        self.told.setText(" ".join(wrong) if wrong else f"Kept in {short_path(self._settings.kept.path)}")
+        self.told.setText(
+            " ".join(wrong) if wrong else tr("Kept in {path}", path=short_path(self._settings.kept.path))
+        )
 
     def _changed(self, key: str) -> None:
         if key in self.rows:
@@ -136,7 +139,7 @@ class SettingsPage(QDialog):
     def _open_file(self) -> None:
         kept = self._settings.kept
         if not kept.path.exists():
-            self.told.setText("Nothing has been set yet, so there is no file.")
+            self.told.setText(tr("Nothing has been set yet, so there is no file."))
             return
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(kept.path)))
 

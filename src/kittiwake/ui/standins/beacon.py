@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QFrame, QLabel, QVBoxLayout
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin import Machine
 from ...core.standin.machines.beacon import MEMORY
+from ...words import tr
 from ..bench.parts import part_label
 from ..button import Button
 from ..theme.scale import scaled
@@ -28,7 +29,7 @@ class BeaconPanel(QFrame):
         self.setFixedWidth(scaled(330))
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 12, 16, 12)
-        column.addWidget(part_label("STAND-IN: A BEACON ON A QUAY"))
+        column.addWidget(part_label(tr("STAND-IN: A BEACON ON A QUAY")))
         self._lamp = Drawing(lamp)
         column.addWidget(self._lamp)
         self._told = QLabel()
@@ -37,7 +38,7 @@ class BeaconPanel(QFrame):
         self._memory = QLabel()
         self._memory.setProperty("soft", True)
         column.addWidget(self._memory)
-        self.button = Button("Press its button  P")
+        self.button = Button(tr("Press its button  P"))
         self.button.clicked.connect(self.pressed)
         column.addWidget(self.button)
         self.show_state()
@@ -45,16 +46,29 @@ class BeaconPanel(QFrame):
     def show_state(self, handed: str = "") -> None:
         held, refusal = self.beacon.held, self.beacon.refusal
         if refusal:
-            still = f" It still holds {held.name}." if held else ""
-            self._told.setText(f"Refused {handed}: {refusal.reason} (byte {refusal.at:,}){still}")
+            still = tr(" It still holds {name}.", name=held.name) if held else ""
+            self._told.setText(
+                tr(
+                    "Refused {handed}: {reason} (byte {at:,}){still}",
+                    handed=handed,
+                    reason=refusal.reason,
+                    at=refusal.at,
+                    still=still,
+                )
+            )
         elif held:
             self._told.setText(
-                f"Accepted. It holds {held.name}: {format_seconds(held.seconds)}, {format_hz(held.rate)}, mono, 16-bit."
+                tr(
+                    "Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.",
+                    name=held.name,
+                    seconds=format_seconds(held.seconds),
+                    rate=format_hz(held.rate),
+                )
             )
         else:
-            self._told.setText("It holds nothing. Make a file for it, select its cell and press B.")
+            self._told.setText(tr("It holds nothing. Make a file for it, select its cell and press B."))
         used = held.bytes if held else 0
-        self._memory.setText(f"{format_bytes(used)} of {format_bytes(MEMORY)}")
+        self._memory.setText(tr("{used} of {memory}", used=format_bytes(used), memory=format_bytes(MEMORY)))
         self._lamp.show_share(used / MEMORY, "failed" if refusal else "made" if held else "empty")
         self.button.setEnabled(held is not None)
 

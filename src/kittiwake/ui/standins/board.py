@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...core.standin import Machine
 from ...core.standin.machines.board import FLASH
+from ...words import tr
 from .drawing import board as drawn
 from .panel import panel
 from .set_panel import SetPanel
@@ -11,4 +12,4 @@ from .set_panel import SetPanel
 
 @panel("board")
 def board_panel(machine: Machine) -> SetPanel:
-    return SetPanel(machine, "board", "STAND-IN: A VOICE BOARD", drawn, FLASH)
+    return SetPanel(machine, "board", tr("STAND-IN: A VOICE BOARD"), drawn, FLASH)

@@ -18,6 +18,7 @@ from ...core.extensions import import_all
 from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, kinds
 from ...core.standin.machines.phone import Phone
+from ...words import tr
 
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
 #: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
@@ -111,10 +112,12 @@ class StandIns(QWidget):
         try:
             taken = machine.hand(path.name, path.read_bytes())
         except OSError as error:
-            return f"{path.name} cannot be read: {reason_of(error)}."
+            return tr("{name} cannot be read: {reason_of}.", name=path.name, reason_of=reason_of(error))
         self._widgets[key].show_state(path.name)
         return (
-            f"The {kind.name} took {path.name}; P sets it off." if taken else f"The {kind.name} refused {path.name}."
+            tr("The {name} took {name2}; P sets it off.", name=kind.name, name2=path.name)
+            if taken
+            else tr("The {name} refused {name2}.", name=kind.name, name2=path.name)
         )
 
     def refresh(self) -> None:

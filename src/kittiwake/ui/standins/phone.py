@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...core.standin import Machine
 from ...core.standin.machines.phone import MEMORY
+from ...words import tr
 from .drawing import handset as drawn
 from .panel import panel
 from .set_panel import SetPanel
@@ -11,4 +12,4 @@ from .set_panel import SetPanel
 
 @panel("phone")
 def phone_panel(machine: Machine) -> SetPanel:
-    return SetPanel(machine, "phone", "STAND-IN: A PHONE", drawn, MEMORY, ("walk",))
+    return SetPanel(machine, "phone", tr("STAND-IN: A PHONE"), drawn, MEMORY, ("walk",))

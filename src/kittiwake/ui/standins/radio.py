@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...core.standin import Machine
 from ...core.standin.machines.radio import MEMORY
+from ...words import tr
 from .drawing import radio as drawn
 from .panel import panel
 from .set_panel import SetPanel
@@ -11,4 +12,4 @@ from .set_panel import SetPanel
 
 @panel("radio")
 def radio_panel(machine: Machine) -> SetPanel:
-    return SetPanel(machine, "radio", "STAND-IN: A DECK RADIO", drawn, MEMORY)
+    return SetPanel(machine, "radio", tr("STAND-IN: A DECK RADIO"), drawn, MEMORY)

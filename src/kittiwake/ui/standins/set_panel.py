@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QListWidget, QVBoxLay
 
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin.machine import Action, Kind, Machine, kinds
+from ...words import tr
 from ..bench.parts import part_label
 from ..button import Button
 from ..theme.scale import scaled
@@ -44,7 +45,7 @@ class SetPanel(QFrame):
         self._drawing = Drawing(draw)
         column.addWidget(self._drawing)
         self.list = QListWidget()
-        self.list.setAccessibleName(f"What the {self.kind.name} holds")
+        self.list.setAccessibleName(tr("What the {name} holds", name=self.kind.name))
         self.list.setFixedHeight(scaled(88))
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.list.setTextElideMode(Qt.TextElideMode.ElideMiddle)
@@ -68,7 +69,7 @@ class SetPanel(QFrame):
             button.clicked.connect(lambda _=False, n=n: self._act(n))
             self.buttons.append(button)
             row.addWidget(button)
-        self.button = Button("Hear it  P")
+        self.button = Button(tr("Hear it  P"))
         self.button.clicked.connect(self.pressed)
         row.addWidget(self.button)
         return row
@@ -103,15 +104,24 @@ class SetPanel(QFrame):
         refusal, held = self.machine.refusal, self.machine.held
         state = str(getattr(self.machine, "state", ""))
         if refusal:
-            self._told.setText(f"Refused {handed}: {refusal.reason} (byte {refusal.at:,})")
+            self._told.setText(
+                tr("Refused {handed}: {reason} (byte {at:,})", handed=handed, reason=refusal.reason, at=refusal.at)
+            )
         elif state:
-            self._told.setText(f"It says: {state}.")
+            self._told.setText(tr("It says: {state}.", state=state))
         elif held:
             self._told.setText(f"{held.name}: {format_seconds(held.seconds)}, {format_hz(held.rate)}.")
         else:
-            self._told.setText("It holds nothing. ⇧B delivers all that is made for it.")
+            self._told.setText(tr("It holds nothing. ⇧B delivers all that is made for it."))
         used = self._used()
-        self._memory.setText(f"{len(names)} held, {format_bytes(used)} of {format_bytes(self._room)}")
+        self._memory.setText(
+            tr(
+                "{count} held, {used} of {room}",
+                count=len(names),
+                used=format_bytes(used),
+                room=format_bytes(self._room),
+            )
+        )
         self._drawing.show_share(used / self._room, "failed" if refusal else "made" if names else "empty")
         for button in (*self.buttons, self.button):
             button.setEnabled(bool(names) or held is not None)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...core.standin import Machine
 from ...core.standin.machines.voicemail import MEMORY
+from ...words import tr
 from .drawing import box as drawn
 from .panel import panel
 from .set_panel import SetPanel
@@ -11,4 +12,4 @@ from .set_panel import SetPanel
 
 @panel("voicemail")
 def voicemail_panel(machine: Machine) -> SetPanel:
-    return SetPanel(machine, "voicemail", "STAND-IN: A VOICEMAIL BOX", drawn, MEMORY)
+    return SetPanel(machine, "voicemail", tr("STAND-IN: A VOICEMAIL BOX"), drawn, MEMORY)

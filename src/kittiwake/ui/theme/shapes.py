@@ -5,21 +5,22 @@ from __future__ import annotations
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 
+from ...words import said
 from .colours import colours
 
 #: State -> the word for it, as shown and as read out.
 WORDS = {
     "empty": "–",
     "waiting": "looking",
-    "as_is": "as is",
-    "convert": "will convert",
+    "as_is": said("as is"),
+    "convert": said("will convert"),
     "decide": "decide",
     "cannot": "cannot",
-    "left_out": "not for it",
+    "left_out": said("not for it"),
     "making": "making",
     "made": "made",
     "delivered": "delivered",
-    "older": "older sent",
+    "older": said("older sent"),
     "stale": "stale",
     "failed": "failed",
 }

@@ -28,6 +28,7 @@ from ....core.errors import KittiwakeError
 from ....core.model import Clip, Receiver
 from ....core.project import edits
 from ....core.project.corpus import corpus_rows
+from ....words import said, tr
 from ...button import Button
 from ...field import Field
 from ...judging import Judger
@@ -39,7 +40,7 @@ from .plot import SpreadPlot
 _COLUMNS = 4
 _SHOWN = tuple(name for name in MEASURES if name != "words_wrong")
 _LISTED = 500
-_HEADS = ("Clip", "Value", "Off the middle", "Speaker", "Notes")
+_HEADS = ("Clip", "Value", said("Off the middle"), "Speaker", "Notes")
 
 
 class CorpusPage(QWidget):
@@ -88,15 +89,15 @@ class CorpusPage(QWidget):
 
     def _top(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        self.head = QLabel("Corpus")
+        self.head = QLabel(tr("Corpus"))
         self.head.setProperty("head", True)
         row.addWidget(self.head)
         self.sum = QLabel()
         self.sum.setProperty("soft", True)
         row.addWidget(self.sum, 1)
-        self.rows_button = Button("Texts and speakers…")
+        self.rows_button = Button(tr("Texts and speakers…"))
         self.rows_button.clicked.connect(self.rows_wanted.emit)
-        self.write_button = Button("Write the corpus…")
+        self.write_button = Button(tr("Write the corpus…"))
         self.write_button.setProperty("main", True)
         self.write_button.clicked.connect(self.choose_and_write)
         row.addWidget(self.rows_button)
@@ -108,15 +109,15 @@ class CorpusPage(QWidget):
         column.setSpacing(6)
         row = QHBoxLayout()
         self.rule_field = Field("")
-        self.rule_field.setPlaceholderText("A rule, such as snr >= 20 dB")
-        self.rule_field.setAccessibleName("A rule that clips have to keep")
+        self.rule_field.setPlaceholderText(tr("A rule, such as snr >= 20 dB"))
+        self.rule_field.setAccessibleName(tr("A rule that clips have to keep"))
         self.rule_field.textChanged.connect(self._show_rule)
         self.rule_field.returnPressed.connect(self.add_rule)
-        self.drop_button = Button("Leave out")
-        self.drop_button.setToolTip("What breaks the rule is left out of the corpus")
+        self.drop_button = Button(tr("Leave out"))
+        self.drop_button.setToolTip(tr("What breaks the rule is left out of the corpus"))
         self.drop_button.clicked.connect(self.add_rule)
-        self.flag_button = Button("Flag")
-        self.flag_button.setToolTip("What breaks the rule is in the corpus, and said to")
+        self.flag_button = Button(tr("Flag"))
+        self.flag_button.setToolTip(tr("What breaks the rule is in the corpus, and said to"))
         self.flag_button.clicked.connect(lambda: self.add_rule(flag=True))
         row.addWidget(self.rule_field, 1)
         row.addWidget(self.drop_button)
@@ -126,7 +127,9 @@ class CorpusPage(QWidget):
         self.cost.setProperty("soft", True)
         self.cost.setWordWrap(True)
         column.addWidget(self.cost)
-        self.rule_table = KeyTable(("Rule", "Does", "Clips", "Sound"), "Rules; Delete takes one away")
+        self.rule_table = KeyTable(
+            (tr("Rule"), tr("Does"), tr("Clips"), tr("Sound")), tr("Rules; Delete takes one away")
+        )
         self.rule_table.setMaximumHeight(112)
         self.rule_table.setColumnWidth(0, scaled(190))
         self.rule_table.keys[Qt.Key.Key_Delete] = self.take_rule_away
@@ -134,7 +137,7 @@ class CorpusPage(QWidget):
         self.list_head = QLabel()
         self.list_head.setProperty("part", True)
         column.addWidget(self.list_head)
-        self.table = KeyTable(_HEADS, "Clips, those farthest from the middle first")
+        self.table = KeyTable(_HEADS, tr("Clips, those farthest from the middle first"))
         for at, width in ((0, 136), (1, 104), (2, 114), (3, 74)):
             self.table.setColumnWidth(at, scaled(width))
         self.table.keys.update({
@@ -143,11 +146,11 @@ class CorpusPage(QWidget):
         self.table.itemDoubleClicked.connect(lambda _: self.play())
         column.addWidget(self.table, 1)
         row = QHBoxLayout()
-        self.play_button = Button("Hear it  Enter")
+        self.play_button = Button(tr("Hear it  Enter"))
         self.play_button.clicked.connect(self.play)
-        self.out_button = Button("Leave out on the board  Del")
+        self.out_button = Button(tr("Leave out on the board  Del"))
         self.out_button.setToolTip(
-            f"The chosen clips are not for this receiver any more; {key_of('edit.undo')} takes it back"
+            tr("The chosen clips are not for this receiver any more; {key} takes it back", key=key_of("edit.undo"))
         )
         self.out_button.clicked.connect(self.leave_out)
         row.addWidget(self.play_button)
@@ -159,7 +162,7 @@ class CorpusPage(QWidget):
     def begin(self, receiver: Receiver) -> None:
         """Measure all clips that are for a receiver."""
         self._receiver = receiver
-        self.head.setText(f"Corpus for {receiver.name}")
+        self.head.setText(tr("Corpus for {name}", name=receiver.name))
         self.measure()
         self.table.setFocus()
 
@@ -174,7 +177,7 @@ class CorpusPage(QWidget):
         if self._rows:
             self.judger.judge(self._rows)
         else:
-            self.told.emit(f"No clip is for {self._receiver.name}.")
+            self.told.emit(tr("No clip is for {name}.", name=self._receiver.name))
 
     def refresh_texts(self) -> None:
         """Texts and speakers have changed."""
@@ -218,7 +221,13 @@ class CorpusPage(QWidget):
         self._show_rule()
         kept = [one for one in self.qualities.values() if self._kept(one)]
         seconds = sum(one.seconds for one in kept)
-        told = f"{len(self.qualities)} of {len(self._rows)} clips measured, {len(kept)} kept, {hours(seconds)}"
+        told = tr(
+            "{count} of {count2} clips measured, {count3} kept, {hours}",
+            count=len(self.qualities),
+            count2=len(self._rows),
+            count3=len(kept),
+            hours=hours(seconds),
+        )
         if self._doubles:
             told += f", {len(self._doubles)} double{'s' if len(self._doubles) != 1 else ''}"
         self.sum.setText(told)
@@ -244,14 +253,22 @@ class CorpusPage(QWidget):
         self.flag_button.setEnabled(good)
         if rule is not None:
             clips, seconds = self._cost(rule)
-            self.cost.setText(f"{rule.words} is broken by {clips} of {len(self.qualities)} clips, {hours(seconds)}.")
+            self.cost.setText(
+                tr(
+                    "{words} is broken by {clips} of {count} clips, {hours}.",
+                    words=rule.words,
+                    clips=clips,
+                    count=len(self.qualities),
+                    hours=hours(seconds),
+                )
+            )
         elif text:
             try:
                 rule_of(text)
             except KittiwakeError as error:
                 self.cost.setText(str(error))
         else:
-            self.cost.setText("Rules tell what they cost before they are taken.")
+            self.cost.setText(tr("Rules tell what they cost before they are taken."))
         name = rule.measure if rule else ""
         for plot in self.plots.values():
             if plot.name == name or plot.rules:
@@ -279,7 +296,7 @@ class CorpusPage(QWidget):
             self._show_all()
 
     def _show_rules(self) -> None:
-        rules = [*((rule, "leaves out") for rule in self.drop), *((rule, "flags") for rule in self.flag)]
+        rules = [*((rule, tr("leaves out")) for rule in self.drop), *((rule, "flags") for rule in self.flag)]
         self.rule_table.setVisible(bool(rules))
         self.rule_table.setRowCount(len(rules))
         for row, (rule, does) in enumerate(rules):
@@ -326,11 +343,11 @@ class CorpusPage(QWidget):
             return quality.error
         told = []
         if value is not None and spread is not None and not spread.fences[0] <= value <= spread.fences[1]:
-            told.append("far out")
+            told.append(tr("far out"))
         if key in self._doubles:
             other = self._session.project.clip(self._doubles[key])
-            told.append(f"double of {other.name}" if other else "double")
-        told += [f"left out: {rule.words}" for rule in self.drop if not rule.keeps(quality)]
+            told.append(tr("double of {name}", name=other.name) if other else "double")
+        told += [tr("left out: {words}", words=rule.words) for rule in self.drop if not rule.keeps(quality)]
         told += [rule.words for rule in self.flag if not rule.keeps(quality)]
         return ", ".join(told)
 
@@ -356,15 +373,22 @@ class CorpusPage(QWidget):
         ]
         out, _ = edits.leave_out(project, cells)
         if out:
-            self.told.emit(f"{out} left out of {self._receiver.name}; {key_of('edit.undo')} takes it back.")
+            self.told.emit(
+                tr(
+                    "{out} left out of {name}; {key} takes it back.",
+                    out=out,
+                    name=self._receiver.name,
+                    key=key_of("edit.undo"),
+                )
+            )
             self.measure()
         else:
-            self.told.emit("A clip stays for one receiver at least.")
+            self.told.emit(tr("A clip stays for one receiver at least."))
 
     def choose_and_write(self) -> None:
         """Ask where, and write the corpus there."""
         folder = QFileDialog.getExistingDirectory(
-            self, "Where the corpus goes", str(self._session.project.output_folder)
+            self, tr("Where the corpus goes"), str(self._session.project.output_folder)
         )
         if folder:
             self.write(Path(folder))
@@ -376,9 +400,10 @@ class CorpusPage(QWidget):
         wish = Wish(self._receiver, self.drop, self.flag)
         rules = "".join(f" --rule '{rule.words}'" for rule in self.drop)
         rules += "".join(f" --flag '{rule.words}'" for rule in self.flag)
-        how = (
-            "In the window, with cuts, touch-ups, texts and speakers as they stood on the board.\n"
-            f"Of whole files a terminal makes the same with: kittiwake corpus --for {self._receiver.slug}{rules} --into corpus/ sources/"
+        how = tr(
+            "In the window, with cuts, touch-ups, texts and speakers as they stood on the board.\nOf whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/",
+            slug=self._receiver.slug,
+            rules=rules,
         )
         rows = list(corpus_rows(self._session.project, self._receiver).values())
         if self.judger.write(rows, wish, into, how):
@@ -395,7 +420,11 @@ class CorpusPage(QWidget):
         assert came.packed is not None
         sides = ", ".join(f"{count} {side}" for side, count in came.packed.clips.items())
         self.told.emit(
-            f"The corpus is written: {sides}. datasheet.md tells what is in it; {len(came.findings)} findings."
+            tr(
+                "The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.",
+                sides=sides,
+                count=len(came.findings),
+            )
         )
 
     def shut_down(self) -> None:

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QAbstractButton, QSizePolicy
 from ....core.corpus.quality import MEASURES
 from ....core.corpus.rules import Rule
 from ....core.corpus.spread import Spread
+from ....words import tr
 from ...theme.colours import colours
 
 _HEAD, _FOOT, _SIDE = 20, 18, 8
@@ -35,12 +36,27 @@ class SpreadPlot(QAbstractButton):
         self.spread, self.rules = spread, tuple(rule for rule in rules if rule.measure == self.name)
         measure = MEASURES[self.name]
         if spread is None:
-            self.setAccessibleName(f"{measure.name}: not known")
-            self.setToolTip(f"{measure.told}: not known of any clip")
+            self.setAccessibleName(tr("{name}: not known", name=measure.name))
+            self.setToolTip(tr("{told}: not known of any clip", told=measure.told))
         else:
             median = measure.with_unit(spread.median)
-            self.setAccessibleName(f"{measure.name.replace('_', ' ')}: median {median}, {spread.known} clips")
-            self.setToolTip(f"{measure.name}: {measure.told}\nmedian {median}, of {spread.known} clips")
+            self.setAccessibleName(
+                tr(
+                    "{name}: median {median}, {known} clips",
+                    name=measure.name.replace("_", " "),
+                    median=median,
+                    known=spread.known,
+                )
+            )
+            self.setToolTip(
+                tr(
+                    "{name}: {told}\nmedian {median}, of {known} clips",
+                    name=measure.name,
+                    told=measure.told,
+                    median=median,
+                    known=spread.known,
+                )
+            )
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
@@ -68,7 +84,7 @@ class SpreadPlot(QAbstractButton):
             painter.drawText(
                 inner,
                 int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop),
-                "none found" if self.name == "hum" else "not known",
+                tr("none found") if self.name == "hum" else tr("not known"),
             )
             return
         told = measure.with_unit(spread.median)

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut.by_ear import suggested, take_all, take_one
 from ....core.model import Cut, Facts, Line, Span
+from ....words import tr
 from ...button import Button
 from ...ear.names import Names
 
@@ -34,12 +35,12 @@ class EarRow(QWidget):
         row.setSpacing(8)
         self.told = QLabel()
         row.addWidget(self.told, 1)
-        self.take_button = Button("Take it  Ctrl+Return")
+        self.take_button = Button(tr("Take it  Ctrl+Return"))
         row.addWidget(self.take_button)
-        self.all_button = Button("Take all")
+        self.all_button = Button(tr("Take all"))
         self.all_button.clicked.connect(self.take_every)
         row.addWidget(self.all_button)
-        self.end_button = Button("Done")
+        self.end_button = Button(tr("Done"))
         self.end_button.clicked.connect(self.end)
         row.addWidget(self.end_button)
         # A list of thousands is not shown anew for each of them.
@@ -57,7 +58,7 @@ class EarRow(QWidget):
         self._source, self._lines, self._wrong = facts.path, cut.lines, ""
         self._asked = {span.id: span for span in cut.spans}
         if not cut.lines:
-            self._wrong = "There is no list yet: Ctrl+L takes names and texts, which can then be listened for."
+            self._wrong = tr("There is no list yet: Ctrl+L takes names and texts, which can then be listened for.")
         else:
             self._share = 0.0
             self.names.listen(facts, cut.spans, cut.lines)
@@ -105,15 +106,15 @@ class EarRow(QWidget):
         if self._wrong:
             text = self._wrong
         elif chosen in some:
-            text = f"Suggestion: sounds like “{some[chosen].name}”: {some[chosen].text}"
+            text = tr("Suggestion: sounds like “{name}”: {text}", name=some[chosen].name, text=some[chosen].text)
         elif span is None or chosen not in places:
-            text = "Not listened to." if self._share >= 1 else "Not listened to yet."
+            text = tr("Not listened to.") if self._share >= 1 else tr("Not listened to yet.")
         elif places[chosen] is None:
-            text = "None of the lines is heard in this one."
+            text = tr("None of the lines is heard in this one.")
         else:
-            text = f"Sounds like its name, “{span.name}”."
+            text = tr("Sounds like its name, “{name}”.", name=span.name)
         if self._share < 1 and not self._wrong:
-            text = f"Listening for the lines, {self._share:.0%} … {text}"
+            text = tr("Listening for the lines, {share:.0%} … {text}", share=self._share, text=text)
         self.told.setText(text)
         self.take_button.setEnabled(chosen in some)
         many = 0
@@ -121,19 +122,19 @@ class EarRow(QWidget):
             following = take_all(cut, places).spans
             pairs = zip(cut.spans, following, strict=True)
             many = sum((one.name, one.aside) != (other.name, other.aside) for one, other in pairs)
-        self.all_button.setText(f"Take all {many}" if many else "Take all")
+        self.all_button.setText(tr("Take all {many}", many=many) if many else tr("Take all"))
         self.all_button.setEnabled(many > 0)
-        self.end_button.setText("Stop" if self.names.busy and self._share < 1 else "Done")
+        self.end_button.setText(tr("Stop") if self.names.busy and self._share < 1 else tr("Done"))
         self.show()
 
     def take(self) -> None:
         """Name the chosen span as suggested."""
         line = self.suggestions(self._source, self._cut).get(self._chosen)
         if line is not None:
-            self.taken.emit(f"naming “{line.name}” by ear", take_one(self._cut, self._chosen, line))
+            self.taken.emit(tr("naming “{name}” by ear", name=line.name), take_one(self._cut, self._chosen, line))
 
     def take_every(self) -> None:
         """Name all spans as suggested."""
         new = take_all(self._cut, self._places_in(self._cut))
         if new != self._cut:
-            self.taken.emit("naming by ear", new)
+            self.taken.emit(tr("naming by ear"), new)

@@ -9,16 +9,25 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut import Find
+from ....words import said, tr
 from ...button import Button
 from ...said_box import SaidBox
 from ...theme.scale import scaled
 
 _CONTROLS = (
-    ("above_room", "over room noise", 6, 30, 1, " dB", "How far above the noise of the room sound begins"),
-    ("pause", "pauses from", 0.1, 60, 0.05, " s", "A shorter pause does not separate two clips"),
-    ("shortest", "clips from", 0.05, 600, 0.05, " s", "Shorter sound is left out"),
-    ("air_before", "air", 0, 10, 0.05, " s", "What is kept before the first sound"),
-    ("air_after", "+", 0, 10, 0.05, " s", "What is kept after the last sound"),
+    (
+        "above_room",
+        said("over room noise"),
+        6,
+        30,
+        1,
+        " dB",
+        said("How far above the noise of the room sound begins"),
+    ),
+    ("pause", said("pauses from"), 0.1, 60, 0.05, " s", said("A shorter pause does not separate two clips")),
+    ("shortest", said("clips from"), 0.05, 600, 0.05, " s", said("Shorter sound is left out")),
+    ("air_before", "air", 0, 10, 0.05, " s", said("What is kept before the first sound")),
+    ("air_after", "+", 0, 10, 0.05, " s", said("What is kept after the last sound")),
 )
 
 
@@ -50,7 +59,7 @@ class FindRow(QWidget):
             box.valueChanged.connect(lambda _: self.changed.emit())
             row.addWidget(box)
             self.controls[name] = box
-        self.button = Button("Find the speech  F")
+        self.button = Button(tr("Find the speech  F"))
         row.addWidget(self.button)
         self.told = QLabel()
         self.told.setProperty("soft", True)

@@ -10,6 +10,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 
 from ....core.model.span import START, STOP, Span
+from ....words import tr
 from ...theme.colours import colours
 from .seen import Seen
 from .sight import HEAD, Shown, Sight, clock
@@ -65,7 +66,13 @@ def _draw_ledge(
         painter.fillRect(
             sight.between(start, stop, sight.plot), QBrush(QColor(c.cannot), Qt.BrushStyle.DiagCrossPattern)
         )
-    name = f"aside: {shown.name}" if span.aside else f"{shown.name} (this take)" if span.take_of else shown.name
+    name = (
+        f"aside: {shown.name}"
+        if span.aside
+        else tr("{name} (this take)", name=shown.name)
+        if span.take_of
+        else shown.name
+    )
     room = box.intersected(QRectF(0, row.top(), sight.width, row.height())).adjusted(6, 0, -4, 0)
     if room.width() > 16:
         told = painter.fontMetrics().elidedText(name, Qt.TextElideMode.ElideRight, int(room.width()))

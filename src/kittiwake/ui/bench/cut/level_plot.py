@@ -10,6 +10,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ....core.cut.room import STEP
+from ....words import tr
 from ...cutting import Picture
 from ...theme.colours import colours
 from .seen import Seen
@@ -52,12 +53,14 @@ def draw_level(
         painter.setPen(QPen(QColor(c.soft), 1.2))
         room = y(seen.found.room_dbfs)
         painter.drawLine(QPointF(0, room), QPointF(plot.width(), room))
-        _label(painter, plot, room, f"room {seen.found.room_dbfs:.0f} dBFS", c.soft, below=True)
+        _label(
+            painter, plot, room, tr("room {room_dbfs:.0f} dBFS", room_dbfs=seen.found.room_dbfs), c.soft, below=True
+        )
         _label(
             painter,
             plot,
             y(float(np.median(reach))),
-            f"speech from {np.median(reach):.0f} dBFS",
+            tr("speech from {median:.0f} dBFS", median=np.median(reach)),
             c.decide,
             below=False,
         )

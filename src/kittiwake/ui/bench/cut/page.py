@@ -14,6 +14,7 @@ from ....core.cut import Activity, find_speech, merged
 from ....core.cut.edit import takes
 from ....core.errors import KittiwakeError
 from ....core.model import Clip, Cut, Span
+from ....words import tr
 from ...button import Button
 from ...cutting import Cutter, Picture
 from ...field import Field
@@ -70,7 +71,7 @@ class CutPage(QWidget):
         self.wave = CutView()
         column.addWidget(self.wave, 1)
         self.bar = QScrollBar(Qt.Orientation.Horizontal)
-        self.bar.setAccessibleName("Place in the source")
+        self.bar.setAccessibleName(tr("Place in the source"))
         self.bar.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         column.addWidget(self.bar)
         return holder
@@ -81,10 +82,10 @@ class CutPage(QWidget):
         self.head = QLabel()
         self.head.setProperty("head", True)
         row.addWidget(self.head)
-        label = QLabel("&Name")
+        label = QLabel(tr("&Name"))
         self.name = Field()
-        self.name.setPlaceholderText("Type a name, Enter: the next clip plays")
-        self.name.setAccessibleName("Name of the chosen span; Enter goes on to the next")
+        self.name.setPlaceholderText(tr("Type a name, Enter: the next clip plays"))
+        self.name.setAccessibleName(tr("Name of the chosen span; Enter goes on to the next"))
         self.name.setMinimumWidth(scaled(200))
         self.name.installEventFilter(self)
         label.setBuddy(self.name)
@@ -96,16 +97,16 @@ class CutPage(QWidget):
         row.addWidget(self.words, 2)
         self.typed = Field()
         self.typed.setPlaceholderText("0:00 to 1:05 Welcome")
-        self.typed.setAccessibleName("A new span: start, end and name")
+        self.typed.setAccessibleName(tr("A new span: start, end and name"))
         self.typed.setMinimumWidth(scaled(190))
-        label = QLabel("Ne&w span")
+        label = QLabel(tr("Ne&w span"))
         label.setBuddy(self.typed)
         row.addWidget(label)
         row.addWidget(self.typed, 1)
-        self.list_button = Button("Names from a list…")
+        self.list_button = Button(tr("Names from a list…"))
         row.addWidget(self.list_button)
-        self.ear_button = Button("By ear  Ctrl+B")
-        self.ear_button.setToolTip("The speech engine suggests which line of the list each span is")
+        self.ear_button = Button(tr("By ear  Ctrl+B"))
+        self.ear_button.setToolTip(tr("The speech engine suggests which line of the list each span is"))
         row.addWidget(self.ear_button)
         return row
 
@@ -189,7 +190,7 @@ class CutPage(QWidget):
         fresh = source != self.source
         self.work.source, self.work.facts = source, facts
         if facts is None or not facts.ok:
-            self.wave.show_picture(None, "Looking at it …" if facts is None else "There is no sound to cut.")
+            self.wave.show_picture(None, tr("Looking at it …") if facts is None else tr("There is no sound to cut."))
             self._activity = None
             self._refresh()
             return
@@ -234,7 +235,7 @@ class CutPage(QWidget):
 
     def _listening(self, path: object, share: float) -> None:
         if path == self.source and self._activity is None:
-            self.finding.say(f"Listening for speech, {share:.0%} …")
+            self.finding.say(tr("Listening for speech, {share:.0%} …", share=share))
 
     def _pictured(self, picture: object) -> None:
         if isinstance(picture, Picture) and picture.facts is self.work.facts:
@@ -248,14 +249,14 @@ class CutPage(QWidget):
         more = {}
         for span in cut.spans:
             some = takes(cut, span.id)
-            take = f"take {some.index(span) + 1} of {len(some)}" if len(some) > 1 else ""
+            take = tr("take {index} of {count}", index=some.index(span) + 1, count=len(some)) if len(some) > 1 else ""
             more[span.id] = f"→ {heard[span.id].name}?" if span.id in heard else take
         self.wave.rate = self.rate
         self.table.spans.show(cut.spans, names, more, self.rate)
         self.table.show_chosen(self.work.chosen_id)
         self._show_spans()
         active = sum(not span.aside for span in cut.spans)
-        self.head.setText(f"{active} clip{'s' if active != 1 else ''}" if cut.spans else "Not cut yet")
+        self.head.setText(tr("{n} clips", "{n} clip", active, n=active) if cut.spans else tr("Not cut yet"))
         self._show_name(self.chosen(), names)
         self.ear.show_for(self.source, cut, self.work.chosen_id)
         self._say_place()
@@ -286,7 +287,7 @@ class CutPage(QWidget):
         span = ""
         if chosen:
             start, stop = (clock(frame / self.rate, 0.001) for frame in (chosen.start, chosen.stop))
-            span = f" · chosen {start} to {stop} s"
+            span = tr(" · chosen {start} to {stop} s", start=start, stop=stop)
         self.wave.setToolTip(f"{place}{span}")
         if self.isVisible():
             self.told.emit(f"{place}{span}")
@@ -337,7 +338,7 @@ class CutPage(QWidget):
                     self.hear()
                 return
             at += way
-        self.told.emit("That was the last one." if way > 0 else "That is the first one.")
+        self.told.emit(tr("That was the last one.") if way > 0 else tr("That is the first one."))
 
     def to_hear(self) -> Clip | None:
         """The chosen span as a clip; without one, ten seconds from the cursor."""
@@ -346,7 +347,7 @@ class CutPage(QWidget):
             return None
         if span is None:
             frame = self.wave.cursor_frame
-            return Clip(self.source, "From the cursor", start=frame, stop=frame + 10 * self.rate, id="cursor")
+            return Clip(self.source, tr("From the cursor"), start=frame, stop=frame + 10 * self.rate, id="cursor")
         on_board = self._session.project.clip(span.id)
         clip = on_board or Clip(self.source, self.work.names()[span.id], id=span.id)
         return clip.changed(start=span.start, stop=span.stop)
@@ -367,7 +368,7 @@ class CutPage(QWidget):
         spans, lost = merged(self._cut.spans, found.speech)
         settings = tuple((name, float(value)) for name, value in asdict(self.finding.settings).items())
         self.wave.show_found((), Seen(self._activity, found))
-        self.work.put("finding the speech", self._cut.changed(spans=spans, settings=settings))
+        self.work.put(tr("finding the speech"), self._cut.changed(spans=spans, settings=settings))
         self._choose_first()
         self._tell_found(len(found.speech), len(found.other), lost, done=True)
 
@@ -375,7 +376,7 @@ class CutPage(QWidget):
         """Draw over the sound what the search saw, or take it away."""
         self.wave.show_seen(not self.wave.shows_seen)
         if self.wave.shows_seen and self._activity is None:
-            self.finding.say("Not listened to yet: what the search saw shows when it was.")
+            self.finding.say(tr("Not listened to yet: what the search saw shows when it was."))
 
     def _preview(self) -> None:
         """Show what a search with these settings would give, before anything changes."""
@@ -390,12 +391,16 @@ class CutPage(QWidget):
 
     def _tell_found(self, count: int, other: int, lost: tuple[Span, ...], done: bool) -> None:
         names = self.work.names()
-        told = f"{count} found" if done else f"{count} would be found: F takes them, or drag over a stretch"
+        told = (
+            f"{count} found"
+            if done
+            else tr("{count} would be found: F takes them, or drag over a stretch", count=count)
+        )
         if other:
-            told += f", {other} other sound{'s' if other != 1 else ''} left out"
+            told += tr(", {n} other sounds left out", ", {n} other sound left out", other, n=other)
         if lost:
             some = ", ".join(names.get(span.id, "?") for span in lost[:4]) + (" …" if len(lost) > 4 else "")
-            told += f"; not found any more, but kept: {some}"
+            told += tr("; not found any more, but kept: {some}", some=some)
         self.finding.say(told)
         if lost or not done:
             self.told.emit(told)
@@ -447,7 +452,7 @@ class CutPage(QWidget):
     def take_heard(self) -> None:
         """Name the chosen span as suggested, and go on to the next."""
         if self.work.chosen_id not in self.ear.suggestions(self.source, self._cut):
-            self.told.emit("There is no suggestion for this span; Ctrl+B listens for the lines of the list.")
+            self.told.emit(tr("There is no suggestion for this span; Ctrl+B listens for the lines of the list."))
             return
         self.ear.take()
         self.step(1, hear=True)

@@ -13,6 +13,7 @@ from ....core.cut import Activity
 from ....core.cut.activity import FRAME
 from ....core.cut.find import Found
 from ....core.cut.room import STEP
+from ....words import tr
 from ...theme.colours import colours
 
 _LOW, _HIGH = -100.0, 0.0  # dBFS, from the foot of the plot to its top
@@ -30,13 +31,16 @@ class Seen:
     def summary(self) -> str:
         """The room and the speech in numbers."""
         found = self.found
-        parts = [f"room {found.room_dbfs:.0f} dBFS"]
+        parts = [tr("room {room_dbfs:.0f} dBFS", room_dbfs=found.room_dbfs)]
         if len(found.threshold):
-            parts.append(f"sound from {float(np.median(found.threshold)):.0f} dBFS")
+            parts.append(tr("sound from {float:.0f} dBFS", float=float(np.median(found.threshold))))
         if found.speech_dbfs is not None:
-            parts.append(f"speech {found.speech_dbfs:.0f} dBFS")
+            parts.append(tr("speech {speech_dbfs:.0f} dBFS", speech_dbfs=found.speech_dbfs))
         parts.append(
-            f"a voice {float((self.activity.voice >= _SURE).mean() if len(self.activity.voice) else 0):.0%} of the time"
+            tr(
+                "a voice {float:.0%} of the time",
+                float=float((self.activity.voice >= _SURE).mean() if len(self.activity.voice) else 0),
+            )
         )
         return ", ".join(parts).replace("-", "−")
 
@@ -59,7 +63,7 @@ def draw_seen(painter: QPainter, plot: QRectF, seen: Seen, left: float, right: f
     painter.drawPolyline(_line(level, plot))
     painter.setPen(QPen(QColor(c.cannot), 1.4, Qt.PenStyle.DashLine))
     painter.drawPolyline(_line(reach, plot))
-    told = f"{seen.summary}   —— level   – – what sound has to reach   ▀ a voice"
+    told = tr("{summary}   —— level   – – what sound has to reach   ▀ a voice", summary=seen.summary)
     room = QRectF(plot.left() + 4, plot.top() + 12, plot.width() - 8, 16)
     width = min(room.width(), painter.fontMetrics().horizontalAdvance(told) + 10.0)
     painter.fillRect(QRectF(room.left(), room.top(), width, room.height()), QColor(c.sheet))

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 from ....core.cut.times import frame_of
 from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
+from ....words import tr
 from ...theme.scale import scaled
 from .sight import clock
 
@@ -92,7 +93,7 @@ class SpanModel(QAbstractTableModel):
             return int(_side(index.column()))
         if role == Qt.ItemDataRole.ToolTipRole and index.column() in (FROM, TO):
             frame = span.start if index.column() == FROM else span.stop
-            return f"Frame {frame:,}. Type seconds, m:ss, or 44100 samples."
+            return tr("Frame {frame:,}. Type seconds, m:ss, or 44100 samples.", frame=frame)
         return None
 
     def _text(self, span: Span, row: int, column: int) -> str:
@@ -136,7 +137,7 @@ class SpanTable(QTableView):
         super().__init__()
         self.spans = SpanModel()
         self.setModel(self.spans)
-        self.setAccessibleName("Spans in order")
+        self.setAccessibleName(tr("Spans in order"))
         self.setProperty("action_keys", True)
         self.setProperty("plain", True)
         self.setShowGrid(False)

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ....core.model.span import START, STOP, Span
 from ....core.model.units import format_db
+from ....words import said, tr
 from ...access import picture
 from ...cutting import Picture
 from ...theme.colours import colours
@@ -28,7 +29,7 @@ _LEAST = 0.02  # s; shorter spans are not drawn by hand
 _MOST_ZOOM = 24.0  # pixels a frame
 _NUDGE, _FINE = 0.010, 0.001  # s
 #: The views, in the order in which one key goes through them.
-VIEWS = {"level": "Level to cut by", "wave": "Waveform to cut", "spectrum": "Spectrogram to cut"}
+VIEWS = {"level": said("Level to cut by"), "wave": said("Waveform to cut"), "spectrum": said("Spectrogram to cut")}
 
 
 class CutView(QWidget):
@@ -89,7 +90,11 @@ class CutView(QWidget):
         self._spans, self._chosen, self._selected = list(spans), chosen, set(selected)
         self._places = np.array([(shown.span.start, shown.span.stop) for shown in spans], np.int64).reshape(-1, 2)
         told = next((shown for shown in spans if shown.span.id == chosen), None)
-        self.setAccessibleDescription(f"{len(spans)} spans; {told.name} is chosen" if told else f"{len(spans)} spans")
+        self.setAccessibleDescription(
+            tr("{count} spans; {name} is chosen", count=len(spans), name=told.name)
+            if told
+            else tr("{count} spans", count=len(spans))
+        )
         self.update()
 
     def show_found(self, ghosts: Sequence[tuple[int, int]], seen: Seen | None) -> None:
@@ -359,4 +364,9 @@ class CutView(QWidget):
         if near is not None and len(near):
             rms = float(np.sqrt(np.mean(np.square(near))))
             level = f", {format_db(20 * np.log10(max(rms, 1e-6)))}"
-        return f"Cursor {clock(seconds, 0.001)} s, frame {self.cursor_frame:,}{level}"
+        return tr(
+            "Cursor {clock} s, frame {cursor_frame:,}{level}",
+            clock=clock(seconds, 0.001),
+            cursor_frame=self.cursor_frame,
+            level=level,
+        )

@@ -8,6 +8,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 
 from ....core.model.units import format_hz
+from ....words import tr
 from ...cutting import Picture
 from ...theme.colours import colours
 from .sight import Sight
@@ -67,7 +68,7 @@ class SpectrumPlot:
             some = picture.samples(first, int(sight.right) + margin)
         if some is None or not len(some):
             painter.setPen(QColor(c.soft))
-            painter.drawText(plot, Qt.AlignmentFlag.AlignCenter, "Come nearer (+) to see the spectrogram.")
+            painter.drawText(plot, Qt.AlignmentFlag.AlignCenter, tr("Come nearer (+) to see the spectrogram."))
             return
         key = (sight, id(picture), c.dark)
         if self._image is None or self._image[0] != key:

@@ -25,6 +25,7 @@ from ....core.cut.times import span_of_text
 from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
 from ....core.model.span import START, STOP, in_order
 from ....core.project import edits
+from ....words import tr
 from ...session import Session
 
 
@@ -88,11 +89,14 @@ class CutWork(QObject):
         """Say what is spoken in a span."""
         if (span := self.cut.span(span_id)) is not None:
             name = span.name or self.names()[span.id]
-            self.put(f"the words of “{name}”", self.cut.replaced(span.changed(name=name, text=text, by_hand=True)))
+            self.put(
+                tr("the words of “{name}”", name=name),
+                self.cut.replaced(span.changed(name=name, text=text, by_hand=True)),
+            )
 
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Name the clips in order by these lines."""
-        self.put(f"naming by a list of {len(lines)}", self.cut.changed(lines=lines))
+        self.put(tr("naming by a list of {count}", count=len(lines)), self.cut.changed(lines=lines))
 
     # -- edges -----------------------------------------------------------------------------------------------------
 
@@ -103,17 +107,19 @@ class CutWork(QObject):
         beyond = frame > self.frames or (frame >= span.stop if edge == START else frame <= span.start)
         self.chosen_id = span_id
         word = "start" if edge == START else "end"
-        self.put(f"moving the {word}", self.cut.replaced(span.moved(edge, max(0, min(frame, self.frames)))))
+        self.put(
+            tr("moving the {word}", word=word), self.cut.replaced(span.moved(edge, max(0, min(frame, self.frames))))
+        )
         if beyond:
-            behind = "behind its end" if edge == START else "before its start"
-            where = "after the end of the recording" if frame > self.frames else behind
-            self.told.emit(f"That lies {where}: it goes only as far as it can.")
+            behind = tr("behind its end") if edge == START else tr("before its start")
+            where = tr("after the end of the recording") if frame > self.frames else behind
+            self.told.emit(tr("That lies {where}: it goes only as far as it can.", where=where))
 
     def edge_to(self, edge: str, frame: int) -> None:
         """Move the start or the end of the chosen span to a frame: past a flub, for one."""
         span = self.chosen
         if span is None or (edge == START and frame >= span.stop) or (edge == STOP and frame <= span.start):
-            self.told.emit("Choose a span, and put the cursor where its edge is to be.")
+            self.told.emit(tr("Choose a span, and put the cursor where its edge is to be."))
             return
         self.move_edge(span.id, edge, frame)
 
@@ -123,11 +129,11 @@ class CutWork(QObject):
         """A span by hand."""
         start, stop = max(0, start), min(self.frames, stop)
         if stop <= start:
-            self.told.emit(f"The recording ends at {self.frames / self.rate:.3f} s.")
+            self.told.emit(tr("The recording ends at {frames:.3f} s.", frames=self.frames / self.rate))
             return
         fresh = Span(start, stop, name, held=(START, STOP), by_hand=bool(name))
         self.chosen_id = fresh.id
-        self.put("a span by hand", self.cut.changed(spans=in_order([*self.cut.spans, fresh])))
+        self.put(tr("a span by hand"), self.cut.changed(spans=in_order([*self.cut.spans, fresh])))
 
     def add_typed(self, text: str) -> None:
         """A span of a line such as ``0:00 to 1:05 Welcome``.
@@ -141,18 +147,18 @@ class CutWork(QObject):
     def split(self, frame: int) -> None:
         span = next((s for s in self.cut.spans if s.start < frame < s.stop), None)
         if span is None:
-            self.told.emit("Put the cursor inside a span to split it there.")
+            self.told.emit(tr("Put the cursor inside a span to split it there."))
             return
-        self.put("splitting a span", split(self.cut, span.id, frame))
+        self.put(tr("splitting a span"), split(self.cut, span.id, frame))
 
     def join(self, ids: Collection[str]) -> None:
         """Several spans as one; of a single one, with the next."""
         if len(ids) > 1:
             first = next(span.id for span in self.cut.spans if span.id in ids)
             self.chosen_id = first
-            self.put(f"joining {len(ids)} spans", join_all(self.cut, ids))
+            self.put(tr("joining {count} spans", count=len(ids)), join_all(self.cut, ids))
         else:
-            self.put("joining two spans", join(self.cut, self.chosen_id))
+            self.put(tr("joining two spans"), join(self.cut, self.chosen_id))
 
     def drop(self, ids: Collection[str]) -> bool:
         """Set spans aside, or take them back; whether the chosen one was set aside."""
@@ -162,13 +168,13 @@ class CutWork(QObject):
         some = [one for one in self.cut.spans if one.id in ids] if len(ids) > 1 else [span]
         if len(some) > 1:
             aside = not all(one.aside for one in some)
-            what = "setting {} spans aside" if aside else "taking {} spans back"
+            what = tr("setting {} spans aside") if aside else tr("taking {} spans back")
             self.put(what.format(len(some)), set_aside(self.cut, {one.id for one in some}, aside))
             return False
         if span.aside and span.take_of:
-            self.put("choosing a take", choose_take(self.cut, span.id))
+            self.put(tr("choosing a take"), choose_take(self.cut, span.id))
             return False
-        text = "taking a span back" if span.aside else "setting a span aside"
+        text = tr("taking a span back") if span.aside else tr("setting a span aside")
         self.put(text, self.cut.replaced(span.changed(aside=not span.aside)))
         return not span.aside
 
@@ -177,15 +183,18 @@ class CutWork(QObject):
         gone = set(ids) or {self.chosen_id}
         some = [span for span in self.cut.spans if span.id in gone]
         if not some:
-            self.told.emit("Choose the spans to delete.")
+            self.told.emit(tr("Choose the spans to delete."))
             return
         left = removed(self.cut, gone)
         following = next((span.id for span in left.spans if span.start >= some[0].start), "")
         self.chosen_id = following or (left.spans[-1].id if left.spans else "")
-        self.put(f"deleting {len(some)} span{'s' if len(some) > 1 else ''}", left)
+        self.put(tr("deleting {n} spans", "deleting {n} span", len(some), n=len(some)), left)
         if not left.spans:
             self.told.emit(
-                f"No span is left: the recording is one clip again. {key_of('edit.undo')} takes that back."
+                tr(
+                    "No span is left: the recording is one clip again. {key} takes that back.",
+                    key=key_of("edit.undo"),
+                )
             )
 
     # -- takes, pauses, stretches ----------------------------------------------------------------------------------
@@ -197,11 +206,13 @@ class CutWork(QObject):
         """Deliver the next take of the chosen span's line; returns its id, empty where there is no other."""
         some = takes(self.cut, self.chosen_id)
         if len(some) < 2:
-            self.told.emit("This line has one take only; Y says that a span is another take of the line before it.")
+            self.told.emit(
+                tr("This line has one take only; Y says that a span is another take of the line before it.")
+            )
             return ""
         at = next(n for n, span in enumerate(some) if not span.aside)
         following = some[(at + 1) % len(some)]
-        self.put("choosing a take", choose_take(self.cut, following.id))
+        self.put(tr("choosing a take"), choose_take(self.cut, following.id))
         return following.id
 
     def between(self) -> None:
@@ -211,20 +222,33 @@ class CutWork(QObject):
         """One clip more: from the first span to the last, and what lies between them left out."""
         active = [span for span in self.cut.spans if not span.aside]
         if self.source is None or not active:
-            self.told.emit("There are no spans yet: F finds the speech, and what lies between is then left out.")
+            self.told.emit(tr("There are no spans yet: F finds the speech, and what lies between is then left out."))
             return
         gaps = pauses(self.cut)
         stop = max(span.stop for span in active)
-        clip = Clip(self.source, f"{self.source.stem} without pauses", active[0].start, stop, TouchUp(without=gaps))
+        clip = Clip(
+            self.source,
+            tr("{stem} without pauses", stem=self.source.stem),
+            active[0].start,
+            stop,
+            TouchUp(without=gaps),
+        )
         edits.add_clip(self._session.project, f"“{clip.name}”", clip)
         seconds = (stop - active[0].start - sum(b - a for a, b in gaps)) / self.rate
-        self.told.emit(f"“{clip.name}” stands on the board: {seconds:.2f} s, {len(gaps)} pauses left out.")
+        self.told.emit(
+            tr(
+                "“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.",
+                name=clip.name,
+                seconds=seconds,
+                count=len(gaps),
+            )
+        )
 
     def leave_out(self, frame: int) -> None:
         """Mark where a stretch begins; the second time leave out what lies between. Inside one that is left out, take it back."""
         clip = self._session.project.clip(self.chosen_id)
         if clip is None or not clip.start <= frame <= (clip.stop or frame):
-            self.told.emit("Put the cursor inside the chosen clip, where the stretch begins.")
+            self.told.emit(tr("Put the cursor inside the chosen clip, where the stretch begins."))
             return
         inside = next((s for s in clip.touch_up.without if s[0] <= frame < s[1]), None)
         if inside:
@@ -232,12 +256,14 @@ class CutWork(QObject):
             edits.touch_up(self._session.project, [clip], {"without": left})
         elif self._mark is None or not clip.start <= self._mark <= (clip.stop or frame) or self._mark == frame:
             self._mark = frame
-            self.told.emit("Marked. Put the cursor where the stretch ends, and press Q again.")
+            self.told.emit(tr("Marked. Put the cursor where the stretch ends, and press Q again."))
             return
         else:
             stretch = (min(self._mark, frame), max(self._mark, frame))
             without = tuple(sorted((*clip.touch_up.without, stretch)))
             edits.touch_up(self._session.project, [clip], {"without": without})
-            self.told.emit(f"Left out; 2 plays it as it will come out. {key_of('edit.undo')} takes it back.")
+            self.told.emit(
+                tr("Left out; 2 plays it as it will come out. {key} takes it back.", key=key_of("edit.undo"))
+            )
         self._mark = None
         self.changed.emit()
