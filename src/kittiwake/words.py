@@ -58,6 +58,12 @@ class Said(str):
         told = {name: shown(value) if isinstance(value, str) else value for name, value in self.values.items()}
         return _Written(numbers).vformat(words, (), told)
 
+    def __add__(self, other: str) -> str:
+        return Said.of("{first}{then}", "", None, {"first": self, "then": other}) if other else self
+
+    def __radd__(self, other: str) -> str:
+        return Said.of("{first}{then}", "", None, {"first": other, "then": self}) if other else self
+
     def __reduce__(self) -> Any:
         return Said.of, (self.template, self.one, self.how_many, self.values)
 
@@ -92,15 +98,17 @@ def numbers() -> Numbers:
     return _numbers
 
 
-def said(template: str, one: str = "", count: int | None = None, /, **values: Any) -> Said:
-    """A sentence for people, to be shown later: ``said("{n} clips", "{n} clip", n, n=n)``."""
+def phrase(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:
+    """A sentence for people, to be shown later: ``phrase("{n} clips", "{n} clip", n, n=n)``."""
     return Said.of(template, one, count, values)
 
 
-def joined(*parts: str, by: str = " ") -> Said:
+def joined(*parts: str, by: str = " ") -> str:
     """Sentences one after the other; empty ones are left out."""
     some = [part for part in parts if part]
-    return Said.of(by.join(f"{{p{n}}}" for n in range(len(some))), "", None, {f"p{n}": part for n, part in enumerate(some)})
+    return Said.of(
+        by.join(f"{{p{n}}}" for n in range(len(some))), "", None, {f"p{n}": part for n, part in enumerate(some)}
+    )
 
 
 def shown(text: str) -> str:

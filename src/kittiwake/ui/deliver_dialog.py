@@ -26,16 +26,16 @@ from ..core.errors import KittiwakeError
 from ..core.model import Receiver
 from ..core.model.units import format_bytes, format_seconds
 from ..core.standin.machine import kinds
-from ..words import said, tr
+from ..words import phrase, tr
 from .button import Button
 from .field import Field
 from .theme.scale import scaled
 
 _MANIFESTS = (
-    ("none", said("no list")),
-    ("jsonl", said("list as JSON lines")),
-    ("csv", said("list as CSV")),
-    ("both", said("both lists")),
+    ("none", phrase("no list")),
+    ("jsonl", phrase("list as JSON lines")),
+    ("csv", phrase("list as CSV")),
+    ("both", phrase("both lists")),
 )
 _SHOWN = 500
 

@@ -20,24 +20,24 @@ from ..core.codec import FORMATS
 from ..core.errors import KittiwakeError
 from ..core.fit.one_off import form_called, receiver_of_form
 from ..core.model import Receiver
-from ..words import said, tr
+from ..words import phrase, tr
 from .button import Button
 
 #: What people hand over, with what it is good for.
 _USUAL = (
-    ("wav", "WAV", said('16 bits: opens everywhere')), ("flac", "FLAC", said('the same samples, smaller')), ("mp3", "MP3", said('plays everywhere')),
-    ("m4a", "M4A", said('AAC, for phones and tablets')), ("ogg", said('Ogg Vorbis'), said('for the open web')), ("opus", "Opus", said('smallest for speech')),
+    ("wav", "WAV", phrase('16 bits: opens everywhere')), ("flac", "FLAC", phrase('the same samples, smaller')), ("mp3", "MP3", phrase('plays everywhere')),
+    ("m4a", "M4A", phrase('AAC, for phones and tablets')), ("ogg", phrase('Ogg Vorbis'), phrase('for the open web')), ("opus", "Opus", phrase('smallest for speech')),
 )  # fmt: skip
 _RATES = (
-    (None, said("the source's own rate")),
+    (None, phrase("the source's own rate")),
     (48_000, "48 kHz"),
     (44_100, "44.1 kHz"),
     (16_000, "16 kHz"),
     (8000, "8 kHz"),
 )
-_CHANNELS = ((0, said("channels as in the source")), (1, said("one channel")), (2, said("two channels")))
+_CHANNELS = ((0, phrase("channels as in the source")), (1, phrase("one channel")), (2, phrase("two channels")))
 _BIT_RATES = (
-    (0, said("usual bit rate")),
+    (0, phrase("usual bit rate")),
     *((kilo * 1000, f"{kilo} kbit/s") for kilo in (64, 96, 128, 160, 192, 256, 320)),
 )
 

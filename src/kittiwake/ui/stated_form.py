@@ -11,10 +11,10 @@ from ..core.errors import RulesError
 from ..core.model import Stated
 from ..core.model.stated import HEADERLESS
 from ..core.model.units import format_headerless, format_hz
-from ..words import said, tr
+from ..words import phrase, tr
 
 _APART = {
-    "pcm_s16le": said(", little endian"),
+    "pcm_s16le": phrase(", little endian"),
     "pcm_u8": ", unsigned",
     "pcm_s8": ", signed",
 }

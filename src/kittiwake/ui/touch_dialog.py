@@ -21,13 +21,18 @@ from PySide6.QtWidgets import (
 
 from ..core.model import TouchUp
 from ..core.model.stages import STAGES
-from ..words import said, tr
+from ..words import phrase, tr
 from .button import Button
 from .theme.scale import scaled
 
-_LOOPS = ((None, said('as the receiver asks')), (0.0, said('never: it does not repeat')), (0.25, said('over the last 0.25 s')), (0.5, said('over the last 0.5 s')),
-          (1.0, said('over the last 1 s')), (2.0, said('over the last 2 s')), (5.0, said('over the last 5 s')))  # fmt: skip
-_SIDES = (("auto", said("as the sides suggest")), ("left", "left"), ("right", "right"), ("mix", said("both mixed")))
+_LOOPS = ((None, phrase('as the receiver asks')), (0.0, phrase('never: it does not repeat')), (0.25, phrase('over the last 0.25 s')), (0.5, phrase('over the last 0.5 s')),
+          (1.0, phrase('over the last 1 s')), (2.0, phrase('over the last 2 s')), (5.0, phrase('over the last 5 s')))  # fmt: skip
+_SIDES = (
+    ("auto", phrase("as the sides suggest")),
+    ("left", "left"),
+    ("right", "right"),
+    ("mix", phrase("both mixed")),
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,13 +52,13 @@ class _Number:
 
 
 _NUMBERS = (
-    _Number("gain_db", said('Louder by'), said('on top of what the receiver asks for; peaks are never clipped'), -30, 30, 0.5, 1, "dB"),
-    _Number("speed", said('Faster by'), said('the pitch stays'), -50, 100, 1, 1, "%", 0.01, 1.0),
-    _Number("pitch", said('Higher by'), said('the length stays'), -6, 6, 0.5, 2, "semitones"),
-    _Number("fade_in", said('Fade in over'), said('at the start'), 0, 10_000, 5, 0, "ms", 0.001),
-    _Number("fade_out", said('Fade out over'), said('at the end'), 0, 10_000, 5, 0, "ms", 0.001),
-    _Number("limiter_db", said('Limiter may take'), said('off single peaks, for the sake of the level'), 0, 12, 0.5, 1, "dB"),
-    _Number("low_cut", said('Keep nothing below'), said('rumble and handling; 0 leaves it to the receiver'), 0, 1000, 10, 0, "Hz"),
+    _Number("gain_db", phrase('Louder by'), phrase('on top of what the receiver asks for; peaks are never clipped'), -30, 30, 0.5, 1, "dB"),
+    _Number("speed", phrase('Faster by'), phrase('the pitch stays'), -50, 100, 1, 1, "%", 0.01, 1.0),
+    _Number("pitch", phrase('Higher by'), phrase('the length stays'), -6, 6, 0.5, 2, "semitones"),
+    _Number("fade_in", phrase('Fade in over'), phrase('at the start'), 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("fade_out", phrase('Fade out over'), phrase('at the end'), 0, 10_000, 5, 0, "ms", 0.001),
+    _Number("limiter_db", phrase('Limiter may take'), phrase('off single peaks, for the sake of the level'), 0, 12, 0.5, 1, "dB"),
+    _Number("low_cut", phrase('Keep nothing below'), phrase('rumble and handling; 0 leaves it to the receiver'), 0, 1000, 10, 0, "Hz"),
 )  # fmt: skip
 
 

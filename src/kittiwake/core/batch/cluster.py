@@ -12,6 +12,7 @@ from pathlib import Path
 from types import TracebackType
 from typing import Any, Self
 
+from ...words import phrase
 from ..errors import MakeError
 from ..make.output import versions
 from ..measure.analyze import stamp_of
@@ -36,8 +37,8 @@ class Cluster:
             import distributed
         except ImportError as error:
             raise MakeError(
-                "Making on a cluster needs the package “distributed”.",
-                "Install it with: pip install 'kittiwake[cluster]'.",
+                phrase("Making on a cluster needs the package “distributed”."),
+                phrase("Install it with: pip install 'kittiwake[cluster]'."),
                 "cluster",
             ) from error
         self._distributed: Any = distributed
@@ -46,8 +47,8 @@ class Cluster:
             self._client: Any = self._distributed.Client(address, timeout=5)
         except (OSError, TimeoutError, ValueError) as error:
             raise MakeError(
-                f"No scheduler answers at {address}.",
-                "Start one with “dask scheduler”, and on each machine “dask worker” with its address.",
+                phrase("No scheduler answers at {address}.", address=address),
+                phrase("Start one with “dask scheduler”, and on each machine “dask worker” with its address."),
                 "cluster",
             ) from error
 
@@ -78,7 +79,9 @@ class Cluster:
         """
         if not self.count:
             raise MakeError(
-                f"The scheduler at {self.address} has no workers.", "Start some with “dask worker”.", "cluster"
+                phrase("The scheduler at {address} has no workers.", address=self.address),
+                phrase("Start some with “dask worker”."),
+                "cluster",
             )
         # One source of each folder, up to a number.
         some = list({source.parent: source for source in sources}.values())[:_SAMPLE]
@@ -94,7 +97,9 @@ class Cluster:
         for worker, wrong in answers.items():
             if wrong:
                 raise MakeError(
-                    f"The worker {worker} cannot be used: {wrong}", "All machines need the same disks.", "cluster"
+                    phrase("The worker {worker} cannot be used: {wrong}", worker=worker, wrong=wrong),
+                    phrase("All machines need the same disks."),
+                    "cluster",
                 )
 
     def run(
@@ -140,7 +145,7 @@ class Cluster:
         try:
             return future.result()
         except self._distributed.KilledWorker:
-            return WorkerCrash("its worker was lost, several times")
+            return WorkerCrash(phrase("its worker was lost, several times"))
         except Exception as error:  # whatever another machine meets with must not stop the run
             return Unexpected.by(error)
 
@@ -148,20 +153,24 @@ class Cluster:
 def _what_is_wrong(tokens: dict[Path, str], stamps: dict[Path, str], ours: dict[str, str]) -> str:
     """On a worker: what it lacks, as half a sentence; empty where all is well."""
     if versions() != ours:
-        return f"it has other libraries ({versions()}, here {ours}), and would make other bytes."
+        return phrase(
+            "it has other libraries ({versions}, here {ours}), and would make other bytes.",
+            versions=versions(),
+            ours=ours,
+        )
     for token, text in tokens.items():
         try:
             if token.read_text() != text:
-                return f"{token.parent} is another folder there."
+                return phrase("{parent} is another folder there.", parent=token.parent)
             scratch = token.with_name(f"{token.name}-{os.getpid()}-{secrets.token_hex(4)}")
             scratch.write_text(text)
             scratch.unlink()
         except OSError:
-            return f"{token.parent} cannot be read and written there."
+            return phrase("{parent} cannot be read and written there.", parent=token.parent)
     for source, stamp in stamps.items():
         found = ""
         with contextlib.suppress(OSError):
             found = stamp_of(source)
         if found != stamp:
-            return f"{source} is not there, or another file."
+            return phrase("{source} is not there, or another file.", source=source)
     return ""

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..make import Check, Proof, prove
 from ..measure.analyze import analyze_as_stated
 from ..model import Facts, Note, Receiver, Stated
@@ -95,5 +96,5 @@ def prove_files(
     """Each path with its proof for each receiver, in order."""
     for path, proofs in each(_Prove(tuple(receivers)), paths, executor):
         if isinstance(proofs, WorkerCrash):
-            proofs = [Proof((Check("readable", "a sound file", str(proofs), False),))] * len(receivers)
+            proofs = [Proof((Check("readable", phrase("a sound file"), str(proofs), False),))] * len(receivers)
         yield path, proofs

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import RulesError
 from ..model import Receiver
 
@@ -21,8 +22,8 @@ def folders_of(folder: Path, receivers: Sequence[Receiver]) -> tuple[Path, ...]:
         if one in folders[:n]:
             first = receivers[folders.index(one)]
             raise RulesError(
-                f"{first.name} and {receivers[n].name} both go to {one}.",
-                "Make them one after the other, or give one another delivery.folder.",
+                phrase("{name} and {name2} both go to {one}.", name=first.name, name2=receivers[n].name, one=one),
+                phrase("Make them one after the other, or give one another delivery.folder."),
                 "same_folder",
             )
     return folders

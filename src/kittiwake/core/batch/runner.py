@@ -15,6 +15,7 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
 from ..make.ledger import Entry, Ledger, only_run
@@ -83,8 +84,10 @@ def _hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
         try:
             held.append(locks.enter_context(only_run(folder)))
         except OSError as error:
-            told = f"The folder {folder} cannot be used: {reason_of(error)}."
-            raise MakeError(told, "Choose another output folder.", "no_folder") from error
+            told = phrase(
+                "The folder {folder} cannot be used: {reason_of}.", folder=folder, reason_of=reason_of(error)
+            )
+            raise MakeError(told, phrase("Choose another output folder."), "no_folder") from error
         sweep(folder)
     return held
 
@@ -155,7 +158,10 @@ class _Batch:
                 keys = ((one, result.receiver) for one in (result.clip, result.path))
                 altered = next((self._altered.pop(key) for key in keys if key in self._altered), "")
             if altered:
-                told = f"{altered} was altered since it was made: it is left as it is, and this stands beside it."
+                told = phrase(
+                    "{altered} was altered since it was made: it is left as it is, and this stands beside it.",
+                    altered=altered,
+                )
                 result.altered, result.said = altered, (*result.said, told)
             yield result
 
@@ -260,7 +266,7 @@ class _Batch:
                     continue
                 stem, before, altered, taken = next(names[n])
                 if taken:
-                    told = f"Its name “{taken}” is taken. Free that name, or let it be numbered."
+                    told = phrase("Its name “{taken}” is taken. Free that name, or let it be numbered.", taken=taken)
                     self._kept.append(self._lost(item, n, told, altered=altered))
                     continue
                 if altered:

@@ -14,6 +14,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..codec.cues import Cue
 from ..errors import IntakeError
 from ..model.span import START, STOP, Span
@@ -103,21 +104,27 @@ def read_marks(path: Path) -> list[Mark]:
             if file.read(4) in (b"RIFF", b"RF64"):
                 return marks_in_wav(path)
         if path.stat().st_size > 32 << 20:
-            raise IntakeError("This is too large for a list of spans.", "Give a text file.", "not_spans")
+            raise IntakeError(
+                phrase("This is too large for a list of spans."), phrase("Give a text file."), "not_spans"
+            )
         text = path.read_bytes().decode("utf-8-sig")
     except UnicodeDecodeError as error:
         raise IntakeError(
-            "This is no list of spans: it is not text in UTF-8.", "Save it as UTF-8.", "not_spans"
+            phrase("This is no list of spans: it is not text in UTF-8."), phrase("Save it as UTF-8."), "not_spans"
         ) from error
     except OSError as error:
         raise IntakeError(
-            f"{path.name} cannot be read: {error.strerror}.", "Check the path.", "unreadable"
+            phrase("{name} cannot be read: {strerror}.", name=path.name, strerror=error.strerror),
+            phrase("Check the path."),
+            "unreadable",
         ) from error
     marks = _from_vtt(text) if text.startswith("WEBVTT") else _from_table(text)
     if not marks:
         raise IntakeError(
-            "There are no spans in this file.",
-            "It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.",
+            phrase("There are no spans in this file."),
+            phrase(
+                "It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues."
+            ),
             "not_spans",
         )
     return marks

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 
+from ...words import phrase
 from ..errors import KittiwakeError
 
 _FRAMES = re.compile(r"^([0-9][0-9,. ]*?)\s*(?:samples?|frames?|fr|smp)$|^#([0-9]+)$", re.IGNORECASE)
@@ -28,7 +29,7 @@ def frame_of(text: str, rate: int) -> int:
     if found := _CLOCK.match(plain):
         hours, minutes, seconds = int(found[1] or 0), int(found[2] or 0), float(found[3].replace(",", "."))
         return round((hours * 3600 + minutes * 60 + seconds) * rate)
-    raise KittiwakeError(f"“{text}” is no time.", "Write 12.5, 1:02.5 or 44100 samples.", "no_time")
+    raise KittiwakeError(phrase("“{text}” is no time.", text=text), "Write 12.5, 1:02.5 or 44100 samples.", "no_time")
 
 
 def span_of_text(text: str, rate: int) -> tuple[int, int, str]:
@@ -40,8 +41,14 @@ def span_of_text(text: str, rate: int) -> tuple[int, int, str]:
     """
     found = _SPAN.match(text)
     if not found:
-        raise KittiwakeError("A span is a start, an end and a name.", "Write 0:00 to 1:05 Welcome.", "no_span")
+        raise KittiwakeError(
+            phrase("A span is a start, an end and a name."), "Write 0:00 to 1:05 Welcome.", "no_span"
+        )
     start, stop = frame_of(found[1], rate), frame_of(found[2], rate)
     if stop <= start:
-        raise KittiwakeError(f"It would end at {found[2]}, before it begins.", "Write the start first.", "no_span")
+        raise KittiwakeError(
+            phrase("It would end at {found}, before it begins.", found=found[2]),
+            phrase("Write the start first."),
+            "no_span",
+        )
     return start, stop, (found[3] or "").strip()

@@ -6,6 +6,7 @@ import difflib
 from collections.abc import Callable
 from dataclasses import dataclass
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..extensions import import_all
 from .plan import Plan
@@ -57,9 +58,11 @@ def form_called(key: str) -> Form:
     known = forms()
     if key not in known:
         near = difflib.get_close_matches(key, known, 1)
-        meant = f"Did you mean {near[0]}? " if near else ""
+        meant = phrase("Did you mean {near}? ", near=near[0]) if near else ""
         raise KittiwakeError(
-            f"There is no form of delivery “{key}”.", f"{meant}There is {', '.join(known)}.", "no_form"
+            phrase("There is no form of delivery “{key}”.", key=key),
+            phrase("{meant}There is {list}.", meant=meant, list=", ".join(known)),
+            "no_form",
         )
     return known[key]
 
@@ -80,8 +83,14 @@ def bytes_of(plan: Plan, place: str) -> bytes:
         data = item.output.read_bytes()
     except OSError as error:
         raise KittiwakeError(
-            f"{item.output} cannot be read: {reason_of(error)}.", "Make it again.", "no_output"
+            phrase("{output} cannot be read: {reason_of}.", output=item.output, reason_of=reason_of(error)),
+            phrase("Make it again."),
+            "no_output",
         ) from error
     if hashlib.sha256(data).hexdigest() != item.sha256:
-        raise KittiwakeError(f"{item.output} is not as it was made.", "Make it again, and deliver then.", "altered")
+        raise KittiwakeError(
+            phrase("{output} is not as it was made.", output=item.output),
+            phrase("Make it again, and deliver then."),
+            "altered",
+        )
     return data

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..make.ledger import Entry, Ledger
 from ..model import Receiver
@@ -27,8 +28,8 @@ def items_in(folder: Path, receiver: Receiver, lines: Iterable[ScriptLine] = ())
     entries = [one for one in Ledger(folder) if one.receiver == receiver.slug and (folder / one.output).is_file()]
     if not entries:
         raise KittiwakeError(
-            f"Nothing that was made for {receiver.name} lies in {folder}.",
-            f"kittiwake make --for {receiver.slug} --into {folder} makes it.",
+            phrase("Nothing that was made for {name} lies in {folder}.", name=receiver.name, folder=folder),
+            phrase("kittiwake make --for {slug} --into {folder} makes it.", slug=receiver.slug, folder=folder),
             "nothing",
         )
     return [_item(folder, receiver, one, texts) for one in sorted(entries, key=lambda one: one.output)]

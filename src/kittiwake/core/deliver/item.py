@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from pathlib import Path, PurePosixPath
 from typing import Any
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..model import Receiver
 from ..model.rights import Rights
@@ -66,8 +67,12 @@ def place_of(item: Item, receiver: Receiver, number: int) -> str:
     parts = [part for part in parts if part not in ("", ".")]
     if not parts or ".." in parts or any(len(part.encode("utf-8", "surrogatepass")) > 255 for part in parts):
         raise KittiwakeError(
-            f"{item.name} would go to “{'/'.join(parts)}”, which is no place in what is handed over.",
-            "Change delivery.names of the receiver.",
+            phrase(
+                "{name} would go to “{list}”, which is no place in what is handed over.",
+                name=item.name,
+                list="/".join(parts),
+            ),
+            phrase("Change delivery.names of the receiver."),
             "names",
         )
     return str(PurePosixPath(*parts))
@@ -87,8 +92,10 @@ def places_of(items: Iterable[Item], receiver: Receiver) -> dict[str, Item]:
         other = seen.setdefault(place.casefold(), item)
         if other is not item:
             raise KittiwakeError(
-                f"{other.name} and {item.name} would both go to “{place}”.",
-                "Add {name} or {number} to delivery.names of the receiver.",
+                phrase(
+                    "{name} and {name2} would both go to “{place}”.", name=other.name, name2=item.name, place=place
+                ),
+                phrase("Add {name} or {number} to delivery.names of the receiver."),
                 "names",
             )
         found[place] = item

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..make.delivered import PACKED, Delivered, delivered_in
 from ..model import Receiver
 from .item import Item, places_of
@@ -42,7 +43,7 @@ class Plan:
         """In a sentence."""
         told = [f"{self.count(state)} {state}" for state in ("new", "changed", "same") if self.count(state)]
         if self.gone:
-            told.append(f"{len(self.gone)} delivered before and wanted no more")
+            told.append(phrase("{count} delivered before and wanted no more", count=len(self.gone)))
         return ", ".join(told) or "nothing"
 
 

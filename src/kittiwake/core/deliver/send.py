@@ -8,6 +8,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import Cancelled, KittiwakeError, reason_of
 from ..make.delivered import PACKED, Delivered, delivered_in, note_delivered
 from ..make.place import write_whole
@@ -27,11 +28,22 @@ class Sent:
 
     @property
     def words(self) -> str:
-        told = f"{len(self.written)} file{'s' if len(self.written) != 1 else ''} handed over to {self.plan.into}"
+        told = phrase(
+            "{n} files handed over to {into}",
+            "{n} file handed over to {into}",
+            len(self.written),
+            n=len(self.written),
+            into=self.plan.into,
+        )
         if self.same:
-            told += f", {len(self.same)} as they were"
+            told += phrase(", {count} as they were", count=len(self.same))
         if self.gone:
-            told += f"; {len(self.gone)} there that the set has no more: {', '.join(self.gone[:3])}{' …' if len(self.gone) > 3 else ''}"
+            told += phrase(
+                "; {count} there that the set has no more: {list}{what}",
+                count=len(self.gone),
+                list=", ".join(self.gone[:3]),
+                what=" …" if len(self.gone) > 3 else "",
+            )
         return f"{told}."
 
 
@@ -91,7 +103,7 @@ def send(
                 noted.append(Delivered(one.output, one.name, one.sha256, into=one.into, time=now, gone=True))
     except OSError as error:
         raise KittiwakeError(
-            f"{plan.into}: {reason_of(error)}.", "Free it, or choose another folder.", "no_folder"
+            f"{plan.into}: {reason_of(error)}.", phrase("Free it, or choose another folder."), "no_folder"
         ) from error
     finally:
         if noted:
@@ -120,7 +132,9 @@ def _inside(folder: Path, name: str) -> Path:
     target = folder / name
     if not target.resolve().is_relative_to(folder.resolve()):
         raise KittiwakeError(
-            f"“{name}” would lie outside of {folder}.", "Look at what lies there; a link, most likely.", "outside"
+            phrase("“{name}” would lie outside of {folder}.", name=name, folder=folder),
+            phrase("Look at what lies there; a link, most likely."),
+            "outside",
         )
     return target
 
@@ -141,8 +155,12 @@ def _check_free(plan: Plan, digests: Mapping[str, str], there: Mapping[str, str 
     for name, found in there.items():
         if found is not None and found != digests[name] and (name, found) not in ours:
             raise KittiwakeError(
-                f"“{name}” lies in {plan.into} already, and is not as an earlier delivery left it.",
-                "Move it away, or choose another folder. Nothing was handed over.",
+                phrase(
+                    "“{name}” lies in {into} already, and is not as an earlier delivery left it.",
+                    name=name,
+                    into=plan.into,
+                ),
+                phrase("Move it away, or choose another folder. Nothing was handed over."),
                 "taken",
             )
 

@@ -6,6 +6,8 @@ import math
 import random
 from dataclasses import dataclass, field
 
+from ...words import phrase
+
 ROUNDS = 10
 
 
@@ -49,10 +51,15 @@ class Blind:
 
     @property
     def words(self) -> str:
-        told = f"{self.right} of {len(self.answers)} right. By guessing that, or more, comes in {self.by_guessing * 100:.1f} % of cases"
+        told = phrase(
+            "{right} of {count} right. By guessing that, or more, comes in {by_guessing:.1f} % of cases",
+            right=self.right,
+            count=len(self.answers),
+            by_guessing=self.by_guessing * 100,
+        )
         heard = (
-            "the two can be told apart"
+            phrase("the two can be told apart")
             if self.by_guessing <= 0.05
-            else "that does not show that the two can be told apart"
+            else phrase("that does not show that the two can be told apart")
         )
         return f"{told}: {heard}."

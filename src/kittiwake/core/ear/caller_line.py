@@ -11,6 +11,7 @@ import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..codec import FORMATS
 from ..errors import KittiwakeError
 from ..fit import fit
@@ -28,7 +29,7 @@ RATE = Line.RATE
 _SILENT = 1e-4  # of full scale
 #: What a line may be coded by: key, name, container and encoding.
 CODECS = (
-    ("g711u", "G.711 µ-law", ("wav", "ulaw")), ("g711a", "G.711 A-law", ("wav", "alaw")), ("gsm", "GSM full rate", ("raw", "gsm")),
+    ("g711u", "G.711 µ-law", ("wav", "ulaw")), ("g711a", "G.711 A-law", ("wav", "alaw")), ("gsm", phrase('GSM full rate'), ("raw", "gsm")),
     ("amr", "AMR 12.2", ("amr", "amr_nb")), ("amr475", "AMR 4.75", ("amr", "amr_nb")), ("g729", "G.729", ("raw", "g729")), ("g726", "G.726 32", ("raw", "g726_32be")),
 )  # fmt: skip
 _BIT_RATES = {"amr": 12_200, "amr475": 4750}
@@ -58,9 +59,9 @@ class CallerLine:
         if self.weather.loss:
             told.append(f"{self.weather.loss * 100:g} % lost")
         if self.weather.jitter:
-            told.append(f"jitter {self.weather.jitter:g} ms")
+            told.append(phrase("jitter {jitter:g} ms", jitter=self.weather.jitter))
         if self.noise_dbov is not None:
-            told.append(f"noise {self.noise_dbov:g} dBov".replace("-", "−"))
+            told.append(phrase("noise {noise_dbov:g} dBov", noise_dbov=self.noise_dbov).replace("-", "−"))
         if self.level_db:
             told.append(f"{self.level_db:+g} dB".replace("-", "−"))
         return ", ".join(told)
@@ -85,9 +86,9 @@ class OnTheLine:
 
     @property
     def words(self) -> str:
-        told = [f"{self.lost * 100:.1f} % of packets missing"] if self.lost else []
+        told = [phrase("{lost:.1f} % of packets missing", lost=self.lost * 100)] if self.lost else []
         if self.stoi is not None:
-            told.append(f"intelligibility (STOI) {self.stoi:.2f}")
+            told.append(phrase("intelligibility (STOI) {stoi:.2f}", stoi=self.stoi))
         return ", ".join(told)
 
 
@@ -154,7 +155,9 @@ def _coded(sound: Sound, key: str) -> Sound:
         found = fit(Clip.whole(path), facts, receiver)
         if found.recipe is None:
             told = " ".join(problem.message for problem in found.problems)
-            raise KittiwakeError(told or "That cannot be coded so.", "Choose another codec for the line.", "no_codec")
+            raise KittiwakeError(
+                told or phrase("That cannot be coded so."), phrase("Choose another codec for the line."), "no_codec"
+            )
         coded = Path(folder) / "coded"
         write_stream(facts, found.recipe, coded)
         heard = decoded(coded, found, RATE).astype(np.float32)

@@ -9,6 +9,7 @@ import numpy as np
 import soxr
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from .listener import RATE, is_installed
 
@@ -31,8 +32,8 @@ class FreeListener:
     def __init__(self) -> None:
         if not is_installed():
             raise KittiwakeError(
-                "The speech engine is not installed.",
-                "Install it with: pip install 'kittiwake[engine]'.",
+                phrase("The speech engine is not installed."),
+                phrase("Install it with: pip install 'kittiwake[engine]'."),
                 "no_engine",
             )
         import pocketsphinx

@@ -10,6 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..process import WorkerProcess
 from ..process.events import WorkerCrash
@@ -66,10 +67,12 @@ class Hearers:
         if isinstance(came, Heard):
             return came
         if isinstance(came, WorkerCrash):
-            raise KittiwakeError(f"The speech engine ended: {came}", "Try again.", "engine_crash")
+            raise KittiwakeError(
+                phrase("The speech engine ended: {came}", came=came), phrase("Try again."), "engine_crash"
+            )
         if isinstance(came, tuple):
             raise KittiwakeError(*came)
-        raise KittiwakeError("The speech engine gave nothing.", "Try again.", "engine_crash")
+        raise KittiwakeError(phrase("The speech engine gave nothing."), phrase("Try again."), "engine_crash")
 
     def close(self) -> None:
         for one in self._all:

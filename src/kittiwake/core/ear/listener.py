@@ -15,6 +15,7 @@ import numpy as np
 import soxr
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..intake import open_sound
 from ..model import Stated
@@ -27,14 +28,16 @@ _QUIET = 0.5  # s before and after what is said, without which first and last wo
 _LOUD = 0.5  # of full scale
 _LONGEST = 60.0  # s; nothing longer is one line
 
-_ONES = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen"
-_TENS = "twenty thirty forty fifty sixty seventy eighty ninety"
+_ONES = phrase(
+    "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen"
+)
+_TENS = phrase("twenty thirty forty fifty sixty seventy eighty ninety")
 
 # How letters are said where a dictionary does not know the word (an invented place, most likely). The longest that fits comes first.
 _SOUNDS = {
     "tch": "CH", "igh": "AY", "ch": "CH", "sh": "SH", "th": "TH", "ph": "F", "ck": "K", "ng": "NG", "qu": "K W", "wh": "W",
     "ee": "IY", "ea": "IY", "oo": "UW", "ou": "AW", "ow": "OW", "ai": "EY", "ay": "EY", "oa": "OW", "oi": "OY", "oy": "OY",
-    "au": "AO", "aw": "AO", "ar": "AA R", "er": "ER", "ir": "ER", "ur": "ER", "or": "AO R",
+    "au": "AO", "aw": "AO", "ar": phrase('AA R'), "er": "ER", "ir": "ER", "ur": "ER", "or": phrase('AO R'),
     "a": "AE", "b": "B", "c": "K", "d": "D", "e": "EH", "f": "F", "g": "G", "h": "HH", "i": "IH", "j": "JH", "k": "K", "l": "L",
     "m": "M", "n": "N", "o": "AA", "p": "P", "q": "K", "r": "R", "s": "S", "t": "T", "u": "AH", "v": "V", "w": "W", "x": "K S",
     "y": "IY", "z": "Z",
@@ -91,7 +94,9 @@ class Listener:
     def __init__(self, texts: Sequence[str]) -> None:
         if not is_installed():
             raise KittiwakeError(
-                "The speech engine is not installed. Install it with: pip install 'kittiwake[engine]'. Names can be typed, or come from a list in order."
+                phrase(
+                    "The speech engine is not installed. Install it with: pip install 'kittiwake[engine]'. Names can be typed, or come from a list in order."
+                )
             )
         import pocketsphinx  # a quarter of a second, and 30 MB of model
 
@@ -105,11 +110,11 @@ class Listener:
             if words:
                 self._lines.setdefault(" ".join(words), place)
         if not self._lines:
-            raise KittiwakeError("None of the lines has words to listen for: the list needs a column “text”.")
+            raise KittiwakeError(phrase("None of the lines has words to listen for: the list needs a column “text”."))
         unknown = {w for line in self._lines for w in line.split() if self._decoder.lookup_word(w) is None}
         for count, word in enumerate(sorted(unknown), 1):
             self._decoder.add_word(word, sounds_of(word), count == len(unknown))
-        grammar = f"#JSGF V1.0;\ngrammar lines;\npublic <line> = {' | '.join(self._lines)} ;\n"
+        grammar = phrase("#JSGF V1.0;\ngrammar lines;\npublic <line> = {list} ;\n", list=" | ".join(self._lines))
         self._decoder.add_jsgf_string("lines", grammar)
         self._decoder.activate_search("lines")
 

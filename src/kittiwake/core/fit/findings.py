@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...words import phrase
 from ..model import Clip, Facts, Measures
 from ..model.units import db, format_bandwidth, format_hz
 from .problems import ask, of_source
@@ -28,15 +29,19 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
     found.sort(key=lambda problem: order[problem.severity])
     found += _of_sides(clip, sound, head.channels)
     if abs(sound.dc_offset) > _DC:
-        message = f"It is off centre by {sound.dc_offset * 100:+.1f} % of full scale (DC offset), which wastes level."
-        nothing = ask("Nothing is to be done: a receiver's treatment takes it away, and says so in the path.")
+        message = phrase(
+            "It is off centre by {dc_offset:+.1f} % of full scale (DC offset), which wastes level.",
+            dc_offset=sound.dc_offset * 100,
+        )
+        nothing = ask(phrase("Nothing is to be done: a receiver's treatment takes it away, and says so in the path."))
         found.append(Problem("dc_offset", "note", message, (nothing,)))
     if head.sample_rate >= 32_000 and 0 < sound.bandwidth_hz < 4200:
-        message = (
-            f"It holds sound only up to {format_bandwidth(sound.bandwidth_hz)}: a rate of "
-            f"{format_hz(head.sample_rate)} gives it no more than a telephone's."
+        message = phrase(
+            "It holds sound only up to {format_bandwidth}: a rate of {sample_rate} gives it no more than a telephone's.",
+            format_bandwidth=format_bandwidth(sound.bandwidth_hz),
+            sample_rate=format_hz(head.sample_rate),
         )
-        original = ask("Ask for the original, before it was made this narrow.")
+        original = ask(phrase("Ask for the original, before it was made this narrow."))
         found.append(Problem("narrow_band", "note", message, (original,)))
     for note in facts.notes:
         if note.code == "odd_size":
@@ -55,49 +60,66 @@ def _otherwise(sound: Measures) -> str:
             f"{abs(sound.side_lag) * 1000:.2f} ms {'later' if (sound.side_lag > 0) == (sound.sides == 'left_leads') else 'earlier'}"
         )
     if abs(left - right) >= 1:
-        parts.append(f"{abs(left - right):.0f} dB softer")
-    return " and ".join(parts) or "partly upside down or later"
+        parts.append(phrase("{left:.0f} dB softer", left=abs(left - right)))
+    return " and ".join(parts) or phrase("partly upside down or later")
 
 
 def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
     sides = sound.sides
     chosen = clip.touch_up.side
-    back = (Remedy("side_auto", "Choose by what the sides hold", touch_up={"side": "auto"}),)
+    back = (Remedy("side_auto", phrase("Choose by what the sides hold"), touch_up={"side": "auto"}),)
     if chosen != "auto":
         told = f"channel {chosen[2:]}" if chosen.startswith("ch") else chosen
-        return [Problem("side_chosen", "note", f"You chose: {told}.", back)]
-    use_right = Remedy("use_right", "Use the right side instead", touch_up={"side": "right"})
+        return [Problem("side_chosen", "note", phrase("You chose: {told}.", told=told), back)]
+    use_right = Remedy("use_right", phrase("Use the right side instead"), touch_up={"side": "right"})
     if sides == "inverted":
-        message = "One side is the other turned upside down; mixed, they would cancel. The left side is used."
+        message = phrase("One side is the other turned upside down; mixed, they would cancel. The left side is used.")
         return [Problem("inverted", "note", message, (use_right,))]
     if sides in ("left_only", "right_only"):
         full, silent = ("left", "right") if sides == "left_only" else ("right", "left")
-        message = (
-            f"Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level."
+        message = phrase(
+            "Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level.",
+            full=full,
+            silent=silent,
         )
-        other = Remedy(f"use_{silent}", f"Use the {silent} side all the same", touch_up={"side": silent})
+        other = Remedy(
+            f"use_{silent}", phrase("Use the {silent} side all the same", silent=silent), touch_up={"side": silent}
+        )
         return [Problem("one_sided", "note", message, (other,))]
     if sides in ("left_leads", "right_leads"):
         used, second = ("left", "right") if sides == "left_leads" else ("right", "left")
-        message = f"Both sides hold the same sound, the {second} one {_otherwise(sound)}; mixed, they would partly cancel. The {used} side is used."
-        instead = Remedy(f"use_{second}", f"Use the {second} side instead", touch_up={"side": second})
-        both = Remedy("use_mix", "Mix both all the same", touch_up={"side": "mix"})
+        message = phrase(
+            "Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. The {used} side is used.",
+            second=second,
+            otherwise=_otherwise(sound),
+            used=used,
+        )
+        instead = Remedy(
+            f"use_{second}", phrase("Use the {second} side instead", second=second), touch_up={"side": second}
+        )
+        both = Remedy("use_mix", phrase("Mix both all the same"), touch_up={"side": "mix"})
         return [Problem("same_twice", "note", message, (instead, both))]
     if sides == "different" and channels == 2:
         remedies: tuple[Remedy, ...] = (
-            Remedy("use_left", "Use the left side only", touch_up={"side": "left"}),
-            Remedy("use_right", "Use the right side only", touch_up={"side": "right"}),
+            Remedy("use_left", phrase("Use the left side only"), touch_up={"side": "left"}),
+            Remedy("use_right", phrase("Use the right side only"), touch_up={"side": "right"}),
         )
         return [
             Problem(
-                "sides_differ", "note", "The two sides differ; where one channel is taken they are mixed.", remedies
+                "sides_differ",
+                "note",
+                phrase("The two sides differ; where one channel is taken they are mixed."),
+                remedies,
             )
         ]
     if sides == "different":
-        message = f"It has {channels} channels; where one is taken they are mixed after ITU-R BS.775."
+        message = phrase(
+            "It has {channels} channels; where one is taken they are mixed after ITU-R BS.775.", channels=channels
+        )
         names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
         remedies = tuple(
-            Remedy(f"use_{name}", f"Use channel {n} only", touch_up={"side": name}) for n, name in enumerate(names, 1)
+            Remedy(f"use_{name}", phrase("Use channel {what} only", what=n), touch_up={"side": name})
+            for n, name in enumerate(names, 1)
         )
         return [Problem("many_channels", "note", message, remedies)]
     return []

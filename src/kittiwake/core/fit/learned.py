@@ -10,6 +10,7 @@ from dataclasses import dataclass
 from statistics import median
 from typing import Any
 
+from ...words import phrase
 from ..codec import FORMATS
 from ..errors import RulesError
 from ..model import Facts, Header, Measures, Receiver
@@ -48,21 +49,27 @@ def learn(facts: Iterable[Facts], name: str, slug: str) -> Learned:
     """
     files = [(one, one.header, one.measures) for one in facts if one.ok and one.header and one.measures]
     if not files:
-        raise RulesError("None of these files can be read.", "Give files that the machine takes.", "no_files")
+        raise RulesError(
+            phrase("None of these files can be read."), phrase("Give files that the machine takes."), "no_files"
+        )
     count = len(files)
     headers = [header for _, header, _ in files]
     accepts, evidence = _forms(headers, [sound for *_, sound in files])
     if not accepts:
         told = ", ".join(dict.fromkeys(f"{h.container} {h.encoding}" for h in headers))
-        raise RulesError(f"Nothing here writes what these files are ({told}).", "Begin from another form.", "no_form")
+        raise RulesError(
+            phrase("Nothing here writes what these files are ({told}).", told=told),
+            phrase("Begin from another form."),
+            "no_form",
+        )
     channels = {header.channels for header in headers}
     rules: dict[str, Any] = {
         "channels": channels.pop() if len(channels) == 1 and max(channels) <= 2 else 0,
         "accepts": accepts,
     }
-    told = {1: "one channel", 2: "two channels", 0: "one channel or two"}[rules["channels"]]
+    told = {1: phrase("one channel"), 2: phrase("two channels"), 0: phrase("one channel or two")}[rules["channels"]]
     evidence.append(
-        Evidence("rules.channels", told, f"{_all(count)}" if rules["channels"] else "both are among them")
+        Evidence("rules.channels", told, f"{_all(count)}" if rules["channels"] else phrase("both are among them"))
     )
     rules["limits"], more = _limits(files, count)
     evidence += more
@@ -70,7 +77,7 @@ def learn(facts: Iterable[Facts], name: str, slug: str) -> Learned:
     evidence += more
     treatment, more = _treatment([(h, m) for _, h, m in files])
     evidence += more
-    data = {"slug": slug, "name": name, "purpose": f"Read off {count} file{'s' if count != 1 else ''} that it takes.",
+    data = {"slug": slug, "name": name, "purpose": phrase('Read off {n} files that it takes.', 'Read off {n} file that it takes.', count, n=count),
             "rules": rules, "treatment": treatment, "delivery": {"folder": slug}}  # fmt: skip
     receiver = receiver_from_data(data, name)
     better = repaired(receiver)
@@ -78,7 +85,7 @@ def learn(facts: Iterable[Facts], name: str, slug: str) -> Learned:
 
 
 def _all(count: int) -> str:
-    return f"all {count} files" if count > 1 else "the one file"
+    return phrase("all {count} files", count=count) if count > 1 else phrase("the one file")
 
 
 def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[dict[str, Any]], list[Evidence]]:
@@ -90,13 +97,17 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
         if form is None:
             told = f"{key[0]} {key[1]}"
             evidence.append(
-                Evidence("", f"{told} is left out: nothing here writes it", f"{many} of {len(headers)} files")
+                Evidence(
+                    "",
+                    phrase("{told} is left out: nothing here writes it", told=told),
+                    phrase("{many} of {count} files", many=many, count=len(headers)),
+                )
             )
             continue
         those = [n for n, header in enumerate(headers) if (header.container, _encoding(header)) == key]
         rates = Counter(headers[n].sample_rate for n in those)
         accepted: dict[str, Any] = {"container": key[0], "encoding": key[1], "sample_rates": sorted(rates)}
-        seen = f"{many} of {len(headers)} files" if many < len(headers) else _all(many)
+        seen = phrase("{many} of {count} files", many=many, count=len(headers)) if many < len(headers) else _all(many)
         evidence.append(Evidence("rules.accepts", form.name, seen))
         told = " or ".join(format_hz(rate) for rate in sorted(rates))
         evidence.append(
@@ -109,7 +120,9 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
             accepted["bit_rate"] = nearest
             accepted["variable"] = form.variable and max(found) > 1.2 * min(found) and max(found) - min(found) > 8000
             kind = "about " if accepted["variable"] else ""
-            seen = f"{min(found) / 1000:.0f} to {max(found) / 1000:.0f} kbit/s with headers"
+            seen = phrase(
+                "{found:.0f} to {found2:.0f} kbit/s with headers", found=min(found) / 1000, found2=max(found) / 1000
+            )
             evidence.append(Evidence("rules.accepts", f"{kind}{nearest / 1000:g} kbit/s", seen))
         accepts.append(accepted)
     return accepts, evidence
@@ -131,14 +144,20 @@ def _limits(files: Sequence[tuple[Facts, Header, Measures]], count: int) -> tupl
     limits: dict[str, Any] = {"advised_seconds": advised}
     evidence = [
         Evidence(
-            "rules.limits.advised_seconds", f"at most {advised:g} s is advised", f"the longest has {longest:.2f} s"
+            "rules.limits.advised_seconds",
+            phrase("at most {advised:g} s is advised", advised=advised),
+            phrase("the longest has {longest:.2f} s", longest=longest),
         )
     ]
     if count >= _FEW:
         step = 10 ** max(0, len(str(largest)) - 2)
         limits["max_bytes"] = math.ceil(largest / step) * step
-        seen = f"the largest has {format_bytes(largest)}"
-        evidence.append(Evidence("rules.limits.max_bytes", f"at most {format_bytes(limits['max_bytes'])}", seen))
+        seen = phrase("the largest has {largest}", largest=format_bytes(largest))
+        evidence.append(
+            Evidence(
+                "rules.limits.max_bytes", phrase("at most {limits}", limits=format_bytes(limits["max_bytes"])), seen
+            )
+        )
     return limits, evidence
 
 
@@ -147,8 +166,8 @@ def _names(facts: Sequence[Facts]) -> tuple[dict[str, Any], list[Evidence]]:
     longest = max(map(len, stems))
     names: dict[str, Any] = {}
     evidence = []
-    for allowed, told in (("0-9", "digits"), ("a-z0-9_-", "small letters, digits, _ and -"), ("A-Z0-9_-", "capitals, digits, _ and -"),
-                          ("A-Za-z0-9_-", "letters, digits, _ and -")):  # fmt: skip
+    for allowed, told in (("0-9", "digits"), ("a-z0-9_-", phrase('small letters, digits, _ and -')), ("A-Z0-9_-", phrase('capitals, digits, _ and -')),
+                          ("A-Za-z0-9_-", phrase('letters, digits, _ and -'))):  # fmt: skip
         if all(re.fullmatch(f"[{allowed}]+", stem) for stem in stems):
             names["allowed"] = allowed
             if "_" not in allowed:
@@ -161,13 +180,21 @@ def _names(facts: Sequence[Facts]) -> tuple[dict[str, Any], list[Evidence]]:
                 else {}
             )
             evidence.append(
-                Evidence("rules.names.allowed", f"names of {told}", f"{_all(len(stems))}, such as {stems[0]}")
+                Evidence(
+                    "rules.names.allowed",
+                    phrase("names of {told}", told=told),
+                    phrase("{all}, such as {stems}", all=_all(len(stems)), stems=stems[0]),
+                )
             )
             break
     if longest <= 8 and "allowed" in names:
         names["max_length"] = 8
         evidence.append(
-            Evidence("rules.names.max_length", "names of at most 8 characters", f"the longest has {longest}")
+            Evidence(
+                "rules.names.max_length",
+                phrase("names of at most 8 characters"),
+                phrase("the longest has {longest}", longest=longest),
+            )
         )
     extensions = Counter(one.path.suffix for one in facts)
     extension, many = extensions.most_common(1)[0]
@@ -175,7 +202,11 @@ def _names(facts: Sequence[Facts]) -> tuple[dict[str, Any], list[Evidence]]:
     own = FORMATS.get((header.container, _encoding(header))) if header else None
     if own is not None and many == len(facts) and extension != own.extension:
         names["extension"] = extension
-        told = f"files end in {extension}" if extension else "files have no extension"
+        told = (
+            phrase("files end in {extension}", extension=extension)
+            if extension
+            else phrase("files have no extension")
+        )
         evidence.append(Evidence("rules.names.extension", told, _all(many)))
     return names, evidence
 
@@ -185,18 +216,28 @@ def _treatment(sounds: Sequence[tuple[Header, Measures]]) -> tuple[dict[str, Any
     evidence = []
     levels = [sound.level.active_dbov for _, sound in sounds if math.isfinite(sound.level.active_dbov)]
     if levels:
-        seen = f"speech levels from {min(levels):.1f} to {max(levels):.1f} dBov".replace("-", "−")
+        seen = phrase(
+            "speech levels from {levels:.1f} to {levels2:.1f} dBov", levels=min(levels), levels2=max(levels)
+        ).replace("-", "−")
         if max(levels) - min(levels) <= _LEVELS_APART_DB and len(levels) > 1:
             target = max(-60.0, min(0.0, round(2 * median(levels)) / 2))
             treatment["level"] = {"measure": "active", "target_dbov": target}
-            rule = f"speech is brought to {target:g} dBov".replace("-", "−")
+            rule = phrase("speech is brought to {target:g} dBov", target=target).replace("-", "−")
             evidence.append(Evidence("treatment.level", rule, seen))
         else:
-            evidence.append(Evidence("", "the level is left as it is", f"{seen}: no level that they were brought to"))
+            evidence.append(
+                Evidence(
+                    "",
+                    phrase("the level is left as it is"),
+                    phrase("{seen}: no level that they were brought to", seen=seen),
+                )
+            )
     leads = [sound.speech_span()[0] / header.sample_rate for header, sound in sounds]
     if len(leads) > 1 and min(leads) >= _LEAD_S:
         lead = math.floor(min(leads) * 20) / 20
         treatment |= {"lead_seconds": lead, "trim_lead_seconds": 0.0}
-        seen = f"the first sound comes after {min(leads):.2f} to {max(leads):.2f} s"
-        evidence.append(Evidence("treatment.lead_seconds", f"{lead:g} s of silence first", seen))
+        seen = phrase(
+            "the first sound comes after {leads:.2f} to {leads2:.2f} s", leads=min(leads), leads2=max(leads)
+        )
+        evidence.append(Evidence("treatment.lead_seconds", phrase("{lead:g} s of silence first", lead=lead), seen))
     return treatment, evidence

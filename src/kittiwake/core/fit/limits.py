@@ -6,6 +6,7 @@ import dataclasses
 from collections.abc import Mapping
 from dataclasses import replace
 
+from ...words import phrase
 from ..codec import FORMATS
 from ..model import Measures, Receiver, TouchUp
 from ..model.stages import length_after
@@ -30,35 +31,53 @@ def of_limits(
     if code == "memory_full" and keep is not None and keep < 0.5 * rate:
         return [_no_room(receiver, recipe, before, keep)]
     if keep is not None and keep < max(_SHORTEST_CUT_S, limits.min_seconds) * rate:
-        return [Problem(code, "cannot", f"{why} Nothing worth hearing fits.", (ask("Give the rules more room."),))]
+        return [
+            Problem(
+                code,
+                "cannot",
+                phrase("{why} Nothing worth hearing fits.", why=why),
+                (ask(phrase("Give the rules more room.")),),
+            )
+        ]
     if keep is not None:
         room = None if limits.total_bytes is None else max(0, limits.total_bytes - before)
         remedies = _remedies(touch, span, receiver, recipe, sound, keep, room)
-        say = ask("Have it said in fewer words, or shorten the pauses.")
+        say = ask(phrase("Have it said in fewer words, or shorten the pauses."))
         # What loses words is never offered first.
         gentle = [remedy for remedy in remedies if not remedy.asks]
         losing = [remedy for remedy in remedies if remedy.asks]
         return [Problem(code, "decide", why, (*gentle, *losing, say) if gentle else (say, *losing))]
     if recipe.seconds < limits.min_seconds:
-        why = f"{recipe.seconds:.3f} s is under the least of {limits.min_seconds:g} s."
-        return [Problem("too_short", "cannot", why, (ask("Add air, or a longer text."),))]
+        why = phrase(
+            "{seconds:.3f} s is under the least of {min_seconds:g} s.",
+            seconds=recipe.seconds,
+            min_seconds=limits.min_seconds,
+        )
+        return [Problem("too_short", "cannot", why, (ask(phrase("Add air, or a longer text.")),))]
     advised = limits.advised_seconds
     if advised is not None and recipe.frames_out > advised * rate and "longer_than_advised" not in touch.accepted:
-        why = f"{recipe.seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit."
+        why = phrase(
+            "{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.",
+            seconds=recipe.seconds,
+            advised=advised,
+        )
         remedies = _remedies(touch, span, receiver, recipe, sound, int(advised * rate))
         remedies = [r for r in remedies if r.code != "cut_to_length"]
-        fine = accept("longer_than_advised", "It may be longer")
+        fine = accept("longer_than_advised", phrase("It may be longer"))
         return [Problem("longer_than_advised", "warning", why, (*remedies, fine))]
     return []
 
 
 def _no_room(receiver: Receiver, recipe: Recipe, before: int, keep: int) -> Problem:
     total = receiver.rules.limits.total_bytes or 0
-    why = (
-        f"The memory of {receiver.name} ({format_bytes(total)}) is full: the clips before it need {format_bytes(before)}, "
-        f"this one needs {format_bytes(recipe.size)}."
+    why = phrase(
+        "The memory of {name} ({total}) is full: the clips before it need {before}, this one needs {size}.",
+        name=receiver.name,
+        total=format_bytes(total),
+        before=format_bytes(before),
+        size=format_bytes(recipe.size),
     )
-    return Problem("memory_full", "cannot", why, (ask("Remove or shorten clips that come before it."),))
+    return Problem("memory_full", "cannot", why, (ask(phrase("Remove or shorten clips that come before it.")),))
 
 
 def _most_frames(receiver: Receiver, recipe: Recipe, before: int) -> tuple[int | None, str, str]:
@@ -72,9 +91,12 @@ def _most_frames(receiver: Receiver, recipe: Recipe, before: int) -> tuple[int |
         within = recipe.frames_within(largest) or 0
         fits.append(within)
         code = "too_large"
-        why = (
-            f"{format_bytes(size)} is over the limit ({format_limit(largest)}); "
-            f"exactly {within / rate:.3f} s fit, it has {seconds:.3f} s."
+        why = phrase(
+            "{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.",
+            size=format_bytes(size),
+            largest=format_limit(largest),
+            within=within / rate,
+            seconds=seconds,
         )
     room = None if limits.total_bytes is None else max(0, limits.total_bytes - before)
     if room is not None and size is not None and size > room:
@@ -82,13 +104,21 @@ def _most_frames(receiver: Receiver, recipe: Recipe, before: int) -> tuple[int |
         fits.append(within)
         code = code or "memory_full"
         why = why or (
-            f"The memory of {receiver.name} has {format_bytes(room)} left for it, of {format_bytes(limits.total_bytes)}; "
-            f"it needs {format_bytes(size)}. Exactly {within / rate:.3f} s fit."
+            phrase(
+                "The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.",
+                name=receiver.name,
+                room=format_bytes(room),
+                total_bytes=format_bytes(limits.total_bytes),
+                size=format_bytes(size),
+                within=within / rate,
+            )
         )
     if limits.max_seconds is not None and seconds > limits.max_seconds:
         fits.append(int(limits.max_seconds * rate))
         code = code or "too_long"
-        why = why or f"{seconds:.3f} s is over the limit of {limits.max_seconds:g} s."
+        why = why or phrase(
+            "{seconds:.3f} s is over the limit of {max_seconds:g} s.", seconds=seconds, max_seconds=limits.max_seconds
+        )
     return (min(fits) if fits else None), why, code
 
 
@@ -118,18 +148,33 @@ def _remedies(
     most = 1 + receiver.treatment.max_speed_up
     if trimmed <= keep:
         found.append(
-            _here("trim_air", "Trim the air at its ends", f"{saved:.2f} s less: {trimmed / rate:.2f} s", trim)
+            _here(
+                "trim_air",
+                phrase("Trim the air at its ends"),
+                phrase("{saved:.2f} s less: {trimmed:.2f} s", saved=saved, trimmed=trimmed / rate),
+                trim,
+            )
         )
     speed = _speed_for(recipe.frames_in, recipe, keep, touch.speed)
     if speed <= most:
-        told = f"{keep / rate:.2f} s, pitch unchanged"
+        told = phrase("{keep:.2f} s, pitch unchanged", keep=keep / rate)
         found.append(
-            _here("speed_up", f"Speed it up by {(speed / touch.speed - 1) * 100:.1f} %", told, {"speed": speed})
+            _here(
+                "speed_up",
+                phrase("Speed it up by {speed:.1f} %", speed=(speed / touch.speed - 1) * 100),
+                told,
+                {"speed": speed},
+            )
         )
     elif trimmed > keep and (both := _speed_for(end - begin, recipe, keep, touch.speed)) <= most:
-        what = f"Trim the air and speed it up by {(both / touch.speed - 1) * 100:.1f} %"
+        what = phrase("Trim the air and speed it up by {both:.1f} %", both=(both / touch.speed - 1) * 100)
         found.append(
-            _here("trim_and_speed_up", what, f"{keep / rate:.2f} s, pitch unchanged", {**trim, "speed": both})
+            _here(
+                "trim_and_speed_up",
+                what,
+                phrase("{keep:.2f} s, pitch unchanged", keep=keep / rate),
+                {**trim, "speed": both},
+            )
         )
     found += _other_forms(receiver, recipe, room)
     kept = _frames_for(keep, recipe, touch.speed)
@@ -139,8 +184,8 @@ def _remedies(
         replace(
             _here(
                 "cut_to_length",
-                f"Cut it to {keep / rate:.2f} s with a short fade",
-                f"loses the last {lost:.2f} s",
+                phrase("Cut it to {keep:.2f} s with a short fade", keep=keep / rate),
+                phrase("loses the last {lost:.2f} s", lost=lost),
                 cut,
             ),
             asks=True,
@@ -220,5 +265,7 @@ def _other_forms(receiver: Receiver, recipe: Recipe, room: int | None) -> list[R
         ):
             name = format_kind(form.container, form.encoding)
             key = f"{form.container}/{form.encoding}"
-            found.append(_here("other_encoding", f"Make {name} of it", format_bytes(size), {"form": key}))
+            found.append(
+                _here("other_encoding", phrase("Make {name} of it", name=name), format_bytes(size), {"form": key})
+            )
     return found

@@ -8,6 +8,7 @@ from collections.abc import Iterable
 
 from anyascii import anyascii
 
+from ...words import phrase
 from ..errors import MakeError
 from ..model import Clip
 from ..model.name_rules import MOST_BYTES, Names
@@ -126,8 +127,8 @@ def bare_name(file: str) -> str:
     """
     if not file or file in (".", "..") or "/" in file or "\0" in file or file.startswith("."):
         raise MakeError(
-            f"“{file!a}” is no name for an output: it would not lie in its folder.",
-            "Change the rules for names.",
+            phrase("“{file!a}” is no name for an output: it would not lie in its folder.", file=file),
+            phrase("Change the rules for names."),
             "no_name",
         )
     return file

@@ -6,6 +6,7 @@ import difflib
 import tomllib
 from typing import Any
 
+from ...words import phrase
 from ..codec import FORMATS, Format
 from ..errors import RulesError
 from ..model import Receiver
@@ -39,11 +40,15 @@ def form_called(name: str) -> Format:
     known = [*_ALSO, "mp3", *(f"{c}/{e}" for c, e in FORMATS)]
     near = difflib.get_close_matches(plain, known, 2, 0.5)
     meant = (
-        f"Did you mean {' or '.join(near)}?"
+        phrase("Did you mean {list}?", list=" or ".join(near))
         if near
-        else "Write mp3, flac, m4a, opus, or container/encoding such as wav/ulaw."
+        else phrase("Write mp3, flac, m4a, opus, or container/encoding such as wav/ulaw.")
     )
-    raise RulesError(f"There is no form “{name}”.", f"{meant} docs/formats.md lists all.", "no_form")
+    raise RulesError(
+        phrase("There is no form “{name}”.", name=name),
+        phrase("{meant} docs/formats.md lists all.", meant=meant),
+        "no_form",
+    )
 
 
 def receiver_of_form(
@@ -83,7 +88,7 @@ def receiver_of_form(
     data = {
         "slug": slug,
         "name": form.name[:40],
-        "purpose": "For once.",
+        "purpose": phrase('For once.'),
         "rules": {"channels": channels or (0 if form.max_channels > 1 else 1),
                   "accepts": [accepted]},
         "delivery": {"folder": slug},
@@ -92,7 +97,9 @@ def receiver_of_form(
     faults = check_receiver(found)
     if faults:
         better = repaired(found)
-        raise RulesError(" ".join(faults), f"It can be had with {better[1]}." if better else "", "no_form")
+        raise RulesError(
+            " ".join(faults), phrase("It can be had with {better}.", better=better[1]) if better else "", "no_form"
+        )
     return found
 
 
@@ -110,7 +117,11 @@ def with_settings(receiver: Receiver, settings: tuple[str, ...]) -> Receiver:
     for setting in settings:
         key, equals, text = setting.partition("=")
         if not equals:
-            raise RulesError(f"“{setting}” sets nothing.", "Write FIELD=VALUE, such as rules.channels=1.", "no_field")
+            raise RulesError(
+                phrase("“{setting}” sets nothing.", setting=setting),
+                phrase("Write FIELD=VALUE, such as rules.channels=1."),
+                "no_field",
+            )
         path = _path_of(key.strip(), list(places))
         place = data
         for part in path[:-1]:
@@ -122,7 +133,7 @@ def with_settings(receiver: Receiver, settings: tuple[str, ...]) -> Receiver:
     found = receiver_from_data(data, receiver.name)
     faults = check_receiver(found)
     if faults:
-        raise RulesError(" ".join(faults), "Set something else.", "rules")
+        raise RulesError(" ".join(faults), phrase("Set something else."), "rules")
     return found
 
 
@@ -152,10 +163,18 @@ def _path_of(key: str, known: list[str]) -> list[str]:
     if len(ends) == 1 or (ends and all(".accepts." in one for one in ends)):
         return ends[0].split(".")
     if ends:
-        raise RulesError(f"“{key}” could be {' or '.join(ends)}.", "Write more of it.", "no_field")
+        raise RulesError(
+            phrase("“{key}” could be {list}.", key=key, list=" or ".join(ends)),
+            phrase("Write more of it."),
+            "no_field",
+        )
     near = difflib.get_close_matches(wanted, [*known, *(one.rpartition(".")[2] for one in known)], 2, 0.5)
-    meant = f"Did you mean {' or '.join(near)}?" if near else "docs/receivers.md lists all fields."
-    raise RulesError(f"A receiver has no field “{key}”.", meant, "no_field")
+    meant = (
+        phrase("Did you mean {list}?", list=" or ".join(near))
+        if near
+        else phrase("docs/receivers.md lists all fields.")
+    )
+    raise RulesError(phrase("A receiver has no field “{key}”.", key=key), meant, "no_field")
 
 
 def _value(text: str) -> Any:

@@ -6,6 +6,7 @@ import dataclasses
 import math
 from dataclasses import dataclass
 
+from ...words import phrase
 from ..codec import Format, find_format
 from ..codec.cues import Cue
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
@@ -115,13 +116,13 @@ def _frames_in(span: tuple[int, int | None], sound: Measures) -> int:
 def _impossible(touch: TouchUp, span: tuple[int, int | None], rate_in: int, sound: Measures) -> Problem | None:
     """What cannot be made whatever the receiver takes."""
     if not _RATES[0] <= rate_in <= _RATES[1]:
-        message = f"A sample rate of {rate_in:,} Hz cannot be."
-        return _cannot("absurd_rate", message, "State the true rate of this clip.")
+        message = phrase("A sample rate of {rate_in:,} Hz cannot be.", rate_in=rate_in)
+        return _cannot("absurd_rate", message, phrase("State the true rate of this clip."))
     if _frames_in(span, sound) <= 0:
-        return _cannot("empty", "Nothing is left of this clip.", "Make its span longer.")
+        return _cannot("empty", phrase("Nothing is left of this clip."), phrase("Make its span longer."))
     if missing := [key for key, _ in touch.more if key not in STAGES]:
-        message = f"It is touched up by “{missing[0]}”, which is not there."
-        back = Remedy("no_more_touch_ups", "Do without it", touch_up={"more": ()})
+        message = phrase("It is touched up by “{missing}”, which is not there.", missing=missing[0])
+        back = Remedy("no_more_touch_ups", phrase("Do without it"), touch_up={"more": ()})
         return Problem("no_stage", "cannot", message, (back,))
     return None
 
@@ -135,8 +136,10 @@ def _way(
     accepted, target = _target(header, rate_in, receiver, touch.form)
     take, level = _side(touch, header, sound, receiver)
     if take.startswith("ch") and (channel_of(take) or 0) >= header.channels:
-        message = f"It has {header.channels} channels, and no channel {take[2:]}."
-        back = Remedy("side_auto", "Choose by what the channels hold", touch_up={"side": "auto"})
+        message = phrase(
+            "It has {channels} channels, and no channel {take}.", channels=header.channels, take=take[2:]
+        )
+        back = Remedy("side_auto", phrase("Choose by what the channels hold"), touch_up={"side": "auto"})
         return Problem("no_channel", "cannot", message, (back,))
     illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
     if illegal:
@@ -165,11 +168,15 @@ def _shared(recipe: Recipe, path: _Way, clip: Clip, receiver: Receiver, context:
 
 def _too_short(recipe: Recipe) -> Problem | None:
     if not recipe.frames_out:
-        return _cannot("empty", "It is too short to leave anything.", "Make its span longer.")
+        return _cannot("empty", phrase("It is too short to leave anything."), phrase("Make its span longer."))
     if recipe.format.lossy and recipe.frames_out - recipe.lead < _LEAST_LOSSY_S * recipe.rate_out:
         length = f"{1000 * recipe.frames_in / recipe.rate_in:.1f} ms"
-        message = f"{length} are too short for {recipe.format.name}, which works in frames of about 20 ms."
-        return _cannot("too_short", message, "Make its span longer.")
+        message = phrase(
+            "{length} are too short for {name}, which works in frames of about 20 ms.",
+            length=length,
+            name=recipe.format.name,
+        )
+        return _cannot("too_short", message, phrase("Make its span longer."))
     return None
 
 
@@ -411,8 +418,13 @@ def _fits_as_is(
 
 def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, found: list[Problem]) -> Fit:
     step = Step(
-        f"Copy it bit for bit: {recipe.format.name}, {format_hz(header.sample_rate)}, {format_bytes(header.bytes)}",
-        f"it is already what {receiver.name} takes",
+        phrase(
+            "Copy it bit for bit: {name}, {sample_rate}, {bytes}",
+            name=recipe.format.name,
+            sample_rate=format_hz(header.sample_rate),
+            bytes=format_bytes(header.bytes),
+        ),
+        phrase("it is already what {name} takes", name=receiver.name),
     )
     return Fit(
         "as_is",

@@ -5,6 +5,7 @@ from __future__ import annotations
 import datetime
 import math
 
+from ...words import phrase
 from ..codec import FORMATS, Format
 from ..codec.registry import nearest_forms
 from ..model import Clip, Facts, Measures, Receiver, SignalLevel, TouchUp
@@ -38,19 +39,26 @@ def of_name(clip: Clip, receiver: Receiver) -> list[Problem]:
     name = renamed(clip, receiver)
     if not name or not lost_in(clip.name, name):
         return []
-    message = f"It will be called “{name}”: {receiver.name} does not take “{clip.name}” for a name."
-    return [Problem("renamed", "warning", message, (ask("Give the clip another name (F2)."),))]
+    message = phrase(
+        "It will be called “{name}”: {name2} does not take “{name3}” for a name.",
+        name=name,
+        name2=receiver.name,
+        name3=clip.name,
+    )
+    return [Problem("renamed", "warning", message, (ask(phrase("Give the clip another name (F2).")),))]
 
 
 def of_rights(clip: Clip) -> list[Problem]:
     """Music of which nobody knows whose it is, and sound whose time is over."""
     rights = clip.rights
     if rights and rights.are_past(datetime.date.today()):
-        message = f"The rights to it ended on {rights.until}."
-        return [Problem("rights_past", "warning", message, (ask("Ask for them again, or take other music."),))]
+        message = phrase("The rights to it ended on {until}.", until=rights.until)
+        return [
+            Problem("rights_past", "warning", message, (ask(phrase("Ask for them again, or take other music.")),))
+        ]
     if clip.kind == "music" and not (rights and rights.are_known):
-        message = "Whose music it is, and by what licence it may be played to callers, is not said."
-        return [Problem("rights_missing", "warning", message, (ask("State holder and licence (Shift+F8)."),))]
+        message = phrase("Whose music it is, and by what licence it may be played to callers, is not said.")
+        return [Problem("rights_missing", "warning", message, (ask(phrase("State holder and licence (Shift+F8).")),))]
     return []
 
 
@@ -62,7 +70,7 @@ def unreadable(facts: Facts) -> Problem:
         return Problem(facts.error.code, "cannot", facts.error.message, advice)
     if facts.suggested is not None:
         kind = format_headerless(facts.suggested.encoding)
-        how = f"Read it as {kind}, {format_hz(facts.suggested.rate)}"
+        how = phrase("Read it as {kind}, {rate}", kind=kind, rate=format_hz(facts.suggested.rate))
         advice = (Remedy("read_as_guessed", how, stated=str(facts.suggested)), *advice)
     return Problem("headerless", "decide", facts.error.message, advice)
 
@@ -74,20 +82,30 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
     seconds = sound.frames / facts.header.sample_rate
     for note in facts.notes:
         if note.code in ("truncated", "damaged"):
-            remedy = accept(note.code, "Deliver what is there", f"{seconds:.2f} s, perhaps without its end")
+            remedy = accept(
+                note.code,
+                phrase("Deliver what is there"),
+                phrase("{seconds:.2f} s, perhaps without its end", seconds=seconds),
+            )
             found.append(Problem(note.code, "decide", note.message, (remedy, ask(note.remedy))))
         elif note.code == "not_numbers":
             found.append(Problem(note.code, "warning", note.message, (ask(note.remedy),)))
     if sound.silent:
-        told = f"the loudest sample is at {format_db(db(sound.peak))}"
+        told = phrase("the loudest sample is at {db}", db=format_db(db(sound.peak)))
         if db(sound.peak) > -80:
-            told = f"every sample has the same value, at {format_db(db(sound.peak))}, as of a microphone that is not there"
+            told = phrase(
+                "every sample has the same value, at {db}, as of a microphone that is not there",
+                db=format_db(db(sound.peak)),
+            )
         found.append(
             Problem(
                 "silent",
                 "decide",
-                f"Nothing is to be heard: {told}.",
-                (accept("silent", "Deliver the silence"), ask("Ask for the recording, or remove the clip.")),
+                phrase("Nothing is to be heard: {told}.", told=told),
+                (
+                    accept("silent", phrase("Deliver the silence")),
+                    ask(phrase("Ask for the recording, or remove the clip.")),
+                ),
             )
         )
     if sound.clipped_samples:
@@ -95,8 +113,11 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
             Problem(
                 "clipped",
                 "warning",
-                f"It was recorded too loud: {sound.clipped_samples:,} samples are cut off flat at full scale.",
-                (ask("Record it again with 6 to 12 dB less input gain."),),
+                phrase(
+                    "It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.",
+                    clipped_samples=sound.clipped_samples,
+                ),
+                (ask(phrase("Record it again with 6 to 12 dB less input gain.")),),
             )
         )
     elif sound.flat_samples:
@@ -104,8 +125,18 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
             Problem(
                 "clipped",
                 "warning",
-                f"It was clipped, and made softer or resampled since: {sound.flat_samples:,} samples are in tops cut off at up to {format_db(db(sound.peak))}.",
-                (ask("Ask for the recording before that, or record it again with 6 to 12 dB less input gain."),),
+                phrase(
+                    "It was clipped, and made softer or resampled since: {flat_samples:,} samples are in tops cut off at up to {db}.",
+                    flat_samples=sound.flat_samples,
+                    db=format_db(db(sound.peak)),
+                ),
+                (
+                    ask(
+                        phrase(
+                            "Ask for the recording before that, or record it again with 6 to 12 dB less input gain."
+                        )
+                    ),
+                ),
             )
         )
     return [problem for problem in found if problem.code not in touch.accepted]
@@ -122,18 +153,24 @@ def of_mixing(touch: TouchUp, sound: Measures, channels: int) -> list[Problem]:
     remedies = [
         Remedy(
             f"use_{name}",
-            f"Use the {name} side" if channels == 2 else f"Use channel {names.index(name) + 1}",
+            phrase("Use the {name} side", name=name)
+            if channels == 2
+            else phrase("Use channel {index}", index=names.index(name) + 1),
             touch_up={"side": name},
         )
         for name in shown
     ]
-    told = f"Mixing the {'two sides' if channels == 2 else f'{channels} channels'} costs {min(lost, 60.0):.1f} dB where they cancel most."
+    told = phrase(
+        "Mixing the {what} costs {lost:.1f} dB where they cancel most.",
+        what=phrase("two sides") if channels == 2 else f"{channels} channels",
+        lost=min(lost, 60.0),
+    )
     return [
         Problem(
             "sides_cancel",
             "warning" if touch.side == "mix" else "decide",
             told,
-            (*remedies, accept("sides_cancel", "Mix them all the same")),
+            (*remedies, accept("sides_cancel", phrase("Mix them all the same"))),
         )
     ]
 
@@ -157,10 +194,14 @@ def of_level(touch: TouchUp, level_db: float, peak_db: float, gain: float, recip
             Problem(
                 "very_quiet",
                 "warning",
-                f"It is very quiet ({format_db(level_db, 'dBov')}): raising it by {gain:.1f} dB raises its noise too.",
+                phrase(
+                    "It is very quiet ({level_db}): raising it by {gain:.1f} dB raises its noise too.",
+                    level_db=format_db(level_db, "dBov"),
+                    gain=gain,
+                ),
                 (
-                    ask("Record it again, closer to the microphone."),
-                    accept("very_quiet", "It is good enough"),
+                    ask(phrase("Record it again, closer to the microphone.")),
+                    accept("very_quiet", phrase("It is good enough")),
                 ),
             )
         )
@@ -170,8 +211,11 @@ def of_level(touch: TouchUp, level_db: float, peak_db: float, gain: float, recip
             Problem(
                 "peaks_limit_level",
                 "warning",
-                f"Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.",
-                (*_limiter(recipe, short), accept("peaks_limit_level", "Leave it a little quieter")),
+                phrase(
+                    "Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.",
+                    short=short,
+                ),
+                (*_limiter(recipe, short), accept("peaks_limit_level", phrase("Leave it a little quieter"))),
             )
         )
     return [problem for problem in found if problem.code not in touch.accepted]
@@ -189,9 +233,22 @@ def _limiter(recipe: Recipe, short: float) -> tuple[Remedy, ...]:
     if more <= 0:
         return ()
     sure = short <= _SURE_DB and more >= _SOFTER * short
-    comes = "it reaches its level, or nearly" if sure else f"about {min(short, 0.7 * more):.1f} dB louder"
-    result = f"{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped"
-    return (Remedy("allow_limiter", f"Allow the limiter {wanted:g} dB", result, touch_up={"limiter_db": wanted}),)
+    comes = (
+        phrase("it reaches its level, or nearly")
+        if sure
+        else phrase("about {short:.1f} dB louder", short=min(short, 0.7 * more))
+    )
+    result = phrase(
+        "{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped", comes=comes, wanted=wanted
+    )
+    return (
+        Remedy(
+            "allow_limiter",
+            phrase("Allow the limiter {wanted:g} dB", wanted=wanted),
+            result,
+            touch_up={"limiter_db": wanted},
+        ),
+    )
 
 
 def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: int) -> list[Problem]:
@@ -202,23 +259,34 @@ def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: i
     if sound.bandwidth_hz >= 0.75 * expected:
         return []
     if sound.bandwidth_hz > 0.45 * rate_in:
-        message = (
-            f"Its rate of {format_hz(rate_in)} has room for sound up to {format_hz(rate_in / 2)} only; "
-            f"{receiver.name} expects {format_hz(expected)}."
+        message = phrase(
+            "Its rate of {rate_in} has room for sound up to {rate_in2} only; {name} expects {expected}.",
+            rate_in=format_hz(rate_in),
+            rate_in2=format_hz(rate_in / 2),
+            name=receiver.name,
+            expected=format_hz(expected),
         )
     else:
-        message = (
-            f"It holds sound only up to {format_bandwidth(sound.bandwidth_hz)}, though its rate of {format_hz(rate_in)} has "
-            f"room for {format_hz(rate_in / 2)}: it has probably been over a telephone."
+        message = phrase(
+            "It holds sound only up to {format_bandwidth}, though its rate of {rate_in} has room for {rate_in2}: it has probably been over a telephone.",
+            format_bandwidth=format_bandwidth(sound.bandwidth_hz),
+            rate_in=format_hz(rate_in),
+            rate_in2=format_hz(rate_in / 2),
         )
-    original = ask("Ask for the original, before it was made this narrow.")
-    return [Problem("narrow_band", "warning", message, (original, accept("narrow_band", "Deliver it all the same")))]
+    original = ask(phrase("Ask for the original, before it was made this narrow."))
+    return [
+        Problem(
+            "narrow_band", "warning", message, (original, accept("narrow_band", phrase("Deliver it all the same")))
+        )
+    ]
 
 
 def not_there(form: Format) -> Problem:
     """For a format that needs a library which this machine has not."""
-    told = f"{form.name} is written by {form.needs}, which is not on this machine."
-    return Problem("no_codec", "cannot", told, (ask("Install that library, or choose another format in the rules."),))
+    told = phrase("{name} is written by {needs}, which is not on this machine.", name=form.name, needs=form.needs)
+    return Problem(
+        "no_codec", "cannot", told, (ask(phrase("Install that library, or choose another format in the rules.")),)
+    )
 
 
 def of_level_limits(
@@ -232,13 +300,19 @@ def of_level_limits(
     least, most = limits.min_level_dbov, limits.max_level_dbov
     if least is not None and after < least - 0.05:
         short, edge = least - after, least
-        message = (
-            f"At {format_db(after, 'dBov')} it will be {short:.1f} dB under the least that {receiver.name} takes."
+        message = phrase(
+            "At {after} it will be {short:.1f} dB under the least that {name} takes.",
+            after=format_db(after, "dBov"),
+            short=short,
+            name=receiver.name,
         )
     elif most is not None and after > most + 0.05:
         short, edge = most - after, most
-        message = (
-            f"At {format_db(after, 'dBov')} it will be {-short:.1f} dB over the most that {receiver.name} takes."
+        message = phrase(
+            "At {after} it will be {what:.1f} dB over the most that {name} takes.",
+            after=format_db(after, "dBov"),
+            what=-short,
+            name=receiver.name,
         )
     else:
         return []
@@ -246,11 +320,15 @@ def of_level_limits(
     # A little inside of the edge, since making measures again.
     change = short + (0.2 if short > 0 else -0.2)
     if db(level.peak) + gain + change <= db(recipe.ceiling) + recipe.limiter_db:
-        told = f"{'Raise' if change > 0 else 'Lower'} it by about {abs(change):.1f} dB"
+        told = phrase(
+            "{what} it by about {change:.1f} dB", what="Raise" if change > 0 else "Lower", change=abs(change)
+        )
         remedies.append(Remedy("level_inside", told, format_db(edge, "dBov"), accepts="level_inside", here_only=True))
     else:
-        remedies.append(ask("Its peaks do not allow more: let a limiter hold them down, or record it again."))
-    return [Problem("level_outside", "decide", message, (*remedies, accept("level_outside", "Deliver it so")))]
+        remedies.append(ask(phrase("Its peaks do not allow more: let a limiter hold them down, or record it again.")))
+    return [
+        Problem("level_outside", "decide", message, (*remedies, accept("level_outside", phrase("Deliver it so"))))
+    ]
 
 
 def of_kind(clip: Clip, receiver: Receiver) -> list[Problem]:
@@ -258,10 +336,18 @@ def of_kind(clip: Clip, receiver: Receiver) -> list[Problem]:
     kinds = receiver.rules.kinds
     if not kinds or clip.kind in kinds:
         return []
-    remedies = tuple(Remedy(f"kind_{kind}", f"It is of the kind “{kind}”", kind=kind, asks=True) for kind in kinds)
-    has = f"“{clip.kind}” is none that it knows" if clip.kind else "nobody has said which"
+    remedies = tuple(
+        Remedy(f"kind_{kind}", phrase("It is of the kind “{kind}”", kind=kind), kind=kind, asks=True)
+        for kind in kinds
+    )
+    has = phrase("“{kind}” is none that it knows", kind=clip.kind) if clip.kind else phrase("nobody has said which")
     return [
-        Problem("no_kind", "decide", f"{receiver.name} wants to know what kind of message it is; {has}.", remedies)
+        Problem(
+            "no_kind",
+            "decide",
+            phrase("{name} wants to know what kind of message it is; {has}.", name=receiver.name, has=has),
+            remedies,
+        )
     ]
 
 
@@ -270,20 +356,31 @@ def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) ->
     name, wish, say = receiver.name, "", ""
     if not form.takes_rate(rate):
         wish = format_hz(rate)
-        say = f"Change the rules of {name} to {format_hz(form.nearest_rate(rate))}, the nearest that it takes."
+        say = phrase(
+            "Change the rules of {name} to {nearest_rate}, the nearest that it takes.",
+            name=name,
+            nearest_rate=format_hz(form.nearest_rate(rate)),
+        )
     elif accepted.bit_rate and not form.bit_rates:
-        wish, say = "a bit rate", f"Leave bit_rate out of the rules of {name}."
+        wish, say = phrase("a bit rate"), phrase("Leave bit_rate out of the rules of {name}.", name=name)
     elif accepted.bit_rate and accepted.bit_rate not in form.legal_bit_rates(rate):
         best = min(form.legal_bit_rates(rate), key=lambda legal: abs(legal - accepted.bit_rate))
-        wish = f"{accepted.bit_rate / 1000:g} kbit/s at {format_hz(rate)}"
-        say = f"Change the rules of {name} to {best / 1000:g} kbit/s, the nearest that it takes."
+        wish = phrase("{bit_rate:g} kbit/s at {rate}", bit_rate=accepted.bit_rate / 1000, rate=format_hz(rate))
+        say = phrase(
+            "Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.", name=name, best=best / 1000
+        )
     elif receiver.rules.channels > form.max_channels:
-        wish, say = f"{receiver.rules.channels} channels", f"Change the rules of {name} to {form.max_channels}."
+        wish, say = (
+            f"{receiver.rules.channels} channels",
+            phrase("Change the rules of {name} to {max_channels}.", name=name, max_channels=form.max_channels),
+        )
     elif accepted.variable and not form.variable:
-        wish, say = "a variable bit rate", f"Leave variable out of the rules of {name}."
+        wish, say = phrase("a variable bit rate"), phrase("Leave variable out of the rules of {name}.", name=name)
     if not wish:
         return None
-    return Problem("illegal_wish", "cannot", f"{form.name} does not take {wish}.", (ask(say),))
+    return Problem(
+        "illegal_wish", "cannot", phrase("{name} does not take {wish}.", name=form.name, wish=wish), (ask(say),)
+    )
 
 
 def check_receiver(receiver: Receiver) -> list[str]:
@@ -293,14 +390,26 @@ def check_receiver(receiver: Receiver) -> list[str]:
         form = FORMATS.get((accepted.container, accepted.encoding))
         if form is None:
             near = nearest_forms(accepted.container, accepted.encoding)
-            faults.append(f"Nothing here writes {accepted.container} {accepted.encoding}. {near}")
+            faults.append(
+                phrase(
+                    "Nothing here writes {container} {encoding}. {near}",
+                    container=accepted.container,
+                    encoding=accepted.encoding,
+                    near=near,
+                )
+            )
             continue
         most, rate = receiver.rules.limits.max_bytes, accepted.rate_for(8000)
         sane = not accepted.bit_rate or accepted.bit_rate in form.legal_bit_rates(rate)
         least = form.exact_size(1, 1, rate, accepted.bit_rate) if sane and form.takes_rate(rate) else None
         if most is not None and least is not None and most < least:
             faults.append(
-                f"max_bytes = {most} is too little for any file: {form.name} with a single sample has {least} bytes."
+                phrase(
+                    "max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.",
+                    most=most,
+                    name=form.name,
+                    least=least,
+                )
             )
         if not form.is_there() and accepted is receiver.rules.accepts[0]:
             faults.append(not_there(form).message)
@@ -309,5 +418,5 @@ def check_receiver(receiver: Receiver) -> list[str]:
             if found:
                 faults.append(f"{found.message} {found.remedies[0].what}")
     if receiver.rules.cue_points and not any(accepted.container == "wav" for accepted in receiver.rules.accepts):
-        faults.append("cue_points = true needs WAV: no other form here can hold them.")
+        faults.append(phrase("cue_points = true needs WAV: no other form here can hold them."))
     return faults

@@ -6,31 +6,33 @@ import difflib
 from collections.abc import Callable
 from typing import Any
 
+from ...words import phrase
+
 #: Code -> what it does. A test holds that no remedy is offered under another.
 REMEDIES = {
-    "trim_air": "trim the air at the ends",
-    "speed_up": "speak it faster, as far as the receiver's rules allow",
+    "trim_air": phrase("trim the air at the ends"),
+    "speed_up": phrase("speak it faster, as far as the receiver's rules allow"),
     "trim_and_speed_up": "both",
-    "cut_to_length": "cut it to the length that fits, with a short fade",
-    "other_encoding": "make another form that the receiver takes",
-    "level_inside": "bring the level inside of what the receiver takes",
-    "use_left": "use the left side",
-    "use_right": "use the right side",
-    "use_mix": "mix both sides",
-    "accept_sides_cancel": "mix sides that cancel",
-    "side_auto": "choose the side by what the sides hold",
-    "no_more_touch_ups": "do without touch-ups that are not there",
-    "read_as_guessed": "read a file without a header as its content suggests",
-    "accept_truncated": "deliver what is there of a file that breaks off",
-    "accept_damaged": "deliver what is whole of a damaged file",
-    "accept_silent": "deliver silence",
-    "accept_very_quiet": "live with the noise of a very quiet recording",
-    "allow_limiter": "let a limiter hold down the peaks that keep the level short",
-    "accept_peaks_limit_level": "leave it a little quieter",
-    "accept_narrow_band": "deliver narrow sound",
-    "accept_level_outside": "deliver it at its level",
-    "accept_longer_than_advised": "let it be longer than advised",
-    "accept_false_rate": "the rate in its header is right",
+    "cut_to_length": phrase("cut it to the length that fits, with a short fade"),
+    "other_encoding": phrase("make another form that the receiver takes"),
+    "level_inside": phrase("bring the level inside of what the receiver takes"),
+    "use_left": phrase("use the left side"),
+    "use_right": phrase("use the right side"),
+    "use_mix": phrase("mix both sides"),
+    "accept_sides_cancel": phrase("mix sides that cancel"),
+    "side_auto": phrase("choose the side by what the sides hold"),
+    "no_more_touch_ups": phrase("do without touch-ups that are not there"),
+    "read_as_guessed": phrase("read a file without a header as its content suggests"),
+    "accept_truncated": phrase("deliver what is there of a file that breaks off"),
+    "accept_damaged": phrase("deliver what is whole of a damaged file"),
+    "accept_silent": phrase("deliver silence"),
+    "accept_very_quiet": phrase("live with the noise of a very quiet recording"),
+    "allow_limiter": phrase("let a limiter hold down the peaks that keep the level short"),
+    "accept_peaks_limit_level": phrase("leave it a little quieter"),
+    "accept_narrow_band": phrase("deliver narrow sound"),
+    "accept_level_outside": phrase("deliver it at its level"),
+    "accept_longer_than_advised": phrase("let it be longer than advised"),
+    "accept_false_rate": phrase("the rate in its header is right"),
 }
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...words import phrase
 from ..codec import FORMATS, Format
 from ..model import Receiver
 from ..model.receiver import Accepts
@@ -18,7 +19,7 @@ def repaired(receiver: Receiver) -> tuple[Receiver, str] | None:
     most = min((form.max_channels for form in forms if form), default=2)
     if channels > most:
         channels = most
-        said.append("one channel")
+        said.append(phrase("one channel"))
     if not said:
         return None
     rules = receiver.rules.model_copy(update={"accepts": accepts, "channels": channels})
@@ -42,13 +43,15 @@ def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
             can = can if both else can[:1]
             some = both or (legal[0] if legal else set())
             bit_rate = min(some, key=lambda one: (abs(one - accepted.bit_rate), -one)) if some else 0
-            said.append(f"{bit_rate / 1000:g} kbit/s" if bit_rate else "no bit rate")
+            said.append(f"{bit_rate / 1000:g} kbit/s" if bit_rate else phrase("no bit rate"))
     if not accepted.sample_rates:
         if can and can[0] == accepted.max_sample_rate and bit_rate == accepted.bit_rate:
             return accepted
         highest = can[0] if can and not form.rates else None
         rates = () if highest else tuple(one for one in form.rates if _has(form, one, bit_rate)) or tuple(can)
-        said.append(f"at most {format_hz(highest)}" if highest else " or ".join(map(format_hz, rates)))
+        said.append(
+            phrase("at most {highest}", highest=format_hz(highest)) if highest else " or ".join(map(format_hz, rates))
+        )
         return accepted.model_copy(update={"max_sample_rate": highest, "sample_rates": rates, "bit_rate": bit_rate})
     if list(accepted.sample_rates) == can and bit_rate == accepted.bit_rate:
         return accepted

@@ -15,6 +15,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..measure.rate_guess import pace_of
 from ..model import Clip, Facts
 from ..model.units import format_hz
@@ -126,14 +127,22 @@ def _judge(
     if against(ratio) > _CONSISTENT or against(ratio) + _RARE - likelier >= against(1.0):
         return None
     evidence = [
-        f"its pitch is {math.exp(pitch):.2f} times theirs ({print_.pitch:.0f} against {usual_pitch:.0f} Hz)",
-        f"its spectrum lies {math.exp(shape):.2f} times as high",
+        phrase(
+            "its pitch is {exp:.2f} times theirs ({pitch:.0f} against {usual_pitch:.0f} Hz)",
+            exp=math.exp(pitch),
+            pitch=print_.pitch,
+            usual_pitch=usual_pitch,
+        ),
+        phrase("its spectrum lies {exp:.2f} times as high", exp=math.exp(shape)),
     ]
     if edge is not None:
-        evidence.append(f"its sound ends at {math.exp(edge):.2f} times theirs")
-    told = (
-        f"Its rate may be {format_hz(best)}, not {format_hz(print_.rate)} (a ratio of {ratio:.2f}). "
-        f"Beside the others of its folder {', '.join(evidence)}."
+        evidence.append(phrase("its sound ends at {exp:.2f} times theirs", exp=math.exp(edge)))
+    told = phrase(
+        "Its rate may be {best}, not {rate} (a ratio of {ratio:.2f}). Beside the others of its folder {list}.",
+        best=format_hz(best),
+        rate=format_hz(print_.rate),
+        ratio=ratio,
+        list=", ".join(evidence),
     )
     return _problem(told, best, print_.rate)
 
@@ -150,14 +159,26 @@ def _no_voice(print_: Voiceprint, others: set[int]) -> Problem | None:
     ratio = best / print_.rate
     evidence = []
     if print_.pitch:
-        evidence.append(f"a pitch of {print_.pitch * ratio:.0f} Hz instead of {print_.pitch:.0f} Hz")
+        evidence.append(
+            phrase(
+                "a pitch of {pitch:.0f} Hz instead of {pitch2:.0f} Hz",
+                pitch=print_.pitch * ratio,
+                pitch2=print_.pitch,
+            )
+        )
     if print_.edge < 0.93 * print_.rate / 2:
         evidence.append(
-            f"a band that ends at {format_hz(round(print_.edge * ratio, -1))} instead of {format_hz(round(print_.edge, -1))}"
+            phrase(
+                "a band that ends at {edge} instead of {edge2}",
+                edge=format_hz(round(print_.edge * ratio, -1)),
+                edge2=format_hz(round(print_.edge, -1)),
+            )
         )
-    told = (
-        f"Its rate may be {format_hz(best)}, as others of its folder have, not {format_hz(print_.rate)}: it would sound more like a voice, "
-        f"with {' and '.join([*evidence, 'the usual spectrum'])}."
+    told = phrase(
+        "Its rate may be {best}, as others of its folder have, not {rate}: it would sound more like a voice, with {list}.",
+        best=format_hz(best),
+        rate=format_hz(print_.rate),
+        list=" and ".join([*evidence, phrase("the usual spectrum")]),
     )
     return _problem(told, best, print_.rate)
 
@@ -204,15 +225,26 @@ def pace_suspicion(clip: Clip, facts: Facts) -> Problem | None:
     better = pace * best / head.sample_rate
     if best == head.sample_rate or not SLOWEST <= better <= FASTEST:
         return None
-    told = (
-        f"Its rate may be false: {letters} letters in {spoken:.1f} s of speech are {pace:.0f} a second; "
-        f"at {format_hz(best)} they would be {better:.0f}, as people speak."
+    told = phrase(
+        "Its rate may be false: {letters} letters in {spoken:.1f} s of speech are {pace:.0f} a second; at {best} they would be {better:.0f}, as people speak.",
+        letters=letters,
+        spoken=spoken,
+        pace=pace,
+        best=format_hz(best),
+        better=better,
     )
     return _problem(told, best, head.sample_rate)
 
 
 def _problem(told: str, true: int, stamped: int) -> Problem:
     share = stamped / true
-    change = f"{(share - 1) * 100:+.1f} % in length, {-12 * math.log2(share):+.2f} semitones".replace("-", "−")
-    take = Remedy(f"rate_{true}", f"Take {format_hz(true)} for its true rate", change, touch_up={"true_rate": true})
-    return Problem("false_rate", "warning", told, (take, accept("false_rate", "Its rate is right")))
+    change = phrase(
+        "{share:+.1f} % in length, {what:+.2f} semitones", share=(share - 1) * 100, what=-12 * math.log2(share)
+    ).replace("-", "−")
+    take = Remedy(
+        f"rate_{true}",
+        phrase("Take {true} for its true rate", true=format_hz(true)),
+        change,
+        touch_up={"true_rate": true},
+    )
+    return Problem("false_rate", "warning", told, (take, accept("false_rate", phrase("Its rate is right"))))

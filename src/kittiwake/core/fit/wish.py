@@ -6,6 +6,7 @@ import re
 from dataclasses import dataclass, field
 from typing import Any
 
+from ...words import phrase
 from ..codec import FORMATS
 from ..errors import RulesError
 from ..model import Receiver
@@ -68,7 +69,9 @@ def receiver_of_wish(text: str) -> Receiver:
             _take(wish, kind, value)
     if not wish.form:
         if not (wish.settings or wish.rate or bits or wish.channels):
-            raise RulesError("That says no form of sound.", "Write wav 44.1k mono, mp3 192k, ulaw 8k …", "no_form")
+            raise RulesError(
+                phrase("That says no form of sound."), phrase("Write wav 44.1k mono, mp3 192k, ulaw 8k …"), "no_form"
+            )
         wish.form = "wav"
     form = form_called(wish.form)
     for value in wish.thousands:
@@ -77,7 +80,11 @@ def receiver_of_wish(text: str) -> Receiver:
     if bits:
         key = (form.container, _DEPTHS[bits])
         if key not in FORMATS:
-            raise RulesError(f"{form.name} has no {bits} bits.", "Leave them out, or wish for WAV.", "no_form")
+            raise RulesError(
+                phrase("{name} has no {bits} bits.", name=form.name, bits=bits),
+                phrase("Leave them out, or wish for WAV."),
+                "no_form",
+            )
         wish.form = "/".join(key)
     plain = receiver_of_form(
         wish.form, rate=wish.rate, channels=wish.channels, bit_rate=wish.bit_rate, variable=wish.variable
@@ -146,7 +153,7 @@ def _set(wish: _Wish, kind: str, value: str) -> None:
         wish.settings.append(f"limiter_db={float(value)}")
     elif kind == "telephone":
         wish.settings.append("treatment.band=telephone")
-        wish.words.append("telephone band")
+        wish.words.append(phrase("telephone band"))
     else:
         edges = ("fade_in_seconds", "fade_out_seconds") if kind == "fades" else (f"{kind}_seconds",)
         wish.settings += [f"{edge}={float(value)}" for edge in edges]
@@ -167,5 +174,5 @@ def _named(receiver: Receiver, wish: _Wish) -> Receiver:
     )
     delivery: Any = receiver.delivery.model_copy(update={"folder": slug})
     return receiver.model_copy(
-        update={"name": name, "slug": slug, "delivery": delivery, "purpose": "As you typed it."}
+        update={"name": name, "slug": slug, "delivery": delivery, "purpose": phrase("As you typed it.")}
     )

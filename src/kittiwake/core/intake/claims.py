@@ -8,6 +8,7 @@ from pathlib import Path
 
 import numpy as np
 
+from ...words import phrase
 from ..errors import IntakeError
 from ..model import Stated
 from ..model.units import format_kind
@@ -54,8 +55,17 @@ def stated_for(path: Path, stated: Stated | None, stream: int | None = None) -> 
     if ending in _KNOWN_BY_NAME:
         return None
     raise IntakeError(
-        f"Its name ends in {ending}, which says {format_kind('raw', named)}; {format_kind('raw', stated.encoding)} was stated.",
-        f"Give it by itself with --headerless {named}@{16_000 if named == 'g722' else 8000}, or with an ending that says nothing.",
+        phrase(
+            "Its name ends in {ending}, which says {format_kind}; {format_kind2} was stated.",
+            ending=ending,
+            format_kind=format_kind("raw", named),
+            format_kind2=format_kind("raw", stated.encoding),
+        ),
+        phrase(
+            "Give it by itself with --headerless {named}@{what}, or with an ending that says nothing.",
+            named=named,
+            what=16000 if named == "g722" else 8000,
+        ),
         "contradiction",
     )
 
@@ -70,13 +80,15 @@ def marks_of(path: Path, encoding: str) -> str | None:
     data = head_of(path, 33 * 2000)
     if encoding == "g729":
         if _in_frames_of(data, 10):
-            return "its bits come back every 10 bytes, as frames of G.729 do"
+            return phrase("its bits come back every 10 bytes, as frames of G.729 do")
         return "" if path.suffix.lower() == ".g729" else None
     if encoding == "gsm":
         # ETSI EN 300 961 in its usual file form: every 33-byte frame begins with the four bits 1101.
         marked = sum(byte >> 4 == 0xD for byte in data[::33])
         return (
-            f"every frame of 33 bytes is marked as such ({marked})" if marked and marked == len(data[::33]) else None
+            phrase("every frame of 33 bytes is marked as such ({marked})", marked=marked)
+            if marked and marked == len(data[::33])
+            else None
         )
     # Frames of G.723.1 and AMR (RFC 4867) tell their own length in the first byte.
     at = frames = 0
@@ -91,7 +103,9 @@ def marks_of(path: Path, encoding: str) -> str | None:
         at += length
         frames += 1
     whole = path.stat().st_size > len(data) or at == len(data)
-    return f"all {frames} frames follow each other without a gap" if whole and frames > 3 else None
+    return (
+        phrase("all {frames} frames follow each other without a gap", frames=frames) if whole and frames > 3 else None
+    )
 
 
 def _in_frames_of(data: bytes, length: int) -> bool:

@@ -9,6 +9,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import overload
 
+from ...words import phrase
 from ..errors import reason_of
 from .bare import like_sound
 from .claims import HEADERLESS_ENDINGS
@@ -85,16 +86,32 @@ class PassedOver:
 
     def __str__(self) -> str:
         """In a sentence or more; empty where nothing was."""
-        told = [f"The folder {path} cannot be looked into: {why}." for path, why in self.unreadable]
+        told = [
+            phrase("The folder {path} cannot be looked into: {why}.", path=path, why=why)
+            for path, why in self.unreadable
+        ]
         parts = []
         if self.made_here:
-            parts.append(f"{self.made_here:,} that {'was' if self.made_here == 1 else 'were'} made here")
+            parts.append(
+                phrase("{n:,} that were made here", "{n:,} that was made here", self.made_here, n=self.made_here)
+            )
         if self.others:
-            parts.append(f"{self.others:,} that {'is' if self.others == 1 else 'are'} no sound by name or content")
+            parts.append(
+                phrase(
+                    "{n:,} that are no sound by name or content",
+                    "{n:,} that is no sound by name or content",
+                    self.others,
+                    n=self.others,
+                )
+            )
         names = [Path(path).name for path, _ in self.listed[:SHOWN]]
         more = self.others + self.made_here - len(names)
-        which = f" ({', '.join(names)}{f' and {more:,} more' if more > 0 else ''})" if names else ""
-        return " ".join([*told, *([f"Passed over: {', '.join(parts)}{which}."] if parts else [])])
+        which = (
+            f" ({', '.join(names)}{(phrase(' and {more:,} more', more=more) if more > 0 else '')})" if names else ""
+        )
+        return " ".join(
+            [*told, *([phrase("Passed over: {list}{which}.", list=", ".join(parts), which=which)] if parts else [])]
+        )
 
 
 def plain_path(path: Path) -> Path:
@@ -134,7 +151,7 @@ def find_sound_files(
             yield Path(found)
 
 
-MADE_HERE = "made here: an output is no source"
+MADE_HERE = phrase("made here: an output is no source")
 
 
 class PathList(Sequence[Path]):
@@ -204,7 +221,7 @@ def _walk(folder: Path, everything: bool, made_here: MadeHere | None, passed: Pa
             named = ending in SOUND_EXTENSIONS or ending in HEADERLESS_ENDINGS
             if not (named or everything or looks_like_sound(Path(path)) or (not ending and like_sound(Path(path)))):
                 passed.others += 1
-                passed.note(path, "no sound by name or content")
+                passed.note(path, phrase("no sound by name or content"))
             elif ours and ours(name):
                 passed.made_here += 1
                 passed.note(path, MADE_HERE)

@@ -11,6 +11,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import IntakeError
 from ..model import Header, Note
 from ..model.stated import HEADERLESS, Stated
@@ -92,7 +93,9 @@ class SndfileRaw(FromTheStart):
             )
         except (soundfile.LibsndfileError, RuntimeError) as error:
             raise IntakeError(
-                f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
+                phrase("It cannot be read as {stated} ({error}).", stated=stated, error=error),
+                phrase("State another format."),
+                "not_sound",
             ) from error
         notes = []
         width = stated.channels * (bits or 0) // 8
@@ -100,8 +103,13 @@ class SndfileRaw(FromTheStart):
             notes.append(
                 Note(
                     "odd_size",
-                    f"{size:,} bytes are not a whole number of {width}-byte frames: perhaps it is not {stated}.",
-                    "Listen to it, and state another format if it is noise.",
+                    phrase(
+                        "{size:,} bytes are not a whole number of {width}-byte frames: perhaps it is not {stated}.",
+                        size=size,
+                        width=width,
+                        stated=stated,
+                    ),
+                    phrase("Listen to it, and state another format if it is noise."),
                 )
             )
         self.header = _header(size, stated, bits, int(self._file.frames), full, *notes)
@@ -132,7 +140,9 @@ class AvRaw(FromTheStart):
         except (av.FFmpegError, ValueError, IndexError) as error:
             source.close()
             raise IntakeError(
-                f"It cannot be read as {stated} ({error}).", "State another format.", "not_sound"
+                phrase("It cannot be read as {stated} ({error}).", stated=stated, error=error),
+                phrase("State another format."),
+                "not_sound",
             ) from error
         self.header = _header(size, stated, None, None, 1.0)
 
@@ -151,8 +161,8 @@ class AvRaw(FromTheStart):
         except (av.FFmpegError, ValueError) as error:
             self.trouble = Note(
                 "damaged",
-                f"The sound is damaged part of the way through ({error}).",
-                "State another format, or deliver what is there.",
+                phrase("The sound is damaged part of the way through ({error}).", error=error),
+                phrase("State another format, or deliver what is there."),
             )
 
     def close(self) -> None:

@@ -10,6 +10,7 @@ import av
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import IntakeError
 from ..model import Header, Note
 from .block import BLOCK, FromTheStart
@@ -43,26 +44,32 @@ def open_file(path: Path, size: int, number: int = 0) -> AvReader:
         container = av.open(_address(path), "r", metadata_errors="replace")
     except (av.FFmpegError, OSError, ValueError) as error:
         raise IntakeError(
-            "No known kind of sound is in this file.",
-            "If it comes headerless from a phone system, state its format; otherwise ask what made it.",
+            phrase("No known kind of sound is in this file."),
+            phrase("If it comes headerless from a phone system, state its format; otherwise ask what made it."),
             "not_sound",
         ) from error
     try:
         streams = container.streams.audio
         if streams and number >= len(streams):
             raise IntakeError(
-                f"It holds {len(streams)} sound streams, and no stream {number + 1}.", "Choose another.", "no_stream"
+                phrase(
+                    "It holds {count} sound streams, and no stream {number}.", count=len(streams), number=number + 1
+                ),
+                phrase("Choose another."),
+                "no_stream",
             )
         stream = streams[number] if streams else None
         if stream is None or container.format.name in _NOT_SOUND:
             raise IntakeError(
-                "There is no sound in this file.", "Ask for the recording itself, or remove it.", "no_sound"
+                phrase("There is no sound in this file."),
+                phrase("Ask for the recording itself, or remove it."),
+                "no_sound",
             )
         context = stream.codec_context  # none where libav has no decoder for it
         if not context or not context.sample_rate or not context.channels:
             raise IntakeError(
-                "The sound in this file cannot be told apart: its rate or channels are missing.",
-                "Ask for another copy.",
+                phrase("The sound in this file cannot be told apart: its rate or channels are missing."),
+                phrase("Ask for another copy."),
                 "damaged",
             )
         frames = count_frames(path) if container.format.name == "mp3" else None
@@ -123,15 +130,20 @@ class AvReader(FromTheStart):
         notes = list(frames.notes) if frames else []
         pictures = [s for s in container.streams.video if s.disposition.name != "attached_pic"]
         if pictures:
-            notes.append(Note("video", "This is the sound of a video."))
+            notes.append(Note("video", phrase("This is the sound of a video.")))
         if len(container.streams.audio) > 1:
             told = "; ".join(_stream_told(n, s) for n, s in enumerate(container.streams.audio, 1))
             used = container.streams.audio.index(stream) + 1
             notes.append(
                 Note(
                     "streams",
-                    f"It holds {len(container.streams.audio)} sound streams ({told}); stream {used} is used.",
-                    "State which of them to use.",
+                    phrase(
+                        "It holds {count} sound streams ({told}); stream {used} is used.",
+                        count=len(container.streams.audio),
+                        told=told,
+                        used=used,
+                    ),
+                    phrase("State which of them to use."),
                 )
             )
         self.header = Header(
@@ -166,8 +178,12 @@ class AvReader(FromTheStart):
         if self._trouble is None and self._promised - held > _SLACK_S:
             self._trouble = Note(
                 "truncated",
-                f"The file breaks off: its header promises {self._promised:.2f} s, it holds {held:.2f} s.",
-                "Ask for a whole copy, or deliver what is there.",
+                phrase(
+                    "The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
+                    promised=self._promised,
+                    held=held,
+                ),
+                phrase("Ask for a whole copy, or deliver what is there."),
             )
 
     def _frames(self) -> Iterator[NDArray[np.float32]]:
@@ -190,13 +206,13 @@ class AvReader(FromTheStart):
         except (av.FFmpegError, OSError, ValueError) as error:
             self._note_damage(str(error))
         if bad:
-            self._note_damage(f"{bad} packets could not be decoded")
+            self._note_damage(phrase("{bad} packets could not be decoded", bad=bad))
 
     def _note_damage(self, why: str) -> None:
         self._trouble = Note(
             "damaged",
-            f"The sound is damaged part of the way through ({why}).",
-            "Ask for a whole copy, or deliver what is there.",
+            phrase("The sound is damaged part of the way through ({why}).", why=why),
+            phrase("Ask for a whole copy, or deliver what is there."),
         )
 
     def close(self) -> None:

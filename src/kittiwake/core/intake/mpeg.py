@@ -10,6 +10,7 @@ import mmap
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..model import Note
 from .sniff import head_of
 
@@ -64,12 +65,16 @@ class Frames:
         """What there is to say of a file that breaks off."""
         if self.promised and self.promised > self.count + 1:
             promised, held = self.promised * self.seconds, self.count * self.seconds
-            told = f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s."
+            told = phrase(
+                "The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
+                promised=promised,
+                held=held,
+            )
         elif self.cut and not self.promised:
-            told = "The file breaks off in the middle of a frame; how long it should be stands nowhere in it."
+            told = phrase("The file breaks off in the middle of a frame; how long it should be stands nowhere in it.")
         else:
             return ()
-        return (Note("truncated", told, "Ask for a whole copy, or deliver what is there."),)
+        return (Note("truncated", told, phrase("Ask for a whole copy, or deliver what is there.")),)
 
 
 def may_be_mpeg(path: Path) -> bool:

@@ -12,6 +12,7 @@ from typing import Protocol
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import IntakeError, reason_of
 from ..model import Header, Note
 from ..model.stated import Stated
@@ -82,8 +83,8 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
         return _plausible(reader)
     if looks_like_text(path):
         raise IntakeError(
-            "This is a text file, not sound, whatever its name says.",
-            "Ask for the recording itself, or remove it from the job.",
+            phrase("This is a text file, not sound, whatever its name says."),
+            phrase("Ask for the recording itself, or remove it from the job."),
             "not_sound",
         )
     from . import libav
@@ -93,7 +94,9 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
         # Taken by its name alone, and at whatever rate libav takes: that is to be stated.
         found.close()
         raise IntakeError(
-            "There is no sound in this file that it says anything of.", "State how to read it.", "not_sound"
+            phrase("There is no sound in this file that it says anything of."),
+            phrase("State how to read it."),
+            "not_sound",
         )
     return _plausible(found)
 
@@ -103,7 +106,9 @@ def _plausible(reader: Reader) -> Reader:
     if not 1 <= channels <= MOST_CHANNELS:
         reader.close()
         raise IntakeError(
-            f"Its header claims {channels:,} channels, which cannot be.", "Ask for another copy.", "damaged"
+            phrase("Its header claims {channels:,} channels, which cannot be.", channels=channels),
+            phrase("Ask for another copy."),
+            "damaged",
         )
     return reader
 
@@ -114,20 +119,28 @@ def _check(path: Path) -> int:
         found = path.stat()
         if not stat.S_ISREG(found.st_mode):
             # A FIFO or device would block, or never end.
-            raise IntakeError("This is not an ordinary file.", "Give a sound file.", "not_a_file")
+            raise IntakeError(phrase("This is not an ordinary file."), phrase("Give a sound file."), "not_a_file")
         os.close(os.open(path, os.O_RDONLY))
     except FileNotFoundError as error:
         raise IntakeError(
-            "There is no such file.", "It may have been moved or renamed: say where it is now.", "missing"
+            phrase("There is no such file."),
+            phrase("It may have been moved or renamed: say where it is now."),
+            "missing",
         ) from error
     except PermissionError as error:
         raise IntakeError(
-            "You have no right to read this file.", "Change its permissions, then look again.", "no_rights"
+            phrase("You have no right to read this file."),
+            phrase("Change its permissions, then look again."),
+            "no_rights",
         ) from error
     except OSError as error:
         raise IntakeError(
-            f"This file cannot be opened: {reason_of(error)}.", "Check the disk it is on.", "unreadable"
+            phrase("This file cannot be opened: {reason_of}.", reason_of=reason_of(error)),
+            phrase("Check the disk it is on."),
+            "unreadable",
         ) from error
     if found.st_size == 0:
-        raise IntakeError("The file is empty: 0 bytes.", "Copy it again from where it came, or remove it.", "empty")
+        raise IntakeError(
+            phrase("The file is empty: 0 bytes."), phrase("Copy it again from where it came, or remove it."), "empty"
+        )
     return found.st_size

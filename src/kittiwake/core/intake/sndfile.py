@@ -11,6 +11,7 @@ import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..model import Header, Note, Stated
 from .block import BLOCK
 from .chunks import find_sound
@@ -111,15 +112,21 @@ def _notes(path: Path, size: int, file: soundfile.SoundFile, no_length: bool, lo
     """What is wrong with a file that can be read. ``lost`` is the share of the promised sound that is not there."""
     held = file.frames / file.samplerate
     if no_length:
-        what = f"Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken."
-        yield Note("no_length", what, "Listen to its end: what wrote it was probably cut off.")
-    rest = "Ask for a whole copy, or deliver what is there."
+        what = phrase(
+            "Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken.", held=held
+        )
+        yield Note("no_length", what, phrase("Listen to its end: what wrote it was probably cut off."))
+    rest = phrase("Ask for a whole copy, or deliver what is there.")
     if file.format == "OGG" and not is_whole(path, size):
-        what = f"The file breaks off: its last page is missing or cut; {held:.2f} s are there."
+        what = phrase("The file breaks off: its last page is missing or cut; {held:.2f} s are there.", held=held)
         yield Note("truncated", what, rest)
     if lost > 0:
         promised = held / (1 - lost) if lost < 1 else held
-        what = f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s."
+        what = phrase(
+            "The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
+            promised=promised,
+            held=held,
+        )
         yield Note("truncated", what, rest)
 
 
@@ -212,8 +219,8 @@ class SndfileReader:
         """What is whole after ``done`` frames: a failed read loses its block, so this one is read in crumbs."""
         self._trouble = Note(
             "damaged",
-            "The sound is damaged part of the way through.",
-            "Ask for a whole copy, or deliver what is there.",
+            phrase("The sound is damaged part of the way through."),
+            phrase("Ask for a whole copy, or deliver what is there."),
         )
         crumbs: list[NDArray[np.float32]] = []
         try:

@@ -10,6 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..codec import FORMATS, Format
 from ..errors import Cancelled, KittiwakeError, reason_of
 from ..fit import Fit, fit
@@ -122,7 +123,7 @@ def compare(
     KittiwakeError : the clip cannot be read.
     """
     if facts.header is None or facts.measures is None:
-        raise KittiwakeError("It cannot be read, so it cannot be compared.", "", "unreadable")
+        raise KittiwakeError(phrase("It cannot be read, so it cannot be compared."), "", "unreadable")
     # Of what a person has done to it only span, side and rate: the rest would count as the codec's doing.
     touch = clip.touch_up
     rate = touch.true_rate or facts.header.sample_rate
@@ -156,7 +157,9 @@ def tell_comparisons(task: tuple[Clip, Facts, Path], tell: Callable[[Comparison]
     except KittiwakeError as error:
         return str(error)
     except OSError as error:
-        return f"Comparing failed: {reason_of(error)}. See to the disk, and compare once more."
+        return phrase(
+            "Comparing failed: {reason_of}. See to the disk, and compare once more.", reason_of=reason_of(error)
+        )
     return ""
 
 

@@ -8,6 +8,7 @@ from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 
 #: An output, and where it went.
@@ -128,5 +129,5 @@ def note_delivered(folder: Path, some: Iterable[Delivered]) -> None:
             file.write(lines)
     except OSError as error:
         raise KittiwakeError(
-            f"{folder / RECORD}: {reason_of(error)}.", "Free it, and deliver again.", "no_folder"
+            f"{folder / RECORD}: {reason_of(error)}.", phrase("Free it, and deliver again."), "no_folder"
         ) from error

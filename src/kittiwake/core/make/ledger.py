@@ -26,6 +26,7 @@ from typing import Any
 
 from pydantic_core import from_json
 
+from ...words import phrase
 from ..errors import MakeError
 from ..model.text import to_json
 
@@ -349,8 +350,10 @@ def only_run(folder: Path) -> Iterator[int]:
                 continue
             except BlockingIOError:
                 if time.monotonic() > until:
-                    told = f"Another run is making into {folder}."
-                    raise MakeError(told, "Wait until it is done, or choose another folder.", "locked") from None
+                    told = phrase("Another run is making into {folder}.", folder=folder)
+                    raise MakeError(
+                        told, phrase("Wait until it is done, or choose another folder."), "locked"
+                    ) from None
                 time.sleep(0.02)
             except OSError:
                 break  # a disk without locks: nothing is lost, since names are only ever taken when free

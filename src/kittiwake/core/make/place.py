@@ -10,6 +10,7 @@ from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import Cancelled, MakeError, reason_of
 
 _HERE, _NOT_OVER = -100, 1  # AT_FDCWD and RENAME_NOREPLACE of Linux, renameat2(2)
@@ -29,8 +30,8 @@ def part_name(folder: Path) -> Path:
             folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
         raise MakeError(
-            f"The folder {folder} cannot be made: {reason_of(error)}.",
-            "Choose another output folder.",
+            phrase("The folder {folder} cannot be made: {reason_of}.", folder=folder, reason_of=reason_of(error)),
+            phrase("Choose another output folder."),
             "no_folder",
         ) from error
     return folder / f".kittiwake-{os.getpid()}-{os.urandom(6).hex()}.part"
@@ -104,8 +105,13 @@ def put_in_place(part: Path, final: Path, *, replace: bool, sync: bool = True) -
             sync_folder(final.parent)
     except OSError as error:
         raise MakeError(
-            f"{final.name} could not be put into {final.parent}: {reason_of(error)}.",
-            "Nothing was overwritten; choose another folder or move that file.",
+            phrase(
+                "{name} could not be put into {parent}: {reason_of}.",
+                name=final.name,
+                parent=final.parent,
+                reason_of=reason_of(error),
+            ),
+            phrase("Nothing was overwritten; choose another folder or move that file."),
             "no_place",
         ) from error
 
@@ -133,7 +139,7 @@ def _rename_anew(part: Path, final: Path) -> None:
     except OSError:
         # No hard links on this disk (FAT); the small gap between look and rename is all that is left.
         if final.exists():
-            raise FileExistsError(errno.EEXIST, "File exists") from None
+            raise FileExistsError(errno.EEXIST, phrase("File exists")) from None
         part.rename(final)
 
 

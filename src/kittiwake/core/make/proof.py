@@ -12,6 +12,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..codec.info import read_info
 from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
@@ -72,9 +73,9 @@ def prove(
         path, stated, picture=False, by_library=True, tee=crc.add if crc and once else None, cancelled=cancelled
     )
     if facts.error or facts.header is None or facts.measures is None:
-        message = facts.error.message if facts.error else "it holds nothing"
-        return Proof((Check("readable", "a sound file", message, False),))
-    checks = [Check("readable", "a sound file", "read to its end", True)]
+        message = facts.error.message if facts.error else phrase("it holds nothing")
+        return Proof((Check("readable", phrase("a sound file"), message, False),))
+    checks = [Check("readable", phrase("a sound file"), phrase("read to its end"), True)]
     subject = Subject(facts, facts.header, facts.measures, receiver, name or path.name, promise)
     for check in CHECKS:
         checks += check(subject)
@@ -93,13 +94,13 @@ def _against_promise(
     frames = recipe.decoded_frames
     # Readers differ on whether the filling of the last frame belongs to the sound.
     right = recipe.copy or recipe.frames_out <= sound.frames <= frames + recipe.format.padding
-    yield Check("exact length", f"{frames:,} frames", f"{sound.frames:,} frames", right)
+    yield Check(phrase("exact length"), f"{frames:,} frames", f"{sound.frames:,} frames", right)
     planned = recipe.exact_size
     if planned is not None and not recipe.copy:
-        yield Check("exact size", f"{planned:,} B", f"{head.bytes:,} B", head.bytes == planned)
+        yield Check(phrase("exact size"), f"{planned:,} B", f"{head.bytes:,} B", head.bytes == planned)
     yield Check(
-        "no clipping added",
-        f"at most {promise.source_clipped:,} samples at full scale",
+        phrase("no clipping added"),
+        phrase("at most {source_clipped:,} samples at full scale", source_clipped=promise.source_clipped),
         f"{sound.clipped_samples:,}",
         sound.clipped_samples <= promise.source_clipped,
     )
@@ -108,10 +109,10 @@ def _against_promise(
         told, read = (
             "; ".join(f"{c.name} {c.start:,} to {c.stop:,}" for c in some[:4]) for some in (recipe.cues, there)
         )
-        yield Check("spans as cue points", told, read or "none", tuple(there) == recipe.cues)
+        yield Check(phrase("spans as cue points"), told, read or "none", tuple(there) == recipe.cues)
     if recipe.info:
         told, read = ("; ".join(text for _, text in some) for some in (recipe.info, read_info(path)))
-        yield Check("rights in the file", told, read or "none", read_info(path) == recipe.info)
+        yield Check(phrase("rights in the file"), told, read or "none", read_info(path) == recipe.info)
     heard_at_all = (
         promise.rms is not None and promise.rms > 0.001 and recipe.frames_out - recipe.lead > 0.1 * recipe.rate_out
     )
@@ -121,11 +122,11 @@ def _against_promise(
         meant = db(promise.rms)
         within = 6.0 if recipe.format.for_voices else 3.0
         told = f"{format_db(meant)} ± {within:g} dB"
-        yield Check("sounds as meant", told, format_db(heard), abs(heard - meant) <= within)
+        yield Check(phrase("sounds as meant"), told, format_db(heard), abs(heard - meant) <= within)
     if promise.digest is not None:
         found = _digest(path, recipe, cancelled) if crc is None else crc
         yield Check(
-            f"samples, by {recipe.format.second_reader}",
+            phrase("samples, by {second_reader}", second_reader=recipe.format.second_reader),
             f"{promise.digest:08x}",
             "unreadable" if found is None else f"{found:08x}",
             found == promise.digest,

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
 
+from ...words import phrase
 from ..codec import FORMATS, Format, is_for_voices
 from ..codec.pcm import MOVES, Dither
 from ..fit.plan import SHORTEST_FOR_DC
@@ -118,7 +119,9 @@ class Subject:
 
 def _whole(it: Subject) -> Iterator[Check]:
     broken = [note.message for note in it.facts.notes if note.code in ("truncated", "damaged")]
-    yield Check("whole", "all that its header promises", broken[0] if broken else "all of it", not broken)
+    yield Check(
+        "whole", phrase("all that its header promises"), broken[0] if broken else phrase("all of it"), not broken
+    )
 
 
 def _format(it: Subject) -> Iterator[Check]:
@@ -131,11 +134,13 @@ def _rate(it: Subject) -> Iterator[Check]:
     accepts = it.receiver.rules.accepts
     fitting = [a for a in accepts if (a.container, a.encoding) == it.form] or list(accepts)
     rates = [
-        ", ".join(map(format_hz, a.sample_rates)) if a.sample_rates else f"at most {format_hz(a.max_sample_rate)}"
+        ", ".join(map(format_hz, a.sample_rates))
+        if a.sample_rates
+        else phrase("at most {max_sample_rate}", max_sample_rate=format_hz(a.max_sample_rate))
         for a in fitting
     ]
     right = any(a.takes_rate(it.head.sample_rate) for a in fitting)
-    yield Check("sample rate", " or ".join(dict.fromkeys(rates)), format_hz(it.head.sample_rate), right)
+    yield Check(phrase("sample rate"), " or ".join(dict.fromkeys(rates)), format_hz(it.head.sample_rate), right)
 
 
 def _channels(it: Subject) -> Iterator[Check]:
@@ -154,17 +159,17 @@ def _length(it: Subject) -> Iterator[Check]:
     limits, seconds = it.receiver.rules.limits, it.seconds
     if limits.max_seconds is not None:
         most = limits.max_seconds
-        yield Check("length", f"at most {most:g} s", f"{seconds:.3f} s", seconds <= most)
+        yield Check("length", phrase("at most {most:g} s", most=most), f"{seconds:.3f} s", seconds <= most)
     if limits.min_seconds:
         least = limits.min_seconds
-        yield Check("length", f"at least {least:g} s", f"{seconds:.3f} s", seconds >= least)
+        yield Check("length", phrase("at least {least:g} s", least=least), f"{seconds:.3f} s", seconds >= least)
 
 
 def _something_to_hear(it: Subject) -> Iterator[Check]:
     if not it.lives_with("silent"):
         peak = f"peak {format_db(db(it.sound.peak))}"
         found = f"silence, {peak}" if it.sound.silent else peak
-        yield Check("something to hear", "over −80 dBFS", found, not it.sound.silent)
+        yield Check(phrase("something to hear"), "over −80 dBFS", found, not it.sound.silent)
 
 
 def _dc(it: Subject) -> Iterator[Check]:
@@ -175,17 +180,24 @@ def _dc(it: Subject) -> Iterator[Check]:
         return
     most = _DC + 0.1 * it.sound.rms
     found = abs(it.sound.dc_offset)
-    yield Check("DC offset", f"at most {most:.2%} of full scale", f"{found:.2%}", found <= most)
+    yield Check(
+        phrase("DC offset"), phrase("at most {most:.2%} of full scale", most=most), f"{found:.2%}", found <= most
+    )
 
 
 def _ceiling(it: Subject) -> Iterator[Check]:
     treatment, slack = it.receiver.treatment, 0.05 if it.lossy else 0.01
     peak = db(it.sound.peak)
     most = treatment.ceiling_dbfs
-    yield Check("peak", f"at most {format_db(most)}", format_db(peak), peak <= most + slack)
+    yield Check("peak", phrase("at most {most}", most=format_db(most)), format_db(peak), peak <= most + slack)
     if treatment.ceiling_dbtp is not None:
         most, true = treatment.ceiling_dbtp, db(it.again[1])
-        yield Check("true peak", f"at most {format_db(most, 'dBTP')}", format_db(true, "dBTP"), true <= most + 0.05)
+        yield Check(
+            phrase("true peak"),
+            phrase("at most {most}", most=format_db(most, "dBTP")),
+            format_db(true, "dBTP"),
+            true <= most + 0.05,
+        )
 
 
 def _level(it: Subject) -> Iterator[Check]:
@@ -212,7 +224,11 @@ def _level(it: Subject) -> Iterator[Check]:
         right = False
     yield Check(
         "level",
-        f"{format_db(target, wanted.unit)} ± {tolerance:g} dB, or as near as peaks allow",
+        phrase(
+            "{target} ± {tolerance:g} dB, or as near as peaks allow",
+            target=format_db(target, wanted.unit),
+            tolerance=tolerance,
+        ),
         f"{format_db(level, wanted.unit)}, peak {format_db(peak)}",
         right,
     )
@@ -253,7 +269,7 @@ def _level_taken(it: Subject) -> Iterator[Check]:
     level = it.heard.active_dbov
     told = f"{format_db(low, 'dBov')} to {format_db(high, 'dBov')}"
     inside = math.isfinite(level) and low - slack <= level <= high + slack
-    yield Check("speech level taken", told, format_db(level, "dBov"), inside)
+    yield Check(phrase("speech level taken"), told, format_db(level, "dBov"), inside)
 
 
 def _name(it: Subject) -> Iterator[Check]:
@@ -268,9 +284,9 @@ def _name(it: Subject) -> Iterator[Check]:
         it.name.endswith(extension) and rules.names.is_legal(it.name[: len(it.name) - len(extension)])
         for extension in extensions
     )
-    told = " or ".join(extension or "no extension" for extension in dict.fromkeys(extensions))
+    told = " or ".join(extension or phrase("no extension") for extension in dict.fromkeys(extensions))
     wanted = f"{rules.names.max_length} of [{rules.names.allowed}], then {told}"
-    yield Check("name", f"at most {wanted}", it.name, right)
+    yield Check("name", phrase("at most {wanted}", wanted=wanted), it.name, right)
 
 
 #: In the order in which they are told.

@@ -14,6 +14,7 @@ from dataclasses import dataclass, replace
 from datetime import UTC, datetime
 from pathlib import Path
 
+from ...words import phrase
 from ..codec.cues import add_cues
 from ..codec.info import add_info
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
@@ -82,7 +83,7 @@ def write(
     if not plan.fit.ready or plan.fit.recipe is None:
         blocking = [problem for problem in plan.fit.problems if problem.severity in ("decide", "cannot")]
         told = " ".join(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
-        return Result.of(plan, "refused", error=told or "It does not fit.", code=plan.fit.verdict)
+        return Result.of(plan, "refused", error=told or phrase("It does not fit."), code=plan.fit.verdict)
     try:
         return _write(plan, plan.fit.recipe, before, request, speculative, progress, cancelled)
     except Exception as error:  # a library's surprise must not stop the others
@@ -164,11 +165,17 @@ def failed(plan: OutputPlan, error: Exception) -> Result:
     if isinstance(error, KittiwakeError):
         return Result.of(plan, "failed", error=str(error), code=error.code)
     if isinstance(error, OSError):
-        full = f"{plan.output.name} could not be made: {reason_of(error)}."
-        told = f"{full} Nothing was left half-made; see to the disk and make it again."
+        full = phrase("{name} could not be made: {reason_of}.", name=plan.output.name, reason_of=reason_of(error))
+        told = phrase("{full} Nothing was left half-made; see to the disk and make it again.", full=full)
         return Result.of(plan, "failed", error=told, code="disk")
-    log.error("while making %s", plan.output, exc_info=error)
-    told = f"Making {plan.output.name} failed unexpectedly ({type(error).__name__}: {error}). Report it with the log ({log_path()})."
+    log.error(phrase("while making %s"), plan.output, exc_info=error)
+    told = phrase(
+        "Making {name} failed unexpectedly ({name2}: {error}). Report it with the log ({log_path}).",
+        name=plan.output.name,
+        name2=type(error).__name__,
+        error=error,
+        log_path=log_path(),
+    )
     return Result.of(plan, "failed", error=told, code="internal")
 
 
@@ -189,7 +196,11 @@ def _write(
 ) -> StagedOutput | Result:
     source, output = plan.clip.source, plan.output
     if output.exists() and output.samefile(source):
-        raise MakeError("The output would overwrite its own source.", "Choose another output folder.", "own_source")
+        raise MakeError(
+            phrase("The output would overwrite its own source."),
+            phrase("Choose another output folder."),
+            "own_source",
+        )
     stamp = stamp_of(source)
     # Looking may have read every byte already, and nothing has changed since.
     known = plan.facts.digest if plan.facts.stamp == stamp else ""
@@ -239,14 +250,22 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
     said, gain = (staged.written.said, staged.written.gain_db) if staged.written else ((), None)
     stem = plan.output.name.removesuffix(plan.receiver.rules.names.extension_for(recipe.format.extension))
     if plan.receiver.rules.names.pattern == "{name}" and lost_in(plan.clip.name, stem):
-        said = (*said, f"It is called “{stem}”: {plan.receiver.name} does not take “{plan.clip.name}” for a name.")
+        said = (
+            *said,
+            phrase(
+                "It is called “{stem}”: {name} does not take “{name2}” for a name.",
+                stem=stem,
+                name=plan.receiver.name,
+                name2=plan.clip.name,
+            ),
+        )
     proof = prove(part, plan.judge, staged.promise, name=plan.output.name, cancelled=cancelled)
     if not proof.passed:
         faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)
-        told = f"It did not pass proof and was not delivered: {faults}."
+        told = phrase("It did not pass proof and was not delivered: {faults}.", faults=faults)
         return Result.of(plan, "failed", proof=proof, error=told, code="proof", fingerprint=staged.fingerprint)
     if stamp_of(source) != staged.stamp:
-        raise MakeError("The source has changed while it was read.", "Make it again.", "changed")
+        raise MakeError(phrase("The source has changed while it was read."), phrase("Make it again."), "changed")
     checksum = file_digest(part)
     if cancelled and cancelled():
         raise Cancelled

@@ -14,6 +14,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
 from ..fit.path import applied
@@ -104,8 +105,8 @@ def _finish(
     """The second pass: the one gain that the measured first pass asks for, and encoding."""
     if spool.frames != recipe.frames_out - recipe.lead + recipe.loop:
         raise MakeError(
-            "The source no longer holds what it held when it was looked at.",
-            "Look at it again.",
+            phrase("The source no longer holds what it held when it was looked at."),
+            phrase("Look at it again."),
             "changed",
         )
     settled = settle(spool, meter, recipe)
@@ -149,7 +150,9 @@ def _check_unchanged(reader: Reader, facts: Facts) -> None:
     now, then = reader.header, facts.header
     assert then is not None
     if (now.bytes, now.sample_rate, now.channels) != (then.bytes, then.sample_rate, then.channels):
-        raise MakeError("The source has changed since it was looked at.", "Look at it again.", "changed")
+        raise MakeError(
+            phrase("The source has changed since it was looked at."), phrase("Look at it again."), "changed"
+        )
 
 
 def _converted(
@@ -206,7 +209,11 @@ def _encode(
         writer.close()
     if writer.clipped:
         # Planning makes this impossible; should it ever happen, it must not pass in silence.
-        raise MakeError(f"{writer.clipped} samples would have been clipped.", "Please report this.", "clipped")
+        raise MakeError(
+            phrase("{clipped} samples would have been clipped.", clipped=writer.clipped),
+            phrase("Please report this."),
+            "clipped",
+        )
     return writer.digest, float(np.sqrt(energy.max() / max(1, done)))
 
 
@@ -216,12 +223,21 @@ def _said(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
     if recipe.level == "leave" and recipe.gain_db == 0 and settled.gain_db < -0.005:
         came = format_db(db(settled.peak))
         said.append(
-            f"Peaks came out at {came}; all of it was brought down by {-settled.gain_db:.2f} dB."
+            phrase(
+                "Peaks came out at {came}; all of it was brought down by {what:.2f} dB.",
+                came=came,
+                what=-settled.gain_db,
+            )
             if over > 0
-            else f"Decoded, its peaks would be over the ceiling; all of it was brought down by {-settled.gain_db:.2f} dB."
+            else phrase(
+                "Decoded, its peaks would be over the ceiling; all of it was brought down by {what:.2f} dB.",
+                what=-settled.gain_db,
+            )
         )
     elif settled.short_db > 0.05:
-        said.append(f"Its peaks keep it {settled.short_db:.1f} dB below the wanted level.")
+        said.append(phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db))
     if settled.limited_db > 0.05:
-        said.append(f"The limiter holds its highest peak down by {settled.limited_db:.1f} dB.")
+        said.append(
+            phrase("The limiter holds its highest peak down by {limited_db:.1f} dB.", limited_db=settled.limited_db)
+        )
     return tuple(said)

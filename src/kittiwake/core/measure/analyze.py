@@ -9,6 +9,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import Cancelled, IntakeError, KittiwakeError, reason_of
 from ..intake import Reader, open_sound
 from ..intake.claims import stated_for
@@ -65,7 +66,12 @@ def analyze(
         bare = without_header(path) if error.code in ("not_sound", "no_sound") and stated is None else None
         return bare or Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
-        return _damaged(path, f"It could not be opened ({type(error).__name__}: {error}).", None, stated)
+        return _damaged(
+            path,
+            phrase("It could not be opened ({name}: {error}).", name=type(error).__name__, error=error),
+            None,
+            stated,
+        )
     header = reader.header
     try:
         try:
@@ -85,18 +91,20 @@ def analyze(
     except KittiwakeError:
         raise
     except OSError as error:
-        what = f"Reading it failed: {reason_of(error)}."
-        return Facts(path, header, error=Note("unreadable", what, "Check the disk it is on, then look again."))
+        what = phrase("Reading it failed: {reason_of}.", reason_of=reason_of(error))
+        return Facts(
+            path, header, error=Note("unreadable", what, phrase("Check the disk it is on, then look again."))
+        )
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
         log.exception("while reading %s", path)
-        return _damaged(path, f"Reading it failed ({error}).", header)
+        return _damaged(path, phrase("Reading it failed ({error}).", error=error), header)
     finally:
         reader.close()
     return _as_facts(path, header, found, meters.holes, reader, stated, stamp)
 
 
 def _damaged(path: Path, what: str, header: Header | None, stated: Stated | None = None) -> Facts:
-    return Facts(path, header, error=Note("damaged", what, "Ask for another copy."), stated=stated)
+    return Facts(path, header, error=Note("damaged", what, phrase("Ask for another copy.")), stated=stated)
 
 
 def _watched(
@@ -118,20 +126,28 @@ def _as_facts(
 ) -> Facts:
     """What was measured, with what is wrong with it."""
     if not found.frames:
-        empty = Note("empty", "There is a header but no sound.", "Ask for another copy, or remove it.")
+        empty = Note(
+            "empty", phrase("There is a header but no sound."), phrase("Ask for another copy, or remove it.")
+        )
         return Facts(path, header, error=empty)
     notes = list(header.notes)
     if reader.trouble:
         notes.append(reader.trouble)
     if holes:
-        what = f"{holes:,} samples are not numbers, or beyond all measure; they are taken as silence."
-        notes.append(Note("not_numbers", what, "Ask what wrote it."))
+        what = phrase(
+            "{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.", holes=holes
+        )
+        notes.append(Note("not_numbers", what, phrase("Ask what wrote it.")))
     total = header.frames
     if total and found.frames < total and not any(n.code in ("truncated", "damaged") for n in notes):
         held, promised = found.frames / header.sample_rate, total / header.sample_rate
         if promised - held > 0.05:
-            what = f"The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s."
-            notes.append(Note("truncated", what, "Ask for a whole copy, or deliver what is there."))
+            what = phrase(
+                "The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
+                promised=promised,
+                held=held,
+            )
+            notes.append(Note("truncated", what, phrase("Ask for a whole copy, or deliver what is there.")))
     digest = getattr(reader, "digest", "")
     return Facts(path, header, found, tuple(notes), stated=stated, digest=digest, stamp=stamp)
 

@@ -11,6 +11,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import IntakeError
 from ..intake import open_sound
 from ..intake.claims import BY_ENDING, marks_of
@@ -98,10 +99,10 @@ def guess(path: Path) -> list[Guess]:
             score += 8  # bytes of a codec that remembers do not go on from one to the next, however they are read
         if marks:
             score += 20
-            evidence += f" The bytes bear it out: {marks}."
+            evidence += phrase(" The bytes bear it out: {marks}.", marks=marks)
         if BY_ENDING.get(path.suffix.lower()) == encoding:
             score += 6
-            evidence += f" Files ending in {path.suffix} are often that."
+            evidence += phrase(" Files ending in {suffix} are often that.", suffix=path.suffix)
         sounds[encoding] = sound
         found.append(Guess(Stated(encoding, own or 8000, channels), score, evidence, level, outline=_outline(sound)))
     found = sorted(_orders_settled(found, sounds), key=lambda one: -one.score)
@@ -152,17 +153,18 @@ def _foretold(sound: NDArray[np.float64]) -> float:
 def _in_words(slope: float, swing: float, level: float) -> str:
     """What speaks for sound, or for noise, without a figure that only we understand."""
     if slope >= 6 and swing >= 20:
-        told = f"Sounds like speech: its pauses lie {swing:.0f} dB under its words."
+        told = phrase("Sounds like speech: its pauses lie {swing:.0f} dB under its words.", swing=swing)
     elif slope >= 6:
-        told = (
-            f"Sounds like something that goes on: never more than {swing:.0f} dB quieter than loud, but not hissing."
+        told = phrase(
+            "Sounds like something that goes on: never more than {swing:.0f} dB quieter than loud, but not hissing.",
+            swing=swing,
         )
     elif swing >= 20:
-        told = f"Hisses, though it has pauses {swing:.0f} dB under what is loud."
+        told = phrase("Hisses, though it has pauses {swing:.0f} dB under what is loud.", swing=swing)
     else:
-        told = f"Noise: it hisses, and is never quiet (loud and soft differ by {swing:.0f} dB)."
+        told = phrase("Noise: it hisses, and is never quiet (loud and soft differ by {swing:.0f} dB).", swing=swing)
     if level > -14:
-        told += f" Very loud, {level:.0f} dBFS, as speech hardly is.".replace("-", "−")
+        told += phrase(" Very loud, {level:.0f} dBFS, as speech hardly is.", level=level).replace("-", "−")
     return told
 
 
@@ -176,7 +178,7 @@ def _rates(sound: NDArray[np.float64], encoding: str, own: int) -> tuple[tuple[t
     shares = sorted(sureness(scores).items(), key=lambda pair: -pair[1])
     best, share = shares[0]
     word = "surely" if share >= 0.9 else "probably" if share >= 0.7 else "perhaps"
-    told = f"By its voice {word} {format_hz(best)} ({share:.0%})"
+    told = phrase("By its voice {word} {best} ({share:.0%})", word=word, best=format_hz(best), share=share)
     others = " or ".join(f"{format_hz(rate)} ({one:.0%})" for rate, one in shares[1:3] if one >= 0.1)
     return tuple(shares), f"{told}{f', else {others}' if others else ''}."
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
+from ...words import phrase
 from ..intake.claims import HEADERLESS_ENDINGS
 from ..intake.folder import SOUND_EXTENSIONS
 from ..intake.sniff import head_of, looks_like_sound, looks_like_text
@@ -31,11 +32,18 @@ def without_header(path: Path) -> Facts | None:
     best = found[0]
     kind = format_headerless(best.stated.encoding)
     how = "surely" if best.sure >= 0.95 else "probably" if best.sure >= 0.6 else "perhaps"
-    rate = "" if len(best.rates) == 1 else f"; of the rate it is {best.rates[0][1]:.0%} sure"
+    rate = "" if len(best.rates) == 1 else phrase("; of the rate it is {rates:.0%} sure", rates=best.rates[0][1])
     if not best.is_sound:
-        kind, how = "nothing that sounds like speech", "by its content"
-        told = f"It has no header that says what it is, and read in any known way it is {kind}."
-        return Facts(path, error=Note("headerless", told, "State how to read it, or remove it."))
-    told = f"It has no header that says what it is. By its content it is {how} {kind} at {format_hz(best.stated.rate)}, {best.seconds:.2f} s long{rate}."
-    advice = "Hear it so and state how to read it: H in the window, --headerless in the terminal."
+        kind, how = phrase("nothing that sounds like speech"), phrase("by its content")
+        told = phrase("It has no header that says what it is, and read in any known way it is {kind}.", kind=kind)
+        return Facts(path, error=Note("headerless", told, phrase("State how to read it, or remove it.")))
+    told = phrase(
+        "It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{rate2}.",
+        how=how,
+        kind=kind,
+        rate=format_hz(best.stated.rate),
+        seconds=best.seconds,
+        rate2=rate,
+    )
+    advice = phrase("Hear it so and state how to read it: H in the window, --headerless in the terminal.")
     return Facts(path, error=Note("headerless", told, advice), suggested=best.stated)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
+from ...words import phrase
 from ..errors import JobError
 
 _MOST_FRAMES = 2**62
@@ -16,8 +17,8 @@ def wrong(field: str, value: object, wanted: str) -> JobError:
     shown = repr(value)
     shown = shown if len(shown) <= 60 else shown[:57] + "…"
     return JobError(
-        f"In the job file {field} is {shown}; {wanted} is wanted.",
-        "Open an older copy of the job, or mend that entry.",
+        phrase("In the job file {field} is {shown}; {wanted} is wanted.", field=field, shown=shown, wanted=wanted),
+        phrase("Open an older copy of the job, or mend that entry."),
         "job_damaged",
     )
 
@@ -25,9 +26,9 @@ def wrong(field: str, value: object, wanted: str) -> JobError:
 def text(value: object, field: str) -> str:
     """A text that can be shown and saved; file names that are not UTF-8 hold escapes of single bytes."""
     if not isinstance(value, str) or len(value) > _MOST_TEXT:
-        raise wrong(field, value, "a text")
+        raise wrong(field, value, phrase("a text"))
     if not value.isascii() and any("\ud800" <= c <= "\udfff" and not "\udc80" <= c <= "\udcff" for c in value):
-        raise wrong(field, value, "a text of whole characters")
+        raise wrong(field, value, phrase("a text of whole characters"))
     return value
 
 
@@ -35,27 +36,27 @@ def path(value: object, field: str) -> str:
     """A path that the system can be asked for."""
     found = text(value, field)
     if not found or "\0" in found:
-        raise wrong(field, value, "a path")
+        raise wrong(field, value, phrase("a path"))
     return found
 
 
 def frames(value: object, field: str, least: int = 0) -> int:
     """A count or place of frames."""
     if type(value) is not int or not least <= value <= _MOST_FRAMES:
-        raise wrong(field, value, f"a whole number of frames from {least} on")
+        raise wrong(field, value, phrase("a whole number of frames from {least} on", least=least))
     return value
 
 
 def number(value: object, field: str, low: float, high: float) -> float:
     """A number within bounds."""
     if isinstance(value, bool) or not isinstance(value, int | float) or not low <= value <= high:
-        raise wrong(field, value, f"a number from {low:g} to {high:g}")
+        raise wrong(field, value, phrase("a number from {low:g} to {high:g}", low=low, high=high))
     return value
 
 
 def flag(value: object, field: str) -> bool:
     if not isinstance(value, bool):
-        raise wrong(field, value, "true or false")
+        raise wrong(field, value, phrase("true or false"))
     return value
 
 
@@ -67,11 +68,11 @@ def one_of(value: object, field: str, allowed: tuple[str, ...]) -> str:
 
 def table(value: object, field: str) -> Mapping[str, Any]:
     if not isinstance(value, dict):
-        raise wrong(field, value, "a table")
+        raise wrong(field, value, phrase("a table"))
     return value
 
 
 def entries(value: object, field: str) -> list[Any]:
     if not isinstance(value, list):
-        raise wrong(field, value, "a list")
+        raise wrong(field, value, phrase("a list"))
     return value

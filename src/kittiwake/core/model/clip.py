@@ -9,6 +9,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from . import checked
 from .rights import Rights
 
@@ -101,7 +102,7 @@ def _side(value: object, field: str) -> str:
     if name not in ("auto", "left", "right", "mix") and not (
         name.startswith("ch") and name[2:].isdigit() and 1 <= int(name[2:5]) <= 64
     ):
-        raise checked.wrong(field, value, "auto, left, right, mix, or a channel such as ch3")
+        raise checked.wrong(field, value, phrase("auto, left, right, mix, or a channel such as ch3"))
     return name
 
 
@@ -109,10 +110,10 @@ def _stretches(value: object, field: str) -> tuple[tuple[int, int], ...]:
     out = []
     for pair in checked.entries(value, field):
         if not isinstance(pair, list) or len(pair) != 2:
-            raise checked.wrong(field, pair, "a pair of frames")
+            raise checked.wrong(field, pair, phrase("a pair of frames"))
         first, last = (checked.frames(one, field) for one in pair)
         if first >= last:
-            raise checked.wrong(field, pair, "a pair of frames of which the second is the later")
+            raise checked.wrong(field, pair, phrase("a pair of frames of which the second is the later"))
         out.append((first, last))
     return tuple(out)
 
@@ -121,7 +122,7 @@ def _more(value: object, field: str) -> tuple[tuple[str, float], ...]:
     out = []
     for pair in checked.entries(value, field):
         if not isinstance(pair, list) or len(pair) != 2:
-            raise checked.wrong(field, pair, "the key of a touch-up and a number")
+            raise checked.wrong(field, pair, phrase("the key of a touch-up and a number"))
         out.append((checked.text(pair[0], field), float(checked.number(pair[1], field, -1e9, 1e9))))
     return tuple(out)
 
@@ -239,32 +240,34 @@ class Clip:
         ------
         JobError : a field is missing or of the wrong kind.
         """
-        where = f"a clip ({str(data.get('name'))[:40]!r})"
+        where = phrase("a clip ({get!r})", get=str(data.get("name"))[:40])
         for key in ("id", "name"):
             if not checked.text(data.get(key), f"{key} of {where}"):
-                raise checked.wrong(f"{key} of {where}", "", "a text that is not empty")
-        start = checked.frames(data.get("start", 0), f"start of {where}")
+                raise checked.wrong(f"{key} of {where}", "", phrase("a text that is not empty"))
+        start = checked.frames(data.get("start", 0), phrase("start of {where}", where=where))
         stop = data.get("stop")
         if stop is not None:
-            stop = checked.frames(stop, f"stop of {where}", start + 1)
+            stop = checked.frames(stop, phrase("stop of {where}", where=where), start + 1)
         touch = data.get("touch_up")
-        at = checked.table(data.get("at", {}), f"at of {where}")
+        at = checked.table(data.get("at", {}), phrase("at of {where}", where=where))
         return cls(
             source=source,
             name=data["name"],
             start=start,
             stop=stop,
-            touch_up=UNTOUCHED if touch is None else TouchUp.from_dict(checked.table(touch, f"touch_up of {where}")),
+            touch_up=UNTOUCHED
+            if touch is None
+            else TouchUp.from_dict(checked.table(touch, phrase("touch_up of {where}", where=where))),
             at={
                 checked.text(slug, "at"): TouchUp.from_dict(checked.table(entry, f"at.{slug}"), f"at.{slug}")
                 for slug, entry in at.items()
             },
             id=data["id"],
             receivers=tuple(
-                checked.text(slug, f"receivers of {where}")
-                for slug in checked.entries(data.get("receivers", []), f"receivers of {where}")
+                checked.text(slug, phrase("receivers of {where}", where=where))
+                for slug in checked.entries(data.get("receivers", []), phrase("receivers of {where}", where=where))
             ),
-            rights=Rights.from_dict(checked.table(data["rights"], f"rights of {where}"))
+            rights=Rights.from_dict(checked.table(data["rights"], phrase("rights of {where}", where=where)))
             if data.get("rights")
             else None,
             **{

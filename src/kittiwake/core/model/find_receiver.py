@@ -6,6 +6,7 @@ import difflib
 from importlib import resources
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import RulesError, reason_of
 from .own_receivers import own_receivers
 from .receiver import Receiver
@@ -40,23 +41,29 @@ def load_receiver(which: str | Path) -> Receiver:
         return own[which]
     path = Path(which)
     if "\0" in str(which):
-        raise RulesError(f"“{which!a}” is no path.", "Name a receiver, or a .toml file.", "no_receiver")
+        raise RulesError(
+            phrase("“{which!a}” is no path.", which=which), phrase("Name a receiver, or a .toml file."), "no_receiver"
+        )
     if path.suffix.lower() != ".toml":
         names = {**shipped_receivers(), **own_receivers()}
         known = ", ".join(names)
         near = difflib.get_close_matches(str(which), names, 1)
-        meant = f"Did you mean {near[0]}? " if near else ""
+        meant = phrase("Did you mean {near}? ", near=near[0]) if near else ""
         raise RulesError(
-            f"There is no receiver “{which}”.", f"{meant}Name one of {known}, or a .toml file.", "no_receiver"
+            phrase("There is no receiver “{which}”.", which=which),
+            phrase("{meant}Name one of {known}, or a .toml file.", meant=meant, known=known),
+            "no_receiver",
         )
     try:
         text = text_of(path, MOST_TEXT, "receiver")
     except OSError as error:
         raise RulesError(
-            f"{path} cannot be read: {reason_of(error)}.",
-            "Check the path and its permissions.",
+            phrase("{path} cannot be read: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("Check the path and its permissions."),
             "no_receiver",
         ) from error
     except UnicodeDecodeError as error:
-        raise RulesError(f"{path} is not text.", "Receivers are TOML files in UTF-8.", "not_toml") from error
+        raise RulesError(
+            phrase("{path} is not text.", path=path), phrase("Receivers are TOML files in UTF-8."), "not_toml"
+        ) from error
     return parse_receiver(text, path.name)

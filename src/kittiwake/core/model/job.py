@@ -10,6 +10,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..errors import JobError, RulesError, reason_of
 from . import checked
 from .clip import Clip
@@ -133,8 +134,8 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         if not isinstance(error, OSError):
             raise
         raise JobError(
-            f"The job could not be saved to {path}: {reason_of(error)}.",
-            "Choose another folder; your work is still open.",
+            phrase("The job could not be saved to {path}: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("Choose another folder; your work is still open."),
             "job_save",
         ) from error
 
@@ -154,22 +155,33 @@ def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
         data = _parsed(text_of(path, _LARGEST, "job"), checkpoint)
     except OSError as error:
         raise JobError(
-            f"{path} cannot be opened: {reason_of(error)}.", "Check the path and its permissions.", "job_open"
+            phrase("{path} cannot be opened: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("Check the path and its permissions."),
+            "job_open",
         ) from error
     except (UnicodeDecodeError, json.JSONDecodeError, RecursionError) as error:
-        why = "lists within lists without end" if isinstance(error, RecursionError) else str(error)
+        why = phrase("lists within lists without end") if isinstance(error, RecursionError) else str(error)
         raise JobError(
-            f"{path.name} is not a job file, or is damaged ({why}).",
-            "Open an older copy of it.",
+            phrase("{name} is not a job file, or is damaged ({why}).", name=path.name, why=why),
+            phrase("Open an older copy of it."),
             "job_damaged",
         ) from error
     version = data.get("kittiwake") if isinstance(data, dict) else None
     if type(version) is not int:
-        raise JobError(f"{path.name} is not a Kittiwake job.", "Open a file ending in .kittiwake.", "job_kind")
+        raise JobError(
+            phrase("{name} is not a Kittiwake job.", name=path.name),
+            phrase("Open a file ending in .kittiwake."),
+            "job_kind",
+        )
     if version > JOB_VERSION:
         raise JobError(
-            f"{path.name} was saved by a newer Kittiwake (job version {version}, this one knows {JOB_VERSION}).",
-            "Open it with that version.",
+            phrase(
+                "{name} was saved by a newer Kittiwake (job version {version}, this one knows {job_version}).",
+                name=path.name,
+                version=version,
+                job_version=JOB_VERSION,
+            ),
+            phrase("Open it with that version."),
             "job_newer",
         )
     base = path.resolve().parent
@@ -177,32 +189,41 @@ def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
         return _job_of(data, path, base, checkpoint)
     except RulesError as error:
         raise JobError(
-            f"{path.name} cannot be opened: {error.message}", "Open an older copy of it.", "job_damaged"
+            phrase("{name} cannot be opened: {message}", name=path.name, message=error.message),
+            phrase("Open an older copy of it."),
+            "job_damaged",
         ) from error
     except (KeyError, IndexError, TypeError, ValueError, AttributeError, RecursionError) as error:
         raise JobError(
-            f"{path.name} is not as a job file should be ({type(error).__name__}: {error}).",
-            "Open an older copy of it.",
+            phrase(
+                "{name} is not as a job file should be ({name2}: {error}).",
+                name=path.name,
+                name2=type(error).__name__,
+                error=error,
+            ),
+            phrase("Open an older copy of it."),
             "job_damaged",
         ) from error
 
 
 def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callable[[], object]) -> Job:
     """The job that plain data is, every value checked."""
-    listed = [checked.table(entry, "a source") for entry in checked.entries(data.get("sources"), "sources")]
-    sources = [base / checked.path(entry.get("path"), "path of a source") for entry in _each(listed, checkpoint)]
+    listed = [checked.table(entry, phrase("a source")) for entry in checked.entries(data.get("sources"), "sources")]
+    sources = [
+        base / checked.path(entry.get("path"), phrase("path of a source")) for entry in _each(listed, checkpoint)
+    ]
     clips = tuple(
-        Clip.from_dict(checked.table(entry, "a clip"), sources[_index(entry, len(sources))])
+        Clip.from_dict(checked.table(entry, phrase("a clip")), sources[_index(entry, len(sources))])
         for entry in _each(checked.entries(data.get("clips"), "clips"), checkpoint)
     )
     ids: set[str] = set()
     for clip in clips:
         if clip.id in ids:
-            raise checked.wrong("id of a clip", clip.id, "one that no other clip has")
+            raise checked.wrong(phrase("id of a clip"), clip.id, phrase("one that no other clip has"))
         ids.add(clip.id)
     own = {}
     for entry in checked.entries(data.get("own_receivers", []), "own_receivers"):
-        receiver = receiver_from_data(dict(checked.table(entry, "own_receivers")), "A receiver in it")
+        receiver = receiver_from_data(dict(checked.table(entry, "own_receivers")), phrase("A receiver in it"))
         own[receiver.slug] = receiver
     names = [
         checked.text(name, "receivers")
@@ -234,7 +255,9 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callabl
 def _index(entry: Mapping[str, Any], count: int) -> int:
     at = entry.get("source")
     if type(at) is not int or not 0 <= at < count:
-        raise checked.wrong("source of a clip", at, f"the place of one of its {count} sources")
+        raise checked.wrong(
+            phrase("source of a clip"), at, phrase("the place of one of its {count} sources", count=count)
+        )
     return at
 
 
@@ -246,17 +269,17 @@ def _output(value: object, base: Path) -> str:
     try:
         return str(base / Path(folder).expanduser())
     except RuntimeError:
-        raise checked.wrong("output", folder, "a folder of somebody who is known here") from None
+        raise checked.wrong("output", folder, phrase("a folder of somebody who is known here")) from None
 
 
 def _record(entry: object) -> MadeRecord:
-    known = checked.table(entry, "an entry of made")
+    known = checked.table(entry, phrase("an entry of made"))
     values = {name: known.get(name, "" if name != "bytes" else 0) for name in _RECORD}
     for name, value in values.items():
         if name == "bytes":
-            checked.frames(value, "bytes of an entry of made")
+            checked.frames(value, phrase("bytes of an entry of made"))
         else:
-            checked.text(value, f"{name} of an entry of made")
+            checked.text(value, phrase("{name} of an entry of made", name=name))
     return MadeRecord(**values)
 
 

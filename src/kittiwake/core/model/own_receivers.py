@@ -10,6 +10,7 @@ from pathlib import Path
 
 from platformdirs import user_config_path
 
+from ...words import phrase
 from ..errors import RulesError, reason_of
 from .receiver import Receiver
 from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
@@ -53,7 +54,11 @@ def keep_own(receiver: Receiver) -> Path:
     RulesError : it has the slug of one that ships, or the disk.
     """
     if receiver.slug in shipped_receivers():
-        raise RulesError(f"“{receiver.slug}” is a receiver that ships.", "Give yours another slug.", "no_receiver")
+        raise RulesError(
+            phrase("“{slug}” is a receiver that ships.", slug=receiver.slug),
+            phrase("Give yours another slug."),
+            "no_receiver",
+        )
     path = own_folder() / f"{receiver.slug}.toml"
     _write(path, to_toml(receiver))
     return path
@@ -105,7 +110,12 @@ def _write(path: Path, text: str) -> None:
         scratch.replace(path)
     except OSError as error:
         raise RulesError(
-            f"{path.name} could not be kept in {path.parent}: {reason_of(error)}.",
-            "Check the folder and its permissions.",
+            phrase(
+                "{name} could not be kept in {parent}: {reason_of}.",
+                name=path.name,
+                parent=path.parent,
+                reason_of=reason_of(error),
+            ),
+            phrase("Check the folder and its permissions."),
             "no_folder",
         ) from error

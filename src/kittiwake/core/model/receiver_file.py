@@ -12,6 +12,7 @@ from typing import Any, get_args
 
 from pydantic import BaseModel, ValidationError
 
+from ...words import phrase
 from ..errors import RulesError
 from .receiver import Receiver
 
@@ -30,11 +31,15 @@ def parse_receiver(text: str, where: str) -> Receiver:
         data: dict[str, Any] = tomllib.loads(text.removeprefix("\ufeff"))
     except RecursionError:
         raise RulesError(
-            f"{where} holds tables within tables without end.", "Mend it and load it again.", "not_toml"
+            phrase("{where} holds tables within tables without end.", where=where),
+            phrase("Mend it and load it again."),
+            "not_toml",
         ) from None
     except tomllib.TOMLDecodeError as error:
         raise RulesError(
-            f"{where} is not valid TOML: {error}.", "Mend that line and load it again.", "not_toml"
+            phrase("{where} is not valid TOML: {error}.", where=where, error=error),
+            phrase("Mend that line and load it again."),
+            "not_toml",
         ) from error
     return receiver_from_data(data, where)
 
@@ -58,14 +63,21 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
     try:
         if _depth(data) > _DEEPEST:
             raise RulesError(
-                f"{where} holds tables within tables without end.", "Mend it and load it again.", "rules"
+                phrase("{where} holds tables within tables without end.", where=where),
+                phrase("Mend it and load it again."),
+                "rules",
             )
         return Receiver.model_validate(data)
     except ValidationError as error:
         faults = "; ".join(_faults(error))
         raise RulesError(
-            f"{where} does not describe a receiver: {faults.rstrip('?')}{'?' if faults.endswith('?') else '.'}",
-            "Mend those fields and load it again.",
+            phrase(
+                "{where} does not describe a receiver: {faults}{what}",
+                where=where,
+                faults=faults.rstrip("?"),
+                what="?" if faults.endswith("?") else ".",
+            ),
+            phrase("Mend those fields and load it again."),
             "rules",
         ) from error
 
@@ -87,9 +99,9 @@ def _depth(data: Any) -> int:
 
 #: What a fault is in plain words, where the library's are not.
 _PLAINLY = {
-    "model_type": "a table is wanted here", "model_attributes_type": "a table is wanted here", "tuple_type": "a list is wanted here",
-    "dict_type": "a table is wanted here", "too_short": "give at least one", "missing": "it has to be given",
-    "finite_number": "a finite number is wanted", "int_from_float": "a whole number is wanted",
+    "model_type": phrase('a table is wanted here'), "model_attributes_type": phrase('a table is wanted here'), "tuple_type": phrase('a list is wanted here'),
+    "dict_type": phrase('a table is wanted here'), "too_short": phrase('give at least one'), "missing": phrase('it has to be given'),
+    "finite_number": phrase('a finite number is wanted'), "int_from_float": phrase('a whole number is wanted'),
 }  # fmt: skip
 
 
@@ -106,7 +118,9 @@ def _faults(error: ValidationError) -> Iterator[str]:
         message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
         if fault["type"] == "extra_forbidden":
             near = difflib.get_close_matches(str(place[-1]), _fields_at(place[:-1]), 1)
-            yield f"{where}: there is no such field" + (f"; did you mean {near[0]}?" if near else "")
+            yield phrase("{where}: there is no such field", where=where) + (
+                phrase("; did you mean {near}?", near=near[0]) if near else ""
+            )
             continue
         if fault["type"] == "value_error" or fault["type"] == "missing":
             yield f"{where}: {message}"
@@ -116,7 +130,7 @@ def _faults(error: ValidationError) -> Iterator[str]:
         near = []
         if fault["type"] == "literal_error" and isinstance(value, str):
             near = difflib.get_close_matches(value, re.findall(r"'([^']+)'", message), 1)
-        yield f"{where}{shown}: {message}" + (f"; did you mean {near[0]}?" if near else "")
+        yield f"{where}{shown}: {message}" + (phrase("; did you mean {near}?", near=near[0]) if near else "")
 
 
 def _fields_at(place: Sequence[int | str]) -> list[str]:

@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Any
 
+from ...words import phrase
 from . import checked
 
 
@@ -32,7 +33,7 @@ class Rights:
         """
         found = cls(**{key: checked.text(data.get(key, ""), f"{where}.{key}") for key in cls.__slots__})
         if found.until and found.last_day is None:
-            raise checked.wrong(f"{where}.until", found.until, "a day such as 2027-03-31")
+            raise checked.wrong(f"{where}.until", found.until, phrase("a day such as 2027-03-31"))
         return found
 
     @property

@@ -8,6 +8,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any
 
+from ...words import phrase
 from . import checked
 
 #: Times as fast as the voice's own pace.
@@ -62,15 +63,17 @@ class ScriptLine:
         JobError : a value of the wrong kind, or out of its range.
         """
         texts = ("name", "text", "say_as", "voice", "language", "kind", "note", "id")
-        plain: dict[str, Any] = {key: checked.text(data.get(key, ""), f"{key} of a line") for key in texts}
+        plain: dict[str, Any] = {
+            key: checked.text(data.get(key, ""), phrase("{key} of a line", key=key)) for key in texts
+        }
         if not plain["id"]:
-            raise checked.wrong("id of a line", "", "a text that is not empty")
-        slugs = checked.entries(data.get("receivers", []), "receivers of a line")
+            raise checked.wrong(phrase("id of a line"), "", phrase("a text that is not empty"))
+        slugs = checked.entries(data.get("receivers", []), phrase("receivers of a line"))
         return cls(
             **plain,
-            speed=checked.number(data.get("speed", 1.0), "speed of a line", SLOWEST, FASTEST),
-            receivers=tuple(checked.text(slug, "receivers of a line") for slug in slugs),
-            taken=checked.flag(data.get("taken", False), "taken of a line"),
+            speed=checked.number(data.get("speed", 1.0), phrase("speed of a line"), SLOWEST, FASTEST),
+            receivers=tuple(checked.text(slug, phrase("receivers of a line")) for slug in slugs),
+            taken=checked.flag(data.get("taken", False), phrase("taken of a line")),
         )
 
 
@@ -95,9 +98,11 @@ class Respelling:
         JobError
         """
         if not isinstance(data, list) or len(data) != 4:
-            raise checked.wrong("a respelling", data, "word, how to say it, language, and whether case counts")
-        word, say, language = (checked.text(one, "a respelling") for one in data[:3])
-        return cls(word, say, language, checked.flag(data[3], "a respelling"))
+            raise checked.wrong(
+                phrase("a respelling"), data, phrase("word, how to say it, language, and whether case counts")
+            )
+        word, say, language = (checked.text(one, phrase("a respelling")) for one in data[:3])
+        return cls(word, say, language, checked.flag(data[3], phrase("a respelling")))
 
 
 @dataclass(frozen=True, slots=True)
@@ -140,7 +145,7 @@ class Script:
         """
         return cls(
             tuple(
-                ScriptLine.from_dict(checked.table(one, "a line"))
+                ScriptLine.from_dict(checked.table(one, phrase("a line")))
                 for one in checked.entries(data.get("script", []), "script")
             ),
             tuple(Respelling.from_list(one) for one in checked.entries(data.get("respellings", []), "respellings")),

@@ -8,6 +8,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from typing import Any
 
+from ...words import phrase
 from . import checked
 
 #: Edges of a span that a person may have set.
@@ -78,18 +79,18 @@ class Span:
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        where = "a span"
-        start = checked.frames(data.get("start"), f"start of {where}")
+        where = phrase("a span")
+        start = checked.frames(data.get("start"), phrase("start of {where}", where=where))
         held = tuple(
-            checked.one_of(edge, f"held of {where}", (START, STOP))
+            checked.one_of(edge, phrase("held of {where}", where=where), (START, STOP))
             for edge in checked.entries(data.get("held", []), "held")
         )
-        name_id = checked.text(data.get("id"), f"id of {where}")
+        name_id = checked.text(data.get("id"), phrase("id of {where}", where=where))
         if not name_id:
-            raise checked.wrong(f"id of {where}", name_id, "a text that is not empty")
+            raise checked.wrong(phrase("id of {where}", where=where), name_id, phrase("a text that is not empty"))
         return cls(
             start=start,
-            stop=checked.frames(data.get("stop"), f"stop of {where}", start + 1),
+            stop=checked.frames(data.get("stop"), phrase("stop of {where}", where=where), start + 1),
             held=held,
             id=name_id,
             **{key: checked.text(data.get(key, ""), f"{key} of {where}") for key in ("name", "text", "take_of")},  # type: ignore[arg-type]
@@ -138,12 +139,12 @@ class Cut:
         lines = []
         for pair in checked.entries(data.get("lines", []), "lines"):
             if not isinstance(pair, list) or len(pair) != 2:
-                raise checked.wrong("a line of the list", pair, "a pair of name and words")
-            lines.append(Line(*(checked.text(one, "a line of the list") for one in pair)))
+                raise checked.wrong(phrase("a line of the list"), pair, phrase("a pair of name and words"))
+            lines.append(Line(*(checked.text(one, phrase("a line of the list")) for one in pair)))
         settings = checked.table(data.get("settings", {}), "settings")
         return cls(
             in_order(
-                Span.from_dict(checked.table(entry, "a span"))
+                Span.from_dict(checked.table(entry, phrase("a span")))
                 for entry in checked.entries(data.get("spans", []), "spans")
             ),
             tuple(lines),

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 
+from ...words import phrase
 from ..errors import RulesError
 
 #: Encodings that a headerless file can be stated to have, with the sample rate each has by its standard (0: any).
@@ -59,16 +60,16 @@ class Stated:
         found = _TEXT.match(text)
         if not found:
             raise RulesError(
-                f"“{text}” does not state a headerless format.",
-                "Write for example ulaw@8000 or pcm_s16le@16000x2.",
+                phrase("“{text}” does not state a headerless format.", text=text),
+                phrase("Write for example ulaw@8000 or pcm_s16le@16000x2."),
                 "stated",
             )
         name = found[1].lower().replace("-", "_").replace(".", "_")
         encoding = _ALSO.get(name, name)
         if encoding not in HEADERLESS:
             raise RulesError(
-                f"“{found[1]}” is not an encoding that a headerless file can have here.",
-                f"Use one of {', '.join(HEADERLESS)}.",
+                phrase("“{found}” is not an encoding that a headerless file can have here.", found=found[1]),
+                phrase("Use one of {list}.", list=", ".join(HEADERLESS)),
                 "stated",
             )
         rate = round(float(found[2]) * (1000 if found[3] else 1))
@@ -76,13 +77,22 @@ class Stated:
         only = HEADERLESS[encoding]
         if only and rate != only:
             raise RulesError(
-                f"{encoding} is always at {only} Hz, not at {rate} Hz.", f"Write {encoding}@{only}.", "stated"
+                phrase(
+                    "{encoding} is always at {only} Hz, not at {rate} Hz.", encoding=encoding, only=only, rate=rate
+                ),
+                f"Write {encoding}@{only}.",
+                "stated",
             )
         simple = encoding.startswith("pcm_") or encoding in ("ulaw", "alaw")
         if not 1000 <= rate <= 768_000 or not 1 <= channels <= (8 if simple else 1):
             raise RulesError(
-                f"{rate} Hz with {channels} channels cannot be {encoding}.",
-                "Rates go from 1000 to 768000 Hz; only linear, µ-law and A-law have more than one channel.",
+                phrase(
+                    "{rate} Hz with {channels} channels cannot be {encoding}.",
+                    rate=rate,
+                    channels=channels,
+                    encoding=encoding,
+                ),
+                phrase("Rates go from 1000 to 768000 Hz; only linear, µ-law and A-law have more than one channel."),
                 "stated",
             )
         return cls(encoding, rate, channels)

@@ -5,6 +5,8 @@ from __future__ import annotations
 import math
 import re
 
+from ...words import phrase
+
 _SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
 _FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}
 
@@ -33,16 +35,16 @@ def format_db(value: float | None, unit: str = "dBFS") -> str:
 
 _CONTAINERS = {
     "wav": "WAV", "rf64": "RF64", "w64": "W64", "aiff": "AIFF", "au": "AU", "caf": "CAF", "flac": "FLAC", "ogg": "Ogg",
-    "mp3": "MP3", "mp4": "MP4", "matroska": "Matroska", "adts": "AAC stream", "sphere": "NIST SPHERE", "raw": "headerless", "amr": "AMR",
+    "mp3": "MP3", "mp4": "MP4", "matroska": "Matroska", "adts": phrase('AAC stream'), "sphere": phrase('NIST SPHERE'), "raw": "headerless", "amr": "AMR",
 }  # fmt: skip
 _ENCODINGS = {
-    "pcm_u8": "8-bit PCM", "pcm_s8": "8-bit PCM", "pcm_s16": "16-bit PCM", "pcm_s24": "24-bit PCM",
-    "pcm_s32": "32-bit PCM", "pcm_f32": "32-bit float", "pcm_f64": "64-bit float", "ulaw": "µ-law", "alaw": "A-law",
-    "gsm": "GSM full rate", "ima_adpcm": "IMA ADPCM", "ms_adpcm": "Microsoft ADPCM", "vorbis": "Vorbis",
-    "opus": "Opus", "aac": "AAC", "amr_nb": "AMR narrow-band", "amr_wb": "AMR wide-band", "alac": "ALAC", "mp3": "MP3",
-    "pcm_s16le": "16-bit linear", "pcm_s16be": "16-bit linear, big endian", "pcm_s24le": "24-bit linear",
-    "pcm_f32le": "32-bit float", "oki_adpcm": "OKI ADPCM", "g722": "G.722", "g723_1": "G.723.1", "g729": "G.729",
-    **{f"g726_{k}{o}": f"G.726 at {k} kbit/s" + (", low bits first" if o == "le" else "")
+    "pcm_u8": phrase('8-bit PCM'), "pcm_s8": phrase('8-bit PCM'), "pcm_s16": phrase('16-bit PCM'), "pcm_s24": phrase('24-bit PCM'),
+    "pcm_s32": phrase('32-bit PCM'), "pcm_f32": phrase('32-bit float'), "pcm_f64": phrase('64-bit float'), "ulaw": "µ-law", "alaw": "A-law",
+    "gsm": phrase('GSM full rate'), "ima_adpcm": phrase('IMA ADPCM'), "ms_adpcm": phrase('Microsoft ADPCM'), "vorbis": "Vorbis",
+    "opus": "Opus", "aac": "AAC", "amr_nb": phrase('AMR narrow-band'), "amr_wb": phrase('AMR wide-band'), "alac": "ALAC", "mp3": "MP3",
+    "pcm_s16le": phrase('16-bit linear'), "pcm_s16be": phrase('16-bit linear, big endian'), "pcm_s24le": phrase('24-bit linear'),
+    "pcm_f32le": phrase('32-bit float'), "oki_adpcm": phrase('OKI ADPCM'), "g722": "G.722", "g723_1": "G.723.1", "g729": "G.729",
+    **{f"g726_{k}{o}": phrase('G.726 at {k} kbit/s', k=k) + (phrase(', low bits first') if o == "le" else "")
        for k in (16, 24, 32, 40) for o in ("be", "le")},
 }  # fmt: skip
 

@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.signal import correlate
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from .likeness import bands_over_time
 
@@ -59,7 +60,9 @@ def find_loop(
     shortest = min(shortest, 0.6 * len(piece) / rate)
     if len(piece) < 4 * rate * _EDGE_S or shortest < 1:
         raise NoLoopError(
-            "It is too short to find a loop in.", "Repeat all of it, or give a longer piece.", "no_loop"
+            phrase("It is too short to find a loop in."),
+            phrase("Repeat all of it, or give a longer piece."),
+            "no_loop",
         )
     start, stop, unlike = _rough(piece, rate, shortest, longest)
     calm = _calm(piece, rate, start, stop)
@@ -94,7 +97,7 @@ def _rough(piece: NDArray[np.float32], rate: int, shortest: float, longest: floa
         if cost < best[0]:
             best = (cost, int(places[at]), length, float(means[at]))
     if not np.isfinite(best[0]):
-        raise NoLoopError("Nothing in it repeats.", "Mark a span, and repeat that.", "no_loop")
+        raise NoLoopError(phrase("Nothing in it repeats."), phrase("Mark a span, and repeat that."), "no_loop")
     _, place, length, unlike = best
     return place * hop, (place + length) * hop, unlike
 

@@ -16,6 +16,7 @@ import soundfile
 import soxr
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..fit import fit
 from ..intake import open_sound
@@ -78,15 +79,19 @@ def mono_of(part: Part, folder: Path) -> tuple[Mono, int]:
     path = folder / part.path
     facts = analyze(path)
     if facts.error or facts.header is None or facts.measures is None:
-        told = facts.error.message if facts.error else "there is no sound in it."
-        raise MusicError(f"{path.name}: {told}", "Give another file.", "music")
+        told = facts.error.message if facts.error else phrase("there is no sound in it.")
+        raise MusicError(f"{path.name}: {told}", phrase("Give another file."), "music")
     found = fit(Clip.whole(path), facts, load_receiver("phone-menu-linear"))
     take = found.recipe.take if found.recipe else "mix"
     rate = facts.header.sample_rate
     start = min(round(part.start * rate), facts.measures.frames)
     stop = facts.measures.frames if part.stop is None else min(round(part.stop * rate), facts.measures.frames)
     if stop - start < rate // 2 or stop - start > _LONGEST_S * rate:
-        raise MusicError(f"{path.name} holds no music from {part.start:g} s on.", "Give another span.", "music")
+        raise MusicError(
+            phrase("{name} holds no music from {start:g} s on.", name=path.name, start=part.start),
+            phrase("Give another span."),
+            "music",
+        )
     reader = open_sound(path, facts.stated)
     try:
         return np.concatenate([block[:, 0] for block in select_channel(span_of(reader, start, stop), take, 1)]), rate
@@ -120,8 +125,13 @@ def loop_of(recipe: HoldRecipe, sound: Mono, rate: int) -> Loop:
         return find_loop(sound, rate, recipe.shortest)
     start, stop = (round(second * rate) for second in recipe.loop)
     if not 0 <= start < stop - rate // 2 or stop > len(sound):
-        told = f"A loop from {recipe.loop[0]:g} to {recipe.loop[1]:g} s does not lie inside of {len(sound) / rate:.2f} s."
-        raise MusicError(told, "Give other times.", "music")
+        told = phrase(
+            "A loop from {loop:g} to {loop2:g} s does not lie inside of {count:.2f} s.",
+            loop=recipe.loop[0],
+            loop2=recipe.loop[1],
+            count=len(sound) / rate,
+        )
+        raise MusicError(told, phrase("Give other times."), "music")
     return Loop(start, stop, 0.0)
 
 
@@ -133,7 +143,7 @@ def make(recipe: HoldRecipe, folder: Path, cancelled: Callable[[], bool] = lambd
     KittiwakeError : something in it cannot be read, or is too short.
     """
     if not recipe.parts:
-        raise MusicError("There is no music in it.", "Give a file.", "music")
+        raise MusicError(phrase("There is no music in it."), phrase("Give a file."), "music")
     sound, rate = joined([mono_of(part, folder) for part in recipe.parts])
     loop = loop_of(recipe, sound, rate)
     _go_on(cancelled)
@@ -184,7 +194,7 @@ def _overview(sound: Mono) -> tuple[float, ...]:
 
 def _go_on(cancelled: Callable[[], bool]) -> None:
     if cancelled():
-        raise MusicError("It was stopped.", "", "cancelled")
+        raise MusicError(phrase("It was stopped."), "", "cancelled")
 
 
 def _message(name: str, folder: Path, recipe: HoldRecipe) -> Mono:
@@ -203,7 +213,9 @@ def hold_path(recipe: HoldRecipe, folder: Path, sources: Path) -> Path:
             found = path.stat()
             told.append(f"{name}:{found.st_size}:{found.st_mtime_ns}")
     digest = hashlib.sha256("\n".join(told).encode()).hexdigest()[:12]
-    plain = "".join(c if c.isalnum() or c in " -_." else "_" for c in recipe.name).strip(" .")[:60] or "hold music"
+    plain = "".join(c if c.isalnum() or c in " -_." else "_" for c in recipe.name).strip(" .")[:60] or phrase(
+        "hold music"
+    )
     return folder / f"{plain} {digest}.wav"
 
 
@@ -226,8 +238,8 @@ def write_hold(
         write_whole(path.with_suffix(_EXTENSION), to_toml(recipe.changed(loop=held.loop)).encode("utf-8"))
         write_whole(path, buffer.getvalue())
     except OSError as error:
-        told = f"{path} could not be written: {reason_of(error)}."
-        raise MusicError(told, "Choose another folder.", "no_folder") from error
+        told = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
+        raise MusicError(told, phrase("Choose another folder."), "no_folder") from error
     return dataclasses.replace(held, path=path)
 
 
@@ -248,7 +260,11 @@ def read_hold(path: Path) -> HoldRecipe:
         return HoldRecipe.from_dict(tomllib.loads(text_of(path, _MOST_TEXT, "recipe")))
     except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
         told = reason_of(error) if isinstance(error, OSError) else str(error)
-        raise MusicError(f"{path.name} is no recipe that can be read: {told}.", "Mend it.", "music") from error
+        raise MusicError(
+            phrase("{name} is no recipe that can be read: {told}.", name=path.name, told=told),
+            phrase("Mend it."),
+            "music",
+        ) from error
 
 
 def hold_beside(path: Path) -> HoldRecipe | None:

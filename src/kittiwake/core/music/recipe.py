@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any, Literal
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..model import checked
 from ..model.rights import Rights
@@ -106,9 +107,11 @@ class HoldRecipe:
         known = {one.name for one in dataclasses.fields(cls)} - {"parts"} | {"part"}
         if strange := sorted(set(data) - known):
             raise MusicError(
-                f"“{strange[0]}” is no field of hold music.", f"There are {', '.join(sorted(known))}.", "music"
+                phrase("“{strange}” is no field of hold music.", strange=strange[0]),
+                phrase("There are {list}.", list=", ".join(sorted(known))),
+                "music",
             )
-        plain = cls(checked.text(data.get("name", ""), "name") or "Hold music")
+        plain = cls(checked.text(data.get("name", ""), "name") or phrase("Hold music"))
         numbers = {
             key: checked.number(data[key], key, low, high)
             for key, low, high in (
@@ -118,15 +121,15 @@ class HoldRecipe:
             if data.get(key) is not None
         }  # fmt: skip
         if data.get("rate", plain.rate) not in RATES:
-            raise checked.wrong("rate", data["rate"], f"one of {', '.join(map(str, RATES))}")
+            raise checked.wrong("rate", data["rate"], phrase("one of {list}", list=", ".join(map(str, RATES))))
         loop = checked.entries(data["loop"], "loop") if data.get("loop") is not None else None
         if loop is not None and len(loop) != 2:
-            raise checked.wrong("loop", loop, "two times in seconds")
+            raise checked.wrong("loop", loop, phrase("two times in seconds"))
         between = None
         if loop is not None:
             between = (checked.number(loop[0], "loop", 0, 1e6), checked.number(loop[1], "loop", 0, 1e6))
             if between[0] >= between[1]:
-                raise checked.wrong("loop", loop, "two times of which the second is the later")
+                raise checked.wrong("loop", loop, phrase("two times of which the second is the later"))
         return plain.changed(
             parts=tuple(_part(checked.table(one, "part")) for one in checked.entries(data.get("part", []), "part")),
             loop=between, rate=data.get("rate", plain.rate), band=checked.one_of(data.get("band", plain.band), "band", ("telephone", "full")),
@@ -138,6 +141,6 @@ class HoldRecipe:
 def _part(data: Mapping[str, Any]) -> Part:
     stop = data.get("stop")
     return Part(
-        checked.text(data.get("path"), "path of a part"), checked.number(data.get("start", 0), "start of a part", 0, 1e6),
-        None if stop is None else checked.number(stop, "stop of a part", 0, 1e6),
+        checked.text(data.get("path"), phrase('path of a part')), checked.number(data.get("start", 0), phrase('start of a part'), 0, 1e6),
+        None if stop is None else checked.number(stop, phrase('stop of a part'), 0, 1e6),
     )  # fmt: skip

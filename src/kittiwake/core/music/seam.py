@@ -11,6 +11,7 @@ from scipy.linalg import solve_toeplitz
 from scipy.signal import lfilter
 from scipy.stats import rankdata
 
+from ...words import phrase
 from .likeness import bands_over_time
 
 _STEP_S = 0.05  # on each side of the seam, whose levels are compared
@@ -78,14 +79,20 @@ class Seam:
     def words(self) -> str:
         """In a sentence."""
         if self.click_db > _CLICK_DB:
-            return f"It clicks at the seam: {self.click_db:.0f} dB over the music around it."
+            return phrase(
+                "It clicks at the seam: {click_db:.0f} dB over the music around it.", click_db=self.click_db
+            )
         if self.flux_rank > _RARE:
-            return f"The sound changes more at the seam than at {self.flux_rank * 100:.1f} % of places inside."
+            return phrase(
+                "The sound changes more at the seam than at {flux_rank:.1f} % of places inside.",
+                flux_rank=self.flux_rank * 100,
+            )
         if self.is_heard:
-            return f"The level steps by {self.step_db:+.1f} dB at the seam.".replace("-", "−")
-        return (
-            f"No seam stands out: of the places inside, {(1 - self.flux_rank) * 100:.0f} % change more in sound, "
-            f"and {(1 - self.step_rank) * 100:.0f} % step more in level."
+            return phrase("The level steps by {step_db:+.1f} dB at the seam.", step_db=self.step_db).replace("-", "−")
+        return phrase(
+            "No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.",
+            what=(1 - self.flux_rank) * 100,
+            what2=(1 - self.step_rank) * 100,
         )
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable
 
+from ...words import phrase
 from ..corpus.row import Row
 from ..model import Receiver
 from .project import Project
@@ -53,6 +54,7 @@ def take_rows(project: Project, rows: Iterable[tuple[str, Row]]) -> int:
     if new:
         clips = tuple(new.get(clip.id, clip) for clip in project.job.clips)
         project.change(
-            f"texts and speakers of {len(new)} clip{'s' if len(new) != 1 else ''}", project.job.changed(clips=clips)
+            phrase("texts and speakers of {n} clips", "texts and speakers of {n} clip", len(new), n=len(new)),
+            project.job.changed(clips=clips),
         )
     return len(new)

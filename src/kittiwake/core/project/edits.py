@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..fit import Remedy
 from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
@@ -19,9 +20,9 @@ from .project import Project
 
 #: What a field of a touch-up is called.
 _TOUCHED = {
-    "gain_db": "the level", "speed": "the speed", "pitch": "the pitch", "fade_in": "the fade in", "fade_out": "the fade out",
-    "fade_shape": "the fades", "low_cut": "the low end", "side": "the side", "remove_dc": "the DC offset", "without": "a stretch",
-    "limiter_db": "the limiter", "untreated": "the treatment", "loop": "the loop", "more": "what was added",
+    "gain_db": phrase('the level'), "speed": phrase('the speed'), "pitch": phrase('the pitch'), "fade_in": phrase('the fade in'), "fade_out": phrase('the fade out'),
+    "fade_shape": phrase('the fades'), "low_cut": phrase('the low end'), "side": phrase('the side'), "remove_dc": phrase('the DC offset'), "without": phrase('a stretch'),
+    "limiter_db": phrase('the limiter'), "untreated": phrase('the treatment'), "loop": phrase('the loop'), "more": phrase('what was added'),
 }  # fmt: skip
 
 
@@ -39,7 +40,7 @@ def add_clip(project: Project, text: str, clip: Clip) -> None:
 
 def remove_clips(project: Project, ids: set[str]) -> None:
     gone = sum(clip.id in ids for clip in project.job.clips)
-    project.change(f"removing {gone} clip{'s' if gone != 1 else ''}", without_clips(project.job, ids))
+    project.change(phrase("removing {n} clips", "removing {n} clip", gone, n=gone), without_clips(project.job, ids))
 
 
 def put_cut(project: Project, text: str, source: Path, cut: Cut) -> None:
@@ -99,7 +100,7 @@ def put_spoken(project: Project, spoken: Mapping[str, Path]) -> int:
     job = project.job.changed(clips=(*clips, *fresh))
     if job.name == Job().name:
         job = job.changed(name="Script")
-    project.change(f"speaking {len(spoken)} line{'s' if len(spoken) != 1 else ''}", job)
+    project.change(phrase("speaking {n} lines", "speaking {n} line", len(spoken), n=len(spoken)), job)
     return changed + len(fresh)
 
 
@@ -107,7 +108,10 @@ def use_spoken(project: Project, line: ScriptLine) -> None:
     """Let the voice stand for a line again, in place of what was recorded of it, which stays on disk."""
     ids = {clip.id for clip in project.job.clips if clip.name == line.name and clip.id != line.id}
     job = without_clips(project.job, ids)
-    project.change(f"the voice for “{line.name}”", job.changed(script=job.script.replaced(line.changed(taken=False))))
+    project.change(
+        phrase("the voice for “{name}”", name=line.name),
+        job.changed(script=job.script.replaced(line.changed(taken=False))),
+    )
 
 
 def leave_out(project: Project, cells: Iterable[Cell]) -> tuple[int, int]:
@@ -134,7 +138,7 @@ def leave_out(project: Project, cells: Iterable[Cell]) -> tuple[int, int]:
         )
         script = project.job.script.changed(lines=lines) if lines != project.job.script.lines else project.job.script
         clips = tuple(new.get(clip.id, clip) for clip in project.job.clips)
-        text = f"{'taking in' if back else 'leaving out'} {done} cell{'s' if done != 1 else ''}"
+        text = f"{(phrase('taking in') if back else phrase('leaving out'))} {done} cell{('s' if done != 1 else '')}"
         project.change(text, project.job.changed(clips=clips, script=script))
     return (0, done) if back else (done, 0)
 
@@ -146,7 +150,7 @@ def state_true_rate(project: Project, clips: Iterable[Clip], rate: int) -> None:
         facts = project.facts.get(clip.source)
         stamped = facts.header.sample_rate if facts and facts.header else None
         new[clip.id] = _touched(clip, {"true_rate": None if rate == stamped else rate})
-    _put(project, f"stating {rate} Hz", new)
+    _put(project, phrase("stating {rate} Hz", rate=rate), new)
 
 
 def touch_up(project: Project, clips: Iterable[Clip], changes: Mapping[str, Any]) -> None:
@@ -154,8 +158,12 @@ def touch_up(project: Project, clips: Iterable[Clip], changes: Mapping[str, Any]
     if not changes:
         return
     new = {clip.id: _touched(clip, changes) for clip in clips}
-    many = f" of {len(new)} clips" if len(new) > 1 else ""
-    _put(project, f"touching up {', '.join(_TOUCHED.get(name, name) for name in changes)}{many}", new)
+    many = phrase(" of {count} clips", count=len(new)) if len(new) > 1 else ""
+    _put(
+        project,
+        phrase("touching up {list}{many}", list=", ".join(_TOUCHED.get(name, name) for name in changes), many=many),
+        new,
+    )
 
 
 def _touched(clip: Clip, changes: Mapping[str, Any]) -> Clip:
@@ -192,7 +200,11 @@ def apply_like(project: Project, cells: Iterable[Cell], code: str) -> int:
             touched.add(cell.clip.id)
             what = what or remedy.what
     if touched:
-        text = what[0].lower() + what[1:] if len(touched) == 1 else f"a remedy for {len(touched)} clips"
+        text = (
+            what[0].lower() + what[1:]
+            if len(touched) == 1
+            else phrase("a remedy for {count} clips", count=len(touched))
+        )
         clips = tuple(new[clip.id] for clip in project.job.clips)
         project.change(text, project.job.changed(clips=clips, stated={**project.job.stated, **stated}))
     return len(touched)
@@ -214,7 +226,7 @@ def choose_receivers(project: Project, names: Iterable[str]) -> None:
         if receiver.slug not in shipped_receivers():
             own[receiver.slug] = receiver
         slugs.append(receiver.slug)
-    project.change("choosing receivers", project.job.changed(receivers=tuple(dict.fromkeys(slugs)), own=own))
+    project.change(phrase("choosing receivers"), project.job.changed(receivers=tuple(dict.fromkeys(slugs)), own=own))
 
 
 def change_receiver(project: Project, receiver: Receiver) -> Receiver:
@@ -239,7 +251,7 @@ def change_receiver(project: Project, receiver: Receiver) -> Receiver:
         job = job.changed(
             clips=tuple(c.changed(at={**c.at, new.slug: c.at[old]}) if old in c.at else c for c in job.clips)
         )
-    project.change(f"changing the rules of {receiver.name}", job)
+    project.change(phrase("changing the rules of {name}", name=receiver.name), job)
     return new
 
 
@@ -256,14 +268,15 @@ def add_receivers(project: Project, receivers: Iterable[Receiver]) -> None:
     names = tuple(dict.fromkeys((*project.job.receivers, *(one.slug for one in some))))
     own = {**project.job.own, **{one.slug: one for one in some}}
     project.change(
-        f"adding {len(some)} form{'s' if len(some) != 1 else ''}", project.job.changed(own=own, receivers=names)
+        phrase("adding {n} forms", "adding {n} form", len(some), n=len(some)),
+        project.job.changed(own=own, receivers=names),
     )
 
 
 def reset_receiver(project: Project, slug: str) -> None:
     """Give a shipped receiver the rules back that it came with."""
     own = {name: receiver for name, receiver in project.job.own.items() if name != slug}
-    project.change("giving back the shipped rules", project.job.changed(own=own))
+    project.change(phrase("giving back the shipped rules"), project.job.changed(own=own))
 
 
 def duplicate_receiver(project: Project, slug: str) -> Receiver | None:

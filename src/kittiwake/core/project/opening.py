@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..model import Job, MadeRecord, Receiver, load_receiver, shipped_receivers
 from ..model.job import load_job
@@ -70,7 +71,7 @@ def with_rules(job: Job) -> tuple[Job, list[Receiver], str]:
         try:
             receiver = receiver_of(name, job)
         except KittiwakeError as error:
-            trouble.append(f"A receiver is left out: {error.message}")
+            trouble.append(phrase("A receiver is left out: {message}", message=error.message))
             continue
         if name != receiver.slug or name not in shipped_receivers():
             own.setdefault(receiver.slug, receiver)

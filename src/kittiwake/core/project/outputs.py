@@ -7,6 +7,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass, field
 from pathlib import Path
 
+from ...words import phrase
 from ..fit import Fit
 from ..make import Result, fingerprint
 from ..make.delivered import copies_in
@@ -173,12 +174,15 @@ class Outputs:
         gone = {key for key, record in news.gone.items() if records.get(key) == record}
         if gone:
             self._forget(gone)
-            told.append(f"{_files(len(gone))} not there any more, and can be made again.")
+            told.append(phrase("{files} not there any more, and can be made again.", files=_files(len(gone))))
         altered = {key for key, record in news.altered.items() if records.get(key) == record} - self._altered
         if altered:
             self._altered |= altered
             told.append(
-                f"{_files(len(altered))} altered by something else since; nothing of that will be overwritten."
+                phrase(
+                    "{files} altered by something else since; nothing of that will be overwritten.",
+                    files=_files(len(altered)),
+                )
             )
         self.stamps.update((key, stamp) for key, stamp in news.stamps.items() if key in records)
         mended = self._altered & news.stamps.keys()
@@ -190,8 +194,12 @@ class Outputs:
             for receiver in project.receivers:
                 project.column_changed.emit(receiver.slug)
         for paths, one, many in (
-            (news.sources, "has changed, and is looked at again", "have changed, and are looked at again"),
-            (news.lost, "is not there any more", "are not there any more"),
+            (
+                news.sources,
+                phrase("has changed, and is looked at again"),
+                phrase("have changed, and are looked at again"),
+            ),
+            (news.lost, phrase("is not there any more"), phrase("are not there any more")),
         ):
             again = [path for path in paths if path in project.facts and project.clips_of(path)]
             if again:
@@ -213,7 +221,7 @@ class Outputs:
 
 
 def _files(count: int) -> str:
-    return "A made file was" if count == 1 else f"{count} made files were"
+    return phrase("A made file was") if count == 1 else phrase("{count} made files were", count=count)
 
 
 def _of(sources: list[Path], one: str, many: str) -> str:

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator, Mapping
 from functools import cache
 from pathlib import Path
 
+from ...words import phrase
 from ..fit import Problem, shares_anything
 from ..intake.claims import BY_ENDING
 from ..measure.analyze import stamp_of
@@ -174,7 +175,7 @@ class Project:
     def saved(self, path: Path) -> None:
         """The job was saved."""
         if self.job.name == Job().name:
-            self.history.amend("naming the job", self.job, self.job.changed(name=path.stem))
+            self.history.amend(phrase("naming the job"), self.job, self.job.changed(name=path.stem))
         self.path, self.file_stamp = path, stamp_of(path)
         self.history.mark_clean()
         self.job_changed.emit()
@@ -260,10 +261,18 @@ class Project:
             return False
         self._stated_once.add(facts.path)
         stated = {**self.job.stated, facts.path: known}
-        self.history.amend(f"reading {facts.path.name} as {known}", self.job, self.job.changed(stated=stated))
+        self.history.amend(
+            phrase("reading {name} as {known}", name=facts.path.name, known=known),
+            self.job,
+            self.job.changed(stated=stated),
+        )
         self.wanted.emit([facts.path], False)
         self.told.emit(
-            f"{facts.path.name} is read as {known}, as last stated in its folder; H states another format."
+            phrase(
+                "{name} is read as {known}, as last stated in its folder; H states another format.",
+                name=facts.path.name,
+                known=known,
+            )
         )
         return True
 
@@ -318,7 +327,7 @@ class Project:
     def state_each(self, stated: Mapping[Path, Stated]) -> None:
         """Say in which format each of several headerless sources is, as one change."""
         self._stated_once.update(stated)
-        text = f"reading {len(stated)} files as guessed"
+        text = phrase("reading {count} files as guessed", count=len(stated))
         self.change(text, self.job.changed(stated={**self.job.stated, **stated}))
 
     def speaks_against(self, path: Path, stated: Stated) -> bool:
@@ -433,7 +442,7 @@ class Project:
 
 def _adding(before: Job, after: Job) -> str:
     count = len(after.clips) - len(before.clips)
-    return f"adding {count} recording{'s' if count != 1 else ''}"
+    return phrase("adding {n} recordings", "adding {n} recording", count, n=count)
 
 
 def _same_sources(before: Job, after: Job) -> bool:

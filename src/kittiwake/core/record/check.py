@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..cut.activity import activity_of
 from ..cut.find import Find, find_speech
 from ..measure import analyze
@@ -44,13 +45,13 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
     """
     facts = analyze(path)
     if not facts.ok or facts.measures is None or facts.header is None:
-        why = str(facts.error) if facts.error else "There is nothing in it."
-        return TakeCheck(facts, 0, 0, (Note("unreadable", why, "Say it again."),))
+        why = str(facts.error) if facts.error else phrase("There is nothing in it.")
+        return TakeCheck(facts, 0, 0, (Note("unreadable", why, phrase("Say it again.")),))
     rate, total = facts.header.sample_rate, facts.measures.frames
     found = find_speech(activity_of(path), Find(pause=3.0, shortest=0.1))
     notes = []
     if not found.speech:
-        notes.append(Note("nobody", "Nobody is heard in it.", "Is the microphone on? Say it again."))
+        notes.append(Note("nobody", phrase("Nobody is heard in it."), phrase("Is the microphone on? Say it again.")))
         return TakeCheck(facts, 0, total, tuple(notes))
     start, stop = found.speech[0][0], found.speech[-1][1]
     level = facts.measures.level.active_dbov
@@ -58,23 +59,30 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
         notes.append(
             Note(
                 "clipped",
-                f"It is clipped: {facts.measures.clipped_samples} samples at full scale.",
-                "Turn the microphone down or move away from it, and say it again.",
+                phrase(
+                    "It is clipped: {clipped_samples} samples at full scale.",
+                    clipped_samples=facts.measures.clipped_samples,
+                ),
+                phrase("Turn the microphone down or move away from it, and say it again."),
             )
         )
     if level < _QUIET:
         notes.append(
-            Note("quiet", f"It is very soft, {level:.0f} dBov.".replace("-", "−"), "Come nearer, and say it again.")
+            Note(
+                "quiet",
+                phrase("It is very soft, {level:.0f} dBov.", level=level).replace("-", "−"),
+                phrase("Come nearer, and say it again."),
+            )
         )
     edge = _CUT_OFF * rate
     if start <= edge or stop >= total - edge:
         notes.append(
             Note(
                 "cut_off",
-                "It begins before the recording does."
+                phrase("It begins before the recording does.")
                 if start <= edge
-                else "It was still going on when it was stopped.",
-                "Wait a moment before and after, and say it again.",
+                else phrase("It was still going on when it was stopped."),
+                phrase("Wait a moment before and after, and say it again."),
             )
         )
     room = found.room_dbfs if room_dbfs is None else room_dbfs
@@ -82,8 +90,8 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
         notes.append(
             Note(
                 "noisy",
-                f"The room is only {level - room:.0f} dB softer than the voice.",
-                "Close the window, switch off what hums, or come nearer.",
+                phrase("The room is only {level:.0f} dB softer than the voice.", level=level - room),
+                phrase("Close the window, switch off what hums, or come nearer."),
             )
         )
     return TakeCheck(facts, start, stop, tuple(notes))

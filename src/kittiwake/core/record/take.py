@@ -11,6 +11,8 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
+
 RATE, BITS = 48_000, 24
 _LARGEST = 0xFFFFFFFF - 4096  # bytes that the header can count, with room for what closes the file
 
@@ -86,7 +88,7 @@ class TakeWriter:
             told = b""
             for name, text in (
                 (b"ICRD", self._time.isoformat(timespec="seconds")),
-                (b"ICMT", f"Recorded with {self._device}"),
+                (b"ICMT", phrase("Recorded with {device}", device=self._device)),
                 (b"ISFT", "Kittiwake"),
             ):
                 data = text.encode("utf-8") + b"\0"

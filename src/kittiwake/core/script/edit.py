@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..model.script import FASTEST, SLOWEST, Script, ScriptLine
 from .meant import parts_of, slugs_of
@@ -87,15 +88,21 @@ def value_of(name: str, cell: str, known: Mapping[str, str]) -> str | float | tu
         slugs, unknown = slugs_of(parts_of(cell), known)
         if unknown:
             names = ", ".join(known.values())
-            raise KittiwakeError(f"There is no receiver “{unknown[0]}”.", f"Those of the board: {names}.", "script")
+            raise KittiwakeError(
+                phrase("There is no receiver “{unknown}”.", unknown=unknown[0]),
+                phrase("Those of the board: {names}.", names=names),
+                "script",
+            )
         return slugs
     if name == "speed":
         speed = speed_of(cell)
         if speed is None:
             raise KittiwakeError(
-                f"“{cell}” is no speed.", f"Write 8 %, or 1.08; from {SLOWEST:g} to {FASTEST:g}.", "script"
+                phrase("“{cell}” is no speed.", cell=cell),
+                phrase("Write 8 %, or 1.08; from {slowest:g} to {fastest:g}.", slowest=SLOWEST, fastest=FASTEST),
+                "script",
             )
         return speed
     if name == "name" and not cell:
-        raise KittiwakeError("A line has a name: its clip is called so.", "Give it one.", "script")
+        raise KittiwakeError(phrase("A line has a name: its clip is called so."), phrase("Give it one."), "script")
     return cell

@@ -8,6 +8,7 @@ from pathlib import Path
 
 from platformdirs import user_config_path
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..model.script import Respelling, Script
 from .respell import acting, as_text, parsed
@@ -42,7 +43,9 @@ def keep_own(respellings: Iterable[Respelling]) -> None:
         part.replace(path)
     except OSError as error:
         raise KittiwakeError(
-            f"{path} could not be written: {reason_of(error)}.", "Free it, and try again.", "no_folder"
+            phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("Free it, and try again."),
+            "no_folder",
         ) from error
 
 

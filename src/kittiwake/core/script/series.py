@@ -5,6 +5,7 @@ from __future__ import annotations
 import itertools
 import re
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..model.script import ScriptLine
 
@@ -26,7 +27,9 @@ def choices(inside: str, language: str = "en") -> list[tuple[str, str]]:
         first, last, step = int(found[1]), int(found[2]), int(found[3] or 1)
         if abs(last - first) // max(1, step) >= MOST:
             raise KittiwakeError(
-                f"“{{{inside}}}” stands for more than {MOST:,} lines.", "Give a shorter range.", "series"
+                phrase("“{{{inside}}}” stands for more than {most:,} lines.", inside=inside, most=MOST),
+                phrase("Give a shorter range."),
+                "series",
             )
         numbers = (
             range(first, last + 1, step) if first <= last else range(first, last - 1, -step) if step else range(0)
@@ -35,7 +38,11 @@ def choices(inside: str, language: str = "en") -> list[tuple[str, str]]:
         return [(f"{n:0{width}}", _said(n, found[4] or "digits", language, width)) for n in numbers]
     if "|" in inside:
         return [(part.strip(), part.strip()) for part in inside.split("|") if part.strip()]
-    raise KittiwakeError(f"“{{{inside}}}” is no series.", "Write {1..12}, {1..12:words} or {one|other}.", "series")
+    raise KittiwakeError(
+        phrase("“{{{inside}}}” is no series.", inside=inside),
+        "Write {1..12}, {1..12:words} or {one|other}.",
+        "series",
+    )
 
 
 def _said(number: int, how: str, language: str, width: int) -> str:
@@ -72,7 +79,9 @@ def expanded(line: ScriptLine, language: str = "en") -> list[ScriptLine]:
         count *= max(1, len(some))
     if count > MOST:
         raise KittiwakeError(
-            f"That stands for {count:,} lines, more than {MOST:,}.", "Give shorter ranges.", "series"
+            phrase("That stands for {count:,} lines, more than {most:,}.", count=count, most=MOST),
+            phrase("Give shorter ranges."),
+            "series",
         )
     out = []
     for chosen in itertools.product(*options):

@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..model.script import FASTEST, SLOWEST, ScriptLine
 from .meant import parts_of
@@ -17,8 +18,8 @@ _MOST_BYTES = 64 << 20
 _SHEETS = (".xlsx", ".xlsm", ".xls", ".ods")
 #: What people call the columns.
 _HEADINGS = {
-    "name": ("name", "file", "filename", "file name", "id", "prompt", "key"), "text": ("text", "words", "line", "wording", "transcript", "message"),
-    "say_as": ("say it as", "say as", "say_as", "pronounce", "pronunciation"), "voice": ("voice", "speaker"),
+    "name": ("name", "file", "filename", phrase('file name'), "id", "prompt", "key"), "text": ("text", "words", "line", "wording", "transcript", "message"),
+    "say_as": (phrase('say it as'), phrase('say as'), "say_as", "pronounce", "pronunciation"), "voice": ("voice", "speaker"),
     "language": ("language", "lang", "locale"), "speed": ("speed", "pace", "rate"), "kind": ("kind", "type"),
     "receivers": ("receivers", "receiver", "for"), "note": ("note", "notes", "comment", "remark"),
 }  # fmt: skip
@@ -69,13 +70,19 @@ def _read(path: Path) -> str | list[list[str]]:
     """Text, or the rows of a spreadsheet."""
     try:
         if path.stat().st_size > _MOST_BYTES:
-            raise KittiwakeError(f"{path.name} is too large for a script.", "Give a table of lines.", "script")
+            raise KittiwakeError(
+                phrase("{name} is too large for a script.", name=path.name),
+                phrase("Give a table of lines."),
+                "script",
+            )
         if path.suffix.lower() in _SHEETS:
             return _sheet(path)
         data = path.read_bytes()
     except OSError as error:
         raise KittiwakeError(
-            f"{path.name} cannot be read: {reason_of(error)}.", "Check the path.", "script"
+            phrase("{name} cannot be read: {reason_of}.", name=path.name, reason_of=reason_of(error)),
+            phrase("Check the path."),
+            "script",
         ) from error
     return _decoded(data, path.name)
 
@@ -88,7 +95,9 @@ def _sheet(path: Path) -> list[list[str]]:
         rows = book.get_sheet_by_index(0).to_python()
     except Exception as error:  # the library raises kinds of its own
         raise KittiwakeError(
-            f"{path.name} is no spreadsheet that can be read ({error}).", "Save it as CSV.", "script"
+            phrase("{name} is no spreadsheet that can be read ({error}).", name=path.name, error=error),
+            phrase("Save it as CSV."),
+            "script",
         ) from error
     # Formulas come as what they last gave: they are text here, and never worked out.
     return [[_cell(value) for value in row] for row in rows]
@@ -106,7 +115,9 @@ def _decoded(data: bytes, name: str) -> str:
             return data.decode(encoding)
         except UnicodeDecodeError:
             continue
-    raise KittiwakeError(f"{name} is not text in UTF-8.", "Save it as UTF-8, or as a spreadsheet.", "script")
+    raise KittiwakeError(
+        phrase("{name} is not text in UTF-8.", name=name), phrase("Save it as UTF-8, or as a spreadsheet."), "script"
+    )
 
 
 def read_text(text: str) -> Table:
@@ -124,7 +135,9 @@ def read_text(text: str) -> Table:
         try:
             rows = [[cell.strip() for cell in row] for row in csv.reader(io.StringIO(text), delimiter=delimiter)]
         except csv.Error as error:
-            raise KittiwakeError(f"That is no table: {error}.", "Check quotes and line ends.", "script") from error
+            raise KittiwakeError(
+                phrase("That is no table: {error}.", error=error), phrase("Check quotes and line ends."), "script"
+            ) from error
         return table_of(rows)
     lines = []
     for row in filter(str.strip, text.splitlines()):
@@ -156,11 +169,13 @@ def table_of(rows: Sequence[Sequence[str]]) -> Table:
         if line is None:
             continue
         if (count := seen.get(line.name.casefold(), 0)) and len(notes) < 20:
-            notes.append(f"Row {number}: the name “{line.name}” is there already.")
+            notes.append(phrase("Row {number}: the name “{name}” is there already.", number=number, name=line.name))
         seen[line.name.casefold()] = count + 1
         lines.append(line)
     if not lines:
-        raise KittiwakeError("There are no lines in that.", "Give a table with the columns name and text.", "script")
+        raise KittiwakeError(
+            phrase("There are no lines in that."), phrase("Give a table with the columns name and text."), "script"
+        )
     used = set(at.values())
     columns = {heads[n] if n < len(heads) else key: key for key, n in at.items()}
     left_out = tuple(head for n, head in enumerate(heads) if n not in used and head.strip())
@@ -185,7 +200,15 @@ def _line(cells: dict[str, str], number: int, notes: list[str]) -> ScriptLine | 
     if speed is None:
         speed = 1.0
         if len(notes) < 20:
-            notes.append(f"Row {number}: “{cells['speed']}” is no speed from {SLOWEST:g} to {FASTEST:g}; taken as 1.")
+            notes.append(
+                phrase(
+                    "Row {number}: “{cells}” is no speed from {slowest:g} to {fastest:g}; taken as 1.",
+                    number=number,
+                    cells=cells["speed"],
+                    slowest=SLOWEST,
+                    fastest=FASTEST,
+                )
+            )
     receivers = parts_of(cells.get("receivers", ""))
     own_name = name or name_of_text(text)
     return ScriptLine(own_name, text, cells.get("say_as", ""), cells.get("voice", ""), cells.get("language", ""), speed,
@@ -220,7 +243,7 @@ def to_csv(lines: Sequence[ScriptLine]) -> str:
     ]
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(["say it as" if key == "say_as" else key for key in used])
+    writer.writerow([phrase("say it as") if key == "say_as" else key for key in used])
     for line in lines:
         writer.writerow(
             [", ".join(value) if isinstance(value := getattr(line, key), tuple) else value for key in used]

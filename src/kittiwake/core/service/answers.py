@@ -9,6 +9,7 @@ from pathlib import Path
 from threading import Lock
 from typing import Any
 
+from ...words import phrase
 from ..model.service import Service
 from .request import Request
 
@@ -98,9 +99,14 @@ def reply_of(answer: Any, service: Service) -> Reply:
             raise TypeError
     except (LookupError, TypeError):
         try:
-            return Reply(error=f"The service answers: {str(at_pointer(answer, service.error)).rstrip('.')[:300]}.")
+            return Reply(
+                error=phrase(
+                    "The service answers: {at_pointer}.",
+                    at_pointer=str(at_pointer(answer, service.error)).rstrip(".")[:300],
+                )
+            )
         except (LookupError, TypeError):
-            return Reply(error=f"There is no text at {service.text} of the answer.")
+            return Reply(error=phrase("There is no text at {text} of the answer.", text=service.text))
     confidence = None
     with contextlib.suppress(LookupError):
         found = at_pointer(answer, service.confidence) if service.confidence else None

@@ -13,6 +13,7 @@ from collections.abc import Callable, Iterable, Iterator
 from concurrent.futures import FIRST_COMPLETED, Future, ThreadPoolExecutor, wait
 from typing import Any
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..model.service import Service
 from .answers import Answer, Reply, Store, at_pointer, error_of, known_answer, reply_of, retry_after
@@ -98,7 +99,7 @@ class _Asker:
 
     def _asked(self, todo: list[tuple[ToAsk, Request]]) -> list[Answer]:
         service = self._service
-        replies = [Reply(error="It was stopped.")] * len(todo)
+        replies = [Reply(error=phrase("It was stopped."))] * len(todo)
         tries, seconds = 0, 0.0
         for number in range(service.retries + 1):
             if self._cancelled():
@@ -139,13 +140,15 @@ class _Asker:
         except urllib.error.HTTPError as error:
             words = error_of(error.read(_MOST_ANSWER), service) or error.reason
             again = retry_after(error.headers.get("Retry-After")) if error.code in _AGAIN else None
-            return again, told(f"The service answers {error.code}: {words}.")
+            return again, told(phrase("The service answers {code}: {words}.", code=error.code, words=words))
         except (OSError, http.client.HTTPException, ValueError) as error:
-            return -1.0, told(f"The service cannot be asked: {getattr(error, 'reason', error)}.")
+            return -1.0, told(
+                phrase("The service cannot be asked: {getattr}.", getattr=getattr(error, "reason", error))
+            )
         try:
             answer = json.loads(data)
         except (ValueError, RecursionError):
-            return -1.0, told("The service answers what is no JSON.")
+            return -1.0, told(phrase("The service answers what is no JSON."))
         if service.batch == 1:
             return None, [reply_of(answer, service)]
         try:
@@ -153,7 +156,13 @@ class _Asker:
         except LookupError:
             answers = None
         if not isinstance(answers, list) or len(answers) != len(todo):
-            return None, told(f"There are no {len(todo)} answers at {service.results} of the answer.")
+            return None, told(
+                phrase(
+                    "There are no {count} answers at {results} of the answer.",
+                    count=len(todo),
+                    results=service.results,
+                )
+            )
         return None, [reply_of(one, service) for one in answers]
 
     def _read(self, came: Any, name: str) -> bytes:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 
+from ...words import phrase
 from ..errors import KittiwakeError
 
 _OURS = "kittiwake"
@@ -23,7 +24,9 @@ def key_of(key_from: str) -> str:
     key = os.environ.get(key_from, "")
     if not key:
         raise KittiwakeError(
-            f"There is no key in {key_from}.", f"Set it in the environment: export {key_from}=…", "no_key"
+            phrase("There is no key in {key_from}.", key_from=key_from),
+            phrase("Set it in the environment: export {key_from}=…", key_from=key_from),
+            "no_key",
         )
     return key
 
@@ -33,20 +36,22 @@ def _secret(name: str) -> str:
         import keyring
     except ImportError as error:
         raise KittiwakeError(
-            "The desktop's store of secrets needs the package “keyring”.",
-            "Install it with: pip install 'kittiwake[secrets]'.",
+            phrase("The desktop's store of secrets needs the package “keyring”."),
+            phrase("Install it with: pip install 'kittiwake[secrets]'."),
             "no_key",
         ) from error
     try:
         key = keyring.get_password(_OURS, name)
     except Exception as error:  # every store has errors of its own
         raise KittiwakeError(
-            f"The store of secrets cannot be asked ({error}).",
-            "Unlock it, or name a variable of the environment in key_from.",
+            phrase("The store of secrets cannot be asked ({error}).", error=error),
+            phrase("Unlock it, or name a variable of the environment in key_from."),
             "no_key",
         ) from error
     if not key:
         raise KittiwakeError(
-            f"The store of secrets holds no key “{name}”.", f"Put it there: keyring set {_OURS} {name}", "no_key"
+            phrase("The store of secrets holds no key “{name}”.", name=name),
+            phrase("Put it there: keyring set {ours} {name}", ours=_OURS, name=name),
+            "no_key",
         )
     return str(key)

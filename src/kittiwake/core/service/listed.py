@@ -9,6 +9,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from typing import Any
 
+from ...words import phrase
 from ..deliver.manifest import harmless
 from ..script.score import Score, score
 from .ask import Answer
@@ -65,8 +66,12 @@ class Sum:
     def sentence(self) -> str:
         told = f"{self.clips:,} clips"
         if self.words:
-            told += f", {self.words_wrong * 100:.1f} % of {self.words:,} words wrong"
-        return told + (f", {self.unanswered:,} without an answer" if self.unanswered else "")
+            told += phrase(
+                ", {words_wrong:.1f} % of {words:,} words wrong", words_wrong=self.words_wrong * 100, words=self.words
+            )
+        return told + (
+            phrase(", {unanswered:,} without an answer", unanswered=self.unanswered) if self.unanswered else ""
+        )
 
 
 def sum_of(name: str, some: Iterable[Listed]) -> Sum:
@@ -84,7 +89,7 @@ def sums(some: Sequence[Listed], by: str) -> list[Sum]:
     """One for each ``language`` or ``speaker``, those with most errors first; none where there is but one."""
     groups: dict[str, list[Listed]] = {}
     for one in some:
-        groups.setdefault(getattr(one, by) or "not told", []).append(one)
+        groups.setdefault(getattr(one, by) or phrase("not told"), []).append(one)
     if len(groups) < 2:
         return []
     return sorted(

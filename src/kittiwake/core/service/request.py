@@ -9,6 +9,7 @@ import shlex
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..intake import open_sound
 from ..model import Stated
@@ -57,7 +58,9 @@ def request_of(item: ToAsk, service: Service, url: str, key: str = "") -> Reques
         data = item.path.read_bytes()
     except OSError as error:
         raise KittiwakeError(
-            f"{item.path} cannot be read: {reason_of(error)}.", "Make it again.", "unreadable"
+            phrase("{path} cannot be read: {reason_of}.", path=item.path, reason_of=reason_of(error)),
+            phrase("Make it again."),
+            "unreadable",
         ) from error
     reader = open_sound(item.path, item.stated)
     header = reader.header
@@ -109,7 +112,7 @@ def as_command(item: ToAsk, service: Service, url: str) -> str:
     path = shlex.quote(str(item.path.absolute()))
     key = f"${service.key_from}"
     if service.key_from.startswith("secret:"):
-        key = f"$(keyring get kittiwake {shlex.quote(service.key_from.removeprefix('secret:'))})"
+        key = phrase("$(keyring get kittiwake {quote})", quote=shlex.quote(service.key_from.removeprefix("secret:")))
 
     def quoted(text: str) -> str:
         parts = "'" + text.replace("'", "'\"'\"'") + "'"

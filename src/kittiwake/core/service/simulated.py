@@ -25,6 +25,7 @@ from numpy.typing import NDArray
 from werkzeug.serving import BaseWSGIServer, make_server
 from werkzeug.wrappers import Request, Response
 
+from ...words import phrase
 from ..ear.engines import Heard
 from ..ear.hearers import Hearers
 from ..errors import KittiwakeError
@@ -98,7 +99,7 @@ class Simulated:
             if failure == BROKEN:
                 return Response('{"text": "cut o', 200, content_type="application/json")(environ, start)
             if failure:
-                raise RefusedError(failure, "told to fail")
+                raise RefusedError(failure, phrase("told to fail"))
             response = self._answer(request)
         except RefusedError as refused:
             response = Response(json.dumps({"error": str(refused)}), refused.status, content_type="application/json")
@@ -108,18 +109,21 @@ class Simulated:
 
     def _answer(self, request: Request) -> Response:
         if self.key and request.headers.get("X-Key") != self.key:
-            raise RefusedError(401, "the key is missing or wrong")
+            raise RefusedError(401, phrase("the key is missing or wrong"))
         if request.method != "POST" or request.path != "/hear":
-            raise RefusedError(400, "POST /hear is what it answers")
+            raise RefusedError(400, phrase("POST /hear is what it answers"))
         if (request.content_length or 0) > 2 * MOST_BYTES:
-            raise RefusedError(413, f"over {2 * MOST_BYTES:,} bytes")
+            raise RefusedError(413, phrase("over {what:,} bytes", what=2 * MOST_BYTES))
         try:
             asked = json.loads(request.get_data())
         except (ValueError, RecursionError) as error:
             raise RefusedError(400, _WANTED) from error
         if isinstance(asked, dict) and isinstance(asked.get("items"), list):
             if len(asked["items"]) > _MOST_ITEMS:
-                raise RefusedError(413, f"{len(asked['items'])} items are over {_MOST_ITEMS}")
+                raise RefusedError(
+                    413,
+                    phrase("{count} items are over {most_items}", count=len(asked["items"]), most_items=_MOST_ITEMS),
+                )
             return _json({"results": [self._one_of_many(item) for item in asked["items"]]})
         data, sound, rate, language, lines = _checked(asked)
         if asked.get("partial") is True:
@@ -154,7 +158,7 @@ class Simulated:
         while (text := told.get()) is not None:
             yield json.dumps({"partial": text}) + "\n"
         thread.join()
-        yield json.dumps(found[0] if found else {"error": "it failed"}) + "\n"
+        yield json.dumps(found[0] if found else {"error": phrase("it failed")}) + "\n"
 
     def _heard(
         self, data: bytes, sound: NDArray[np.float32], rate: int, language: str, lines: tuple[str, ...],
@@ -176,7 +180,7 @@ class Simulated:
         return out
 
 
-_WANTED = "JSON with sound (Base64), encoding and sample_rate is wanted"
+_WANTED = phrase("JSON with sound (Base64), encoding and sample_rate is wanted")
 
 
 def _json(answer: dict[str, Any]) -> Response:
@@ -193,12 +197,19 @@ def _checked(asked: Any) -> tuple[bytes, NDArray[np.float32], int, str, tuple[st
     except (ValueError, KeyError, TypeError, AttributeError, OverflowError, binascii.Error, RecursionError) as error:
         raise RefusedError(400, _WANTED) from error
     if len(lines) > _MOST_LINES:
-        raise RefusedError(413, f"{len(lines):,} expected lines are over {_MOST_LINES:,}")
+        raise RefusedError(
+            413, phrase("{count:,} expected lines are over {most_lines:,}", count=len(lines), most_lines=_MOST_LINES)
+        )
     if len(data) > MOST_BYTES:
-        raise RefusedError(413, f"{len(data):,} bytes of sound are over {MOST_BYTES:,}")
+        raise RefusedError(
+            413, phrase("{count:,} bytes of sound are over {most_bytes:,}", count=len(data), most_bytes=MOST_BYTES)
+        )
     sound, own = _sound(data, encoding, rate, channels)
     if len(sound) > MOST_SECONDS * own:
-        raise RefusedError(413, f"{len(sound) / own:.1f} s are over {MOST_SECONDS:g} s")
+        raise RefusedError(
+            413,
+            phrase("{count:.1f} s are over {most_seconds:g} s", count=len(sound) / own, most_seconds=MOST_SECONDS),
+        )
     return data, sound, own, language, lines
 
 
@@ -206,16 +217,32 @@ def _sound(data: bytes, encoding: str, rate: int, channels: int) -> tuple[NDArra
     """The sound, once every statement about it was found true."""
     seen = next((name for name, magic in _MAGIC.items() if data.startswith(magic)), None)
     if encoding in _MAGIC and seen != encoding:
-        raise RefusedError(422, f"encoding says {encoding}, and the sound is {seen or 'no such file'}")
+        raise RefusedError(
+            422,
+            phrase(
+                "encoding says {encoding}, and the sound is {seen}",
+                encoding=encoding,
+                seen=seen or phrase("no such file"),
+            ),
+        )
     if encoding not in _MAGIC and seen is not None:
-        raise RefusedError(422, f"encoding says {encoding}, and the sound is {seen}")
+        raise RefusedError(
+            422, phrase("encoding says {encoding}, and the sound is {seen}", encoding=encoding, seen=seen)
+        )
     if rate not in RATES:
-        raise RefusedError(422, f"sample_rate says {rate}, which is none of {', '.join(map(str, RATES))}")
+        raise RefusedError(
+            422,
+            phrase("sample_rate says {rate}, which is none of {list}", rate=rate, list=", ".join(map(str, RATES))),
+        )
     if channels != 1:
-        raise RefusedError(422, f"channels says {channels}; one is taken")
+        raise RefusedError(422, phrase("channels says {channels}; one is taken", channels=channels))
     if encoding not in (*_MAGIC, *_HEADERLESS):
         raise RefusedError(
-            422, f"encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus"
+            422,
+            phrase(
+                "encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus",
+                encoding=encoding,
+            ),
         )
     more: dict[str, Any] = {}
     if encoding in _HEADERLESS:
@@ -224,13 +251,17 @@ def _sound(data: bytes, encoding: str, rate: int, channels: int) -> tuple[NDArra
         with soundfile.SoundFile(io.BytesIO(data), **more) as file:
             own, held = int(file.samplerate), int(file.channels)
             if own != rate:
-                raise RefusedError(422, f"sample_rate says {rate}, and the sound is {own} Hz")
+                raise RefusedError(
+                    422, phrase("sample_rate says {rate}, and the sound is {own} Hz", rate=rate, own=own)
+                )
             if held != channels:
-                raise RefusedError(422, f"channels says {channels}, and the sound has {held}")
+                raise RefusedError(
+                    422, phrase("channels says {channels}, and the sound has {held}", channels=channels, held=held)
+                )
             # How many frames there are is a claim: no more than may be are read.
             return _read(file, round(MOST_SECONDS * own) + 1), own
     except (RuntimeError, ValueError, TypeError, OSError) as error:
-        raise RefusedError(422, "the sound cannot be read") from error
+        raise RefusedError(422, phrase("the sound cannot be read")) from error
 
 
 def _read(file: soundfile.SoundFile, most: int) -> NDArray[np.float32]:

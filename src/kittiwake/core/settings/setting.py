@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from ...words import phrase
 from ..extensions import import_all
 
 Value = bool | int | str
@@ -15,7 +16,7 @@ SECTIONS = {
     "look": "Look",
     "sound": "Sound",
     "start": "Start",
-    "quick": "Quick convert",
+    "quick": phrase("Quick convert"),
 }
 
 
@@ -54,12 +55,26 @@ class Setting:
     def wrong(self, value: object) -> str:
         """What is wrong with a value, in words that say what would be right; empty where nothing is."""
         if type(value) is not type(self.default):
-            wanted = {bool: "true or false", int: "a whole number", str: "a text in quotes"}[type(self.default)]
+            wanted = {bool: phrase("true or false"), int: phrase("a whole number"), str: phrase("a text in quotes")}[
+                type(self.default)
+            ]
             return f"{self.key} is {wanted}, not {value!r}."
         if self.choices and value not in dict(self.choices):
-            return f"{self.key} is one of {', '.join(str(one) for one, _ in self.choices)}, not {value!r}."
+            return phrase(
+                "{key} is one of {list}, not {value!r}.",
+                key=self.key,
+                list=", ".join((str(one) for one, _ in self.choices)),
+                value=value,
+            )
         if isinstance(value, int) and self.high and not self.low <= value <= self.high:
-            return f"{self.key} is from {self.low} to {self.high}{self.unit and ' ' + self.unit}, not {value}."
+            return phrase(
+                "{key} is from {low} to {high}{unit}, not {value}.",
+                key=self.key,
+                low=self.low,
+                high=self.high,
+                unit=self.unit and " " + self.unit,
+                value=value,
+            )
         return ""
 
 

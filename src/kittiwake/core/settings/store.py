@@ -10,14 +10,15 @@ import tomllib
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..errors import RulesError, reason_of
 from ..model.text import text_of
 from .setting import SECTIONS, Setting, Value, known_settings, setting_of
 
 _LARGEST = 256 * 1024  # bytes
-_HEAD = """\
-Settings of Kittiwake. A line that begins with # is a comment; take the # away from a setting to change it.
-The window writes this file too, and keeps what you write between."""
+_HEAD = phrase(
+    "Settings of Kittiwake. A line that begins with # is a comment; take the # away from a setting to change it.\nThe window writes this file too, and keeps what you write between."
+)
 
 
 def default_path() -> Path:
@@ -62,10 +63,14 @@ class Settings:
         before, keys = self._values, self.keys
         self._values, self.keys, self.wrong = {}, {}, []
         try:
-            found = tomllib.loads(text_of(self.path, _LARGEST, "file of settings")) if stamp else {}
+            found = tomllib.loads(text_of(self.path, _LARGEST, phrase("file of settings"))) if stamp else {}
         except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
             self.wrong.append(
-                f"{self.path.name} cannot be read ({error}). Everything is as it comes until that is mended."
+                phrase(
+                    "{name} cannot be read ({error}). Everything is as it comes until that is mended.",
+                    name=self.path.name,
+                    error=error,
+                )
             )
             found = {}
         self._take(found)
@@ -75,12 +80,16 @@ class Settings:
     def _take(self, found: dict[str, Any]) -> None:
         for section, values in found.items():
             if not isinstance(values, dict):
-                self.wrong.append(f"{section} is no section of settings.")
+                self.wrong.append(phrase("{section} is no section of settings.", section=section))
             elif section == "keys":
                 self._take_keys(values)
             elif section not in SECTIONS:
                 self.wrong.append(
-                    f"There is no section [{section}]; the sections are {', '.join((*SECTIONS, 'keys'))}."
+                    phrase(
+                        "There is no section [{section}]; the sections are {list}.",
+                        section=section,
+                        list=", ".join((*SECTIONS, "keys")),
+                    )
                 )
             else:
                 for name, value in values.items():
@@ -90,7 +99,7 @@ class Settings:
         try:
             wrong = setting_of(key).wrong(value)
         except KeyError:
-            wrong = f"There is no setting {key}."
+            wrong = phrase("There is no setting {key}.", key=key)
         if wrong:
             self.wrong.append(wrong)
         else:
@@ -101,7 +110,7 @@ class Settings:
             if isinstance(keys, list) and all(isinstance(key, str) and len(key) < 40 for key in keys):
                 self.keys[command] = tuple(keys)
             else:
-                self.wrong.append(f'keys.{command} is a list of keys, such as ["Ctrl+M"].')
+                self.wrong.append(phrase('keys.{command} is a list of keys, such as ["Ctrl+M"].', command=command))
 
     # -- asking ----------------------------------------------------------------------------------------------------
 
@@ -175,8 +184,10 @@ class Settings:
             scratch.replace(self.path)
         except OSError as error:
             raise RulesError(
-                f"Settings could not be kept in {self.path}: {reason_of(error)}.",
-                "Check the folder and its permissions.",
+                phrase(
+                    "Settings could not be kept in {path}: {reason_of}.", path=self.path, reason_of=reason_of(error)
+                ),
+                phrase("Check the folder and its permissions."),
                 "no_folder",
             ) from error
         self._stamp = self.path.stat().st_mtime_ns
@@ -193,7 +204,7 @@ class Settings:
     def _text(self) -> str:
         """What the file holds now; one that explains everything where it is not there, or is no TOML."""
         with contextlib.suppress(OSError, UnicodeDecodeError, tomllib.TOMLDecodeError):
-            text = text_of(self.path, _LARGEST, "file of settings")
+            text = text_of(self.path, _LARGEST, phrase("file of settings"))
             tomllib.loads(text)
             return text
         with contextlib.suppress(OSError):
@@ -210,14 +221,18 @@ def explained() -> str:
         for one in known_settings():
             if one.section == section:
                 lines += ["", f"# {one.text}. {one.help}", *_possible(one), f"# {one.name} = {_literal(one.default)}"]
-    lines += ["", "", "[keys]", '# Keys of commands, by their ids: "make.all" = ["Ctrl+M"]', ""]
+    lines += ["", "", "[keys]", phrase('# Keys of commands, by their ids: "make.all" = ["Ctrl+M"]'), ""]
     return "\n".join(lines)
 
 
 def _possible(one: Setting) -> list[str]:
     if one.choices:
-        return [f"# One of {', '.join(_literal(value) for value, _ in one.choices)}."]
-    return [f"# From {one.low} to {one.high}{one.unit and ' ' + one.unit}."] if one.high else []
+        return [phrase("# One of {list}.", list=", ".join((_literal(value) for value, _ in one.choices)))]
+    return (
+        [phrase("# From {low} to {high}{unit}.", low=one.low, high=one.high, unit=one.unit and " " + one.unit)]
+        if one.high
+        else []
+    )
 
 
 def _literal(value: Value) -> str:

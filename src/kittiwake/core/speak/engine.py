@@ -9,6 +9,7 @@ from functools import cache
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..extensions import import_all
 
@@ -97,12 +98,20 @@ def voice_for(key: str, language: str) -> VoiceInfo:
         found = found or next((one for one in known if one.key.startswith(plain) and _speaks(one, language)), None)
         if found is None:
             near = ", ".join(dict.fromkeys(one.key for one in known if _speaks(one, language))) or "none"
-            raise VoiceError(f"There is no voice “{key}”.", f"Those that speak {language}: {near}.", "no_voice")
+            raise VoiceError(
+                phrase("There is no voice “{key}”.", key=key),
+                phrase("Those that speak {language}: {near}.", language=language, near=near),
+                "no_voice",
+            )
         return found
     own = [one for one in known if _speaks(one, language)]
     exact = next((one for one in own if one.language == language.casefold()), None)
     if not own:
-        raise VoiceError(f"No voice here speaks {language}.", "Choose another language.", "no_voice")
+        raise VoiceError(
+            phrase("No voice here speaks {language}.", language=language),
+            phrase("Choose another language."),
+            "no_voice",
+        )
     return exact or own[0]
 
 

@@ -11,6 +11,7 @@ from pathlib import Path
 import numpy as np
 import soundfile
 
+from ...words import phrase
 from ..batch.each import each
 from ..errors import KittiwakeError, reason_of
 from ..make.place import write_whole
@@ -78,7 +79,11 @@ def speak(wish: Wish, path: Path) -> float:
     sound, rate = engines()[engine].speak(wish.text, name, wish.speed)
     sound = np.asarray(sound, np.float32).reshape(-1)
     if not len(sound) or not np.isfinite(sound).all() or len(sound) > _LONGEST_S * rate:
-        raise VoiceError(f"The voice gave no usable sound for “{wish.text[:40]}”.", "Try another voice.", "no_sound")
+        raise VoiceError(
+            phrase("The voice gave no usable sound for “{text}”.", text=wish.text[:40]),
+            phrase("Try another voice."),
+            "no_sound",
+        )
     peak = float(np.abs(sound).max())
     if peak > _PEAK:
         sound = sound * np.float32(_PEAK / peak)
@@ -89,7 +94,9 @@ def speak(wish: Wish, path: Path) -> float:
         write_whole(path, _wav(whole, rate))
     except OSError as error:
         raise VoiceError(
-            f"{path} could not be written: {reason_of(error)}.", "Choose another folder.", "no_folder"
+            phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("Choose another folder."),
+            "no_folder",
         ) from error
     return len(whole) / rate
 
@@ -114,7 +121,7 @@ class _Speak:
         except KittiwakeError as error:
             return str(error)
         except Exception as error:  # a library's surprise costs one line
-            return f"The voice failed ({type(error).__name__}: {error})."
+            return phrase("The voice failed ({name}: {error}).", name=type(error).__name__, error=error)
 
 
 def speak_one(task: tuple[Wish, Path]) -> float | str:
@@ -148,7 +155,7 @@ def speak_lines(
         while found in missing and found not in results:
             following = next(spoken, None)
             if following is None:
-                results[found] = "It was stopped before that was spoken."
+                results[found] = phrase("It was stopped before that was spoken.")
                 break
             done, came = following
             results[done] = str(came) if isinstance(came, WorkerCrash) else came

@@ -12,6 +12,8 @@ from threading import Thread
 import numpy as np
 import soundfile
 
+from ...words import phrase
+
 _MOST_BYTES = 1 << 20
 
 
@@ -26,7 +28,7 @@ class _Answers(BaseHTTPRequestHandler):
             asked = json.loads(self.rfile.read(size))
             text, speed = str(asked["text"]), float(asked.get("speed", 1))
         except (ValueError, KeyError, TypeError):
-            self.send_error(400, "No text")
+            self.send_error(400, phrase("No text"))
             return
         if "[hang]" in text:
             time.sleep(30)
@@ -34,7 +36,7 @@ class _Answers(BaseHTTPRequestHandler):
             self.close_connection = True
             return
         if "[500]" in text:
-            self.send_error(500, "Out of breath")
+            self.send_error(500, phrase("Out of breath"))
             return
         data = {"[noise]": b"\x00noise", "[nothing]": b""}.get(text.split()[-1] if text.split() else "")
         if data is None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
+from ...words import phrase
 from ..deliver.form import bytes_of, form_called
 from ..deliver.manifest import JSONL, as_jsonl, manifests
 from ..deliver.plan import Plan
@@ -48,7 +49,9 @@ def judged(
     if link.kind.lists:
         said = link.hand(JSONL, as_jsonl({_basename(place): item for place, item in plan.places.items()}, {}))
         if not said.taken:
-            yield from ((place, f"The list: {verdict_of(said)}") for place in plan.places)
+            yield from (
+                (place, phrase("The list: {verdict_of}", verdict_of=verdict_of(said))) for place in plan.places
+            )
             return
     if form.hands is not None:
         files = form.pack(plan, manifests("none", plan.places, {}))

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from dataclasses import dataclass, field
 from typing import Any
 
+from ...words import phrase
 from .machine import Kind, Machine
 
 #: What can be made to go wrong, for tests: the memory is full, the link is slow, or is lost, or the machine restarts in the middle.
@@ -72,7 +73,11 @@ class Link:
         if through < ends:
             self.parts[name] = data[:through]
             return Outcome(
-                name, False, f"Broken off after {through:,} bytes; it goes on from there.", through, seconds
+                name,
+                False,
+                phrase("Broken off after {through:,} bytes; it goes on from there.", through=through),
+                through,
+                seconds,
             )
         failed = self._failed(name, data, through)
         if failed is not None:
@@ -87,9 +92,12 @@ class Link:
         fail, self.fail = self.fail, "" if self.fail != "slow" else "slow"
         if fail == "lost":
             self.parts[name] = data[:through]
-            return f"The link was lost after {through:,} bytes; it goes on from there."
+            return phrase("The link was lost after {through:,} bytes; it goes on from there.", through=through)
         if fail == "restart":
-            return f"It restarted after {through:,} bytes; it holds what it held, and this has to come again."
+            return phrase(
+                "It restarted after {through:,} bytes; it holds what it held, and this has to come again.",
+                through=through,
+            )
         shelf: Any = getattr(self.machine, "shelf", None)
         if fail == "full" and shelf is not None:
             before, shelf.room = shelf.room, shelf.used
@@ -97,4 +105,4 @@ class Link:
             shelf.room = before
             refusal = self.machine.refusal
             return refusal.reason if refusal else None
-        return "Its memory is full." if fail == "full" else None
+        return phrase("Its memory is full.") if fail == "full" else None

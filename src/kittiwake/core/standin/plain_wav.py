@@ -8,6 +8,7 @@ from __future__ import annotations
 import struct
 from dataclasses import dataclass
 
+from ...words import phrase
 from .machine import Refusal
 
 PCM, A_LAW, MU_LAW, IMA_ADPCM = 1, 6, 7, 17
@@ -15,9 +16,9 @@ _NAMES = {
     PCM: "PCM",
     A_LAW: "A-law",
     MU_LAW: "µ-law",
-    IMA_ADPCM: "IMA ADPCM",
+    IMA_ADPCM: phrase("IMA ADPCM"),
     3: "float",
-    2: "Microsoft ADPCM",
+    2: phrase("Microsoft ADPCM"),
     49: "GSM",
     65534: "extensible",
 }
@@ -60,18 +61,21 @@ class PlainWav:
 def read_wav(name: str, data: bytes, wants: Wants) -> PlainWav | Refusal:
     """A file of one channel, or why it is not taken; the first fault counts."""
     if not name.lower().endswith(".wav"):
-        return Refusal("Only files ending in .wav are taken.", 0)
+        return Refusal(phrase("Only files ending in .wav are taken."), 0)
     if wants.most is not None and len(data) > wants.most:
-        return Refusal(f"{len(data):,} bytes are too many: {wants.most:,} are the most.", wants.most)
+        return Refusal(
+            phrase("{count:,} bytes are too many: {most:,} are the most.", count=len(data), most=wants.most),
+            wants.most,
+        )
     if len(data) < 44:
-        return Refusal(f"{len(data)} bytes are too few for a WAV file.", len(data))
+        return Refusal(phrase("{count} bytes are too few for a WAV file.", count=len(data)), len(data))
     if data[:4] != b"RIFF" or data[8:12] != b"WAVE":
-        return Refusal("It does not begin as a WAV file.", 0)
+        return Refusal(phrase("It does not begin as a WAV file."), 0)
     if struct.unpack_from("<I", data, 4)[0] != len(data) - 8:
-        return Refusal("The size in its header is not its size.", 4)
+        return Refusal(phrase("The size in its header is not its size."), 4)
     size = struct.unpack_from("<I", data, 16)[0]
     if data[12:16] != b"fmt " or not 16 <= size <= 40 or 20 + size > len(data):
-        return Refusal("A format chunk must come first.", 12)
+        return Refusal(phrase("A format chunk must come first."), 12)
     found = _format(data, wants)
     if isinstance(found, Refusal):
         return found
@@ -81,13 +85,20 @@ def read_wav(name: str, data: bytes, wants: Wants) -> PlainWav | Refusal:
         return sound
     at, length, told = sound
     if length % block:
-        return Refusal("Its sound does not end with a whole frame.", at)
+        return Refusal(phrase("Its sound does not end with a whole frame."), at)
     frames = told if tag == IMA_ADPCM and told is not None else _frames(tag, length, block, bits)
     if told is not None and told > _frames(tag, length, block, bits):
-        return Refusal("It says that it is longer than its sound.", at)
+        return Refusal(phrase("It says that it is longer than its sound."), at)
     wav = PlainWav(tag, rate, block, data[at : at + length], frames)
     if wants.most_seconds is not None and wav.seconds > wants.most_seconds:
-        return Refusal(f"{wav.seconds:.2f} s are too long: {wants.most_seconds:g} s are the most.", at)
+        return Refusal(
+            phrase(
+                "{seconds:.2f} s are too long: {most_seconds:g} s are the most.",
+                seconds=wav.seconds,
+                most_seconds=wants.most_seconds,
+            ),
+            at,
+        )
     return wav
 
 
@@ -95,19 +106,23 @@ def _format(data: bytes, wants: Wants) -> tuple[int, int, int, int] | Refusal:
     tag, channels, rate, per_second, block, bits = struct.unpack_from("<HHIIHH", data, 20)
     if tag not in wants.tags:
         taken = " or ".join(_NAMES[one] for one in wants.tags)
-        return Refusal(f"Its encoding is {_NAMES.get(tag, f'number {tag}')}; {taken} is taken.", 20)
+        return Refusal(
+            phrase("Its encoding is {get}; {taken} is taken.", get=_NAMES.get(tag, f"number {tag}"), taken=taken), 20
+        )
     if channels != 1:
-        return Refusal(f"It has {channels} channels; only one is taken.", 22)
+        return Refusal(phrase("It has {channels} channels; only one is taken.", channels=channels), 22)
     if rate not in wants.rates:
         taken = " or ".join(f"{one:,}" for one in wants.rates)
-        return Refusal(f"{rate:,} Hz is not a rate it plays: {taken} Hz is.", 24)
+        return Refusal(phrase("{rate:,} Hz is not a rate it plays: {taken} Hz is.", rate=rate, taken=taken), 24)
     wanted = wants.bits[wants.tags.index(tag)]
     if bits != wanted:
-        return Refusal(f"Samples of {bits} bits are not taken: they must have {wanted}.", 34)
+        return Refusal(
+            phrase("Samples of {bits} bits are not taken: they must have {wanted}.", bits=bits, wanted=wanted), 34
+        )
     if tag != IMA_ADPCM and (block != bits // 8 or per_second != rate * block):
-        return Refusal("Its bytes a second and its frames do not agree.", 28)
+        return Refusal(phrase("Its bytes a second and its frames do not agree."), 28)
     if tag == IMA_ADPCM and (block < 8 or block % 4):
-        return Refusal(f"Blocks of {block} bytes are none.", 32)
+        return Refusal(phrase("Blocks of {block} bytes are none.", block=block), 32)
     return tag, rate, block, bits
 
 
@@ -117,15 +132,17 @@ def _sound(data: bytes, at: int) -> tuple[int, int, int | None] | Refusal:
     while at + 8 <= len(data):
         kind, size = data[at : at + 4], struct.unpack_from("<I", data, at + 4)[0]
         if at + 8 + size > len(data):
-            return Refusal("Its sound is not as long as it says.", at + 4)
+            return Refusal(phrase("Its sound is not as long as it says."), at + 4)
         if kind == b"data":
-            return (at + 8, size, told) if size else Refusal("There is no sound in it.", at + 4)
+            return (at + 8, size, told) if size else Refusal(phrase("There is no sound in it."), at + 4)
         if kind == b"fact" and size >= 4:
             told = struct.unpack_from("<I", data, at + 8)[0]
         if kind not in _PASSED:
-            return Refusal(f"Something that it does not know stands before the sound ({kind!a}).", at)
+            return Refusal(
+                phrase("Something that it does not know stands before the sound ({kind!a}).", kind=kind), at
+            )
         at += 8 + size + size % 2
-    return Refusal("There is no sound in it.", at)
+    return Refusal(phrase("There is no sound in it."), at)
 
 
 def _frames(tag: int, length: int, block: int, bits: int) -> int:

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from dataclasses import dataclass, field
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from .machine import Held, Refusal
 
@@ -45,10 +46,14 @@ class Shelf:
         before = self.files.get(held.name)
         used = self.used - (len(before.data) if before else 0)
         if used + len(data) > self.room:
-            told = f"Its memory is full: {self.room - used:,} bytes are free, and {len(data):,} are needed."
+            told = phrase(
+                "Its memory is full: {room:,} bytes are free, and {count:,} are needed.",
+                room=self.room - used,
+                count=len(data),
+            )
             return Refusal(told, max(0, self.room - used))
         if before is None and len(self.files) >= self.most:
-            return Refusal(f"It holds {self.most} already, which are the most.", 0)
+            return Refusal(phrase("It holds {most} already, which are the most.", most=self.most), 0)
         self.files[held.name] = Stored(held, data)
         return None
 
@@ -84,7 +89,9 @@ class Shelf:
             part.write_text(json.dumps(index), "utf-8")
             part.replace(folder / _INDEX)
         except OSError as error:
-            raise KittiwakeError(f"{folder}: {reason_of(error)}.", "Choose another folder.", "no_folder") from error
+            raise KittiwakeError(
+                f"{folder}: {reason_of(error)}.", phrase("Choose another folder."), "no_folder"
+            ) from error
 
     def restore(self, folder: Path, hand: Callable[[str, bytes], bool]) -> None:
         """Take all back from a folder, through ``hand`` of the machine; nothing where there is none.
@@ -100,5 +107,5 @@ class Shelf:
                 if hand(str(entry["name"]), (folder / f"{n:04}.bin").read_bytes()) and not entry["new"]:
                     self.heard(str(entry["name"]))
         except (OSError, ValueError, KeyError, TypeError) as error:
-            told = f"{folder} does not hold what a machine kept."
-            raise KittiwakeError(told, "Choose another folder, or delete that.", "no_state") from error
+            told = phrase("{folder} does not hold what a machine kept.", folder=folder)
+            raise KittiwakeError(told, phrase("Choose another folder, or delete that."), "no_state") from error

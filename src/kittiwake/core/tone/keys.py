@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from ...words import phrase
 from .recipe import A_LAW, Segment, ToneError, ToneRecipe
 
 #: ITU-T Q.23: the low group by rows, the high group by columns, Hz.
 ROWS, COLUMNS = (697.0, 770.0, 852.0, 941.0), (1209.0, 1336.0, 1477.0, 1633.0)
 _KEYPAD = ("123A", "456B", "789C", "*0#D")
 KEYS = "".join(_KEYPAD)
-SOURCE = "frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory"
+SOURCE = phrase(
+    "frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory"
+)
 
 
 def pair_of(key: str) -> tuple[float, float]:
@@ -21,7 +24,7 @@ def pair_of(key: str) -> tuple[float, float]:
     for row, keys in zip(ROWS, _KEYPAD, strict=True):
         if key.upper() in keys:
             return row, COLUMNS[keys.index(key.upper())]
-    raise ToneError(f"There is no key “{key}”.", f"Give keys of {KEYS}.", "tone")
+    raise ToneError(phrase("There is no key “{key}”.", key=key), phrase("Give keys of {keys}.", keys=KEYS), "tone")
 
 
 def keys_recipe(
@@ -42,7 +45,7 @@ def keys_recipe(
     segments: list[Segment] = []
     plain = [key for key in keys if not key.isspace() and key not in "-()/"]
     if not plain:
-        raise ToneError("No key is pressed.", f"Give keys of {KEYS}.", "tone")
+        raise ToneError(phrase("No key is pressed."), phrase("Give keys of {keys}.", keys=KEYS), "tone")
     for key in plain:
         if key == ",":
             segments.append(Segment(seconds=2.0))

@@ -11,6 +11,7 @@ import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..intake.short import read_short
 from ..make.place import write_whole
@@ -36,8 +37,8 @@ def fetch_from(folder: Path) -> Fetch:
             return read_short(folder / segment.play)
         except (OSError, KittiwakeError) as error:
             why = reason_of(error) if isinstance(error, OSError) else error.message
-            told = f"“{segment.play}” cannot be played: {why}"
-            raise ToneError(told, "Give a sound file, from the folder of the recipe on.", "tone") from error
+            told = phrase("“{play}” cannot be played: {why}", play=segment.play, why=why)
+            raise ToneError(told, phrase("Give a sound file, from the folder of the recipe on."), "tone") from error
 
     return fetch
 
@@ -72,10 +73,14 @@ def write_tone(recipe: ToneRecipe, folder: Path, fetch: Fetch | None = None, ext
         return path
     sound = render(recipe, fetch or fetch_from(folder), tone_for)
     if not len(sound):
-        raise ToneError(f"“{recipe.name}” has no length.", "Give its segments seconds.", "tone")
+        raise ToneError(
+            phrase("“{name}” has no length.", name=recipe.name), phrase("Give its segments seconds."), "tone"
+        )
     peak = float(np.abs(sound).max())
     if peak > 1:
-        raise ToneError(f"“{recipe.name}” is louder than full scale.", "Lower its levels.", "tone")
+        raise ToneError(
+            phrase("“{name}” is louder than full scale.", name=recipe.name), phrase("Lower its levels."), "tone"
+        )
     buffer = io.BytesIO()
     soundfile.write(
         buffer, np.round(sound * 8388607).astype(np.int32) << 8, recipe.rate, format="WAV", subtype="PCM_24"
@@ -85,8 +90,8 @@ def write_tone(recipe: ToneRecipe, folder: Path, fetch: Fetch | None = None, ext
         write_whole(path.with_suffix(".toml"), to_toml(recipe).encode("utf-8"))
         write_whole(path, buffer.getvalue())
     except OSError as error:
-        told = f"{path} could not be written: {reason_of(error)}."
-        raise ToneError(told, "Choose another folder.", "no_folder") from error
+        told = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
+        raise ToneError(told, phrase("Choose another folder."), "no_folder") from error
     return path
 
 

@@ -7,6 +7,7 @@ from pathlib import Path
 
 from platformdirs import user_config_path
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..make.place import write_whole
 from .plan import read_recipe, to_toml
@@ -39,6 +40,6 @@ def keep_tone(recipe: ToneRecipe) -> Path:
         path.parent.mkdir(parents=True, exist_ok=True)
         write_whole(path, to_toml(recipe).encode("utf-8"))
     except OSError as error:
-        told = f"{path} could not be written: {reason_of(error)}."
-        raise ToneError(told, "Check the folder.", "no_folder") from error
+        told = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
+        raise ToneError(told, phrase("Check the folder."), "no_folder") from error
     return path

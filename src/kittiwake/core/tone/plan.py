@@ -8,6 +8,7 @@ from functools import cache
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..errors import reason_of
 from ..model.text import text_of
 from .keys import keys_recipe
@@ -17,8 +18,8 @@ _PLANS = Path(__file__).parent / "plans"
 _MOST_TEXT = 1 << 20
 #: What a tone is called.
 NAMES = {
-    "dial": "dial tone", "ringing": "ringing tone", "busy": "busy tone", "congestion": "congestion tone", "waiting": "call waiting tone",
-    "special": "special information tone", "recorder": "recorder warning tone",
+    "dial": phrase('dial tone'), "ringing": phrase('ringing tone'), "busy": phrase('busy tone'), "congestion": phrase('congestion tone'), "waiting": phrase('call waiting tone'),
+    "special": phrase('special information tone'), "recorder": phrase('recorder warning tone'),
 }  # fmt: skip
 
 
@@ -78,9 +79,17 @@ def tone_for(key: str) -> ToneRecipe:
     country, _, kind = key.partition("/")
     found = countries().get(country)
     if found is None:
-        raise ToneError(f"There are no tones of “{country}”.", f"Give one of {', '.join(countries())}.", "tone")
+        raise ToneError(
+            phrase("There are no tones of “{country}”.", country=country),
+            phrase("Give one of {list}.", list=", ".join(countries())),
+            "tone",
+        )
     if kind not in found.tones:
-        raise ToneError(f"{found.name} has no tone “{kind}”.", f"Give one of {', '.join(found.tones)}.", "tone")
+        raise ToneError(
+            phrase("{name} has no tone “{kind}”.", name=found.name, kind=kind),
+            phrase("Give one of {list}.", list=", ".join(found.tones)),
+            "tone",
+        )
     return found.tones[kind]
 
 
@@ -95,7 +104,11 @@ def read_recipe(path: Path) -> ToneRecipe:
         return recipe_of(tomllib.loads(text_of(path, _MOST_TEXT, "recipe")))
     except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
         told = reason_of(error) if isinstance(error, OSError) else str(error)
-        raise ToneError(f"{path.name} is no recipe that can be read: {told}.", "Mend it.", "tone") from error
+        raise ToneError(
+            phrase("{name} is no recipe that can be read: {told}.", name=path.name, told=told),
+            phrase("Mend it."),
+            "tone",
+        ) from error
 
 
 def to_toml(recipe: ToneRecipe) -> str:

@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any, Literal
 
+from ...words import phrase
 from ..errors import KittiwakeError
 
 #: dBm0 of a sine at full scale, ITU-T G.711 (tables 1 and 2: the theoretical load capacity is +3.14 dBm0 in A-law, +3.17 dBm0 in µ-law).
@@ -22,7 +23,7 @@ class ToneError(KittiwakeError):
 
 
 def _wrong(where: str, told: str) -> ToneError:
-    return ToneError(f"{where}: {told}", "Mend the recipe.", "tone")
+    return ToneError(f"{where}: {told}", phrase("Mend the recipe."), "tone")
 
 
 @dataclass(frozen=True, slots=True)
@@ -136,19 +137,21 @@ def recipe_of(data: Mapping[str, Any], key: str = "") -> ToneRecipe:
     """
     known = {one.name for one in dataclasses.fields(ToneRecipe)} - {"segments", "key"} | {"segment"}
     if strange := sorted(set(data) - known):
-        raise _wrong(strange[0], f"there is no such field; there are {', '.join(sorted(known))}.")
+        raise _wrong(strange[0], phrase("there is no such field; there are {list}.", list=", ".join(sorted(known))))
     name = data.get("name", "")
     if not isinstance(name, str) or not name.strip():
-        raise _wrong("name", "it has to be a text.")
+        raise _wrong("name", phrase("it has to be a text."))
     rows = data.get("segment", [])
     if not isinstance(rows, list) or not 0 < len(rows) <= _MOST_SEGMENTS:
-        raise _wrong("segment", f"there have to be 1 to {_MOST_SEGMENTS:,} segments.")
+        raise _wrong(
+            "segment", phrase("there have to be 1 to {most_segments:,} segments.", most_segments=_MOST_SEGMENTS)
+        )
     unit = data.get("unit", "dBm0")
     if unit not in ("dBm0", "dBFS"):
-        raise _wrong("unit", "it is dBm0 or dBFS.")
+        raise _wrong("unit", phrase("it is dBm0 or dBFS."))
     rate = data.get("rate", 8000)
     if rate not in RATES:
-        raise _wrong("rate", f"it is one of {', '.join(map(str, RATES))}.")
+        raise _wrong("rate", phrase("it is one of {list}.", list=", ".join(map(str, RATES))))
     recipe = ToneRecipe(
         name.strip(), tuple(_segment(row, number, unit) for number, row in enumerate(rows, 1)), unit,
         _number(data.get("full_scale", A_LAW), "full_scale", 0, 10), rate, int(_number(data.get("repeats", 1), "repeats", 1, 10_000)),
@@ -162,24 +165,29 @@ def recipe_of(data: Mapping[str, Any], key: str = "") -> ToneRecipe:
 def _segment(row: object, number: int, unit: str) -> Segment:
     where = f"segment {number}"
     if not isinstance(row, dict):
-        raise _wrong(where, "it has to be a table.")
+        raise _wrong(where, phrase("it has to be a table."))
     known = {one.name for one in dataclasses.fields(Segment)}
     if strange := sorted(set(row) - known):
-        raise _wrong(f"{where}, {strange[0]}", f"there is no such field; there are {', '.join(sorted(known))}.")
+        raise _wrong(
+            f"{where}, {strange[0]}",
+            phrase("there is no such field; there are {list}.", list=", ".join(sorted(known))),
+        )
     hz = _numbers(row.get("hz", []), f"{where}, hz", 10, 20_000)
     level = _numbers(row.get("level", []), f"{where}, level", -80, 10)
     texts = {key: _text(row.get(key, ""), f"{where}, {key}") for key in ("tone", "say", "voice", "play")}
     if len(hz) > _MOST_TONES:
-        raise _wrong(f"{where}, hz", f"at most {_MOST_TONES} frequencies sound together.")
+        raise _wrong(
+            f"{where}, hz", phrase("at most {most_tones} frequencies sound together.", most_tones=_MOST_TONES)
+        )
     if len(level) not in (0, 1, len(hz)) and hz:
-        raise _wrong(f"{where}, level", "give one level, or one for each frequency.")
+        raise _wrong(f"{where}, level", phrase("give one level, or one for each frequency."))
     if bool(hz) + sum(bool(texts[key]) for key in ("tone", "say", "play")) > 1:
-        raise _wrong(where, "it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.")
+        raise _wrong(where, phrase("it is a tone, another tone, words, or a sound: only one of hz, tone, say, play."))
     if hz and not level:
-        raise _wrong(f"{where}, level", f"how loud is it, in {unit}?")
+        raise _wrong(f"{where}, level", phrase("how loud is it, in {unit}?", unit=unit))
     seconds = None if row.get("seconds") is None else _number(row["seconds"], f"{where}, seconds", 0, MOST_SECONDS)
     if seconds is None and not any(texts[key] for key in ("tone", "say", "play")):
-        raise _wrong(f"{where}, seconds", "how long is it?")
+        raise _wrong(f"{where}, seconds", phrase("how long is it?"))
     return Segment(
         hz, level, seconds, _number(row.get("by", 0), f"{where}, by", 0, 4000), _number(row.get("depth", 1), f"{where}, depth", 0, 1),
         **texts, times=int(_number(row.get("times", 1), f"{where}, times", 1, 10_000)),
@@ -194,18 +202,20 @@ def check_levels(recipe: ToneRecipe) -> None:
     for number, one in enumerate(recipe.segments, 1):
         top = max((hz + one.by for hz in one.hz), default=0.0)
         if top >= recipe.rate / 2:
-            raise _wrong(f"segment {number}", f"{top:g} Hz do not fit into {recipe.rate:,} Hz.")
+            raise _wrong(
+                f"segment {number}", phrase("{top:g} Hz do not fit into {rate:,} Hz.", top=top, rate=recipe.rate)
+            )
         peak = sum(10 ** (recipe.dbfs(one.level_of(n)) / 20) for n in range(len(one.hz)))
         # Modulated, a tone is at its peak louder than on average.
         peak *= (1 + one.depth) / (1 + one.depth**2 / 2) ** 0.5 if one.by else 1.0
         if peak > 1:
-            over = f"{recipe.unit}: together its tones are louder than full scale can hold."
-            raise _wrong(f"segment {number}", f"its level in {over}")
+            over = phrase("{unit}: together its tones are louder than full scale can hold.", unit=recipe.unit)
+            raise _wrong(f"segment {number}", phrase("its level in {over}", over=over))
 
 
 def _number(value: object, where: str, low: float, high: float) -> float:
     if isinstance(value, bool) or not isinstance(value, int | float) or not low <= value <= high:
-        raise _wrong(where, f"it is a number from {low:g} to {high:g}.")
+        raise _wrong(where, phrase("it is a number from {low:g} to {high:g}.", low=low, high=high))
     return float(value)
 
 
@@ -216,11 +226,11 @@ def _numbers(value: object, where: str, low: float, high: float) -> tuple[float,
 
 def _text(value: object, where: str) -> str:
     if not isinstance(value, str):
-        raise _wrong(where, "it has to be a text.")
+        raise _wrong(where, phrase("it has to be a text."))
     return value
 
 
 def _flag(value: object, where: str) -> bool:
     if not isinstance(value, bool):
-        raise _wrong(where, "it is true or false.")
+        raise _wrong(where, phrase("it is true or false."))
     return value

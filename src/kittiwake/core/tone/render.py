@@ -10,6 +10,7 @@ import numpy as np
 import soxr
 from numpy.typing import NDArray
 
+from ...words import phrase
 from .recipe import MOST_SECONDS, Segment, ToneError, ToneRecipe
 
 Sound = NDArray[np.float64]
@@ -21,11 +22,15 @@ _DEEPEST = 4
 
 
 def _no_sound(segment: Segment) -> tuple[NDArray[np.float32], int]:
-    raise ToneError(f"“{segment.say or segment.play}” is not here.", "Give it as a file.", "tone")
+    raise ToneError(
+        phrase("“{say}” is not here.", say=segment.say or segment.play), phrase("Give it as a file."), "tone"
+    )
 
 
 def _no_recipe(key: str) -> ToneRecipe:
-    raise ToneError(f"There is no tone “{key}”.", "Give one of those that are listed.", "tone")
+    raise ToneError(
+        phrase("There is no tone “{key}”.", key=key), phrase("Give one of those that are listed."), "tone"
+    )
 
 
 def render(recipe: ToneRecipe, fetch: Fetch = _no_sound, lookup: Lookup = _no_recipe, depth: int = 0) -> Sound:
@@ -39,7 +44,9 @@ def render(recipe: ToneRecipe, fetch: Fetch = _no_sound, lookup: Lookup = _no_re
     ToneError : something in it is not there, or it is too long.
     """
     if depth > _DEEPEST:
-        raise ToneError(f"“{recipe.name}” stands for itself.", "Take the tone out of itself.", "tone")
+        raise ToneError(
+            phrase("“{name}” stands for itself.", name=recipe.name), phrase("Take the tone out of itself."), "tone"
+        )
     if recipe.endless and len(recipe.segments) == 1 and recipe.segments[0].kind == "tone":
         return _endless(recipe)
     once = _once(recipe, fetch, lookup, depth)
@@ -49,7 +56,7 @@ def render(recipe: ToneRecipe, fetch: Fetch = _no_sound, lookup: Lookup = _no_re
     if recipe.seconds is not None:
         times = max(1, round(recipe.seconds * recipe.rate / len(once)))
     if len(once) * times > MOST_SECONDS * recipe.rate:
-        raise ToneError("It would be longer than an hour.", "Repeat it less often.", "tone")
+        raise ToneError(phrase("It would be longer than an hour."), phrase("Repeat it less often."), "tone")
     return np.tile(once, times)
 
 
@@ -67,7 +74,7 @@ def _once(recipe: ToneRecipe, fetch: Fetch, lookup: Lookup, depth: int) -> Sound
             at += len(part)
             parts.append(part)
             if at > MOST_SECONDS * recipe.rate:
-                raise ToneError("It would be longer than an hour.", "Make its parts shorter.", "tone")
+                raise ToneError(phrase("It would be longer than an hour."), phrase("Make its parts shorter."), "tone")
     return np.concatenate(parts) if parts else np.zeros(0)
 
 
@@ -148,6 +155,8 @@ def _endless(recipe: ToneRecipe) -> Sound:
     frames = max(1, round(wanted * recipe.rate / period)) * period
     if frames > MOST_SECONDS * recipe.rate:
         raise ToneError(
-            f"Its periods close only after {period / recipe.rate:,.0f} s.", "Take whole frequencies.", "tone"
+            phrase("Its periods close only after {period:,.0f} s.", period=period / recipe.rate),
+            phrase("Take whole frequencies."),
+            "tone",
         )
     return tone(recipe, segment, frames)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 
+from ...words import phrase
 from .recipe import Segment, ToneError
 
 _MINUS = "−"
@@ -44,9 +45,9 @@ def with_sounds(one: Segment, text: str) -> Segment:
     except ValueError:
         hz = ()
     if not hz:
-        told = f"“{text}” says no sound."
+        told = phrase("“{text}” says no sound.", text=text)
         raise ToneError(
-            told, "Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing.", "tone"
+            told, phrase("Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing."), "tone"
         )
     level = one.level if len(one.level) in (1, len(hz)) else one.level[:1] or (-10.0,)
     return empty.changed(hz=hz, by=by, level=level, seconds=one.seconds if one.seconds is not None else 1.0)
@@ -70,7 +71,11 @@ def with_level(one: Segment, text: str) -> Segment:
         level = ()
     few = one.hz and (not level or len(level) not in (1, len(one.hz)))
     if few or (parts and not level) or any(not -80 <= value <= 10 for value in level):
-        raise ToneError(f"“{text}” is no level.", "Write −10, or one for each frequency: −8, −6.", "tone")
+        raise ToneError(
+            phrase("“{text}” is no level.", text=text),
+            phrase("Write −10, or one for each frequency: −8, −6."),
+            "tone",
+        )
     return one.changed(level=level)
 
 
@@ -93,5 +98,5 @@ def with_seconds(one: Segment, text: str) -> Segment:
     except ValueError:
         seconds = -1.0
     if not 0 <= seconds <= 3600:
-        raise ToneError(f"“{text}” is no length.", "Write seconds, 0.375 for one.", "tone")
+        raise ToneError(phrase("“{text}” is no length.", text=text), phrase("Write seconds, 0.375 for one."), "tone")
     return one.changed(seconds=seconds)

@@ -11,6 +11,7 @@ from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..batch import BatchRequest, run_batch
 from ..batch.places import folders_of
 from ..batch.search import find_sources
@@ -79,8 +80,8 @@ class Watch:
             os.close(handle)
             self.close()
             raise KittiwakeError(
-                f"{one.path} is watched by another Kittiwake already.",
-                "Stop that one first: a window, or “kittiwake watch”.",
+                phrase("{path} is watched by another Kittiwake already.", path=one.path),
+                phrase("Stop that one first: a window, or “kittiwake watch”."),
                 "watched",
             ) from error
         self._held.append(handle)
@@ -122,10 +123,10 @@ class Watch:
         there = one.path.is_dir()
         if not there and one.path not in self._gone:
             self._gone.add(one.path)
-            self._told(f"{one.path} is not there; it is waited for.")
+            self._told(phrase("{path} is not there; it is waited for.", path=one.path))
         elif there and one.path in self._gone:
             self._gone.discard(one.path)
-            self._told(f"{one.path} is there again.")
+            self._told(phrase("{path} is there again.", path=one.path))
         return there
 
     def _look(self, one: WatchedFolder) -> tuple[list[Path], bool]:

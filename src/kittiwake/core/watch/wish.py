@@ -9,18 +9,15 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..errors import RulesError, reason_of
 from ..model import load_receiver
 from ..model.text import text_of
 
 _LARGEST = 256 * 1024  # bytes
-_HEAD = """\
-# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.
-# [[folder]]
-# path = "/home/me/in"
-# receivers = ["phone-menu"]        slugs, or paths of TOML files
-# into = "/home/me/out"             default: "made" in the folder itself
-"""
+_HEAD = phrase(
+    '# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.\n# [[folder]]\n# path = "/home/me/in"\n# receivers = ["phone-menu"]        slugs, or paths of TOML files\n# into = "/home/me/out"             default: "made" in the folder itself\n'
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,15 +43,19 @@ class WatchedFolder:
         """
         slugs = tuple(receivers)
         if not slugs:
-            raise RulesError(f"{path.name} is watched for no receiver.", "Name at least one.", "no_receiver")
+            raise RulesError(
+                phrase("{name} is watched for no receiver.", name=path.name),
+                phrase("Name at least one."),
+                "no_receiver",
+            )
         for slug in slugs:
             load_receiver(slug)
         path = path.expanduser().absolute()
         into = into.expanduser().absolute() if into else path / "made"
         if into == path:
             raise RulesError(
-                f"Outputs of {path} would lie among what arrives there.",
-                "Let them go into a folder of their own.",
+                phrase("Outputs of {path} would lie among what arrives there.", path=path),
+                phrase("Let them go into a folder of their own."),
                 "same_folder",
             )
         return cls(path, slugs, into)
@@ -76,26 +77,30 @@ def wishes(path: Path | None = None) -> list[WatchedFolder]:
     """
     file = path or wishes_path()
     try:
-        found = tomllib.loads(text_of(file, _LARGEST, "list of folders"))
+        found = tomllib.loads(text_of(file, _LARGEST, phrase("list of folders")))
     except FileNotFoundError:
         return []
     except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
-        raise RulesError(f"{file} cannot be read: {error}.", "Mend it, or remove it.", "settings") from error
+        raise RulesError(
+            phrase("{file} cannot be read: {error}.", file=file, error=error),
+            phrase("Mend it, or remove it."),
+            "settings",
+        ) from error
     folders = found.get("folder", [])
     if not isinstance(folders, list):
-        raise RulesError(f"{file}: folders are written as [[folder]].", "", "settings")
+        raise RulesError(phrase("{file}: folders are written as [[folder]].", file=file), "", "settings")
     return [_parsed(one, file, number) for number, one in enumerate(folders, 1)]
 
 
 def _parsed(one: Any, file: Path, number: int) -> WatchedFolder:
     where = f"{file.name}, folder {number}"
     if not isinstance(one, dict) or not isinstance(one.get("path"), str):
-        raise RulesError(f"{where}: path is missing.", "", "settings")
+        raise RulesError(phrase("{where}: path is missing.", where=where), "", "settings")
     receivers, into = one.get("receivers"), one.get("into")
     if not isinstance(receivers, list) or not all(isinstance(slug, str) for slug in receivers):
-        raise RulesError(f'{where}: receivers is a list, such as ["phone-menu"].', "", "settings")
+        raise RulesError(phrase('{where}: receivers is a list, such as ["phone-menu"].', where=where), "", "settings")
     if into is not None and not isinstance(into, str):
-        raise RulesError(f"{where}: into is a folder.", "", "settings")
+        raise RulesError(phrase("{where}: into is a folder.", where=where), "", "settings")
     try:
         return WatchedFolder.of(Path(one["path"]), receivers, Path(into) if into else None)
     except RulesError as error:
@@ -120,5 +125,7 @@ def keep_wishes(folders: Iterable[WatchedFolder], path: Path | None = None) -> N
         scratch.replace(file)
     except OSError as error:
         raise RulesError(
-            f"{file} could not be written: {reason_of(error)}.", "Check the folder.", "no_folder"
+            phrase("{file} could not be written: {reason_of}.", file=file, reason_of=reason_of(error)),
+            phrase("Check the folder."),
+            "no_folder",
         ) from error

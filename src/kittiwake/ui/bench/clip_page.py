@@ -9,7 +9,7 @@ from ...core.fit import Remedy
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
-from ...words import said, tr
+from ...words import phrase, tr
 from ..session import Session
 from ..short_path import short_path
 from ..theme.scale import scaled
@@ -18,14 +18,14 @@ from .spectrum import SpectrumLayer, SpectrumView
 from .wave import WaveLayer, WaveView
 
 _SIDES = {
-    "mono": said("one channel"),
-    "identical": said("both the same"),
-    "inverted": said("one is the other upside down"),
-    "left_only": said("only the left holds sound"),
-    "right_only": said("only the right holds sound"),
-    "left_leads": said("the same sound, best on the left"),
-    "right_leads": said("the same sound, best on the right"),
-    "different": said("they differ"),
+    "mono": phrase("one channel"),
+    "identical": phrase("both the same"),
+    "inverted": phrase("one is the other upside down"),
+    "left_only": phrase("only the left holds sound"),
+    "right_only": phrase("only the right holds sound"),
+    "left_leads": phrase("the same sound, best on the left"),
+    "right_leads": phrase("the same sound, best on the right"),
+    "different": phrase("they differ"),
 }
 
 

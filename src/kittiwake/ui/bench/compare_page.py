@@ -21,17 +21,17 @@ from ...core.make.compare import Comparison, candidates, tell_comparisons
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
-from ...words import said, tr
+from ...words import phrase, tr
 from ..theme.scale import scaled
 
 _HEADS = (
     "Codec",
     "Size",
     "Rate",
-    said("Against 16-bit PCM"),
-    said("Signal to distortion"),
+    phrase("Against 16-bit PCM"),
+    phrase("Signal to distortion"),
     "Segmental",
-    said("Intelligibility (STOI)"),
+    phrase("Intelligibility (STOI)"),
 )
 
 

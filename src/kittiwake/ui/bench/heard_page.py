@@ -28,7 +28,7 @@ from ...core.script.score import Score
 from ...core.service.ask import Answer, ToAsk, as_command, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
-from ...words import said, tr
+from ...words import phrase, tr
 from ..ask import where_to_save
 from ..asking import Asker
 from ..button import Button
@@ -39,9 +39,9 @@ from ..theme.colours import colours
 from ..theme.scale import scaled
 from .costs_page import CostsPage
 
-_HEADS = ("Clip", said("Meant, and heard"), said("Words wrong"), said("Letters wrong"), "Sure", "Took", "Sent")
+_HEADS = ("Clip", phrase("Meant, and heard"), phrase("Words wrong"), phrase("Letters wrong"), "Sure", "Took", "Sent")
 _ANSWERS = ".kittiwake-heard.jsonl"
-_SHOWN = said("The first request, with the sound shortened")
+_SHOWN = phrase("The first request, with the sound shortened")
 
 
 class HeardPage(QWidget):

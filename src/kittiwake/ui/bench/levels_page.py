@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView
 
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
-from ...words import said, tr
+from ...words import phrase, tr
 from ..session import Session
 from ..theme.scale import scaled
 
@@ -22,8 +22,8 @@ Row = tuple[Clip, Facts]
 _FAR_DB = 6.0  # from the middle of the set: a caller notices
 
 _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
-    (said("Speech level"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
-    (said("From the middle"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
+    (phrase("Speech level"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
+    (phrase("From the middle"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
     ("Peak", lambda row: db(row[1].measures.peak) if row[1].measures else -math.inf),
     ("RMS", lambda row: db(row[1].measures.rms) if row[1].measures else -math.inf),
     ("Active", lambda row: row[1].measures.level.activity if row[1].measures else 0.0),
@@ -31,16 +31,16 @@ _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
         "Clipped",
         lambda row: row[1].measures.clipped_samples + row[1].measures.flat_samples if row[1].measures else 0.0,
     ),
-    (said("Sound up to"), lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
+    (phrase("Sound up to"), lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
     ("Length", lambda row: row[1].seconds or 0.0),
 )
 
 
 _TOLD = {
-    "Speech level": said("Active speech level, ITU-T P.56"),
-    "From the middle": said("From the median speech level of the set"),
-    "Active": said("Share of its length that is speech (activity factor, ITU-T P.56)"),
-    "Sound up to": said("Highest frequency that really holds sound"),
+    "Speech level": phrase("Active speech level, ITU-T P.56"),
+    "From the middle": phrase("From the median speech level of the set"),
+    "Active": phrase("Share of its length that is speech (activity factor, ITU-T P.56)"),
+    "Sound up to": phrase("Highest frequency that really holds sound"),
 }
 
 

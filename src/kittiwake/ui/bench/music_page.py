@@ -18,7 +18,7 @@ from ...core.music.known_rights import keep_rights, rights_of
 from ...core.music.making import Held, clip_of_hold, hold_beside
 from ...core.music.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
 from ...core.project import edits
-from ...words import said, tr
+from ...words import phrase, tr
 from ..button import Button
 from ..field import Field
 from ..holding import Holder
@@ -29,7 +29,7 @@ from .loop_picture import LoopPicture
 
 _SEAM_S = 2.5  # before and after the seam that are heard
 _RIGHTS = (
-    ("holder", "Holder", said('whose music it is')), ("licence", "Licence", said('by what callers may hear it')), ("proof", "Proof", said('an invoice, a page')),
+    ("holder", "Holder", phrase('whose music it is')), ("licence", "Licence", phrase('by what callers may hear it')), ("proof", "Proof", phrase('an invoice, a page')),
     ("until", "Until", "2027-03-31"),
 )  # fmt: skip
 

@@ -13,12 +13,12 @@ from ...core.errors import KittiwakeError
 from ...core.model.script import Script, ScriptLine
 from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
-from ...words import said, tr
+from ...words import phrase, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
-_HEADS = ("Name", "Text", said("Say it as"), "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
+_HEADS = ("Name", "Text", phrase("Say it as"), "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
 STATE = len(COLUMNS)
 _WIDTHS = (134, 0, 0, 80, 84, 66, 60, 100, 60, 196)  # 0: as much as is left
 

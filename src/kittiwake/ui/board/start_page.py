@@ -6,7 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...commands import key_of
-from ...words import said, tr
+from ...words import phrase, tr
 from ..button import Button
 from ..session import Session
 from ..theme.scale import scaled
@@ -14,11 +14,11 @@ from .model import demand
 
 #: The command that each way is, its words, and what comes of it.
 _WAYS = (
-    ("job.add_files", said('Add recordings'), said('or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.')),
-    ("record.open", "Record", said('one line after the other at the microphone; each is cut and checked.')),
-    ("script.open", said('Write a script'), said('lines that a voice speaks at once, or that are read at the microphone, each under its name.')),
-    ("tone.open", said('Make tones'), said('dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.')),
-    ("job.demo", said('Try the demo'), said('the announcements of an invented ferry company, good and broken ones.')),
+    ("job.add_files", phrase('Add recordings'), phrase('or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.')),
+    ("record.open", "Record", phrase('one line after the other at the microphone; each is cut and checked.')),
+    ("script.open", phrase('Write a script'), phrase('lines that a voice speaks at once, or that are read at the microphone, each under its name.')),
+    ("tone.open", phrase('Make tones'), phrase('dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.')),
+    ("job.demo", phrase('Try the demo'), phrase('the announcements of an invented ferry company, good and broken ones.')),
 )  # fmt: skip
 
 

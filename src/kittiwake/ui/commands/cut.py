@@ -17,7 +17,7 @@ from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits
 from ...core.standin.microphone import READING
-from ...words import said, tr
+from ...words import phrase, tr
 from ..ask import chosen, where_to_save
 from ..bench.cut.page import CutPage
 from ..bench.list_dialog import ListDialog
@@ -57,8 +57,8 @@ def open_cut(at: Context) -> None:
 
 _of_page(
     "cut.find",
-    said("Find the speech"),
-    said("Search again with the settings as they are; names and set edges stay."),
+    phrase("Find the speech"),
+    phrase("Search again with the settings as they are; names and set edges stay."),
     "F",
     does=CutPage.search,
 )
@@ -82,8 +82,8 @@ def names_from_list(at: Context) -> None:
 
 _of_page(
     "cut.listen",
-    said("Suggest names by ear"),
-    said("The speech engine listens for the lines of the list in every span; nothing is named before you take it."),
+    phrase("Suggest names by ear"),
+    phrase("The speech engine listens for the lines of the list in every span; nothing is named before you take it."),
     "Ctrl+B",
     does=CutPage.listen_for_names,
 )
@@ -91,8 +91,8 @@ _of_page(
 
 _of_page(
     "cut.take_heard",
-    said("Take the suggestion"),
-    said("Name the chosen span as heard, and go on."),
+    phrase("Take the suggestion"),
+    phrase("Name the chosen span as heard, and go on."),
     "Ctrl+Return",
     does=CutPage.take_heard,
 )
@@ -100,16 +100,16 @@ _of_page(
 
 _of_page(
     "cut.take_all_heard",
-    said("Take all suggestions"),
-    said("Name every span as heard; the same line twice in a row is taken as two takes."),
+    phrase("Take all suggestions"),
+    phrase("Name every span as heard; the same line twice in a row is taken as two takes."),
     does=lambda page: page.ear.take_every(),
 )
 
 
 _of_page(
     "cut.name",
-    said("Name the span"),
-    said("Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it."),
+    phrase("Name the span"),
+    phrase("Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it."),
     "N",
     does=CutPage.begin_to_name,
 )
@@ -117,8 +117,8 @@ _of_page(
 
 _of_page(
     "cut.drop",
-    said("Set aside, or take back"),
-    said("A flub or a cough is kept, but not delivered (Del does it too)."),
+    phrase("Set aside, or take back"),
+    phrase("A flub or a cough is kept, but not delivered (Del does it too)."),
     "W",
     does=CutPage.drop,
 )
@@ -126,22 +126,22 @@ _of_page(
 
 _of_page(
     "cut.start",
-    said("Start at the cursor"),
-    said("Move the start of the chosen span to the cursor."),
+    phrase("Start at the cursor"),
+    phrase("Move the start of the chosen span to the cursor."),
     "I",
     does=lambda page: page.work.edge_to(START, page.wave.cursor_frame),
 )
 _of_page(
     "cut.stop",
-    said("End at the cursor"),
-    said("Move the end of the chosen span to the cursor."),
+    phrase("End at the cursor"),
+    phrase("Move the end of the chosen span to the cursor."),
     "O",
     does=lambda page: page.work.edge_to(STOP, page.wave.cursor_frame),
 )
 _of_page(
     "cut.leave_out",
-    said("Leave out from here to here"),
-    said("Press it where a cough begins and where it ends; once more inside takes it back."),
+    phrase("Leave out from here to here"),
+    phrase("Press it where a cough begins and where it ends; once more inside takes it back."),
     "Q",
     does=lambda page: page.work.leave_out(page.wave.cursor_frame),
 )
@@ -149,42 +149,42 @@ _of_page(
 
 _of_page(
     "cut.split",
-    said("Split at the cursor"),
-    said("Part the span under the cursor in two."),
+    phrase("Split at the cursor"),
+    phrase("Part the span under the cursor in two."),
     "X",
     does=lambda page: page.work.split(page.wave.cursor_frame),
 )
 _of_page(
     "cut.join",
     "Join",
-    said("Make one span of the chosen one and the next, or of all that are selected."),
+    phrase("Make one span of the chosen one and the next, or of all that are selected."),
     "J",
     does=lambda page: page.work.join(page.picked()),
 )
 _of_page(
     "cut.delete",
-    said("Delete the spans"),
-    said("Take the selected spans away; the recording stays."),
+    phrase("Delete the spans"),
+    phrase("Take the selected spans away; the recording stays."),
     "Shift+Delete",
     does=lambda page: page.work.delete(page.picked()),
 )
 _of_page(
     "cut.new",
-    said("New span by its times"),
-    said("Type start, end and name of a span: 0:00 to 1:05 Welcome."),
+    phrase("New span by its times"),
+    phrase("Type start, end and name of a span: 0:00 to 1:05 Welcome."),
     "Ctrl+I",
     does=lambda page: page.typed.setFocus(),
 )
 _of_page(
     "cut.without_pauses",
-    said("Without the pauses, as one clip"),
-    said("One clip more, from the first span to the last, without what lies between them."),
+    phrase("Without the pauses, as one clip"),
+    phrase("One clip more, from the first span to the last, without what lies between them."),
     does=lambda page: page.work.without_pauses(),
 )
 _of_page(
     "cut.take",
-    said("Another take of the line before"),
-    said("Deliver it in place of the one before; again takes that back."),
+    phrase("Another take of the line before"),
+    phrase("Deliver it in place of the one before; again takes that back."),
     "Y",
     does=lambda page: page.work.another_take(),
 )
@@ -192,22 +192,22 @@ _of_page(
 
 _of_page(
     "cut.next_take",
-    said("Choose the next take"),
-    said("Deliver another take of this line, and hear it."),
+    phrase("Choose the next take"),
+    phrase("Deliver another take of this line, and hear it."),
     "U",
     does=CutPage.next_take,
 )
 _of_page(
     "cut.between",
-    said("Span of the pause after"),
-    said("Keep what lies between this span and the next."),
+    phrase("Span of the pause after"),
+    phrase("Keep what lies between this span and the next."),
     "G",
     does=lambda page: page.work.between(),
 )
 _of_page(
     "cut.spectrum",
-    said("Level, waveform or spectrogram"),
-    said("See the sound by its level, by its shape, or by its frequencies."),
+    phrase("Level, waveform or spectrogram"),
+    phrase("See the sound by its level, by its shape, or by its frequencies."),
     "A",
     does=CutPage.show_next_view,
 )
@@ -215,34 +215,39 @@ _of_page(
 
 _of_page(
     "cut.seen",
-    said("What the search saw"),
-    said("Over the sound: its level, what it had to reach, and where a voice was heard."),
+    phrase("What the search saw"),
+    phrase("Over the sound: its level, what it had to reach, and where a voice was heard."),
     "Shift+A",
     does=CutPage.show_seen,
 )
 
 
 _of_page(
-    "cut.nearer", "Nearer", said("Show less of the source, larger."), "+", "=", does=lambda page: page.wave.zoom(1.6)
+    "cut.nearer",
+    "Nearer",
+    phrase("Show less of the source, larger."),
+    "+",
+    "=",
+    does=lambda page: page.wave.zoom(1.6),
 )
 _of_page(
     "cut.farther",
     "Farther",
-    said("Show more of the source, smaller."),
+    phrase("Show more of the source, smaller."),
     "-",
     does=lambda page: page.wave.zoom(1 / 1.6),
 )
 _of_page(
     "cut.near",
-    said("Look at the span"),
-    said("Show the chosen span as large as it goes."),
+    phrase("Look at the span"),
+    phrase("Show the chosen span as large as it goes."),
     "Z",
     does=CutPage.look_near,
 )
 _of_page(
     "cut.whole",
-    said("Look at all of it"),
-    said("Show the whole source."),
+    phrase("Look at all of it"),
+    phrase("Show the whole source."),
     "0",
     does=lambda page: page.wave.show_all(),
 )

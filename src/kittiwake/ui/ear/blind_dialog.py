@@ -7,12 +7,12 @@ from PySide6.QtGui import QCloseEvent, QKeyEvent
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.ear.blind import Blind
-from ...words import said, tr
+from ...words import phrase, tr
 from ..button import Button
 from ..theme.scale import scaled
 from .player import Player
 
-_WORDS = {"source": said("the source"), "output": said("the output"), "line": said("on the line")}
+_WORDS = {"source": phrase("the source"), "output": phrase("the output"), "line": phrase("on the line")}
 
 
 class BlindDialog(QDialog):

@@ -22,7 +22,7 @@ from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...core.sound import resample
 from ...core.standin import Held, SilentLoudspeaker
-from ...words import said, tr
+from ...words import phrase, tr
 
 if TYPE_CHECKING:
     from PySide6.QtMultimedia import QAudioDevice
@@ -347,7 +347,7 @@ class Player(QObject):
 
 
 class _Silent:
-    name = said("No sound device: a silent stand-in loudspeaker keeps time")
+    name = phrase("No sound device: a silent stand-in loudspeaker keeps time")
 
     def __init__(self, pull: Callable[[int], bytes]) -> None:
         self._loudspeaker = SilentLoudspeaker(pull, RATE)

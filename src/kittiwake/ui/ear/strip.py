@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QLabel
 
 from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
-from ...words import said, tr
+from ...words import phrase, tr
 from ..button import Button
 from ..elided import ElidedLabel
 from ..theme.colours import colours
@@ -16,7 +16,7 @@ from ..theme.scale import scaled
 from .player import WAYS, Player
 
 _ARROWS = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)
-_TEXT = {"source": "Source", "output": "Output", "line": said("On the line")}
+_TEXT = {"source": "Source", "output": "Output", "line": phrase("On the line")}
 
 
 class EarStrip(QWidget):

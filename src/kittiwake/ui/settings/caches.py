@@ -13,17 +13,17 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.model.units import format_bytes
-from ...words import said, tr
+from ...words import phrase, tr
 from ..button import Button
 from ..short_path import short_path
 
 #: What lies where in the cache folder: name -> what happens without it.
 _PARTS = {
-    "facts.sqlite*": said("What was found out about sound. Without it everything is looked at again"),
-    "outlines": said("Outlines of long recordings. Without them they are drawn again"),
-    "spoken": said("Lines spoken in the terminal. Without them they are spoken again"),
-    "tones": said("Tones made in the terminal. Without them they are made again"),
-    "music": said("Hold music made in the terminal. Without it it is made again"),
+    "facts.sqlite*": phrase("What was found out about sound. Without it everything is looked at again"),
+    "outlines": phrase("Outlines of long recordings. Without them they are drawn again"),
+    "spoken": phrase("Lines spoken in the terminal. Without them they are spoken again"),
+    "tones": phrase("Tones made in the terminal. Without them they are made again"),
+    "music": phrase("Hold music made in the terminal. Without it it is made again"),
 }
 
 

@@ -5,22 +5,22 @@ from __future__ import annotations
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 
-from ...words import said
+from ...words import phrase
 from .colours import colours
 
 #: State -> the word for it, as shown and as read out.
 WORDS = {
     "empty": "–",
     "waiting": "looking",
-    "as_is": said("as is"),
-    "convert": said("will convert"),
+    "as_is": phrase("as is"),
+    "convert": phrase("will convert"),
     "decide": "decide",
     "cannot": "cannot",
-    "left_out": said("not for it"),
+    "left_out": phrase("not for it"),
     "making": "making",
     "made": "made",
     "delivered": "delivered",
-    "older": said("older sent"),
+    "older": phrase("older sent"),
     "stale": "stale",
     "failed": "failed",
 }

@@ -6,6 +6,7 @@ import io
 import tarfile
 import zipfile
 
+from ....words import phrase
 from ..form import Files, Form, bytes_of, register_form
 from ..manifest import manifests as made_manifests
 from ..plan import Plan
@@ -39,5 +40,5 @@ def _tar(plan: Plan, manifests: dict[str, bytes]) -> Files:
     return {f"{plan.receiver.slug}.tar": buffer.getvalue()}
 
 
-register_form(Form("zip", "a ZIP archive", _zip))
-register_form(Form("tar", "a TAR archive", _tar))
+register_form(Form("zip", phrase("a ZIP archive"), _zip))
+register_form(Form("tar", phrase("a TAR archive"), _tar))

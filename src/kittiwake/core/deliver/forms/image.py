@@ -6,6 +6,7 @@ import re
 import struct
 from dataclasses import dataclass
 
+from ....words import phrase
 from ...errors import KittiwakeError
 from ..form import Files, Form, bytes_of, register_form
 from ..plan import Plan
@@ -27,11 +28,13 @@ class _Sound:
 def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
     sounds = [_sound(place, bytes_of(plan, place)) for place in plan.places]
     if not sounds:
-        raise KittiwakeError("There is nothing to put into an image.", "Make some outputs first.", "image")
+        raise KittiwakeError(
+            phrase("There is nothing to put into an image."), phrase("Make some outputs first."), "image"
+        )
     odd = next((one for one in sounds if (one.rate, one.block) != (sounds[0].rate, sounds[0].block)), None)
     if odd is not None:
-        told = f"{odd.name} has another rate or other blocks than {sounds[0].name}."
-        raise KittiwakeError(told, "Let the receiver take one rate.", "image")
+        told = phrase("{name} has another rate or other blocks than {name2}.", name=odd.name, name2=sounds[0].name)
+        raise KittiwakeError(told, phrase("Let the receiver take one rate."), "image")
     image = b"".join(one.data for one in sounds)
     return {HEADER: _header(sounds), IMAGE: image, **manifests}
 
@@ -50,7 +53,9 @@ def _sound(place: str, data: bytes) -> _Sound:
             return _Sound(name[:_LONGEST_NAME], rate, block, samples, data[at + 8 : at + 8 + size])
         at += 8 + size + size % 2
     raise KittiwakeError(
-        f"{place} is no IMA ADPCM in WAV, which an image is made of.", "Let the receiver take wav/ima_adpcm.", "image"
+        phrase("{place} is no IMA ADPCM in WAV, which an image is made of.", place=place),
+        phrase("Let the receiver take wav/ima_adpcm."),
+        "image",
     )
 
 
@@ -60,28 +65,47 @@ def _header(sounds: list[_Sound]) -> bytes:
         offsets.append(at)
         at += len(one.data)
     arrays = (
-        ("unsigned long", "voice_offset", "where a sound begins in the image, bytes", offsets),
-        ("unsigned long", "voice_bytes", "how many bytes it has", [len(one.data) for one in sounds]),
-        ("unsigned long", "voice_samples", "how many samples come of them", [one.samples for one in sounds]),
+        (phrase("unsigned long"), "voice_offset", phrase("where a sound begins in the image, bytes"), offsets),
+        (phrase("unsigned long"), "voice_bytes", phrase("how many bytes it has"), [len(one.data) for one in sounds]),
+        (
+            phrase("unsigned long"),
+            "voice_samples",
+            phrase("how many samples come of them"),
+            [one.samples for one in sounds],
+        ),
     )
     lines = [
-        "/* Sounds of an image in IMA ADPCM, one channel. */",
-        "#ifndef VOICE_H",
-        "#define VOICE_H",
+        phrase("/* Sounds of an image in IMA ADPCM, one channel. */"),
+        phrase("#ifndef VOICE_H"),
+        phrase("#define VOICE_H"),
         "",
-        f"#define VOICE_COUNT {len(sounds)}",
-        f"#define VOICE_RATE {sounds[0].rate} /* Hz */",
-        f"#define VOICE_BLOCK {sounds[0].block} /* bytes of a block */",
-        f"#define VOICE_IMAGE_BYTES {at}",
+        phrase("#define VOICE_COUNT {count}", count=len(sounds)),
+        phrase("#define VOICE_RATE {rate} /* Hz */", rate=sounds[0].rate),
+        phrase("#define VOICE_BLOCK {block} /* bytes of a block */", block=sounds[0].block),
+        phrase("#define VOICE_IMAGE_BYTES {at}", at=at),
         "",
     ]
     for n, one in enumerate(sounds):
         lines.append(f"#define {_constant(one.name, n, sounds)} {n}")
     for kind, name, what, values in arrays:
         numbers = ",\n    ".join(f"{value}UL" for value in values)
-        lines += ["", f"/* {what} */", f"static const {kind} {name}[VOICE_COUNT] = {{", f"    {numbers}", "};"]
+        lines += [
+            "",
+            f"/* {what} */",
+            phrase("static const {kind} {name}[VOICE_COUNT] = {{", kind=kind, name=name),
+            f"    {numbers}",
+            "};",
+        ]
     names = ",\n    ".join(f'"{_plain(one.name)}"' for one in sounds)
-    lines += ["", "static const char *const voice_name[VOICE_COUNT] = {", f"    {names}", "};", "", "#endif", ""]
+    lines += [
+        "",
+        phrase("static const char *const voice_name[VOICE_COUNT] = {"),
+        f"    {names}",
+        "};",
+        "",
+        "#endif",
+        "",
+    ]
     # The numbers of defines are read before those of arrays: each stands on a line of its own, without a comment behind it.
     return re.sub(r"(#define \w+ \d+) /\*.*?\*/", r"\1", "\n".join(lines)).encode("ascii")
 
@@ -107,4 +131,4 @@ def _constant(name: str, n: int, sounds: list[_Sound]) -> str:
 
 _TAKEN = ("COUNT", "RATE", "BLOCK", "IMAGE_BYTES", "H")
 
-register_form(Form("image", "an image with a C header", _pack, hands=lambda plan: (HEADER, IMAGE)))
+register_form(Form("image", phrase("an image with a C header"), _pack, hands=lambda plan: (HEADER, IMAGE)))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import struct
 
+from ....words import phrase
 from ...codec.cues import Cue, cue_chunks
 from ...errors import KittiwakeError
 from ..form import Files, Form, bytes_of, register_form
@@ -19,14 +20,14 @@ def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
         head, sound = _parts(place, bytes_of(plan, place))
         if form and head != form:
             raise KittiwakeError(
-                f"{place} has another rate or encoding than those before it.",
-                "Let the receiver take one, or hand over a folder.",
+                phrase("{place} has another rate or encoding than those before it.", place=place),
+                phrase("Let the receiver take one, or hand over a folder."),
                 "joined",
             )
         form = head
         sounds.append((place, sound))
     if not sounds:
-        raise KittiwakeError("There is nothing to join.", "Make some outputs first.", "joined")
+        raise KittiwakeError(phrase("There is nothing to join."), phrase("Make some outputs first."), "joined")
     tag, _, rate, _, block, bits = struct.unpack_from("<HHIIHH", form)
     pause = bytes([0x80 if tag == 1 and bits == 8 else _SILENCE[tag]]) * (
         block * round(plan.receiver.delivery.pause_seconds * rate)
@@ -43,7 +44,7 @@ def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
     chunks += b"data" + struct.pack("<I", len(data)) + bytes(data) + b"\0" * (len(data) % 2) + cue_chunks(cues)
     if len(chunks) + 4 > 0xFFFFFFFF:
         raise KittiwakeError(
-            "Together they are over 4 GiB, which no WAV file holds.", "Hand over a folder.", "joined"
+            phrase("Together they are over 4 GiB, which no WAV file holds."), phrase("Hand over a folder."), "joined"
         )
     return {f"{plan.receiver.slug}.wav": b"RIFF" + struct.pack("<I", len(chunks) + 4) + b"WAVE" + chunks, **manifests}
 
@@ -60,10 +61,10 @@ def _parts(place: str, data: bytes) -> tuple[bytes, bytes]:
             return form, inside
         at += 8 + size + size % 2
     raise KittiwakeError(
-        f"{place} cannot be joined with others as it is.",
-        "WAV files in PCM, µ-law or A-law can; or hand over a folder.",
+        phrase("{place} cannot be joined with others as it is.", place=place),
+        phrase("WAV files in PCM, µ-law or A-law can; or hand over a folder."),
         "joined",
     )
 
 
-register_form(Form("joined", "one file with cue points", _pack))
+register_form(Form("joined", phrase("one file with cue points"), _pack))

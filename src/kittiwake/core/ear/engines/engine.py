@@ -9,6 +9,7 @@ from typing import NamedTuple, Protocol
 import numpy as np
 from numpy.typing import NDArray
 
+from ....words import phrase
 from ...errors import KittiwakeError
 
 
@@ -78,7 +79,7 @@ def engine_for(language: str) -> Engine:
             return engine
     heard = ", ".join(sorted({one for engine in _engines.values() for one in engine.languages}))
     raise KittiwakeError(
-        f"There is no engine for {code}.",
-        f"Engines that run here hear {heard}; send it to a service that hears {code}.",
+        phrase("There is no engine for {code}.", code=code),
+        phrase("Engines that run here hear {heard}; send it to a service that hears {code}.", heard=heard, code=code),
         "no_engine",
     )

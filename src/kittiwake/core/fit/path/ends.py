@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ....words import phrase
 from ..verdict import Recipe, Step
 from .stage import Described, Stage, Touch
 
@@ -12,17 +13,20 @@ def _loop(recipe: Recipe, seen: Described) -> Iterator[Step]:
     own = seen.touch.loop
     wanted = seen.receiver.treatment.loop_seconds if own is None else own
     if recipe.loop:
-        what = f"Blend the last {recipe.loop / recipe.rate_out:.2f} s into the start"
-        why = f"{seen.receiver.name} asks for it" if own is None else "chosen by you"
-        yield Step(what, f"{why}: it repeats without a gap or a click")
+        what = phrase("Blend the last {loop:.2f} s into the start", loop=recipe.loop / recipe.rate_out)
+        why = phrase("{name} asks for it", name=seen.receiver.name) if own is None else phrase("chosen by you")
+        yield Step(what, phrase("{why}: it repeats without a gap or a click", why=why))
     elif wanted:
-        yield Step("Leave the ends as they are", f"it is too short for {wanted:g} s of its end to go into its start")
+        yield Step(
+            phrase("Leave the ends as they are"),
+            phrase("it is too short for {wanted:g} s of its end to go into its start", wanted=wanted),
+        )
 
 
 def _lead(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.lead:
-        what = f"Put {recipe.lead / recipe.rate_out:.2f} s of silence first"
-        yield Step(what, f"{seen.receiver.name} needs a moment to listen")
+        what = phrase("Put {lead:.2f} s of silence first", lead=recipe.lead / recipe.rate_out)
+        yield Step(what, phrase("{name} needs a moment to listen", name=seen.receiver.name))
 
 
 def _fades(recipe: Recipe, seen: Described) -> Iterator[Step]:
@@ -35,7 +39,10 @@ def _fades(recipe: Recipe, seen: Described) -> Iterator[Step]:
             seconds = frames / recipe.rate_out
             length = f"{seconds:.2f} s" if seconds >= 1 else f"{1000 * seconds:.0f} ms"
             yield Step(
-                f"Fade {what} over {length}", f"{name} asks for it" if asked >= seconds else f"the {edge} is a cut"
+                phrase("Fade {what} over {length}", what=what, length=length),
+                phrase("{name} asks for it", name=name)
+                if asked >= seconds
+                else phrase("the {edge} is a cut", edge=edge),
             )
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model.units import format_hz
 from ...sound import band_taps, filtered, presence_taps
 from ...sound.filter import PRESENCE_HZ
@@ -15,8 +16,12 @@ _STEEP_HZ = 90.0  # width of the transition at the low end, where the low end le
 
 def _presence(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.presence_db:
-        what = f"Lift {format_hz(PRESENCE_HZ)} by {recipe.presence_db:.1f} dB"
-        yield Step(what, f"{seen.receiver.name} asks for it: consonants carry better")
+        what = phrase(
+            "Lift {presence_hz} by {presence_db:.1f} dB",
+            presence_hz=format_hz(PRESENCE_HZ),
+            presence_db=recipe.presence_db,
+        )
+        yield Step(what, phrase("{name} asks for it: consonants carry better", name=seen.receiver.name))
 
 
 def _lift(blocks: Blocks, recipe: Recipe) -> Blocks:
@@ -29,8 +34,11 @@ def _band(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.low_cut or recipe.high_cut:
         edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
         own = seen.touch.low_cut and seen.touch.low_cut == recipe.low_cut
-        why = "the low end is chosen by you" if own else f"{seen.receiver.name} asks for it"
-        yield Step(f"Keep the band from {edges}", f"{why}; linear phase, no shift in time")
+        why = phrase("the low end is chosen by you") if own else phrase("{name} asks for it", name=seen.receiver.name)
+        yield Step(
+            phrase("Keep the band from {edges}", edges=edges),
+            phrase("{why}; linear phase, no shift in time", why=why),
+        )
 
 
 def _keep_band(blocks: Blocks, recipe: Recipe) -> Blocks:

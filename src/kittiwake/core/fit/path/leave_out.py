@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model.units import format_seconds
 from ...sound.leave_out import BLEND_S, leave_out
 from ..verdict import Recipe, Step
@@ -12,8 +13,12 @@ from .stage import Blocks, Described, Stage, Touch
 
 def _describe(recipe: Recipe, seen: Described) -> Iterator[Step]:
     for first, last in recipe.without:
-        what = f"Leave out {format_seconds(first / recipe.rate_in)} to {format_seconds(last / recipe.rate_in)}"
-        yield Step(what, "chosen by you; what lies before and after is blended over 10 ms")
+        what = phrase(
+            "Leave out {first} to {last}",
+            first=format_seconds(first / recipe.rate_in),
+            last=format_seconds(last / recipe.rate_in),
+        )
+        yield Step(what, phrase("chosen by you; what lies before and after is blended over 10 ms"))
 
 
 def _apply(blocks: Blocks, recipe: Recipe) -> Blocks:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model.units import db, format_db
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
@@ -14,44 +15,56 @@ def _level(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.level == "leave":
         yield _left(recipe, seen)
     elif not math.isfinite(seen.level.active_dbov):
-        yield Step("Leave the level", "no speech was found to measure")
+        yield Step(phrase("Leave the level"), phrase("no speech was found to measure"))
     else:
         yield _brought(recipe, seen)
 
 
 def _left(recipe: Recipe, seen: Described) -> Step:
-    changed = f"Change the level by {seen.gain:+.1f} dB".replace("-", "−")
+    changed = phrase("Change the level by {gain:+.1f} dB", gain=seen.gain).replace("-", "−")
     if seen.receiver.treatment.level.together:
-        why = "one gain for the whole set, which keeps soft clips softer than loud ones"
-        return Step(changed if seen.gain else "Leave the level", why)
+        why = phrase("one gain for the whole set, which keeps soft clips softer than loud ones")
+        return Step(changed if seen.gain else phrase("Leave the level"), why)
     if seen.gain:
-        return Step(changed, "set by you")
+        return Step(changed, phrase("set by you"))
     if seen.touch.untreated:
-        return Step("Leave the level", "it is meant so: nothing is brought to another level, trimmed or filtered")
+        return Step(
+            phrase("Leave the level"),
+            phrase("it is meant so: nothing is brought to another level, trimmed or filtered"),
+        )
     ceiling = format_db(db(recipe.ceiling))
-    held = f"peaks that come out over {ceiling} are brought down by exactly what is needed"
-    return Step("Leave the level", f"{seen.receiver.name} asks for none; {held}")
+    held = phrase("peaks that come out over {ceiling} are brought down by exactly what is needed", ceiling=ceiling)
+    return Step(phrase("Leave the level"), phrase("{name} asks for none; {held}", name=seen.receiver.name, held=held))
 
 
 def _brought(recipe: Recipe, seen: Described) -> Step:
     ceiling = format_db(db(recipe.ceiling))
     target = format_db(recipe.target_db + recipe.gain_db, seen.receiver.treatment.level.unit)
     if recipe.level == "loudness":
-        why = f"ITU-R BS.1770, measured after resampling; no peak over {ceiling}"
-        return Step(f"Bring it to {target} loudness", why)
-    about = f"{'Raise' if seen.gain >= 0 else 'Lower'} by about {abs(seen.gain):.1f} dB to"
+        why = phrase("ITU-R BS.1770, measured after resampling; no peak over {ceiling}", ceiling=ceiling)
+        return Step(phrase("Bring it to {target} loudness", target=target), why)
+    about = phrase(
+        "{what} by about {gain:.1f} dB to", what="Raise" if seen.gain >= 0 else "Lower", gain=abs(seen.gain)
+    )
     if recipe.level == "peak":
-        return Step(f"{about} a peak of {target}", "measured again after resampling")
+        return Step(
+            phrase("{about} a peak of {target}", about=about, target=target),
+            phrase("measured again after resampling"),
+        )
     now = format_db(seen.level.active_dbov, "dBov")
-    why = f"it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}"
-    return Step(f"{about} {target} active speech level", why)
+    why = phrase(
+        "it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}",
+        now=now,
+        ceiling=ceiling,
+    )
+    return Step(phrase("{about} {target} active speech level", about=about, target=target), why)
 
 
 def _limiter(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.limiter_db:
-        what = f"Hold single peaks down by up to {recipe.limiter_db:g} dB"
-        who = "you allow" if seen.touch.limiter_db >= recipe.limiter_db else f"{seen.receiver.name} allows"
-        yield Step(what, f"{who} it for the sake of the level; it looks 5 ms ahead")
+        what = phrase("Hold single peaks down by up to {limiter_db:g} dB", limiter_db=recipe.limiter_db)
+        who = phrase("you allow") if seen.touch.limiter_db >= recipe.limiter_db else f"{seen.receiver.name} allows"
+        yield Step(what, phrase("{who} it for the sake of the level; it looks 5 ms ahead", who=who))
 
 
 LEVEL = Stage(_level)

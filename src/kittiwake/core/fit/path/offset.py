@@ -6,6 +6,7 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from ....words import phrase
 from ..verdict import Recipe, Step
 from .stage import Blocks, Described, Stage, Touch
 
@@ -13,7 +14,9 @@ from .stage import Blocks, Described, Stage, Touch
 def _describe(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.dc_offsets:
         offset = f"{max(recipe.dc_offsets, key=abs) * 100:+.1f} %".replace("-", "−")
-        yield Step(f"Take away a DC offset of {offset}", "it is not heard and costs level")
+        yield Step(
+            phrase("Take away a DC offset of {offset}", offset=offset), phrase("it is not heard and costs level")
+        )
 
 
 def _apply(blocks: Blocks, recipe: Recipe) -> Blocks:

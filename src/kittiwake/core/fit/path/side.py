@@ -4,20 +4,23 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model.facts import Signal
 from ...sound.sides import channel_of, select_channel
 from ..verdict import Recipe, Step
 from .stage import Blocks, Described, Stage, Touch
 
-_ONE_LATER = "both sides hold the same, the {} softer, later or partly upside down; mixed, they would partly cancel"
+_ONE_LATER = phrase(
+    "both sides hold the same, the {} softer, later or partly upside down; mixed, they would partly cancel"
+)
 _WHY: dict[tuple[str, Signal], str] = {
-    ("identical", "left"): "both sides hold the same",
-    ("left_only", "left"): "the right side is silent; mixing would lose 6 dB",
-    ("right_only", "right"): "the left side is silent; mixing would lose 6 dB",
-    ("inverted", "left"): "one side is the other turned upside down; mixed, they would cancel",
+    ("identical", "left"): phrase("both sides hold the same"),
+    ("left_only", "left"): phrase("the right side is silent; mixing would lose 6 dB"),
+    ("right_only", "right"): phrase("the left side is silent; mixing would lose 6 dB"),
+    ("inverted", "left"): phrase("one side is the other turned upside down; mixed, they would cancel"),
     ("left_leads", "left"): _ONE_LATER.format("right"),
     ("right_leads", "right"): _ONE_LATER.format("left"),
-    ("different", "mix"): "the sides differ, and both count",
+    ("different", "mix"): phrase("the sides differ, and both count"),
 }
 
 
@@ -25,23 +28,25 @@ def _describe(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.take in ("mono", "both"):
         return
     channels = seen.header.channels
-    what = "Mix both sides" if recipe.take == "mix" else f"Use the {recipe.take} side"
+    what = phrase("Mix both sides") if recipe.take == "mix" else phrase("Use the {take} side", take=recipe.take)
     if recipe.take.startswith("ch") or (channels > 2 and recipe.take != "mix"):
-        what = f"Use channel {(channel_of(recipe.take) or 0) + 1} of {channels}"
+        what = phrase(
+            "Use channel {channel_of} of {channels}", channel_of=(channel_of(recipe.take) or 0) + 1, channels=channels
+        )
     if recipe.take == "mix" and channels > 2:
-        what = f"Mix {channels} channels down after ITU-R BS.775"
+        what = phrase("Mix {channels} channels down after ITU-R BS.775", channels=channels)
     yield Step(what, _reason(recipe, seen))
 
 
 def _reason(recipe: Recipe, seen: Described) -> str:
     name = seen.receiver.name
     if seen.touch.side != "auto":
-        return "chosen by you"
+        return phrase("chosen by you")
     if seen.receiver.treatment.side != "auto":
-        return f"{name} asks for it"
+        return phrase("{name} asks for it", name=name)
     if seen.header.channels > 2:
-        return f"{name} takes one channel, this has {seen.header.channels}"
-    return _WHY.get((seen.sound.sides, recipe.take), f"{name} takes one channel")
+        return phrase("{name} takes one channel, this has {channels}", name=name, channels=seen.header.channels)
+    return _WHY.get((seen.sound.sides, recipe.take), phrase("{name} takes one channel", name=name))
 
 
 def _apply(blocks: Blocks, recipe: Recipe) -> Blocks:

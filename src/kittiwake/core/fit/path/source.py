@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model.units import format_bytes, format_hz, format_kind, format_seconds
 from ..verdict import Recipe, Step
 from .stage import Described, Stage, Touch
@@ -22,8 +23,13 @@ def _true_rate(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.rate_in == seen.header.sample_rate:
         return
     share = seen.header.sample_rate / recipe.rate_in
-    change = f"{(share - 1) * 100:+.2f} % in length, {-12 * math.log2(share):+.2f} semitones".replace("-", "−")
-    yield Step(f"Take {format_hz(recipe.rate_in)} for the true rate", f"stated by you; {change}")
+    change = phrase(
+        "{share:+.2f} % in length, {what:+.2f} semitones", share=(share - 1) * 100, what=-12 * math.log2(share)
+    ).replace("-", "−")
+    yield Step(
+        phrase("Take {rate_in} for the true rate", rate_in=format_hz(recipe.rate_in)),
+        phrase("stated by you; {change}", change=change),
+    )
 
 
 def _span(recipe: Recipe, seen: Described) -> Iterator[Step]:
@@ -31,8 +37,12 @@ def _span(recipe: Recipe, seen: Described) -> Iterator[Step]:
         return
     begin = recipe.start / recipe.rate_in
     end = begin + (recipe.frames_in + recipe.left_out) / recipe.rate_in
-    why = "its air is trimmed; nothing of the voice is cut" if recipe.trimmed else "the span of this clip"
-    yield Step(f"Keep {format_seconds(begin)} to {format_seconds(end)}", why)
+    why = (
+        phrase("its air is trimmed; nothing of the voice is cut")
+        if recipe.trimmed
+        else phrase("the span of this clip")
+    )
+    yield Step(phrase("Keep {begin} to {end}", begin=format_seconds(begin), end=format_seconds(end)), why)
 
 
 READ = Stage(_read)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model import Receiver
 from ...model.units import format_hz
 from ...sound import change_tempo, resample
@@ -14,11 +15,18 @@ from .stage import Blocks, Described, Stage, Touch
 
 def _tempo(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.pitch:
-        what = f"Make it {abs(recipe.pitch):g} semitones {'higher' if recipe.pitch > 0 else 'lower'}"
-        yield Step(what, "length unchanged; chosen by you")
+        what = phrase(
+            "Make it {pitch:g} semitones {what}",
+            pitch=abs(recipe.pitch),
+            what="higher" if recipe.pitch > 0 else "lower",
+        )
+        yield Step(what, phrase("length unchanged; chosen by you"))
     if recipe.speed != 1:
-        change = f"{(recipe.speed - 1) * 100:+.1f} % in speed".replace("-", "−")
-        yield Step(f"Speak it {recipe.speed:.3f} times as fast", f"{change}, pitch unchanged; chosen by you")
+        change = phrase("{speed:+.1f} % in speed", speed=(recipe.speed - 1) * 100).replace("-", "−")
+        yield Step(
+            phrase("Speak it {speed:.3f} times as fast", speed=recipe.speed),
+            phrase("{change}, pitch unchanged; chosen by you", change=change),
+        )
 
 
 def _change_tempo(blocks: Blocks, recipe: Recipe) -> Blocks:
@@ -38,7 +46,7 @@ def _rates(receiver: Receiver) -> str:
     first = receiver.rules.accepts[0]
     if first.sample_rates:
         return ", ".join(format_hz(rate) for rate in first.sample_rates)
-    return f"at most {format_hz(first.max_sample_rate)}"
+    return phrase("at most {max_sample_rate}", max_sample_rate=format_hz(first.max_sample_rate))
 
 
 def _resample(blocks: Blocks, recipe: Recipe) -> Blocks:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
+from ....words import phrase
 from ...model.units import format_bytes, format_hz, format_kind
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
@@ -13,33 +14,43 @@ def _encode(recipe: Recipe, seen: Described) -> Iterator[Step]:
     form, name = recipe.format, seen.receiver.name
     if form.encoding in ("ulaw", "alaw"):
         law = format_kind("", form.encoding).strip(", ")
-        yield Step(f"Encode as {law}, nearest code", f"{name} takes {law}; its 256 steps grow with the level")
+        yield Step(
+            phrase("Encode as {law}, nearest code", law=law),
+            phrase("{name} takes {law}; its 256 steps grow with the level", name=name, law=law),
+        )
     elif form.depth is None:
-        yield Step(f"Encode as {form.name}", _why_codec(recipe, name))
+        yield Step(phrase("Encode as {name}", name=form.name), _why_codec(recipe, name))
     elif recipe.dither == "always" or (recipe.dither == "if_scaled" and seen.gain):
         kind = "noise-shaped" if recipe.dither_kind == "shaped" else "TPDF"
-        why = "finer steps than that arise on the way" if recipe.dither == "always" else "the gain makes finer steps"
-        yield Step(f"Round to {form.depth} bits with {kind} dither", why)
+        why = (
+            phrase("finer steps than that arise on the way")
+            if recipe.dither == "always"
+            else phrase("the gain makes finer steps")
+        )
+        yield Step(phrase("Round to {depth} bits with {kind} dither", depth=form.depth, kind=kind), why)
 
 
 def _why_codec(recipe: Recipe, name: str) -> str:
     form = recipe.format
-    parts = [f"{name} takes it"]
+    parts = [phrase("{name} takes it", name=name)]
     if recipe.bit_rate:
         parts.append(f"{'about ' if recipe.variable else ''}{recipe.bit_rate / 1000:g} kbit/s")
     if form.delay:
-        parts.append(f"it comes out {1000 * form.delay / recipe.rate_out:.1f} ms later")
+        parts.append(phrase("it comes out {what:.1f} ms later", what=1000 * form.delay / recipe.rate_out))
     if recipe.decoded_frames != recipe.frames_out:
         more = recipe.decoded_frames - recipe.frames_out
-        parts.append(f"the last {1000 * more / recipe.rate_out:.0f} ms fill up its last frame")
+        parts.append(phrase("the last {what:.0f} ms fill up its last frame", what=1000 * more / recipe.rate_out))
     return ", ".join(parts)
 
 
 def _cues(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.cues:
-        many = f"{len(recipe.cues)} cue points" if len(recipe.cues) > 1 else "a cue point"
+        many = phrase("{count} cue points", count=len(recipe.cues)) if len(recipe.cues) > 1 else phrase("a cue point")
         names = ", ".join(cue.name for cue in recipe.cues[:3]) + (" …" if len(recipe.cues) > 3 else "")
-        yield Step(f"Write {many} with name and length", f"{seen.receiver.name} asks for spans in the file: {names}")
+        yield Step(
+            phrase("Write {many} with name and length", many=many),
+            phrase("{name} asks for spans in the file: {names}", name=seen.receiver.name, names=names),
+        )
 
 
 def _file(recipe: Recipe, seen: Described) -> Iterator[Step]:
@@ -55,7 +66,13 @@ def _name(recipe: Recipe, seen: Described) -> Iterator[Step]:
         names = seen.receiver.rules.names
         file = f"{seen.renamed}{names.extension_for(recipe.format.extension)}"
         yield Step(
-            f"Call it {file}", f"{seen.receiver.name} takes names of at most {names.max_length} of [{names.allowed}]"
+            phrase("Call it {file}", file=file),
+            phrase(
+                "{name} takes names of at most {max_length} of [{allowed}]",
+                name=seen.receiver.name,
+                max_length=names.max_length,
+                allowed=names.allowed,
+            ),
         )
 
 

@@ -1,24 +1,27 @@
 """Where outputs go."""
 
+from ....words import phrase
 from ..setting import Setting, register
 
 register(
     Setting(
         "outputs.folder",
-        "Outputs go to",
-        "Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents.",
+        phrase("Outputs go to"),
+        phrase(
+            "Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents."
+        ),
         "",
         kind="folder",
     ),
     Setting(
         "outputs.placement",
-        "How they lie there",
-        "Holds for new jobs; each job may say otherwise in the Job menu.",
+        phrase("How they lie there"),
+        phrase("Holds for new jobs; each job may say otherwise in the Job menu."),
         "one",
         (
-            ("one", "one folder for each receiver"),
-            ("mirrored", "mirrored, as the sources lie"),
-            ("beside", "beside their sources"),
+            ("one", phrase("one folder for each receiver")),
+            ("mirrored", phrase("mirrored, as the sources lie")),
+            ("beside", phrase("beside their sources")),
         ),
     ),
 )

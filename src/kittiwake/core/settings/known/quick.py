@@ -1,21 +1,22 @@
 """Quick convert."""
 
+from ....words import phrase
 from ..setting import Setting, register
 
 register(
     Setting(
         "quick.close_after",
-        "Close by itself after",
-        "Counted once everything is made and nothing is asked. 0: it stays.",
+        phrase("Close by itself after"),
+        phrase("Counted once everything is made and nothing is asked. 0: it stays."),
         20,
         high=600,
         unit="s",
     ),
     Setting(
         "quick.place",
-        "Results lie",
-        "Beside the source, or where outputs go; they are on the clipboard either way.",
+        phrase("Results lie"),
+        phrase("Beside the source, or where outputs go; they are on the clipboard either way."),
         "beside",
-        (("beside", "beside the source"), ("outputs", "where outputs go")),
+        (("beside", phrase("beside the source")), ("outputs", phrase("where outputs go"))),
     ),
 )

@@ -1,19 +1,20 @@
 """What is heard and recorded with."""
 
+from ....words import phrase
 from ..setting import Setting, register
 
 register(
     Setting(
         "sound.loudspeaker",
         "Loudspeaker",
-        "What the ear plays on. Empty: what the desktop uses.",
+        phrase("What the ear plays on. Empty: what the desktop uses."),
         "",
         kind="loudspeaker",
     ),
     Setting(
         "sound.microphone",
         "Microphone",
-        "What is recorded from at first. Empty: what the desktop uses.",
+        phrase("What is recorded from at first. Empty: what the desktop uses."),
         "",
         kind="microphone",
     ),

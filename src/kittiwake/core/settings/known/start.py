@@ -1,19 +1,24 @@
 """What happens at the start."""
 
+from ....words import phrase
 from ..setting import Setting, register
 
 register(
     Setting(
         "start.session",
-        "Open the last job at the start",
-        "The job that was open when the window was closed, and the clip that was chosen.",
+        phrase("Open the last job at the start"),
+        phrase("The job that was open when the window was closed, and the clip that was chosen."),
         True,
     ),
     Setting(
         "start.second",
-        "Files from outside go to",
-        "What “Open with” does while a window is open.",
+        phrase("Files from outside go to"),
+        phrase("What “Open with” does while a window is open."),
         "ask",
-        (("ask", "ask each time"), ("here", "the job that is open"), ("new", "a window of their own")),
+        (
+            ("ask", phrase("ask each time")),
+            ("here", phrase("the job that is open")),
+            ("new", phrase("a window of their own")),
+        ),
     ),
 )

@@ -10,6 +10,7 @@ from typing import Any
 
 import numpy as np
 
+from ....words import phrase
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
 
 _WORDS_A_MINUTE = 165
@@ -37,7 +38,7 @@ class _Library:
         self.lib = ctypes.CDLL(espeakng_loader.get_library_path())
         self.rate = self.lib.espeak_Initialize(_SYNCHRONOUS, 0, str(espeakng_loader.get_data_path()).encode(), 0x8000)
         if self.rate <= 0:
-            raise VoiceError("The voice engine could not be started.", "Install it anew.", "no_voice")
+            raise VoiceError(phrase("The voice engine could not be started."), phrase("Install it anew."), "no_voice")
         self._parts: list[bytes] = []
         kind = ctypes.CFUNCTYPE(ctypes.c_int, ctypes.POINTER(ctypes.c_short), ctypes.c_int, ctypes.c_void_p)
 
@@ -57,7 +58,9 @@ class _Library:
     def say(self, text: str, voice: str, words: int) -> np.ndarray:
         self._parts.clear()
         if self.lib.espeak_SetVoiceByName(voice.encode()) != 0:
-            raise VoiceError(f"The engine has no voice “{voice}”.", "Choose another.", "no_voice")
+            raise VoiceError(
+                phrase("The engine has no voice “{voice}”.", voice=voice), phrase("Choose another."), "no_voice"
+            )
         self.lib.espeak_SetParameter(_RATE, words, 0)
         raw = text.encode("utf-8", "replace") + b"\0"
         flags = _UTF8 | (_PHONEMES if "[[" in text else 0)
@@ -69,7 +72,7 @@ class _Library:
 def _speak(text: str, voice: str, speed: float) -> Speech:
     plain = " ".join(text.split())[:_MOST]
     if not plain:
-        raise VoiceError("There is nothing to say.", "Write a text.", "no_text")
+        raise VoiceError(phrase("There is nothing to say."), phrase("Write a text."), "no_text")
     words = max(_SLOWEST, min(_FASTEST, round(_WORDS_A_MINUTE * speed)))
     name = next((one.name.removeprefix(_PREFIX) for one in _voices() if one.key == f"espeak/{voice}"), voice)
     library = _Library()
@@ -79,7 +82,9 @@ def _speak(text: str, voice: str, speed: float) -> Speech:
         library.close()
     if not len(whole) or not whole.any():
         raise VoiceError(
-            f"The voice has no sound for “{plain[:40]}”.", "Respell it, or choose another voice.", "no_sound"
+            phrase("The voice has no sound for “{plain}”.", plain=plain[:40]),
+            phrase("Respell it, or choose another voice."),
+            "no_sound",
         )
     return whole.astype(np.float32) * np.float32(1 / 32768), rate
 
@@ -108,4 +113,4 @@ def _version() -> str:
     return version("espeakng-loader")
 
 
-register_engine(Engine("espeak", "eSpeak NG", _voices, _speak, _version))
+register_engine(Engine("espeak", phrase("eSpeak NG"), _voices, _speak, _version))

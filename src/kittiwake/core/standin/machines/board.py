@@ -9,6 +9,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 
+from ....words import phrase
 from ..decode import of_ima
 from ..machine import Action, Heard, Held, Refusal, stand_in
 
@@ -56,7 +57,7 @@ class Board:
     def play(self, argument: str = "") -> Heard:
         """Play a sound by its number (from 0) or its name; the next where none is named."""
         if not self.sounds:
-            return Heard("Its flash is empty.")
+            return Heard(phrase("Its flash is empty."))
         wanted = argument.strip()
         if not wanted:
             self.number = (self.number + 1) % len(self.sounds)
@@ -65,7 +66,9 @@ class Board:
         elif wanted.isdigit() and int(wanted) < len(self.sounds):
             self.number = int(wanted)
         else:
-            return Heard(f"It has no sound “{wanted}”: 0 to {len(self.sounds) - 1}.")
+            return Heard(
+                phrase("It has no sound “{wanted}”: 0 to {count}.", wanted=wanted, count=len(self.sounds) - 1)
+            )
         return Heard(f"Sound {self.number}: {self.sounds[self.number]}", self._sound(self.number))
 
     def _take(self, name: str, data: bytes) -> Refusal | None:
@@ -76,19 +79,24 @@ class Board:
             self.header, self.image = found, b""
             return None
         if not name.endswith(".bin"):
-            return Refusal("It takes a header (.h) and an image (.bin), nothing else.", 0)
+            return Refusal(phrase("It takes a header (.h) and an image (.bin), nothing else."), 0)
         if self.header is None:
-            return Refusal("It has no header yet: hand it that first.", 0)
+            return Refusal(phrase("It has no header yet: hand it that first."), 0)
         if len(data) > FLASH:
-            return Refusal(f"{len(data):,} bytes are too many: its flash holds {FLASH:,}.", FLASH)
+            return Refusal(
+                phrase("{count:,} bytes are too many: its flash holds {flash:,}.", count=len(data), flash=FLASH),
+                FLASH,
+            )
         header = self.header
         for n, (offset, size, samples) in enumerate(zip(header.offsets, header.sizes, header.samples, strict=True)):
             if offset + size > len(data):
-                return Refusal(f"Sound {n} would end behind the image.", len(data))
+                return Refusal(phrase("Sound {what} would end behind the image.", what=n), len(data))
             if size % header.block or samples > size // header.block * ((header.block - 4) * 2 + 1):
-                return Refusal(f"Sound {n} is no whole number of blocks, or not as long as it says.", offset)
+                return Refusal(
+                    phrase("Sound {what} is no whole number of blocks, or not as long as it says.", what=n), offset
+                )
             if data[offset + 2] > 88 or data[offset + 3]:
-                return Refusal(f"No block begins where sound {n} should.", offset)
+                return Refusal(phrase("No block begins where sound {what} should.", what=n), offset)
         self.image, self.number = data, 0
         return None
 
@@ -104,24 +112,34 @@ def _header(data: bytes) -> _Header | Refusal:
     try:
         text = data.decode("ascii")
     except UnicodeDecodeError as error:
-        return Refusal("The header is not plain text.", error.start)
+        return Refusal(phrase("The header is not plain text."), error.start)
     text = re.sub(r"/\*.*?\*/", " ", text, flags=re.DOTALL)
     numbers = {name: _define(text, name) for name in ("VOICE_COUNT", "VOICE_RATE", "VOICE_BLOCK")}
     for name, value in numbers.items():
         if value is None:
-            return Refusal(f"The header does not define {name}.", 0)
+            return Refusal(phrase("The header does not define {name}.", name=name), 0)
     count, rate, block = (value or 0 for value in numbers.values())
     if not 1 <= count <= SOUNDS:
-        return Refusal(f"{count} sounds are not from 1 to {SOUNDS}.", 0)
+        return Refusal(phrase("{count} sounds are not from 1 to {sounds}.", count=count, sounds=SOUNDS), 0)
     if rate not in RATES:
-        return Refusal(f"{rate:,} Hz is not a rate it plays: {', '.join(f'{one:,}' for one in RATES)} Hz are.", 0)
+        return Refusal(
+            phrase(
+                "{rate:,} Hz is not a rate it plays: {list} Hz are.",
+                rate=rate,
+                list=", ".join(f"{one:,}" for one in RATES),
+            ),
+            0,
+        )
     if block < 8 or block % 4:
-        return Refusal(f"Blocks of {block} bytes are none.", 0)
+        return Refusal(phrase("Blocks of {block} bytes are none.", block=block), 0)
     arrays = {name: _numbers(text, name) for name in _ARRAYS}
     names = _texts(text)
     for name, values in {**arrays, "voice_name": names}.items():
         if values is None or len(values) != count:
-            return Refusal(f"{name} does not have {count} entries.", text.find(name) if name in text else 0)
+            return Refusal(
+                phrase("{name} does not have {count} entries.", name=name, count=count),
+                text.find(name) if name in text else 0,
+            )
     offsets, sizes, samples = (tuple(arrays[name] or ()) for name in _ARRAYS)
     return _Header(rate, block, offsets, sizes, samples, tuple(names or ()))
 

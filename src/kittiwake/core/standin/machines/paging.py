@@ -8,6 +8,7 @@ from __future__ import annotations
 import json
 from typing import Any
 
+from ....words import phrase
 from ..decode import sound_of
 from ..machine import Action, Heard, Held, Refusal, stand_in
 from ..plain_wav import PCM, Wants, read_wav
@@ -42,10 +43,12 @@ class Paging:
     @property
     def state(self) -> str:
         if not self.kinds:
-            return "not configured: a list of messages is wanted first"
+            return phrase("not configured: a list of messages is wanted first")
         if self.missing:
-            return f"configured, {len(self.missing)} of {len(self.kinds)} messages missing"
-        return "ready, no faults"
+            return phrase(
+                "configured, {count} of {count2} messages missing", count=len(self.missing), count2=len(self.kinds)
+            )
+        return phrase("ready, no faults")
 
     def hand(self, name: str, data: bytes) -> bool:
         self.refusal = self._configure(data) if name.lower().endswith(LIST) else self._take(name, data)
@@ -62,14 +65,21 @@ class Paging:
             entry = _entry(line)
             if line.strip() and (entry is None or entry.get("kind") not in KINDS):
                 wanted = ", ".join(KINDS)
-                return Refusal(f"A line of the list names no file, or no kind it knows ({wanted}).", at)
+                return Refusal(
+                    phrase("A line of the list names no file, or no kind it knows ({wanted}).", wanted=wanted), at
+                )
             if entry:
                 kinds[entry["file"]], sizes[entry["file"]] = entry["kind"], entry.get("bytes", 0)
             at += len(line)
         if not kinds:
-            return Refusal("There is no message in the list.", 0)
+            return Refusal(phrase("There is no message in the list."), 0)
         if len(kinds) > MESSAGES:
-            return Refusal(f"{len(kinds)} messages are too many: {MESSAGES} are the most.", 0)
+            return Refusal(
+                phrase(
+                    "{count} messages are too many: {messages} are the most.", count=len(kinds), messages=MESSAGES
+                ),
+                0,
+            )
         self.kinds, self._sizes = kinds, sizes
         for name in [name for name in self.shelf.files if name not in kinds]:
             del self.shelf.files[name]
@@ -77,11 +87,16 @@ class Paging:
 
     def _take(self, name: str, data: bytes) -> Refusal | None:
         if not self.kinds:
-            return Refusal("It is not configured: hand it the list of messages first.", 0)
+            return Refusal(phrase("It is not configured: hand it the list of messages first."), 0)
         if name not in self.kinds:
-            return Refusal("It is not in the list of messages.", 0)
+            return Refusal(phrase("It is not in the list of messages."), 0)
         if self._sizes[name] and len(data) != self._sizes[name]:
-            return Refusal(f"{len(data):,} bytes came; {self._sizes[name]:,} stand in the list.", len(data))
+            return Refusal(
+                phrase(
+                    "{count:,} bytes came; {sizes:,} stand in the list.", count=len(data), sizes=self._sizes[name]
+                ),
+                len(data),
+            )
         found = read_wav(name, data, _WANTS)
         if isinstance(found, Refusal):
             return found
@@ -92,14 +107,14 @@ class Paging:
         found = [self.shelf.find(one) for one in argument.split(",") if one.strip()]
         held = [one for one in found if one is not None]
         if self.missing or not self.kinds:
-            return Heard(f"It does nothing: {self.state}.")
+            return Heard(phrase("It does nothing: {state}.", state=self.state))
         if not held or None in found:
-            return Heard(f"It has no message “{argument}”.")
+            return Heard(phrase("It has no message “{argument}”.", argument=argument))
         first = min(held, key=lambda one: KINDS.index(self.kinds[one.name]))
         waiting = [one.name for one in held if one is not first]
         self.playing = first.name
         self.shelf.heard(first.name)
-        more = f"; {', '.join(waiting)} must wait" if waiting else ""
+        more = phrase("; {list} must wait", list=", ".join(waiting)) if waiting else ""
         return Heard(f"{first.name} ({self.kinds[first.name]}){more}", first)
 
     def ask(self, _: str = "") -> Heard:

@@ -10,6 +10,7 @@ from pathlib import Path
 
 import numpy as np
 
+from ....words import phrase
 from ...packets.weather import Weather
 from ..decode import a_law_values, as_gsm, as_linear, mu_law_values, of_gsm, of_law, of_linear, sound_of, to_bytes
 from ..machine import Action, Heard, Held, Refusal, stand_in
@@ -96,13 +97,13 @@ class Phone:
     def keys(self, argument: str) -> Heard:
         """Press keys in the call that goes on."""
         if self.call is None or self.call.ended:
-            return Heard("There is no call: dial first.")
+            return Heard(phrase("There is no call: dial first."))
         return self._keys(argument, len(self.call.steps))
 
     def hang_up(self, _: str = "") -> Heard:
         if self.call is not None and not self.call.ended:
             self.call.hang_up()
-        return Heard("Hung up.")
+        return Heard(phrase("Hung up."))
 
     def walk(self, _: str = "") -> Heard:
         """Call until every prompt was heard."""
@@ -112,11 +113,13 @@ class Phone:
         lost = sum(step.packets_lost for call in calls for step in call.steps)
         sound = np.concatenate([call.sound for call in calls]) if calls else np.zeros(0, np.float32)
         unheard = [name for name in ways if name not in heard]
-        told = f"{len(calls)} calls, {len(heard)} of {len(ways)} prompts heard"
-        told += f"; not heard: {', '.join(unheard[:5])}" if unheard else ""
+        told = phrase(
+            "{count} calls, {count2} of {count3} prompts heard", count=len(calls), count2=len(heard), count3=len(ways)
+        )
+        told += phrase("; not heard: {list}", list=", ".join(unheard[:5])) if unheard else ""
         told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
-        told += f"; {lost} packets lost" if lost else ""
-        return Heard(f"{told}.", Held("every prompt", sound.nbytes // 4, RATE, sound))
+        told += phrase("; {lost} packets lost", lost=lost) if lost else ""
+        return Heard(f"{told}.", Held(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
 
     def record(self, argument: str) -> Heard:
         """Somebody calls and says something, which is recorded as it comes out of the line: ``NAME``, and ``ulaw``, ``alaw``, ``sln`` or ``gsm``."""
@@ -124,15 +127,17 @@ class Phone:
         form = words.pop() if words and words[-1] in _RECORDED else "ulaw"
         name = " ".join(words) or f"recorded {self._turn + 1}"
         if "/" in name or name.startswith("."):
-            return Heard(f"“{name}” is no name.")
-        text, said = line_said(self._turn, RATE)
+            return Heard(phrase("“{name}” is no name.", name=name))
+        text, spoken = line_said(self._turn, RATE)
         self._turn += 1
-        came = carry(said, self.weather, self.kind)
+        came = carry(spoken, self.weather, self.kind)
         data = _RECORDED[form](came.sound)
         self.recordings[f"{name}.{form}"] = data
-        lost = f", {came.lost + came.late} packets of it lost" if came.lost + came.late else ""
+        lost = phrase(", {lost} packets of it lost", lost=came.lost + came.late) if came.lost + came.late else ""
         held = Held(f"{name}.{form}", len(data), RATE, came.sound)
-        return Heard(f"“{text}” recorded as {held.name}, without a header{lost}", held)
+        return Heard(
+            phrase("“{text}” recorded as {name}, without a header{lost}", text=text, name=held.name, lost=lost), held
+        )
 
     def line(self, argument: str) -> Heard:
         """Set what the line suffers: ``loss 2%``, ``burst 3``, ``jitter 20``, ``buffer 60`` (ms), ``a-law``."""
@@ -145,11 +150,11 @@ class Phone:
                     share = word == "loss" and words[n + 2 : n + 3] == ["%"]
                     wanted[word] = float(words[n + 1]) / (100 if share else 1)
             except ValueError:
-                return Heard(f"“{words[n + 1]}” is no number.")
+                return Heard(phrase("“{words}” is no number.", words=words[n + 1]))
         if not 0 <= wanted["loss"] < 1 or wanted["burst"] < 1 or min(wanted["jitter"], wanted["buffer"]) < 0:
-            return Heard("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.")
+            return Heard(phrase("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds."))
         self.weather = Weather(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
-        return Heard(f"The line loses {wanted['loss'] * 100:g} % of its packets, {wanted['burst']:g} at a time; jitter {wanted['jitter']:g} ms, buffer {wanted['buffer']:g} ms.")  # fmt: skip
+        return Heard(phrase('The line loses {wanted:g} % of its packets, {wanted2:g} at a time; jitter {wanted3:g} ms, buffer {wanted4:g} ms.', wanted=wanted['loss'] * 100, wanted2=wanted['burst'], wanted3=wanted['jitter'], wanted4=wanted['buffer']))  # fmt: skip
 
     def assign_by_name(self, _: str = "") -> Heard:
         """Make a plan of prompts that are called by their keys."""
@@ -157,14 +162,16 @@ class Phone:
             self._plan = from_names(self.prompts)
         except PlanError as error:
             return Heard(str(error))
-        return Heard(f"{len(self._plan.menus)} menus, {len(self._plan.prompts)} prompts.")
+        return Heard(
+            phrase("{count} menus, {count2} prompts.", count=len(self._plan.menus), count2=len(self._plan.prompts))
+        )
 
     def missing(self, _: str = "") -> Heard:
         """What the plan says and nobody has given it, and what nobody needs."""
         there = list(self.prompts)
         missing, unused = self.plan.missing(there), self.plan.unused(there)
-        told = f"missing: {', '.join(missing)}" if missing else "no prompt is missing"
-        rest = f"unused: {', '.join(unused)}" if unused else "none is unused"
+        told = f"missing: {', '.join(missing)}" if missing else phrase("no prompt is missing")
+        rest = f"unused: {', '.join(unused)}" if unused else phrase("none is unused")
         return Heard(f"{told}; {rest}.")
 
     def _keys(self, argument: str, first: int) -> Heard:
@@ -178,13 +185,15 @@ class Phone:
         steps = call.steps[first:]
         sound = np.concatenate([step.sound for step in steps]) if steps else np.zeros(0, np.float32)
         told = "; ".join(f"{step.kind}: {step.told}" for step in steps)
-        return Heard(told or "nothing happened", Held(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound))
+        return Heard(
+            told or phrase("nothing happened"), Held(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound)
+        )
 
     def _take_plan(self, data: bytes) -> Refusal | None:
         try:
             self._plan = plan_of(data.decode("utf-8"))
         except UnicodeDecodeError as error:
-            return Refusal("The dial plan is not text in UTF-8.", error.start)
+            return Refusal(phrase("The dial plan is not text in UTF-8."), error.start)
         except PlanError as error:
             return Refusal(str(error), 0)
         return None
@@ -194,7 +203,10 @@ class Phone:
         if ending in _BARE:
             size = _BARE[ending]
             if not data or len(data) % size:
-                return Refusal(f"{len(data):,} bytes are no whole number of frames of {size}.", len(data))
+                return Refusal(
+                    phrase("{count:,} bytes are no whole number of frames of {size}.", count=len(data), size=size),
+                    len(data),
+                )
             sound: Sound
             if size == 1:
                 sound = of_law(data, mu_law_values() if ending.startswith(".u") else a_law_values())
@@ -203,13 +215,20 @@ class Phone:
             rate = RATE
         else:
             if ending != ".wav":
-                return Refusal(f"Files ending in {ending or 'nothing'} are not taken: .wav, {', '.join(_BARE)}.", 0)
+                return Refusal(
+                    phrase(
+                        "Files ending in {ending} are not taken: .wav, {list}.",
+                        ending=ending or "nothing",
+                        list=", ".join(_BARE),
+                    ),
+                    0,
+                )
             found = read_wav(name, data, _WANTS)
             if isinstance(found, Refusal):
                 return found
             sound, rate = sound_of(found), found.rate
         if len(sound) > _LONGEST * RATE:
-            return Refusal("It is over an hour long.", len(data))
+            return Refusal(phrase("It is over an hour long."), len(data))
         other = next(
             (
                 one
@@ -219,7 +238,7 @@ class Phone:
             None,
         )
         if other is not None:
-            return Refusal(f"It has a prompt of that name already: {other}.", 0)
+            return Refusal(phrase("It has a prompt of that name already: {other}.", other=other), 0)
         return self.shelf.put(Held(name, len(data), rate, sound), data)
 
 

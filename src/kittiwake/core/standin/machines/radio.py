@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..decode import sound_of
 from ..machine import Action, Heard, Held, Refusal, stand_in
 from ..plain_wav import PCM, Wants, read_wav
@@ -43,18 +44,23 @@ class Radio:
         """Turn the knob by one channel, or to the one that is named, or has that number."""
         files = list(self.shelf.files)
         if not files:
-            return Heard("It has no channels yet.")
+            return Heard(phrase("It has no channels yet."))
         if argument.strip():
             found = self.shelf.find(argument)
             if found is None:
-                return Heard(f"It has no channel “{argument}”.")
+                return Heard(phrase("It has no channel “{argument}”.", argument=argument))
             self.channel = files.index(found.name)
         else:
             self.channel = (self.channel + 1) % len(files)
         held = self.held
         assert held is not None
         self.shelf.heard(held.name)
-        return Heard(f"Channel {self.channel + 1} of {len(files)}: {held.name}", held)
+        return Heard(
+            phrase(
+                "Channel {channel} of {count}: {name}", channel=self.channel + 1, count=len(files), name=held.name
+            ),
+            held,
+        )
 
 
 stand_in("radio", "deck radio", (Action("turn", "Turn the knob", Radio.turn, "a channel; empty: the next"),))(Radio)

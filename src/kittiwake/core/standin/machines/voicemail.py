@@ -6,6 +6,7 @@ from pathlib import Path
 
 import numpy as np
 
+from ....words import phrase
 from ..decode import sound_of
 from ..machine import Action, Heard, Held, Refusal, stand_in
 from ..plain_wav import MU_LAW, Wants, read_wav
@@ -61,8 +62,11 @@ class Voicemail:
         beep = (0.25 * np.sin(2 * np.pi * _BEEP_HZ * time)).astype(np.float32)
         sound = np.concatenate([before, np.zeros(round(_GAP_S * RATE), np.float32), beep])
         at = len(before) / RATE + _GAP_S
-        name = greeting.name if greeting else "no greeting"
-        return Heard(f"{name}; the beep comes after {at:.2f} s", Held(f"{name}, beep", len(sound), RATE, sound))
+        name = greeting.name if greeting else phrase("no greeting")
+        return Heard(
+            phrase("{name}; the beep comes after {at:.2f} s", name=name, at=at),
+            Held(f"{name}, beep", len(sound), RATE, sound),
+        )
 
     def listen(self, argument: str = "") -> Heard:
         """Play a message to its owner: the one that is named, or the first new one, or the first."""
@@ -70,11 +74,15 @@ class Voicemail:
         wanted = argument.strip() or next(iter(new or self.messages), "")
         held = self.shelf.find(wanted) if wanted else None
         if held is None:
-            return Heard(f"There is no message “{argument}”." if argument else "There are no messages.")
+            return Heard(
+                phrase("There is no message “{argument}”.", argument=argument)
+                if argument
+                else phrase("There are no messages.")
+            )
         was = "new" if self.shelf.files[held.name].new else "old"
         self.shelf.heard(held.name)
         left = sum(self.shelf.files[name].new for name in self.messages)
-        return Heard(f"{held.name}, {was}; {left} new left", held)
+        return Heard(phrase("{name}, {was}; {left} new left", name=held.name, was=was, left=left), held)
 
 
 def _greets(name: str) -> bool:

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from ....words import phrase
 from ...packets.weather import CLEAR, Weather
 from ...tone.keys import keys_recipe
 from ...tone.plan import tone_for
@@ -80,21 +81,25 @@ class Call:
     def press(self, key: str) -> None:
         """Press a key: its tone goes up the line, and what the system hears of it counts."""
         if self.ended:
-            self._add("fault", "the call is over", _nothing())
+            self._add("fault", phrase("the call is over"), _nothing())
             return
         if key not in KEYS:
-            self._add("fault", f"a telephone has no key “{key}”", _nothing())
+            self._add("fault", phrase("a telephone has no key “{key}”", key=key), _nothing())
             return
         up = carry(render(keys_recipe(key)).astype(np.float32), self._weather, self._kind)
         found = detected(up.sound)
         if found != key:
-            self._add("fault", f"{key} was pressed, and {found or 'nothing'} was detected", up.sound)
+            self._add(
+                "fault",
+                phrase("{key} was pressed, and {found} was detected", key=key, found=found or "nothing"),
+                up.sound,
+            )
             return
-        self._add("key", f"{key} pressed and detected", up.sound)
+        self._add("key", phrase("{key} pressed and detected", key=key), up.sound)
         menu = self.plan.menus[self.menu]
         what = menu.keys.get(key)
         if what is None:
-            self._failed(f"{key} does nothing in {self.menu}", menu.wrong)
+            self._failed(phrase("{key} does nothing in {menu}", key=key, menu=self.menu), menu.wrong)
             return
         self._tries = 0
         self._do(what)
@@ -102,8 +107,10 @@ class Call:
     def wait(self) -> None:
         """Press nothing for as long as the system waits."""
         if not self.ended:
-            self._add("silence", f"nothing for {self.plan.timeout:g} s", _nothing(self.plan.timeout))
-            self._failed("no key was pressed", self.plan.menus[self.menu].silence)
+            self._add(
+                "silence", phrase("nothing for {timeout:g} s", timeout=self.plan.timeout), _nothing(self.plan.timeout)
+            )
+            self._failed(phrase("no key was pressed"), self.plan.menus[self.menu].silence)
 
     def hang_up(self, told: str = "hung up") -> None:
         self.menu = ""
@@ -130,10 +137,12 @@ class Call:
             self.hang_up()
         elif what in ("busy", "congestion"):
             self._state(what)
-            self.hang_up(f"the other side is {what}" if what == "busy" else "no line is free")
+            self.hang_up(
+                phrase("the other side is {what}", what=what) if what == "busy" else phrase("no line is free")
+            )
         else:
             self._state("hold" if what == "hold" else "ringing")
-            self.hang_up(f"put through: {what}")
+            self.hang_up(phrase("put through: {what}", what=what))
 
     def _enter(self, menu: str) -> None:
         self.menu = menu
@@ -145,7 +154,7 @@ class Call:
         self._add("fault", told, _nothing())
         if self._tries >= self.plan.tries:
             self._state("error")
-            self.hang_up(f"given up after {self._tries} tries")
+            self.hang_up(phrase("given up after {tries} tries", tries=self._tries))
         elif what:
             self._do(what)
         else:
@@ -155,7 +164,7 @@ class Call:
         for name in names:
             sound = self._prompt(name)
             if sound is None:
-                self._add("fault", f"“{name}” is missing: the caller hears nothing", _nothing(1.0))
+                self._add("fault", phrase("“{name}” is missing: the caller hears nothing", name=name), _nothing(1.0))
                 continue
             lost = 0.0
             if not self._open:
@@ -167,7 +176,12 @@ class Call:
             told = (
                 name
                 if not lost
-                else f"{name}, of which {lost * 1000:.0f} ms are lost: give it {self.plan.opens_after:g} s of air"
+                else phrase(
+                    "{name}, of which {lost:.0f} ms are lost: give it {opens_after:g} s of air",
+                    name=name,
+                    lost=lost * 1000,
+                    opens_after=self.plan.opens_after,
+                )
             )
             self._add("prompt", told, came.sound, lost, came.sent, came.lost + came.late)
             self.heard[name] = None

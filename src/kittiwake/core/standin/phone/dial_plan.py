@@ -28,6 +28,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
+from ....words import phrase
 from ...errors import KittiwakeError
 from ...tone.plan import tone_for
 
@@ -35,7 +36,7 @@ KEYS = "1234567890*#"
 #: What a call can be in; each has its sound.
 STATES = ("dialling", "ringing", "busy", "congestion", "hold", "error")
 #: What a key can do that needs no name.
-PLAIN = ("operator", "voicemail", "hold", "busy", "congestion", "back", "again", "hang up")
+PLAIN = ("operator", "voicemail", "hold", "busy", "congestion", "back", "again", phrase("hang up"))
 _USUAL = {"dialling": "gb/dial", "ringing": "gb/ringing", "busy": "gb/busy", "congestion": "gb/congestion", "hold": "silence", "error": "gb/special"}  # fmt: skip
 _MOST = 200  # menus
 
@@ -166,13 +167,13 @@ def plan_of(text: str, where: str = "the dial plan") -> DialPlan:
     try:
         data = tomllib.loads(text.removeprefix("\ufeff"))
     except (tomllib.TOMLDecodeError, RecursionError) as error:
-        raise _wrong(where, f"is not valid TOML: {error}") from error
+        raise _wrong(where, phrase("is not valid TOML: {error}", error=error)) from error
     known = {"name", "first", "menus", "states", "opens_after", "timeout", "tries", "language", "version"}
     if unknown := set(data) - known:
-        raise _wrong(where, f"has no field “{min(unknown)}”")
+        raise _wrong(where, phrase("has no field “{unknown}”", unknown=min(unknown)))
     menus = data.get("menus")
     if not isinstance(menus, dict) or not menus or len(menus) > _MOST:
-        raise _wrong(where, f"needs menus, from one to {_MOST}")
+        raise _wrong(where, phrase("needs menus, from one to {most}", most=_MOST))
     plan = DialPlan(
         _text(data.get("name", "Phone"), where, "name"), _text(data.get("first", next(iter(menus))), where, "first"),
         {name: _menu(name, one, where) for name, one in menus.items()},
@@ -192,26 +193,46 @@ def check(plan: DialPlan, where: str = "the dial plan") -> None:
     PlanError
     """
     if plan.first not in plan.menus:
-        raise _wrong(where, f"begins in the menu “{plan.first}”, which is not there")
+        raise _wrong(where, phrase("begins in the menu “{first}”, which is not there", first=plan.first))
     for name in plan.states:
         if name not in STATES:
-            raise _wrong(where, f"has no state “{name}”: {', '.join(STATES)}")
+            raise _wrong(where, phrase("has no state “{name}”: {list}", name=name, list=", ".join(STATES)))
         for part in (one.strip() for one in plan.states[name].split("+")):
             if part != "silence" and not said_in(part):
                 try:
                     tone_for(part)
                 except KittiwakeError as error:
-                    raise _wrong(where, f"has “{part}” in states.{name}: {error}") from error
+                    raise _wrong(
+                        where, phrase("has “{part}” in states.{name}: {error}", part=part, name=name, error=error)
+                    ) from error
     for menu in plan.menus.values():
         for key, what in (*menu.keys.items(), ("wrong", menu.wrong), ("silence", menu.silence)):
             if key not in KEYS and key not in ("wrong", "silence"):
-                raise _wrong(where, f"has no key “{key}” in {menu.name}: {' '.join(KEYS)}")
+                raise _wrong(
+                    where,
+                    phrase("has no key “{key}” in {name}: {list}", key=key, name=menu.name, list=" ".join(KEYS)),
+                )
             target = menu_in(what)
             if target and target not in plan.menus:
-                raise _wrong(where, f"leads from {menu.name} by {key} to the menu “{target}”, which is not there")
+                raise _wrong(
+                    where,
+                    phrase(
+                        "leads from {name} by {key} to the menu “{target}”, which is not there",
+                        name=menu.name,
+                        key=key,
+                        target=target,
+                    ),
+                )
             if what and not target and not said_in(what) and what not in PLAIN:
                 raise _wrong(
-                    where, f"has “{what}” at {key} in {menu.name}; write menu NAME, say PROMPT, or {', '.join(PLAIN)}"
+                    where,
+                    phrase(
+                        "has “{what}” at {key} in {name}; write menu NAME, say PROMPT, or {list}",
+                        what=what,
+                        key=key,
+                        name=menu.name,
+                        list=", ".join(PLAIN),
+                    ),
                 )
 
 
@@ -228,8 +249,8 @@ def from_names(names: Iterable[str], name: str = "Phone") -> DialPlan:
         ways.setdefault(found[1] if found else "", []).append(one)
     if not any(ways):
         raise PlanError(
-            "No name begins with keys, such as “12 Evening fares”.",
-            "Name the clips so, or assign them by hand.",
+            phrase("No name begins with keys, such as “12 Evening fares”."),
+            phrase("Name the clips so, or assign them by hand."),
             "dial_plan",
         )
     menus: dict[str, Menu] = {}
@@ -253,17 +274,17 @@ def from_names(names: Iterable[str], name: str = "Phone") -> DialPlan:
 
 
 def _wrong(where: str, told: str) -> PlanError:
-    return PlanError(f"{where} {told}.", "Mend it, and hand it over again.", "dial_plan")
+    return PlanError(f"{where} {told}.", phrase("Mend it, and hand it over again."), "dial_plan")
 
 
 def _menu(name: str, data: object, where: str) -> Menu:
     table = _table(data, where, f"menus.{name}")
     if unknown := set(table) - {"say", "keys", "wrong", "silence"}:
-        raise _wrong(where, f"has no field “{min(unknown)}” in menus.{name}")
+        raise _wrong(where, phrase("has no field “{unknown}” in menus.{name}", unknown=min(unknown), name=name))
     say = table.get("say", [])
     say = [say] if isinstance(say, str) else say
     if not isinstance(say, list) or not all(isinstance(one, str) and one for one in say):
-        raise _wrong(where, f"wants names of prompts in menus.{name}.say")
+        raise _wrong(where, phrase("wants names of prompts in menus.{name}.say", name=name))
     keys = _table(table.get("keys", {}), where, f"menus.{name}.keys")
     return Menu(
         name, tuple(say), {str(key): _text(one, where, f"menus.{name}.keys.{key}") for key, one in keys.items()},
@@ -273,19 +294,21 @@ def _menu(name: str, data: object, where: str) -> Menu:
 
 def _table(value: object, where: str, name: str) -> dict[str, Any]:
     if not isinstance(value, dict):
-        raise _wrong(where, f"wants a table at {name}")
+        raise _wrong(where, phrase("wants a table at {name}", name=name))
     return value
 
 
 def _text(value: object, where: str, name: str) -> str:
     if not isinstance(value, str) or not value.isprintable() or len(value) > 400:
-        raise _wrong(where, f"wants a text at {name}")
+        raise _wrong(where, phrase("wants a text at {name}", name=name))
     return value.strip()
 
 
 def _number(value: object, where: str, name: str, low: float, high: float) -> float:
     if not isinstance(value, int | float) or isinstance(value, bool) or not low <= value <= high:
-        raise _wrong(where, f"wants a number from {low:g} to {high:g} at {name}")
+        raise _wrong(
+            where, phrase("wants a number from {low:g} to {high:g} at {name}", low=low, high=high, name=name)
+        )
     return float(value)
 
 
@@ -300,7 +323,11 @@ def read_plan(path: Path) -> DialPlan:
     from ...model.text import text_of
 
     try:
-        return plan_of(text_of(path, 1 << 20, "dial plan"), path.name)
+        return plan_of(text_of(path, 1 << 20, phrase("dial plan")), path.name)
     except (OSError, UnicodeDecodeError) as error:
-        told = reason_of(error) if isinstance(error, OSError) else "it is no text"
-        raise PlanError(f"{path.name} cannot be read: {told}.", "Choose another file.", "dial_plan") from error
+        told = reason_of(error) if isinstance(error, OSError) else phrase("it is no text")
+        raise PlanError(
+            phrase("{name} cannot be read: {told}.", name=path.name, told=told),
+            phrase("Choose another file."),
+            "dial_plan",
+        ) from error

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from ....words import phrase
 from .dial_plan import KEYS, DialPlan, Menu, PlanError, menu_in, said_in
 
 #: Of a slot: what a menu says when one comes into it, and a key that is free.
@@ -71,7 +72,11 @@ def put(plan: DialPlan, slot: Slot, what: str) -> tuple[DialPlan, str]:
         return _with(plan, menu.changed(say=said_in(what))), GREETING
     key = free_key(menu) if slot.key == FREE else slot.key
     if not key:
-        raise PlanError(f"Every key of {menu.name} does something.", "Make one of them a menu.", "dial_plan")
+        raise PlanError(
+            phrase("Every key of {name} does something.", name=menu.name),
+            phrase("Make one of them a menu."),
+            "dial_plan",
+        )
     keys = {one: does for one, does in menu.keys.items() if one != key}
     if what:
         keys[key] = what
@@ -87,7 +92,11 @@ def made_menu(plan: DialPlan, slot: Slot) -> tuple[DialPlan, str]:
     """
     what = plan.menus[slot.menu].keys.get(slot.key, "")
     if slot.key in (GREETING, FREE) or menu_in(what):
-        raise PlanError("That is no key that could become a menu.", "Choose a key that says something.", "dial_plan")
+        raise PlanError(
+            phrase("That is no key that could become a menu."),
+            phrase("Choose a key that says something."),
+            "dial_plan",
+        )
     says = said_in(what)
     name = base = says[0] if says else f"{slot.menu} {slot.key}"
     number = 2

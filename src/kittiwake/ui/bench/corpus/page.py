@@ -28,7 +28,7 @@ from ....core.errors import KittiwakeError
 from ....core.model import Clip, Receiver
 from ....core.project import edits
 from ....core.project.corpus import corpus_rows
-from ....words import said, tr
+from ....words import phrase, tr
 from ...button import Button
 from ...field import Field
 from ...judging import Judger
@@ -40,7 +40,7 @@ from .plot import SpreadPlot
 _COLUMNS = 4
 _SHOWN = tuple(name for name in MEASURES if name != "words_wrong")
 _LISTED = 500
-_HEADS = ("Clip", "Value", said("Off the middle"), "Speaker", "Notes")
+_HEADS = ("Clip", "Value", phrase("Off the middle"), "Speaker", "Notes")
 
 
 class CorpusPage(QWidget):

@@ -9,7 +9,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut import Find
-from ....words import said, tr
+from ....words import phrase, tr
 from ...button import Button
 from ...said_box import SaidBox
 from ...theme.scale import scaled
@@ -17,17 +17,17 @@ from ...theme.scale import scaled
 _CONTROLS = (
     (
         "above_room",
-        said("over room noise"),
+        phrase("over room noise"),
         6,
         30,
         1,
         " dB",
-        said("How far above the noise of the room sound begins"),
+        phrase("How far above the noise of the room sound begins"),
     ),
-    ("pause", said("pauses from"), 0.1, 60, 0.05, " s", said("A shorter pause does not separate two clips")),
-    ("shortest", said("clips from"), 0.05, 600, 0.05, " s", said("Shorter sound is left out")),
-    ("air_before", "air", 0, 10, 0.05, " s", said("What is kept before the first sound")),
-    ("air_after", "+", 0, 10, 0.05, " s", said("What is kept after the last sound")),
+    ("pause", phrase("pauses from"), 0.1, 60, 0.05, " s", phrase("A shorter pause does not separate two clips")),
+    ("shortest", phrase("clips from"), 0.05, 600, 0.05, " s", phrase("Shorter sound is left out")),
+    ("air_before", "air", 0, 10, 0.05, " s", phrase("What is kept before the first sound")),
+    ("air_after", "+", 0, 10, 0.05, " s", phrase("What is kept after the last sound")),
 )
 
 

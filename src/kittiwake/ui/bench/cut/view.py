@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ....core.model.span import START, STOP, Span
 from ....core.model.units import format_db
-from ....words import said, tr
+from ....words import phrase, tr
 from ...access import picture
 from ...cutting import Picture
 from ...theme.colours import colours
@@ -29,7 +29,11 @@ _LEAST = 0.02  # s; shorter spans are not drawn by hand
 _MOST_ZOOM = 24.0  # pixels a frame
 _NUDGE, _FINE = 0.010, 0.001  # s
 #: The views, in the order in which one key goes through them.
-VIEWS = {"level": said("Level to cut by"), "wave": said("Waveform to cut"), "spectrum": said("Spectrogram to cut")}
+VIEWS = {
+    "level": phrase("Level to cut by"),
+    "wave": phrase("Waveform to cut"),
+    "spectrum": phrase("Spectrogram to cut"),
+}
 
 
 class CutView(QWidget):
