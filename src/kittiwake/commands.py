@@ -14,8 +14,12 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Any, TypeVar
 
+from .words import phrase
+
 #: The menus, in their order.
-MENUS = ("Job", "Edit", "Record", "Cut", "Make", "Listen", "Receiver", "View", "Help")
+MENUS = tuple(
+    phrase(menu) for menu in ("Job", "Edit", "Record", "Cut", "Make", "Listen", "Receiver", "View", "Help")
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,7 +75,7 @@ def command(id: str, text: str, help: str, *keys: str, menu: str) -> Callable[[R
     """Register a function of one argument, the context, as a command of the window; see ``Command`` and ``register``."""
 
     def registered(run: Run) -> Run:
-        register(Command(id, text, help, run, keys, menu))
+        register(Command(id, phrase(text), phrase(help), run, keys, menu))
         return run
 
     return registered

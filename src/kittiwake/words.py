@@ -8,7 +8,7 @@ ledgers and in logs.
 from __future__ import annotations
 
 import string
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 from typing import Any
 
@@ -23,6 +23,22 @@ class Numbers:
     decimal: str = "."
     group: str = ","
     kilo: int = 1000
+
+
+class Bytes(int):
+    """A size, written in kB or MB where it is large; below 10 kB the exact count."""
+
+    def __format__(self, spec: str) -> str:
+        return _size(self, 1000)
+
+
+def _size(size: int, kilo: int) -> str:
+    if size < 10_000:
+        return f"{int(size):,} B"
+    mark = "i" if kilo == 1024 else ""
+    if size < kilo * kilo:
+        return f"{int(size) / kilo:.1f} {'K' if mark else 'k'}{mark}B"
+    return f"{int(size) / kilo**2:.2f} M{mark}B"
 
 
 class Said(str):
@@ -55,7 +71,7 @@ class Said(str):
             words = self.one  # no other language: English
         if not self.values:
             return words
-        told = {name: shown(value) if isinstance(value, str) else value for name, value in self.values.items()}
+        told = {name: shown(value) for name, value in self.values.items()}
         return _Written(numbers).vformat(words, (), told)
 
     def __add__(self, other: str) -> str:
@@ -68,15 +84,32 @@ class Said(str):
         return Said.of, (self.template, self.one, self.how_many, self.values)
 
 
+class _Joined(Said):
+    """Texts, one after the other."""
+
+    @classmethod
+    def made(cls, parts: list[str], by: str) -> _Joined:
+        new = cls(by.join(parts))
+        new.template, new.one, new.how_many, new.values = "", "", None, {"parts": parts, "by": by}
+        return new
+
+    def in_words(self, translate: Translate, numbers: Numbers) -> str:
+        return str(shown(self.values["by"])).join(str(shown(part)) for part in self.values["parts"])
+
+    def __reduce__(self) -> Any:
+        return _Joined.made, (self.values["parts"], self.values["by"])
+
+
 class _Written(string.Formatter):
     """``str.format`` with the signs of a language in numbers."""
 
     def __init__(self, numbers: Numbers) -> None:
         self._signs = {ord("."): numbers.decimal, ord(","): numbers.group}
+        self._kilo = numbers.kilo
         self._plain = numbers.decimal == "." and numbers.group == ","
 
     def format_field(self, value: Any, format_spec: str) -> str:
-        told = format(value, format_spec)
+        told = _size(value, self._kilo) if isinstance(value, Bytes) else format(value, format_spec)
         if self._plain or isinstance(value, str) or not isinstance(value, int | float):
             return told
         return told.translate(self._signs)
@@ -103,19 +136,17 @@ def phrase(template: str, one: str = "", count: int | None = None, /, **values: 
     return Said.of(template, one, count, values)
 
 
-def joined(*parts: str, by: str = " ") -> str:
-    """Sentences one after the other; empty ones are left out."""
+def joined(parts: Iterable[str], by: str = " ") -> str:
+    """Texts one after the other, as ``by.join(parts)``; empty ones are left out."""
     some = [part for part in parts if part]
-    return Said.of(
-        by.join(f"{{p{n}}}" for n in range(len(some))), "", None, {f"p{n}": part for n, part in enumerate(some)}
-    )
+    if len(some) == 1:
+        return some[0]
+    return _Joined.made(some, by)
 
 
-def shown(text: str) -> str:
-    """A text in the language of whoever reads it: what was put together anew, a plain one as it stands in the catalogue."""
-    if isinstance(text, Said):
-        return text.in_words(_translate, _numbers)
-    return _translate(text, None) if text else text
+def shown(text: Any) -> Any:
+    """A text in the language of whoever reads it; what was not put together by ``phrase`` stays as it is: a name is no word of ours."""
+    return text.in_words(_translate, _numbers) if isinstance(text, Said) else text
 
 
 def tr(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from ..words import joined
+
 
 class KittiwakeError(Exception):
     """Something went wrong that the user should read.
@@ -20,7 +22,7 @@ class KittiwakeError(Exception):
         self.code = code
 
     def __str__(self) -> str:
-        return f"{self.message} {self.remedy}".strip()
+        return joined((self.message, self.remedy))
 
 
 class IntakeError(KittiwakeError):

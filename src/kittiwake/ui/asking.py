@@ -25,7 +25,7 @@ class Asker(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background(tr("asker"), tr("Asking failed"))
+        self._work = Background("asker", tr("Asking failed"))
         self.simulated: Simulated | None = None
         self._engines: Hearers | None = None
         self._url = ""

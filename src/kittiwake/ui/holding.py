@@ -20,7 +20,7 @@ class Holder(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background(tr("holder"), tr("The music could not be made"))
+        self._work = Background("holder", tr("The music could not be made"))
 
     @property
     def busy(self) -> bool:

@@ -39,7 +39,7 @@ class Judger(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background(tr("judger"), tr("It failed"))
+        self._work = Background("judger", tr("It failed"))
         self._kept: dict[tuple[ToMeasure, str], tuple[Quality, Likeness | None]] = {}
 
     @property

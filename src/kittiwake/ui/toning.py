@@ -25,7 +25,7 @@ class Toner(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background(tr("toner"), tr("The tone could not be made"))
+        self._work = Background("toner", tr("The tone could not be made"))
 
     @property
     def busy(self) -> bool:

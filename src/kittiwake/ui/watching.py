@@ -25,7 +25,7 @@ class Watching(QObject):
     def __init__(self, parent: QObject, path: Path | None = None) -> None:
         super().__init__(parent)
         self._path = path
-        self._work = Background(tr("watching"), tr("Watching ended"))
+        self._work = Background("watching", tr("Watching ended"))
         self.folders: list[WatchedFolder] = []
         self.last: dict[Path, str] = {}  # what came last in each folder
         self._again = False

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 import re
 
-from ...words import phrase
+from ...words import Bytes, phrase
 
 _SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
 _FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}
@@ -27,10 +27,10 @@ def format_db(value: float | None, unit: str = "dBFS") -> str:
         return "–"
     if math.isinf(value):
         return f"−∞ {unit}"
-    text = f"{value:.1f}"
-    if float(text) == 0:
-        text = "0.0"
-    return f"{text.replace('-', '−')} {unit}"
+    shown = round(value, 1) or 0.0  # no minus before nothing
+    if shown < 0:
+        return phrase("−{value:.1f} {unit}", value=-shown, unit=unit)
+    return phrase("{value:.1f} {unit}", value=shown, unit=unit)
 
 
 _CONTAINERS = {
@@ -65,8 +65,8 @@ def format_hz(value: float | None) -> str:
     if value is None:
         return "–"
     if value < 1000:
-        return f"{value:.0f} Hz"
-    return f"{value / 1000:.10g} kHz"
+        return phrase("{value:.0f} Hz", value=value)
+    return phrase("{value:.10g} kHz", value=value / 1000)
 
 
 def format_bandwidth(value: float) -> str:
@@ -75,14 +75,8 @@ def format_bandwidth(value: float) -> str:
 
 
 def format_bytes(value: int | None) -> str:
-    """``24058 -> '24.1 kB'``; kB is 1000 bytes. Below 10 kB the exact count is given."""
-    if value is None:
-        return "–"
-    if value < 10_000:
-        return f"{value:,} B"
-    if value < 1_000_000:
-        return f"{value / 1000:.1f} kB"
-    return f"{value / 1_000_000:.2f} MB"
+    """``24058 -> '24.1 kB'``; kB is 1000 bytes, where whoever reads it has not set 1024. Below 10 kB the exact count is given."""
+    return "–" if value is None else phrase("{size}", size=Bytes(value))
 
 
 def format_limit(value: int) -> str:
@@ -100,10 +94,10 @@ def format_seconds(value: float | None) -> str:
     if value is None:
         return "–"
     if value < 59.995:
-        return f"{value:.2f} s"
+        return phrase("{value:.2f} s", value=value)
     if value < 3599.95:
         tenths = round(value * 10)
-        return f"{tenths // 600}:{tenths % 600 / 10:04.1f}"
+        return phrase("{minutes}:{seconds:04.1f}", minutes=tenths // 600, seconds=tenths % 600 / 10)
     whole = round(value)
     return f"{whole // 3600}:{whole % 3600 // 60:02d}:{whole % 60:02d}"
 

@@ -118,22 +118,22 @@ class CellPage(QWidget):
         touch = clip.touch_up_at(cell.receiver.slug)
         rate = touch.true_rate or source.header.sample_rate
         waves = [
-            WaveLayer(tr("Source"), sound.overview, sound.frames / rate, tr("wave_source"), -clip.start / rate),
+            WaveLayer(tr("Source"), sound.overview, sound.frames / rate, "wave_source", -clip.start / rate),
         ]
         spectra = [
             SpectrumLayer(
                 tr("Source, {rate}", rate=format_hz(rate)),
                 sound.spectrum,
                 sound.spectrum_step * rate / source.header.sample_rate,
-                tr("wave_source"),
+                "wave_source",
             )
         ]
         made = cell.state in ("made", "stale")
         if made and output and output.measures and output.header:
             out = output.measures
-            waves.append(WaveLayer(tr("Output"), out.overview, output.seconds or 0, tr("wave_output")))
+            waves.append(WaveLayer(tr("Output"), out.overview, output.seconds or 0, "wave_output"))
             label = f"Output, {format_hz(output.header.sample_rate)}"
-            spectra.append(SpectrumLayer(label, out.spectrum, out.spectrum_step, tr("wave_output")))
+            spectra.append(SpectrumLayer(label, out.spectrum, out.spectrum_step, "wave_output"))
         message = "" if len(waves) > 1 else tr("its output is not made yet") if cell.fit and cell.fit.ready else ""
         self.wave.show_layers(waves, message)
         self.spectrum.show_layers(spectra)

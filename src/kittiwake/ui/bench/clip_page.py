@@ -121,7 +121,7 @@ class ClipPage(QWidget):
             first = int(self._clip.start / total * len(overview))
             overview = overview[first : max(first + 1, round(stop / total * len(overview)))]
             seconds = self._clip.frames_of(total) / self._clip.rate_of(facts.header.sample_rate)
-        self.wave.show_layers([WaveLayer(tr("Source"), overview, seconds, tr("wave_output"))])
+        self.wave.show_layers([WaveLayer(tr("Source"), overview, seconds, "wave_output")])
         layer = SpectrumLayer(
             tr(
                 "Source, sound up to {format_bandwidth}",
@@ -129,7 +129,7 @@ class ClipPage(QWidget):
             ),
             sound.spectrum,
             sound.spectrum_step * share,
-            tr("wave_output"),
+            "wave_output",
         )
         self.spectrum.show_layers([layer])
 
@@ -137,9 +137,9 @@ class ClipPage(QWidget):
         """Draw what is known so far of a source that is still being looked at."""
         layers = []
         if len(partial.coarse) and partial.seconds:
-            layers.append(WaveLayer(tr("From a few places"), partial.coarse, partial.seconds, tr("wave_source")))
+            layers.append(WaveLayer(tr("From a few places"), partial.coarse, partial.seconds, "wave_source"))
         if len(partial.outline):
-            layers.append(WaveLayer(tr("Read so far"), partial.outline, partial.done, tr("wave_output")))
+            layers.append(WaveLayer(tr("Read so far"), partial.outline, partial.done, "wave_output"))
         share = partial.share
         told = tr("Looking at it, {share:.0%} …", share=share) if share is not None else tr("Looking at it …")
         self.facts_label.setText(told)

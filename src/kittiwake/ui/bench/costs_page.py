@@ -33,7 +33,7 @@ class CostsPage(QWidget):
 
     def __init__(self) -> None:
         super().__init__()
-        self._work = Background(tr("costs"), tr("It failed"))
+        self._work = Background("costs", tr("It failed"))
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
         row = QHBoxLayout()

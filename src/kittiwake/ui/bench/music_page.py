@@ -101,8 +101,8 @@ class MusicPage(QWidget):
         self.band.setAccessibleName(tr("What is kept of the music"))
         for rate in RATES:
             self.rate.addItem(format_hz(rate), rate)
-        self.band.addItem(tr("telephone band"), tr("telephone"))
-        self.band.addItem(tr("all of it"), tr("full"))
+        self.band.addItem(tr("telephone band"), "telephone")
+        self.band.addItem(tr("all of it"), "full")
         self.boxes = {
             "fade": self._box(tr('seam over'), 0, 10, 0.05, 2, " s"), "lufs": self._box("loudness", -50, -8, 0.5, 1, " LUFS"),
             "limiter_db": self._box("limiter", 0, 12, 1, 0, " dB"), "every": self._box("every", 2, 3600, 5, 0, " s"),

@@ -9,7 +9,6 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.errors import RulesError
 from ...core.settings import Settings, Value
-from ...words import tr
 
 
 class HeldSettings(QObject):
@@ -34,13 +33,13 @@ class HeldSettings(QObject):
     def set_keys(self, command: str, keys: tuple[str, ...] | None) -> None:
         """Other keys for a command, or those that it comes with (None)."""
         if self._done(lambda: self.kept.set_keys(command, keys)):
-            self.changed.emit(tr("keys"))
+            self.changed.emit("keys")
 
     def undo(self) -> None:
         """Take the last change back."""
         undone: list[str] = []
         if self._done(lambda: undone.append(self.kept.undo())) and undone[0]:
-            self.changed.emit(tr("keys") if undone[0].startswith("keys.") else undone[0])
+            self.changed.emit("keys" if undone[0].startswith("keys.") else undone[0])
 
     def look(self) -> None:
         """See what somebody changed in the file meanwhile."""

@@ -1,0 +1,53 @@
+"""Every text that is said to people, found where it is written."""
+
+from __future__ import annotations
+
+import ast
+from collections.abc import Iterator
+from dataclasses import dataclass
+from pathlib import Path
+
+SOURCE = Path(__file__).resolve().parents[1] / "src" / "kittiwake"
+
+
+@dataclass(frozen=True)
+class Message:
+    """A text, in English.
+
+    Attributes
+    ----------
+    many : as it stands, or where there are many of them.
+    one : where there is one; empty where it is no plural.
+    where : file and line of the first place.
+    """
+
+    many: str
+    one: str
+    where: str
+
+
+def messages() -> dict[str, Message]:
+    """By their text (of a plural, that for many), in the order of files and lines."""
+    found: dict[str, Message] = {}
+    for path in sorted(SOURCE.rglob("*.py")):
+        place = path.relative_to(SOURCE).as_posix()
+        for line, many, one in _of(ast.parse(path.read_text("utf-8"))):
+            before = found.get(many)
+            if before is None or (one and not before.one):
+                found[many] = Message(many, one, f"{place}:{line}")
+    return found
+
+
+def _of(tree: ast.AST) -> Iterator[tuple[int, str, str]]:
+    calls = (node for node in ast.walk(tree) if isinstance(node, ast.Call))
+    for call in sorted(calls, key=lambda node: (node.lineno, node.col_offset)):
+        name = call.func.id if isinstance(call.func, ast.Name) else call.func.attr if isinstance(call.func, ast.Attribute) else ""
+        texts = [arg.value for arg in call.args if isinstance(arg, ast.Constant) and isinstance(arg.value, str)]
+        if name in ("tr", "phrase") and texts and isinstance(call.args[0], ast.Constant):
+            yield call.lineno, texts[0], texts[1] if len(call.args) > 1 and len(texts) > 1 else ""
+        elif name in ("command", "Command", "verb") and len(texts) > 1:
+            for text in texts[1 : 2 if name == "verb" else 3]:
+                yield call.lineno, text, ""
+        elif name == "told_apart":  # texts that are chosen among, as they are
+            for text in texts:
+                yield call.lineno, text, ""
