@@ -17,9 +17,7 @@ from typing import Any, TypeVar
 from .words import phrase
 
 #: The menus, in their order.
-MENUS = tuple(
-    phrase(menu) for menu in ("Job", "Edit", "Record", "Cut", "Make", "Listen", "Receiver", "View", "Help")
-)
+MENUS = tuple(phrase(menu) for menu in ("Job", "Edit", "Record", "Cut", "Make", "Listen", "Receiver", "View", "Help"))
 
 
 @dataclass(frozen=True, slots=True)

@@ -64,14 +64,14 @@ class Said(str):
         made.template, made.one, made.how_many, made.values = template, one, how_many, values
         return made
 
-    def in_words(self, translate: Translate, numbers: Numbers) -> str:
+    def written(self, translate: Translate, numbers: Numbers) -> str:
         """In another language."""
         words = translate(self.template, self.how_many)
         if words == self.template and self.one and self.how_many == 1:
             words = self.one  # no other language: English
         if not self.values:
             return words
-        told = {name: shown(value) for name, value in self.values.items()}
+        told = {name: in_words(value) for name, value in self.values.items()}
         return _Written(numbers).vformat(words, (), told)
 
     def __add__(self, other: str) -> str:
@@ -93,8 +93,8 @@ class _Joined(Said):
         new.template, new.one, new.how_many, new.values = "", "", None, {"parts": parts, "by": by}
         return new
 
-    def in_words(self, translate: Translate, numbers: Numbers) -> str:
-        return str(shown(self.values["by"])).join(str(shown(part)) for part in self.values["parts"])
+    def written(self, translate: Translate, numbers: Numbers) -> str:
+        return str(in_words(self.values["by"])).join(str(in_words(part)) for part in self.values["parts"])
 
     def __reduce__(self) -> Any:
         return _Joined.made, (self.values["parts"], self.values["by"])
@@ -137,18 +137,18 @@ def phrase(template: str, one: str = "", count: int | None = None, /, **values: 
 
 
 def joined(parts: Iterable[str], by: str = " ") -> str:
-    """Texts one after the other, as ``by.join(parts)``; empty ones are left out."""
-    some = [part for part in parts if part]
+    """Texts one after the other, as ``by.join(parts)``."""
+    some = list(parts)
     if len(some) == 1:
         return some[0]
     return _Joined.made(some, by)
 
 
-def shown(text: Any) -> Any:
+def in_words(text: Any) -> Any:
     """A text in the language of whoever reads it; what was not put together by ``phrase`` stays as it is: a name is no word of ours."""
-    return text.in_words(_translate, _numbers) if isinstance(text, Said) else text
+    return text.written(_translate, _numbers) if isinstance(text, Said) else text
 
 
 def tr(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:
     """A sentence that is shown at once, in the language of whoever reads it."""
-    return Said.of(template, one, count, values).in_words(_translate, _numbers)
+    return Said.of(template, one, count, values).written(_translate, _numbers)

@@ -22,7 +22,7 @@ class KittiwakeError(Exception):
         self.code = code
 
     def __str__(self) -> str:
-        return joined((self.message, self.remedy))
+        return joined(part for part in (self.message, self.remedy) if part)
 
 
 class IntakeError(KittiwakeError):

@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
-from ..words import tr
+from ..words import in_words, tr
 
 
 def where_to_save(parent: QWidget, title: str, start: Path, filters: str, endings: tuple[str, ...]) -> Path | None:
@@ -57,9 +57,9 @@ def chosen(
 ) -> str:
     """Ask for one of some answers, each with its part in the dialog; an empty text where the dialog was closed. ``usual`` is what Return says."""
     box = QMessageBox(parent)
-    box.setWindowTitle(title)
-    box.setText(text)
-    box.setInformativeText(more)
+    box.setWindowTitle(in_words(title))
+    box.setText(in_words(text))
+    box.setInformativeText(in_words(more))
     buttons = {answer: box.addButton(answer, role) for answer, role in answers.items()}
     box.setDefaultButton(buttons[usual])
     box.exec()

@@ -26,7 +26,7 @@ from ..core.errors import KittiwakeError
 from ..core.model import Receiver
 from ..core.model.units import format_bytes, format_seconds
 from ..core.standin.machine import kinds
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 from .button import Button
 from .field import Field
 from .theme.scale import scaled
@@ -93,14 +93,14 @@ class DeliverDialog(QDialog):
         self.choose_button.clicked.connect(self._choose)
         self.form, self.manifest = QComboBox(), QComboBox()
         for form in forms().values():
-            self.form.addItem(form.name, form.key)
+            self.form.addItem(in_words(form.name), form.key)
         for key, words in _MANIFESTS:
-            self.manifest.addItem(words, key)
+            self.manifest.addItem(in_words(words), key)
         delivery = self._receiver.delivery
         self.form.setCurrentIndex(max(0, self.form.findData(delivery.form)))
         self.manifest.setCurrentIndex(max(0, self.manifest.findData(delivery.manifest)))
         for row, (text, widget) in enumerate((("&Into", self.into), ("&As", self.form))):
-            label = QLabel(text)
+            label = QLabel(in_words(text))
             label.setBuddy(widget)
             grid.addWidget(label, row, 0)
             grid.addWidget(widget, row, 1)
@@ -146,7 +146,7 @@ class DeliverDialog(QDialog):
     def _choose(self) -> None:
         found = QFileDialog.getExistingDirectory(self, tr("Where it goes"), self.into.text())
         if found:
-            self.into.setText(found)
+            self.into.setText(in_words(found))
 
     def _show_plan(self) -> None:
         changes = {"form": self.form.currentData(), "manifest": self.manifest.currentData()}
@@ -188,4 +188,4 @@ class DeliverDialog(QDialog):
                 "" if seconds is None else format_seconds(seconds),
             )
             for column, text in enumerate(texts):
-                self.table.setItem(row, column, QTableWidgetItem(text))
+                self.table.setItem(row, column, QTableWidgetItem(in_words(text)))

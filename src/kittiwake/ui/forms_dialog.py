@@ -20,7 +20,7 @@ from ..core.codec import FORMATS
 from ..core.errors import KittiwakeError
 from ..core.fit.one_off import form_called, receiver_of_form
 from ..core.model import Receiver
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 from .button import Button
 
 #: What people hand over, with what it is good for.
@@ -58,8 +58,8 @@ class FormsDialog(QDialog):
         grid.setHorizontalSpacing(14)
         self.boxes: dict[str, QCheckBox] = {}
         for row, (name, words, use) in enumerate(_USUAL):
-            box = QCheckBox(f"{row + 1}  {words}")
-            hint = QLabel(use)
+            box = QCheckBox(f"{in_words(row) + 1}  {in_words(words)}")
+            hint = QLabel(in_words(use))
             hint.setProperty("soft", True)
             grid.addWidget(box, row, 0)
             grid.addWidget(hint, row, 1)
@@ -78,9 +78,9 @@ class FormsDialog(QDialog):
             (self.channels, "Channels", _CHANNELS),
             (self.bit_rate, tr("Bit rate of MP3 and M4A"), _BIT_RATES),
         ):
-            field.setAccessibleName(name)
+            field.setAccessibleName(in_words(name))
             for value, words in choices:
-                field.addItem(words, value)
+                field.addItem(in_words(words), value)
             field.currentIndexChanged.connect(self._judge)
             row_.addWidget(field)
         column.addLayout(row_)
@@ -123,7 +123,7 @@ class FormsDialog(QDialog):
             except KittiwakeError as error:
                 faults.append(str(error))
         self.chosen = tuple({one.slug: one for one in found}.values())
-        self.told.setText(" ".join(faults))
+        self.told.setText(" ".join(map(in_words, faults)))
         count = len(self.chosen)
         self.make_button.setText(
             tr("Make {n} forms  Enter", "Make {n} form  Enter", count, n=count) if count else tr("Tick a form")

@@ -27,7 +27,7 @@ from ..core.errors import RulesError
 from ..core.measure.guess import Guess, guess
 from ..core.model import Stated
 from ..core.model.units import format_hz
-from ..words import tr
+from ..words import in_words, tr
 from .button import Button
 from .stated_form import StatedForm, kind_of
 from .theme.colours import colours
@@ -121,9 +121,11 @@ class HeaderlessDialog(QDialog):
             sure = "hardly" if one.sure < 0.02 or not one.is_sound else f"{one.sure:.0%} sure"
             head = f"{kind_of(one.stated.encoding)}, {format_hz(one.stated.rate)}"
             sides = f", {one.stated.channels} channels" if one.stated.channels > 1 else ""
-            item = QListWidgetItem(f"{head}{sides}  ·  {one.seconds:.2f} s  ·  {sure}\n{one.evidence}")
+            item = QListWidgetItem(
+                f"{in_words(head)}{in_words(sides)}  ·  {one.seconds:.2f} s  ·  {in_words(sure)}\n{in_words(one.evidence)}"
+            )
             item.setIcon(QIcon(self._drawn(one)))
-            self.list.addItem(item)
+            self.list.addItem(in_words(item))
         if not self._guesses:
             self.list.addItem(tr("Nothing that is known here fits it."))
         elif not self._had:

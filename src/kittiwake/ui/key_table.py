@@ -8,6 +8,7 @@ from PySide6.QtCore import QEvent, Qt
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QHeaderView, QTableWidget
 
+from ..words import in_words
 from .theme.scale import scaled
 
 
@@ -17,7 +18,7 @@ class KeyTable(QTableWidget):
     def __init__(self, heads: tuple[str, ...], name: str) -> None:
         super().__init__(0, len(heads))
         self.keys: dict[Qt.Key, Callable[[], object]] = {}
-        self.setAccessibleName(name)
+        self.setAccessibleName(in_words(name))
         self.setHorizontalHeaderLabels(list(heads))
         self.setProperty("action_keys", True)
         self.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)

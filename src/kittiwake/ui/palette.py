@@ -7,7 +7,7 @@ from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from ..commands import window_commands
-from ..words import tr
+from ..words import in_words, tr
 from .bench.parts import esc, scrolled
 from .theme.colours import colours
 from .theme.scale import scaled
@@ -45,11 +45,11 @@ class Palette(QDialog):
             if action.id == "view.palette" or not all(word in where for word in words):
                 continue
             key = f"   {native_key(action.shown_keys[0])}" if action.shown_keys else ""
-            item = QListWidgetItem(f"{action.text.rstrip('…')}{key}\n{action.help}")
+            item = QListWidgetItem(f"{in_words(action.text).rstrip('…')}{in_words(key)}\n{in_words(action.help)}")
             item.setData(Qt.ItemDataRole.UserRole, action.id)
             if not self._actions[action.id].isEnabled():
                 item.setFlags(Qt.ItemFlag.NoItemFlags)
-            self.list.addItem(item)
+            self.list.addItem(in_words(item))
         self.list.setCurrentRow(0)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
@@ -80,7 +80,7 @@ class KeyList(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(620), scaled(560))
         column = QVBoxLayout(self)
-        label = QLabel(keys_html())
+        label = QLabel(in_words(keys_html()))
         label.setTextFormat(Qt.TextFormat.RichText)
         label.setWordWrap(True)
         label.setAlignment(Qt.AlignmentFlag.AlignTop)

@@ -11,6 +11,7 @@ from PySide6.QtGui import QPageLayout, QPageSize, QPdfWriter, QTextDocument
 
 from ..core.errors import KittiwakeError
 from ..core.make.place import part_file, put_in_place
+from ..words import in_words
 
 _DOTS = 150  # an inch
 
@@ -23,7 +24,7 @@ def write_pdf(page: str, path: Path) -> None:
     KittiwakeError : it could not be written.
     """
     document = QTextDocument()
-    document.setHtml(_for_printing(page))
+    document.setHtml(in_words(_for_printing(page)))
     with part_file(path.parent) as part:
         writer = QPdfWriter(str(part))
         writer.setResolution(_DOTS)

@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 )
 
 from ..core.model.units import format_hz, format_seconds
-from ..words import tr
+from ..words import in_words, tr
 from .button import Button
 from .theme.scale import scaled
 
@@ -111,7 +111,9 @@ class RateDialog(QDialog):
         for value, button in self.buttons.items():
             button.setChecked(value == rate)
         self.told.setText(
-            change_in_words(self._stamped, rate, self._seconds) if rate else tr("Rates go from 1000 to 768000 Hz.")
+            in_words(change_in_words(self._stamped, rate, self._seconds))
+            if rate
+            else tr("Rates go from 1000 to 768000 Hz.")
         )
         self.box.button(QDialogButtonBox.StandardButton.Ok).setEnabled(bool(rate))
         self.hear_button.setEnabled(bool(rate))

@@ -24,7 +24,7 @@ from ..core.fit import check_receiver
 from ..core.fit.wish import receiver_of_wish
 from ..core.model import Receiver, load_receiver, shipped_receivers
 from ..core.model.own_receivers import own_receivers
-from ..words import tr
+from ..words import in_words, tr
 from .board.model import demand
 from .button import Button
 from .theme.scale import scaled
@@ -72,7 +72,7 @@ class ReceiverChooser(QDialog):
         self.wish_item = QListWidgetItem()
         self.wish_item.setData(_SLUG, "")
         self.wish_item.setData(_WORDS, "")
-        self.list.addItem(self.wish_item)
+        self.list.addItem(in_words(self.wish_item))
         self.wish_item.setHidden(True)
         for name in dict.fromkeys((*current, *own, *own_receivers(), *shipped_receivers())):
             self._add(name, name in current)
@@ -135,14 +135,16 @@ class ReceiverChooser(QDialog):
             self.trouble.setText(tr("{error} It is left out.", error=error))
             return
         mine = "" if receiver.slug in shipped_receivers() else "  ·  yours"
-        item = QListWidgetItem(f"{receiver.name}: {demand(receiver)}{mine}\n{receiver.purpose}")
+        item = QListWidgetItem(
+            f"{in_words(receiver.name)}: {in_words(demand(receiver))}{in_words(mine)}\n{in_words(receiver.purpose)}"
+        )
         item.setData(_SLUG, name)
         item.setData(
             _WORDS, f"{receiver.name} {receiver.slug} {demand(receiver)} {receiver.purpose}{mine}".casefold()
         )
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
         item.setCheckState(Qt.CheckState.Checked if ticked else Qt.CheckState.Unchecked)
-        self.list.addItem(item)
+        self.list.addItem(in_words(item))
 
     def _known(self, name: str) -> Receiver:
         return self._own[name] if name in self._own else load_receiver(name)
@@ -177,14 +179,14 @@ class ReceiverChooser(QDialog):
         names = [wish.name for wish in self.wishes.values()]
         whole = bool(parts) and not missing
         self.wish_item.setHidden(not whole)
-        self.trouble.setText(missing if len(parts) > 1 else "")
+        self.trouble.setText(in_words(missing) if len(parts) > 1 else "")
         if whole:
             what = tr("As you typed it") if len(parts) == 1 else tr("All of these")
             shown = [
                 self._known(slug).name if slug not in self.wishes else self.wishes[slug].name for slug in self._named
             ]
             kept = tr("new, and kept for other jobs") if names else tr("on the board together")
-            self.wish_item.setText(f"{what}: {'; '.join(shown)}\n{kept}")
+            self.wish_item.setText(f"{in_words(what)}: {'; '.join(map(in_words, shown))}\n{in_words(kept)}")
 
     def _known_by_words(self, part: str) -> str | None:
         """The receiver whose name begins so, or that alone has all these words."""
@@ -292,7 +294,7 @@ class ReceiverChooser(QDialog):
                 faults.append(tr("There is a receiver “{slug}” already: give it another slug.", slug=receiver.slug))
         except KittiwakeError as error:
             faults = [str(error)]
-        self.trouble.setText(" ".join(faults))
+        self.trouble.setText(" ".join(map(in_words, faults)))
         if not faults:
             self._add(str(path), True)
             self.list.setCurrentRow(self.list.count() - 1)

@@ -9,7 +9,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
-from ..words import tr
+from ..words import in_words, tr
 from .short_path import short_path
 from .theme.scale import scaled
 
@@ -37,7 +37,7 @@ class RecentDialog(QDialog):
                 )
             )
             item.setData(Qt.ItemDataRole.UserRole, str(job))
-            self.list.addItem(item)
+            self.list.addItem(in_words(item))
         self.list.setCurrentRow(0)
         self.list.itemActivated.connect(self._chosen)
         column.addWidget(self.list)

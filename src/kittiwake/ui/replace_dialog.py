@@ -5,7 +5,7 @@ from __future__ import annotations
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFormLayout, QWidget
 
-from ..words import tr
+from ..words import in_words, tr
 from .field import Field
 from .theme.scale import scaled
 
@@ -32,7 +32,7 @@ class ReplaceDialog(QDialog):
         box.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Replace all"))
         box.accepted.connect(self._done)
         box.rejected.connect(self.reject)
-        form.addRow(box)
+        form.addRow(in_words(box))
         self.words.setFocus()
 
     def _done(self) -> None:

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit,
 
 from ..core.model.script import Respelling
 from ..core.script.respell import as_text, parsed
-from ..words import tr
+from ..words import in_words, tr
 from .theme.scale import scaled
 
 
@@ -38,7 +38,7 @@ class RespellingDialog(QDialog):
 
     @staticmethod
     def _box(column: QVBoxLayout, title: str, before: tuple[Respelling, ...], share: int) -> QPlainTextEdit:
-        label, edit = QLabel(title), QPlainTextEdit()
+        label, edit = QLabel(in_words(title)), QPlainTextEdit()
         label.setBuddy(edit)
         edit.setAccessibleName(tr("{title}: respellings, one a line", title=title.replace("&", "")))
         edit.setTabChangesFocus(True)

@@ -25,7 +25,7 @@ from ..core.corpus.row import Findings, Row
 from ..core.corpus.rows import Source, rows_of
 from ..core.errors import KittiwakeError
 from ..core.model import Clip
-from ..words import tr
+from ..words import in_words, tr
 from .button import Button
 from .field import Field
 from .theme.scale import scaled
@@ -97,9 +97,9 @@ class RowsDialog(QDialog):
             ("&Table", self.file, tr('Table with texts and speakers')), (tr('&Names of files'), self.pattern, tr('What names of folders and files tell')),
             ("&Language", self.language, tr('Language of the others')),
         )):  # fmt: skip
-            label = QLabel(text)
+            label = QLabel(in_words(text))
             label.setBuddy(field)
-            field.setAccessibleName(name)
+            field.setAccessibleName(in_words(name))
             field.textChanged.connect(lambda _: self._later.start())
             grid.addWidget(label, row, 0)
             grid.addWidget(field, row, 1)
@@ -119,7 +119,7 @@ class RowsDialog(QDialog):
             tr("Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)"),
         )
         if path:
-            self.file.setText(path)
+            self.file.setText(in_words(path))
 
     def _root(self) -> Path:
         return Path(os.path.commonpath([clip.source.parent for clip in self._clips]))
@@ -150,11 +150,11 @@ class RowsDialog(QDialog):
         for at, (clip_id, row) in enumerate(self.rows[:_SHOWN]):
             also = ", ".join(f"{key} {value}" for key, value in row.traits)
             for column, text in enumerate((names[clip_id], row.text, row.speaker, row.language, also)):
-                item = QTableWidgetItem(text)
-                item.setToolTip(text)
+                item = QTableWidgetItem(in_words(text))
+                item.setToolTip(in_words(text))
                 self.table.setItem(at, column, item)
         told = findings.sentences
         more = tr(" And {count} findings more.", count=len(told) - 5) if len(told) > 5 else ""
-        self.told.setText(wrong or " ".join(told[:5]) + more)
+        self.told.setText(in_words(wrong) or " ".join(map(in_words, told[:5])) + in_words(more))
         something = any(row.text or row.speaker or row.language for _, row in self.rows)
         self.take_button.setEnabled(bool(something and not wrong))

@@ -11,7 +11,7 @@ from ..core.errors import RulesError
 from ..core.model import Stated
 from ..core.model.stated import HEADERLESS
 from ..core.model.units import format_headerless, format_hz
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 
 _APART = {
     "pcm_s16le": phrase(", little endian"),
@@ -59,8 +59,8 @@ class StatedForm(QWidget):
     def _list(self, row: QHBoxLayout, label: str, told: str, words: list[str]) -> QComboBox:
         box = QComboBox()
         box.addItems(words)
-        box.setAccessibleName(told)
-        name = QLabel(label)
+        box.setAccessibleName(in_words(told))
+        name = QLabel(in_words(label))
         name.setBuddy(box)
         row.addWidget(name)
         row.addWidget(box)

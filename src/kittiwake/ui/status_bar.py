@@ -5,7 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
 
 from ..commands import key_of
-from ..words import tr
+from ..words import in_words, tr
 from .access import announce
 from .elided import ElidedLabel
 from .making import Maker
@@ -41,7 +41,7 @@ class StatusBar(QWidget):
         maker.finished.connect(self._finished)
 
     def say(self, text: str) -> None:
-        self.words.setText(text)
+        self.words.setText(in_words(text))
         if not self._maker.busy:  # how far it is would never come to an end
             announce(self.words, text)
 

@@ -7,7 +7,7 @@ from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from ..commands import key_of
-from ..words import tr
+from ..words import in_words, tr
 from .button import Button
 from .elided import ElidedLabel
 from .session import Session
@@ -41,7 +41,7 @@ class TopBar(QWidget):
             (self.cannot_button, tr("Go to the next that cannot be made")),
         ):
             button.setProperty("plain", True)
-            button.setToolTip(tip)
+            button.setToolTip(in_words(tip))
             line.addWidget(button)
         line.addStretch(1)
         column.addLayout(line)
@@ -77,7 +77,7 @@ class TopBar(QWidget):
             told.append("counting")
         if session.looker.waiting:
             told.append(tr("looking at {waiting} more", waiting=session.looker.waiting))
-        self._counts.setText("  ·  ".join(told) if clips else tr("Nothing on the board yet"))
+        self._counts.setText("  ·  ".join(map(in_words, told)) if clips else tr("Nothing on the board yet"))
         for button, state in ((self.decide_button, "decide"), (self.cannot_button, "cannot")):
             button.setVisible(bool(clips and counts[state]))
         if busy:
@@ -107,17 +107,21 @@ class TopBar(QWidget):
             (self.decide_button, "decide", tr("to decide  {key}", key=key_of("view.next_decide")), "decide"),
             (self.cannot_button, "cannot", tr("cannot be made  {key}", key=key_of("view.next_cannot")), "cannot"),
         ):
-            button.setText(f"·  {counts[state]} {words if self.width() >= scaled(1150) else short}")
-            button.setAccessibleName(f"{counts[state]} {words}")
+            button.setText(
+                f"·  {in_words(counts[state])} {(in_words(words) if self.width() >= scaled(1150) else in_words(short))}"
+            )
+            button.setAccessibleName(f"{in_words(counts[state])} {in_words(words)}")
         metrics = self.output_button.fontMetrics()
         placement = self._session.project.job.placement
         text = tr("Outputs go to {output_folder}", output_folder=short_path(self._session.project.output_folder))
         if placement != "one":
             text = tr("Outputs go beside their sources") if placement == "beside" else f"{text}, mirrored"
         text = metrics.elidedText(
-            text, Qt.TextElideMode.ElideMiddle, max(0, room - self.add_button.sizeHint().width() - scaled(40))
+            in_words(text),
+            Qt.TextElideMode.ElideMiddle,
+            max(0, room - self.add_button.sizeHint().width() - scaled(40)),
         )
-        self.output_button.setText(text if len(text) > 14 else tr("Outputs…"))
+        self.output_button.setText(in_words(text) if len(text) > 14 else tr("Outputs…"))
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)

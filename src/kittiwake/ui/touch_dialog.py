@@ -21,7 +21,7 @@ from PySide6.QtWidgets import (
 
 from ..core.model import TouchUp
 from ..core.model.stages import STAGES
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 from .button import Button
 from .theme.scale import scaled
 
@@ -106,12 +106,12 @@ class TouchDialog(QDialog):
 
     def _row(self, label: str, widget: QWidget, help_: str = "") -> None:
         row = self._grid.rowCount()
-        text = QLabel(label)
+        text = QLabel(in_words(label))
         text.setBuddy(widget)
         self._grid.addWidget(text, row, 0)
         self._grid.addWidget(widget, row, 1, 1, 1 if help_ else 2)
         if help_:
-            hint = QLabel(help_)
+            hint = QLabel(in_words(help_))
             hint.setProperty("soft", True)
             self._grid.addWidget(hint, row, 2)
 
@@ -119,9 +119,9 @@ class TouchDialog(QDialog):
         box = QDoubleSpinBox()
         box.setRange(low, high)
         box.setSingleStep(step)
-        box.setSuffix(f" {unit}" if unit else "")
+        box.setSuffix(f" {in_words(unit)}" if unit else "")
         box.setMinimumWidth(scaled(150))
-        box.setAccessibleName(f"{label}: {help_}")
+        box.setAccessibleName(f"{in_words(label)}: {in_words(help_)}")
         self._row(label, box, help_)
         return box
 
@@ -153,7 +153,7 @@ class TouchDialog(QDialog):
         self.shape.setCurrentIndex(0 if first.fade_shape == "round" else 1)
         self.side = QComboBox()
         for side, label in _SIDES:
-            self.side.addItem(label, side)
+            self.side.addItem(in_words(label), side)
         self.side.setCurrentIndex(max(0, self.side.findData(first.side)))
         self.dc = QCheckBox(tr("Take away a DC offset"))
         self.dc.setChecked(first.remove_dc)
@@ -161,7 +161,7 @@ class TouchDialog(QDialog):
         self._row(tr("Side to use"), self.side)
         self.loop = QComboBox()
         for seconds, words in _LOOPS:
-            self.loop.addItem(words, seconds)
+            self.loop.addItem(in_words(words), seconds)
         if self.loop.findData(first.loop) < 0:
             self.loop.addItem(tr("over the last {loop:g} s", loop=first.loop), first.loop)
         self.loop.setCurrentIndex(self.loop.findData(first.loop))

@@ -12,7 +12,7 @@ from PySide6.QtGui import QCloseEvent
 from PySide6.QtWidgets import QApplication, QDialog, QHBoxLayout, QLabel, QProgressBar, QVBoxLayout, QWidget
 
 from ..core.errors import Cancelled, KittiwakeError
-from ..words import tr
+from ..words import in_words, tr
 from .button import Button
 from .theme.scale import scaled
 
@@ -32,18 +32,18 @@ class Waiting(QDialog):
         super().__init__(parent)
         self._window, self._told_after, self._stop = parent, stopped, False
         self.setModal(True)
-        self.setWindowTitle(told)
-        self.setAccessibleDescription(told)
+        self.setWindowTitle(in_words(told))
+        self.setAccessibleDescription(in_words(told))
         column = QVBoxLayout(self)
         column.setSpacing(12)
-        column.addWidget(QLabel(told))
+        column.addWidget(QLabel(in_words(told)))
         #: How far it is, 0 to 1, where that is known; may be set by the work, in its thread.
         self.share: float | None = None
         self._bar = bar = QProgressBar()
         bar.setRange(0, 0)
         bar.setTextVisible(False)
         bar.setMinimumWidth(scaled(320))
-        bar.setAccessibleName(told)
+        bar.setAccessibleName(in_words(told))
         column.addWidget(bar)
         if stopped:
             row = QHBoxLayout()

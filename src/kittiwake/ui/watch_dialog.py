@@ -24,7 +24,7 @@ from ..core.errors import KittiwakeError
 from ..core.model import load_receiver, shipped_receivers
 from ..core.model.own_receivers import own_receivers
 from ..core.watch import WatchedFolder
-from ..words import tr
+from ..words import in_words, tr
 from .button import Button
 from .key_table import KeyTable
 from .short_path import short_path
@@ -96,8 +96,8 @@ class WatchDialog(QDialog):
                 self._watching.last.get(one.path, tr("nothing yet")),
             )
             for column, text in enumerate(texts):
-                item = QTableWidgetItem(text)
-                item.setToolTip(text)
+                item = QTableWidgetItem(in_words(text))
+                item.setToolTip(in_words(text))
                 self.table.setItem(row, column, item)
         if folders:
             self.table.setCurrentCell(max(0, min(here, len(folders) - 1)), 0)
@@ -184,10 +184,10 @@ class _Receivers(QDialog):
         self.list.setAccessibleName(tr("Receivers; the space bar ticks one"))
         known = {**shipped_receivers(), **own_receivers()}
         for slug in dict.fromkeys((*chosen, *known)):
-            item = QListWidgetItem(_name_of(slug))
+            item = QListWidgetItem(in_words(_name_of(slug)))
             item.setData(Qt.ItemDataRole.UserRole, slug)
             item.setCheckState(Qt.CheckState.Checked if slug in chosen else Qt.CheckState.Unchecked)
-            self.list.addItem(item)
+            self.list.addItem(in_words(item))
         column.addWidget(self.list)
         self._buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self._buttons.accepted.connect(self.accept)

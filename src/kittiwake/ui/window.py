@@ -33,7 +33,7 @@ from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
 from ..core.project.recent import Place, RecentJobs
-from ..words import tr
+from ..words import in_words, tr
 from .ask import is_sure
 from .autosave import Autosave
 from .bench.bench import Bench
@@ -133,13 +133,13 @@ class Window(QMainWindow):
         """Menus and keys from the registry."""
         menus: dict[str, QMenu] = {}
         for one in commands.window_commands():
-            made = QAction(one.text, self)
-            made.setStatusTip(one.help)
-            made.setToolTip(one.help)
+            made = QAction(in_words(one.text), self)
+            made.setStatusTip(in_words(one.help))
+            made.setToolTip(in_words(one.help))
             made.triggered.connect(lambda _=False, one=one: self._do(one))
             self.qactions[one.id] = made
             if one.menu not in menus:
-                menus[one.menu] = self.menuBar().addMenu(one.menu)
+                menus[one.menu] = self.menuBar().addMenu(in_words(one.menu))
             menus[one.menu].addAction(made)
         self.name_keys()
 

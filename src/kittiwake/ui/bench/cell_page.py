@@ -14,7 +14,7 @@ from ...core.model import Facts
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.project import Cell, edits
 from ...core.standin.machine import kinds
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..session import Session
 from ..theme.colours import colours
@@ -96,7 +96,7 @@ class CellPage(QWidget):
         """Show a cell; ``output`` are the facts of its made file, where they are known."""
         self._cell = cell
         self._shape.show_state(cell.shown)
-        self._head.setText(f"{cell.clip.name} → {cell.receiver.name}: {WORDS[cell.shown]}")
+        self._head.setText(f"{cell.clip.name} → {in_words(cell.receiver.name)}: {in_words(WORDS[cell.shown])}")
         fit = cell.fit
         self.problems.show_problems(fit.problems if fit else ())
         self.path_title.setVisible(bool(fit and fit.steps))

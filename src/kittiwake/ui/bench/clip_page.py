@@ -9,7 +9,7 @@ from ...core.fit import Remedy
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..session import Session
 from ..short_path import short_path
 from ..theme.scale import scaled
@@ -142,7 +142,7 @@ class ClipPage(QWidget):
             layers.append(WaveLayer(tr("Read so far"), partial.outline, partial.done, "wave_output"))
         share = partial.share
         told = tr("Looking at it, {share:.0%} …", share=share) if share is not None else tr("Looking at it …")
-        self.facts_label.setText(told)
+        self.facts_label.setText(in_words(told))
         self.wave.show_layers(layers, told)
         self.spectrum.show_layers([])
         self._spectrum_label.hide()

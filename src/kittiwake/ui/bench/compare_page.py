@@ -21,7 +21,7 @@ from ...core.make.compare import Comparison, candidates, tell_comparisons
 from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 
 _HEADS = (
@@ -124,7 +124,7 @@ class ComparePage(QWidget):
             found.candidate.name, format_bytes(found.bytes), f"{found.kbit_s:.1f} kbit/s", f"{found.ratio:.1f} : 1", whole, each, stoi,
         )  # fmt: skip
         for at, text in enumerate(cells):
-            item = QTableWidgetItem(text)
+            item = QTableWidgetItem(in_words(text))
             if at:
                 item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
             self.table.setItem(row, at, item)
@@ -139,7 +139,7 @@ class ComparePage(QWidget):
             self._thread.join()
         self._thread = None
         self._note.setText(
-            trouble
+            in_words(trouble)
             or tr(
                 "Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave."
             )

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
 from ...core.model.service import Service
 from ...core.service.ask import Store
 from ...core.service.costs import AS_IT_IS, CodecCost, Meant, codec_costs
-from ...words import tr
+from ...words import in_words, tr
 from ..access import picture
 from ..background import Background
 from ..button import Button
@@ -76,7 +76,7 @@ class CostsPage(QWidget):
 
     def _finish(self, wrong: str) -> None:
         if wrong:
-            self.head.setText(wrong)
+            self.head.setText(in_words(wrong))
         self.told.emit(wrong or tr("{count} codecs compared.", count=len(self.bars.costs) - 1))
 
     def _leave(self) -> None:
@@ -114,11 +114,11 @@ class CostBars(QWidget):
         for n, one in enumerate(self.costs):
             y = 4 + n * _ROW
             painter.setPen(QColor(c.text))
-            name = painter.fontMetrics().elidedText(one.name, Qt.TextElideMode.ElideMiddle, left - 16)
+            name = painter.fontMetrics().elidedText(in_words(one.name), Qt.TextElideMode.ElideMiddle, left - 16)
             painter.drawText(
                 QRectF(0, y, left - 12, _ROW - 4),
                 int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter),
-                name,
+                in_words(name),
             )
             size = wide * one.words_wrong / most
             painter.setPen(Qt.PenStyle.NoPen)
@@ -131,7 +131,7 @@ class CostBars(QWidget):
             painter.drawText(
                 QRectF(left + size + 8, y, right, _ROW - 4),
                 int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter),
-                told,
+                in_words(told),
             )
         if self.costs:
             at = left + wide * self.costs[0].words_wrong / most

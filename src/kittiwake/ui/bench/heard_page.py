@@ -28,7 +28,7 @@ from ...core.script.score import Score
 from ...core.service.ask import Answer, ToAsk, as_command, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..ask import where_to_save
 from ..asking import Asker
 from ..button import Button
@@ -147,8 +147,8 @@ class HeardPage(QWidget):
             return
         self._first = items[0]
         shown = request_of(items[0], receiver.service, receiver.service.url or "http://127.0.0.1/hear", "").shown
-        self.request.setText(" ".join(shown.split()))
-        self.request.setToolTip(f"{_SHOWN}:\n{shown}")
+        self.request.setText(" ".join(map(in_words, shown.split())))
+        self.request.setToolTip(f"{in_words(_SHOWN)}:\n{in_words(shown)}")
         self.head.setText(tr("Heard by {name}", name=receiver.name))
         self.asker.ask(items, receiver.service, root_of(project, receiver) / _ANSWERS)
         self._show_sum()
@@ -185,17 +185,17 @@ class HeardPage(QWidget):
         name = QTableWidgetItem(clip.name)
         name.setData(Qt.ItemDataRole.UserRole, clip.id)
         self.table.setItem(row, 0, name)
-        label = QLabel(_marked(answer, one.found))
+        label = QLabel(in_words(_marked(answer, one.found)))
         label.setTextFormat(Qt.TextFormat.RichText)
         label.setContentsMargins(10, 0, 6, 0)
         label.setMinimumWidth(0)
         label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        label.setToolTip(label.text() + _times(answer))
+        label.setToolTip(in_words(label.text()) + in_words(_times(answer)))
         self.table.setCellWidget(row, 1, label)
         self.table.setItem(row, 1, QTableWidgetItem(""))
         for column, text in enumerate(_told_of(one), 2):
-            item = QTableWidgetItem(text)
-            item.setToolTip(text)
+            item = QTableWidgetItem(in_words(text))
+            item.setToolTip(in_words(text))
             self.table.setItem(row, column, item)
         self._show_sum()
 
@@ -213,8 +213,8 @@ class HeardPage(QWidget):
         ]
         if len(parts) > 1:
             told.append(tr("words wrong: ") + ", ".join(parts))
-        self.sum.setText(", ".join(filter(None, told)))
-        self.sum.setToolTip(self.sum.text())
+        self.sum.setText(", ".join(map(in_words, filter(None, told))))
+        self.sum.setToolTip(in_words(self.sum.text()))
 
     def _finished(self, wrong: str) -> None:
         if self.table.rowCount():
@@ -255,7 +255,7 @@ class HeardPage(QWidget):
         if receiver is None or receiver.service is None or self._first is None:
             return
         command = as_command(self._first, receiver.service, receiver.service.url or "http://127.0.0.1/hear")
-        QGuiApplication.clipboard().setText(command)
+        QGuiApplication.clipboard().setText(in_words(command))
         self.told.emit(tr("The request is on the clipboard as a command; the key is not in it."))
 
     def choose_list(self) -> None:

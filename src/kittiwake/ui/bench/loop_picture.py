@@ -6,7 +6,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from ...words import tr
+from ...words import in_words, tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
@@ -94,7 +94,7 @@ class LoopPicture(QWidget):
         painter.drawRect(room)
         if not self._levels:
             painter.setPen(QColor(c.soft))
-            painter.drawText(room, Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap, self._words)
+            painter.drawText(room, Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap, in_words(self._words))
             return
         self._scales(painter, room)
         points = [room.bottomLeft()]
@@ -124,8 +124,8 @@ class LoopPicture(QWidget):
         start, stop = self._loop
         words = tr("loop {stop:.2f} s", stop=stop - start)
         place = QRectF(left, room.top() - 20, max(right - left, 10), 18)
-        if painter.fontMetrics().horizontalAdvance(words) < place.width():
-            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, words)
+        if painter.fontMetrics().horizontalAdvance(in_words(words)) < place.width():
+            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, in_words(words))
 
     def _scales(self, painter: QPainter, room: QRectF) -> None:
         c = colours()

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.model.units import format_db
 from ...core.record import Meter
-from ...words import tr
+from ...words import in_words, tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
@@ -62,7 +62,9 @@ class MeterView(QWidget):
             x = self._x(mark)
             painter.drawLine(int(x), 22, int(x), 26)
             painter.drawText(
-                QRectF(max(0.0, x - 20), 27, 40, 14), Qt.AlignmentFlag.AlignCenter, f"{mark}".replace("-", "−")
+                QRectF(max(0.0, x - 20), 27, 40, 14),
+                Qt.AlignmentFlag.AlignCenter,
+                f"{in_words(mark)}".replace("-", "−"),
             )
         if self._room is not None:
             painter.setPen(QPen(QColor(c.stale), 2, Qt.PenStyle.DotLine))

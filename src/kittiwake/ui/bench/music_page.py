@@ -18,7 +18,7 @@ from ...core.music.known_rights import keep_rights, rights_of
 from ...core.music.making import Held, clip_of_hold, hold_beside
 from ...core.music.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
 from ...core.project import edits
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..holding import Holder
@@ -93,14 +93,14 @@ class MusicPage(QWidget):
             (self.stop, tr("Loop to")),
             (self.length, tr("Length of the whole; empty is the loop once")),
         ):
-            field.setAccessibleName(words)
+            field.setAccessibleName(in_words(words))
             field.setFixedWidth(scaled(100))
         self.length.setPlaceholderText(tr("once"))
         self.rate, self.band = QComboBox(), QComboBox()
         self.rate.setAccessibleName(tr("Sample rate"))
         self.band.setAccessibleName(tr("What is kept of the music"))
         for rate in RATES:
-            self.rate.addItem(format_hz(rate), rate)
+            self.rate.addItem(in_words(format_hz(rate)), rate)
         self.band.addItem(tr("telephone band"), "telephone")
         self.band.addItem(tr("all of it"), "full")
         self.boxes = {
@@ -118,16 +118,16 @@ class MusicPage(QWidget):
         for line, cells in enumerate(rows):
             for at, cell in enumerate(cells):
                 if isinstance(cell, str) and cell:
-                    grid.addWidget(QLabel(cell), line, at)
+                    grid.addWidget(QLabel(in_words(cell)), line, at)
                 elif isinstance(cell, QWidget):
                     grid.addWidget(cell, line, at, 1, 3 if cell is self.messages else 1)
         self.rights: dict[str, Field] = {}
         for line, (key, words, hint) in enumerate(_RIGHTS):
             field = self.rights[key] = Field()
             field.textChanged.connect(self._rights_typed)
-            field.setAccessibleName(f"{words}: {hint}")
-            field.setPlaceholderText(hint)
-            grid.addWidget(QLabel(words), line % 2 if line < 2 else line - 2, 8 if line < 2 else 10)
+            field.setAccessibleName(f"{in_words(words)}: {in_words(hint)}")
+            field.setPlaceholderText(in_words(hint))
+            grid.addWidget(QLabel(in_words(words)), line % 2 if line < 2 else line - 2, 8 if line < 2 else 10)
             grid.addWidget(field, line % 2, 9 if line < 2 else 11)
         self.rights_words = QLabel()
         self.rights_words.setProperty("soft", True)
@@ -138,11 +138,11 @@ class MusicPage(QWidget):
 
     def _box(self, name: str, low: float, high: float, step: float, digits: int, unit: str) -> SaidBox:
         box = SaidBox(name.capitalize())
-        box.setAccessibleName(name)
+        box.setAccessibleName(in_words(name))
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setDecimals(digits)
-        box.setSuffix(unit)
+        box.setSuffix(in_words(unit))
         box.setFixedWidth(scaled(110))
         box.beyond.connect(self.told)
         return box
@@ -206,18 +206,18 @@ class MusicPage(QWidget):
 
     def _show(self) -> None:
         recipe = self.recipe
-        self.name.setText(recipe.name)
+        self.name.setText(in_words(recipe.name))
         some = [Path(part.path).name for part in recipe.parts]
-        self.pieces.setText(tr("of ") + ", then ".join(some) if some else "")
+        self.pieces.setText(tr("of ") + ", then ".join(map(in_words, some)) if some else "")
         self._show_loop(recipe.loop)
-        self.length.setText("" if recipe.seconds is None else _clock(recipe.seconds))
+        self.length.setText("" if recipe.seconds is None else in_words(_clock(recipe.seconds)))
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
         self.band.setCurrentIndex(max(0, self.band.findData(recipe.band)))
         for key, box in self.boxes.items():
             box.setValue(getattr(recipe, key))
         self._list_messages()
         for key, field in self.rights.items():
-            field.setText(getattr(recipe.rights, key))
+            field.setText(in_words(getattr(recipe.rights, key)))
         self._say_rights(recipe.rights)
         self.put_button.setText(tr("Change it on the board") if self._clip else tr("Put it on the board"))
         if not recipe.parts:
@@ -235,7 +235,7 @@ class MusicPage(QWidget):
                 self.messages.addItem(clip.name, path)
         chosen = self.recipe.messages[0] if self.recipe.messages else ""
         if self.messages.findData(chosen) < 0:
-            self.messages.addItem(Path(chosen).stem, chosen)
+            self.messages.addItem(in_words(Path(chosen).stem), chosen)
         self.messages.setCurrentIndex(self.messages.findData(chosen))
 
     def _show_loop(self, loop: tuple[float, float] | None) -> None:
@@ -256,7 +256,7 @@ class MusicPage(QWidget):
     def _say_rights(self, rights: Rights) -> None:
         kept = tr("Written into the file, and kept for this music.")
         told = kept if rights == self.recipe.rights else tr("To be written into the file, and kept for this music.")
-        self.rights_words.setText(told if rights.are_known else tr("Nobody knows yet whose music this is."))
+        self.rights_words.setText(in_words(told) if rights.are_known else tr("Nobody knows yet whose music this is."))
 
     def _rights_typed(self) -> None:
         self._say_rights(Rights(**{key: field.text().strip() for key, field in self.rights.items()}))
@@ -321,7 +321,10 @@ class MusicPage(QWidget):
         self.held = came
         self.picture.show_music(came.levels, came.seconds, came.loop)
         self._show_loop(came.loop)
-        self.seam.setText(f"{came.seam.words}  {came.lufs:.1f} LUFS".replace(" -", " −") + self._said_messages(came))
+        self.seam.setText(
+            f"{in_words(came.seam.words)}  {came.lufs:.1f} LUFS".replace(" -", " −")
+            + in_words(self._said_messages(came))
+        )
         if self._then == "seam":
             self._hear_seam(came)
         elif self._then == "hear":

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
 
 from ...core.fit import Problem, Remedy
+from ...words import in_words
 from ..button import Button
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -16,7 +17,7 @@ from ..theme.scale import scaled
 
 def part_label(text: str) -> QLabel:
     """The heading of a part."""
-    label = QLabel(text)
+    label = QLabel(in_words(text))
     label.setProperty("part", True)
     label.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
     return label
@@ -39,7 +40,7 @@ def scrolled(widget: QWidget, name: str) -> QScrollArea:
     area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
     area.setFrameShape(QFrame.Shape.NoFrame)
     area.setWidget(widget)
-    area.setAccessibleName(name)
+    area.setAccessibleName(in_words(name))
     return area
 
 
@@ -54,7 +55,7 @@ def empty(layout: QLayout) -> None:
 
 
 def esc(text: object) -> str:
-    return html.escape(str(text))
+    return html.escape(str(in_words(text)))
 
 
 def steps_html(steps: Iterable[tuple[str, str]]) -> str:
@@ -101,8 +102,7 @@ class ProblemList(QWidget):
             label = rich_label()
             asked = " ".join(r.what for r in problem.remedies if not r.applies)
             label.setText(
-                f'<span style="color:{colour}; font-weight:600">{words[problem.severity]}</span> '
-                f'{esc(problem.message)} <span style="color:{colours().soft}">{esc(asked)}</span>'
+                f'<span style="color:{colour}; font-weight:600">{in_words(words[problem.severity])}</span> {esc(problem.message)} <span style="color:{in_words(colours().soft)}">{esc(asked)}</span>'
             )
             self._column.addWidget(label)
             for remedy in problem.remedies:
@@ -114,11 +114,11 @@ class ProblemList(QWidget):
 
     def _offer(self, remedy: Remedy, key: str) -> None:
         button = Button(f"{remedy.what}{key if self._keys else ''}")
-        button.setAccessibleDescription(remedy.result)
+        button.setAccessibleDescription(in_words(remedy.result))
         button.clicked.connect(lambda checked=False: self._apply(remedy))
         self._column.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)
         if remedy.result:
-            label = QLabel(remedy.result)
+            label = QLabel(in_words(remedy.result))
             label.setProperty("soft", True)
             label.setWordWrap(True)
             self._column.addWidget(label)

@@ -26,7 +26,7 @@ from ...core.standin.machine import Heard, Held
 from ...core.standin.machines.phone import Phone
 from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, menu_in, plan_of, said_in
 from ...core.standin.phone.edit import FREE, GREETING, Slot, made_menu, put, slots
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..phoning import Phoner
 from ..plan_dialog import PlanDialog
@@ -125,7 +125,7 @@ class PhonePage(QWidget):
         self.loss = self._number(tr("packets lost"), 0, 50, 0.5, " %")
         self.jitter = self._number("jitter", 0, 200, 5, " ms")
         for words, box in (("lost", self.loss), ("jitter", self.jitter)):
-            line.addWidget(QLabel(words))
+            line.addWidget(QLabel(in_words(words)))
             line.addWidget(box)
         column.addLayout(line)
         self.log = QPlainTextEdit()
@@ -140,8 +140,8 @@ class PhonePage(QWidget):
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setDecimals(1 if step < 1 else 0)
-        box.setSuffix(unit)
-        box.setAccessibleName(name)
+        box.setSuffix(in_words(unit))
+        box.setAccessibleName(in_words(name))
         box.valueChanged.connect(self._set_line)
         return box
 
@@ -183,7 +183,7 @@ class PhonePage(QWidget):
         self._list_prompts(plan)
         told = [f"{len(missing)} missing: {', '.join(missing[:4])}" if missing else tr("None is missing")]
         told.append(tr("{count} not used", count=len(unused)) if unused else tr("all are used"))
-        self.state.setText(", ".join(told) + ".")
+        self.state.setText(", ".join(map(in_words, told)) + ".")
 
     def _take_prompts(self) -> None:
         """What is made for a telephone on this board, handed to the stand-in; again only where it has changed."""
@@ -236,10 +236,12 @@ class PhonePage(QWidget):
             for name in names:
                 item = QListWidgetItem()
                 item.setData(Qt.ItemDataRole.UserRole, name)
-                self.prompts.addItem(item)
+                self.prompts.addItem(in_words(item))
         for n, (name, held) in enumerate(self.phone.prompts.items()):
             mark = "●" if name.casefold() in said else "○"
-            self.prompts.item(n).setText(f"{mark} {name}   {format_seconds(held.seconds)}")
+            self.prompts.item(n).setText(
+                f"{in_words(mark)} {in_words(name)}   {in_words(format_seconds(held.seconds))}"
+            )
         self.prompts.setCurrentRow(min(max(0, row), self.prompts.count() - 1))
 
     def _put(self, text: str, plan: DialPlan) -> None:

@@ -13,7 +13,7 @@ from ...core.fit.repair import repaired
 from ...core.model import Receiver, shipped_receivers
 from ...core.model.units import format_bytes, format_hz
 from ...core.project import edits
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..session import Session
 from ..standins.panel import StandIns
@@ -102,8 +102,8 @@ class ReceiverPage(QWidget):
             return
         self._keep_typed()
         self._shown, self._edited, self._better = receiver, None, None
-        self._head.setText(receiver.name)
-        self._purpose.setText(receiver.purpose)
+        self._head.setText(in_words(receiver.name))
+        self._purpose.setText(in_words(receiver.purpose))
         self.editor.show_receiver(receiver)
         self.stand_ins.show_machine(receiver.standin)
         own = receiver.slug in self._session.project.job.own
@@ -113,7 +113,7 @@ class ReceiverPage(QWidget):
         fits = self._session.project.plans.count_ready(receiver)
         told = tr("{fits} of {count} clips fit.", fits=fits, count=len(self._session.project.job.clips))
         parts = [told, limit_in_seconds(receiver), self._memory(receiver), self._read_off(receiver)]
-        self.verdict.setText(" ".join(filter(None, parts)))
+        self.verdict.setText(" ".join(map(in_words, filter(None, parts))))
         if receiver.slug in self._drafts:
             self.editor.put_typed(self._drafts[receiver.slug])
 
@@ -156,7 +156,7 @@ class ReceiverPage(QWidget):
         self._buttons(self._edited is not None, typed=typed)
         self._offer_repair(receiver)
         if receiver is None:
-            self.verdict.setText(trouble)
+            self.verdict.setText(in_words(trouble))
             return
         plans, total = self._session.project.plans, len(self._session.project.job.clips)
         before, after = plans.count_ready(self._shown), plans.count_ready(receiver)
@@ -173,7 +173,7 @@ class ReceiverPage(QWidget):
         if typed and self._ships(self._shown):
             told += tr(" {name} stays as it ships: what you take is a receiver of your own.", name=self._shown.name)
         parts = [told, limit_in_seconds(receiver), self._memory(receiver)]
-        self.verdict.setText(" ".join(filter(None, parts)))
+        self.verdict.setText(" ".join(map(in_words, filter(None, parts))))
 
     def _ships(self, receiver: Receiver) -> bool:
         return receiver.slug in shipped_receivers() and receiver.slug not in self._session.project.job.own

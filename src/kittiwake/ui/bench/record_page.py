@@ -12,7 +12,7 @@ from ...core.model import Clip, Line
 from ...core.model.units import format_db, format_seconds
 from ...core.project import edits
 from ...core.record import TakeCheck
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..field import Field
 from ..microphone import microphones, open_microphone
@@ -163,14 +163,14 @@ class RecordPage(QWidget):
         found = microphones(self._wanted)
         self.devices.clear()
         for name, device in found:
-            self.devices.addItem(name, device)
+            self.devices.addItem(in_words(name), device)
         self._open()
         self._begin_message(self.name.text() if self._check is None else self._free_name())
 
     def _begin_message(self, name: str) -> None:
         """The next message: what is typed now is its name, Enter records it."""
         self._check = None
-        self.name.setText(name)
+        self.name.setText(in_words(name))
         self._list()
         self._refresh()
         if self.lines:
@@ -232,7 +232,7 @@ class RecordPage(QWidget):
         for name in [line.name for line in self.lines] or [name for name, takes in self._takes.items() if takes]:
             takes = self._takes.get(name, 0)
             mark = "✓" if takes == 1 else f"✓ take {takes}" if takes else "…"
-            self.list.addItem(f"{mark}  {name}")
+            self.list.addItem(f"{in_words(mark)}  {in_words(name)}")
         self.list.setCurrentRow(self._at if self.lines else -1)
         self.list.blockSignals(False)
 
@@ -326,7 +326,7 @@ class RecordPage(QWidget):
         read = (
             f"“{line.text}”" if line.text else (tr("Say it when the count is over.") if not self.lines else line.name)
         )
-        self.line.setText(read)
+        self.line.setText(in_words(read))
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)] if self.lines else []
         coming = next((self.lines[n] for n in order if not self._takes.get(self.lines[n].name)), None)
         self.following.setText(tr("next: {text}", text=coming.text or coming.name) if coming else "")
@@ -351,7 +351,7 @@ class RecordPage(QWidget):
                 else tr("noisy: close the window, switch off what hums")
             )
             self.room.setText(tr("Room {room}, {kind} (dotted line).", room=format_db(room), kind=kind))
-        self.state.setText(self._state_html(state))
+        self.state.setText(in_words(self._state_html(state)))
         if state == "off":
             self.meter.show_meter(None, room)
 

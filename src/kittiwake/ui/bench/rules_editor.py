@@ -19,7 +19,7 @@ from ...core.model.more_rules import RULES
 from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
 from ...core.standin.machine import kinds
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 from .parts import part_label
 
@@ -150,7 +150,7 @@ class RulesEditor(QWidget):
         for part, title in (("RULES", "RULES"), ("TREATMENT", tr("TREATMENT AND DELIVERY"))):
             columns[part] = QVBoxLayout()
             columns[part].setSpacing(4)
-            columns[part].addWidget(part_label(title))
+            columns[part].addWidget(part_label(in_words(title)))
             whole.addLayout(columns[part], 1)
         row: QHBoxLayout | None = None
         others = [Blank("RULES", r.before, ("rules", "more", r.key), r.after, "more") for r in RULES.values()]
@@ -171,12 +171,12 @@ class RulesEditor(QWidget):
         self._timer.timeout.connect(self._check)
 
     def _put(self, row: QHBoxLayout, blank: Blank) -> None:
-        row.addWidget(QLabel(blank.before))
+        row.addWidget(QLabel(in_words(blank.before)))
         field: QLineEdit | QComboBox
         if blank.choices:
             field = QComboBox()
             for value, words in blank.chosen_from():
-                field.addItem(words, value)
+                field.addItem(in_words(words), value)
             field.setMinimumWidth(scaled(60))
             field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             field.setEditable(blank.kind == "bit_rate")
@@ -190,10 +190,10 @@ class RulesEditor(QWidget):
             field = QLineEdit()
             field.setPlaceholderText(tr("the format's own") if blank.kind == "ending" else tr("no rule"))
             field.textEdited.connect(lambda _: self._timer.start())
-        field.setAccessibleName(f"{blank.before} … {blank.after}".strip())
+        field.setAccessibleName(f"{in_words(blank.before)} … {in_words(blank.after)}".strip())
         row.addWidget(field, 3 if blank.path[-1] == "form" else 1)
         if blank.after:
-            row.addWidget(QLabel(blank.after))
+            row.addWidget(QLabel(in_words(blank.after)))
         self._fields.append((blank, field))
 
     def _show_targets(self) -> None:
@@ -221,7 +221,7 @@ class RulesEditor(QWidget):
                 at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), -1)
                 field.setCurrentIndex(at)
             else:
-                field.setText(_as_text(value, blank.kind))
+                field.setText(in_words(_as_text(value, blank.kind)))
             field.blockSignals(False)
         self._show_targets()
 
@@ -266,7 +266,7 @@ class RulesEditor(QWidget):
         """Put what was typed for this receiver into the blanks again."""
         for (_, field), text in zip(self._fields, typed, strict=True):
             if isinstance(field, QLineEdit):
-                field.setText(text)
+                field.setText(in_words(text))
             elif field.isEditable():
                 field.setEditText(text)
             else:

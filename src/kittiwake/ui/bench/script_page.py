@@ -20,7 +20,7 @@ from ...core.script.series import is_series
 from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
 from ...core.speak.spoken import Spoken, path_of, wish_of
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..field import Field
 from ..respelling_dialog import RespellingDialog
@@ -156,7 +156,7 @@ class ScriptPage(QWidget):
         """Shown anew."""
         if not self.voices.count():
             for voice in all_voices():
-                self.voices.addItem(f"{voice.name}  ·  {voice.language}", voice.key)
+                self.voices.addItem(f"{in_words(voice.name)}  ·  {in_words(voice.language)}", voice.key)
         key = self.script.voice or f"espeak/{self.script.language}"
         self.voices.setCurrentIndex(max(0, self.voices.findData(key)))
         self._refresh()
@@ -182,7 +182,7 @@ class ScriptPage(QWidget):
             told += tr(", {long} too long", long=long)
         if series:
             told += tr(", {series} of them series: {count_of} in all", series=series, count_of=count_of(script))
-        self.head.setText(told)
+        self.head.setText(in_words(told))
         self.series_button.setVisible(bool(series))
         self._buttons()
 

@@ -6,6 +6,7 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QWidget
 
+from ...words import in_words
 from ..access import picture
 from ..theme.shapes import WORDS, draw_shape
 
@@ -21,7 +22,7 @@ class ShapeLabel(QWidget):
 
     def show_state(self, state: str) -> None:
         self._state = state
-        self.setAccessibleName(WORDS.get(state, state))
+        self.setAccessibleName(in_words(WORDS.get(state, state)))
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:

@@ -12,7 +12,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ...core.model.units import format_hz
-from ...words import tr
+from ...words import in_words, tr
 from ..theme.colours import colours
 from .drawn import Drawn, same_layers
 
@@ -43,7 +43,7 @@ class SpectrumView(Drawn):
             return
         self._layers = layers
         told = ", ".join(f"{layer.label} to {format_hz(_edge(layer))}" for layer in layers)
-        self.setAccessibleDescription(told)
+        self.setAccessibleDescription(in_words(told))
         self.draw_anew()
 
     def draw_on(self, painter: QPainter) -> None:
@@ -82,7 +82,7 @@ class SpectrumView(Drawn):
             if x - last > 46:
                 painter.setPen(QColor(c.soft))
                 box = QRectF(min(x - 30, self.width() - 60), plot.bottom() + 4, 60, 15)
-                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, format_hz(hertz))
+                painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(format_hz(hertz)))
                 last = x
         for level in range(int(top), int(bottom) - 1, -20):
             y = plot.top() + (top - level) / (top - bottom) * plot.height()
@@ -92,7 +92,7 @@ class SpectrumView(Drawn):
                 painter.setPen(QColor(c.soft))
                 text = f"{level}".replace("-", "−") + (" dB" if level == top else "")
                 box = QRectF(0, y - 8, _LEFT - 6, 16)
-                painter.drawText(box, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
+                painter.drawText(box, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, in_words(text))
 
     def _curve(self, painter: QPainter, plot: QRectF, layer: SpectrumLayer, x_of, top: float, bottom: float) -> None:
         hertz, decibels = _thinned(layer)
@@ -112,13 +112,13 @@ class SpectrumView(Drawn):
         for layer in self._layers:
             painter.fillRect(QRectF(x, 7, 12, 4), QColor(getattr(c, layer.colour)))
             painter.setPen(QColor(c.text))
-            width = painter.fontMetrics().horizontalAdvance(layer.label) + 8
-            painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, layer.label)
+            width = painter.fontMetrics().horizontalAdvance(in_words(layer.label)) + 8
+            painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(layer.label))
             x += width + 30
         painter.setPen(QColor(c.soft))
         text = tr("shaded: telephone band, 300–3400 Hz")
-        if painter.fontMetrics().horizontalAdvance(text) < plot.right() - x:
-            painter.drawText(QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, text)
+        if painter.fontMetrics().horizontalAdvance(in_words(text)) < plot.right() - x:
+            painter.drawText(QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(text))
 
 
 def _edge(layer: SpectrumLayer) -> float:

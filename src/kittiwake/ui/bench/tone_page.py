@@ -17,7 +17,7 @@ from ...core.tone.own import keep_tone, own_tones
 from ...core.tone.plan import countries
 from ...core.tone.rates import at_rate, rate_for
 from ...core.tone.recipe import RATES, Segment, ToneRecipe, check_levels
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..field import Field
 from ..said_box import SaidBox
@@ -85,7 +85,7 @@ class TonePage(QWidget):
         self.rate = QComboBox()
         self.rate.setAccessibleName(tr("Sample rate"))
         for rate in RATES:
-            self.rate.addItem(format_hz(rate), rate)
+            self.rate.addItem(in_words(format_hz(rate)), rate)
         row.addWidget(self.rate)
         self.length = SaidBox(tr("The length"))
         self.length.setAccessibleName(tr("About how long the whole is, in whole cadences; 0 is once"))
@@ -164,9 +164,9 @@ class TonePage(QWidget):
         for tone in tones:
             name = f"{tone.name}, mine" if tone.key.startswith("own/") else tone.name
             if all(word in f"{name} {tone.key}".casefold() for word in words):
-                item = QListWidgetItem(name)
+                item = QListWidgetItem(in_words(name))
                 item.setData(Qt.ItemDataRole.UserRole, tone)
-                self.list.addItem(item)
+                self.list.addItem(in_words(item))
         keys = self._keys()
         if keys is not None:
             item = QListWidgetItem(tr("Keys {typed}", typed=self.typed.text().strip()))
@@ -201,7 +201,7 @@ class TonePage(QWidget):
 
     def show_recipe(self, recipe: ToneRecipe) -> None:
         self.recipe = recipe
-        self.name.setText(recipe.name)
+        self.name.setText(in_words(recipe.name))
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
         self.length.blockSignals(True)
         self.length.setValue(recipe.seconds or 0)
@@ -224,7 +224,7 @@ class TonePage(QWidget):
             if recipe.endless
             else tr("ramps of {ramp:g} ms", ramp=recipe.ramp * 1000)
         )
-        self.sum.setText(f"{ends};  {scale}")
+        self.sum.setText(f"{in_words(ends)};  {in_words(scale)}")
         self.put_button.setText(tr("Change it on the board") if self._clip else tr("Put it on the board"))
 
     def _wrong(self) -> str:

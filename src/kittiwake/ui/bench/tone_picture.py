@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...core.tone.plan import tone_for
 from ...core.tone.recipe import Segment, ToneError, ToneRecipe
-from ...words import tr
+from ...words import in_words, tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.sheet import small_type
@@ -48,7 +48,7 @@ class TonePicture(QWidget):
         painter.drawRect(room)
         if self._wrong or self._recipe is None:
             painter.setPen(QColor(c.cannot if self._wrong else c.soft))
-            painter.drawText(room, Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap, self._wrong)
+            painter.drawText(room, Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap, in_words(self._wrong))
             return
         parts = _flat(self._recipe)
         total = sum(seconds for _, seconds in parts) or 1.0
@@ -96,9 +96,11 @@ class TonePicture(QWidget):
             painter.drawRoundedRect(box, 4, 4)
             painter.setPen(QColor(c.text))
             words = painter.fontMetrics().elidedText(
-                f"“{one.say}”" if one.say else one.play or one.tone, Qt.TextElideMode.ElideRight, int(box.width() - 8)
+                f"“{in_words(one.say)}”" if one.say else in_words(one.play) or in_words(one.tone),
+                Qt.TextElideMode.ElideRight,
+                int(box.width() - 8),
             )
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, words)
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(words))
             return
         for number, hz in enumerate(one.hz):
             thick = max(2.0, min(14.0, 14 + one.level_of(number) / 3))
@@ -114,12 +116,12 @@ class TonePicture(QWidget):
                     x = place.left() + step / steps * place.width()
                     painter.drawLine(QLineF(x, y - thick / 2, x, y + thick / 2))
             words = f"{hz:g} Hz" + (f" × {one.by:g}" if one.by else "")
-            if painter.fontMetrics().horizontalAdvance(words) + 6 < place.width():
+            if painter.fontMetrics().horizontalAdvance(in_words(words)) + 6 < place.width():
                 painter.setPen(QColor(c.text))
                 # Two close together are named above and below.
                 below = len(one.hz) > 1 and hz == min(one.hz)
                 where = QRectF(place.left(), y + thick / 2 + 1 if below else y - thick / 2 - 16, place.width(), 15)
-                painter.drawText(where, Qt.AlignmentFlag.AlignCenter, words)
+                painter.drawText(where, Qt.AlignmentFlag.AlignCenter, in_words(words))
 
 
 def _height(hz: float, room: QRectF, low: float, high: float) -> float:

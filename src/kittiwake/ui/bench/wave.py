@@ -10,7 +10,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 
 from ...core.model.units import format_db, format_seconds
-from ...words import tr
+from ...words import in_words, tr
 from ..theme.colours import colours
 from .drawn import Drawn, same_layers
 
@@ -55,7 +55,7 @@ class WaveView(Drawn):
         self._layers = layers
         self._message = message
         told = ", ".join(f"{layer.label} {format_seconds(layer.seconds)}" for layer in layers)
-        self.setAccessibleDescription(told or message)
+        self.setAccessibleDescription(in_words(told) or in_words(message))
         self.draw_anew()
 
     def set_cursor(self, seconds: float | None) -> None:
@@ -90,7 +90,7 @@ class WaveView(Drawn):
         plot = self._plot()
         if not self._layers or not self._length:
             painter.setPen(QColor(c.soft))
-            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, self._message)
+            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, in_words(self._message))
             return
         top = self._top()
         self._axes(painter, plot, top)
@@ -118,7 +118,9 @@ class WaveView(Drawn):
             y = plot.center().y() - share * plot.height() / 2
             label = format_db(20 * np.log10(top * share), "").strip().replace(".0", "")
             painter.drawText(
-                QRectF(0, y - 8, _LEFT - 6, 16), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, label
+                QRectF(0, y - 8, _LEFT - 6, 16),
+                Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
+                in_words(label),
             )
         painter.drawText(
             QRectF(0, plot.center().y() - 8, _LEFT - 6, 16),
@@ -134,7 +136,7 @@ class WaveView(Drawn):
             painter.setPen(QColor(c.soft))
             text = f"{at:g} s" if step < 60 else format_seconds(at)
             box = QRectF(min(x - 30, self.width() - 62), plot.bottom() + 4, 60, 15)
-            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(text))
             at = round(at + step, 6)
 
     def _outline(self, painter: QPainter, plot: QRectF, layer: WaveLayer, top: float) -> None:
@@ -161,12 +163,14 @@ class WaveView(Drawn):
             painter.fillRect(QRectF(x, 5, 12, 8), QColor(getattr(c, layer.colour)))
             text = f"{layer.label}, {format_seconds(layer.seconds)}"
             painter.setPen(QColor(c.text))
-            width = painter.fontMetrics().horizontalAdvance(text) + 8
-            painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, text)
+            width = painter.fontMetrics().horizontalAdvance(in_words(text)) + 8
+            painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(text))
             x += width + 30
         if self._message:
             painter.setPen(QColor(c.soft))
-            painter.drawText(QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, self._message)
+            painter.drawText(
+                QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(self._message)
+            )
 
 
 def _columns(overview: NDArray[np.float32], count: int) -> tuple[NDArray[np.float32], NDArray[np.float32]]:

@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem,
 from ...core.log import log
 from ...core.model.units import format_bytes, format_seconds
 from ...core.project import Cell
-from ...words import tr
+from ...words import in_words, tr
 from ..field import Field
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -110,7 +110,7 @@ class _HeadLook:
         inner = box.adjusted(_PAD, 0, -_PAD, 0)
         if not self.name:
             painter.setPen(QColor(c.soft))
-            painter.drawText(inner, _RIGHT, self.text)
+            painter.drawText(inner, _RIGHT, in_words(self.text))
             return
         if self.warnings:
             room = scaled(30 if self.warnings > 1 else 16)
@@ -118,7 +118,7 @@ class _HeadLook:
             draw_mark(painter, mark, self.warnings)
             inner.setRight(inner.right() - room - 4)
         painter.setPen(QColor(c.text))
-        painter.drawText(inner, _LEFT, _fitted(painter, self.text, inner.width()))
+        painter.drawText(inner, _LEFT, in_words(_fitted(painter, self.text, inner.width())))
 
 
 @dataclass(frozen=True, slots=True)
@@ -144,19 +144,21 @@ class _CellLook:
         draw_shape(painter, self.state, shape)
         inner = QRectF(shape.right() + 8, box.top(), box.right() - _PAD - shape.right() - 8, box.height())
         if self.warned:
-            width = painter.fontMetrics().horizontalAdvance(self.word)
+            width = painter.fontMetrics().horizontalAdvance(in_words(self.word))
             draw_mark(
                 painter,
                 QRectF(inner.left() + width + 7, box.center().y() - scaled(11) / 2, scaled(11), scaled(11)),
                 1,
             )
         painter.setPen(colours().of(self.state))
-        painter.drawText(inner, _LEFT, self.word)
+        painter.drawText(inner, _LEFT, in_words(self.word))
         metrics = painter.fontMetrics()
-        room = inner.width() - metrics.horizontalAdvance(self.word) - (scaled(24) if self.warned else 8)
-        if metrics.horizontalAdvance(self.numbers) <= room:  # else only the word: half a figure would be a wrong one
+        room = inner.width() - metrics.horizontalAdvance(in_words(self.word)) - (scaled(24) if self.warned else 8)
+        if (
+            metrics.horizontalAdvance(in_words(self.numbers)) <= room
+        ):  # else only the word: half a figure would be a wrong one
             painter.setPen(QColor(colours().soft))
-            painter.drawText(inner, _RIGHT, self.numbers)
+            painter.drawText(inner, _RIGHT, in_words(self.numbers))
         if self.share:
             foot = QRectF(box.left() + 1, box.bottom() - 2.5, (box.width() - 2) * self.share, 2.5)
             painter.fillRect(foot, colours().of(self.bar))
@@ -181,7 +183,7 @@ _RIGHT = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter
 
 
 def _fitted(painter: QPainter, text: str, width: float) -> str:
-    return painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideMiddle, int(width))
+    return painter.fontMetrics().elidedText(in_words(text), Qt.TextElideMode.ElideMiddle, int(width))
 
 
 def _numbers(cell: Cell) -> str:

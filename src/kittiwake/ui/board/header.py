@@ -6,6 +6,7 @@ from PySide6.QtCore import QRect, Qt
 from PySide6.QtGui import QColor, QPainter
 from PySide6.QtWidgets import QHeaderView, QWidget
 
+from ...words import in_words
 from ..theme.colours import colours
 
 _PAD = 10
@@ -35,6 +36,8 @@ class BoardHeader(QHeaderView):
         for n, line in enumerate(lines):
             painter.setPen(QColor(c.text if n == 0 else c.soft))
             place = QRect(box.left(), top + n * metrics.height(), box.width(), metrics.height())
-            shown = metrics.elidedText(line, Qt.TextElideMode.ElideRight, place.width())
-            painter.drawText(place, Qt.AlignmentFlag.AlignRight if right else Qt.AlignmentFlag.AlignLeft, shown)
+            shown = metrics.elidedText(in_words(line), Qt.TextElideMode.ElideRight, place.width())
+            painter.drawText(
+                place, Qt.AlignmentFlag.AlignRight if right else Qt.AlignmentFlag.AlignLeft, in_words(shown)
+            )
         painter.restore()

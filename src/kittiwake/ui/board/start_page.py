@@ -6,7 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...commands import key_of
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..session import Session
 from ..theme.scale import scaled
@@ -64,7 +64,7 @@ class StartPage(QWidget):
         grid.addWidget(button, row, 0)
         self.buttons.append(button)
         if comes:
-            label = QLabel(comes)
+            label = QLabel(in_words(comes))
             label.setProperty("soft", True)
             label.setWordWrap(True)
             label.setMinimumWidth(scaled(360))
@@ -76,9 +76,9 @@ class StartPage(QWidget):
         self.setVisible(not project.job.clips)
         ways = [*((id_, words) for id_, words, _ in _WAYS), ("receiver.choose", tr("Made for…"))]
         for button, (id_, words) in zip(self.buttons, ways, strict=True):
-            button.setText(f"{words}  {key_of(id_)}".rstrip())
+            button.setText(f"{in_words(words)}  {key_of(id_)}".rstrip())
         if project.job.clips:
             return
         told = [f"{one.name} ({demand(one)})" for one in project.receivers[:3]]
         more = len(project.receivers) - len(told)
-        self._receivers.setText("; ".join(told) + (tr("; and {more} more", more=more) if more else ""))
+        self._receivers.setText("; ".join(map(in_words, told)) + (tr("; and {more} more", more=more) if more else ""))

@@ -7,7 +7,7 @@ from PySide6.QtGui import QCloseEvent, QKeyEvent
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.ear.blind import Blind
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..theme.scale import scaled
 from .player import Player
@@ -32,11 +32,11 @@ class BlindDialog(QDialog):
         self.a_box, self.b_box = QComboBox(), QComboBox()
         for name, box, usual in ((tr("A is"), self.a_box, "source"), (tr("B is"), self.b_box, "line")):
             for way in player.ways:
-                box.addItem(_WORDS.get(way, way), way)
+                box.addItem(in_words(_WORDS.get(way, way)), way)
             box.setCurrentIndex(max(0, box.findData(usual)))
-            box.setAccessibleName(name)
+            box.setAccessibleName(in_words(name))
             box.currentIndexChanged.connect(lambda _: self._begin())
-            ways.addWidget(QLabel(name))
+            ways.addWidget(QLabel(in_words(name)))
             ways.addWidget(box, 1)
         column.addLayout(ways)
         hear = QHBoxLayout()
@@ -70,7 +70,7 @@ class BlindDialog(QDialog):
         if same:
             self.head.setText(tr("Choose two different ways to hear it."))
         elif blind.over:
-            self.head.setText(blind.words)
+            self.head.setText(in_words(blind.words))
         else:
             self.head.setText(
                 tr(

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QComboBox, QDialog, QDoubleSpinBox, QGridLayout, Q
 
 from ...core.ear.caller_line import CallerLine, codecs_here
 from ...core.packets.weather import Weather
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 
 _WAIT_MS = 250
@@ -33,8 +33,8 @@ class LineDialog(QDialog):
         self.first, self.second = QComboBox(), QComboBox()
         self.second.addItem(tr("nothing else"), "")
         for key, name in codecs_here():
-            self.first.addItem(name, key)
-            self.second.addItem(name, key)
+            self.first.addItem(in_words(name), key)
+            self.second.addItem(in_words(name), key)
         self.first.setCurrentIndex(max(0, self.first.findData(line.codecs[0])))
         self.second.setCurrentIndex(max(0, self.second.findData(line.codecs[1] if len(line.codecs) > 1 else "")))
         weather = line.weather
@@ -52,9 +52,9 @@ class LineDialog(QDialog):
             ("&Buffer", self.buffer), ("&Noise", self.noise), ("Le&vel", self.level),
         )  # fmt: skip
         for n, (text, widget) in enumerate(rows):
-            label = QLabel(text)
+            label = QLabel(in_words(text))
             label.setBuddy(widget)
-            widget.setAccessibleName(text.replace("&", ""))
+            widget.setAccessibleName(in_words(text).replace("&", ""))
             grid.addWidget(label, n // 2, n % 2 * 2)
             grid.addWidget(widget, n // 2, n % 2 * 2 + 1)
         self.told = QLabel()
@@ -75,7 +75,7 @@ class LineDialog(QDialog):
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setDecimals(digits)
-        box.setSuffix(unit)
+        box.setSuffix(in_words(unit))
         box.setValue(value)
         box.valueChanged.connect(lambda _: self._timer.start())
         return box
@@ -104,4 +104,4 @@ class LineDialog(QDialog):
 
     def say(self, text: str) -> None:
         """What is measured of it."""
-        self.told.setText(text)
+        self.told.setText(in_words(text))

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QLabel
 
 from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..elided import ElidedLabel
 from ..theme.colours import colours
@@ -65,20 +65,20 @@ class EarStrip(QWidget):
     def _show(self) -> None:
         player = self.player
         self.play_button.setText(tr("Pause  Space") if player.playing else tr("Play  Space"))
-        self.play_button.setAccessibleDescription(player.title)
+        self.play_button.setAccessibleDescription(in_words(player.title))
         self.play_button.setEnabled(bool(player.ways))
         for way, button in self._buttons.items():
             button.setEnabled(way in player.ways)
             button.setChecked(way == player.way and way in player.ways and not player.hidden)
-        self.line_button.setText(tr("Line…") if player.line == PLAIN else player.line.words)
+        self.line_button.setText(tr("Line…") if player.line == PLAIN else in_words(player.line.words))
         self.line_button.setAccessibleName(tr("The line: {words}", words=player.line.words))
         short = tr("No sound device: silent stand-in keeps time") if player.silent else player.speaker_name
-        self._note.setText(short)
+        self._note.setText(in_words(short))
         self._move(player.position)
 
     def _move(self, seconds: float) -> None:
         total = self.player.seconds
-        self._time.setText(f"{seconds:.2f} / {format_seconds(total)}" if self.player.ways else "")
+        self._time.setText(f"{seconds:.2f} / {in_words(format_seconds(total))}" if self.player.ways else "")
         self._thread.show_share(seconds / total if total else 0.0)
 
 

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QGridLayout, QWidget
 
 from ...core.model.units import format_bytes
 from ...core.project import Cell
-from ...words import tr
+from ...words import in_words, tr
 from ..bench.shape_label import ShapeLabel
 from ..elided import ElidedLabel
 from ..theme.shapes import WORDS
@@ -44,7 +44,7 @@ class FileList(QWidget):
                     name.setText(cell.clip.source.name)
                 words = _told(cell)
                 if told.text() != words:
-                    told.setText(words)
+                    told.setText(in_words(words))
         self._more.setVisible(len(cells) > _MOST)
         if len(cells) > _MOST:
             self._more.setText(tr("and {count:,} more", count=len(cells) - _MOST))

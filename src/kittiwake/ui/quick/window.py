@@ -12,7 +12,7 @@ from ...core.fit import Remedy
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import last_used, own_receivers
 from ...core.project import Cell, edits
-from ...words import tr
+from ...words import in_words, tr
 from ..bench.parts import ProblemList, scrolled
 from ..board.model import demand
 from ..button import Button
@@ -72,7 +72,7 @@ class QuickWindow(QWidget):
         self.choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label.setBuddy(self.choice)
         for slug, name in _offered():
-            self.choice.addItem(name, slug)
+            self.choice.addItem(in_words(name), slug)
         self.choice.setCurrentIndex(max(0, self.choice.findData(receiver or _first())))
         top.addWidget(self.choice, 1)
         self.go_button = Button(tr("Convert  Enter"))
@@ -140,7 +140,7 @@ class QuickWindow(QWidget):
         project.begin((slug,), placement)
         folder = self._settings["outputs.folder"]
         project.outputs_at = Path(folder).expanduser() if folder else None
-        self.demand.setText(demand(project.receivers[0]))
+        self.demand.setText(in_words(demand(project.receivers[0])))
         self.add_paths(paths)
 
     def add_paths(self, paths: list[Path]) -> None:
@@ -196,7 +196,7 @@ class QuickWindow(QWidget):
         else:
             self._shown = None
         self.bar.setVisible(self.maker.busy)
-        self.told.setText(self._sentence(cells))
+        self.told.setText(in_words(self._sentence(cells)))
         self.go_button.setEnabled(bool(cells))
 
     _shown: object = None

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.model.units import format_bytes
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..short_path import short_path
 
@@ -70,7 +70,7 @@ class CachesPart(QWidget):
         self._grid.addWidget(self._told, 0, 0, 1, 3)
         self._rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
         for row, (pattern, words) in enumerate(_PARTS.items(), 1):
-            label, size, button = QLabel(words), QLabel("…"), Button(tr("Empty it"))
+            label, size, button = QLabel(in_words(words)), QLabel("…"), Button(tr("Empty it"))
             label.setWordWrap(True)
             button.setAccessibleName(tr("Empty: {words}", words=words))
             button.clicked.connect(lambda _=False, pattern=pattern: self._clear(pattern))
@@ -86,7 +86,7 @@ class CachesPart(QWidget):
 
     def _show(self, sizes: dict[str, int]) -> None:
         for part, (_, size, button) in self._rows.items():
-            size.setText(format_bytes(sizes[part]) if sizes[part] > _NEXT_TO_NOTHING else tr("empty"))
+            size.setText(in_words(format_bytes(sizes[part])) if sizes[part] > _NEXT_TO_NOTHING else tr("empty"))
             button.setEnabled(sizes[part] > _NEXT_TO_NOTHING)
 
     def _clear(self, pattern: str) -> None:

@@ -8,7 +8,7 @@ from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from ...core.settings import Setting
-from ...words import tr
+from ...words import in_words, tr
 from ..bench.parts import esc
 from ..button import Button
 from ..ear.player import loudspeakers
@@ -30,9 +30,9 @@ class SettingRow(QWidget):
         self._form.setSpacing(16)
         words = QVBoxLayout()
         words.setSpacing(1)
-        self.label = QLabel(setting.text)
+        self.label = QLabel(in_words(setting.text))
         words.addWidget(self.label)
-        self.help = QLabel(setting.help)
+        self.help = QLabel(in_words(setting.help))
         self.help.setProperty("soft", True)
         self.help.setWordWrap(True)
         words.addWidget(self.help)
@@ -41,8 +41,8 @@ class SettingRow(QWidget):
         side = QVBoxLayout()
         side.setSpacing(2)
         self.control = self._made()
-        self.control.setAccessibleName(setting.text)
-        self.control.setAccessibleDescription(setting.help)
+        self.control.setAccessibleName(in_words(setting.text))
+        self.control.setAccessibleDescription(in_words(setting.help))
         self.label.setBuddy(self.control)
         side.addWidget(self.control)
         self.back = Button(tr("Back to how it comes"))
@@ -69,7 +69,7 @@ class SettingRow(QWidget):
         if isinstance(one.default, int):
             number = QSpinBox()
             number.setRange(one.low, one.high)
-            number.setSuffix(f" {one.unit}" if one.unit else "")
+            number.setSuffix(f" {in_words(one.unit)}" if one.unit else "")
             number.setKeyboardTracking(False)
             number.setSingleStep(10 if one.unit == "%" else 1)
             number.valueChanged.connect(self._set)
@@ -101,7 +101,7 @@ class SettingRow(QWidget):
             elif isinstance(self.control, QComboBox):
                 self.control.clear()
                 for one, words in self._choices():
-                    self.control.addItem(words, one)
+                    self.control.addItem(in_words(words), one)
                 self.control.setCurrentIndex(self.control.findData(value))
             elif isinstance(self.control, _Folder):
                 self.control.show_folder(value)

@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
 
 from ... import commands
 from ...commands import Command, window_commands
-from ...words import tr
+from ...words import in_words, tr
 from ..ask import where_to_save
 from ..button import Button
 from ..key_table import KeyTable
@@ -87,9 +87,9 @@ class KeysPart(QWidget):
             keys = "  ".join(f"{native_key(key)}{' ⚠' if key in double else ''}" for key in one.shown_keys) or "none"
             comes = "  ".join(map(native_key, one.keys)) if one.shown_keys != one.keys else ""
             for column, text in enumerate((f"{one.menu}: {one.text.rstrip('…')}", keys, comes)):
-                item = QTableWidgetItem(text)
+                item = QTableWidgetItem(in_words(text))
                 item.setFlags(Qt.ItemFlag.ItemIsSelectable | Qt.ItemFlag.ItemIsEnabled)
-                item.setToolTip(one.help)
+                item.setToolTip(in_words(one.help))
                 self.table.setItem(row, column, item)
             if here and one.id == here.id:
                 self.table.setCurrentCell(row, 0)
@@ -103,7 +103,7 @@ class KeysPart(QWidget):
             )
             for key, some in double.items()
         ]
-        self.conflict.setText(" ".join(told))
+        self.conflict.setText(" ".join(map(in_words, told)))
         self.conflict.setVisible(bool(told))
         return len(self._shown)
 

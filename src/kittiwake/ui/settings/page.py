@@ -7,7 +7,7 @@ from PySide6.QtGui import QDesktopServices, QKeySequence, QShortcut
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.settings import SECTIONS, known_settings
-from ...words import tr
+from ...words import in_words, tr
 from ..bench.parts import part_label, scrolled
 from ..button import Button
 from ..elided import ElidedLabel
@@ -90,7 +90,7 @@ class SettingsPage(QDialog):
         self.field.setFocus()
 
     def _add_section(self, section: str, heading: str) -> None:
-        head = part_label(heading)
+        head = part_label(in_words(heading))
         head.setContentsMargins(0, scaled(14) if self._parts else 0, 0, scaled(2))
         self._list.addWidget(head)
         rows = [SettingRow(one, self._settings) for one in known_settings() if one.section == section]
@@ -102,7 +102,9 @@ class SettingsPage(QDialog):
     def _say_kept(self) -> None:
         wrong = self._settings.kept.wrong
         self.told.setText(
-            " ".join(wrong) if wrong else tr("Kept in {path}", path=short_path(self._settings.kept.path))
+            " ".join(map(in_words, wrong))
+            if wrong
+            else tr("Kept in {path}", path=short_path(self._settings.kept.path))
         )
 
     def _changed(self, key: str) -> None:

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QListWidget, QVBoxLay
 
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin.machine import Action, Kind, Machine, kinds
-from ...words import tr
+from ...words import in_words, tr
 from ..bench.parts import part_label
 from ..button import Button
 from ..theme.scale import scaled
@@ -41,7 +41,7 @@ class SetPanel(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 10, 16, 10)
         column.setSpacing(5)
-        column.addWidget(part_label(title))
+        column.addWidget(part_label(in_words(title)))
         self._drawing = Drawing(draw)
         column.addWidget(self._drawing)
         self.list = QListWidget()
@@ -81,7 +81,7 @@ class SetPanel(QFrame):
         if came.sound is not None:
             self.played.emit(came.sound)
         self.show_state()
-        self._told.setText(f"{came.told}.")
+        self._told.setText(f"{in_words(came.told)}.")
 
     def _chosen(self) -> str:
         items = self.list.selectedItems()
@@ -98,7 +98,7 @@ class SetPanel(QFrame):
                 self.list.addItem("")
                 self.list.item(self.list.count() - 1).setData(Qt.ItemDataRole.UserRole, name)
         for n, (_, words) in enumerate(names):
-            self.list.item(n).setText(words)
+            self.list.item(n).setText(in_words(words))
         if 0 <= current < len(names):
             self.list.setCurrentRow(current)
         refusal, held = self.machine.refusal, self.machine.held
@@ -110,7 +110,9 @@ class SetPanel(QFrame):
         elif state:
             self._told.setText(tr("It says: {state}.", state=state))
         elif held:
-            self._told.setText(f"{held.name}: {format_seconds(held.seconds)}, {format_hz(held.rate)}.")
+            self._told.setText(
+                f"{in_words(held.name)}: {in_words(format_seconds(held.seconds))}, {in_words(format_hz(held.rate))}."
+            )
         else:
             self._told.setText(tr("It holds nothing. ⇧B delivers all that is made for it."))
         used = self._used()

@@ -28,7 +28,7 @@ from ....core.errors import KittiwakeError
 from ....core.model import Clip, Receiver
 from ....core.project import edits
 from ....core.project.corpus import corpus_rows
-from ....words import phrase, tr
+from ....words import in_words, phrase, tr
 from ...button import Button
 from ...field import Field
 from ...judging import Judger
@@ -230,7 +230,7 @@ class CorpusPage(QWidget):
         )
         if self._doubles:
             told += f", {len(self._doubles)} double{'s' if len(self._doubles) != 1 else ''}"
-        self.sum.setText(told)
+        self.sum.setText(in_words(told))
 
     def _kept(self, quality: Quality) -> bool:
         return not quality.error and all(rule.keeps(quality) for rule in self.drop)
@@ -302,21 +302,21 @@ class CorpusPage(QWidget):
         for row, (rule, does) in enumerate(rules):
             clips, seconds = self._cost(rule)
             for column, text in enumerate((rule.words, does, f"{clips:,}", hours(seconds))):
-                self.rule_table.setItem(row, column, QTableWidgetItem(text))
+                self.rule_table.setItem(row, column, QTableWidgetItem(in_words(text)))
 
     def _show_list(self) -> None:
         measure = MEASURES[self._measure]
         values = self._values(self._measure)
         spread = spread_of(np.array(list(values.values()), float), measure)
-        self.list_head.setText(f"{measure.name.replace('_', ' ')}: {measure.told}")
-        self.list_head.setToolTip(self.list_head.text())
+        self.list_head.setText(f"{in_words(measure.name).replace('_', ' ')}: {in_words(measure.told)}")
+        self.list_head.setToolTip(in_words(self.list_head.text()))
         order = sorted(values, key=lambda key: -abs(values[key] - (spread.median if spread else 0.0)))
         broken = [key for key, one in self.qualities.items() if one.error]
         chosen = self._chosen()
         self.table.setRowCount(min(_LISTED, len(order) + len(broken)))
         for row, key in enumerate([*broken, *order][:_LISTED]):
             clip = self._session.project.clip(key)
-            name = QTableWidgetItem(clip.name if clip else key)
+            name = QTableWidgetItem(clip.name if clip else in_words(key))
             name.setData(Qt.ItemDataRole.UserRole, key)
             value = values.get(key)
             texts = (
@@ -329,8 +329,8 @@ class CorpusPage(QWidget):
             )
             self.table.setItem(row, 0, name)
             for column, text in enumerate(texts, 1):
-                item = QTableWidgetItem(text)
-                item.setToolTip(text)
+                item = QTableWidgetItem(in_words(text))
+                item.setToolTip(in_words(text))
                 self.table.setItem(row, column, item)
             if key in chosen:
                 self.table.selectRow(row)

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QAbstractButton, QSizePolicy
 from ....core.corpus.quality import MEASURES
 from ....core.corpus.rules import Rule
 from ....core.corpus.spread import Spread
-from ....words import tr
+from ....words import in_words, tr
 from ...theme.colours import colours
 
 _HEAD, _FOOT, _SIDE = 20, 18, 8
@@ -76,7 +76,9 @@ class SpreadPlot(QAbstractButton):
         painter.setPen(QColor(c.text))
         inner = frame.adjusted(_SIDE, 3, -_SIDE, -3)
         painter.drawText(
-            inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop), measure.name.replace("_", " ")
+            inner,
+            int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop),
+            in_words(measure.name).replace("_", " "),
         )
         painter.setPen(QColor(c.soft))
         spread = self.spread
@@ -88,13 +90,13 @@ class SpreadPlot(QAbstractButton):
             )
             return
         told = measure.with_unit(spread.median)
-        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), told)
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), in_words(told))
         small = painter.font()
         small.setPixelSize(round(painter.fontMetrics().height() * 0.7))
         painter.setFont(small)
         ends = [measure.number(value) for value in (spread.low, spread.high)]
-        painter.drawText(inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignBottom), ends[0])
-        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignBottom), ends[1])
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignBottom), in_words(ends[0]))
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignBottom), in_words(ends[1]))
         area = inner.adjusted(0, _HEAD - 3, 0, -_FOOT + 2)
         self._bars(painter, area, spread)
         for rule in self.rules:

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut.by_ear import suggested, take_all, take_one
 from ....core.model import Cut, Facts, Line, Span
-from ....words import tr
+from ....words import in_words, tr
 from ...button import Button
 from ...ear.names import Names
 
@@ -115,7 +115,7 @@ class EarRow(QWidget):
             text = tr("Sounds like its name, “{name}”.", name=span.name)
         if self._share < 1 and not self._wrong:
             text = tr("Listening for the lines, {share:.0%} … {text}", share=self._share, text=text)
-        self.told.setText(text)
+        self.told.setText(in_words(text))
         self.take_button.setEnabled(chosen in some)
         many = 0
         if self._share >= 1:

@@ -9,7 +9,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut import Find
-from ....words import phrase, tr
+from ....words import in_words, phrase, tr
 from ...button import Button
 from ...said_box import SaidBox
 from ...theme.scale import scaled
@@ -45,16 +45,16 @@ class FindRow(QWidget):
         self.controls: dict[str, SaidBox] = {}
         plain = Find()
         for name, before, low, high, step, unit, help_ in _CONTROLS:
-            row.addWidget(QLabel(before))
+            row.addWidget(QLabel(in_words(before)))
             box = SaidBox(help_)
             box.beyond.connect(self.beyond)
             box.setRange(low, high)
             box.setSingleStep(step)
             box.setDecimals(0 if step >= 1 else 2)
-            box.setSuffix(unit)
+            box.setSuffix(in_words(unit))
             box.setValue(getattr(plain, name))
-            box.setToolTip(help_)
-            box.setAccessibleName(help_)
+            box.setToolTip(in_words(help_))
+            box.setAccessibleName(in_words(help_))
             box.setFixedWidth(scaled(84))
             box.valueChanged.connect(lambda _: self.changed.emit())
             row.addWidget(box)
@@ -79,6 +79,6 @@ class FindRow(QWidget):
 
     def say(self, text: str) -> None:
         """What was found, as much of it as there is room for."""
-        self.told.setToolTip(text)
+        self.told.setToolTip(in_words(text))
         room = max(60, self.told.width() - 4)
-        self.told.setText(self.told.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, room))
+        self.told.setText(self.told.fontMetrics().elidedText(in_words(text), Qt.TextElideMode.ElideRight, room))

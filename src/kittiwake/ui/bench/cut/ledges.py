@@ -10,7 +10,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 
 from ....core.model.span import START, STOP, Span
-from ....words import tr
+from ....words import in_words, tr
 from ...theme.colours import colours
 from .seen import Seen
 from .sight import HEAD, Shown, Sight, clock
@@ -75,17 +75,17 @@ def _draw_ledge(
     )
     room = box.intersected(QRectF(0, row.top(), sight.width, row.height())).adjusted(6, 0, -4, 0)
     if room.width() > 16:
-        told = painter.fontMetrics().elidedText(name, Qt.TextElideMode.ElideRight, int(room.width()))
+        told = painter.fontMetrics().elidedText(in_words(name), Qt.TextElideMode.ElideRight, int(room.width()))
         if span.aside:
             ground = QRectF(
                 room.left() - 2,
                 room.top() + 3,
-                painter.fontMetrics().horizontalAdvance(told) + 4.0,
+                painter.fontMetrics().horizontalAdvance(in_words(told)) + 4.0,
                 room.height() - 6,
             )
             painter.fillRect(ground, QColor(c.sheet))
         painter.setPen(QColor(text))
-        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, told)
+        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, in_words(told))
 
 
 def _draw_air(painter: QPainter, sight: Sight, row: QRectF, shown: Shown, chosen: bool, seen: Seen | None) -> None:
@@ -124,8 +124,8 @@ def _draw_pauses(painter: QPainter, sight: Sight, row: QRectF, spans: Sequence[S
         gap = sight.between(one.span.stop, other.span.start, row)
         seconds = (other.span.start - one.span.stop) / sight.rate
         told = f"{clock(seconds, 0.01)} s" if seconds < 60 else clock(seconds)
-        if seconds > 0 and gap.width() > painter.fontMetrics().horizontalAdvance(told) + 6:
-            painter.drawText(gap, Qt.AlignmentFlag.AlignCenter, told)
+        if seconds > 0 and gap.width() > painter.fontMetrics().horizontalAdvance(in_words(told)) + 6:
+            painter.drawText(gap, Qt.AlignmentFlag.AlignCenter, in_words(told))
 
 
 def draw_found(

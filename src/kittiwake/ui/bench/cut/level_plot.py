@@ -10,7 +10,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ....core.cut.room import STEP
-from ....words import tr
+from ....words import in_words, tr
 from ...cutting import Picture
 from ...theme.colours import colours
 from .seen import Seen
@@ -111,11 +111,11 @@ def _draw_grid(painter: QPainter, plot: QRectF, foot: float) -> None:
 
 def _label(painter: QPainter, plot: QRectF, y: float, text: str, colour: str, *, below: bool) -> None:
     """Beside a line, on a ground of its own, so that it is read over whatever is there."""
-    width = painter.fontMetrics().horizontalAdvance(text) + 8.0
+    width = painter.fontMetrics().horizontalAdvance(in_words(text)) + 8.0
     box = QRectF(plot.right() - width - 6, y + 1 if below else y - 17, width, 15)
     box.moveBottom(min(box.bottom(), plot.bottom() - 1))
     ground = QColor(colours().sheet)
     ground.setAlpha(225)
     painter.fillRect(box, ground)
     painter.setPen(QColor(colour))
-    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text.replace("-", "−"))
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(text).replace("-", "−"))

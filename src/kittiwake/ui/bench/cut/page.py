@@ -14,7 +14,7 @@ from ....core.cut import Activity, find_speech, merged
 from ....core.cut.edit import takes
 from ....core.errors import KittiwakeError
 from ....core.model import Clip, Cut, Span
-from ....words import tr
+from ....words import in_words, tr
 from ...button import Button
 from ...cutting import Cutter, Picture
 from ...field import Field
@@ -276,10 +276,10 @@ class CutPage(QWidget):
         self.name.setEnabled(chosen is not None)
         text = names.get(chosen.id, "") if chosen else ""
         if text != self.name.text():
-            self.name.setText(text)
+            self.name.setText(in_words(text))
         if self.name.hasFocus():
             self.name.selectAll()
-        self.words.setText(f"“{chosen.text}”" if chosen and chosen.text else "")
+        self.words.setText(f"“{in_words(chosen.text)}”" if chosen and chosen.text else "")
 
     def _say_place(self) -> None:
         place = self.wave.place_in_words()
@@ -288,7 +288,7 @@ class CutPage(QWidget):
         if chosen:
             start, stop = (clock(frame / self.rate, 0.001) for frame in (chosen.start, chosen.stop))
             span = tr(" · chosen {start} to {stop} s", start=start, stop=stop)
-        self.wave.setToolTip(f"{place}{span}")
+        self.wave.setToolTip(f"{in_words(place)}{in_words(span)}")
         if self.isVisible():
             self.told.emit(f"{place}{span}")
 

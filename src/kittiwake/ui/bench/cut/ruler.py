@@ -6,6 +6,7 @@ import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
+from ....words import in_words
 from ...theme.colours import colours
 from .sight import HEAD, Sight, clock
 
@@ -24,7 +25,9 @@ def draw_ruler(painter: QPainter, sight: Sight) -> None:
         painter.drawLine(QPointF(x, foot), QPointF(x, foot + 4))
         painter.setPen(QColor(c.soft))
         place = QRectF(min(max(18.0, x), sight.width - 26.0) - 40, foot + 3, 80, 15)
-        painter.drawText(place, Qt.AlignmentFlag.AlignCenter, clock(float(at), step) + (" s" if at < 60 else ""))
+        painter.drawText(
+            place, Qt.AlignmentFlag.AlignCenter, in_words(clock(float(at), step)) + (" s" if at < 60 else "")
+        )
         at += step
 
 

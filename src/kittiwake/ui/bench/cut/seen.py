@@ -13,7 +13,7 @@ from ....core.cut import Activity
 from ....core.cut.activity import FRAME
 from ....core.cut.find import Found
 from ....core.cut.room import STEP
-from ....words import tr
+from ....words import in_words, tr
 from ...theme.colours import colours
 
 _LOW, _HIGH = -100.0, 0.0  # dBFS, from the foot of the plot to its top
@@ -65,10 +65,12 @@ def draw_seen(painter: QPainter, plot: QRectF, seen: Seen, left: float, right: f
     painter.drawPolyline(_line(reach, plot))
     told = tr("{summary}   —— level   – – what sound has to reach   ▀ a voice", summary=seen.summary)
     room = QRectF(plot.left() + 4, plot.top() + 12, plot.width() - 8, 16)
-    width = min(room.width(), painter.fontMetrics().horizontalAdvance(told) + 10.0)
+    width = min(room.width(), painter.fontMetrics().horizontalAdvance(in_words(told)) + 10.0)
     painter.fillRect(QRectF(room.left(), room.top(), width, room.height()), QColor(c.sheet))
     painter.setPen(QColor(c.text))
-    painter.drawText(room.adjusted(4, 0, 0, 0), Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, told)
+    painter.drawText(
+        room.adjusted(4, 0, 0, 0), Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, in_words(told)
+    )
 
 
 def _highest(values: NDArray[np.float32], edges: NDArray[np.float64], beyond: float = 0.0) -> NDArray[np.float32]:

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ....core.model.span import START, STOP, Span
 from ....core.model.units import format_db
-from ....words import phrase, tr
+from ....words import in_words, phrase, tr
 from ...access import picture
 from ...cutting import Picture
 from ...theme.colours import colours
@@ -54,7 +54,7 @@ class CutView(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
         self.setMinimumHeight(scaled(130))
-        self.setAccessibleName(VIEWS["level"])
+        self.setAccessibleName(in_words(VIEWS["level"]))
         self._picture: Picture | None = None
         self._spans: list[Shown] = []
         self._selected: set[str] = set()
@@ -114,7 +114,7 @@ class CutView(QWidget):
     def show_kind(self, kind: str) -> None:
         """``level``, ``wave`` or ``spectrum``."""
         self.kind = kind
-        self.setAccessibleName(VIEWS[kind])
+        self.setAccessibleName(in_words(VIEWS[kind]))
         self.update()
 
     def next_kind(self) -> str:
@@ -310,7 +310,7 @@ class CutView(QWidget):
         painter.fillRect(self.rect(), QColor(c.sheet))
         if self._picture is None:
             painter.setPen(QColor(c.soft))
-            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, self._message)
+            painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, in_words(self._message))
             self._frame_of_focus(painter)
             return
         sight = self.sight

@@ -8,7 +8,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 
 from ....core.model.units import format_hz
-from ....words import tr
+from ....words import in_words, tr
 from ...cutting import Picture
 from ...theme.colours import colours
 from .sight import Sight
@@ -89,4 +89,4 @@ def _draw_scale(painter: QPainter, sight: Sight) -> None:
             place = QRectF(4, y - 8, 44, 16)
             painter.fillRect(place.toRect(), ground)
             painter.setPen(QColor(c.text))
-            painter.drawText(place.adjusted(3, 0, 0, 0), Qt.AlignmentFlag.AlignVCenter, format_hz(hertz))
+            painter.drawText(place.adjusted(3, 0, 0, 0), Qt.AlignmentFlag.AlignVCenter, in_words(format_hz(hertz)))
