@@ -41,7 +41,13 @@ def messages() -> dict[str, Message]:
 def _of(tree: ast.AST) -> Iterator[tuple[int, str, str]]:
     calls = (node for node in ast.walk(tree) if isinstance(node, ast.Call))
     for call in sorted(calls, key=lambda node: (node.lineno, node.col_offset)):
-        name = call.func.id if isinstance(call.func, ast.Name) else call.func.attr if isinstance(call.func, ast.Attribute) else ""
+        name = (
+            call.func.id
+            if isinstance(call.func, ast.Name)
+            else call.func.attr
+            if isinstance(call.func, ast.Attribute)
+            else ""
+        )
         texts = [arg.value for arg in call.args if isinstance(arg, ast.Constant) and isinstance(arg.value, str)]
         if name in ("tr", "phrase") and texts and isinstance(call.args[0], ast.Constant):
             yield call.lineno, texts[0], texts[1] if len(call.args) > 1 and len(texts) > 1 else ""

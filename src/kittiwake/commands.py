@@ -11,13 +11,16 @@ Those of the application are in ``ui/commands``, one file a room. A verb of the 
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any, TypeVar
 
 from .words import phrase
 
 #: The menus, in their order.
-MENUS = tuple(phrase(menu) for menu in ("Job", "Edit", "Record", "Cut", "Make", "Listen", "Receiver", "View", "Help"))
+MENUS = (
+    phrase("Job"), phrase("Edit"), phrase("Record"), phrase("Cut"), phrase("Make"), phrase("Listen"), phrase("Receiver"), phrase("View"),
+    phrase("Help"),
+)  # fmt: skip
 
 
 @dataclass(frozen=True, slots=True)
@@ -66,7 +69,8 @@ def register(new: Command) -> None:
     for key in new.keys:
         if other := next((one for one in _REGISTRY.values() if key in one.keys), None):
             raise ValueError(f"{new.id}: the key {key} is that of {other.id}")
-    _REGISTRY[new.id] = new
+    menu = next((menu for menu in MENUS if menu == new.menu), "")
+    _REGISTRY[new.id] = replace(new, menu=menu)
 
 
 def command(id: str, text: str, help: str, *keys: str, menu: str) -> Callable[[Run], Run]:

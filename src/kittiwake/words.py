@@ -80,6 +80,18 @@ class Said(str):
     def __radd__(self, other: str) -> str:
         return Said.of("{first}{then}", "", None, {"first": other, "then": self}) if other else self
 
+    def replace(self, old: str, new: str, count: Any = -1, /) -> str:
+        return _Changed.made(self, "replace", (old, new, count))
+
+    def rstrip(self, characters: str | None = None, /) -> str:
+        return _Changed.made(self, "rstrip", (characters,))
+
+    def strip(self, characters: str | None = None, /) -> str:
+        return _Changed.made(self, "strip", (characters,))
+
+    def removesuffix(self, suffix: str, /) -> str:
+        return _Changed.made(self, "removesuffix", (suffix,))
+
     def __reduce__(self) -> Any:
         return Said.of, (self.template, self.one, self.how_many, self.values)
 
@@ -98,6 +110,25 @@ class _Joined(Said):
 
     def __reduce__(self) -> Any:
         return _Joined.made, (self.values["parts"], self.values["by"])
+
+
+class _Changed(Said):
+    """A text, changed as a string is: a sign replaced, an end taken off. The same is done in every language."""
+
+    @classmethod
+    def made(cls, text: Said, how: str, with_what: tuple[Any, ...]) -> _Changed:
+        new = cls(getattr(str, how)(str.__str__(text), *with_what))
+        new.template, new.one, new.how_many = "", "", None
+        new.values = {"text": text, "how": how, "with": with_what}
+        return new
+
+    def written(self, translate: Translate, numbers: Numbers) -> str:
+        return str(
+            getattr(str, self.values["how"])(self.values["text"].written(translate, numbers), *self.values["with"])
+        )
+
+    def __reduce__(self) -> Any:
+        return _Changed.made, (self.values["text"], self.values["how"], self.values["with"])
 
 
 class _Written(string.Formatter):

@@ -251,9 +251,9 @@ class TestVerbs(FolderCase):
         self.assertEqual(len(left), sum(row["status"] == "made" for row in rows))
 
     def test_every_verb_is_in_the_registry_with_its_help(self) -> None:
-        self.assertEqual(set(cli.commands), set(verbs()))
-        for name, command in cli.commands.items():
-            self.assertEqual(command.help, verbs()[name].help)
+        self.assertEqual({name for name, one in cli.commands.items() if not one.hidden}, set(verbs()))
+        for name in verbs():
+            self.assertEqual(cli.commands[name].help, verbs()[name].help)
 
     def test_the_installed_command(self) -> None:
         command = Path(sys.executable).parent / "kittiwake"

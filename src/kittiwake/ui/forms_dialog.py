@@ -38,7 +38,7 @@ _RATES = (
 _CHANNELS = ((0, phrase("channels as in the source")), (1, phrase("one channel")), (2, phrase("two channels")))
 _BIT_RATES = (
     (0, phrase("usual bit rate")),
-    *((kilo * 1000, f"{kilo} kbit/s") for kilo in (64, 96, 128, 160, 192, 256, 320)),
+    *((kilo * 1000, phrase("{kilo} kbit/s", kilo=kilo)) for kilo in (64, 96, 128, 160, 192, 256, 320)),
 )
 
 
@@ -75,7 +75,7 @@ class FormsDialog(QDialog):
         self.rate, self.channels, self.bit_rate = QComboBox(), QComboBox(), QComboBox()
         for field, name, choices in (
             (self.rate, tr("Sample rate"), _RATES),
-            (self.channels, "Channels", _CHANNELS),
+            (self.channels, tr("Channels"), _CHANNELS),
             (self.bit_rate, tr("Bit rate of MP3 and M4A"), _BIT_RATES),
         ):
             field.setAccessibleName(in_words(name))

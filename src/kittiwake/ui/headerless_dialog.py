@@ -118,9 +118,9 @@ class HeaderlessDialog(QDialog):
         self._guesses = found[:8]
         self.list.clear()
         for one in self._guesses:
-            sure = "hardly" if one.sure < 0.02 or not one.is_sound else f"{one.sure:.0%} sure"
-            head = f"{kind_of(one.stated.encoding)}, {format_hz(one.stated.rate)}"
-            sides = f", {one.stated.channels} channels" if one.stated.channels > 1 else ""
+            sure = tr("hardly") if one.sure < 0.02 or not one.is_sound else tr("{sure:.0%} sure", sure=one.sure)
+            head = f"{kind_of(one.stated.encoding)}, {in_words(format_hz(one.stated.rate))}"
+            sides = tr(", {channels} channels", channels=one.stated.channels) if one.stated.channels > 1 else ""
             item = QListWidgetItem(
                 f"{in_words(head)}{in_words(sides)}  ·  {one.seconds:.2f} s  ·  {in_words(sure)}\n{in_words(one.evidence)}"
             )

@@ -19,7 +19,7 @@ class KeyTable(QTableWidget):
         super().__init__(0, len(heads))
         self.keys: dict[Qt.Key, Callable[[], object]] = {}
         self.setAccessibleName(in_words(name))
-        self.setHorizontalHeaderLabels(list(heads))
+        self.setHorizontalHeaderLabels([in_words(head) for head in heads])
         self.setProperty("action_keys", True)
         self.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)

@@ -52,7 +52,7 @@ def use_language(wanted: str, decimal: str = "language", kilobyte: int = 1000) -
 
 
 def _translated(text: str, count: int | None) -> str:
-    return QCoreApplication.translate(_CONTEXT, text, None, -1 if count is None else count)  # type: ignore[call-overload]
+    return QCoreApplication.translate(_CONTEXT, text, None, -1 if count is None else count)
 
 
 def _numbers(locale: QLocale, decimal: str, kilobyte: int) -> Numbers:

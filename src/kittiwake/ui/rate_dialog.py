@@ -56,7 +56,7 @@ class RateDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._stamped, self._seconds = stamped, seconds
         column = QVBoxLayout(self)
-        many = f"{count} clips" if count > 1 else tr("This clip")
+        many = tr("{count} clips", count=count) if count > 1 else tr("This clip")
         head = QLabel(
             tr(
                 "{many}: the header says {stamped}. At what rate was it really taken?",

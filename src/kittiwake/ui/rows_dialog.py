@@ -25,13 +25,13 @@ from ..core.corpus.row import Findings, Row
 from ..core.corpus.rows import Source, rows_of
 from ..core.errors import KittiwakeError
 from ..core.model import Clip
-from ..words import in_words, tr
+from ..words import in_words, phrase, tr
 from .button import Button
 from .field import Field
 from .theme.scale import scaled
 
 _SHOWN = 200
-_HEADS = ("Clip", "Text", "Speaker", "Language", "Also")
+_HEADS = (phrase("Clip"), phrase("Text"), phrase("Speaker"), phrase("Language"), phrase("Also"))
 
 
 class RowsDialog(QDialog):
@@ -55,7 +55,7 @@ class RowsDialog(QDialog):
         column.addLayout(self._fields())
         self.table = QTableWidget(0, len(_HEADS))
         self.table.setAccessibleName(tr("What would be taken"))
-        self.table.setHorizontalHeaderLabels(list(_HEADS))
+        self.table.setHorizontalHeaderLabels([in_words(head) for head in _HEADS])
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
         self.table.setShowGrid(False)

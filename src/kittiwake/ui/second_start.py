@@ -74,7 +74,7 @@ class SecondStart(QObject):
     def _ask(self, paths: list[Path]) -> None:
         """Where to: without standing still meanwhile."""
         is_job = len(paths) == 1 and paths[0].suffix == EXTENSION
-        many = paths[0].name if len(paths) == 1 else f"{len(paths)} files"
+        many = paths[0].name if len(paths) == 1 else tr("{count} files", count=len(paths))
         box = QMessageBox(self._window)
         box.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         box.setWindowTitle(tr("From outside"))

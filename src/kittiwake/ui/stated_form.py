@@ -39,14 +39,14 @@ class StatedForm(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         self._streams = bool(streams)
-        self.stream = self._list(row, "Stream", tr("Sound stream"), list(streams))
+        self.stream = self._list(row, tr("Stream"), tr("Sound stream"), list(streams))
         names = {kind_of(name): name for name in HEADERLESS}
-        self.encoding = self._list(row, "Encoding", "Encoding", list(names))
+        self.encoding = self._list(row, tr("Encoding"), tr("Encoding"), list(names))
         for n, name in enumerate(names.values()):
             self.encoding.setItemData(n, name)
-        self.rate = self._list(row, "Rate", tr("Sample rate in Hz"), [format_hz(rate) for rate in _RATES])
+        self.rate = self._list(row, tr("Rate"), tr("Sample rate in Hz"), [format_hz(rate) for rate in _RATES])
         self.rate.setEditable(True)
-        self.channels = self._list(row, "Channels", "Channels", [str(n) for n in range(1, 9)])
+        self.channels = self._list(row, tr("Channels"), tr("Channels"), [str(n) for n in range(1, 9)])
         for box in (self.encoding, self.rate, self.channels):
             self._show(box, not streams)
         self._show(self.stream, bool(streams))

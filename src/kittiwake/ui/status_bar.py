@@ -16,7 +16,11 @@ def _duration(seconds: float) -> str:
     """Roughly, as one says it: ``40 s``, ``12 min``, ``1.5 h``."""
     if seconds < 100:
         return f"{seconds:.0f} s"
-    return f"{seconds / 60:.0f} min" if seconds < 6000 else f"{seconds / 3600:.1f} h"
+    return (
+        tr("{seconds:.0f} min", seconds=seconds / 60)
+        if seconds < 6000
+        else tr("{seconds:.1f} h", seconds=seconds / 3600)
+    )
 
 
 class StatusBar(QWidget):
@@ -56,7 +60,7 @@ class StatusBar(QWidget):
         if maker.paused:
             told = [tr("Paused at {done:,} of {total:,}", done=maker.done, total=maker.total)]
         if maker.failed:
-            told.append(f"{maker.failed:,} failed")
+            told.append(tr("{failed:,} failed", failed=maker.failed))
         if pace is not None:
             told.append(
                 tr(

@@ -65,8 +65,8 @@ class TopBar(QWidget):
         clips = len(session.project.job.clips)
         self._name.setText(session.project.job.name)
         told = [
-            f"{clips} clip{'s' if clips != 1 else ''}",
-            f"{len(session.project.receivers)} receiver{'s' if len(session.project.receivers) != 1 else ''}",
+            tr("{n} clips", "{n} clip", clips, n=clips),
+            tr("{n} receivers", "{n} receiver", len(session.project.receivers), n=len(session.project.receivers)),
         ]
         ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
         made = counts["made"] + counts["delivered"] + counts["older"]
@@ -115,7 +115,9 @@ class TopBar(QWidget):
         placement = self._session.project.job.placement
         text = tr("Outputs go to {output_folder}", output_folder=short_path(self._session.project.output_folder))
         if placement != "one":
-            text = tr("Outputs go beside their sources") if placement == "beside" else f"{text}, mirrored"
+            text = (
+                tr("Outputs go beside their sources") if placement == "beside" else tr("{text}, mirrored", text=text)
+            )
         text = metrics.elidedText(
             in_words(text),
             Qt.TextElideMode.ElideMiddle,

@@ -29,8 +29,8 @@ _LOOPS = ((None, phrase('as the receiver asks')), (0.0, phrase('never: it does n
           (1.0, phrase('over the last 1 s')), (2.0, phrase('over the last 2 s')), (5.0, phrase('over the last 5 s')))  # fmt: skip
 _SIDES = (
     ("auto", phrase("as the sides suggest")),
-    ("left", "left"),
-    ("right", "right"),
+    ("left", phrase("left")),
+    ("right", phrase("right")),
     ("mix", phrase("both mixed")),
 )
 
@@ -97,7 +97,7 @@ class TouchDialog(QDialog):
         self.numbers["gain_db"].selectAll()
 
     def _heading(self, before: Sequence[TouchUp]) -> QLabel:
-        many = f"{len(before)} clips" if len(before) > 1 else tr("This clip")
+        many = tr("{count} clips", count=len(before)) if len(before) > 1 else tr("This clip")
         alike = all(touch == before[0] for touch in before)
         more = "" if alike else tr(" They differ; only what you change here is changed in all of them.")
         head = QLabel(tr("{many}: nothing is written to the recordings.{more}", many=many, more=more))

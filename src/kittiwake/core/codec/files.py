@@ -10,6 +10,7 @@ from fractions import Fraction
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import MakeError
 from . import alaw, ulaw
 from .format import Opening, Writer
@@ -156,7 +157,9 @@ class AvWriter:
         except (av.FFmpegError, ValueError) as error:
             self._file.close()
             raise MakeError(
-                f"{codec} does not take this format ({error}).", "Choose a legal rate.", "codec"
+                phrase("{codec} does not take this format ({error}).", codec=codec, error=error),
+                phrase("Choose a legal rate."),
+                "codec",
             ) from error
         frame = self._stream.codec_context.frame_size or 1024
         self._resampler = av.AudioResampler(

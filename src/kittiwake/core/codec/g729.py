@@ -10,6 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import MakeError
 from .format import Opening
 
@@ -40,7 +41,9 @@ class G729Writer:
         found = library()
         if found is None:
             raise MakeError(
-                "G.729 needs the library libbcg729, which is not on this machine.", "Install libbcg729-0.", "codec"
+                phrase("G.729 needs the library libbcg729, which is not on this machine."),
+                phrase("Install libbcg729-0."),
+                "codec",
             )
         self.digest: int | None = None
         self.clipped = 0

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import difflib
 
+from ...words import phrase
 from ..errors import RulesError
 from ..extensions import import_all
 from . import families
@@ -52,8 +53,12 @@ def find_format(container: str, encoding: str) -> Format:
         return FORMATS[container, encoding]
     except KeyError:
         raise RulesError(
-            f"Files of container “{container}” with encoding “{encoding}” cannot be written.",
-            f"{nearest_forms(container, encoding)} docs/formats.md lists all.",
+            phrase(
+                "Files of container “{container}” with encoding “{encoding}” cannot be written.",
+                container=container,
+                encoding=encoding,
+            ),
+            phrase("{nearest_forms} docs/formats.md lists all.", nearest_forms=nearest_forms(container, encoding)),
             "no_format",
         ) from None
 
@@ -65,5 +70,9 @@ def nearest_forms(container: str, encoding: str) -> str:
     if not encodings:
         containers = list(dict.fromkeys(c for c, _ in FORMATS))
         found = difflib.get_close_matches(container, containers, 1) or containers
-        return f"Containers are {', '.join(found)}."
-    return f"Did you mean {' or '.join(near)}?" if near else f"In {container} there is {', '.join(encodings)}."
+        return phrase("Containers are {list}.", list=", ".join(found))
+    return (
+        phrase("Did you mean {list}?", list=" or ".join(near))
+        if near
+        else phrase("In {container} there is {list}.", container=container, list=", ".join(encodings))
+    )

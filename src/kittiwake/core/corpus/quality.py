@@ -11,6 +11,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..measure.analyze import analyze_as_stated
 from ..measure.meters import Meters
 from ..model import Facts, Header, Stated
@@ -43,21 +44,21 @@ class Measure:
 MEASURES = {
     one.name: one
     for one in (
-        Measure("seconds", "s", "length", 2),
-        Measure("level", "dBov", "active speech level, ITU-T P.56"),
-        Measure("snr", "dB", "speech to noise: active level without the noise, over the noise that goes on"),
-        Measure("noise", "dBov", "noise that goes on"),
-        Measure("bandwidth", "Hz", "highest frequency that holds sound", 0),
-        Measure("speech", "%", "share of the time that is speech", 0),
-        Measure("reverb", "s", "time in which sound falls by 60 dB, estimated from the ends of syllables", 2),
-        Measure("hum", "dB", "hum of the mains, beside the speech"),
-        Measure("clipped", "%", "samples that are cut off", 3),
-        Measure("dc", "%", "constant part, of full scale", 2),
-        Measure("dropouts", "", "holes of digital silence within speech", 0),
-        Measure("start", "dB", "first 30 ms, beside the speech: near 0 where the beginning is cut off"),
-        Measure("end", "dB", "last 30 ms, beside the speech"),
-        Measure("pace", "/s", "characters of the text a second of speech"),
-        Measure("words_wrong", "%", "word error rate of what was heard", 0),
+        Measure("seconds", "s", phrase("length"), 2),
+        Measure("level", "dBov", phrase("active speech level, ITU-T P.56")),
+        Measure("snr", "dB", phrase("speech to noise: active level without the noise, over the noise that goes on")),
+        Measure("noise", "dBov", phrase("noise that goes on")),
+        Measure("bandwidth", "Hz", phrase("highest frequency that holds sound"), 0),
+        Measure("speech", "%", phrase("share of the time that is speech"), 0),
+        Measure("reverb", "s", phrase("time in which sound falls by 60 dB, estimated from the ends of syllables"), 2),
+        Measure("hum", "dB", phrase("hum of the mains, beside the speech")),
+        Measure("clipped", "%", phrase("samples that are cut off"), 3),
+        Measure("dc", "%", phrase("constant part, of full scale"), 2),
+        Measure("dropouts", "", phrase("holes of digital silence within speech"), 0),
+        Measure("start", "dB", phrase("first 30 ms, beside the speech: near 0 where the beginning is cut off")),
+        Measure("end", "dB", phrase("last 30 ms, beside the speech")),
+        Measure("pace", "/s", phrase("characters of the text a second of speech")),
+        Measure("words_wrong", "%", phrase("word error rate of what was heard"), 0),
     )
 }
 

@@ -6,7 +6,7 @@ import difflib
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..extensions import import_all
 from .plan import Plan
@@ -61,7 +61,7 @@ def form_called(key: str) -> Form:
         meant = phrase("Did you mean {near}? ", near=near[0]) if near else ""
         raise KittiwakeError(
             phrase("There is no form of delivery “{key}”.", key=key),
-            phrase("{meant}There is {list}.", meant=meant, list=", ".join(known)),
+            phrase("{meant}There is {list}.", meant=meant, list=joined(known, ", ")),
             "no_form",
         )
     return known[key]

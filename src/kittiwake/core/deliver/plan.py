@@ -7,7 +7,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from pathlib import Path
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..make.delivered import PACKED, Delivered, delivered_in
 from ..model import Receiver
 from .item import Item, places_of
@@ -44,7 +44,7 @@ class Plan:
         told = [f"{self.count(state)} {state}" for state in ("new", "changed", "same") if self.count(state)]
         if self.gone:
             told.append(phrase("{count} delivered before and wanted no more", count=len(self.gone)))
-        return ", ".join(told) or "nothing"
+        return joined(told, ", ") or "nothing"
 
 
 def plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path, until: str = "") -> Plan:

@@ -6,6 +6,7 @@ import html
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
+from ...words import joined
 from ..model.units import format_bytes, format_hz, format_seconds
 from .item import Item
 from .plan import Plan
@@ -88,7 +89,7 @@ def _files(plan: Plan, verdicts: Mapping[str, str], outlines: Callable[[Path], l
         said = "taken" if told == "taken" else f"refused: {told}" if told else "not tried"
         picture = _svg(outlines(item.output)) if outlines else ""
         level = "" if item.level_dbov is None else f"{item.level_dbov:.1f} dBov".replace("-", "−")
-        about = ", ".join(filter(None, (format_hz(item.rate) if item.rate else "", item.kind, item.language)))
+        about = joined(filter(None, (format_hz(item.rate) if item.rate else "", item.kind, item.language)), ", ")
         rows.append(
             f"<tr><td><b>{_e(place)}</b><br>{_e(item.text)}<br><small>{_e(about)}</small></td><td>{picture}</td>"
             f"<td class=n>{format_seconds(item.seconds)}</td><td class=n>{format_bytes(item.bytes)}</td><td class=n>{_e(level)}</td>"
@@ -101,8 +102,9 @@ def _files(plan: Plan, verdicts: Mapping[str, str], outlines: Callable[[Path], l
 def _rights(item: Item) -> str:
     if item.rights is None:
         return ""
-    told = ", ".join(
-        filter(None, (item.rights.holder, item.rights.licence, item.rights.until and f"until {item.rights.until}"))
+    told = joined(
+        filter(None, (item.rights.holder, item.rights.licence, item.rights.until and f"until {item.rights.until}")),
+        ", ",
     )
     return f"<br><small>{_e(told)}</small>"
 
@@ -113,7 +115,7 @@ def _svg(levels: list[float]) -> str:
         return ""
     step = max(1, -(-len(levels) // _POINTS))
     tops = [max(levels[n : n + step]) for n in range(0, len(levels), step)]
-    up = " ".join(f"{n},{20 - 20 * min(1.0, top):.1f}" for n, top in enumerate(tops))
+    up = joined((f"{n},{20 - 20 * min(1.0, top):.1f}" for n, top in enumerate(tops)))
     return (
         f'<svg viewBox="0 0 {max(1, len(tops) - 1)} 20" preserveAspectRatio="none" role="img" aria-label="level over time">'
         f'<polygon fill="#50687a" points="0,20 {up} {len(tops) - 1},20"/></svg>'

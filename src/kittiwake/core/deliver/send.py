@@ -8,7 +8,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from pathlib import Path
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import Cancelled, KittiwakeError, reason_of
 from ..make.delivered import PACKED, Delivered, delivered_in, note_delivered
 from ..make.place import write_whole
@@ -41,7 +41,7 @@ class Sent:
             told += phrase(
                 "; {count} there that the set has no more: {list}{what}",
                 count=len(self.gone),
-                list=", ".join(self.gone[:3]),
+                list=joined(self.gone[:3], ", "),
                 what=" …" if len(self.gone) > 3 else "",
             )
         return f"{told}."

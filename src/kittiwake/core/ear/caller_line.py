@@ -11,7 +11,7 @@ import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS
 from ..errors import KittiwakeError
 from ..fit import fit
@@ -57,14 +57,14 @@ class CallerLine:
         names = {key: name for key, name, _ in CODECS}
         told = [" then ".join(names.get(key, key) for key in self.codecs)]
         if self.weather.loss:
-            told.append(f"{self.weather.loss * 100:g} % lost")
+            told.append(phrase("{loss:g} % lost", loss=self.weather.loss * 100))
         if self.weather.jitter:
             told.append(phrase("jitter {jitter:g} ms", jitter=self.weather.jitter))
         if self.noise_dbov is not None:
             told.append(phrase("noise {noise_dbov:g} dBov", noise_dbov=self.noise_dbov).replace("-", "−"))
         if self.level_db:
             told.append(f"{self.level_db:+g} dB".replace("-", "−"))
-        return ", ".join(told)
+        return joined(told, ", ")
 
 
 PLAIN = CallerLine()
@@ -89,7 +89,7 @@ class OnTheLine:
         told = [phrase("{lost:.1f} % of packets missing", lost=self.lost * 100)] if self.lost else []
         if self.stoi is not None:
             told.append(phrase("intelligibility (STOI) {stoi:.2f}", stoi=self.stoi))
-        return ", ".join(told)
+        return joined(told, ", ")
 
 
 def codecs_here() -> list[tuple[str, str]]:
@@ -154,7 +154,7 @@ def _coded(sound: Sound, key: str) -> Sound:
         facts = analyze(path, picture=False)
         found = fit(Clip.whole(path), facts, receiver)
         if found.recipe is None:
-            told = " ".join(problem.message for problem in found.problems)
+            told = joined(problem.message for problem in found.problems)
             raise KittiwakeError(
                 told or phrase("That cannot be coded so."), phrase("Choose another codec for the line."), "no_codec"
             )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS
 from ..model import Receiver
 from ..model.receiver import Accepts
@@ -15,7 +15,9 @@ def demands_of(receiver: Receiver) -> str:
     channels = {0: phrase("one or two channels"), 1: phrase("one channel"), 2: phrase("two channels")}[rules.channels]
     told = [
         phrase(
-            "It takes {list}, {channels}.", list=" or ".join(_form(one) for one in rules.accepts), channels=channels
+            "It takes {list}, {channels}.",
+            list=joined((_form(one) for one in rules.accepts), phrase(" or ")),
+            channels=channels,
         )
     ]
     if limits.max_bytes is not None:
@@ -45,17 +47,17 @@ def demands_of(receiver: Receiver) -> str:
             )
         )
     if rules.kinds:
-        told.append(phrase("Messages are of the kinds {list}.", list=", ".join(rules.kinds)))
+        told.append(phrase("Messages are of the kinds {list}.", list=joined(rules.kinds, ", ")))
     if rules.names.allowed:
         told.append(phrase("Names are made of {allowed}.", allowed=rules.names.allowed))
-    return " ".join(told)
+    return joined(told)
 
 
 def _form(accepts: Accepts) -> str:
     form = FORMATS.get((accepts.container, accepts.encoding))
     name = form.name if form else f"{accepts.container}/{accepts.encoding}"
     if accepts.sample_rates:
-        return f"{name} at {', '.join(format_hz(rate) for rate in accepts.sample_rates)}"
+        return phrase("{name} at {list}", name=name, list=", ".join(format_hz(rate) for rate in accepts.sample_rates))
     return (
         phrase("{name} at {max_sample_rate} and less", name=name, max_sample_rate=format_hz(accepts.max_sample_rate))
         if accepts.max_sample_rate

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..model import Clip, Facts, Measures
 from ..model.units import db, format_bandwidth, format_hz
 from .problems import ask, of_source
@@ -57,11 +57,15 @@ def _otherwise(sound: Measures) -> str:
     parts = []
     if abs(sound.side_lag) > 2e-5:
         parts.append(
-            f"{abs(sound.side_lag) * 1000:.2f} ms {'later' if (sound.side_lag > 0) == (sound.sides == 'left_leads') else 'earlier'}"
+            phrase(
+                "{side_lag:.2f} ms {what}",
+                side_lag=abs(sound.side_lag) * 1000,
+                what="later" if (sound.side_lag > 0) == (sound.sides == "left_leads") else "earlier",
+            )
         )
     if abs(left - right) >= 1:
         parts.append(phrase("{left:.0f} dB softer", left=abs(left - right)))
-    return " and ".join(parts) or phrase("partly upside down or later")
+    return joined(parts, phrase(" and ")) or phrase("partly upside down or later")
 
 
 def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
@@ -69,7 +73,7 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
     chosen = clip.touch_up.side
     back = (Remedy("side_auto", phrase("Choose by what the sides hold"), touch_up={"side": "auto"}),)
     if chosen != "auto":
-        told = f"channel {chosen[2:]}" if chosen.startswith("ch") else chosen
+        told = phrase("channel {chosen}", chosen=chosen[2:]) if chosen.startswith("ch") else chosen
         return [Problem("side_chosen", "note", phrase("You chose: {told}.", told=told), back)]
     use_right = Remedy("use_right", phrase("Use the right side instead"), touch_up={"side": "right"})
     if sides == "inverted":

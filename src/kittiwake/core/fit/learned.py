@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from statistics import median
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS
 from ..errors import RulesError
 from ..model import Facts, Header, Measures, Receiver
@@ -56,7 +56,7 @@ def learn(facts: Iterable[Facts], name: str, slug: str) -> Learned:
     headers = [header for _, header, _ in files]
     accepts, evidence = _forms(headers, [sound for *_, sound in files])
     if not accepts:
-        told = ", ".join(dict.fromkeys(f"{h.container} {h.encoding}" for h in headers))
+        told = joined(dict.fromkeys(f"{h.container} {h.encoding}" for h in headers), ", ")
         raise RulesError(
             phrase("Nothing here writes what these files are ({told}).", told=told),
             phrase("Begin from another form."),
@@ -109,9 +109,13 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
         accepted: dict[str, Any] = {"container": key[0], "encoding": key[1], "sample_rates": sorted(rates)}
         seen = phrase("{many} of {count} files", many=many, count=len(headers)) if many < len(headers) else _all(many)
         evidence.append(Evidence("rules.accepts", form.name, seen))
-        told = " or ".join(format_hz(rate) for rate in sorted(rates))
+        told = joined((format_hz(rate) for rate in sorted(rates)), phrase(" or "))
         evidence.append(
-            Evidence("rules.accepts", told, ", ".join(f"{n} at {format_hz(r)}" for r, n in rates.most_common()))
+            Evidence(
+                phrase("rules.accepts"),
+                told,
+                joined((phrase("{what} at {r}", what=n, r=format_hz(r)) for r, n in rates.most_common()), ", "),
+            )
         )
         if form.bit_rates and form.size is not None:
             found = [8 * headers[n].bytes * headers[n].sample_rate / max(1, sounds[n].frames) for n in those]
@@ -123,7 +127,13 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
             seen = phrase(
                 "{found:.0f} to {found2:.0f} kbit/s with headers", found=min(found) / 1000, found2=max(found) / 1000
             )
-            evidence.append(Evidence("rules.accepts", f"{kind}{nearest / 1000:g} kbit/s", seen))
+            evidence.append(
+                Evidence(
+                    phrase("rules.accepts"),
+                    phrase("{kind}{nearest:g} kbit/s", kind=kind, nearest=nearest / 1000),
+                    seen,
+                )
+            )
         accepts.append(accepted)
     return accepts, evidence
 

@@ -6,7 +6,7 @@ import difflib
 import tomllib
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS, Format
 from ..errors import RulesError
 from ..model import Receiver
@@ -40,7 +40,7 @@ def form_called(name: str) -> Format:
     known = [*_ALSO, "mp3", *(f"{c}/{e}" for c, e in FORMATS)]
     near = difflib.get_close_matches(plain, known, 2, 0.5)
     meant = (
-        phrase("Did you mean {list}?", list=" or ".join(near))
+        phrase("Did you mean {list}?", list=joined(near, phrase(" or ")))
         if near
         else phrase("Write mp3, flac, m4a, opus, or container/encoding such as wav/ulaw.")
     )
@@ -98,7 +98,7 @@ def receiver_of_form(
     if faults:
         better = repaired(found)
         raise RulesError(
-            " ".join(faults), phrase("It can be had with {better}.", better=better[1]) if better else "", "no_form"
+            joined(faults), phrase("It can be had with {better}.", better=better[1]) if better else "", "no_form"
         )
     return found
 
@@ -133,7 +133,7 @@ def with_settings(receiver: Receiver, settings: tuple[str, ...]) -> Receiver:
     found = receiver_from_data(data, receiver.name)
     faults = check_receiver(found)
     if faults:
-        raise RulesError(" ".join(faults), phrase("Set something else."), "rules")
+        raise RulesError(joined(faults), phrase("Set something else."), "rules")
     return found
 
 
@@ -164,13 +164,13 @@ def _path_of(key: str, known: list[str]) -> list[str]:
         return ends[0].split(".")
     if ends:
         raise RulesError(
-            phrase("“{key}” could be {list}.", key=key, list=" or ".join(ends)),
+            phrase("“{key}” could be {list}.", key=key, list=joined(ends, phrase(" or "))),
             phrase("Write more of it."),
             "no_field",
         )
     near = difflib.get_close_matches(wanted, [*known, *(one.rpartition(".")[2] for one in known)], 2, 0.5)
     meant = (
-        phrase("Did you mean {list}?", list=" or ".join(near))
+        phrase("Did you mean {list}?", list=joined(near, phrase(" or ")))
         if near
         else phrase("docs/receivers.md lists all fields.")
     )

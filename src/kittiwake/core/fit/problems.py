@@ -371,7 +371,7 @@ def of_format(receiver: Receiver, accepted: Accepts, form: Format, rate: int) ->
         )
     elif receiver.rules.channels > form.max_channels:
         wish, say = (
-            f"{receiver.rules.channels} channels",
+            phrase("{channels} channels", channels=receiver.rules.channels),
             phrase("Change the rules of {name} to {max_channels}.", name=name, max_channels=form.max_channels),
         )
     elif accepted.variable and not form.variable:

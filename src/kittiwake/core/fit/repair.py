@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS, Format
 from ..model import Receiver
 from ..model.receiver import Accepts
@@ -24,7 +24,7 @@ def repaired(receiver: Receiver) -> tuple[Receiver, str] | None:
         return None
     rules = receiver.rules.model_copy(update={"accepts": accepts, "channels": channels})
     better = receiver.model_copy(update={"rules": rules})
-    return None if check_receiver(better) else (better, ", ".join(dict.fromkeys(said)))
+    return None if check_receiver(better) else (better, joined(dict.fromkeys(said), ", "))
 
 
 def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
@@ -43,20 +43,24 @@ def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
             can = can if both else can[:1]
             some = both or (legal[0] if legal else set())
             bit_rate = min(some, key=lambda one: (abs(one - accepted.bit_rate), -one)) if some else 0
-            said.append(f"{bit_rate / 1000:g} kbit/s" if bit_rate else phrase("no bit rate"))
+            said.append(
+                phrase("{bit_rate:g} kbit/s", bit_rate=bit_rate / 1000) if bit_rate else phrase("no bit rate")
+            )
     if not accepted.sample_rates:
         if can and can[0] == accepted.max_sample_rate and bit_rate == accepted.bit_rate:
             return accepted
         highest = can[0] if can and not form.rates else None
         rates = () if highest else tuple(one for one in form.rates if _has(form, one, bit_rate)) or tuple(can)
         said.append(
-            phrase("at most {highest}", highest=format_hz(highest)) if highest else " or ".join(map(format_hz, rates))
+            phrase("at most {highest}", highest=format_hz(highest))
+            if highest
+            else joined(map(format_hz, rates), phrase(" or "))
         )
         return accepted.model_copy(update={"max_sample_rate": highest, "sample_rates": rates, "bit_rate": bit_rate})
     if list(accepted.sample_rates) == can and bit_rate == accepted.bit_rate:
         return accepted
     if list(accepted.sample_rates) != can:
-        said.append(" or ".join(map(format_hz, can)))
+        said.append(joined(map(format_hz, can), phrase(" or ")))
     return accepted.model_copy(update={"sample_rates": tuple(can), "bit_rate": bit_rate})
 
 

@@ -15,7 +15,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..measure.rate_guess import pace_of
 from ..model import Clip, Facts
 from ..model.units import format_hz
@@ -142,7 +142,7 @@ def _judge(
         best=format_hz(best),
         rate=format_hz(print_.rate),
         ratio=ratio,
-        list=", ".join(evidence),
+        list=joined(evidence, ", "),
     )
     return _problem(told, best, print_.rate)
 
@@ -178,7 +178,7 @@ def _no_voice(print_: Voiceprint, others: set[int]) -> Problem | None:
         "Its rate may be {best}, as others of its folder have, not {rate}: it would sound more like a voice, with {list}.",
         best=format_hz(best),
         rate=format_hz(print_.rate),
-        list=" and ".join([*evidence, phrase("the usual spectrum")]),
+        list=joined([*evidence, phrase("the usual spectrum")], phrase(" and ")),
     )
     return _problem(told, best, print_.rate)
 

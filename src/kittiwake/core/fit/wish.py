@@ -6,7 +6,7 @@ import re
 from dataclasses import dataclass, field
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS
 from ..errors import RulesError
 from ..model import Receiver
@@ -168,7 +168,7 @@ def _named(receiver: Receiver, wish: _Wish) -> Receiver:
     for word in wish.words:
         name = f"{name}, {word}" if len(name) + len(word) <= 38 else name
     slug = (
-        re.sub(r"[^a-z0-9]+", "-", ", ".join([wish.form, *wish.words]).casefold().replace("µ", "u"))
+        re.sub(r"[^a-z0-9]+", "-", joined([wish.form, *wish.words], ", ").casefold().replace("µ", "u"))
         .strip("-")[:40]
         .strip("-")
     )

@@ -9,7 +9,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import overload
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import reason_of
 from .bare import like_sound
 from .claims import HEADERLESS_ENDINGS
@@ -109,7 +109,7 @@ class PassedOver:
         which = (
             f" ({', '.join(names)}{(phrase(' and {more:,} more', more=more) if more > 0 else '')})" if names else ""
         )
-        return " ".join(
+        return joined(
             [*told, *([phrase("Passed over: {list}{which}.", list=", ".join(parts), which=which)] if parts else [])]
         )
 

@@ -10,7 +10,7 @@ import av
 import numpy as np
 from numpy.typing import NDArray
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import IntakeError
 from ..model import Header, Note
 from .block import BLOCK, FromTheStart
@@ -81,7 +81,7 @@ def open_file(path: Path, size: int, number: int = 0) -> AvReader:
 
 def _stream_told(number: int, stream: av.AudioStream) -> str:
     parts = [stream.metadata.get("title"), stream.metadata.get("language")]
-    named = ", ".join(part for part in parts if part and part != "und")
+    named = joined((part for part in parts if part and part != "und"), ", ")
     channels = stream.codec_context.channels if stream.codec_context else 0
     return f"{number}: {named or f'{channels} ch'}"
 
@@ -91,7 +91,12 @@ def streams_of(path: Path) -> list[str]:
     try:
         with av.open(_address(path), "r", metadata_errors="replace") as container:
             return [
-                f"{_stream_told(n, s)}, {s.codec_context.name}, {s.codec_context.sample_rate:,} Hz"
+                phrase(
+                    "{stream_told}, {name}, {sample_rate:,} Hz",
+                    stream_told=_stream_told(n, s),
+                    name=s.codec_context.name,
+                    sample_rate=s.codec_context.sample_rate,
+                )
                 for n, s in enumerate(container.streams.audio, 1)
             ]
     except (av.FFmpegError, OSError, ValueError):
@@ -132,7 +137,7 @@ class AvReader(FromTheStart):
         if pictures:
             notes.append(Note("video", phrase("This is the sound of a video.")))
         if len(container.streams.audio) > 1:
-            told = "; ".join(_stream_told(n, s) for n, s in enumerate(container.streams.audio, 1))
+            told = joined((_stream_told(n, s) for n, s in enumerate(container.streams.audio, 1)), "; ")
             used = container.streams.audio.index(stream) + 1
             notes.append(
                 Note(

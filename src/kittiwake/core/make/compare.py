@@ -39,7 +39,7 @@ class Candidate:
 
     @property
     def name(self) -> str:
-        bits = f", {self.bit_rate / 1000:g} kbit/s" if len(self.form.bit_rates) > 1 else ""
+        bits = phrase(", {bit_rate:g} kbit/s", bit_rate=self.bit_rate / 1000) if len(self.form.bit_rates) > 1 else ""
         return f"{self.form.name}, {format_hz(self.rate)}{bits}"
 
 

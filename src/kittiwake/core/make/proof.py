@@ -12,7 +12,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec.info import read_info
 from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
@@ -94,7 +94,12 @@ def _against_promise(
     frames = recipe.decoded_frames
     # Readers differ on whether the filling of the last frame belongs to the sound.
     right = recipe.copy or recipe.frames_out <= sound.frames <= frames + recipe.format.padding
-    yield Check(phrase("exact length"), f"{frames:,} frames", f"{sound.frames:,} frames", right)
+    yield Check(
+        phrase("exact length"),
+        phrase("{frames:,} frames", frames=frames),
+        phrase("{frames:,} frames", frames=sound.frames),
+        right,
+    )
     planned = recipe.exact_size
     if planned is not None and not recipe.copy:
         yield Check(phrase("exact size"), f"{planned:,} B", f"{head.bytes:,} B", head.bytes == planned)
@@ -107,11 +112,15 @@ def _against_promise(
     if recipe.cues:
         there = cues_of(marks_in_wav(path), recipe.rate_out)
         told, read = (
-            "; ".join(f"{c.name} {c.start:,} to {c.stop:,}" for c in some[:4]) for some in (recipe.cues, there)
+            joined(
+                (phrase("{name} {start:,} to {stop:,}", name=c.name, start=c.start, stop=c.stop) for c in some[:4]),
+                "; ",
+            )
+            for some in (recipe.cues, there)
         )
         yield Check(phrase("spans as cue points"), told, read or "none", tuple(there) == recipe.cues)
     if recipe.info:
-        told, read = ("; ".join(text for _, text in some) for some in (recipe.info, read_info(path)))
+        told, read = (joined((text for _, text in some), "; ") for some in (recipe.info, read_info(path)))
         yield Check(phrase("rights in the file"), told, read or "none", read_info(path) == recipe.info)
     heard_at_all = (
         promise.rms is not None and promise.rms > 0.001 and recipe.frames_out - recipe.lead > 0.1 * recipe.rate_out
@@ -121,7 +130,7 @@ def _against_promise(
         heard = db(max((sound.levels[s].rms for s in sound.levels if s != "mix"), default=0.0))
         meant = db(promise.rms)
         within = 6.0 if recipe.format.for_voices else 3.0
-        told = f"{format_db(meant)} ± {within:g} dB"
+        told = phrase("{meant} ± {within:g} dB", meant=format_db(meant), within=within)
         yield Check(phrase("sounds as meant"), told, format_db(heard), abs(heard - meant) <= within)
     if promise.digest is not None:
         found = _digest(path, recipe, cancelled) if crc is None else crc

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec import FORMATS, Format, is_for_voices
 from ..codec.pcm import MOVES, Dither
 from ..fit.plan import SHORTEST_FOR_DC
@@ -126,7 +126,7 @@ def _whole(it: Subject) -> Iterator[Check]:
 
 def _format(it: Subject) -> Iterator[Check]:
     forms = [(a.container, a.encoding) for a in it.receiver.rules.accepts]
-    wanted = " or ".join(format_kind(*form) for form in forms)
+    wanted = joined((format_kind(*form) for form in forms), phrase(" or "))
     yield Check("format", wanted, format_kind(*it.form), it.form in forms)
 
 
@@ -134,13 +134,15 @@ def _rate(it: Subject) -> Iterator[Check]:
     accepts = it.receiver.rules.accepts
     fitting = [a for a in accepts if (a.container, a.encoding) == it.form] or list(accepts)
     rates = [
-        ", ".join(map(format_hz, a.sample_rates))
+        joined(map(format_hz, a.sample_rates), ", ")
         if a.sample_rates
         else phrase("at most {max_sample_rate}", max_sample_rate=format_hz(a.max_sample_rate))
         for a in fitting
     ]
     right = any(a.takes_rate(it.head.sample_rate) for a in fitting)
-    yield Check(phrase("sample rate"), " or ".join(dict.fromkeys(rates)), format_hz(it.head.sample_rate), right)
+    yield Check(
+        phrase("sample rate"), joined(dict.fromkeys(rates), phrase(" or ")), format_hz(it.head.sample_rate), right
+    )
 
 
 def _channels(it: Subject) -> Iterator[Check]:
@@ -167,8 +169,8 @@ def _length(it: Subject) -> Iterator[Check]:
 
 def _something_to_hear(it: Subject) -> Iterator[Check]:
     if not it.lives_with("silent"):
-        peak = f"peak {format_db(db(it.sound.peak))}"
-        found = f"silence, {peak}" if it.sound.silent else peak
+        peak = phrase("peak {db}", db=format_db(db(it.sound.peak)))
+        found = phrase("silence, {peak}", peak=peak) if it.sound.silent else peak
         yield Check(phrase("something to hear"), "over −80 dBFS", found, not it.sound.silent)
 
 
@@ -229,7 +231,7 @@ def _level(it: Subject) -> Iterator[Check]:
             target=format_db(target, wanted.unit),
             tolerance=tolerance,
         ),
-        f"{format_db(level, wanted.unit)}, peak {format_db(peak)}",
+        phrase("{level}, peak {peak}", level=format_db(level, wanted.unit), peak=format_db(peak)),
         right,
     )
 
@@ -267,7 +269,7 @@ def _level_taken(it: Subject) -> Iterator[Check]:
     slack = 0.3 if not it.promise or not it.lossy else 5.0 if is_for_voices(it.head.encoding) else 1.0
     low, high = -math.inf if softest is None else softest, 0.0 if loudest is None else loudest
     level = it.heard.active_dbov
-    told = f"{format_db(low, 'dBov')} to {format_db(high, 'dBov')}"
+    told = phrase("{low} to {high}", low=format_db(low, "dBov"), high=format_db(high, "dBov"))
     inside = math.isfinite(level) and low - slack <= level <= high + slack
     yield Check(phrase("speech level taken"), told, format_db(level, "dBov"), inside)
 
@@ -284,8 +286,13 @@ def _name(it: Subject) -> Iterator[Check]:
         it.name.endswith(extension) and rules.names.is_legal(it.name[: len(it.name) - len(extension)])
         for extension in extensions
     )
-    told = " or ".join(extension or phrase("no extension") for extension in dict.fromkeys(extensions))
-    wanted = f"{rules.names.max_length} of [{rules.names.allowed}], then {told}"
+    told = joined((extension or phrase("no extension") for extension in dict.fromkeys(extensions)), phrase(" or "))
+    wanted = phrase(
+        "{max_length} of [{allowed}], then {told}",
+        max_length=rules.names.max_length,
+        allowed=rules.names.allowed,
+        told=told,
+    )
     yield Check("name", phrase("at most {wanted}", wanted=wanted), it.name, right)
 
 

@@ -14,7 +14,7 @@ from dataclasses import dataclass, replace
 from datetime import UTC, datetime
 from pathlib import Path
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..codec.cues import add_cues
 from ..codec.info import add_info
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
@@ -82,7 +82,7 @@ def write(
     """
     if not plan.fit.ready or plan.fit.recipe is None:
         blocking = [problem for problem in plan.fit.problems if problem.severity in ("decide", "cannot")]
-        told = " ".join(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
+        told = joined(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
         return Result.of(plan, "refused", error=told or phrase("It does not fit."), code=plan.fit.verdict)
     try:
         return _write(plan, plan.fit.recipe, before, request, speculative, progress, cancelled)
@@ -261,7 +261,13 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         )
     proof = prove(part, plan.judge, staged.promise, name=plan.output.name, cancelled=cancelled)
     if not proof.passed:
-        faults = "; ".join(f"{c.name}: {c.found}, wanted {c.expected}" for c in proof.failures)
+        faults = joined(
+            (
+                phrase("{name}: {found}, wanted {expected}", name=c.name, found=c.found, expected=c.expected)
+                for c in proof.failures
+            ),
+            "; ",
+        )
         told = phrase("It did not pass proof and was not delivered: {faults}.", faults=faults)
         return Result.of(plan, "failed", proof=proof, error=told, code="proof", fingerprint=staged.fingerprint)
     if stamp_of(source) != staged.stamp:
@@ -282,7 +288,7 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         source_digest=staged.source_digest,
         order=staged.request,
         output_stamp=f"{found.st_size}:{found.st_mtime_ns}",
-        versions=", ".join(f"{name} {version}" for name, version in versions().items()),
+        versions=joined((f"{name} {version}" for name, version in versions().items()), ", "),
         path=tuple(f"{step.what} ({step.reason})" for step in plan.fit.steps),
         seconds=round(recipe.seconds, 6),
         gain_db=None if gain is None else round(gain, 3),

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import Any, Literal
 
+from ...words import phrase
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.analyze import stamp_of
@@ -56,10 +57,18 @@ def _ledger(folder: Path) -> Ledger:
     except FileNotFoundError:
         pass
     except OSError as error:
-        told = f"The ledger of {folder} cannot be read: {reason_of(error)}."
-        raise MakeError(told, "Look at what is there by that name: .kittiwake-made.jsonl.", "no_ledger") from error
+        told = phrase(
+            "The ledger of {folder} cannot be read: {reason_of}.", folder=folder, reason_of=reason_of(error)
+        )
+        raise MakeError(
+            told, phrase("Look at what is there by that name: .kittiwake-made.jsonl."), "no_ledger"
+        ) from error
     if not (folder / LEDGER).is_file():
-        raise MakeError(f"Nothing was made into {folder}: it has no ledger.", "Name an output folder.", "no_ledger")
+        raise MakeError(
+            phrase("Nothing was made into {folder}: it has no ledger.", folder=folder),
+            phrase("Name an output folder."),
+            "no_ledger",
+        )
     return Ledger(folder, paths=True)
 
 
@@ -94,7 +103,9 @@ def explain(output: Path) -> tuple[OutputStatus, tuple[str, ...]]:
         if entry.output == output.name:
             return OutputStatus(output.parent, entry, _state(output.parent, entry)), entry.path
     raise MakeError(
-        f"{output.name} is not in the ledger of its folder: it was not made here.", "Name a made file.", "not_ours"
+        phrase("{name} is not in the ledger of its folder: it was not made here.", name=output.name),
+        phrase("Name a made file."),
+        "not_ours",
     )
 
 
@@ -141,5 +152,7 @@ def forget_deleted(folder: Path) -> int:
                 put_in_place(part, folder / LEDGER, replace=True)
             return gone
     except OSError as error:
-        told = f"The ledger of {folder} could not be written: {reason_of(error)}."
-        raise MakeError(told, "Nothing was changed; see to the disk.", "disk") from error
+        told = phrase(
+            "The ledger of {folder} could not be written: {reason_of}.", folder=folder, reason_of=reason_of(error)
+        )
+        raise MakeError(told, phrase("Nothing was changed; see to the disk."), "disk") from error

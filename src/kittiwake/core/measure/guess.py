@@ -11,7 +11,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import IntakeError
 from ..intake import open_sound
 from ..intake.claims import BY_ENDING, marks_of
@@ -179,7 +179,7 @@ def _rates(sound: NDArray[np.float64], encoding: str, own: int) -> tuple[tuple[t
     best, share = shares[0]
     word = "surely" if share >= 0.9 else "probably" if share >= 0.7 else "perhaps"
     told = phrase("By its voice {word} {best} ({share:.0%})", word=word, best=format_hz(best), share=share)
-    others = " or ".join(f"{format_hz(rate)} ({one:.0%})" for rate, one in shares[1:3] if one >= 0.1)
+    others = joined((f"{format_hz(rate)} ({one:.0%})" for rate, one in shares[1:3] if one >= 0.1), phrase(" or "))
     return tuple(shares), f"{told}{f', else {others}' if others else ''}."
 
 

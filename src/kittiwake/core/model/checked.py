@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import JobError
 
 _MOST_FRAMES = 2**62
@@ -62,7 +62,7 @@ def flag(value: object, field: str) -> bool:
 
 def one_of(value: object, field: str, allowed: tuple[str, ...]) -> str:
     if value not in allowed or not isinstance(value, str):
-        raise wrong(field, value, " or ".join(allowed))
+        raise wrong(field, value, joined(allowed, phrase(" or ")))
     return value
 
 

@@ -6,7 +6,7 @@ import difflib
 from importlib import resources
 from pathlib import Path
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import RulesError, reason_of
 from .own_receivers import own_receivers
 from .receiver import Receiver
@@ -46,7 +46,7 @@ def load_receiver(which: str | Path) -> Receiver:
         )
     if path.suffix.lower() != ".toml":
         names = {**shipped_receivers(), **own_receivers()}
-        known = ", ".join(names)
+        known = joined(names, ", ")
         near = difflib.get_close_matches(str(which), names, 1)
         meant = phrase("Did you mean {near}? ", near=near[0]) if near else ""
         raise RulesError(

@@ -12,7 +12,7 @@ from typing import Any, get_args
 
 from pydantic import BaseModel, ValidationError
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import RulesError
 from .receiver import Receiver
 
@@ -69,7 +69,7 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
             )
         return Receiver.model_validate(data)
     except ValidationError as error:
-        faults = "; ".join(_faults(error))
+        faults = joined(_faults(error), "; ")
         raise RulesError(
             phrase(
                 "{where} does not describe a receiver: {faults}{what}",

@@ -7,7 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from . import checked
 
 
@@ -55,8 +55,8 @@ class Rights:
         """As the INFO list of a RIFF file has them: copyright and comment."""
         more = [
             self.licence,
-            f"proof: {self.proof}" if self.proof else "",
-            f"until {self.until}" if self.until else "",
+            phrase("proof: {proof}", proof=self.proof) if self.proof else "",
+            phrase("until {until}", until=self.until) if self.until else "",
         ]
-        told = "; ".join(filter(None, more))
+        told = joined(filter(None, more), "; ")
         return tuple((key, text) for key, text in (("ICOP", self.holder), ("ICMT", told)) if text)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import RulesError
 
 #: Encodings that a headerless file can be stated to have, with the sample rate each has by its standard (0: any).
@@ -69,7 +69,7 @@ class Stated:
         if encoding not in HEADERLESS:
             raise RulesError(
                 phrase("“{found}” is not an encoding that a headerless file can have here.", found=found[1]),
-                phrase("Use one of {list}.", list=", ".join(HEADERLESS)),
+                phrase("Use one of {list}.", list=joined(HEADERLESS, ", ")),
                 "stated",
             )
         rate = round(float(found[2]) * (1000 if found[3] else 1))
@@ -80,7 +80,7 @@ class Stated:
                 phrase(
                     "{encoding} is always at {only} Hz, not at {rate} Hz.", encoding=encoding, only=only, rate=rate
                 ),
-                f"Write {encoding}@{only}.",
+                phrase("Write {encoding}@{only}.", encoding=encoding, only=only),
                 "stated",
             )
         simple = encoding.startswith("pcm_") or encoding in ("ulaw", "alaw")

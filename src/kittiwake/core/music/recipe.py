@@ -7,7 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any, Literal
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..model import checked
 from ..model.rights import Rights
@@ -108,7 +108,7 @@ class HoldRecipe:
         if strange := sorted(set(data) - known):
             raise MusicError(
                 phrase("“{strange}” is no field of hold music.", strange=strange[0]),
-                phrase("There are {list}.", list=", ".join(sorted(known))),
+                phrase("There are {list}.", list=joined(sorted(known), ", ")),
                 "music",
             )
         plain = cls(checked.text(data.get("name", ""), "name") or phrase("Hold music"))

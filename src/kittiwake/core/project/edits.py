@@ -6,7 +6,7 @@ from collections.abc import Iterable, Mapping
 from pathlib import Path
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..fit import Remedy
 from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
@@ -60,7 +60,7 @@ def put_take(project: Project, check: TakeCheck, name: str, text: str) -> Clip:
         job = job.changed(clips=clips, script=job.script.replaced(line.changed(taken=True)))
     if job.name == Job().name and not project.job.clips:
         job = job.changed(name="Recordings")
-    project.change(f"recording “{name}”", job)
+    project.change(phrase("recording “{name}”", name=name), job)
     return next(clip for clip in project.job.clips if clip.id == span.id)
 
 
@@ -138,7 +138,11 @@ def leave_out(project: Project, cells: Iterable[Cell]) -> tuple[int, int]:
         )
         script = project.job.script.changed(lines=lines) if lines != project.job.script.lines else project.job.script
         clips = tuple(new.get(clip.id, clip) for clip in project.job.clips)
-        text = f"{(phrase('taking in') if back else phrase('leaving out'))} {done} cell{('s' if done != 1 else '')}"
+        text = (
+            phrase("taking in {n} cells", "taking in {n} cell", done, n=done)
+            if back
+            else phrase("leaving out {n} cells", "leaving out {n} cell", done, n=done)
+        )
         project.change(text, project.job.changed(clips=clips, script=script))
     return (0, done) if back else (done, 0)
 
@@ -161,7 +165,9 @@ def touch_up(project: Project, clips: Iterable[Clip], changes: Mapping[str, Any]
     many = phrase(" of {count} clips", count=len(new)) if len(new) > 1 else ""
     _put(
         project,
-        phrase("touching up {list}{many}", list=", ".join(_TOUCHED.get(name, name) for name in changes), many=many),
+        phrase(
+            "touching up {list}{many}", list=joined((_TOUCHED.get(name, name) for name in changes), ", "), many=many
+        ),
         new,
     )
 
@@ -259,7 +265,7 @@ def add_receiver(project: Project, receiver: Receiver) -> None:
     """Put a receiver of one's own on the board."""
     names = tuple(dict.fromkeys((*project.job.receivers, receiver.slug)))
     own = {**project.job.own, receiver.slug: receiver}
-    project.change(f"adding {receiver.name}", project.job.changed(own=own, receivers=names))
+    project.change(phrase("adding {name}", name=receiver.name), project.job.changed(own=own, receivers=names))
 
 
 def add_receivers(project: Project, receivers: Iterable[Receiver]) -> None:
@@ -291,5 +297,5 @@ def duplicate_receiver(project: Project, slug: str) -> Receiver | None:
     at = project.receivers.index(old) + 1
     names = (*project.job.receivers[:at], new_slug, *project.job.receivers[at:])
     own = {**project.job.own, new_slug: copy}
-    project.change(f"duplicating {old.name}", project.job.changed(own=own, receivers=names))
+    project.change(phrase("duplicating {name}", name=old.name), project.job.changed(own=own, receivers=names))
     return copy

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from pathlib import Path
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..model import Job, MadeRecord, Receiver, load_receiver, shipped_receivers
 from ..model.job import load_job
@@ -76,7 +76,7 @@ def with_rules(job: Job) -> tuple[Job, list[Receiver], str]:
         if name != receiver.slug or name not in shipped_receivers():
             own.setdefault(receiver.slug, receiver)
         found.setdefault(receiver.slug, receiver)
-    return job.changed(receivers=tuple(found), own=own), list(found.values()), " ".join(trouble)
+    return job.changed(receivers=tuple(found), own=own), list(found.values()), joined(trouble)
 
 
 def receiver_of(name: str, job: Job) -> Receiver:

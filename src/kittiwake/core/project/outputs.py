@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..fit import Fit
 from ..make import Result, fingerprint
 from ..make.delivered import copies_in
@@ -206,7 +206,7 @@ class Outputs:
                 told.append(_of(again, one, many))
                 project.look_again(again)
         if told:
-            project.told.emit(" ".join(told))
+            project.told.emit(joined(told))
 
     def _forget(self, gone: set[Key]) -> None:
         for key in gone:
@@ -226,4 +226,8 @@ def _files(count: int) -> str:
 
 def _of(sources: list[Path], one: str, many: str) -> str:
     """What is said of one source by its name, of many by their number."""
-    return f"{len(sources)} sources {many}." if len(sources) > 1 else f"{sources[0].name} {one}."
+    return (
+        phrase("{count} sources {many}.", count=len(sources), many=many)
+        if len(sources) > 1
+        else phrase("{name} {one}.", name=sources[0].name, one=one)
+    )

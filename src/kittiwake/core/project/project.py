@@ -322,7 +322,10 @@ class Project:
         if stated.headerless:
             for folder in dict.fromkeys(path.parent for path in paths):
                 self.remembered.remember(folder, stated)
-        self.change(f"stating {stated}", self.job.changed(stated={**self.job.stated, **dict.fromkeys(paths, stated)}))
+        self.change(
+            phrase("stating {stated}", stated=stated),
+            self.job.changed(stated={**self.job.stated, **dict.fromkeys(paths, stated)}),
+        )
 
     def state_each(self, stated: Mapping[Path, Stated]) -> None:
         """Say in which format each of several headerless sources is, as one change."""

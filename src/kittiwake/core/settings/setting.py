@@ -11,11 +11,11 @@ Value = bool | int | str
 
 #: Sections in the order in which they are shown: word in the file -> heading.
 SECTIONS = {
-    "outputs": "Outputs",
-    "making": "Making",
-    "look": "Look",
-    "sound": "Sound",
-    "start": "Start",
+    "outputs": phrase("Outputs"),
+    "making": phrase("Making"),
+    "look": phrase("Look"),
+    "sound": phrase("Sound"),
+    "start": phrase("Start"),
     "quick": phrase("Quick convert"),
 }
 

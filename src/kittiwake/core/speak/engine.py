@@ -9,7 +9,7 @@ from functools import cache
 import numpy as np
 from numpy.typing import NDArray
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..extensions import import_all
 
@@ -97,7 +97,7 @@ def voice_for(key: str, language: str) -> VoiceInfo:
         found = next((one for one in known if one.key == plain), None)
         found = found or next((one for one in known if one.key.startswith(plain) and _speaks(one, language)), None)
         if found is None:
-            near = ", ".join(dict.fromkeys(one.key for one in known if _speaks(one, language))) or "none"
+            near = joined(dict.fromkeys(one.key for one in known if _speaks(one, language)), ", ") or "none"
             raise VoiceError(
                 phrase("There is no voice “{key}”.", key=key),
                 phrase("Those that speak {language}: {near}.", language=language, near=near),

@@ -8,7 +8,7 @@ from __future__ import annotations
 import struct
 from dataclasses import dataclass
 
-from ...words import phrase
+from ...words import joined, phrase
 from .machine import Refusal
 
 PCM, A_LAW, MU_LAW, IMA_ADPCM = 1, 6, 7, 17
@@ -105,14 +105,14 @@ def read_wav(name: str, data: bytes, wants: Wants) -> PlainWav | Refusal:
 def _format(data: bytes, wants: Wants) -> tuple[int, int, int, int] | Refusal:
     tag, channels, rate, per_second, block, bits = struct.unpack_from("<HHIIHH", data, 20)
     if tag not in wants.tags:
-        taken = " or ".join(_NAMES[one] for one in wants.tags)
+        taken = joined((_NAMES[one] for one in wants.tags), phrase(" or "))
         return Refusal(
             phrase("Its encoding is {get}; {taken} is taken.", get=_NAMES.get(tag, f"number {tag}"), taken=taken), 20
         )
     if channels != 1:
         return Refusal(phrase("It has {channels} channels; only one is taken.", channels=channels), 22)
     if rate not in wants.rates:
-        taken = " or ".join(f"{one:,}" for one in wants.rates)
+        taken = joined((f"{one:,}" for one in wants.rates), phrase(" or "))
         return Refusal(phrase("{rate:,} Hz is not a rate it plays: {taken} Hz is.", rate=rate, taken=taken), 24)
     wanted = wants.bits[wants.tags.index(tag)]
     if bits != wanted:

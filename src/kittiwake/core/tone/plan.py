@@ -8,7 +8,7 @@ from functools import cache
 from pathlib import Path
 from typing import Any
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import reason_of
 from ..model.text import text_of
 from .keys import keys_recipe
@@ -81,13 +81,13 @@ def tone_for(key: str) -> ToneRecipe:
     if found is None:
         raise ToneError(
             phrase("There are no tones of “{country}”.", country=country),
-            phrase("Give one of {list}.", list=", ".join(countries())),
+            phrase("Give one of {list}.", list=joined(countries(), ", ")),
             "tone",
         )
     if kind not in found.tones:
         raise ToneError(
             phrase("{name} has no tone “{kind}”.", name=found.name, kind=kind),
-            phrase("Give one of {list}.", list=", ".join(found.tones)),
+            phrase("Give one of {list}.", list=joined(found.tones, ", ")),
             "tone",
         )
     return found.tones[kind]

@@ -7,7 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any, Literal
 
-from ...words import phrase
+from ...words import joined, phrase
 from ..errors import KittiwakeError
 
 #: dBm0 of a sine at full scale, ITU-T G.711 (tables 1 and 2: the theoretical load capacity is +3.14 dBm0 in A-law, +3.17 dBm0 in µ-law).
@@ -137,7 +137,9 @@ def recipe_of(data: Mapping[str, Any], key: str = "") -> ToneRecipe:
     """
     known = {one.name for one in dataclasses.fields(ToneRecipe)} - {"segments", "key"} | {"segment"}
     if strange := sorted(set(data) - known):
-        raise _wrong(strange[0], phrase("there is no such field; there are {list}.", list=", ".join(sorted(known))))
+        raise _wrong(
+            strange[0], phrase("there is no such field; there are {list}.", list=joined(sorted(known), ", "))
+        )
     name = data.get("name", "")
     if not isinstance(name, str) or not name.strip():
         raise _wrong("name", phrase("it has to be a text."))
@@ -170,7 +172,7 @@ def _segment(row: object, number: int, unit: str) -> Segment:
     if strange := sorted(set(row) - known):
         raise _wrong(
             f"{where}, {strange[0]}",
-            phrase("there is no such field; there are {list}.", list=", ".join(sorted(known))),
+            phrase("there is no such field; there are {list}.", list=joined(sorted(known), ", ")),
         )
     hz = _numbers(row.get("hz", []), f"{where}, hz", 10, 20_000)
     level = _numbers(row.get("level", []), f"{where}, level", -80, 10)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from ...words import phrase
+from ...words import joined, phrase
 from .recipe import Segment, ToneError
 
 _MINUS = "−"
@@ -54,7 +54,7 @@ def with_sounds(one: Segment, text: str) -> Segment:
 
 
 def level_in_words(one: Segment) -> str:
-    return ", ".join(f"{level:g}" for level in one.level).replace("-", _MINUS)
+    return joined((f"{level:g}" for level in one.level), ", ").replace("-", _MINUS)
 
 
 def with_level(one: Segment, text: str) -> Segment:

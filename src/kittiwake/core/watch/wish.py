@@ -93,7 +93,7 @@ def wishes(path: Path | None = None) -> list[WatchedFolder]:
 
 
 def _parsed(one: Any, file: Path, number: int) -> WatchedFolder:
-    where = f"{file.name}, folder {number}"
+    where = phrase("{name}, folder {number}", name=file.name, number=number)
     if not isinstance(one, dict) or not isinstance(one.get("path"), str):
         raise RulesError(phrase("{where}: path is missing.", where=where), "", "settings")
     receivers, into = one.get("receivers"), one.get("into")

@@ -132,7 +132,7 @@ class CellPage(QWidget):
         if made and output and output.measures and output.header:
             out = output.measures
             waves.append(WaveLayer(tr("Output"), out.overview, output.seconds or 0, "wave_output"))
-            label = f"Output, {format_hz(output.header.sample_rate)}"
+            label = tr("Output, {sample_rate}", sample_rate=format_hz(output.header.sample_rate))
             spectra.append(SpectrumLayer(label, out.spectrum, out.spectrum_step, "wave_output"))
         message = "" if len(waves) > 1 else tr("its output is not made yet") if cell.fit and cell.fit.ready else ""
         self.wave.show_layers(waves, message)
@@ -168,7 +168,7 @@ class CellPage(QWidget):
         if cell.record and cell.state in ("made", "stale"):
             path = Path(cell.record.output)
             seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)
-            lines.append(f"<p><b>{esc(path.name)}</b><br>{format_bytes(cell.record.bytes)}, {seconds}<br>")
+            lines.append(f"<p><b>{esc(path.name)}</b><br>{in_words(format_bytes(cell.record.bytes))}, {seconds}<br>")
             lines.append(f"<span {soft}>{esc(path.parent)}<br>sha-256 {cell.record.sha256[:16]}…</span></p>")
         if cell.made:
             if cell.made.gain_db:
@@ -210,7 +210,7 @@ def _checks_html(proof: Proof) -> str:
     rows = []
     for check in proof.checks:
         mark, colour = ("✓", c.made) if check.passed else ("✕", c.cannot)
-        wanted = "" if check.passed else f"<br>wanted {esc(check.expected)}"
+        wanted = "" if check.passed else tr("<br>wanted {expected}", expected=esc(check.expected))
         rows.append(
             f'<tr><td style="color:{colour}; padding:1px 7px 3px 0">{mark}</td>'
             f'<td style="padding:1px 0 3px 0">{esc(check.name)}<br>'

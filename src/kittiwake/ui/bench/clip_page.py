@@ -181,18 +181,25 @@ def _rate_in_words(stamped: int, true_rate: int | None) -> str:
 def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, str]]:
     """Names and values of everything that is known of a source, at its true rate (Hz) where that was stated."""
     head, sound = facts.header, facts.measures
-    pairs = [("File", facts.path.name), ("Folder", short_path(facts.path.parent))]
+    pairs = [(tr("File"), facts.path.name), (tr("Folder"), short_path(facts.path.parent))]
     if head:
         pairs += [
-            ("Kind", format_kind(head.container, head.encoding)),
+            (tr("Kind"), format_kind(head.container, head.encoding)),
             (tr("Rate, channels"), _rate_in_words(head.sample_rate, true_rate) + f", {head.channels}"),
-            ("Size", format_bytes(head.bytes)),
+            (tr("Size"), format_bytes(head.bytes)),
         ]
     if sound and head:
         level = sound.level
         share = (true_rate or head.sample_rate) / head.sample_rate
         pairs += [
-            ("Length", f"{format_seconds((facts.seconds or 0) / share)}, {sound.frames:,} frames"),
+            (
+                tr("Length"),
+                tr(
+                    "{seconds}, {frames:,} frames",
+                    seconds=format_seconds((facts.seconds or 0) / share),
+                    frames=sound.frames,
+                ),
+            ),
             (
                 tr("Speech level"),
                 tr(
@@ -201,11 +208,14 @@ def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, s
                     activity=level.activity,
                 ),
             ),
-            (tr("Peak, RMS"), f"{format_db(db(sound.peak))}, {format_db(db(sound.rms))}"),
+            (tr("Peak, RMS"), f"{in_words(format_db(db(sound.peak)))}, {in_words(format_db(db(sound.rms)))}"),
             (tr("Sound up to"), format_bandwidth(sound.bandwidth_hz * share)),
-            ("Sides", _sides_in_words(sound)),
-            ("Clipped", f"{n:,} samples" if (n := sound.clipped_samples or sound.flat_samples) else "none"),
+            (tr("Sides"), _sides_in_words(sound)),
+            (
+                tr("Clipped"),
+                tr("{what:,} samples", what=n) if (n := sound.clipped_samples or sound.flat_samples) else tr("none"),
+            ),
             (tr("DC offset"), f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
         ]
-    pairs += [("Note", note.message) for note in facts.notes]
+    pairs += [(tr("Note"), note.message) for note in facts.notes]
     return pairs

@@ -25,12 +25,12 @@ from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 
 _HEADS = (
-    "Codec",
-    "Size",
-    "Rate",
+    phrase("Codec"),
+    phrase("Size"),
+    phrase("Rate"),
     phrase("Against 16-bit PCM"),
     phrase("Signal to distortion"),
-    "Segmental",
+    phrase("Segmental"),
     phrase("Intelligibility (STOI)"),
 )
 
@@ -56,7 +56,7 @@ class ComparePage(QWidget):
         self.table = QTableWidget(0, len(_HEADS))
         self.table.setProperty("action_keys", True)
         self.table.setAccessibleName(tr("Codecs compared"))
-        self.table.setHorizontalHeaderLabels(list(_HEADS))
+        self.table.setHorizontalHeaderLabels([in_words(head) for head in _HEADS])
         self.table.setShowGrid(False)
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
@@ -116,12 +116,12 @@ class ComparePage(QWidget):
         self._rows.append(found)
         self.table.insertRow(row)
         whole, each = (
-            "–" if value is None else f"{value:.1f} dB"
+            "–" if value is None else tr("{value:.1f} dB", value=value)
             for value in (found.signal_to_distortion_db, found.segmental_db)
         )
         stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
         cells = (
-            found.candidate.name, format_bytes(found.bytes), f"{found.kbit_s:.1f} kbit/s", f"{found.ratio:.1f} : 1", whole, each, stoi,
+            found.candidate.name, format_bytes(found.bytes), tr('{kbit_s:.1f} kbit/s', kbit_s=found.kbit_s), tr('{ratio:.1f} : 1', ratio=found.ratio), whole, each, stoi,
         )  # fmt: skip
         for at, text in enumerate(cells):
             item = QTableWidgetItem(in_words(text))

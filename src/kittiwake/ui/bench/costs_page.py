@@ -126,7 +126,7 @@ class CostBars(QWidget):
             painter.drawRect(QRectF(left, y + 3, max(1.5, size), _ROW - 11))
             painter.setPen(QColor(c.text))
             more = f"  {one.more * 100:+.1f}".replace("-", "−") if one.name != AS_IT_IS else ""
-            bits = f"  {one.kbit_s:,.1f} kbit/s" if one.kbit_s else ""
+            bits = tr("  {kbit_s:,.1f} kbit/s", kbit_s=one.kbit_s) if one.kbit_s else ""
             told = f"{one.words_wrong * 100:.1f} %{more}{bits}"
             painter.drawText(
                 QRectF(left + size + 8, y, right, _ROW - 4),

@@ -39,7 +39,15 @@ from ..theme.colours import colours
 from ..theme.scale import scaled
 from .costs_page import CostsPage
 
-_HEADS = ("Clip", phrase("Meant, and heard"), phrase("Words wrong"), phrase("Letters wrong"), "Sure", "Took", "Sent")
+_HEADS = (
+    phrase("Clip"),
+    phrase("Meant, and heard"),
+    phrase("Words wrong"),
+    phrase("Letters wrong"),
+    phrase("Sure"),
+    phrase("Took"),
+    phrase("Sent"),
+)
 _ANSWERS = ".kittiwake-heard.jsonl"
 _SHOWN = phrase("The first request, with the sound shortened")
 
@@ -147,7 +155,7 @@ class HeardPage(QWidget):
             return
         self._first = items[0]
         shown = request_of(items[0], receiver.service, receiver.service.url or "http://127.0.0.1/hear", "").shown
-        self.request.setText(" ".join(map(in_words, shown.split())))
+        self.request.setText(" ".join(shown.split()))
         self.request.setToolTip(f"{in_words(_SHOWN)}:\n{in_words(shown)}")
         self.head.setText(tr("Heard by {name}", name=receiver.name))
         self.asker.ask(items, receiver.service, root_of(project, receiver) / _ANSWERS)
@@ -255,7 +263,7 @@ class HeardPage(QWidget):
         if receiver is None or receiver.service is None or self._first is None:
             return
         command = as_command(self._first, receiver.service, receiver.service.url or "http://127.0.0.1/hear")
-        QGuiApplication.clipboard().setText(in_words(command))
+        QGuiApplication.clipboard().setText(command)
         self.told.emit(tr("The request is on the clipboard as a command; the key is not in it."))
 
     def choose_list(self) -> None:

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView
 
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..session import Session
 from ..theme.scale import scaled
 
@@ -24,15 +24,15 @@ _FAR_DB = 6.0  # from the middle of the set: a caller notices
 _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
     (phrase("Speech level"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
     (phrase("From the middle"), lambda row: row[1].measures.level.active_dbov if row[1].measures else -math.inf),
-    ("Peak", lambda row: db(row[1].measures.peak) if row[1].measures else -math.inf),
+    (phrase("Peak"), lambda row: db(row[1].measures.peak) if row[1].measures else -math.inf),
     ("RMS", lambda row: db(row[1].measures.rms) if row[1].measures else -math.inf),
-    ("Active", lambda row: row[1].measures.level.activity if row[1].measures else 0.0),
+    (phrase("Active"), lambda row: row[1].measures.level.activity if row[1].measures else 0.0),
     (
-        "Clipped",
+        phrase("Clipped"),
         lambda row: row[1].measures.clipped_samples + row[1].measures.flat_samples if row[1].measures else 0.0,
     ),
     (phrase("Sound up to"), lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
-    ("Length", lambda row: row[1].seconds or 0.0),
+    (phrase("Length"), lambda row: row[1].seconds or 0.0),
 )
 
 
@@ -105,13 +105,13 @@ class LevelsModel(QAbstractTableModel):
         if name == "Active":
             return f"{value:.0%}"
         if name == "Clipped":
-            return f"{value:,.0f} samples" if value else "none"
+            return tr("{value:,.0f} samples", value=value) if value else tr("none")
         return format_bandwidth(value) if name == "Sound up to" else format_seconds(value)
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.DisplayRole:
             # Room for the mark of sorting behind the word.
-            return "Clip" if section == 0 else f"{_COLUMNS[section - 1][0]}    "
+            return tr("Clip") if section == 0 else f"{in_words(_COLUMNS[section - 1][0])}    "
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.TextAlignmentRole:
             side = Qt.AlignmentFlag.AlignRight if section else Qt.AlignmentFlag.AlignLeft
             return int(side | Qt.AlignmentFlag.AlignVCenter)

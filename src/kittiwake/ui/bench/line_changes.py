@@ -12,7 +12,7 @@ from ...core.model.script import Script
 from ...core.script.edit import COLUMNS, filled_down, ordered, pasted_over, replaced
 from ...core.script.making import unique_lines
 from ...core.script.table import rows_of
-from ...words import tr
+from ...words import phrase, tr
 from ..replace_dialog import ReplaceDialog
 from .script_table import ScriptTable
 
@@ -61,7 +61,7 @@ class LineChanges(QMenu):
         columns = ("text", "say_as", *(("name",) if names else ()))
         script, count = replaced(self._script(), find, put, columns)
         if count:
-            self._put(f"replacing “{find}”", script.changed(lines=unique_lines(script.lines)))
+            self._put(phrase("replacing “{find}”", find=find), script.changed(lines=unique_lines(script.lines)))
         self.told.emit(
             tr("“{find}” replaced in {n} lines.", "“{find}” replaced in {n} line.", count, find=find, n=count)
         )

@@ -29,8 +29,8 @@ from .loop_picture import LoopPicture
 
 _SEAM_S = 2.5  # before and after the seam that are heard
 _RIGHTS = (
-    ("holder", "Holder", phrase('whose music it is')), ("licence", "Licence", phrase('by what callers may hear it')), ("proof", "Proof", phrase('an invoice, a page')),
-    ("until", "Until", "2027-03-31"),
+    ("holder", phrase('Holder'), phrase('whose music it is')), ("licence", phrase('Licence'), phrase('by what callers may hear it')), ("proof", phrase('Proof'), phrase('an invoice, a page')),
+    ("until", phrase('Until'), "2027-03-31"),
 )  # fmt: skip
 
 
@@ -104,16 +104,16 @@ class MusicPage(QWidget):
         self.band.addItem(tr("telephone band"), "telephone")
         self.band.addItem(tr("all of it"), "full")
         self.boxes = {
-            "fade": self._box(tr('seam over'), 0, 10, 0.05, 2, " s"), "lufs": self._box("loudness", -50, -8, 0.5, 1, " LUFS"),
-            "limiter_db": self._box("limiter", 0, 12, 1, 0, " dB"), "every": self._box("every", 2, 3600, 5, 0, " s"),
+            "fade": self._box(tr('seam over'), 0, 10, 0.05, 2, " s"), "lufs": self._box(tr("loudness"), -50, -8, 0.5, 1, " LUFS"),
+            "limiter_db": self._box(tr("limiter"), 0, 12, 1, 0, " dB"), "every": self._box(tr("every"), 2, 3600, 5, 0, " s"),
             "duck_db": self._box(tr('music softer by'), 0, 60, 1, 0, " dB"),
         }  # fmt: skip
         self.messages = QComboBox()
         self.messages.setAccessibleName(tr("Message that is laid over the music"))
         rows = (
             (tr('Loop from'), self.start, "to", self.stop, tr('seam over'), self.boxes["fade"], "length", self.length),
-            ("Rate", self.rate, "keep", self.band, "loudness", self.boxes["lufs"], "limiter", self.boxes["limiter_db"]),
-            ("Message", self.messages, "", None, "every", self.boxes["every"], tr('music softer by'), self.boxes["duck_db"]),
+            (tr('Rate'), self.rate, tr('keep'), self.band, tr('loudness'), self.boxes["lufs"], tr('limiter'), self.boxes["limiter_db"]),
+            (tr('Message'), self.messages, '', None, tr('every'), self.boxes["every"], tr('music softer by'), self.boxes["duck_db"]),
         )  # fmt: skip
         for line, cells in enumerate(rows):
             for at, cell in enumerate(cells):

@@ -9,7 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy, QVBoxLayout, QWidget
 
 from ...core.fit import Problem, Remedy
-from ...words import in_words
+from ...words import in_words, tr
 from ..button import Button
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -94,13 +94,13 @@ class ProblemList(QWidget):
 
     def show_problems(self, problems: Iterable[Problem]) -> None:
         empty(self._column)
-        words = {"note": "Note", "warning": "Mind", "decide": "Decide", "cannot": "Cannot"}
+        words = {"note": tr("Note"), "warning": tr("Mind"), "decide": tr("Decide"), "cannot": tr("Cannot")}
         states = {"note": "convert", "warning": "decide", "decide": "decide", "cannot": "cannot"}
         first = True
         for problem in problems:
             colour = colours().of(states[problem.severity]).name()
             label = rich_label()
-            asked = " ".join(r.what for r in problem.remedies if not r.applies)
+            asked = " ".join(in_words(r.what) for r in problem.remedies if not r.applies)
             label.setText(
                 f'<span style="color:{colour}; font-weight:600">{in_words(words[problem.severity])}</span> {esc(problem.message)} <span style="color:{in_words(colours().soft)}">{esc(asked)}</span>'
             )
@@ -113,7 +113,7 @@ class ProblemList(QWidget):
         self.setVisible(self._column.count() > 0)
 
     def _offer(self, remedy: Remedy, key: str) -> None:
-        button = Button(f"{remedy.what}{key if self._keys else ''}")
+        button = Button(f"{in_words(remedy.what)}{key if self._keys else ''}")
         button.setAccessibleDescription(in_words(remedy.result))
         button.clicked.connect(lambda checked=False: self._apply(remedy))
         self._column.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)

@@ -123,8 +123,8 @@ class PhonePage(QWidget):
         line = QHBoxLayout()
         line.setSpacing(6)
         self.loss = self._number(tr("packets lost"), 0, 50, 0.5, " %")
-        self.jitter = self._number("jitter", 0, 200, 5, " ms")
-        for words, box in (("lost", self.loss), ("jitter", self.jitter)):
+        self.jitter = self._number(tr("jitter"), 0, 200, 5, " ms")
+        for words, box in ((tr("lost"), self.loss), (tr("jitter"), self.jitter)):
             line.addWidget(QLabel(in_words(words)))
             line.addWidget(box)
         column.addLayout(line)
@@ -181,7 +181,11 @@ class PhonePage(QWidget):
             )
         )
         self._list_prompts(plan)
-        told = [f"{len(missing)} missing: {', '.join(missing[:4])}" if missing else tr("None is missing")]
+        told = [
+            tr("{count} missing: {list}", count=len(missing), list=", ".join(missing[:4]))
+            if missing
+            else tr("None is missing")
+        ]
         told.append(tr("{count} not used", count=len(unused)) if unused else tr("all are used"))
         self.state.setText(", ".join(map(in_words, told)) + ".")
 
@@ -221,9 +225,9 @@ class PhonePage(QWidget):
         missing = [name for name in names if name.casefold() not in there]
         key = {GREETING: "says", FREE: tr("next key")}.get(slot.key, f"key {slot.key}")
         target = menu_in(slot.what)
-        does = ", ".join(names) if names else f"menu {target}" if target else slot.what
+        does = ", ".join(names) if names else tr("menu {target}", target=target) if target else slot.what
         if missing:
-            does += "  (missing)" if len(names) == 1 else f"  ({', '.join(missing)} missing)"
+            does += tr("  (missing)") if len(names) == 1 else tr("  ({list} missing)", list=", ".join(missing))
         way = slot.way + (slot.key if slot.key not in (GREETING, FREE) else "")
         return key, does or "–", way, bool(missing) or (slot.key == GREETING and not names)
 

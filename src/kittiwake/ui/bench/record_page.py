@@ -231,7 +231,7 @@ class RecordPage(QWidget):
         self.list.clear()
         for name in [line.name for line in self.lines] or [name for name, takes in self._takes.items() if takes]:
             takes = self._takes.get(name, 0)
-            mark = "✓" if takes == 1 else f"✓ take {takes}" if takes else "…"
+            mark = "✓" if takes == 1 else tr("✓ take {takes}", takes=takes) if takes else "…"
             self.list.addItem(f"{in_words(mark)}  {in_words(name)}")
         self.list.setCurrentRow(self._at if self.lines else -1)
         self.list.blockSignals(False)

@@ -77,30 +77,30 @@ BLANKS = (
     Blank("RULES", phrase('It is called'), ("name",)),
     Blank("RULES", phrase('It takes'), (*_A0, "form"), choices=forms),
     Blank("RULES", phrase('At a rate of'), (*_A0, "rates"), "kHz", "rates"),
-    Blank("RULES", "With", ("rules", "channels"), choices=((1, phrase('one channel')), (2, phrase('two channels')), (0, phrase('one or two channels')))),
-    Blank("RULES", phrase('The bit rate is'), (*_A0, "variable"), choices=((False, "constant"), (True, "variable"))),
-    Blank("RULES", "of", (*_A0, "bit_rate"), "kbit/s", "bit_rate", choices=bit_rates),
+    Blank("RULES", phrase('With'), ("rules", "channels"), choices=((1, phrase('one channel')), (2, phrase('two channels')), (0, phrase('one or two channels')))),
+    Blank("RULES", phrase('The bit rate is'), (*_A0, "variable"), choices=((False, phrase("constant")), (True, phrase("variable")))),
+    Blank("RULES", phrase("of"), (*_A0, "bit_rate"), "kbit/s", "bit_rate", choices=bit_rates),
     Blank("RULES", phrase('A file has at most'), ("rules", "limits", "max_bytes"), "", "size"),
     Blank("RULES", phrase('All files together have at most'), ("rules", "limits", "total_bytes"), "", "size"),
     Blank("RULES", phrase('It lasts at most'), ("rules", "limits", "max_seconds"), "s", "number"),
     Blank("RULES", phrase('and at least'), ("rules", "limits", "min_seconds"), "s", "number"),
     Blank("RULES", phrase('Advised are at most'), ("rules", "limits", "advised_seconds"), "s", "number"),
     Blank("RULES", phrase('Speech is at'), ("rules", "limits", "min_level_dbov"), "", "number"),
-    Blank("RULES", "to", ("rules", "limits", "max_level_dbov"), "dBov", "number"),
+    Blank("RULES", phrase("to"), ("rules", "limits", "max_level_dbov"), "dBov", "number"),
     Blank("RULES", phrase('Spans are'), ("rules", "cue_points"), choices=((False, phrase('not written into it')), (True, phrase('written into WAV as cue points')))),
     Blank("RULES", phrase('Kinds of message are'), ("rules", "kinds"), "", "words"),
     Blank("RULES", phrase('Names are made of'), ("rules", "names", "pattern")),
     Blank("RULES", phrase('A corrected rate is'), ("rules", "names", "mark_corrected"), choices=((False, phrase('not told in the name')), (True, phrase('told in the name')))),
     Blank("RULES", phrase('Names have the characters'), ("rules", "names", "allowed")),
     Blank("RULES", phrase('At most'), ("rules", "names", "max_length"), phrase('of them'), "number"),
-    Blank("RULES", "in", ("rules", "names", "case"), choices=(("keep", phrase('any case')), ("lower", phrase('lower case')), ("upper", "capitals"))),
+    Blank("RULES", phrase("in"), ("rules", "names", "case"), choices=(("keep", phrase('any case')), ("lower", phrase('lower case')), ("upper", phrase("capitals")))),
     Blank("RULES", phrase('Files end in'), ("rules", "names", "extension"), "", "ending"),
     Blank("TREATMENT", phrase('The level is'), ("treatment", "level", "measure"), choices=(
         ("leave", phrase('left as it is')), ("active", phrase('set by active speech level')), ("loudness", phrase('set by loudness')), ("peak", phrase('set by peak')))),
     Blank("TREATMENT", phrase('Active speech level'), ("treatment", "level", "target_dbov"), "dBov", "number"),
-    Blank("TREATMENT", "Loudness", ("treatment", "level", "target_lufs"), "LUFS", "number"),
-    Blank("TREATMENT", "Peak", ("treatment", "level", "target_dbfs"), "dBFS", "number"),
-    Blank("TREATMENT", "Within", ("treatment", "level", "tolerance_db"), phrase('dB of its target'), "number"),
+    Blank("TREATMENT", phrase('Loudness'), ("treatment", "level", "target_lufs"), "LUFS", "number"),
+    Blank("TREATMENT", phrase('Peak'), ("treatment", "level", "target_dbfs"), "dBFS", "number"),
+    Blank("TREATMENT", phrase('Within'), ("treatment", "level", "tolerance_db"), phrase('dB of its target'), "number"),
     Blank("TREATMENT", phrase('Gain is'), ("treatment", "level", "together"), choices=((False, phrase('each clip’s own')), (True, phrase('one for the whole set')))),
     Blank("TREATMENT", phrase('One channel is taken'), ("treatment", "side"), choices=(
         ("auto", phrase('by what the sides hold')), ("left", phrase('from the left')), ("right", phrase('from the right')), ("mix", phrase('by mixing')))),
@@ -117,11 +117,11 @@ BLANKS = (
     Blank("TREATMENT", phrase('Silence comes first for'), ("treatment", "lead_seconds"), "s", "number"),
     Blank("TREATMENT", phrase('Remedies speed it up by at most'), ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
     Blank("TREATMENT", phrase('They leave air of'), ("treatment", "air_seconds"), phrase('s at both ends'), "number"),
-    Blank("TREATMENT", phrase('Where depth falls, dither is'), ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("shaped", "noise-shaped"), ("none", "none"))),
+    Blank("TREATMENT", phrase('Where depth falls, dither is'), ("treatment", "dither"), choices=(("tpdf", "TPDF"), ("shaped", phrase("noise-shaped")), ("none", phrase("none")))),
     Blank("TREATMENT", phrase('Outputs go to the folder'), ("delivery", "folder")),
     Blank("TREATMENT", phrase('The set is handed over as'), ("delivery", "form"), choices=delivery_forms),
     Blank("TREATMENT", phrase('each file as'), ("delivery", "names")),
-    Blank("TREATMENT", "with", ("delivery", "manifest"), choices=(
+    Blank("TREATMENT", phrase("with"), ("delivery", "manifest"), choices=(
         ("none", phrase('no list')), ("jsonl", phrase('a list in JSON lines')), ("csv", phrase('a list in CSV')), ("both", phrase('both lists')))),
     Blank("TREATMENT", phrase('Joined in one file, pauses are'), ("delivery", "pause_seconds"), "s", "number"),
     Blank("TREATMENT", phrase('It is tried on'), ("standin",), choices=machines),
@@ -147,7 +147,7 @@ class RulesEditor(QWidget):
         whole.setContentsMargins(0, 0, 8, 0)
         whole.setSpacing(26)
         columns = {}
-        for part, title in (("RULES", "RULES"), ("TREATMENT", tr("TREATMENT AND DELIVERY"))):
+        for part, title in (("RULES", tr("RULES")), ("TREATMENT", tr("TREATMENT AND DELIVERY"))):
             columns[part] = QVBoxLayout()
             columns[part].setSpacing(4)
             columns[part].addWidget(part_label(in_words(title)))

@@ -177,7 +177,7 @@ class ScriptPage(QWidget):
             self.table.setCurrentIndex(self.table.script.index(0, 0))
         series = sum(is_series(line.text) for line in script.lines)
         lines = len(script.lines)
-        told = f"{lines} line{'s' if lines != 1 else ''}" if lines else tr("No lines yet")
+        told = tr("{n} lines", "{n} line", lines, n=lines) if lines else tr("No lines yet")
         if long := sum(bool(state.too_long) for state in self._states.values()):
             told += tr(", {long} too long", long=long)
         if series:
@@ -254,7 +254,7 @@ class ScriptPage(QWidget):
         lines = unique_lines((*self.script.lines, *fresh))
         count = len(table.lines)
         self._put(f"{count} line{'s' if count != 1 else ''} {where}", self.script.changed(lines=lines))
-        told = [f"{count} line{'s' if count != 1 else ''} {where}."]
+        told = [tr("{n} lines {where}.", "{n} line {where}.", count, n=count, where=where)]
         if table.left_out:
             told.append(tr("No use for: {list}.", list=", ".join(table.left_out)))
         if unknown:

@@ -58,4 +58,4 @@ def state_of(
         length += tr(", heard as “{heard}”", heard=heard[1].heard) if heard[1].heard else tr(", not understood")
     if long:
         return LineState(tr("{length}, too long for {list}", length=length, list=", ".join(long)), long)
-    return LineState(f"{length}, fits" if project.receivers else length)
+    return LineState(tr("{length}, fits", length=length) if project.receivers else length)

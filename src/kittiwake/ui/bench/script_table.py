@@ -13,12 +13,23 @@ from ...core.errors import KittiwakeError
 from ...core.model.script import Script, ScriptLine
 from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
-from ...words import phrase, tr
+from ...words import in_words, phrase, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
-_HEADS = ("Name", "Text", phrase("Say it as"), "Voice", "Language", "Speed", "Kind", "For", "Note", "State")
+_HEADS = (
+    phrase("Name"),
+    phrase("Text"),
+    phrase("Say it as"),
+    phrase("Voice"),
+    phrase("Language"),
+    phrase("Speed"),
+    phrase("Kind"),
+    phrase("For"),
+    phrase("Note"),
+    phrase("State"),
+)
 STATE = len(COLUMNS)
 _WIDTHS = (134, 0, 0, 80, 84, 66, 60, 100, 60, 196)  # 0: as much as is left
 
@@ -64,7 +75,7 @@ class ScriptModel(QAbstractTableModel):
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.DisplayRole:
-            return _HEADS[section]
+            return in_words(_HEADS[section])
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.TextAlignmentRole:
             return int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
         return None
@@ -109,7 +120,11 @@ class ScriptModel(QAbstractTableModel):
         except KittiwakeError as error:
             self.told.emit(str(error))
             return False
-        what = tr("what it is for") if name == "receivers" else f"the {_HEADS[index.column()].lower()}"
+        what = (
+            tr("what it is for")
+            if name == "receivers"
+            else tr("the {heads}", heads=in_words(_HEADS[index.column()]).lower())
+        )
         self.changed.emit(line.changed(**{name: typed}), what)
         return True
 

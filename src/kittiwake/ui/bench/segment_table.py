@@ -19,12 +19,12 @@ from ...core.tone.words import (
     with_seconds,
     with_sounds,
 )
-from ...words import tr
+from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
 SOUNDS, LEVEL, SECONDS, TIMES = range(4)
-_HEADS = ("Sounds", "Level, {unit}", "Seconds", "Times")
+_HEADS = (phrase("Sounds"), "Level, {unit}", phrase("Seconds"), phrase("Times"))
 _WORDS: tuple[Callable[[Segment], str], ...] = (
     sounds_in_words, level_in_words, seconds_in_words, lambda one: str(one.times)
 )  # fmt: skip
@@ -54,7 +54,7 @@ class SegmentModel(QAbstractTableModel):
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.DisplayRole:
-            return _HEADS[section].format(unit=self.unit)
+            return tr("Level, {unit}", unit=self.unit) if section == 1 else in_words(_HEADS[section])
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.TextAlignmentRole:
             return int(_side(section))
         return None

@@ -162,7 +162,7 @@ class TonePage(QWidget):
         self.list.blockSignals(True)
         self.list.clear()
         for tone in tones:
-            name = f"{tone.name}, mine" if tone.key.startswith("own/") else tone.name
+            name = tr("{name}, mine", name=tone.name) if tone.key.startswith("own/") else tone.name
             if all(word in f"{name} {tone.key}".casefold() for word in words):
                 item = QListWidgetItem(in_words(name))
                 item.setData(Qt.ItemDataRole.UserRole, tone)

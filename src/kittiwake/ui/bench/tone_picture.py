@@ -115,7 +115,7 @@ class TonePicture(QWidget):
                 for step in range(1, steps):
                     x = place.left() + step / steps * place.width()
                     painter.drawLine(QLineF(x, y - thick / 2, x, y + thick / 2))
-            words = f"{hz:g} Hz" + (f" × {one.by:g}" if one.by else "")
+            words = tr("{hz:g} Hz", hz=hz) + (tr(" × {by:g}", by=one.by) if one.by else "")
             if painter.fontMetrics().horizontalAdvance(in_words(words)) + 6 < place.width():
                 painter.setPen(QColor(c.text))
                 # Two close together are named above and below.

@@ -54,7 +54,7 @@ class WaveView(Drawn):
             return
         self._layers = layers
         self._message = message
-        told = ", ".join(f"{layer.label} {format_seconds(layer.seconds)}" for layer in layers)
+        told = ", ".join(f"{layer.label} {in_words(format_seconds(layer.seconds))}" for layer in layers)
         self.setAccessibleDescription(in_words(told) or in_words(message))
         self.draw_anew()
 
@@ -161,7 +161,7 @@ class WaveView(Drawn):
         x = plot.left()
         for layer in self._layers:
             painter.fillRect(QRectF(x, 5, 12, 8), QColor(getattr(c, layer.colour)))
-            text = f"{layer.label}, {format_seconds(layer.seconds)}"
+            text = f"{layer.label}, {in_words(format_seconds(layer.seconds))}"
             painter.setPen(QColor(c.text))
             width = painter.fontMetrics().horizontalAdvance(in_words(text)) + 8
             painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(text))

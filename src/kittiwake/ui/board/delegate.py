@@ -168,7 +168,7 @@ def _cell_look(cell: Cell) -> _CellLook:
     state, fit = cell.state, cell.fit
     if state == "making":
         share = round(cell.share, 2)
-        word = f"making {share:.0%}" if share else "waiting"
+        word = tr("making {share:.0%}", share=share) if share else tr("waiting")
         return _CellLook(state, word, False, _numbers(cell), share, "making")
     warned = fit is not None and bool(fit.warnings) and state in ("as_is", "convert", "made", "stale")
     limit = cell.receiver.rules.limits.max_bytes
@@ -197,6 +197,10 @@ def _numbers(cell: Cell) -> str:
     if limit and fit.predicted_bytes and fit.predicted_bytes > limit:
         within = fit.recipe.frames_within(limit)
         if within:
-            return f"{format_seconds(fit.predicted_seconds)} of {within / fit.recipe.rate_out:.2f}"
+            return tr(
+                "{predicted_seconds} of {within:.2f}",
+                predicted_seconds=format_seconds(fit.predicted_seconds),
+                within=within / fit.recipe.rate_out,
+            )
     about = "" if fit.predicted_exact else "≈ "
-    return f"{about}{format_bytes(fit.predicted_bytes)}"
+    return f"{about}{in_words(format_bytes(fit.predicted_bytes))}"

@@ -13,7 +13,7 @@ from ...core.log import log
 from ...core.model import Clip, Receiver
 from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
 from ...core.project import Cell, edits
-from ...words import tr
+from ...words import in_words, phrase, tr
 from ..made_files import files_of, mime_of
 from ..session import Session
 from ..theme.shapes import WORDS
@@ -216,7 +216,7 @@ class BoardModel(QAbstractTableModel):
 
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         try:
-            return self._data(index, role)
+            return in_words(self._data(index, role))
         except Exception:  # as in the delegate
             log.exception("while telling of a cell")
             return None
@@ -235,12 +235,16 @@ class BoardModel(QAbstractTableModel):
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column() != NAME:
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:
-            warnings = "\n".join(self.warnings_of(clip))
+            warnings = "\n".join(map(in_words, self.warnings_of(clip)))
             return f"{clip.source}\n{warnings}".strip()
         if role == Qt.ItemDataRole.AccessibleTextRole:
             text = str(self.data(index))
             told = self.warnings_of(clip) if index.column() == NAME else ()
-            return f"{text}, {len(told)} warnings: {' '.join(told)}" if told else text
+            return (
+                tr("{text}, {count} warnings: {list}", text=text, count=len(told), list=" ".join(map(in_words, told)))
+                if told
+                else text
+            )
         return None
 
     def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
@@ -248,7 +252,7 @@ class BoardModel(QAbstractTableModel):
         name = str(value).strip()
         if role != Qt.ItemDataRole.EditRole or clip is None or index.column() != NAME or not name:
             return False
-        edits.replace_clip(self.session.project, f"naming “{name}”", clip.changed(name=name))
+        edits.replace_clip(self.session.project, phrase("naming “{name}”", name=name), clip.changed(name=name))
         return True
 
     def warnings_of(self, clip: Clip) -> tuple[str, ...]:
@@ -269,15 +273,19 @@ class BoardModel(QAbstractTableModel):
         return None
 
     def _told(self, cell: Cell) -> str:
-        text = f"{cell.clip.name} for {cell.receiver.name}: {WORDS[cell.shown]}"
+        text = tr(
+            "{name} for {name2}: {words}", name=cell.clip.name, name2=cell.receiver.name, words=WORDS[cell.shown]
+        )
         if cell.fit is None:
             return text
         if cell.state == "failed" and cell.made:
-            return f"{text}. {cell.made.error}"
-        problems = " ".join(p.message for p in cell.fit.problems)
+            return f"{text}. {in_words(cell.made.error)}"
+        problems = " ".join(in_words(p.message) for p in cell.fit.problems)
         size = format_bytes(cell.record.bytes if cell.record else cell.fit.predicted_bytes)
         seconds = format_seconds(cell.fit.predicted_seconds)
-        return f"{text}. {problems} {size}, {seconds}" if cell.fit.recipe else f"{text}. {problems}"
+        return (
+            f"{text}. {problems} {in_words(size)}, {in_words(seconds)}" if cell.fit.recipe else f"{text}. {problems}"
+        )
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation == Qt.Orientation.Vertical:
@@ -285,7 +293,11 @@ class BoardModel(QAbstractTableModel):
         receiver = self.receiver_at(section)
         if role == Qt.ItemDataRole.DisplayRole:
             if receiver is None:  # or a column that is about to go
-                return ("Clip", "Length", "Level")[section] + self._arrow(section) if section < HEADS else None
+                return (
+                    (tr("Clip"), tr("Length"), tr("Level"))[section] + self._arrow(section)
+                    if section < HEADS
+                    else None
+                )
             if receiver.slug in self._edited:
                 return tr("{name}{arrow}\nedited, not taken", name=receiver.name, arrow=self._arrow(section))
             return f"{receiver.name}{self._arrow(section)}\n{demand(receiver)}"
@@ -324,11 +336,11 @@ def demand(receiver: Receiver) -> str:
     first = receiver.rules.accepts[0]
     rates = sorted(first.sample_rates)
     if len(rates) > 1:
-        rate = f"{format_hz(rates[0]).removesuffix(' kHz')} to {format_hz(rates[-1])}"
+        rate = tr("{rates} to {rates2}", rates=format_hz(rates[0]).removesuffix(" kHz"), rates2=format_hz(rates[-1]))
     else:
-        rate = format_hz(rates[0]) if rates else f"≤ {format_hz(first.max_sample_rate)}"
+        rate = format_hz(rates[0]) if rates else f"≤ {in_words(format_hz(first.max_sample_rate))}"
     kind = format_kind(first.container, first.encoding).replace(" PCM", "")
     parts = [kind, rate]
     if receiver.rules.limits.max_bytes:
         parts.append(format_limit(receiver.rules.limits.max_bytes).replace("under ", "< "))
-    return ", ".join(parts)
+    return ", ".join(map(in_words, parts))

@@ -15,7 +15,7 @@ from .model import demand
 #: The command that each way is, its words, and what comes of it.
 _WAYS = (
     ("job.add_files", phrase('Add recordings'), phrase('or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.')),
-    ("record.open", "Record", phrase('one line after the other at the microphone; each is cut and checked.')),
+    ("record.open", phrase('Record'), phrase('one line after the other at the microphone; each is cut and checked.')),
     ("script.open", phrase('Write a script'), phrase('lines that a voice speaks at once, or that are read at the microphone, each under its name.')),
     ("tone.open", phrase('Make tones'), phrase('dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.')),
     ("job.demo", phrase('Try the demo'), phrase('the announcements of an invented ferry company, good and broken ones.')),

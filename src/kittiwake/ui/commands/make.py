@@ -106,7 +106,7 @@ def make_forms(at: Context) -> None:
     if not clips:
         at.status.say(tr("Select a clip to make it in several forms."))
         return
-    dialog = FormsDialog(at.window, clips[0].name if len(clips) == 1 else f"{len(clips)} clips")
+    dialog = FormsDialog(at.window, clips[0].name if len(clips) == 1 else tr("{count} clips", count=len(clips)))
 
     def take() -> None:
         project = at.session.project

@@ -41,5 +41,5 @@ def count_in(at: Context, left: int) -> None:
     times = np.arange(round(rate * seconds)) / rate
     pitch = 1320.0 if left == 1 else 880.0
     tone = 0.2 * np.sin(2 * np.pi * pitch * times) * np.sin(np.pi * times / seconds) ** 2
-    at.player.load_sound("Count-in", tone.astype(np.float32), rate)
+    at.player.load_sound(tr("Count-in"), tone.astype(np.float32), rate)
     at.player.play()

@@ -48,8 +48,8 @@ class LineDialog(QDialog):
         self.noise.setSpecialValueText(tr("none"))
         self.level = self._number(-20, 20, 1, 0, " dB", line.level_db)
         rows = (
-            (tr('&Coded by'), self.first), (tr('&then by'), self.second), ("Packets &lost", self.loss), ("lost &together", self.burst), ("&Jitter", self.jitter),
-            ("&Buffer", self.buffer), ("&Noise", self.noise), ("Le&vel", self.level),
+            (tr('&Coded by'), self.first), (tr('&then by'), self.second), (tr("Packets &lost"), self.loss), (tr("lost &together"), self.burst), (tr("&Jitter"), self.jitter),
+            (tr("&Buffer"), self.buffer), (tr("&Noise"), self.noise), (tr("Le&vel"), self.level),
         )  # fmt: skip
         for n, (text, widget) in enumerate(rows):
             label = QLabel(in_words(text))

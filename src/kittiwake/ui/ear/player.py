@@ -75,7 +75,7 @@ class Player(QObject):
         """Make a coded clip of the comparison ready to be heard against its source."""
         receiver = Receiver.model_construct(slug="compare", name=found.candidate.name)
         cell = Cell(clip, receiver, "made", found.fit, facts)
-        self._load(cell, found.file, f"{clip.name} as {found.candidate.name}")
+        self._load(cell, found.file, tr("{name} as {name2}", name=clip.name, name2=found.candidate.name))
 
     def _load(self, cell: Cell, made: Path | None, title: str) -> None:
         key = (cell.clip, cell.receiver.slug, cell.fit, made)
@@ -158,7 +158,9 @@ class Player(QObject):
 
     def load_quietly(self, clip: Clip, facts: Facts) -> None:
         """Make a source ready that may turn out to be noise: its RMS is brought down to −34 dBFS where it is above."""
-        self._reset(("quiet", clip, facts), f"{clip.name} as {facts.stated}", facts.seconds)
+        self._reset(
+            (tr("quiet"), clip, facts), tr("{name} as {stated}", name=clip.name, stated=facts.stated), facts.seconds
+        )
         rms = facts.measures.rms if facts.measures else 0.0
         gain = np.float32(min(1.0, 0.02 / rms) if rms else 1.0)
 

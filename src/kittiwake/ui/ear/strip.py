@@ -16,7 +16,7 @@ from ..theme.scale import scaled
 from .player import WAYS, Player
 
 _ARROWS = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)
-_TEXT = {"source": "Source", "output": "Output", "line": phrase("On the line")}
+_TEXT = {"source": phrase("Source"), "output": phrase("Output"), "line": phrase("On the line")}
 
 
 class EarStrip(QWidget):
@@ -36,7 +36,7 @@ class EarStrip(QWidget):
         group = QButtonGroup(self)
         group.setExclusive(False)
         for number, way in enumerate(WAYS, 1):
-            button = Button(f"{_TEXT[way]}  {number}")
+            button = Button(f"{in_words(_TEXT[way])}  {number}")
             button.setCheckable(True)
             button.setAccessibleName(tr("Hear: {text}", text=_TEXT[way]))
             button.clicked.connect(lambda checked=False, way=way: player.choose(way))

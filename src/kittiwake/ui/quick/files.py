@@ -55,7 +55,7 @@ class FileList(QWidget):
 def _told(cell: Cell) -> str:
     word = WORDS[cell.shown]
     if cell.state == "made" and cell.record:
-        return f"{word}, {format_bytes(cell.record.bytes)}"
+        return f"{word}, {in_words(format_bytes(cell.record.bytes))}"
     if cell.state == "failed" and cell.made:
         return f"{word}: {cell.made.error}"
     if cell.state == "cannot" and cell.fit:

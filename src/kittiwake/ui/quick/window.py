@@ -217,7 +217,7 @@ class QuickWindow(QWidget):
             where = (
                 tr("beside the source")
                 if self._settings["quick.place"] == "beside"
-                else f"in {short_path(self._folder())}"
+                else tr("in {folder}", folder=short_path(self._folder()))
             )
             told.append(tr("{made} made and proved, {where}; on the clipboard.", made=made, where=where))
         if count := states.count("decide"):
@@ -225,7 +225,7 @@ class QuickWindow(QWidget):
         if count := states.count("cannot"):
             told.append(tr("{count} cannot be made.", count=count))
         if count := states.count("failed"):
-            told.append(f"{count} failed.")
+            told.append(tr("{count} failed.", count=count))
         if self.asked and not told:
             told.append(tr("{n} files ready.", "{n} file ready.", len(cells), n=len(cells)))
         if self._left:

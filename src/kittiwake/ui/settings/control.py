@@ -137,7 +137,7 @@ class _Folder(QWidget):
         self.setMinimumWidth(scaled(200))
 
     def show_folder(self, folder: str) -> None:
-        self.told.setText(short_path(Path(folder)) if folder else "Kittiwake in your documents")
+        self.told.setText(short_path(Path(folder)) if folder else tr("Kittiwake in your documents"))
         self.button.setAccessibleName(
             tr("{text}: {told}. Choose another folder", text=self._row.setting.text, told=self.told.text())
         )

@@ -86,7 +86,7 @@ class KeysPart(QWidget):
         for row, one in enumerate(self._shown):
             keys = "  ".join(f"{native_key(key)}{' ⚠' if key in double else ''}" for key in one.shown_keys) or "none"
             comes = "  ".join(map(native_key, one.keys)) if one.shown_keys != one.keys else ""
-            for column, text in enumerate((f"{one.menu}: {one.text.rstrip('…')}", keys, comes)):
+            for column, text in enumerate((f"{in_words(one.menu)}: {in_words(one.text).rstrip('…')}", keys, comes)):
                 item = QTableWidgetItem(in_words(text))
                 item.setFlags(Qt.ItemFlag.ItemIsSelectable | Qt.ItemFlag.ItemIsEnabled)
                 item.setToolTip(in_words(one.help))

@@ -137,7 +137,7 @@ class SetPanel(QFrame):
         out = []
         for n, (name, one) in enumerate(shelf.files.items()):
             mark = "▸ " if n == channel else "● " if one.new else "○ "
-            out.append((name, f"{mark}{name}   {format_seconds(one.held.seconds)}"))
+            out.append((name, f"{mark}{name}   {in_words(format_seconds(one.held.seconds))}"))
         return out
 
     def _used(self) -> int:

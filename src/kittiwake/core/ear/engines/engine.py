@@ -9,7 +9,7 @@ from typing import NamedTuple, Protocol
 import numpy as np
 from numpy.typing import NDArray
 
-from ....words import phrase
+from ....words import joined, phrase
 from ...errors import KittiwakeError
 
 
@@ -77,7 +77,7 @@ def engine_for(language: str) -> Engine:
     for engine in reversed(_engines.values()):
         if code in engine.languages:
             return engine
-    heard = ", ".join(sorted({one for engine in _engines.values() for one in engine.languages}))
+    heard = joined(sorted({one for engine in _engines.values() for one in engine.languages}), ", ")
     raise KittiwakeError(
         phrase("There is no engine for {code}.", code=code),
         phrase("Engines that run here hear {heard}; send it to a service that hears {code}.", heard=heard, code=code),

@@ -37,7 +37,11 @@ def _fades(recipe: Recipe, seen: Described) -> Iterator[Step]:
     ):
         if frames:
             seconds = frames / recipe.rate_out
-            length = f"{seconds:.2f} s" if seconds >= 1 else f"{1000 * seconds:.0f} ms"
+            length = (
+                phrase("{seconds:.2f} s", seconds=seconds)
+                if seconds >= 1
+                else phrase("{what:.0f} ms", what=1000 * seconds)
+            )
             yield Step(
                 phrase("Fade {what} over {length}", what=what, length=length),
                 phrase("{name} asks for it", name=name)

@@ -32,7 +32,11 @@ def _lift(blocks: Blocks, recipe: Recipe) -> Blocks:
 
 def _band(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.low_cut or recipe.high_cut:
-        edges = f"{format_hz(recipe.low_cut or 0)} to {format_hz(recipe.high_cut or recipe.rate_out / 2)}"
+        edges = phrase(
+            "{low_cut} to {high_cut}",
+            low_cut=format_hz(recipe.low_cut or 0),
+            high_cut=format_hz(recipe.high_cut or recipe.rate_out / 2),
+        )
         own = seen.touch.low_cut and seen.touch.low_cut == recipe.low_cut
         why = phrase("the low end is chosen by you") if own else phrase("{name} asks for it", name=seen.receiver.name)
         yield Step(

@@ -63,7 +63,11 @@ def _brought(recipe: Recipe, seen: Described) -> Step:
 def _limiter(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.limiter_db:
         what = phrase("Hold single peaks down by up to {limiter_db:g} dB", limiter_db=recipe.limiter_db)
-        who = phrase("you allow") if seen.touch.limiter_db >= recipe.limiter_db else f"{seen.receiver.name} allows"
+        who = (
+            phrase("you allow")
+            if seen.touch.limiter_db >= recipe.limiter_db
+            else phrase("{name} allows", name=seen.receiver.name)
+        )
         yield Step(what, phrase("{who} it for the sake of the level; it looks 5 ms ahead", who=who))
 
 

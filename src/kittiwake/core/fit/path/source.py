@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator
 
-from ....words import phrase
+from ....words import joined, phrase
 from ...model.units import format_bytes, format_hz, format_kind, format_seconds
 from ..verdict import Recipe, Step
 from .stage import Described, Stage, Touch
@@ -14,8 +14,13 @@ from .stage import Described, Stage, Touch
 def _read(recipe: Recipe, seen: Described) -> Iterator[Step]:
     header = seen.header
     yield Step(
-        f"Read {format_kind(header.container, header.encoding)}, {format_hz(header.sample_rate)}, {header.channels} ch",
-        f"{format_seconds(seen.sound.frames / header.sample_rate)}, {format_bytes(header.bytes)}",
+        phrase(
+            "Read {format_kind}, {sample_rate}, {channels} ch",
+            format_kind=format_kind(header.container, header.encoding),
+            sample_rate=format_hz(header.sample_rate),
+            channels=header.channels,
+        ),
+        joined((format_seconds(seen.sound.frames / header.sample_rate), format_bytes(header.bytes)), ", "),
     )
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from ....words import phrase
+from ....words import joined, phrase
 from ...model import Receiver
 from ...model.units import format_hz
 from ...sound import change_tempo, resample
@@ -35,17 +35,27 @@ def _change_tempo(blocks: Blocks, recipe: Recipe) -> Blocks:
 
 def _rate(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.rate_in != recipe.rate_out:
-        frames = f"{round(recipe.frames_in / recipe.speed):,} → {recipe.frames_out:,} frames"
+        frames = phrase(
+            "{frames_in:,} → {frames_out:,} frames",
+            frames_in=round(recipe.frames_in / recipe.speed),
+            frames_out=recipe.frames_out,
+        )
         yield Step(
-            f"Resample {format_hz(recipe.rate_in)} → {format_hz(recipe.rate_out)}",
-            f"{seen.receiver.name} takes {_rates(seen.receiver)}; {frames}",
+            phrase(
+                "Resample {rate_in} → {rate_out}",
+                rate_in=format_hz(recipe.rate_in),
+                rate_out=format_hz(recipe.rate_out),
+            ),
+            phrase(
+                "{name} takes {rates}; {frames}", name=seen.receiver.name, rates=_rates(seen.receiver), frames=frames
+            ),
         )
 
 
 def _rates(receiver: Receiver) -> str:
     first = receiver.rules.accepts[0]
     if first.sample_rates:
-        return ", ".join(format_hz(rate) for rate in first.sample_rates)
+        return joined((format_hz(rate) for rate in first.sample_rates), ", ")
     return phrase("at most {max_sample_rate}", max_sample_rate=format_hz(first.max_sample_rate))
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from ....words import phrase
+from ....words import joined, phrase
 from ...model.units import format_bytes, format_hz, format_kind
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
@@ -34,19 +34,25 @@ def _why_codec(recipe: Recipe, name: str) -> str:
     form = recipe.format
     parts = [phrase("{name} takes it", name=name)]
     if recipe.bit_rate:
-        parts.append(f"{'about ' if recipe.variable else ''}{recipe.bit_rate / 1000:g} kbit/s")
+        parts.append(
+            phrase(
+                "{what}{bit_rate:g} kbit/s",
+                what=phrase("about ") if recipe.variable else "",
+                bit_rate=recipe.bit_rate / 1000,
+            )
+        )
     if form.delay:
         parts.append(phrase("it comes out {what:.1f} ms later", what=1000 * form.delay / recipe.rate_out))
     if recipe.decoded_frames != recipe.frames_out:
         more = recipe.decoded_frames - recipe.frames_out
         parts.append(phrase("the last {what:.0f} ms fill up its last frame", what=1000 * more / recipe.rate_out))
-    return ", ".join(parts)
+    return joined(parts, ", ")
 
 
 def _cues(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.cues:
         many = phrase("{count} cue points", count=len(recipe.cues)) if len(recipe.cues) > 1 else phrase("a cue point")
-        names = ", ".join(cue.name for cue in recipe.cues[:3]) + (" …" if len(recipe.cues) > 3 else "")
+        names = joined((cue.name for cue in recipe.cues[:3]), ", ") + (" …" if len(recipe.cues) > 3 else "")
         yield Step(
             phrase("Write {many} with name and length", many=many),
             phrase("{name} asks for spans in the file: {names}", name=seen.receiver.name, names=names),
@@ -55,10 +61,16 @@ def _cues(recipe: Recipe, seen: Described) -> Iterator[Step]:
 
 def _file(recipe: Recipe, seen: Described) -> Iterator[Step]:
     exact = recipe.exact_size
-    size = f"exactly {format_bytes(exact)}" if exact else f"about {format_bytes(recipe.size)}"
-    sides = "mono" if recipe.channels == 1 else "stereo"
-    what = f"Write {recipe.format.name}, {format_hz(recipe.rate_out)}, {sides}"
-    yield Step(what, f"{size}, {recipe.seconds:.3f} s")
+    size = (
+        phrase("exactly {exact}", exact=format_bytes(exact))
+        if exact
+        else phrase("about {size}", size=format_bytes(recipe.size))
+    )
+    sides = phrase("mono") if recipe.channels == 1 else phrase("stereo")
+    what = phrase(
+        "Write {name}, {rate_out}, {sides}", name=recipe.format.name, rate_out=format_hz(recipe.rate_out), sides=sides
+    )
+    yield Step(what, phrase("{size}, {seconds:.3f} s", size=size, seconds=recipe.seconds))
 
 
 def _name(recipe: Recipe, seen: Described) -> Iterator[Step]:

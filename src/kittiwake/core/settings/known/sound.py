@@ -6,14 +6,14 @@ from ..setting import Setting, register
 register(
     Setting(
         "sound.loudspeaker",
-        "Loudspeaker",
+        phrase("Loudspeaker"),
         phrase("What the ear plays on. Empty: what the desktop uses."),
         "",
         kind="loudspeaker",
     ),
     Setting(
         "sound.microphone",
-        "Microphone",
+        phrase("Microphone"),
         phrase("What is recorded from at first. Empty: what the desktop uses."),
         "",
         kind="microphone",

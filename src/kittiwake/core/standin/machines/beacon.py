@@ -17,7 +17,7 @@ MEMORY = 200_000  # bytes; a message must be smaller
 HIGHEST_RATE = 8000  # Hz
 
 
-@stand_in("beacon", "beacon")
+@stand_in("beacon", phrase("beacon"))
 class Beacon:
     """One device. A refused file leaves the message it held before."""
 

@@ -9,7 +9,7 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 
-from ....words import phrase
+from ....words import joined, phrase
 from ..decode import of_ima
 from ..machine import Action, Heard, Held, Refusal, stand_in
 
@@ -126,7 +126,7 @@ def _header(data: bytes) -> _Header | Refusal:
             phrase(
                 "{rate:,} Hz is not a rate it plays: {list} Hz are.",
                 rate=rate,
-                list=", ".join(f"{one:,}" for one in RATES),
+                list=joined((f"{one:,}" for one in RATES), ", "),
             ),
             0,
         )
@@ -159,6 +159,8 @@ def _texts(text: str) -> list[str] | None:
     return re.findall(r'"([^"]*)"', found[1]) if found else None
 
 
-stand_in("board", "voice board", (Action("play", "Play a sound", Board.play, "a number or name; empty: the next"),))(
-    Board
-)
+stand_in(
+    "board",
+    phrase("voice board"),
+    (Action("play", phrase("Play a sound"), Board.play, phrase("a number or name; empty: the next")),),
+)(Board)

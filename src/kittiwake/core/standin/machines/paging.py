@@ -8,7 +8,7 @@ from __future__ import annotations
 import json
 from typing import Any
 
-from ....words import phrase
+from ....words import joined, phrase
 from ..decode import sound_of
 from ..machine import Action, Heard, Held, Refusal, stand_in
 from ..plain_wav import PCM, Wants, read_wav
@@ -64,7 +64,7 @@ class Paging:
         for line in data.splitlines(keepends=True):
             entry = _entry(line)
             if line.strip() and (entry is None or entry.get("kind") not in KINDS):
-                wanted = ", ".join(KINDS)
+                wanted = joined(KINDS, ", ")
                 return Refusal(
                     phrase("A line of the list names no file, or no kind it knows ({wanted}).", wanted=wanted), at
                 )
@@ -114,7 +114,7 @@ class Paging:
         waiting = [one.name for one in held if one is not first]
         self.playing = first.name
         self.shelf.heard(first.name)
-        more = phrase("; {list} must wait", list=", ".join(waiting)) if waiting else ""
+        more = phrase("; {list} must wait", list=joined(waiting, ", ")) if waiting else ""
         return Heard(f"{first.name} ({self.kinds[first.name]}){more}", first)
 
     def ask(self, _: str = "") -> Heard:
@@ -140,8 +140,8 @@ stand_in(
     "paging",
     "paging controller",
     (
-        Action("call", "Call a message", Paging.call, "messages, with commas"),
-        Action("state", "Read its display", Paging.ask),
+        Action("call", phrase("Call a message"), Paging.call, phrase("messages, with commas")),
+        Action("state", phrase("Read its display"), Paging.ask),
     ),
     pace=64_000,
     lists=True,

@@ -10,7 +10,7 @@ from pathlib import Path
 
 import numpy as np
 
-from ....words import phrase
+from ....words import joined, phrase
 from ...packets.weather import Weather
 from ..decode import a_law_values, as_gsm, as_linear, mu_law_values, of_gsm, of_law, of_linear, sound_of, to_bytes
 from ..machine import Action, Heard, Held, Refusal, stand_in
@@ -116,7 +116,7 @@ class Phone:
         told = phrase(
             "{count} calls, {count2} of {count3} prompts heard", count=len(calls), count2=len(heard), count3=len(ways)
         )
-        told += phrase("; not heard: {list}", list=", ".join(unheard[:5])) if unheard else ""
+        told += phrase("; not heard: {list}", list=joined(unheard[:5], ", ")) if unheard else ""
         told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
         told += phrase("; {lost} packets lost", lost=lost) if lost else ""
         return Heard(f"{told}.", Held(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
@@ -125,7 +125,7 @@ class Phone:
         """Somebody calls and says something, which is recorded as it comes out of the line: ``NAME``, and ``ulaw``, ``alaw``, ``sln`` or ``gsm``."""
         words = argument.split()
         form = words.pop() if words and words[-1] in _RECORDED else "ulaw"
-        name = " ".join(words) or f"recorded {self._turn + 1}"
+        name = joined(words) or f"recorded {self._turn + 1}"
         if "/" in name or name.startswith("."):
             return Heard(phrase("“{name}” is no name.", name=name))
         text, spoken = line_said(self._turn, RATE)
@@ -184,7 +184,7 @@ class Phone:
                 call.press(key)
         steps = call.steps[first:]
         sound = np.concatenate([step.sound for step in steps]) if steps else np.zeros(0, np.float32)
-        told = "; ".join(f"{step.kind}: {step.told}" for step in steps)
+        told = joined((f"{step.kind}: {step.told}" for step in steps), "; ")
         return Heard(
             told or phrase("nothing happened"), Held(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound)
         )
@@ -219,7 +219,7 @@ class Phone:
                     phrase(
                         "Files ending in {ending} are not taken: .wav, {list}.",
                         ending=ending or "nothing",
-                        list=", ".join(_BARE),
+                        list=joined(_BARE, ", "),
                     ),
                     0,
                 )
@@ -246,13 +246,13 @@ stand_in(
     "phone",
     "phone",
     (
-        Action("dial", "Call it", Phone.dial, "keys; a comma waits"),
-        Action("keys", "Press keys", Phone.keys, "keys"),
-        Action("walk", "Hear every prompt", Phone.walk),
-        Action("by-name", "Assign by name", Phone.assign_by_name),
-        Action("missing", "What is missing", Phone.missing),
-        Action("line", "Set the line", Phone.line, "loss 2%, burst 3, jitter 20, buffer 60"),
-        Action("record", "Record over it", Phone.record, "a name, and ulaw, alaw, sln or gsm"),
-        Action("hang-up", "Hang up", Phone.hang_up),
+        Action("dial", phrase("Call it"), Phone.dial, phrase("keys; a comma waits")),
+        Action("keys", phrase("Press keys"), Phone.keys, phrase("keys")),
+        Action("walk", phrase("Hear every prompt"), Phone.walk),
+        Action("by-name", phrase("Assign by name"), Phone.assign_by_name),
+        Action("missing", phrase("What is missing"), Phone.missing),
+        Action("line", phrase("Set the line"), Phone.line, phrase("loss 2%, burst 3, jitter 20, buffer 60")),
+        Action("record", phrase("Record over it"), Phone.record, phrase("a name, and ulaw, alaw, sln or gsm")),
+        Action("hang-up", phrase("Hang up"), Phone.hang_up),
     ),
 )(Phone)

@@ -63,4 +63,8 @@ class Radio:
         )
 
 
-stand_in("radio", "deck radio", (Action("turn", "Turn the knob", Radio.turn, "a channel; empty: the next"),))(Radio)
+stand_in(
+    "radio",
+    phrase("deck radio"),
+    (Action("turn", phrase("Turn the knob"), Radio.turn, phrase("a channel; empty: the next")),),
+)(Radio)

@@ -93,7 +93,9 @@ stand_in(
     "voicemail",
     "voicemail box",
     (
-        Action("call", "Call it", Voicemail.call),
-        Action("listen", "Listen to messages", Voicemail.listen, "a message; empty: the first new one"),
+        Action("call", phrase("Call it"), Voicemail.call),
+        Action(
+            "listen", phrase("Listen to messages"), Voicemail.listen, phrase("a message; empty: the first new one")
+        ),
     ),
 )(Voicemail)

@@ -28,7 +28,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import Any
 
-from ....words import phrase
+from ....words import joined, phrase
 from ...errors import KittiwakeError
 from ...tone.plan import tone_for
 
@@ -196,7 +196,7 @@ def check(plan: DialPlan, where: str = "the dial plan") -> None:
         raise _wrong(where, phrase("begins in the menu “{first}”, which is not there", first=plan.first))
     for name in plan.states:
         if name not in STATES:
-            raise _wrong(where, phrase("has no state “{name}”: {list}", name=name, list=", ".join(STATES)))
+            raise _wrong(where, phrase("has no state “{name}”: {list}", name=name, list=joined(STATES, ", ")))
         for part in (one.strip() for one in plan.states[name].split("+")):
             if part != "silence" and not said_in(part):
                 try:
@@ -210,7 +210,7 @@ def check(plan: DialPlan, where: str = "the dial plan") -> None:
             if key not in KEYS and key not in ("wrong", "silence"):
                 raise _wrong(
                     where,
-                    phrase("has no key “{key}” in {name}: {list}", key=key, name=menu.name, list=" ".join(KEYS)),
+                    phrase("has no key “{key}” in {name}: {list}", key=key, name=menu.name, list=joined(KEYS)),
                 )
             target = menu_in(what)
             if target and target not in plan.menus:
@@ -231,7 +231,7 @@ def check(plan: DialPlan, where: str = "the dial plan") -> None:
                         what=what,
                         key=key,
                         name=menu.name,
-                        list=", ".join(PLAIN),
+                        list=joined(PLAIN, ", "),
                     ),
                 )
 

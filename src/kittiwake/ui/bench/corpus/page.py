@@ -40,7 +40,7 @@ from .plot import SpreadPlot
 _COLUMNS = 4
 _SHOWN = tuple(name for name in MEASURES if name != "words_wrong")
 _LISTED = 500
-_HEADS = ("Clip", "Value", phrase("Off the middle"), "Speaker", "Notes")
+_HEADS = (phrase("Clip"), phrase("Value"), phrase("Off the middle"), phrase("Speaker"), phrase("Notes"))
 
 
 class CorpusPage(QWidget):
@@ -229,7 +229,7 @@ class CorpusPage(QWidget):
             hours=hours(seconds),
         )
         if self._doubles:
-            told += f", {len(self._doubles)} double{'s' if len(self._doubles) != 1 else ''}"
+            told += tr(", {n} doubles", ", {n} double", len(self._doubles), n=len(self._doubles))
         self.sum.setText(in_words(told))
 
     def _kept(self, quality: Quality) -> bool:

@@ -67,7 +67,7 @@ def _draw_ledge(
             sight.between(start, stop, sight.plot), QBrush(QColor(c.cannot), Qt.BrushStyle.DiagCrossPattern)
         )
     name = (
-        f"aside: {shown.name}"
+        tr("aside: {name}", name=shown.name)
         if span.aside
         else tr("{name} (this take)", name=shown.name)
         if span.take_of

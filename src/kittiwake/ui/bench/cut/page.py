@@ -392,7 +392,7 @@ class CutPage(QWidget):
     def _tell_found(self, count: int, other: int, lost: tuple[Span, ...], done: bool) -> None:
         names = self.work.names()
         told = (
-            f"{count} found"
+            tr("{count} found", count=count)
             if done
             else tr("{count} would be found: F takes them, or drag over a stretch", count=count)
         )

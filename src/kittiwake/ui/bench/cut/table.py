@@ -19,13 +19,21 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 from ....core.cut.times import frame_of
 from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
-from ....words import tr
+from ....words import in_words, phrase, tr
 from ...theme.scale import scaled
 from .sight import clock
 
 Index = QModelIndex | QPersistentModelIndex
 NUMBER, NAME, TEXT, FROM, TO, LENGTH, TAKE = range(7)
-_HEADS = ("", "Name", "Text", "Start", "End", "Length", "Take")
+_HEADS = (
+    "",
+    phrase("Name"),
+    phrase("Text"),
+    phrase("Start"),
+    phrase("End"),
+    phrase("Length"),
+    phrase("Take"),
+)
 _WIDTHS = {NUMBER: 72, NAME: 200, FROM: 104, TO: 104, LENGTH: 84, TAKE: 150}
 
 
@@ -74,7 +82,7 @@ class SpanModel(QAbstractTableModel):
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.DisplayRole:
-            return _HEADS[section]
+            return in_words(_HEADS[section])
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.TextAlignmentRole:
             return int(_side(section))
         return None

@@ -25,7 +25,7 @@ from ....core.cut.times import span_of_text
 from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
 from ....core.model.span import START, STOP, in_order
 from ....core.project import edits
-from ....words import tr
+from ....words import phrase, tr
 from ...session import Session
 
 
@@ -83,7 +83,9 @@ class CutWork(QObject):
             return
         line = next((line for line in self.cut.lines if line.name == name), None)
         text = line.text if line else span.text if span.by_hand else ""
-        self.put(f"naming “{name}”", self.cut.replaced(span.changed(name=name, text=text, by_hand=True)))
+        self.put(
+            phrase("naming “{name}”", name=name), self.cut.replaced(span.changed(name=name, text=text, by_hand=True))
+        )
 
     def word(self, span_id: str, text: str) -> None:
         """Say what is spoken in a span."""
