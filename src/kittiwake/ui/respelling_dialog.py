@@ -28,7 +28,7 @@ class RespellingDialog(QDialog):
         head.setWordWrap(True)
         column.addWidget(head)
         self.edit = self._box(column, tr("In this &job"), before, 2)
-        self.edit.setPlaceholderText(tr("Skerrow = Scarrow\nMay == M A Y\nSt = Saint @en\n#:# = # hours #"))
+        self.edit.setPlaceholderText("Skerrow = Scarrow\nMay == M A Y\nSt = Saint @en\n#:# = # hours #")
         self.own_edit = self._box(column, tr("In &all my jobs; a job keeps those that act in it"), own, 1)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self.accept)

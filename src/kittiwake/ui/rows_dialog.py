@@ -90,7 +90,7 @@ class RowsDialog(QDialog):
         self.file.setPlaceholderText(
             tr("CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language")
         )
-        self.pattern.setPlaceholderText(tr("{speaker}/{language}-{id}"))
+        self.pattern.setPlaceholderText("{speaker}/{language}-{id}")
         self.language.setPlaceholderText(tr("of those that nothing else tells it of, such as en"))
         self.beside = QCheckBox(tr("name.t&xt beside name.wav is its text"))
         for row, (text, field, name) in enumerate((

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import time
 from collections import deque
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -11,6 +12,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from ..core.cache.drawing import PartialOverview
 from ..core.model import Facts
 from ..core.project import Project
+from ..core.project.events import Event
 from .looking import Looker
 from .outputs import Outputs
 from .span_levels import SpanLevels
@@ -37,18 +39,19 @@ class Session(QObject):
     told = Signal(str)
     calm = Signal()  # what was found is on the board, and all of it is known
 
-    def __init__(self) -> None:
+    def __init__(self, project: Project | None = None) -> None:
         super().__init__()
-        self.project = project = Project()
-        project.job_changed.connect(self.job_changed.emit)
-        project.history.changed.connect(self.history_changed.emit)
-        project.facts_arrived.connect(self.facts_arrived.emit)
-        project.cell_changed.connect(self.cell_changed.emit)
-        project.column_changed.connect(self.column_changed.emit)
-        project.told.connect(self.told.emit)
-        project.wanted.connect(lambda paths, anew: self.looker.want(paths, project.job.stated, anew=anew))
-        project.dropped.connect(self._drop)
-        project.opened.connect(lambda: self.outputs.look(now=True))
+        self.project = project = project or Project()
+        self._ties: list[tuple[Event, Callable[..., object]]] = []
+        self._tie(project.job_changed, self.job_changed.emit)
+        self._tie(project.history.changed, self.history_changed.emit)
+        self._tie(project.facts_arrived, self.facts_arrived.emit)
+        self._tie(project.cell_changed, self.cell_changed.emit)
+        self._tie(project.column_changed, self.column_changed.emit)
+        self._tie(project.told, self.told.emit)
+        self._tie(project.wanted, lambda paths, anew: self.looker.want(paths, project.job.stated, anew=anew))
+        self._tie(project.dropped, self._drop)
+        self._tie(project.opened, lambda: self.outputs.look(now=True))
         self.outputs = Outputs(project, self)
         self.outputs.news.connect(project.outputs.take_news)
         self.span_levels = SpanLevels(self)
@@ -68,6 +71,16 @@ class Session(QObject):
         self._calm.setSingleShot(True)
         self._calm.setInterval(150)
         self._calm.timeout.connect(self._all_looked)
+
+    def _tie(self, event: Event, callback: Callable[..., object]) -> None:
+        event.connect(callback)
+        self._ties.append((event, callback))
+
+    def untie(self) -> None:
+        """Listen to the project no more: another window has it now."""
+        for event, callback in self._ties:
+            event.disconnect(callback)
+        self._ties = []
 
     def _drop(self) -> None:
         """Another job: nothing that was to come is wanted any more."""

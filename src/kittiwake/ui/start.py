@@ -18,10 +18,8 @@ from ..core.model.own_receivers import last_used
 from ..words import tr
 from .access import tell_readers
 from .commands.job import DEMO, offer_autosaved
-from .second_start import SecondStart
-from .settings.applied import apply, is_dark
+from .opened import OpenedWindow
 from .settings.held import HeldSettings
-from .theme import scale
 from .theme.sheet import use_font
 from .window import Window
 
@@ -55,7 +53,7 @@ def make_app() -> QApplication:
 
 def _say(kind: QtMsgType, context: QMessageLogContext, text: str) -> None:
     """What Qt has to say goes to stderr, but for services that are not there: the ear says so of the sound server where it matters."""
-    if not text.startswith(("PulseAudio", tr("Failed to register with host portal"))):
+    if not text.startswith(("PulseAudio", "Failed to register with host portal")):
         print(text, file=sys.stderr)
 
 
@@ -77,13 +75,10 @@ def start(
     extensions.load("core")
     extensions.load("ui")
     settings = HeldSettings()
-    scale.set_percent(settings["look.text_size"])
-    use_font(app)
-    window = Window(settings)
+    opened = OpenedWindow(app, settings, dark)
+    window = opened.window
     window.session.project.begin(last_used() or FIRST, settings["outputs.placement"])
-    window.use_colours(is_dark(settings["look.theme"]) if dark is None else dark)
-    if dark is None:
-        QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: apply(window, "look.theme"))
+    QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: opened.desktop_changed())
     window.show()
     if demo:
         window.open_job(DEMO)
@@ -95,8 +90,7 @@ def start(
     if picture:
         window.resize(1280, 800)
         return _take_picture(app, window, picture)
-    second = SecondStart(window)
-    window.used.connect(second.touch)
+    opened.listen()
     QTimer.singleShot(0, lambda: app.setWindowIcon(QIcon(str(_ICON))))
     QTimer.singleShot(700, window.player.find_out)
     QTimer.singleShot(1500, window.watching.begin)
@@ -104,13 +98,12 @@ def start(
         QTimer.singleShot(0, lambda: offer_autosaved(window.context))
     # Ctrl+C in the terminal, or the desktop at its end, closes the window without a question; the timer lets Python see the signal.
     for number in (signal.SIGINT, signal.SIGTERM, signal.SIGHUP):
-        signal.signal(number, lambda *_: window.leave_at_once())
+        signal.signal(number, lambda *_: opened.window.leave_at_once())
     pulse = QTimer()
     pulse.start(200)
     pulse.timeout.connect(lambda: None)
     code = app.exec()
-    second.close()
-    window.shut_down()
+    opened.close()
     return code
 
 

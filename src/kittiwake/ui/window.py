@@ -31,6 +31,7 @@ from ..commands import Command
 from ..core.intake.short import read_short
 from ..core.model import Clip, Receiver
 from ..core.model.job import EXTENSION, save_job
+from ..core.project import Project
 from ..core.project.opening import is_large, read
 from ..core.project.recent import Place, RecentJobs
 from ..words import in_words, tr
@@ -50,6 +51,7 @@ from .run_end import RunEnd
 from .session import Session
 from .settings.applied import apply, apply_all
 from .settings.held import HeldSettings
+from .settings.page import SettingsPage
 from .state_counter import StateCounter
 from .status_bar import StatusBar
 from .theme.colours import Colours, colours, use
@@ -67,10 +69,10 @@ class Window(QMainWindow):
 
     used = Signal()
 
-    def __init__(self, settings: HeldSettings | None = None) -> None:
+    def __init__(self, settings: HeldSettings | None = None, project: Project | None = None) -> None:
         super().__init__()
         self.settings: HeldSettings = settings or HeldSettings()
-        self.session = Session()
+        self.session = Session(project)
         self.maker = Maker(self.session)
         self._ear_late = False
         self.player: Player = Player(self)
@@ -233,12 +235,38 @@ class Window(QMainWindow):
         self.bench.currentChanged.connect(lambda _: self.halves.show_page(self.bench.page))
         self.halves.show_page(self.bench.page)
         session.history_changed.connect(self._show_history)
-        self.settings.changed.connect(lambda key: apply(self, key))
+        self.settings.changed.connect(self._apply)
         self.settings.told.connect(self.status.say)
         self.watching.arrived.connect(self.run_end.tell_arrival)
         self.watching.told.connect(self.status.say)
         apply_all(self)
         self._show_history()
+
+    def _apply(self, key: str) -> None:
+        apply(self, key)
+
+    def part_from_settings(self) -> None:
+        """Settings are another window's from now on."""
+        self.settings.changed.disconnect(self._apply)
+        self.settings.told.disconnect(self.status.say)
+
+    def closes_settings(self) -> bool:
+        """Close the page of settings; whether it was open."""
+        page = self.findChild(SettingsPage)
+        if page is None or not page.isVisible():
+            return False
+        page.close()
+        return True
+
+    def take_over(self) -> None:
+        """The project was another window's before: show it, and go on looking at what nobody has looked at yet."""
+        project = self.session.project
+        self.session.job_changed.emit()
+        self.session.history_changed.emit()
+        left = list(dict.fromkeys(clip.source for clip in project.job.clips if clip.source not in project.facts))
+        if left:
+            self.session.looker.want(left, project.job.stated, anew=False)
+        self.autosave.keep()
 
     # -- keeping up ------------------------------------------------------------------------------------------------
 

@@ -29,6 +29,6 @@ class HornPanel(QLabel):
         self.sounding = sounding
 
 
-@command("horn.count", "Count the clips", "Say how many clips there are.", "Ctrl+Shift+J", menu="View")
+@command("horn.count", "Count the clips", "Say how many clips there are.", "Ctrl+Alt+H", menu="View")
 def count(at: Context) -> None:
     at.status.say(f"There are {len(at.session.project.job.clips)} clips.")

@@ -28,16 +28,14 @@ _QUIET = 0.5  # s before and after what is said, without which first and last wo
 _LOUD = 0.5  # of full scale
 _LONGEST = 60.0  # s; nothing longer is one line
 
-_ONES = phrase(
-    "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen"
-)
-_TENS = phrase("twenty thirty forty fifty sixty seventy eighty ninety")
+_ONES = "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen"
+_TENS = "twenty thirty forty fifty sixty seventy eighty ninety"
 
 # How letters are said where a dictionary does not know the word (an invented place, most likely). The longest that fits comes first.
 _SOUNDS = {
     "tch": "CH", "igh": "AY", "ch": "CH", "sh": "SH", "th": "TH", "ph": "F", "ck": "K", "ng": "NG", "qu": "K W", "wh": "W",
     "ee": "IY", "ea": "IY", "oo": "UW", "ou": "AW", "ow": "OW", "ai": "EY", "ay": "EY", "oa": "OW", "oi": "OY", "oy": "OY",
-    "au": "AO", "aw": "AO", "ar": phrase('AA R'), "er": "ER", "ir": "ER", "ur": "ER", "or": phrase('AO R'),
+    "au": "AO", "aw": "AO", "ar": 'AA R', "er": "ER", "ir": "ER", "ur": "ER", "or": 'AO R',
     "a": "AE", "b": "B", "c": "K", "d": "D", "e": "EH", "f": "F", "g": "G", "h": "HH", "i": "IH", "j": "JH", "k": "K", "l": "L",
     "m": "M", "n": "N", "o": "AA", "p": "P", "q": "K", "r": "R", "s": "S", "t": "T", "u": "AH", "v": "V", "w": "W", "x": "K S",
     "y": "IY", "z": "Z",
@@ -114,7 +112,7 @@ class Listener:
         unknown = {w for line in self._lines for w in line.split() if self._decoder.lookup_word(w) is None}
         for count, word in enumerate(sorted(unknown), 1):
             self._decoder.add_word(word, sounds_of(word), count == len(unknown))
-        grammar = phrase("#JSGF V1.0;\ngrammar lines;\npublic <line> = {list} ;\n", list=" | ".join(self._lines))
+        grammar = f"#JSGF V1.0;\ngrammar lines;\npublic <line> = {' | '.join(self._lines)} ;\n"
         self._decoder.add_jsgf_string("lines", grammar)
         self._decoder.activate_search("lines")
 

@@ -112,7 +112,7 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
         told = joined((format_hz(rate) for rate in sorted(rates)), phrase(" or "))
         evidence.append(
             Evidence(
-                phrase("rules.accepts"),
+                "rules.accepts",
                 told,
                 joined((phrase("{what} at {r}", what=n, r=format_hz(r)) for r, n in rates.most_common()), ", "),
             )
@@ -129,7 +129,7 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
             )
             evidence.append(
                 Evidence(
-                    phrase("rules.accepts"),
+                    "rules.accepts",
                     phrase("{kind}{nearest:g} kbit/s", kind=kind, nearest=nearest / 1000),
                     seen,
                 )

@@ -139,7 +139,7 @@ def _rename_anew(part: Path, final: Path) -> None:
     except OSError:
         # No hard links on this disk (FAT); the small gap between look and rename is all that is left.
         if final.exists():
-            raise FileExistsError(errno.EEXIST, phrase("File exists")) from None
+            raise FileExistsError(errno.EEXIST, "File exists") from None
         part.rename(final)
 
 

@@ -168,7 +168,7 @@ def failed(plan: OutputPlan, error: Exception) -> Result:
         full = phrase("{name} could not be made: {reason_of}.", name=plan.output.name, reason_of=reason_of(error))
         told = phrase("{full} Nothing was left half-made; see to the disk and make it again.", full=full)
         return Result.of(plan, "failed", error=told, code="disk")
-    log.error(phrase("while making %s"), plan.output, exc_info=error)
+    log.error("while making %s", plan.output, exc_info=error)
     told = phrase(
         "Making {name} failed unexpectedly ({name2}: {error}). Report it with the log ({log_path}).",
         name=plan.output.name,

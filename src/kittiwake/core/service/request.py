@@ -112,7 +112,7 @@ def as_command(item: ToAsk, service: Service, url: str) -> str:
     path = shlex.quote(str(item.path.absolute()))
     key = f"${service.key_from}"
     if service.key_from.startswith("secret:"):
-        key = phrase("$(keyring get kittiwake {quote})", quote=shlex.quote(service.key_from.removeprefix("secret:")))
+        key = f"$(keyring get kittiwake {shlex.quote(service.key_from.removeprefix('secret:'))})"
 
     def quoted(text: str) -> str:
         parts = "'" + text.replace("'", "'\"'\"'") + "'"

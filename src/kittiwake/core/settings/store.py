@@ -16,9 +16,7 @@ from ..model.text import text_of
 from .setting import SECTIONS, Setting, Value, known_settings, setting_of
 
 _LARGEST = 256 * 1024  # bytes
-_HEAD = phrase(
-    "Settings of Kittiwake. A line that begins with # is a comment; take the # away from a setting to change it.\nThe window writes this file too, and keeps what you write between."
-)
+_HEAD = "Settings of Kittiwake. A line that begins with # is a comment; take the # away from a setting to change it.\nThe window writes this file too, and keeps what you write between."
 
 
 def default_path() -> Path:
@@ -221,18 +219,14 @@ def explained() -> str:
         for one in known_settings():
             if one.section == section:
                 lines += ["", f"# {one.text}. {one.help}", *_possible(one), f"# {one.name} = {_literal(one.default)}"]
-    lines += ["", "", "[keys]", phrase('# Keys of commands, by their ids: "make.all" = ["Ctrl+M"]'), ""]
+    lines += ["", "", "[keys]", '# Keys of commands, by their ids: "make.all" = ["Ctrl+M"]', ""]
     return "\n".join(lines)
 
 
 def _possible(one: Setting) -> list[str]:
     if one.choices:
-        return [phrase("# One of {list}.", list=", ".join((_literal(value) for value, _ in one.choices)))]
-    return (
-        [phrase("# From {low} to {high}{unit}.", low=one.low, high=one.high, unit=one.unit and " " + one.unit)]
-        if one.high
-        else []
-    )
+        return [f"# One of {', '.join((_literal(value) for value, _ in one.choices))}."]
+    return [f"# From {one.low} to {one.high}{one.unit and ' ' + one.unit}."] if one.high else []
 
 
 def _literal(value: Value) -> str:

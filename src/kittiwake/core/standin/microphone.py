@@ -84,7 +84,7 @@ def line_said(turn: int, rate: int) -> tuple[str, NDArray[np.float32]]:
 def _lines() -> list[tuple[str, str, tuple[int, int]]]:
     told = json.loads((READING / "where.json").read_text("utf-8"))
     texts = {}
-    for row in (READING / phrase("Season list.csv")).read_text("utf-8").splitlines()[1:]:
+    for row in (READING / "Season list.csv").read_text("utf-8").splitlines()[1:]:
         name, _, text = row.partition(",")
         texts[name] = text.strip('"')
     return [(line["name"], texts.get(line["name"], ""), (line["start"], line["stop"])) for line in told["lines"]]
@@ -95,7 +95,7 @@ def _spoken(number: int, rate: int) -> NDArray[np.float32]:
     import soundfile
 
     start, stop = _lines()[number][2]
-    with soundfile.SoundFile(str(READING / phrase("Season reading.flac"))) as file:
+    with soundfile.SoundFile(str(READING / "Season reading.flac")) as file:
         around = round(0.12 * file.samplerate)
         file.seek(max(0, start - around))
         sound = file.read(stop - start + 2 * around, dtype="float32")

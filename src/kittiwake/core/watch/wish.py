@@ -15,9 +15,7 @@ from ..model import load_receiver
 from ..model.text import text_of
 
 _LARGEST = 256 * 1024  # bytes
-_HEAD = phrase(
-    '# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.\n# [[folder]]\n# path = "/home/me/in"\n# receivers = ["phone-menu"]        slugs, or paths of TOML files\n# into = "/home/me/out"             default: "made" in the folder itself\n'
-)
+_HEAD = '# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.\n# [[folder]]\n# path = "/home/me/in"\n# receivers = ["phone-menu"]        slugs, or paths of TOML files\n# into = "/home/me/out"             default: "made" in the folder itself\n'
 
 
 @dataclass(frozen=True, slots=True)

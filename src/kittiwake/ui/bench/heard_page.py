@@ -274,7 +274,7 @@ class HeardPage(QWidget):
             tr("What was heard, as a table"),
             start,
             tr("CSV (*.csv);;JSON Lines (*.jsonl)"),
-            (tr(".csv"), tr(".jsonl")),
+            (".csv", ".jsonl"),
         )
         if path is not None:
             self.write_list(path)

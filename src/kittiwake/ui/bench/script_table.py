@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
-from PySide6.QtCore import QAbstractTableModel, QModelIndex, QPersistentModelIndex, Qt, Signal
+from PySide6.QtCore import QAbstractTableModel, QEvent, QModelIndex, QPersistentModelIndex, Qt, Signal
 from PySide6.QtGui import QColor, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QAbstractItemView, QApplication, QHeaderView, QTableView
 
@@ -168,6 +168,14 @@ class ScriptTable(QTableView):
     def selected_lines(self) -> list[ScriptLine]:
         rows = sorted({index.row() for index in self.selectedIndexes()})
         return [line for row in rows if (line := self.script.line_at(row))]
+
+    def event(self, event: QEvent) -> bool:
+        # Cells are pasted here, whatever else the keys do in the window.
+        override = event.type() == QEvent.Type.ShortcutOverride
+        if override and isinstance(event, QKeyEvent) and event.matches(QKeySequence.StandardKey.Paste):
+            event.accept()
+            return True
+        return super().event(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.matches(QKeySequence.StandardKey.Paste):

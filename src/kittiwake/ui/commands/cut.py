@@ -299,9 +299,7 @@ def export_spans(at: Context) -> None:
         return
     start = Path.home() / f"{at.bench.cut_page.source.stem} spans.csv"
     filters = tr("CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV with cue points (*.wav)")
-    path = where_to_save(
-        at.window, tr("Write the spans"), start, filters, (tr(".csv"), tr(".tsv"), tr(".vtt"), tr(".wav"))
-    )
+    path = where_to_save(at.window, tr("Write the spans"), start, filters, (tr(".csv"), ".tsv", ".vtt", ".wav"))
     if path:
         at.attempt(lambda: write_spans(at, path))
 

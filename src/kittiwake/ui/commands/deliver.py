@@ -134,7 +134,7 @@ def report(at: Context) -> None:
         tr("Acceptance report"),
         root.parent / f"{root.name} report.html",
         tr("Pages (*.html);;PDF (*.pdf)"),
-        (tr(".html"), tr(".pdf")),
+        (".html", ".pdf"),
     )
     if path is None:
         return

@@ -220,9 +220,9 @@ def export_receiver(at: Context, slug: str) -> None:
     path = where_to_save(
         at.window,
         tr("Export the receiver"),
-        Path.home() / tr("{slug}.toml", slug=slug),
+        Path.home() / f"{slug}.toml",
         tr("Receivers (*.toml)"),
-        (tr(".toml"),),
+        (".toml",),
     )
     if receiver and path:
         try:

@@ -10,6 +10,7 @@ from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QApplication
 
 from ...core import extensions
+from ..language import use_language
 from ..second_start import open_window
 from ..settings.applied import is_dark
 from ..settings.held import HeldSettings
@@ -28,6 +29,7 @@ def start(paths: list[Path], receiver: str) -> int:
     app = make_app()
     extensions.load("core")
     settings = HeldSettings()
+    use_language(settings["look.language"], settings["look.decimal"], settings["look.kilobyte"])
     scale.set_percent(settings["look.text_size"])
     use_font(app)
     window = QuickWindow(paths, receiver, settings)

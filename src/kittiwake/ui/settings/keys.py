@@ -134,7 +134,7 @@ class KeysPart(QWidget):
             tr("Write the list of keys"),
             Path.home() / tr("Kittiwake keys.txt"),
             tr("Text (*.txt)"),
-            (tr(".txt"),),
+            (".txt",),
         )
         if path is None:
             return

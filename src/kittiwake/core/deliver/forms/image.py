@@ -65,24 +65,24 @@ def _header(sounds: list[_Sound]) -> bytes:
         offsets.append(at)
         at += len(one.data)
     arrays = (
-        (phrase("unsigned long"), "voice_offset", phrase("where a sound begins in the image, bytes"), offsets),
-        (phrase("unsigned long"), "voice_bytes", phrase("how many bytes it has"), [len(one.data) for one in sounds]),
+        ("unsigned long", "voice_offset", phrase("where a sound begins in the image, bytes"), offsets),
+        ("unsigned long", "voice_bytes", phrase("how many bytes it has"), [len(one.data) for one in sounds]),
         (
-            phrase("unsigned long"),
+            "unsigned long",
             "voice_samples",
             phrase("how many samples come of them"),
             [one.samples for one in sounds],
         ),
     )
     lines = [
-        phrase("/* Sounds of an image in IMA ADPCM, one channel. */"),
-        phrase("#ifndef VOICE_H"),
-        phrase("#define VOICE_H"),
+        "/* Sounds of an image in IMA ADPCM, one channel. */",
+        "#ifndef VOICE_H",
+        "#define VOICE_H",
         "",
-        phrase("#define VOICE_COUNT {count}", count=len(sounds)),
-        phrase("#define VOICE_RATE {rate} /* Hz */", rate=sounds[0].rate),
-        phrase("#define VOICE_BLOCK {block} /* bytes of a block */", block=sounds[0].block),
-        phrase("#define VOICE_IMAGE_BYTES {at}", at=at),
+        f"#define VOICE_COUNT {len(sounds)}",
+        f"#define VOICE_RATE {sounds[0].rate} /* Hz */",
+        f"#define VOICE_BLOCK {sounds[0].block} /* bytes of a block */",
+        f"#define VOICE_IMAGE_BYTES {at}",
         "",
     ]
     for n, one in enumerate(sounds):
@@ -92,14 +92,14 @@ def _header(sounds: list[_Sound]) -> bytes:
         lines += [
             "",
             f"/* {what} */",
-            phrase("static const {kind} {name}[VOICE_COUNT] = {{", kind=kind, name=name),
+            f"static const {kind} {name}[VOICE_COUNT] = {{",
             f"    {numbers}",
             "};",
         ]
     names = ",\n    ".join(f'"{_plain(one.name)}"' for one in sounds)
     lines += [
         "",
-        phrase("static const char *const voice_name[VOICE_COUNT] = {"),
+        "static const char *const voice_name[VOICE_COUNT] = {",
         f"    {names}",
         "};",
         "",

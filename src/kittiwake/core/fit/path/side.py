@@ -10,16 +10,17 @@ from ...sound.sides import channel_of, select_channel
 from ..verdict import Recipe, Step
 from .stage import Blocks, Described, Stage, Touch
 
-_ONE_LATER = phrase(
-    "both sides hold the same, the {} softer, later or partly upside down; mixed, they would partly cancel"
-)
 _WHY: dict[tuple[str, Signal], str] = {
     ("identical", "left"): phrase("both sides hold the same"),
     ("left_only", "left"): phrase("the right side is silent; mixing would lose 6 dB"),
     ("right_only", "right"): phrase("the left side is silent; mixing would lose 6 dB"),
     ("inverted", "left"): phrase("one side is the other turned upside down; mixed, they would cancel"),
-    ("left_leads", "left"): _ONE_LATER.format("right"),
-    ("right_leads", "right"): _ONE_LATER.format("left"),
+    ("left_leads", "left"): phrase(
+        "both sides hold the same, the right softer, later or partly upside down; mixed, they would partly cancel"
+    ),
+    ("right_leads", "right"): phrase(
+        "both sides hold the same, the left softer, later or partly upside down; mixed, they would partly cancel"
+    ),
     ("different", "mix"): phrase("the sides differ, and both count"),
 }
 

@@ -159,7 +159,7 @@ def _asked(service: Service, url: str, values: dict[str, str]) -> tuple[bytes, s
         body = body.replace(f"{{{name}}}", inside)
         address = address.replace(f"{{{name}}}", quote(value, safe=""))
     headers = {
-        "Content-Type": "application/json" if in_json else phrase("text/plain; charset=utf-8"),
+        "Content-Type": "application/json" if in_json else "text/plain; charset=utf-8",
         **dict(service.headers),
     }
     request = urllib.request.Request(address, body.encode("utf-8") or None, headers)

@@ -92,13 +92,13 @@ class CutWork(QObject):
         if (span := self.cut.span(span_id)) is not None:
             name = span.name or self.names()[span.id]
             self.put(
-                tr("the words of “{name}”", name=name),
+                phrase("the words of “{name}”", name=name),
                 self.cut.replaced(span.changed(name=name, text=text, by_hand=True)),
             )
 
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Name the clips in order by these lines."""
-        self.put(tr("naming by a list of {count}", count=len(lines)), self.cut.changed(lines=lines))
+        self.put(phrase("naming by a list of {count}", count=len(lines)), self.cut.changed(lines=lines))
 
     # -- edges -----------------------------------------------------------------------------------------------------
 
@@ -110,7 +110,8 @@ class CutWork(QObject):
         self.chosen_id = span_id
         word = "start" if edge == START else "end"
         self.put(
-            tr("moving the {word}", word=word), self.cut.replaced(span.moved(edge, max(0, min(frame, self.frames))))
+            phrase("moving the {word}", word=word),
+            self.cut.replaced(span.moved(edge, max(0, min(frame, self.frames)))),
         )
         if beyond:
             behind = tr("behind its end") if edge == START else tr("before its start")
@@ -135,7 +136,7 @@ class CutWork(QObject):
             return
         fresh = Span(start, stop, name, held=(START, STOP), by_hand=bool(name))
         self.chosen_id = fresh.id
-        self.put(tr("a span by hand"), self.cut.changed(spans=in_order([*self.cut.spans, fresh])))
+        self.put(phrase("a span by hand"), self.cut.changed(spans=in_order([*self.cut.spans, fresh])))
 
     def add_typed(self, text: str) -> None:
         """A span of a line such as ``0:00 to 1:05 Welcome``.
@@ -151,16 +152,16 @@ class CutWork(QObject):
         if span is None:
             self.told.emit(tr("Put the cursor inside a span to split it there."))
             return
-        self.put(tr("splitting a span"), split(self.cut, span.id, frame))
+        self.put(phrase("splitting a span"), split(self.cut, span.id, frame))
 
     def join(self, ids: Collection[str]) -> None:
         """Several spans as one; of a single one, with the next."""
         if len(ids) > 1:
             first = next(span.id for span in self.cut.spans if span.id in ids)
             self.chosen_id = first
-            self.put(tr("joining {count} spans", count=len(ids)), join_all(self.cut, ids))
+            self.put(phrase("joining {count} spans", count=len(ids)), join_all(self.cut, ids))
         else:
-            self.put(tr("joining two spans"), join(self.cut, self.chosen_id))
+            self.put(phrase("joining two spans"), join(self.cut, self.chosen_id))
 
     def drop(self, ids: Collection[str]) -> bool:
         """Set spans aside, or take them back; whether the chosen one was set aside."""
@@ -170,13 +171,18 @@ class CutWork(QObject):
         some = [one for one in self.cut.spans if one.id in ids] if len(ids) > 1 else [span]
         if len(some) > 1:
             aside = not all(one.aside for one in some)
-            what = tr("setting {} spans aside") if aside else tr("taking {} spans back")
-            self.put(what.format(len(some)), set_aside(self.cut, {one.id for one in some}, aside))
+            count = len(some)
+            what = (
+                phrase("setting {count} spans aside", count=count)
+                if aside
+                else phrase("taking {count} spans back", count=count)
+            )
+            self.put(what, set_aside(self.cut, {one.id for one in some}, aside))
             return False
         if span.aside and span.take_of:
-            self.put(tr("choosing a take"), choose_take(self.cut, span.id))
+            self.put(phrase("choosing a take"), choose_take(self.cut, span.id))
             return False
-        text = tr("taking a span back") if span.aside else tr("setting a span aside")
+        text = phrase("taking a span back") if span.aside else phrase("setting a span aside")
         self.put(text, self.cut.replaced(span.changed(aside=not span.aside)))
         return not span.aside
 
@@ -190,7 +196,7 @@ class CutWork(QObject):
         left = removed(self.cut, gone)
         following = next((span.id for span in left.spans if span.start >= some[0].start), "")
         self.chosen_id = following or (left.spans[-1].id if left.spans else "")
-        self.put(tr("deleting {n} spans", "deleting {n} span", len(some), n=len(some)), left)
+        self.put(phrase("deleting {n} spans", "deleting {n} span", len(some), n=len(some)), left)
         if not left.spans:
             self.told.emit(
                 tr(
@@ -214,7 +220,7 @@ class CutWork(QObject):
             return ""
         at = next(n for n, span in enumerate(some) if not span.aside)
         following = some[(at + 1) % len(some)]
-        self.put(tr("choosing a take"), choose_take(self.cut, following.id))
+        self.put(phrase("choosing a take"), choose_take(self.cut, following.id))
         return following.id
 
     def between(self) -> None:

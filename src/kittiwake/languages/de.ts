@@ -1,0 +1,13203 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de" sourcelanguage="en">
+ <context>
+  <name>kittiwake</name>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
+   <translation>Einen Korpus machen: Zeilen, Güte, Doppelte, Regeln, Seiten, Dateien und ihre Liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Hand over what was made: a folder, an archive, one file, or an image, with its list.</source>
+   <translation>Übergeben, was gemacht wurde: als Ordner, Archiv, eine Datei oder Abbild, mit Liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Hand files to the stand-in of a receiver, and do something with it.</source>
+   <translation>Dateien der Nachbildung eines Empfängers geben und etwas mit ihr tun.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Say what became of the outputs in a folder.</source>
+   <translation>Sagen, was aus den Ausgaben in einem Ordner geworden ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Say what a made file was made from, and how.</source>
+   <translation>Sagen, woraus eine Datei gemacht wurde und wie.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Have a service listen to made files, and tell how many words it got wrong.</source>
+   <translation>Einen Dienst gemachte Dateien anhören lassen und sagen, wie viele Wörter er falsch versteht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
+   <translation>Wartemusik machen: eine Schleife ohne Naht, für die Leitung, mit Ansagen darüber.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
+   <translation>Kittiwake dem Desktop bekannt machen: Menü, „Öffnen mit“, Auftragsdateien, Handbuch, Vervollständigung.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
+   <source>Say what sound files are and what they hold.</source>
+   <translation>Sagen, was Tondateien sind und was sie enthalten.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
+   <source>Say how files fit a receiver, and what would be done to them.</source>
+   <translation>Sagen, wie Dateien zu einem Empfänger passen und was mit ihnen geschähe.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
+   <source>Check any files against a receiver.</source>
+   <translation>Beliebige Dateien gegen einen Empfänger prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
+   <source>Size, rate, signal to distortion and intelligibility of the clip in every codec.</source>
+   <translation>Größe, Rate, Abstand zur Verzerrung und Verständlichkeit des Clips in jedem Codec.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Open the window.</source>
+   <translation>Das Fenster öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Make every output that needs no decision, and prove it.</source>
+   <translation>Jede Ausgabe machen, die keine Entscheidung braucht, und sie prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/quick_verb.py" />
+   <source>Open a small window that converts a few files for one receiver.</source>
+   <translation>Ein kleines Fenster öffnen, das einige Dateien für einen Empfänger umwandelt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>receivers</source>
+   <translation>receivers</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Find what is spoken in recordings, and cut it out.</source>
+   <translation>Finden, was in Aufnahmen gesprochen wird, und es ausschneiden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Speak a script by a voice of this machine, and make it for receivers.</source>
+   <translation>Ein Skript mit einer Stimme dieses Rechners sprechen und für Empfänger machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>Make call-progress tones, key tones and recipes of one's own.</source>
+   <translation>Hörtöne, Tastentöne und eigene Rezepte machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Cut and touch up recordings, and make what comes of it.</source>
+   <translation>Aufnahmen schneiden und retuschieren und machen, was daraus wird.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Watch folders, and make whatever arrives whole in them.</source>
+   <translation>Ordner beobachten und machen, was vollständig darin ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Job</source>
+   <translation>Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Edit</source>
+   <translation>Bearbeiten</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Record</source>
+   <translation>Aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Cut</source>
+   <translation>Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Make</source>
+   <translation>Machen</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Listen</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Receiver</source>
+   <translation>Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>View</source>
+   <translation>Ansicht</translation>
+  </message>
+  <message>
+   <location filename="../commands.py" />
+   <source>Help</source>
+   <translation>Hilfe</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>Making on a cluster needs the package “distributed”.</source>
+   <translation>Auf einem Cluster zu machen braucht das Paket „distributed“.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>Install it with: pip install 'kittiwake[cluster]'.</source>
+   <translation>Installieren mit: pip install 'kittiwake[cluster]'.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>No scheduler answers at {address}.</source>
+   <translation>Unter {address} antwortet kein Verteiler.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>Start one with “dask scheduler”, and on each machine “dask worker” with its address.</source>
+   <translation>Einen mit „dask scheduler“ starten, und auf jedem Rechner „dask worker“ mit seiner Adresse.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>The scheduler at {address} has no workers.</source>
+   <translation>Der Verteiler unter {address} hat keine Arbeiter.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>Start some with “dask worker”.</source>
+   <translation>Einige mit „dask worker“ starten.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>The worker {worker} cannot be used: {wrong}</source>
+   <translation>Der Arbeiter {worker} ist nicht zu gebrauchen: {wrong}</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>All machines need the same disks.</source>
+   <translation>Alle Rechner brauchen dieselben Platten.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>its worker was lost, several times</source>
+   <translation>sein Arbeiter ging mehrmals verloren</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>it has other libraries ({versions}, here {ours}), and would make other bytes.</source>
+   <translation>er hat andere Bibliotheken ({versions}, hier {ours}) und machte andere Bytes.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>{parent} is another folder there.</source>
+   <translation>{parent} ist dort ein anderer Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>{parent} cannot be read and written there.</source>
+   <translation>{parent} ist dort nicht zu lesen und zu schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>{source} is not there, or another file.</source>
+   <translation>{source} ist nicht da oder eine andere Datei.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/each.py" />
+   <source>a sound file</source>
+   <translation>eine Tondatei</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/places.py" />
+   <source>{name} and {name2} both go to {one}.</source>
+   <translation>{name} und {name2} gehen beide nach {one}.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/places.py" />
+   <source>Make them one after the other, or give one another delivery.folder.</source>
+   <translation>Sie nacheinander machen oder einem ein anderes delivery.folder geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/runner.py" />
+   <source>The folder {folder} cannot be used: {reason_of}.</source>
+   <translation>Der Ordner {folder} ist nicht zu gebrauchen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/runner.py" />
+   <source>Choose another output folder.</source>
+   <translation>Einen anderen Ausgabeordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/runner.py" />
+   <source>{altered} was altered since it was made: it is left as it is, and this stands beside it.</source>
+   <translation>{altered} wurde verändert, seit es gemacht wurde: Es bleibt, wie es ist, und dies liegt daneben.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/runner.py" />
+   <source>Its name “{taken}” is taken. Free that name, or let it be numbered.</source>
+   <translation>Sein Name „{taken}“ ist vergeben. Diesen Namen frei machen oder nummerieren lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/files.py" />
+   <source>{codec} does not take this format ({error}).</source>
+   <translation>{codec} nimmt dieses Format nicht ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/files.py" />
+   <source>Choose a legal rate.</source>
+   <translation>Eine zulässige Rate wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/g729.py" />
+   <source>G.729 needs the library libbcg729, which is not on this machine.</source>
+   <translation>G.729 braucht die Bibliothek libbcg729, die auf diesem Rechner fehlt.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/g729.py" />
+   <source>Install libbcg729-0.</source>
+   <translation>libbcg729-0 installieren.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/registry.py" />
+   <source>Files of container “{container}” with encoding “{encoding}” cannot be written.</source>
+   <translation>Dateien im Container „{container}“ mit der Kodierung „{encoding}“ lassen sich nicht schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/registry.py" />
+   <source>{nearest_forms} docs/formats.md lists all.</source>
+   <translation>{nearest_forms} docs/formats.md nennt alle.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/registry.py" />
+   <source>Containers are {list}.</source>
+   <translation>Container sind {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/registry.py" />
+   <source>Did you mean {list}?</source>
+   <translation>War {list} gemeint?</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/registry.py" />
+   <source>In {container} there is {list}.</source>
+   <translation>In {container} gibt es {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>length</source>
+   <translation>Länge</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>active speech level, ITU-T P.56</source>
+   <translation>aktiver Sprachpegel, ITU-T P.56</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>speech to noise: active level without the noise, over the noise that goes on</source>
+   <translation>Sprache zu Rauschen: aktiver Pegel ohne das Rauschen, über dem Rauschen, das anhält</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>noise that goes on</source>
+   <translation>Rauschen, das anhält</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>highest frequency that holds sound</source>
+   <translation>höchste Frequenz, die Ton enthält</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>share of the time that is speech</source>
+   <translation>Anteil der Zeit, der Sprache ist</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>time in which sound falls by 60 dB, estimated from the ends of syllables</source>
+   <translation>Zeit, in der Ton um 60 dB abfällt, geschätzt aus den Enden der Silben</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>hum of the mains, beside the speech</source>
+   <translation>Netzbrumm, neben der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>samples that are cut off</source>
+   <translation>abgeschnittene Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>constant part, of full scale</source>
+   <translation>Gleichanteil, vom Vollausschlag</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>holes of digital silence within speech</source>
+   <translation>Löcher digitaler Stille in der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>first 30 ms, beside the speech: near 0 where the beginning is cut off</source>
+   <translation>erste 30 ms, neben der Sprache: nahe 0, wo der Anfang fehlt</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>last 30 ms, beside the speech</source>
+   <translation>letzte 30 ms, neben der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>characters of the text a second of speech</source>
+   <translation>Zeichen des Textes je Sekunde Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>word error rate of what was heard</source>
+   <translation>Wortfehlerrate des Gehörten</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>This is too large for a list of spans.</source>
+   <translation>Das ist zu groß für eine Liste von Abschnitten.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>Give a text file.</source>
+   <translation>Eine Textdatei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>This is no list of spans: it is not text in UTF-8.</source>
+   <translation>Das ist keine Liste von Abschnitten: kein Text in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>Save it as UTF-8.</source>
+   <translation>Als UTF-8 speichern.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>{name} cannot be read: {strerror}.</source>
+   <translation>{name} ist nicht zu lesen: {strerror}.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>Check the path.</source>
+   <translation>Den Pfad prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>There are no spans in this file.</source>
+   <translation>In dieser Datei sind keine Abschnitte.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/forms.py" />
+   <source>It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.</source>
+   <translation>Möglich sind: eine Tabelle (CSV oder TSV) mit den Spalten name, start und end, oder ohne Kopf Start, Ende und Name; WebVTT; oder ein WAV mit Marken.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
+   <source>“{text}” is no time.</source>
+   <translation>„{text}“ ist keine Zeit.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
+   <source>A span is a start, an end and a name.</source>
+   <translation>Ein Abschnitt ist Start, Ende und Name.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
+   <source>It would end at {found}, before it begins.</source>
+   <translation>Er endete bei {found}, bevor er beginnt.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
+   <source>Write the start first.</source>
+   <translation>Den Start zuerst schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>Did you mean {near}? </source>
+   <translation>War {near} gemeint? </translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>There is no form of delivery “{key}”.</source>
+   <translation>Es gibt keine Lieferform „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>{meant}There is {list}.</source>
+   <translation>{meant}Es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>{output} cannot be read: {reason_of}.</source>
+   <translation>{output} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>Make it again.</source>
+   <translation>Noch einmal machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>{output} is not as it was made.</source>
+   <translation>{output} ist nicht, wie es gemacht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/form.py" />
+   <source>Make it again, and deliver then.</source>
+   <translation>Noch einmal machen und dann liefern.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/archives.py" />
+   <source>a ZIP archive</source>
+   <translation>ein ZIP-Archiv</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/archives.py" />
+   <source>a TAR archive</source>
+   <translation>ein TAR-Archiv</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/folder.py" />
+   <source>a folder of files</source>
+   <translation>ein Ordner mit Dateien</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>There is nothing to put into an image.</source>
+   <translation>Es gibt nichts für ein Abbild.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>Make some outputs first.</source>
+   <translation>Zuerst Ausgaben machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>{name} has another rate or other blocks than {name2}.</source>
+   <translation>{name} hat eine andere Rate oder andere Blöcke als {name2}.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>Let the receiver take one rate.</source>
+   <translation>Den Empfänger nur eine Rate nehmen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>{place} is no IMA ADPCM in WAV, which an image is made of.</source>
+   <translation>{place} ist kein IMA ADPCM in WAV, woraus ein Abbild besteht.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>Let the receiver take wav/ima_adpcm.</source>
+   <translation>Den Empfänger wav/ima_adpcm nehmen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>where a sound begins in the image, bytes</source>
+   <translation>where a sound begins in the image, bytes</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>how many bytes it has</source>
+   <translation>how many bytes it has</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>how many samples come of them</source>
+   <translation>how many samples come of them</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/image.py" />
+   <source>an image with a C header</source>
+   <translation>ein Abbild mit C-Kopfdatei</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>{place} has another rate or encoding than those before it.</source>
+   <translation>{place} hat eine andere Rate oder Kodierung als die davor.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>Let the receiver take one, or hand over a folder.</source>
+   <translation>Den Empfänger eine nehmen lassen oder einen Ordner übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>There is nothing to join.</source>
+   <translation>Es gibt nichts zu verbinden.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>Together they are over 4 GiB, which no WAV file holds.</source>
+   <translation>Zusammen sind sie über 4 GiB, was keine WAV-Datei fasst.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>Hand over a folder.</source>
+   <translation>Einen Ordner übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>{place} cannot be joined with others as it is.</source>
+   <translation>{place} lässt sich so nicht mit anderen verbinden.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>WAV files in PCM, µ-law or A-law can; or hand over a folder.</source>
+   <translation>WAV-Dateien in PCM, µ-law oder A-law schon; oder einen Ordner übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/forms/joined.py" />
+   <source>one file with cue points</source>
+   <translation>eine Datei mit Marken</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/from_folder.py" />
+   <source>Nothing that was made for {name} lies in {folder}.</source>
+   <translation>In {folder} liegt nichts, was für {name} gemacht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/from_folder.py" />
+   <source>kittiwake make --for {slug} --into {folder} makes it.</source>
+   <translation>kittiwake make --for {slug} --into {folder} macht es.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/item.py" />
+   <source>{name} would go to “{list}”, which is no place in what is handed over.</source>
+   <translation>{name} ginge nach „{list}“, was in der Lieferung kein Platz ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/item.py" />
+   <source>Change delivery.names of the receiver.</source>
+   <translation>delivery.names des Empfängers ändern.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/item.py" />
+   <source>{name} and {name2} would both go to “{place}”.</source>
+   <translation>{name} und {name2} gingen beide nach „{place}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/item.py" />
+   <source>Add {name} or {number} to delivery.names of the receiver.</source>
+   <translation>delivery.names des Empfängers um {name} oder {number} ergänzen.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>{count} delivered before and wanted no more</source>
+   <translation>{count} früher geliefert und nicht mehr gewünscht</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/deliver/send.py" />
+   <source>{n} files handed over to {into}</source>
+   <extracomment>Where there is one: {n} file handed over to {into}</extracomment>
+   <translation>
+    <numerusform>{n} Datei nach {into} übergeben</numerusform>
+    <numerusform>{n} Dateien nach {into} übergeben</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>, {count} as they were</source>
+   <translation>, {count} wie sie waren</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>; {count} there that the set has no more: {list}{what}</source>
+   <translation>; {count} dort, die der Satz nicht mehr hat: {list}{what}</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>Free it, or choose another folder.</source>
+   <translation>Platz machen oder einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>“{name}” would lie outside of {folder}.</source>
+   <translation>„{name}“ läge außerhalb von {folder}.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>Look at what lies there; a link, most likely.</source>
+   <translation>Nachsehen, was dort liegt; wohl ein Verweis.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier delivery left it.</source>
+   <translation>„{name}“ liegt schon in {into} und ist nicht, wie eine frühere Lieferung es hinterließ.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>Move it away, or choose another folder. Nothing was handed over.</source>
+   <translation>Es wegräumen oder einen anderen Ordner wählen. Nichts wurde übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/blind.py" />
+   <source>{right} of {count} right. By guessing that, or more, comes in {by_guessing:.1f} % of cases</source>
+   <translation>{right} von {count} richtig. So viele oder mehr errät man in {by_guessing:.1f} % der Fälle</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/blind.py" />
+   <source>the two can be told apart</source>
+   <translation>die beiden sind zu unterscheiden</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/blind.py" />
+   <source>that does not show that the two can be told apart</source>
+   <translation>das zeigt nicht, dass die beiden zu unterscheiden sind</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>GSM full rate</source>
+   <translation>GSM Full Rate</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>{loss:g} % lost</source>
+   <translation>{loss:g} % verloren</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>jitter {jitter:g} ms</source>
+   <translation>Jitter {jitter:g} ms</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>noise {noise_dbov:g} dBov</source>
+   <translation>Rauschen {noise_dbov:g} dBov</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>{lost:.1f} % of packets missing</source>
+   <translation>{lost:.1f} % der Pakete fehlen</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>intelligibility (STOI) {stoi:.2f}</source>
+   <translation>Verständlichkeit (STOI) {stoi:.2f}</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>That cannot be coded so.</source>
+   <translation>Das lässt sich so nicht kodieren.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
+   <source>Choose another codec for the line.</source>
+   <translation>Einen anderen Codec für die Leitung wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/engines/engine.py" />
+   <source>There is no engine for {code}.</source>
+   <translation>Es gibt kein Erkennungsprogramm für {code}.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/engines/engine.py" />
+   <source>Engines that run here hear {heard}; send it to a service that hears {code}.</source>
+   <translation>Die hier laufen, hören {heard}; an einen Dienst schicken, der {code} hört.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/free.py" />
+   <source>The speech engine is not installed.</source>
+   <translation>Die Spracherkennung ist nicht installiert.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/free.py" />
+   <source>Install it with: pip install 'kittiwake[engine]'.</source>
+   <translation>Installieren mit: pip install 'kittiwake[engine]'.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/hearers.py" />
+   <source>The speech engine ended: {came}</source>
+   <translation>Die Spracherkennung endete: {came}</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/hearers.py" />
+   <source>Try again.</source>
+   <translation>Noch einmal versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/hearers.py" />
+   <source>The speech engine gave nothing.</source>
+   <translation>Die Spracherkennung gab nichts.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/listener.py" />
+   <source>The speech engine is not installed. Install it with: pip install 'kittiwake[engine]'. Names can be typed, or come from a list in order.</source>
+   <translation>Die Spracherkennung ist nicht installiert. Installieren mit: pip install 'kittiwake[engine]'. Namen lassen sich tippen oder der Reihe nach aus einer Liste nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/listener.py" />
+   <source>None of the lines has words to listen for: the list needs a column “text”.</source>
+   <translation>Keine der Zeilen hat Wörter, auf die zu hören wäre: Die Liste braucht eine Spalte „text“.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>one or two channels</source>
+   <translation>ein oder zwei Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>one channel</source>
+   <translation>ein Kanal</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>two channels</source>
+   <translation>zwei Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>It takes {list}, {channels}.</source>
+   <translation>Er nimmt {list}, {channels}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source> or </source>
+   <translation> oder </translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>A file has at most {max_bytes}.</source>
+   <translation>Eine Datei hat höchstens {max_bytes}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>All files together have at most {total_bytes}.</source>
+   <translation>Alle Dateien zusammen haben höchstens {total_bytes}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>A file lasts at most {max_seconds}.</source>
+   <translation>Eine Datei dauert höchstens {max_seconds}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>At most {advised_seconds} are advised.</source>
+   <translation>Höchstens {advised_seconds} sind geraten.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>active speech level (ITU-T P.56)</source>
+   <translation>Der aktive Sprachpegel (ITU-T P.56)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>loudness (ITU-R BS.1770)</source>
+   <translation>Die Lautheit (ITU-R BS.1770)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>The {what} is {target}, within {tolerance_db:g} dB.</source>
+   <translation>Zielwert: {what} {target}, auf {tolerance_db:g} dB genau.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>Messages are of the kinds {list}.</source>
+   <translation>Ansagen sind von der Art {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>Names are made of {allowed}.</source>
+   <translation>Namen bestehen aus {allowed}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>{name} at {list}</source>
+   <translation>{name} mit {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/demands.py" />
+   <source>{name} at {max_sample_rate} and less</source>
+   <translation>{name} mit {max_sample_rate} und weniger</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>It is off centre by {dc_offset:+.1f} % of full scale (DC offset), which wastes level.</source>
+   <translation>Er liegt um {dc_offset:+.1f} % des Vollausschlags neben der Mitte (Gleichanteil), was Pegel kostet.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Nothing is to be done: a receiver's treatment takes it away, and says so in the path.</source>
+   <translation>Nichts zu tun: Die Behandlung eines Empfängers nimmt ihn weg und sagt es im Weg.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>It holds sound only up to {format_bandwidth}: a rate of {sample_rate} gives it no more than a telephone's.</source>
+   <translation>Er enthält Ton nur bis {format_bandwidth}: Eine Rate von {sample_rate} gibt ihm nicht mehr als ein Telefon.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Ask for the original, before it was made this narrow.</source>
+   <translation>Nach dem Original fragen, bevor es so schmal wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>{side_lag:.2f} ms {what}</source>
+   <translation>{side_lag:.2f} ms {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>{left:.0f} dB softer</source>
+   <translation>{left:.0f} dB leiser</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source> and </source>
+   <translation> und </translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>partly upside down or later</source>
+   <translation>teils verkehrt herum oder später</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Choose by what the sides hold</source>
+   <translation>Nach dem wählen, was die Seiten enthalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>channel {chosen}</source>
+   <translation>Kanal {chosen}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>You chose: {told}.</source>
+   <translation>Gewählt wurde: {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Use the right side instead</source>
+   <translation>Stattdessen die rechte Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>One side is the other turned upside down; mixed, they would cancel. The left side is used.</source>
+   <translation>Eine Seite ist die andere verkehrt herum; gemischt löschten sie sich aus. Die linke Seite wird genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level.</source>
+   <translation>Nur die Seite {full} enthält Ton, {silent} ist still. Die Seite {full} wird mit vollem Pegel genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Use the {silent} side all the same</source>
+   <translation>Trotzdem die Seite {silent} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. The {used} side is used.</source>
+   <translation>Beide Seiten enthalten denselben Ton, {second} {otherwise}; gemischt löschten sie sich teils aus. Die Seite {used} wird genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Use the {second} side instead</source>
+   <translation>Stattdessen die Seite {second} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Mix both all the same</source>
+   <translation>Trotzdem beide mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Use the left side only</source>
+   <translation>Nur die linke Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Use the right side only</source>
+   <translation>Nur die rechte Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>The two sides differ; where one channel is taken they are mixed.</source>
+   <translation>Die beiden Seiten sind verschieden; wo ein Kanal genommen wird, werden sie gemischt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>It has {channels} channels; where one is taken they are mixed after ITU-R BS.775.</source>
+   <translation>Es sind {channels} Kanäle; wo einer genommen wird, werden sie nach ITU-R BS.775 gemischt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>Use channel {what} only</source>
+   <translation>Nur Kanal {what} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>None of these files can be read.</source>
+   <translation>Keine dieser Dateien ist zu lesen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>Give files that the machine takes.</source>
+   <translation>Dateien angeben, die die Maschine nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>Nothing here writes what these files are ({told}).</source>
+   <translation>Was diese Dateien sind ({told}), schreibt hier nichts.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>Begin from another form.</source>
+   <translation>Von einer anderen Form ausgehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>one channel or two</source>
+   <translation>ein Kanal oder zwei</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>both are among them</source>
+   <translation>beides kommt vor</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/fit/learned.py" />
+   <source>Read off {n} files that it takes.</source>
+   <extracomment>Where there is one: Read off {n} file that it takes.</extracomment>
+   <translation>
+    <numerusform>Abgelesen an {n} Datei, die er nimmt.</numerusform>
+    <numerusform>Abgelesen an {n} Dateien, die er nimmt.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>all {count} files</source>
+   <translation>alle {count} Dateien</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>the one file</source>
+   <translation>die eine Datei</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{told} is left out: nothing here writes it</source>
+   <translation>{told} ist weggelassen: Nichts hier schreibt es</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{many} of {count} files</source>
+   <translation>{many} von {count} Dateien</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{what} at {r}</source>
+   <translation>{what} mit {r}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{found:.0f} to {found2:.0f} kbit/s with headers</source>
+   <translation>{found:.0f} bis {found2:.0f} kbit/s mit Kopf</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{kind}{nearest:g} kbit/s</source>
+   <translation>{kind}{nearest:g} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>at most {advised:g} s is advised</source>
+   <translation>höchstens {advised:g} s sind geraten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>the longest has {longest:.2f} s</source>
+   <translation>die längste hat {longest:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>the largest has {largest}</source>
+   <translation>die größte hat {largest}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>at most {limits}</source>
+   <translation>höchstens {limits}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>small letters, digits, _ and -</source>
+   <translation>kleine Buchstaben, Ziffern, _ und -</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>capitals, digits, _ and -</source>
+   <translation>Großbuchstaben, Ziffern, _ und -</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>letters, digits, _ and -</source>
+   <translation>Buchstaben, Ziffern, _ und -</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>names of {told}</source>
+   <translation>Namen aus {told}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{all}, such as {stems}</source>
+   <translation>{all}, etwa {stems}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>names of at most 8 characters</source>
+   <translation>Namen aus höchstens 8 Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>the longest has {longest}</source>
+   <translation>der längste hat {longest}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>files end in {extension}</source>
+   <translation>Dateien enden auf {extension}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>files have no extension</source>
+   <translation>Dateien haben keine Endung</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>speech levels from {levels:.1f} to {levels2:.1f} dBov</source>
+   <translation>Sprachpegel von {levels:.1f} bis {levels2:.1f} dBov</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>speech is brought to {target:g} dBov</source>
+   <translation>Sprache wird auf {target:g} dBov gebracht</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>the level is left as it is</source>
+   <translation>der Pegel bleibt, wie er ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{seen}: no level that they were brought to</source>
+   <translation>{seen}: kein Pegel, auf den sie gebracht wurden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>the first sound comes after {leads:.2f} to {leads2:.2f} s</source>
+   <translation>der erste Ton kommt nach {leads:.2f} bis {leads2:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>{lead:g} s of silence first</source>
+   <translation>zuerst {lead:g} s Stille</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{why} Nothing worth hearing fits.</source>
+   <translation>{why} Nichts Hörenswertes passt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Give the rules more room.</source>
+   <translation>Den Regeln mehr Raum geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Have it said in fewer words, or shorten the pauses.</source>
+   <translation>Mit weniger Wörtern sagen lassen oder die Pausen kürzen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{seconds:.3f} s is under the least of {min_seconds:g} s.</source>
+   <translation>{seconds:.3f} s ist unter dem Mindesten von {min_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Add air, or a longer text.</source>
+   <translation>Luft hinzufügen oder einen längeren Text.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.</source>
+   <translation>{seconds:.2f} s ist mehr als die geratenen {advised:g} s, doch innerhalb der Grenze.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>It may be longer</source>
+   <translation>Es darf länger sein</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>The memory of {name} ({total}) is full: the clips before it need {before}, this one needs {size}.</source>
+   <translation>Der Speicher von {name} ({total}) ist voll: Die Clips davor brauchen {before}, dieser {size}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Remove or shorten clips that come before it.</source>
+   <translation>Clips davor entfernen oder kürzen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
+   <translation>{size} ist über der Grenze ({largest}); genau {within:.3f} s passen, es sind {seconds:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.</source>
+   <translation>Der Speicher von {name} hat noch {room} von {total_bytes}; nötig sind {size}. Genau {within:.3f} s passen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{seconds:.3f} s is over the limit of {max_seconds:g} s.</source>
+   <translation>{seconds:.3f} s ist über der Grenze von {max_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Trim the air at its ends</source>
+   <translation>Die Luft an den Enden kürzen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{saved:.2f} s less: {trimmed:.2f} s</source>
+   <translation>{saved:.2f} s weniger: {trimmed:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>{keep:.2f} s, pitch unchanged</source>
+   <translation>{keep:.2f} s, Tonhöhe unverändert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Speed it up by {speed:.1f} %</source>
+   <translation>Um {speed:.1f} % schneller machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Trim the air and speed it up by {both:.1f} %</source>
+   <translation>Die Luft kürzen und um {both:.1f} % schneller machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Cut it to {keep:.2f} s with a short fade</source>
+   <translation>Auf {keep:.2f} s schneiden, mit kurzer Blende</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>loses the last {lost:.2f} s</source>
+   <translation>verliert die letzten {lost:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/limits.py" />
+   <source>Make {name} of it</source>
+   <translation>{name} daraus machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/names.py" />
+   <source>“{file!a}” is no name for an output: it would not lie in its folder.</source>
+   <translation>„{file!a}“ ist kein Name für eine Ausgabe: Sie läge nicht in ihrem Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/names.py" />
+   <source>Change the rules for names.</source>
+   <translation>Die Regeln für Namen ändern.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>Write mp3, flac, m4a, opus, or container/encoding such as wav/ulaw.</source>
+   <translation>mp3, flac, m4a, opus schreiben oder container/encoding wie wav/ulaw.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>There is no form “{name}”.</source>
+   <translation>Es gibt keine Form „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>{meant} docs/formats.md lists all.</source>
+   <translation>{meant} docs/formats.md nennt alle.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>For once.</source>
+   <translation>Für einmal.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>It can be had with {better}.</source>
+   <translation>Zu haben ist es mit {better}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>“{setting}” sets nothing.</source>
+   <translation>„{setting}“ stellt nichts ein.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>Write FIELD=VALUE, such as rules.channels=1.</source>
+   <translation>FELD=WERT schreiben, etwa rules.channels=1.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>Set something else.</source>
+   <translation>Etwas anderes einstellen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>“{key}” could be {list}.</source>
+   <translation>„{key}“ könnte {list} sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>Write more of it.</source>
+   <translation>Mehr davon schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>docs/receivers.md lists all fields.</source>
+   <translation>docs/receivers.md nennt alle Felder.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/one_off.py" />
+   <source>A receiver has no field “{key}”.</source>
+   <translation>Ein Empfänger hat kein Feld „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Blend the last {loop:.2f} s into the start</source>
+   <translation>Die letzten {loop:.2f} s in den Anfang überblenden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>{name} asks for it</source>
+   <translation>{name} verlangt es</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>chosen by you</source>
+   <translation>von Ihnen gewählt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>{why}: it repeats without a gap or a click</source>
+   <translation>{why}: Es wiederholt sich ohne Lücke oder Knacken</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Leave the ends as they are</source>
+   <translation>Die Enden lassen, wie sie sind</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>it is too short for {wanted:g} s of its end to go into its start</source>
+   <translation>es ist zu kurz, um {wanted:g} s vom Ende in den Anfang zu nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Put {lead:.2f} s of silence first</source>
+   <translation>{lead:.2f} s Stille voranstellen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>{name} needs a moment to listen</source>
+   <translation>{name} braucht einen Moment zum Hinhören</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>{seconds:.2f} s</source>
+   <translation>{seconds:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>{what:.0f} ms</source>
+   <translation>{what:.0f} ms</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Fade {what} over {length}</source>
+   <translation>{what} über {length} blenden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>the {edge} is a cut</source>
+   <translation>{edge} ist ein Schnitt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Lift {presence_hz} by {presence_db:.1f} dB</source>
+   <translation>{presence_hz} um {presence_db:.1f} dB heben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>{name} asks for it: consonants carry better</source>
+   <translation>{name} verlangt es: Konsonanten tragen besser</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>{low_cut} to {high_cut}</source>
+   <translation>{low_cut} bis {high_cut}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>the low end is chosen by you</source>
+   <translation>das untere Ende ist von Ihnen gewählt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Keep the band from {edges}</source>
+   <translation>Das Band von {edges} behalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>{why}; linear phase, no shift in time</source>
+   <translation>{why}; linearphasig, ohne Verschiebung</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/leave_out.py" />
+   <source>Leave out {first} to {last}</source>
+   <translation>{first} bis {last} auslassen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/leave_out.py" />
+   <source>chosen by you; what lies before and after is blended over 10 ms</source>
+   <translation>von Ihnen gewählt; davor und danach wird über 10 ms überblendet</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Leave the level</source>
+   <translation>Den Pegel lassen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>no speech was found to measure</source>
+   <translation>keine Sprache zum Messen gefunden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Change the level by {gain:+.1f} dB</source>
+   <translation>Den Pegel um {gain:+.1f} dB ändern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>one gain for the whole set, which keeps soft clips softer than loud ones</source>
+   <translation>eine Verstärkung für den ganzen Satz, damit leise Clips leiser bleiben als laute</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by you</source>
+   <translation>von Ihnen eingestellt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>it is meant so: nothing is brought to another level, trimmed or filtered</source>
+   <translation>so ist es gemeint: nichts wird auf anderen Pegel gebracht, gekürzt oder gefiltert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>peaks that come out over {ceiling} are brought down by exactly what is needed</source>
+   <translation>Spitzen über {ceiling} werden genau so weit gesenkt wie nötig</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{name} asks for none; {held}</source>
+   <translation>{name} verlangt keinen; {held}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>ITU-R BS.1770, measured after resampling; no peak over {ceiling}</source>
+   <translation>ITU-R BS.1770, nach dem Umtasten gemessen; keine Spitze über {ceiling}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Bring it to {target} loudness</source>
+   <translation>Auf {target} Lautheit bringen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{what} by about {gain:.1f} dB to</source>
+   <translation>{what} um etwa {gain:.1f} dB auf</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{about} a peak of {target}</source>
+   <translation>{about} eine Spitze von {target}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>measured again after resampling</source>
+   <translation>nach dem Umtasten noch einmal gemessen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}</source>
+   <translation>er liegt bei {now} (ITU-T P.56); nach dem Umtasten noch einmal gemessen, keine Spitze über {ceiling}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{about} {target} active speech level</source>
+   <translation>{about} {target} aktiven Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Hold single peaks down by up to {limiter_db:g} dB</source>
+   <translation>Einzelne Spitzen um bis zu {limiter_db:g} dB senken</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>you allow</source>
+   <translation>Sie erlauben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{name} allows</source>
+   <translation>{name} erlaubt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{who} it for the sake of the level; it looks 5 ms ahead</source>
+   <translation>{who} es um des Pegels willen; 5 ms Vorausschau</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/offset.py" />
+   <source>Take away a DC offset of {offset}</source>
+   <translation>Einen Gleichanteil von {offset} wegnehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/offset.py" />
+   <source>it is not heard and costs level</source>
+   <translation>man hört ihn nicht, und er kostet Pegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>both sides hold the same</source>
+   <translation>beide Seiten enthalten dasselbe</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>the right side is silent; mixing would lose 6 dB</source>
+   <translation>die rechte Seite ist still; Mischen verlöre 6 dB</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>the left side is silent; mixing would lose 6 dB</source>
+   <translation>die linke Seite ist still; Mischen verlöre 6 dB</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>one side is the other turned upside down; mixed, they would cancel</source>
+   <translation>eine Seite ist die andere verkehrt herum; gemischt löschten sie sich aus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>both sides hold the same, the right softer, later or partly upside down; mixed, they would partly cancel</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>both sides hold the same, the left softer, later or partly upside down; mixed, they would partly cancel</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>the sides differ, and both count</source>
+   <translation>die Seiten sind verschieden, und beide zählen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>Mix both sides</source>
+   <translation>Beide Seiten mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>Use the {take} side</source>
+   <translation>Die Seite {take} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>Use channel {channel_of} of {channels}</source>
+   <translation>Kanal {channel_of} von {channels} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>Mix {channels} channels down after ITU-R BS.775</source>
+   <translation>{channels} Kanäle nach ITU-R BS.775 heruntermischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>{name} takes one channel, this has {channels}</source>
+   <translation>{name} nimmt einen Kanal, hier sind {channels}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>{name} takes one channel</source>
+   <translation>{name} nimmt einen Kanal</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>Read {format_kind}, {sample_rate}, {channels} ch</source>
+   <translation>{format_kind}, {sample_rate}, {channels} Kan. lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>{share:+.2f} % in length, {what:+.2f} semitones</source>
+   <translation>{share:+.2f} % Länge, {what:+.2f} Halbtöne</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>Take {rate_in} for the true rate</source>
+   <translation>{rate_in} für die wahre Rate nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>stated by you; {change}</source>
+   <translation>von Ihnen angegeben; {change}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>its air is trimmed; nothing of the voice is cut</source>
+   <translation>seine Luft wird gekürzt; von der Stimme wird nichts geschnitten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>the span of this clip</source>
+   <translation>der Abschnitt dieses Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>Keep {begin} to {end}</source>
+   <translation>{begin} bis {end} behalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Make it {pitch:g} semitones {what}</source>
+   <translation>Um {pitch:g} Halbtöne {what} machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>length unchanged; chosen by you</source>
+   <translation>Länge unverändert; von Ihnen gewählt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>{speed:+.1f} % in speed</source>
+   <translation>{speed:+.1f} % Tempo</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Speak it {speed:.3f} times as fast</source>
+   <translation>{speed:.3f}-mal so schnell sprechen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>{change}, pitch unchanged; chosen by you</source>
+   <translation>{change}, Tonhöhe unverändert; von Ihnen gewählt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>{frames_in:,} → {frames_out:,} frames</source>
+   <translation>{frames_in:,} → {frames_out:,} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Resample {rate_in} → {rate_out}</source>
+   <translation>{rate_in} → {rate_out} umtasten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>{name} takes {rates}; {frames}</source>
+   <translation>{name} nimmt {rates}; {frames}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>at most {max_sample_rate}</source>
+   <translation>höchstens {max_sample_rate}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Encode as {law}, nearest code</source>
+   <translation>Als {law} kodieren, nächster Wert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{name} takes {law}; its 256 steps grow with the level</source>
+   <translation>{name} nimmt {law}; seine 256 Stufen wachsen mit dem Pegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Encode as {name}</source>
+   <translation>Als {name} kodieren</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>finer steps than that arise on the way</source>
+   <translation>feinere Stufen als diese entstehen unterwegs</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>the gain makes finer steps</source>
+   <translation>die Verstärkung macht feinere Stufen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Round to {depth} bits with {kind} dither</source>
+   <translation>Auf {depth} Bit runden, mit {kind}-Dither</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{name} takes it</source>
+   <translation>{name} nimmt es</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{what}{bit_rate:g} kbit/s</source>
+   <translation>{what}{bit_rate:g} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>about </source>
+   <translation>etwa </translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>it comes out {what:.1f} ms later</source>
+   <translation>es kommt {what:.1f} ms später heraus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>the last {what:.0f} ms fill up its last frame</source>
+   <translation>die letzten {what:.0f} ms füllen den letzten Rahmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{count} cue points</source>
+   <translation>{count} Marken</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>a cue point</source>
+   <translation>eine Marke</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Write {many} with name and length</source>
+   <translation>{many} mit Name und Länge schreiben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{name} asks for spans in the file: {names}</source>
+   <translation>{name} verlangt Abschnitte in der Datei: {names}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>exactly {exact}</source>
+   <translation>genau {exact}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>about {size}</source>
+   <translation>etwa {size}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>mono</source>
+   <translation>mono</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>stereo</source>
+   <translation>stereo</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Write {name}, {rate_out}, {sides}</source>
+   <translation>{name}, {rate_out}, {sides} schreiben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{size}, {seconds:.3f} s</source>
+   <translation>{size}, {seconds:.3f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Call it {file}</source>
+   <translation>{file} nennen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>{name} takes names of at most {max_length} of [{allowed}]</source>
+   <translation>{name} nimmt Namen aus höchstens {max_length} von [{allowed}]</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>A sample rate of {rate_in:,} Hz cannot be.</source>
+   <translation>Eine Abtastrate von {rate_in:,} Hz kann nicht sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>State the true rate of this clip.</source>
+   <translation>Die wahre Rate dieses Clips angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Nothing is left of this clip.</source>
+   <translation>Von diesem Clip bleibt nichts.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Make its span longer.</source>
+   <translation>Seinen Abschnitt länger machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>It is touched up by “{missing}”, which is not there.</source>
+   <translation>Er ist mit „{missing}“ retuschiert, das es nicht gibt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Do without it</source>
+   <translation>Ohne es auskommen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>It has {channels} channels, and no channel {take}.</source>
+   <translation>Er hat {channels} Kanäle und keinen Kanal {take}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Choose by what the channels hold</source>
+   <translation>Nach dem wählen, was die Kanäle enthalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>It is too short to leave anything.</source>
+   <translation>Er ist zu kurz, um etwas übrig zu lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>{what:.1f} ms</source>
+   <translation>{what:.1f} ms</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>{length} are too short for {name}, which works in frames of about 20 ms.</source>
+   <translation>{length} sind zu kurz für {name}, das in Rahmen von etwa 20 ms arbeitet.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Copy it bit for bit: {name}, {sample_rate}, {bytes}</source>
+   <translation>Bit für Bit kopieren: {name}, {sample_rate}, {bytes}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>it is already what {name} takes</source>
+   <translation>es ist schon, was {name} nimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It will be called “{name}”: {name2} does not take “{name3}” for a name.</source>
+   <translation>Er wird „{name}“ heißen: {name2} nimmt „{name3}“ nicht als Namen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Give the clip another name (F2).</source>
+   <translation>Dem Clip einen anderen Namen geben (F2).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>The rights to it ended on {until}.</source>
+   <translation>Die Rechte daran endeten am {until}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Ask for them again, or take other music.</source>
+   <translation>Noch einmal danach fragen oder andere Musik nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Whose music it is, and by what licence it may be played to callers, is not said.</source>
+   <translation>Wessen Musik das ist und mit welcher Lizenz Anrufer sie hören dürfen, ist nicht gesagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>State holder and licence (Shift+F8).</source>
+   <translation>Inhaber und Lizenz angeben (Shift+F8).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Read it as {kind}, {rate}</source>
+   <translation>Als {kind}, {rate} lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Deliver what is there</source>
+   <translation>Liefern, was da ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{seconds:.2f} s, perhaps without its end</source>
+   <translation>{seconds:.2f} s, vielleicht ohne sein Ende</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>the loudest sample is at {db}</source>
+   <translation>der lauteste Abtastwert liegt bei {db}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>every sample has the same value, at {db}, as of a microphone that is not there</source>
+   <translation>jeder Abtastwert ist gleich, bei {db}, wie bei einem fehlenden Mikrofon</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Nothing is to be heard: {told}.</source>
+   <translation>Nichts ist zu hören: {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Deliver the silence</source>
+   <translation>Die Stille liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Ask for the recording, or remove the clip.</source>
+   <translation>Nach der Aufnahme fragen oder den Clip entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
+   <translation>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwerte sind am Vollausschlag flach abgeschnitten.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Record it again with 6 to 12 dB less input gain.</source>
+   <translation>Noch einmal mit 6 bis 12 dB weniger Eingangspegel aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It was clipped, and made softer or resampled since: {flat_samples:,} samples are in tops cut off at up to {db}.</source>
+   <translation>Er war übersteuert und wurde seither leiser gemacht oder umgetastet: {flat_samples:,} Abtastwerte liegen in abgeschnittenen Spitzen bis {db}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Ask for the recording before that, or record it again with 6 to 12 dB less input gain.</source>
+   <translation>Nach der Aufnahme davor fragen oder noch einmal mit 6 bis 12 dB weniger Eingangspegel aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Use the {name} side</source>
+   <translation>Die Seite {name} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Use channel {index}</source>
+   <translation>Kanal {index} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Mixing the {what} costs {lost:.1f} dB where they cancel most.</source>
+   <translation>{what} zu mischen kostet {lost:.1f} dB, wo sie sich am meisten auslöschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>two sides</source>
+   <translation>zwei Seiten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Mix them all the same</source>
+   <translation>Trotzdem mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It is very quiet ({level_db}): raising it by {gain:.1f} dB raises its noise too.</source>
+   <translation>Er ist sehr leise ({level_db}): Um {gain:.1f} dB gehoben, hebt sich auch sein Rauschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Record it again, closer to the microphone.</source>
+   <translation>Noch einmal aufnehmen, näher am Mikrofon.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It is good enough</source>
+   <translation>Es ist gut genug</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.</source>
+   <translation>Seine Spitzen lassen ihn etwa {short:.1f} dB unter dem gewünschten Pegel; nichts wird übersteuert.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Leave it a little quieter</source>
+   <translation>Etwas leiser lassen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>it reaches its level, or nearly</source>
+   <translation>er erreicht seinen Pegel, oder fast</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>about {short:.1f} dB louder</source>
+   <translation>etwa {short:.1f} dB lauter</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped</source>
+   <translation>{comes}; einzelne Spitzen werden um bis zu {wanted:g} dB gesenkt, nichts wird übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Allow the limiter {wanted:g} dB</source>
+   <translation>Dem Begrenzer {wanted:g} dB erlauben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Its rate of {rate_in} has room for sound up to {rate_in2} only; {name} expects {expected}.</source>
+   <translation>Seine Rate von {rate_in} hat nur Raum für Ton bis {rate_in2}; {name} erwartet {expected}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It holds sound only up to {format_bandwidth}, though its rate of {rate_in} has room for {rate_in2}: it has probably been over a telephone.</source>
+   <translation>Er enthält Ton nur bis {format_bandwidth}, obwohl seine Rate von {rate_in} Raum für {rate_in2} hat: Er ging wohl über ein Telefon.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Deliver it all the same</source>
+   <translation>Trotzdem liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{name} is written by {needs}, which is not on this machine.</source>
+   <translation>{name} schreibt {needs}, das auf diesem Rechner fehlt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Install that library, or choose another format in the rules.</source>
+   <translation>Diese Bibliothek installieren oder in den Regeln ein anderes Format wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>At {after} it will be {short:.1f} dB under the least that {name} takes.</source>
+   <translation>Mit {after} wird er {short:.1f} dB unter dem Mindesten liegen, das {name} nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>At {after} it will be {what:.1f} dB over the most that {name} takes.</source>
+   <translation>Mit {after} wird er {what:.1f} dB über dem Höchsten liegen, das {name} nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{what} it by about {change:.1f} dB</source>
+   <translation>{what} um etwa {change:.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Its peaks do not allow more: let a limiter hold them down, or record it again.</source>
+   <translation>Mehr erlauben seine Spitzen nicht: einen Begrenzer einsetzen oder noch einmal aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Deliver it so</source>
+   <translation>So liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>It is of the kind “{kind}”</source>
+   <translation>Es ist von der Art „{kind}“</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>“{kind}” is none that it knows</source>
+   <translation>„{kind}“ kennt er nicht</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>nobody has said which</source>
+   <translation>niemand hat gesagt, welche</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{name} wants to know what kind of message it is; {has}.</source>
+   <translation>{name} will wissen, welche Art Ansage es ist; {has}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
+   <translation>Die Regeln von {name} auf {nearest_rate} ändern, das Nächste, was er nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>a bit rate</source>
+   <translation>eine Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Leave bit_rate out of the rules of {name}.</source>
+   <translation>bit_rate aus den Regeln von {name} weglassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{bit_rate:g} kbit/s at {rate}</source>
+   <translation>{bit_rate:g} kbit/s mit {rate}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
+   <translation>Die Regeln von {name} auf {best:g} kbit/s ändern, das Nächste, was er nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{channels} channels</source>
+   <translation>{channels} Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Change the rules of {name} to {max_channels}.</source>
+   <translation>Die Regeln von {name} auf {max_channels} ändern.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>a variable bit rate</source>
+   <translation>eine veränderliche Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Leave variable out of the rules of {name}.</source>
+   <translation>variable aus den Regeln von {name} weglassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>{name} does not take {wish}.</source>
+   <translation>{name} nimmt {wish} nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>Nothing here writes {container} {encoding}. {near}</source>
+   <translation>Nichts hier schreibt {container} {encoding}. {near}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
+   <translation>max_bytes = {most} ist für jede Datei zu wenig: {name} hat mit einem einzigen Abtastwert {least} Bytes.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/problems.py" />
+   <source>cue_points = true needs WAV: no other form here can hold them.</source>
+   <translation>cue_points = true braucht WAV: Keine andere Form hier kann Marken halten.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>trim the air at the ends</source>
+   <translation>die Luft an den Enden kürzen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>speak it faster, as far as the receiver's rules allow</source>
+   <translation>schneller sprechen, so weit die Regeln des Empfängers es erlauben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>cut it to the length that fits, with a short fade</source>
+   <translation>auf die Länge schneiden, die passt, mit kurzer Blende</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>make another form that the receiver takes</source>
+   <translation>eine andere Form machen, die der Empfänger nimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>bring the level inside of what the receiver takes</source>
+   <translation>den Pegel in den Bereich bringen, den der Empfänger nimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>use the left side</source>
+   <translation>die linke Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>use the right side</source>
+   <translation>die rechte Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>mix both sides</source>
+   <translation>beide Seiten mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>mix sides that cancel</source>
+   <translation>Seiten mischen, die sich auslöschen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>choose the side by what the sides hold</source>
+   <translation>die Seite nach dem wählen, was die Seiten enthalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>do without touch-ups that are not there</source>
+   <translation>ohne Retuschen auskommen, die es nicht gibt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>read a file without a header as its content suggests</source>
+   <translation>eine Datei ohne Kopf lesen, wie ihr Inhalt nahelegt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>deliver what is there of a file that breaks off</source>
+   <translation>liefern, was von einer abgebrochenen Datei da ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>deliver what is whole of a damaged file</source>
+   <translation>liefern, was von einer beschädigten Datei heil ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>deliver silence</source>
+   <translation>Stille liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>live with the noise of a very quiet recording</source>
+   <translation>mit dem Rauschen einer sehr leisen Aufnahme leben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>let a limiter hold down the peaks that keep the level short</source>
+   <translation>einen Begrenzer die Spitzen senken lassen, die den Pegel niedrig halten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>leave it a little quieter</source>
+   <translation>etwas leiser lassen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>deliver narrow sound</source>
+   <translation>schmalen Ton liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>deliver it at its level</source>
+   <translation>mit seinem Pegel liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>let it be longer than advised</source>
+   <translation>länger lassen als geraten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies.py" />
+   <source>the rate in its header is right</source>
+   <translation>die Rate im Kopf stimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/repair.py" />
+   <source>{bit_rate:g} kbit/s</source>
+   <translation>{bit_rate:g} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/repair.py" />
+   <source>no bit rate</source>
+   <translation>keine Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/repair.py" />
+   <source>at most {highest}</source>
+   <translation>höchstens {highest}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>its pitch is {exp:.2f} times theirs ({pitch:.0f} against {usual_pitch:.0f} Hz)</source>
+   <translation>seine Tonhöhe ist {exp:.2f}-mal die der anderen ({pitch:.0f} gegen {usual_pitch:.0f} Hz)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>its spectrum lies {exp:.2f} times as high</source>
+   <translation>sein Spektrum liegt {exp:.2f}-mal so hoch</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>its sound ends at {exp:.2f} times theirs</source>
+   <translation>sein Ton endet bei dem {exp:.2f}-Fachen der anderen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>Its rate may be {best}, not {rate} (a ratio of {ratio:.2f}). Beside the others of its folder {list}.</source>
+   <translation>Seine Rate ist vielleicht {best}, nicht {rate} (Verhältnis {ratio:.2f}). Neben den anderen seines Ordners {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>a pitch of {pitch:.0f} Hz instead of {pitch2:.0f} Hz</source>
+   <translation>eine Tonhöhe von {pitch:.0f} Hz statt {pitch2:.0f} Hz</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>a band that ends at {edge} instead of {edge2}</source>
+   <translation>ein Band, das bei {edge} statt {edge2} endet</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>Its rate may be {best}, as others of its folder have, not {rate}: it would sound more like a voice, with {list}.</source>
+   <translation>Seine Rate ist vielleicht {best}, wie bei anderen seines Ordners, nicht {rate}: Er klänge mehr wie eine Stimme, mit {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>the usual spectrum</source>
+   <translation>dem üblichen Spektrum</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>Its rate may be false: {letters} letters in {spoken:.1f} s of speech are {pace:.0f} a second; at {best} they would be {better:.0f}, as people speak.</source>
+   <translation>Seine Rate ist vielleicht falsch: {letters} Buchstaben in {spoken:.1f} s Sprache sind {pace:.0f} je Sekunde; mit {best} wären es {better:.0f}, wie man spricht.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>{share:+.1f} % in length, {what:+.2f} semitones</source>
+   <translation>{share:+.1f} % Länge, {what:+.2f} Halbtöne</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>Take {true} for its true rate</source>
+   <translation>{true} für die wahre Rate nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>Its rate is right</source>
+   <translation>Seine Rate stimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/wish.py" />
+   <source>That says no form of sound.</source>
+   <translation>Das nennt keine Form von Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/wish.py" />
+   <source>Write wav 44.1k mono, mp3 192k, ulaw 8k …</source>
+   <translation>wav 44.1k mono, mp3 192k, ulaw 8k … schreiben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/wish.py" />
+   <source>{name} has no {bits} bits.</source>
+   <translation>{name} hat keine {bits} Bit.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/wish.py" />
+   <source>Leave them out, or wish for WAV.</source>
+   <translation>Sie weglassen oder WAV wünschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/wish.py" />
+   <source>telephone band</source>
+   <translation>Telefonband</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/wish.py" />
+   <source>As you typed it.</source>
+   <translation>Wie getippt.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/claims.py" />
+   <source>Its name ends in {ending}, which says {format_kind}; {format_kind2} was stated.</source>
+   <translation>Sein Name endet auf {ending}, was {format_kind} sagt; angegeben wurde {format_kind2}.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/claims.py" />
+   <source>Give it by itself with --headerless {named}@{what}, or with an ending that says nothing.</source>
+   <translation>Allein angeben, mit --headerless {named}@{what}, oder mit einer Endung, die nichts sagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/claims.py" />
+   <source>its bits come back every 10 bytes, as frames of G.729 do</source>
+   <translation>seine Bits kehren alle 10 Bytes wieder, wie Rahmen von G.729</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/claims.py" />
+   <source>every frame of 33 bytes is marked as such ({marked})</source>
+   <translation>jeder Rahmen von 33 Bytes ist als solcher markiert ({marked})</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/claims.py" />
+   <source>all {frames} frames follow each other without a gap</source>
+   <translation>alle {frames} Rahmen folgen lückenlos aufeinander</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/folder.py" />
+   <source>The folder {path} cannot be looked into: {why}.</source>
+   <translation>In den Ordner {path} kann nicht geschaut werden: {why}.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/intake/folder.py" />
+   <source>{n:,} that were made here</source>
+   <extracomment>Where there is one: {n:,} that was made here</extracomment>
+   <translation>
+    <numerusform>{n:,} hier gemachte</numerusform>
+    <numerusform>{n:,} hier gemachte</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/intake/folder.py" />
+   <source>{n:,} that are no sound by name or content</source>
+   <extracomment>Where there is one: {n:,} that is no sound by name or content</extracomment>
+   <translation>
+    <numerusform>{n:,} nach Name oder Inhalt kein Ton</numerusform>
+    <numerusform>{n:,} nach Name oder Inhalt kein Ton</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/intake/folder.py" />
+   <source> and {more:,} more</source>
+   <translation> und {more:,} weitere</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/folder.py" />
+   <source>Passed over: {list}{which}.</source>
+   <translation>Übergangen: {list}{which}.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/folder.py" />
+   <source>made here: an output is no source</source>
+   <translation>hier gemacht: Eine Ausgabe ist keine Quelle</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/folder.py" />
+   <source>no sound by name or content</source>
+   <translation>kein Ton, nach Name oder Inhalt</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>It cannot be read as {stated} ({error}).</source>
+   <translation>Als {stated} ist es nicht zu lesen ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>State another format.</source>
+   <translation>Ein anderes Format angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>{size:,} bytes are not a whole number of {width}-byte frames: perhaps it is not {stated}.</source>
+   <translation>{size:,} Bytes sind keine ganze Zahl von Rahmen zu {width} Bytes: vielleicht ist es nicht {stated}.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Listen to it, and state another format if it is noise.</source>
+   <translation>Anhören und ein anderes Format angeben, wenn es rauscht.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>The sound is damaged part of the way through ({error}).</source>
+   <translation>Der Ton ist unterwegs beschädigt ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>State another format, or deliver what is there.</source>
+   <translation>Ein anderes Format angeben oder liefern, was da ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>No known kind of sound is in this file.</source>
+   <translation>In dieser Datei ist keine bekannte Art von Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>If it comes headerless from a phone system, state its format; otherwise ask what made it.</source>
+   <translation>Kommt sie ohne Kopf von einer Telefonanlage, ihr Format angeben; sonst fragen, was sie gemacht hat.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>It holds {count} sound streams, and no stream {number}.</source>
+   <translation>Sie enthält {count} Tonspuren und keine Spur {number}.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>Choose another.</source>
+   <translation>Eine andere wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>There is no sound in this file.</source>
+   <translation>In dieser Datei ist kein Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>Ask for the recording itself, or remove it.</source>
+   <translation>Nach der Aufnahme selbst fragen oder sie entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>The sound in this file cannot be told apart: its rate or channels are missing.</source>
+   <translation>Der Ton in dieser Datei ist nicht zu bestimmen: Rate oder Kanäle fehlen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>Ask for another copy.</source>
+   <translation>Nach einer anderen Kopie fragen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>{stream_told}, {name}, {sample_rate:,} Hz</source>
+   <translation>{stream_told}, {name}, {sample_rate:,} Hz</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>This is the sound of a video.</source>
+   <translation>Das ist der Ton eines Videos.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>It holds {count} sound streams ({told}); stream {used} is used.</source>
+   <translation>Es enthält {count} Tonspuren ({told}); Spur {used} wird genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>State which of them to use.</source>
+   <translation>Angeben, welche davon zu nehmen ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.</source>
+   <translation>Die Datei bricht ab: Ihr Kopf verspricht {promised:.2f} s, sie enthält {held:.2f} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>Ask for a whole copy, or deliver what is there.</source>
+   <translation>Nach einer ganzen Kopie fragen oder liefern, was da ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>{bad} packets could not be decoded</source>
+   <translation>{bad} Pakete ließen sich nicht dekodieren</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/libav.py" />
+   <source>The sound is damaged part of the way through ({why}).</source>
+   <translation>Der Ton ist unterwegs beschädigt ({why}).</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/mpeg.py" />
+   <source>The file breaks off in the middle of a frame; how long it should be stands nowhere in it.</source>
+   <translation>Die Datei bricht mitten in einem Rahmen ab; wie lang sie sein sollte, steht nirgends.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>This is a text file, not sound, whatever its name says.</source>
+   <translation>Das ist eine Textdatei, kein Ton, was auch ihr Name sagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>Ask for the recording itself, or remove it from the job.</source>
+   <translation>Nach der Aufnahme selbst fragen oder sie aus dem Auftrag entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>There is no sound in this file that it says anything of.</source>
+   <translation>In dieser Datei ist kein Ton, von dem sie etwas sagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>State how to read it.</source>
+   <translation>Angeben, wie sie zu lesen ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>Its header claims {channels:,} channels, which cannot be.</source>
+   <translation>Ihr Kopf behauptet {channels:,} Kanäle, was nicht sein kann.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>This is not an ordinary file.</source>
+   <translation>Das ist keine gewöhnliche Datei.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>Give a sound file.</source>
+   <translation>Eine Tondatei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>There is no such file.</source>
+   <translation>Diese Datei gibt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>It may have been moved or renamed: say where it is now.</source>
+   <translation>Vielleicht wurde sie verschoben oder umbenannt: sagen, wo sie jetzt ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>You have no right to read this file.</source>
+   <translation>Sie dürfen diese Datei nicht lesen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>Change its permissions, then look again.</source>
+   <translation>Ihre Rechte ändern und noch einmal hinsehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>This file cannot be opened: {reason_of}.</source>
+   <translation>Diese Datei lässt sich nicht öffnen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>Check the disk it is on.</source>
+   <translation>Die Platte prüfen, auf der sie liegt.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>The file is empty: 0 bytes.</source>
+   <translation>Die Datei ist leer: 0 Bytes.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/reader.py" />
+   <source>Copy it again from where it came, or remove it.</source>
+   <translation>Noch einmal von dort kopieren, woher sie kam, oder entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/sndfile.py" />
+   <source>Its header says that it holds nothing; all {held:.2f} s up to the end of the file are taken.</source>
+   <translation>Ihr Kopf sagt, dass sie nichts enthält; alle {held:.2f} s bis zum Ende der Datei werden genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/sndfile.py" />
+   <source>Listen to its end: what wrote it was probably cut off.</source>
+   <translation>Ihr Ende anhören: Was sie schrieb, wurde wohl unterbrochen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/sndfile.py" />
+   <source>The file breaks off: its last page is missing or cut; {held:.2f} s are there.</source>
+   <translation>Die Datei bricht ab: Ihre letzte Seite fehlt oder ist unvollständig; {held:.2f} s sind da.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/sndfile.py" />
+   <source>The sound is damaged part of the way through.</source>
+   <translation>Der Ton ist unterwegs beschädigt.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/compare.py" />
+   <source>, {bit_rate:g} kbit/s</source>
+   <translation>, {bit_rate:g} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../core/make/compare.py" />
+   <source>It cannot be read, so it cannot be compared.</source>
+   <translation>Er ist nicht zu lesen und also nicht zu vergleichen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/compare.py" />
+   <source>Comparing failed: {reason_of}. See to the disk, and compare once more.</source>
+   <translation>Der Vergleich misslang: {reason_of}. Nach der Platte sehen und noch einmal vergleichen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/delivered.py" />
+   <source>Free it, and deliver again.</source>
+   <translation>Platz machen und noch einmal liefern.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/ledger.py" />
+   <source>Another run is making into {folder}.</source>
+   <translation>Ein anderer Lauf macht gerade nach {folder}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/ledger.py" />
+   <source>Wait until it is done, or choose another folder.</source>
+   <translation>Warten, bis er fertig ist, oder einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/place.py" />
+   <source>The folder {folder} cannot be made: {reason_of}.</source>
+   <translation>Der Ordner {folder} lässt sich nicht anlegen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/place.py" />
+   <source>{name} could not be put into {parent}: {reason_of}.</source>
+   <translation>{name} konnte nicht nach {parent} gelegt werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/place.py" />
+   <source>Nothing was overwritten; choose another folder or move that file.</source>
+   <translation>Nichts wurde überschrieben; einen anderen Ordner wählen oder diese Datei verschieben.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>it holds nothing</source>
+   <translation>sie enthält nichts</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>read to its end</source>
+   <translation>bis zum Ende gelesen</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>exact length</source>
+   <translation>genaue Länge</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{frames:,} frames</source>
+   <translation>{frames:,} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>exact size</source>
+   <translation>genaue Größe</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>no clipping added</source>
+   <translation>keine Übersteuerung hinzugefügt</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>at most {source_clipped:,} samples at full scale</source>
+   <translation>höchstens {source_clipped:,} Abtastwerte am Vollausschlag</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{name} {start:,} to {stop:,}</source>
+   <translation>{name} {start:,} bis {stop:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>spans as cue points</source>
+   <translation>Abschnitte als Marken</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>rights in the file</source>
+   <translation>Rechte in der Datei</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{meant} ± {within:g} dB</source>
+   <translation>{meant} ± {within:g} dB</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>sounds as meant</source>
+   <translation>klingt wie gemeint</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>samples, by {second_reader}</source>
+   <translation>Abtastwerte, nach {second_reader}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>all that its header promises</source>
+   <translation>alles, was ihr Kopf verspricht</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>all of it</source>
+   <translation>alles davon</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>sample rate</source>
+   <translation>Abtastrate</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>at most {most:g} s</source>
+   <translation>höchstens {most:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>at least {least:g} s</source>
+   <translation>mindestens {least:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>peak {db}</source>
+   <translation>Spitze {db}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>silence, {peak}</source>
+   <translation>Stille, {peak}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>something to hear</source>
+   <translation>etwas zu hören</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>DC offset</source>
+   <translation>Gleichanteil</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>at most {most:.2%} of full scale</source>
+   <translation>höchstens {most:.2%} des Vollausschlags</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>at most {most}</source>
+   <translation>höchstens {most}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>true peak</source>
+   <translation>wahre Spitze</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>{target} ± {tolerance:g} dB, or as near as peaks allow</source>
+   <translation>{target} ± {tolerance:g} dB, oder so nah die Spitzen es erlauben</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>{level}, peak {peak}</source>
+   <translation>{level}, Spitze {peak}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>{low} to {high}</source>
+   <translation>{low} bis {high}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>speech level taken</source>
+   <translation>angenommener Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>no extension</source>
+   <translation>keine Endung</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>{max_length} of [{allowed}], then {told}</source>
+   <translation>{max_length} von [{allowed}], dann {told}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>at most {wanted}</source>
+   <translation>höchstens {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>It does not fit.</source>
+   <translation>Er passt nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>{name} could not be made: {reason_of}.</source>
+   <translation>{name} konnte nicht gemacht werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>{full} Nothing was left half-made; see to the disk and make it again.</source>
+   <translation>{full} Nichts blieb halb gemacht; nach der Platte sehen und noch einmal machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>Making {name} failed unexpectedly ({name2}: {error}). Report it with the log ({log_path}).</source>
+   <translation>{name} zu machen misslang unerwartet ({name2}: {error}). Bitte mit dem Protokoll melden ({log_path}).</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>The output would overwrite its own source.</source>
+   <translation>Die Ausgabe überschriebe ihre eigene Quelle.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>It is called “{stem}”: {name} does not take “{name2}” for a name.</source>
+   <translation>Sie heißt „{stem}“: {name} nimmt „{name2}“ nicht als Namen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>{name}: {found}, wanted {expected}</source>
+   <translation>{name}: {found}, verlangt {expected}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>It did not pass proof and was not delivered: {faults}.</source>
+   <translation>Sie bestand die Prüfung nicht und wurde nicht geliefert: {faults}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
+   <source>The source has changed while it was read.</source>
+   <translation>Die Quelle änderte sich, während sie gelesen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>The ledger of {folder} cannot be read: {reason_of}.</source>
+   <translation>Das Buch von {folder} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>Look at what is there by that name: .kittiwake-made.jsonl.</source>
+   <translation>Nachsehen, was dort unter dem Namen .kittiwake-made.jsonl liegt.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>Nothing was made into {folder}: it has no ledger.</source>
+   <translation>Nach {folder} wurde nichts gemacht: Es hat kein Buch.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>Name an output folder.</source>
+   <translation>Einen Ausgabeordner nennen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>{name} is not in the ledger of its folder: it was not made here.</source>
+   <translation>{name} steht nicht im Buch seines Ordners: Es wurde nicht hier gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>Name a made file.</source>
+   <translation>Eine gemachte Datei nennen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>The ledger of {folder} could not be written: {reason_of}.</source>
+   <translation>Das Buch von {folder} konnte nicht geschrieben werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/status.py" />
+   <source>Nothing was changed; see to the disk.</source>
+   <translation>Nichts wurde geändert; nach der Platte sehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>The source no longer holds what it held when it was looked at.</source>
+   <translation>Die Quelle enthält nicht mehr, was sie enthielt, als sie angesehen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Look at it again.</source>
+   <translation>Noch einmal ansehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>The source has changed since it was looked at.</source>
+   <translation>Die Quelle hat sich geändert, seit sie angesehen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>{clipped} samples would have been clipped.</source>
+   <translation>{clipped} Abtastwerte wären übersteuert worden.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Please report this.</source>
+   <translation>Bitte melden.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Peaks came out at {came}; all of it was brought down by {what:.2f} dB.</source>
+   <translation>Spitzen kamen bei {came} heraus; alles wurde um {what:.2f} dB gesenkt.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {what:.2f} dB.</source>
+   <translation>Dekodiert lägen seine Spitzen über der Grenze; alles wurde um {what:.2f} dB gesenkt.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
+   <translation>Seine Spitzen halten ihn {short_db:.1f} dB unter dem gewünschten Pegel.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>The limiter holds its highest peak down by {limited_db:.1f} dB.</source>
+   <translation>Der Begrenzer senkt seine höchste Spitze um {limited_db:.1f} dB.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>It could not be opened ({name}: {error}).</source>
+   <translation>Sie ließ sich nicht öffnen ({name}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>Reading it failed: {reason_of}.</source>
+   <translation>Das Lesen misslang: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>Check the disk it is on, then look again.</source>
+   <translation>Die Platte prüfen, auf der sie liegt, und noch einmal ansehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>Reading it failed ({error}).</source>
+   <translation>Das Lesen misslang ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>There is a header but no sound.</source>
+   <translation>Es gibt einen Kopf, aber keinen Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>Ask for another copy, or remove it.</source>
+   <translation>Nach einer anderen Kopie fragen oder sie entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.</source>
+   <translation>{holes:,} Abtastwerte sind keine Zahlen oder maßlos; sie gelten als Stille.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/analyze.py" />
+   <source>Ask what wrote it.</source>
+   <translation>Fragen, was es schrieb.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source> The bytes bear it out: {marks}.</source>
+   <translation> Die Bytes bestätigen es: {marks}.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source> Files ending in {suffix} are often that.</source>
+   <translation> Dateien auf {suffix} sind oft das.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>Sounds like speech: its pauses lie {swing:.0f} dB under its words.</source>
+   <translation>Klingt wie Sprache: Ihre Pausen liegen {swing:.0f} dB unter den Wörtern.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>Sounds like something that goes on: never more than {swing:.0f} dB quieter than loud, but not hissing.</source>
+   <translation>Klingt wie etwas, das anhält: nie mehr als {swing:.0f} dB leiser als laut, aber ohne Zischen.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>Hisses, though it has pauses {swing:.0f} dB under what is loud.</source>
+   <translation>Zischt, obwohl Pausen {swing:.0f} dB unter dem Lauten liegen.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>Noise: it hisses, and is never quiet (loud and soft differ by {swing:.0f} dB).</source>
+   <translation>Rauschen: Es zischt und ist nie still (laut und leise unterscheiden sich um {swing:.0f} dB).</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source> Very loud, {level:.0f} dBFS, as speech hardly is.</source>
+   <translation> Sehr laut, {level:.0f} dBFS, wie Sprache es kaum ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>By its voice {word} {best} ({share:.0%})</source>
+   <translation>Der Stimme nach {word} {best} ({share:.0%})</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>; of the rate it is {rates:.0%} sure</source>
+   <translation>; die Rate ist zu {rates:.0%} sicher</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>nothing that sounds like speech</source>
+   <translation>nichts, was nach Sprache klingt</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>by its content</source>
+   <translation>ihrem Inhalt nach</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>It has no header that says what it is, and read in any known way it is {kind}.</source>
+   <translation>Sie hat keinen Kopf, der sagt, was sie ist, und auf jede bekannte Art gelesen ist sie {kind}.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>State how to read it, or remove it.</source>
+   <translation>Angeben, wie sie zu lesen ist, oder sie entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{rate2}.</source>
+   <translation>Sie hat keinen Kopf, der sagt, was sie ist. Dem Inhalt nach ist sie {how} {kind} mit {rate}, {seconds:.2f} s lang{rate2}.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>Hear it so and state how to read it: H in the window, --headerless in the terminal.</source>
+   <translation>So anhören und angeben, wie sie zu lesen ist: H im Fenster, --headerless im Terminal.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>In the job file {field} is {shown}; {wanted} is wanted.</source>
+   <translation>In der Auftragsdatei ist {field} {shown}; verlangt ist {wanted}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>Open an older copy of the job, or mend that entry.</source>
+   <translation>Eine ältere Kopie des Auftrags öffnen oder diesen Eintrag berichtigen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a text</source>
+   <translation>ein Text</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a text of whole characters</source>
+   <translation>ein Text aus ganzen Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a path</source>
+   <translation>ein Pfad</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a whole number of frames from {least} on</source>
+   <translation>eine ganze Zahl von Abtastwerten ab {least}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a number from {low:g} to {high:g}</source>
+   <translation>eine Zahl von {low:g} bis {high:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>true or false</source>
+   <translation>true oder false</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a table</source>
+   <translation>eine Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../core/model/checked.py" />
+   <source>a list</source>
+   <translation>eine Liste</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>auto, left, right, mix, or a channel such as ch3</source>
+   <translation>auto, left, right, mix oder ein Kanal wie ch3</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>a pair of frames</source>
+   <translation>ein Paar von Abtastwerten</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>a pair of frames of which the second is the later</source>
+   <translation>ein Paar von Abtastwerten, der zweite später</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>the key of a touch-up and a number</source>
+   <translation>der Schlüssel einer Retusche und eine Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>a clip ({get!r})</source>
+   <translation>ein Clip ({get!r})</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>a text that is not empty</source>
+   <translation>ein Text, der nicht leer ist</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>start of {where}</source>
+   <translation>start von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>stop of {where}</source>
+   <translation>stop von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>at of {where}</source>
+   <translation>at von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>touch_up of {where}</source>
+   <translation>touch_up von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>receivers of {where}</source>
+   <translation>receivers von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/clip.py" />
+   <source>rights of {where}</source>
+   <translation>rights von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>“{which!a}” is no path.</source>
+   <translation>„{which!a}“ ist kein Pfad.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>Name a receiver, or a .toml file.</source>
+   <translation>Einen Empfänger nennen oder eine .toml-Datei.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>There is no receiver “{which}”.</source>
+   <translation>Es gibt keinen Empfänger „{which}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>{meant}Name one of {known}, or a .toml file.</source>
+   <translation>{meant}Einen von {known} nennen oder eine .toml-Datei.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>{path} cannot be read: {reason_of}.</source>
+   <translation>{path} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>Check the path and its permissions.</source>
+   <translation>Den Pfad und seine Rechte prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>{path} is not text.</source>
+   <translation>{path} ist kein Text.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
+   <source>Receivers are TOML files in UTF-8.</source>
+   <translation>Empfänger sind TOML-Dateien in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>The job could not be saved to {path}: {reason_of}.</source>
+   <translation>Der Auftrag konnte nicht nach {path} gespeichert werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Choose another folder; your work is still open.</source>
+   <translation>Einen anderen Ordner wählen; Ihre Arbeit ist noch offen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{path} cannot be opened: {reason_of}.</source>
+   <translation>{path} lässt sich nicht öffnen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>lists within lists without end</source>
+   <translation>Listen in Listen ohne Ende</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} is not a job file, or is damaged ({why}).</source>
+   <translation>{name} ist keine Auftragsdatei oder beschädigt ({why}).</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Open an older copy of it.</source>
+   <translation>Eine ältere Kopie davon öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} is not a Kittiwake job.</source>
+   <translation>{name} ist kein Kittiwake-Auftrag.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Open a file ending in .kittiwake.</source>
+   <translation>Eine Datei öffnen, die auf .kittiwake endet.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} was saved by a newer Kittiwake (job version {version}, this one knows {job_version}).</source>
+   <translation>{name} wurde von einem neueren Kittiwake gespeichert (Auftragsversion {version}, dieses kennt {job_version}).</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Open it with that version.</source>
+   <translation>Mit jener Version öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} cannot be opened: {message}</source>
+   <translation>{name} lässt sich nicht öffnen: {message}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} is not as a job file should be ({name2}: {error}).</source>
+   <translation>{name} ist nicht, wie eine Auftragsdatei sein soll ({name2}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>a source</source>
+   <translation>eine Quelle</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>path of a source</source>
+   <translation>Pfad einer Quelle</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>a clip</source>
+   <translation>ein Clip</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>id of a clip</source>
+   <translation>id eines Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>one that no other clip has</source>
+   <translation>eine, die kein anderer Clip hat</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>A receiver in it</source>
+   <translation>Ein Empfänger darin</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>source of a clip</source>
+   <translation>Quelle eines Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>the place of one of its {count} sources</source>
+   <translation>der Platz einer seiner {count} Quellen</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>a folder of somebody who is known here</source>
+   <translation>ein Ordner von jemandem, den man hier kennt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>an entry of made</source>
+   <translation>ein Eintrag von made</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>bytes of an entry of made</source>
+   <translation>bytes eines Eintrags von made</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} of an entry of made</source>
+   <translation>{name} eines Eintrags von made</translation>
+  </message>
+  <message>
+   <location filename="../core/model/own_receivers.py" />
+   <source>“{slug}” is a receiver that ships.</source>
+   <translation>„{slug}“ ist ein mitgelieferter Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/own_receivers.py" />
+   <source>Give yours another slug.</source>
+   <translation>Dem eigenen ein anderes Kürzel geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/own_receivers.py" />
+   <source>{name} could not be kept in {parent}: {reason_of}.</source>
+   <translation>{name} konnte nicht in {parent} aufbewahrt werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/own_receivers.py" />
+   <source>Check the folder and its permissions.</source>
+   <translation>Den Ordner und seine Rechte prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>{where} holds tables within tables without end.</source>
+   <translation>{where} enthält Tabellen in Tabellen ohne Ende.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Mend it and load it again.</source>
+   <translation>Berichtigen und noch einmal laden.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>{where} is not valid TOML: {error}.</source>
+   <translation>{where} ist kein gültiges TOML: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Mend that line and load it again.</source>
+   <translation>Diese Zeile berichtigen und noch einmal laden.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>{where} does not describe a receiver: {faults}{what}</source>
+   <translation>{where} beschreibt keinen Empfänger: {faults}{what}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Mend those fields and load it again.</source>
+   <translation>Diese Felder berichtigen und noch einmal laden.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>a table is wanted here</source>
+   <translation>hier ist eine Tabelle verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>a list is wanted here</source>
+   <translation>hier ist eine Liste verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>give at least one</source>
+   <translation>mindestens eines angeben</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>it has to be given</source>
+   <translation>es muss angegeben werden</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>a finite number is wanted</source>
+   <translation>eine endliche Zahl ist verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>a whole number is wanted</source>
+   <translation>eine ganze Zahl ist verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>{where}: there is no such field</source>
+   <translation>{where}: so ein Feld gibt es nicht</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>; did you mean {near}?</source>
+   <translation>; war {near} gemeint?</translation>
+  </message>
+  <message>
+   <location filename="../core/model/rights.py" />
+   <source>a day such as 2027-03-31</source>
+   <translation>ein Tag wie 2027-03-31</translation>
+  </message>
+  <message>
+   <location filename="../core/model/rights.py" />
+   <source>proof: {proof}</source>
+   <translation>Nachweis: {proof}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/rights.py" />
+   <source>until {until}</source>
+   <translation>bis {until}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>{key} of a line</source>
+   <translation>{key} einer Zeile</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>id of a line</source>
+   <translation>id einer Zeile</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>receivers of a line</source>
+   <translation>receivers einer Zeile</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>speed of a line</source>
+   <translation>speed einer Zeile</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>taken of a line</source>
+   <translation>taken einer Zeile</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>a respelling</source>
+   <translation>eine Umschrift</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>word, how to say it, language, and whether case counts</source>
+   <translation>Wort, wie es zu sprechen ist, Sprache, und ob Groß- und Kleinschreibung zählt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/script.py" />
+   <source>a line</source>
+   <translation>eine Zeile</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>a span</source>
+   <translation>ein Abschnitt</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>held of {where}</source>
+   <translation>held von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>id of {where}</source>
+   <translation>id von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>a line of the list</source>
+   <translation>eine Zeile der Liste</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>a pair of name and words</source>
+   <translation>ein Paar aus Name und Wörtern</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>“{text}” does not state a headerless format.</source>
+   <translation>„{text}“ gibt kein Format ohne Kopf an.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>Write for example ulaw@8000 or pcm_s16le@16000x2.</source>
+   <translation>Etwa ulaw@8000 oder pcm_s16le@16000x2 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>“{found}” is not an encoding that a headerless file can have here.</source>
+   <translation>„{found}“ ist keine Kodierung, die eine Datei ohne Kopf hier haben kann.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>Use one of {list}.</source>
+   <translation>Eine von {list} nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>{encoding} is always at {only} Hz, not at {rate} Hz.</source>
+   <translation>{encoding} hat immer {only} Hz, nicht {rate} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>Write {encoding}@{only}.</source>
+   <translation>{encoding}@{only} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>{rate} Hz with {channels} channels cannot be {encoding}.</source>
+   <translation>{rate} Hz mit {channels} Kanälen kann nicht {encoding} sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/stated.py" />
+   <source>Rates go from 1000 to 768000 Hz; only linear, µ-law and A-law have more than one channel.</source>
+   <translation>Raten gehen von 1000 bis 768000 Hz; nur linear, µ-law und A-law haben mehr als einen Kanal.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>−{value:.1f} {unit}</source>
+   <translation>−{value:.1f} {unit}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{value:.1f} {unit}</source>
+   <translation>{value:.1f} {unit}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>AAC stream</source>
+   <translation>AAC-Strom</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>NIST SPHERE</source>
+   <translation>NIST SPHERE</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>8-bit PCM</source>
+   <translation>8 Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>16-bit PCM</source>
+   <translation>16 Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>24-bit PCM</source>
+   <translation>24 Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>32-bit PCM</source>
+   <translation>32 Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>32-bit float</source>
+   <translation>32 Bit Gleitkomma</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>64-bit float</source>
+   <translation>64 Bit Gleitkomma</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>IMA ADPCM</source>
+   <translation>IMA ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>Microsoft ADPCM</source>
+   <translation>Microsoft ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>AMR narrow-band</source>
+   <translation>AMR schmalbandig</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>AMR wide-band</source>
+   <translation>AMR breitbandig</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>16-bit linear</source>
+   <translation>16 Bit linear</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>16-bit linear, big endian</source>
+   <translation>16 Bit linear, Big Endian</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>24-bit linear</source>
+   <translation>24 Bit linear</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>OKI ADPCM</source>
+   <translation>OKI ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>G.726 at {k} kbit/s</source>
+   <translation>G.726 mit {k} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>, low bits first</source>
+   <translation>, niedrige Bits zuerst</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{value:.0f} Hz</source>
+   <translation>{value:.0f} Hz</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{value:.10g} kHz</source>
+   <translation>{value:.10g} kHz</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{size}</source>
+   <translation>{size}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{value:.2f} s</source>
+   <translation>{value:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{minutes}:{seconds:04.1f}</source>
+   <translation>{minutes}:{seconds:04.1f}</translation>
+  </message>
+  <message>
+   <location filename="../core/music/loop.py" />
+   <source>It is too short to find a loop in.</source>
+   <translation>Zu kurz, um eine Schleife darin zu finden.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/loop.py" />
+   <source>Repeat all of it, or give a longer piece.</source>
+   <translation>Alles wiederholen oder ein längeres Stück nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/loop.py" />
+   <source>Nothing in it repeats.</source>
+   <translation>Nichts darin wiederholt sich.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/loop.py" />
+   <source>Mark a span, and repeat that.</source>
+   <translation>Einen Abschnitt markieren und den wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>there is no sound in it.</source>
+   <translation>es ist kein Ton darin.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>Give another file.</source>
+   <translation>Eine andere Datei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>{name} holds no music from {start:g} s on.</source>
+   <translation>{name} enthält ab {start:g} s keine Musik.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>Give another span.</source>
+   <translation>Einen anderen Abschnitt angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>A loop from {loop:g} to {loop2:g} s does not lie inside of {count:.2f} s.</source>
+   <translation>Eine Schleife von {loop:g} bis {loop2:g} s liegt nicht in {count:.2f} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>Give other times.</source>
+   <translation>Andere Zeiten angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>There is no music in it.</source>
+   <translation>Es ist keine Musik darin.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>Give a file.</source>
+   <translation>Eine Datei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>It was stopped.</source>
+   <translation>Es wurde abgebrochen.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>hold music</source>
+   <translation>Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>{path} could not be written: {reason_of}.</source>
+   <translation>{path} konnte nicht geschrieben werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>Choose another folder.</source>
+   <translation>Einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>{name} is no recipe that can be read: {told}.</source>
+   <translation>{name} ist kein lesbares Rezept: {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/making.py" />
+   <source>Mend it.</source>
+   <translation>Berichtigen.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>“{strange}” is no field of hold music.</source>
+   <translation>„{strange}“ ist kein Feld von Wartemusik.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>There are {list}.</source>
+   <translation>Es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>Hold music</source>
+   <translation>Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>one of {list}</source>
+   <translation>eines von {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>two times in seconds</source>
+   <translation>zwei Zeiten in Sekunden</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>two times of which the second is the later</source>
+   <translation>zwei Zeiten, die zweite später</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>path of a part</source>
+   <translation>path eines Teils</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>start of a part</source>
+   <translation>start eines Teils</translation>
+  </message>
+  <message>
+   <location filename="../core/music/recipe.py" />
+   <source>stop of a part</source>
+   <translation>stop eines Teils</translation>
+  </message>
+  <message>
+   <location filename="../core/music/seam.py" />
+   <source>It clicks at the seam: {click_db:.0f} dB over the music around it.</source>
+   <translation>Es knackt an der Naht: {click_db:.0f} dB über der Musik ringsum.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/seam.py" />
+   <source>The sound changes more at the seam than at {flux_rank:.1f} % of places inside.</source>
+   <translation>Der Klang ändert sich an der Naht mehr als an {flux_rank:.1f} % der Stellen darin.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/seam.py" />
+   <source>The level steps by {step_db:+.1f} dB at the seam.</source>
+   <translation>Der Pegel springt an der Naht um {step_db:+.1f} dB.</translation>
+  </message>
+  <message>
+   <location filename="../core/music/seam.py" />
+   <source>No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.</source>
+   <translation>Keine Naht sticht heraus: {what:.0f} % der Stellen darin ändern sich im Klang mehr, {what2:.0f} % springen mehr im Pegel.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/corpus.py" />
+   <source>texts and speakers of {n} clips</source>
+   <extracomment>Where there is one: texts and speakers of {n} clip</extracomment>
+   <translation>
+    <numerusform>Texte und Sprecher von {n} Clip</numerusform>
+    <numerusform>Texte und Sprecher von {n} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the level</source>
+   <translation>der Pegel</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the speed</source>
+   <translation>das Tempo</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the pitch</source>
+   <translation>die Tonhöhe</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the fade in</source>
+   <translation>die Einblendung</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the fade out</source>
+   <translation>die Ausblendung</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the fades</source>
+   <translation>die Blenden</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the low end</source>
+   <translation>das untere Ende</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the side</source>
+   <translation>die Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the DC offset</source>
+   <translation>der Gleichanteil</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>a stretch</source>
+   <translation>eine Strecke</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the limiter</source>
+   <translation>der Begrenzer</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the treatment</source>
+   <translation>die Behandlung</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the loop</source>
+   <translation>die Schleife</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>what was added</source>
+   <translation>das Hinzufügen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/edits.py" />
+   <source>removing {n} clips</source>
+   <extracomment>Where there is one: removing {n} clip</extracomment>
+   <translation>
+    <numerusform>{n} Clip entfernen</numerusform>
+    <numerusform>{n} Clips entfernen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>recording “{name}”</source>
+   <translation>Aufnahme „{name}“</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/edits.py" />
+   <source>speaking {n} lines</source>
+   <extracomment>Where there is one: speaking {n} line</extracomment>
+   <translation>
+    <numerusform>{n} Zeile sprechen</numerusform>
+    <numerusform>{n} Zeilen sprechen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>the voice for “{name}”</source>
+   <translation>die Stimme für „{name}“</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/edits.py" />
+   <source>taking in {n} cells</source>
+   <extracomment>Where there is one: taking in {n} cell</extracomment>
+   <translation>
+    <numerusform>{n} Zelle aufnehmen</numerusform>
+    <numerusform>{n} Zellen aufnehmen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/edits.py" />
+   <source>leaving out {n} cells</source>
+   <extracomment>Where there is one: leaving out {n} cell</extracomment>
+   <translation>
+    <numerusform>{n} Zelle auslassen</numerusform>
+    <numerusform>{n} Zellen auslassen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>stating {rate} Hz</source>
+   <translation>{rate} Hz angeben</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source> of {count} clips</source>
+   <translation> von {count} Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>touching up {list}{many}</source>
+   <translation>{list}{many} retuschieren</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>a remedy for {count} clips</source>
+   <translation>eine Abhilfe für {count} Clips</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>choosing receivers</source>
+   <translation>Empfänger wählen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>changing the rules of {name}</source>
+   <translation>die Regeln von {name} ändern</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>adding {name}</source>
+   <translation>{name} hinzufügen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/edits.py" />
+   <source>adding {n} forms</source>
+   <extracomment>Where there is one: adding {n} form</extracomment>
+   <translation>
+    <numerusform>{n} Form hinzufügen</numerusform>
+    <numerusform>{n} Formen hinzufügen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>giving back the shipped rules</source>
+   <translation>die mitgelieferten Regeln zurückgeben</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
+   <source>duplicating {name}</source>
+   <translation>{name} verdoppeln</translation>
+  </message>
+  <message>
+   <location filename="../core/project/opening.py" />
+   <source>A receiver is left out: {message}</source>
+   <translation>Ein Empfänger ist weggelassen: {message}</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>{files} not there any more, and can be made again.</source>
+   <translation>{files} nicht mehr da und kann neu gemacht werden.</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>{files} altered by something else since; nothing of that will be overwritten.</source>
+   <translation>{files} seither von etwas anderem verändert; nichts davon wird überschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>has changed, and is looked at again</source>
+   <translation>hat sich geändert und wird neu angesehen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>have changed, and are looked at again</source>
+   <translation>haben sich geändert und werden neu angesehen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>is not there any more</source>
+   <translation>ist nicht mehr da</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>are not there any more</source>
+   <translation>sind nicht mehr da</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>A made file was</source>
+   <translation>Eine gemachte Datei ist</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>{count} made files were</source>
+   <translation>{count} gemachte Dateien sind</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>{count} sources {many}.</source>
+   <translation>{count} Quellen {many}.</translation>
+  </message>
+  <message>
+   <location filename="../core/project/outputs.py" />
+   <source>{name} {one}.</source>
+   <translation>{name} {one}.</translation>
+  </message>
+  <message>
+   <location filename="../core/project/project.py" />
+   <source>naming the job</source>
+   <translation>den Auftrag benennen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/project.py" />
+   <source>reading {name} as {known}</source>
+   <translation>{name} als {known} lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/project.py" />
+   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
+   <translation>{name} wird als {known} gelesen, wie zuletzt in seinem Ordner angegeben; H gibt ein anderes Format an.</translation>
+  </message>
+  <message>
+   <location filename="../core/project/project.py" />
+   <source>stating {stated}</source>
+   <translation>{stated} angeben</translation>
+  </message>
+  <message>
+   <location filename="../core/project/project.py" />
+   <source>reading {count} files as guessed</source>
+   <translation>{count} Dateien wie geraten lesen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/project.py" />
+   <source>adding {n} recordings</source>
+   <extracomment>Where there is one: adding {n} recording</extracomment>
+   <translation>
+    <numerusform>{n} Aufnahme hinzufügen</numerusform>
+    <numerusform>{n} Aufnahmen hinzufügen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>There is nothing in it.</source>
+   <translation>Es ist nichts darin.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Say it again.</source>
+   <translation>Noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Nobody is heard in it.</source>
+   <translation>Niemand ist darin zu hören.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Is the microphone on? Say it again.</source>
+   <translation>Ist das Mikrofon an? Noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It is clipped: {clipped_samples} samples at full scale.</source>
+   <translation>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Turn the microphone down or move away from it, and say it again.</source>
+   <translation>Das Mikrofon leiser stellen oder weiter weggehen und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It is very soft, {level:.0f} dBov.</source>
+   <translation>Es ist sehr leise, {level:.0f} dBov.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Come nearer, and say it again.</source>
+   <translation>Näher herangehen und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It begins before the recording does.</source>
+   <translation>Es beginnt vor der Aufnahme.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It was still going on when it was stopped.</source>
+   <translation>Es ging noch weiter, als gestoppt wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Wait a moment before and after, and say it again.</source>
+   <translation>Davor und danach einen Moment warten und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>The room is only {level:.0f} dB softer than the voice.</source>
+   <translation>Der Raum ist nur {level:.0f} dB leiser als die Stimme.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Close the window, switch off what hums, or come nearer.</source>
+   <translation>Das Fenster schließen, ausschalten, was brummt, oder näher herangehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/take.py" />
+   <source>Recorded with {device}</source>
+   <translation>Aufgenommen mit {device}</translation>
+  </message>
+  <message>
+   <location filename="../core/script/edit.py" />
+   <source>There is no receiver “{unknown}”.</source>
+   <translation>Es gibt keinen Empfänger „{unknown}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/edit.py" />
+   <source>Those of the board: {names}.</source>
+   <translation>Auf der Tafel sind: {names}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/edit.py" />
+   <source>“{cell}” is no speed.</source>
+   <translation>„{cell}“ ist kein Tempo.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/edit.py" />
+   <source>Write 8 %, or 1.08; from {slowest:g} to {fastest:g}.</source>
+   <translation>8 % oder 1.08 schreiben; von {slowest:g} bis {fastest:g}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/edit.py" />
+   <source>A line has a name: its clip is called so.</source>
+   <translation>Eine Zeile hat einen Namen: So heißt ihr Clip.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/edit.py" />
+   <source>Give it one.</source>
+   <translation>Ihr einen geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/own_respellings.py" />
+   <source>Free it, and try again.</source>
+   <translation>Platz machen und noch einmal versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
+   <source>“{{{inside}}}” stands for more than {most:,} lines.</source>
+   <translation>„{{{inside}}}“ steht für mehr als {most:,} Zeilen.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
+   <source>Give a shorter range.</source>
+   <translation>Einen kürzeren Bereich angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
+   <source>“{{{inside}}}” is no series.</source>
+   <translation>„{{{inside}}}“ ist keine Reihe.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
+   <source>That stands for {count:,} lines, more than {most:,}.</source>
+   <translation>Das steht für {count:,} Zeilen, mehr als {most:,}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
+   <source>Give shorter ranges.</source>
+   <translation>Kürzere Bereiche angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>file name</source>
+   <translation>Dateiname</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>say it as</source>
+   <translation>sprechen als</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>say as</source>
+   <translation>sprechen</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>{name} is too large for a script.</source>
+   <translation>{name} ist zu groß für ein Skript.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Give a table of lines.</source>
+   <translation>Eine Tabelle von Zeilen angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>{name} cannot be read: {reason_of}.</source>
+   <translation>{name} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>{name} is no spreadsheet that can be read ({error}).</source>
+   <translation>{name} ist keine lesbare Tabelle ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Save it as CSV.</source>
+   <translation>Als CSV speichern.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>{name} is not text in UTF-8.</source>
+   <translation>{name} ist kein Text in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Save it as UTF-8, or as a spreadsheet.</source>
+   <translation>Als UTF-8 oder als Tabelle speichern.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>That is no table: {error}.</source>
+   <translation>Das ist keine Tabelle: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Check quotes and line ends.</source>
+   <translation>Anführungszeichen und Zeilenenden prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Row {number}: the name “{name}” is there already.</source>
+   <translation>Zeile {number}: Den Namen „{name}“ gibt es schon.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>There are no lines in that.</source>
+   <translation>Darin sind keine Zeilen.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Give a table with the columns name and text.</source>
+   <translation>Eine Tabelle mit den Spalten name und text angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Row {number}: “{cells}” is no speed from {slowest:g} to {fastest:g}; taken as 1.</source>
+   <translation>Zeile {number}: „{cells}“ ist kein Tempo von {slowest:g} bis {fastest:g}; als 1 genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/answers.py" />
+   <source>The service answers: {at_pointer}.</source>
+   <translation>Der Dienst antwortet: {at_pointer}.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/answers.py" />
+   <source>There is no text at {text} of the answer.</source>
+   <translation>Bei {text} der Antwort ist kein Text.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/ask.py" />
+   <source>The service answers {code}: {words}.</source>
+   <translation>Der Dienst antwortet {code}: {words}.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/ask.py" />
+   <source>The service cannot be asked: {getattr}.</source>
+   <translation>Der Dienst ist nicht zu fragen: {getattr}.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/ask.py" />
+   <source>The service answers what is no JSON.</source>
+   <translation>Der Dienst antwortet, was kein JSON ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/ask.py" />
+   <source>There are no {count} answers at {results} of the answer.</source>
+   <translation>Bei {results} der Antwort sind keine {count} Antworten.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>There is no key in {key_from}.</source>
+   <translation>In {key_from} ist kein Schlüssel.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>Set it in the environment: export {key_from}=…</source>
+   <translation>In der Umgebung setzen: export {key_from}=…</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>The desktop's store of secrets needs the package “keyring”.</source>
+   <translation>Der Geheimnisspeicher des Desktops braucht das Paket „keyring“.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>Install it with: pip install 'kittiwake[secrets]'.</source>
+   <translation>Installieren mit: pip install 'kittiwake[secrets]'.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>The store of secrets cannot be asked ({error}).</source>
+   <translation>Der Geheimnisspeicher ist nicht zu fragen ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>Unlock it, or name a variable of the environment in key_from.</source>
+   <translation>Aufschließen oder in key_from eine Umgebungsvariable nennen.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>The store of secrets holds no key “{name}”.</source>
+   <translation>Der Geheimnisspeicher hat keinen Schlüssel „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/keys.py" />
+   <source>Put it there: keyring set {ours} {name}</source>
+   <translation>Dort ablegen: keyring set {ours} {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/listed.py" />
+   <source>, {words_wrong:.1f} % of {words:,} words wrong</source>
+   <translation>, {words_wrong:.1f} % von {words:,} Wörtern falsch</translation>
+  </message>
+  <message>
+   <location filename="../core/service/listed.py" />
+   <source>, {unanswered:,} without an answer</source>
+   <translation>, {unanswered:,} ohne Antwort</translation>
+  </message>
+  <message>
+   <location filename="../core/service/listed.py" />
+   <source>not told</source>
+   <translation>nicht gesagt</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>told to fail</source>
+   <translation>soll misslingen</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>the key is missing or wrong</source>
+   <translation>der Schlüssel fehlt oder ist falsch</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>POST /hear is what it answers</source>
+   <translation>POST /hear ist, was er beantwortet</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>over {what:,} bytes</source>
+   <translation>über {what:,} Bytes</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>{count} items are over {most_items}</source>
+   <translation>{count} Stücke sind über {most_items}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>it failed</source>
+   <translation>es misslang</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>JSON with sound (Base64), encoding and sample_rate is wanted</source>
+   <translation>JSON mit sound (Base64), encoding und sample_rate ist verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>{count:,} expected lines are over {most_lines:,}</source>
+   <translation>{count:,} erwartete Zeilen sind über {most_lines:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>{count:,} bytes of sound are over {most_bytes:,}</source>
+   <translation>{count:,} Bytes Ton sind über {most_bytes:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>{count:.1f} s are over {most_seconds:g} s</source>
+   <translation>{count:.1f} s sind über {most_seconds:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>encoding says {encoding}, and the sound is {seen}</source>
+   <translation>encoding sagt {encoding}, und der Ton ist {seen}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>no such file</source>
+   <translation>keine solche Datei</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>sample_rate says {rate}, which is none of {list}</source>
+   <translation>sample_rate sagt {rate}, was keine von {list} ist</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>channels says {channels}; one is taken</source>
+   <translation>channels sagt {channels}; einer wird genommen</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus</source>
+   <translation>encoding sagt {encoding}, was er nicht kennt: flac, wav, linear16, ulaw, ogg_opus</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>sample_rate says {rate}, and the sound is {own} Hz</source>
+   <translation>sample_rate sagt {rate}, und der Ton hat {own} Hz</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>channels says {channels}, and the sound has {held}</source>
+   <translation>channels sagt {channels}, und der Ton hat {held}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>the sound cannot be read</source>
+   <translation>der Ton ist nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Colours</source>
+   <translation>Farben</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Light, dark, or as the desktop has it.</source>
+   <translation>Hell, dunkel oder wie der Desktop.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>as the desktop</source>
+   <translation>wie der Desktop</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>light</source>
+   <translation>hell</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>dark</source>
+   <translation>dunkel</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Language</source>
+   <translation>Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Of all that is shown here; files and what programs read stay English.</source>
+   <translation>Von allem, was hier gezeigt wird; Dateien und was Programme lesen bleibt englisch.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Decimal sign</source>
+   <translation>Dezimalzeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>On the screen only; in files it is always a point.</source>
+   <translation>Nur auf dem Bildschirm; in Dateien ist es immer ein Punkt.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>as in the language</source>
+   <translation>wie in der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>a point: 3.5</source>
+   <translation>ein Punkt: 3.5</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>a comma: 3,5</source>
+   <translation>ein Komma: 3,5</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>A kilobyte has</source>
+   <translation>Ein Kilobyte hat</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>On the screen only; limits of receivers count as they are written.</source>
+   <translation>Nur auf dem Bildschirm; Grenzen von Empfängern zählen, wie sie geschrieben sind.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>1000 bytes (kB)</source>
+   <translation>1000 Bytes (kB)</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>1024 bytes (KiB)</source>
+   <translation>1024 Bytes (KiB)</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Text size</source>
+   <translation>Textgröße</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Of everything in the window, beside its usual size.</source>
+   <translation>Von allem im Fenster, neben der üblichen Größe.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Less motion</source>
+   <translation>Weniger Bewegung</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/look.py" />
+   <source>Nothing blinks, glides or fades.</source>
+   <translation>Nichts blinkt, gleitet oder blendet.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>How many at once</source>
+   <translation>Wie viele zugleich</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>More is faster up to the number of cores; fewer leave room for other work. 0: one for each core.</source>
+   <translation>Mehr ist schneller bis zur Zahl der Kerne; weniger lässt Platz für anderes. 0: einer je Kern.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Keep the machine awake while making</source>
+   <translation>Beim Machen wach bleiben</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>The desktop is asked not to sleep until the run is over.</source>
+   <translation>Der Desktop wird gebeten, bis zum Ende des Laufs nicht zu schlafen.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Tell when a run has ended</source>
+   <translation>Das Ende eines Laufs melden</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>A notification of the desktop, while the window is not the one in use.</source>
+   <translation>Eine Benachrichtigung des Desktops, während das Fenster nicht in Gebrauch ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Sound when a run has ended</source>
+   <translation>Ton am Ende eines Laufs</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Two short tones: rising where all is well, falling where something failed.</source>
+   <translation>Zwei kurze Töne: steigend, wo alles gut ist, fallend, wo etwas misslang.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Show the folder when a run has ended</source>
+   <translation>Am Ende eines Laufs den Ordner zeigen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Opens it in the file manager, where something was made.</source>
+   <translation>Öffnet ihn im Dateimanager, wo etwas gemacht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Close the window when a run has ended</source>
+   <translation>Am Ende eines Laufs das Fenster schließen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
+   <source>Only where nothing failed and the job is saved.</source>
+   <translation>Nur wo nichts misslang und der Auftrag gespeichert ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>Outputs go to</source>
+   <translation>Ausgaben gehen nach</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents.</source>
+   <translation>Aufträge, die nichts anderes sagen, legen ihre Ausgaben in einen eigenen Ordner hierin. Leer: Kittiwake in Ihren Dokumenten.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>How they lie there</source>
+   <translation>Wie sie dort liegen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>Holds for new jobs; each job may say otherwise in the Job menu.</source>
+   <translation>Gilt für neue Aufträge; jeder Auftrag kann im Menü Auftrag anderes sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>one folder for each receiver</source>
+   <translation>ein Ordner je Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>mirrored, as the sources lie</source>
+   <translation>gespiegelt, wie die Quellen liegen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/outputs.py" />
+   <source>beside their sources</source>
+   <translation>neben ihren Quellen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
+   <source>Close by itself after</source>
+   <translation>Schließt sich von selbst nach</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
+   <source>Counted once everything is made and nothing is asked. 0: it stays.</source>
+   <translation>Gezählt, sobald alles gemacht und nichts gefragt ist. 0: Es bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
+   <source>Results lie</source>
+   <translation>Ergebnisse liegen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
+   <source>Beside the source, or where outputs go; they are on the clipboard either way.</source>
+   <translation>Neben der Quelle oder wo Ausgaben hingehen; in der Zwischenablage sind sie so oder so.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
+   <source>beside the source</source>
+   <translation>neben der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
+   <source>where outputs go</source>
+   <translation>wo Ausgaben hingehen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>Loudspeaker</source>
+   <translation>Lautsprecher</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>What the ear plays on. Empty: what the desktop uses.</source>
+   <translation>Womit das Ohr spielt. Leer: was der Desktop nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>Microphone</source>
+   <translation>Mikrofon</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>What is recorded from at first. Empty: what the desktop uses.</source>
+   <translation>Womit zuerst aufgenommen wird. Leer: was der Desktop nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>Open the last job at the start</source>
+   <translation>Beim Start den letzten Auftrag öffnen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>The job that was open when the window was closed, and the clip that was chosen.</source>
+   <translation>Den Auftrag, der offen war, als das Fenster geschlossen wurde, und den gewählten Clip.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>Files from outside go to</source>
+   <translation>Dateien von außen gehen in</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>What “Open with” does while a window is open.</source>
+   <translation>Was „Öffnen mit“ tut, während ein Fenster offen ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>ask each time</source>
+   <translation>jedes Mal fragen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>the job that is open</source>
+   <translation>den offenen Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/start.py" />
+   <source>a window of their own</source>
+   <translation>ein eigenes Fenster</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>Outputs</source>
+   <translation>Ausgaben</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>Making</source>
+   <translation>Machen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>Look</source>
+   <translation>Aussehen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>Sound</source>
+   <translation>Ton</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>Start</source>
+   <translation>Start</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>Quick convert</source>
+   <translation>Schnell umwandeln</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>a whole number</source>
+   <translation>eine ganze Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>a text in quotes</source>
+   <translation>ein Text in Anführungszeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>{key} is one of {list}, not {value!r}.</source>
+   <translation>{key} ist eines von {list}, nicht {value!r}.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
+   <source>{key} is from {low} to {high}{unit}, not {value}.</source>
+   <translation>{key} ist von {low} bis {high}{unit}, nicht {value}.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>file of settings</source>
+   <translation>file of settings</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>{name} cannot be read ({error}). Everything is as it comes until that is mended.</source>
+   <translation>{name} ist nicht zu lesen ({error}). Bis das berichtigt ist, ist alles wie mitgeliefert.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>{section} is no section of settings.</source>
+   <translation>{section} ist kein Abschnitt von Einstellungen.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>There is no section [{section}]; the sections are {list}.</source>
+   <translation>Es gibt keinen Abschnitt [{section}]; es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>There is no setting {key}.</source>
+   <translation>Es gibt keine Einstellung {key}.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>keys.{command} is a list of keys, such as ["Ctrl+M"].</source>
+   <translation>keys.{command} ist eine Liste von Tasten, etwa ["Ctrl+M"].</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/store.py" />
+   <source>Settings could not be kept in {path}: {reason_of}.</source>
+   <translation>Einstellungen konnten nicht in {path} aufbewahrt werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/engine.py" />
+   <source>There is no voice “{key}”.</source>
+   <translation>Es gibt keine Stimme „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/engine.py" />
+   <source>Those that speak {language}: {near}.</source>
+   <translation>{language} sprechen: {near}.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/engine.py" />
+   <source>No voice here speaks {language}.</source>
+   <translation>Keine Stimme hier spricht {language}.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/engine.py" />
+   <source>Choose another language.</source>
+   <translation>Eine andere Sprache wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/spoken.py" />
+   <source>The voice gave no usable sound for “{text}”.</source>
+   <translation>Die Stimme gab für „{text}“ keinen brauchbaren Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/spoken.py" />
+   <source>Try another voice.</source>
+   <translation>Eine andere Stimme versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/spoken.py" />
+   <source>The voice failed ({name}: {error}).</source>
+   <translation>Die Stimme versagte ({name}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/spoken.py" />
+   <source>It was stopped before that was spoken.</source>
+   <translation>Es wurde angehalten, bevor das gesprochen war.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/stand_in.py" />
+   <source>No text</source>
+   <translation>Kein Text</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/stand_in.py" />
+   <source>Out of breath</source>
+   <translation>Außer Atem</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>The voice engine could not be started.</source>
+   <translation>Die Sprachausgabe ließ sich nicht starten.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>Install it anew.</source>
+   <translation>Neu installieren.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>The engine has no voice “{voice}”.</source>
+   <translation>Die Sprachausgabe hat keine Stimme „{voice}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>There is nothing to say.</source>
+   <translation>Es gibt nichts zu sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>Write a text.</source>
+   <translation>Einen Text schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>The voice has no sound for “{plain}”.</source>
+   <translation>Die Stimme hat keinen Laut für „{plain}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>Respell it, or choose another voice.</source>
+   <translation>Umschreiben oder eine andere Stimme wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/espeak.py" />
+   <source>eSpeak NG</source>
+   <translation>eSpeak NG</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name} cannot be read: {told}.</source>
+   <translation>{name} ist nicht zu lesen: {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>there is no field “{next}”</source>
+   <translation>es gibt kein Feld „{next}“</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>languages is a list of texts</source>
+   <translation>languages ist eine Liste von Texten</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>headers is a table of texts</source>
+   <translation>headers ist eine Tabelle von Texten</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>url begins with http:// or https://</source>
+   <translation>url beginnt mit http:// oder https://</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>name, url, body, sound and voice are texts</source>
+   <translation>name, url, body, sound und voice sind Texte</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>timeout is seconds, up to 600</source>
+   <translation>timeout sind Sekunden, bis 600</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>Stand-in service</source>
+   <translation>Nachgebildeter Dienst</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name}, over the network</source>
+   <translation>{name}, über das Netz</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>There is no voice service “{key}”.</source>
+   <translation>Es gibt keinen Stimmdienst „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>Put its file into {voices_folder}.</source>
+   <translation>Seine Datei nach {voices_folder} legen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>Ask whoever runs it.</source>
+   <translation>Fragen, wer ihn betreibt.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>did not answer within {timeout:g} s</source>
+   <translation>antwortete nicht innerhalb von {timeout:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>cannot be reached ({getattr})</source>
+   <translation>ist nicht zu erreichen ({getattr})</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>See whether it runs, and its address.</source>
+   <translation>Nachsehen, ob er läuft, und seine Adresse.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name} answered more than 64 MB.</source>
+   <translation>{name} antwortete mehr als 64 MB.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name} answered no sound at {sound}.</source>
+   <translation>{name} antwortete bei {sound} keinen Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>Look at what it answers.</source>
+   <translation>Ansehen, was er antwortet.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name} answered no sound that can be read ({kind}).</source>
+   <translation>{name} antwortete keinen lesbaren Ton ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>Have it answer WAV, FLAC, Ogg or MP3.</source>
+   <translation>Ihn WAV, FLAC, Ogg oder MP3 antworten lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/piper.py" />
+   <source>Joe, American English, natural</source>
+   <translation>Joe, amerikanisches Englisch, natürlich</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/piper.py" />
+   <source>The natural voice is not installed.</source>
+   <translation>Die natürliche Stimme ist nicht installiert.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/piper.py" />
+   <source>Choose another voice, or install kittiwake[voices].</source>
+   <translation>Eine andere Stimme wählen oder kittiwake[voices] installieren.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/piper.py" />
+   <source>The voice has no sound for “{text}”.</source>
+   <translation>Die Stimme hat keinen Laut für „{text}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/judge.py" />
+   <source>The list: {verdict_of}</source>
+   <translation>Die Liste: {verdict_of}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/link.py" />
+   <source>Broken off after {through:,} bytes; it goes on from there.</source>
+   <translation>Nach {through:,} Bytes abgebrochen; von dort geht es weiter.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/link.py" />
+   <source>The link was lost after {through:,} bytes; it goes on from there.</source>
+   <translation>Nach {through:,} Bytes ging die Verbindung verloren; von dort geht es weiter.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/link.py" />
+   <source>It restarted after {through:,} bytes; it holds what it held, and this has to come again.</source>
+   <translation>Nach {through:,} Bytes startete sie neu; sie behält, was sie hatte, und dies muss noch einmal kommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/link.py" />
+   <source>Its memory is full.</source>
+   <translation>Ihr Speicher ist voll.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>beacon</source>
+   <translation>Bake</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>Only files ending in .wav are taken.</source>
+   <translation>Nur Dateien auf .wav werden genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>{count:,} bytes are too many: a message must be under {memory:,}.</source>
+   <translation>{count:,} Bytes sind zu viele: Eine Ansage muss unter {memory:,} bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>{count} bytes are too few for a WAV file.</source>
+   <translation>{count} Bytes sind für eine WAV-Datei zu wenige.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>It does not begin as a WAV file.</source>
+   <translation>Sie beginnt nicht wie eine WAV-Datei.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>The size in its header is not its size.</source>
+   <translation>Die Größe in ihrem Kopf ist nicht ihre Größe.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>A plain 16-byte format chunk must come first.</source>
+   <translation>Ein einfacher Formatblock von 16 Bytes muss zuerst kommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>Its encoding (tag {tag}) is not PCM.</source>
+   <translation>Ihre Kodierung (Kennung {tag}) ist kein PCM.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>It has {channels} channels; only one is taken.</source>
+   <translation>Sie hat {channels} Kanäle; nur einer wird genommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>{rate:,} Hz is not a rate it plays: at most {highest_rate:,} Hz.</source>
+   <translation>{rate:,} Hz ist keine Rate, die sie spielt: höchstens {highest_rate:,} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>Samples of {bits} bits are not taken: they must have 16.</source>
+   <translation>Abtastwerte mit {bits} Bit werden nicht genommen: Es müssen 16 sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>Sound must follow the format at once; something else does.</source>
+   <translation>Der Ton muss gleich auf das Format folgen; es folgt etwas anderes.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/beacon.py" />
+   <source>Its sound is not as long as it says.</source>
+   <translation>Ihr Ton ist nicht so lang, wie sie sagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>Its flash is empty.</source>
+   <translation>Ihr Speicher ist leer.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>It has no sound “{wanted}”: 0 to {count}.</source>
+   <translation>Sie hat keinen Ton „{wanted}“: 0 bis {count}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>It takes a header (.h) and an image (.bin), nothing else.</source>
+   <translation>Sie nimmt eine Kopfdatei (.h) und ein Abbild (.bin), sonst nichts.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>It has no header yet: hand it that first.</source>
+   <translation>Sie hat noch keine Kopfdatei: die zuerst übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>{count:,} bytes are too many: its flash holds {flash:,}.</source>
+   <translation>{count:,} Bytes sind zu viele: Ihr Speicher fasst {flash:,}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>Sound {what} would end behind the image.</source>
+   <translation>Ton {what} endete hinter dem Abbild.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>Sound {what} is no whole number of blocks, or not as long as it says.</source>
+   <translation>Ton {what} ist keine ganze Zahl von Blöcken oder nicht so lang, wie er sagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>No block begins where sound {what} should.</source>
+   <translation>Wo Ton {what} sein sollte, beginnt kein Block.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>The header is not plain text.</source>
+   <translation>Die Kopfdatei ist kein einfacher Text.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>The header does not define {name}.</source>
+   <translation>Die Kopfdatei definiert {name} nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>{count} sounds are not from 1 to {sounds}.</source>
+   <translation>{count} Töne sind nicht 1 bis {sounds}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>{rate:,} Hz is not a rate it plays: {list} Hz are.</source>
+   <translation>{rate:,} Hz ist keine Rate, die sie spielt: {list} Hz schon.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>Blocks of {block} bytes are none.</source>
+   <translation>Blöcke von {block} Bytes sind keine.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>{name} does not have {count} entries.</source>
+   <translation>{name} hat keine {count} Einträge.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>voice board</source>
+   <translation>Sprachplatine</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>Play a sound</source>
+   <translation>Einen Ton spielen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/board.py" />
+   <source>a number or name; empty: the next</source>
+   <translation>eine Zahl oder ein Name; leer: der nächste</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>not configured: a list of messages is wanted first</source>
+   <translation>nicht eingerichtet: zuerst ist eine Liste der Ansagen nötig</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>configured, {count} of {count2} messages missing</source>
+   <translation>eingerichtet, {count} von {count2} Ansagen fehlen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>ready, no faults</source>
+   <translation>bereit, keine Fehler</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>A line of the list names no file, or no kind it knows ({wanted}).</source>
+   <translation>Eine Zeile der Liste nennt keine Datei oder keine bekannte Art ({wanted}).</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>There is no message in the list.</source>
+   <translation>In der Liste ist keine Ansage.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>{count} messages are too many: {messages} are the most.</source>
+   <translation>{count} Ansagen sind zu viele: höchstens {messages}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>It is not configured: hand it the list of messages first.</source>
+   <translation>Sie ist nicht eingerichtet: zuerst die Liste der Ansagen übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>It is not in the list of messages.</source>
+   <translation>Es steht nicht in der Liste der Ansagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>{count:,} bytes came; {sizes:,} stand in the list.</source>
+   <translation>{count:,} Bytes kamen; in der Liste stehen {sizes:,}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>It does nothing: {state}.</source>
+   <translation>Sie tut nichts: {state}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>It has no message “{argument}”.</source>
+   <translation>Sie hat keine Ansage „{argument}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>; {list} must wait</source>
+   <translation>; {list} müssen warten</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>Call a message</source>
+   <translation>Eine Ansage rufen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>messages, with commas</source>
+   <translation>Ansagen, mit Kommas</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/paging.py" />
+   <source>Read its display</source>
+   <translation>Ihre Anzeige lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>There is no call: dial first.</source>
+   <translation>Es gibt keinen Anruf: zuerst wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Hung up.</source>
+   <translation>Aufgelegt.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>{count} calls, {count2} of {count3} prompts heard</source>
+   <translation>{count} Anrufe, {count2} von {count3} Ansagen gehört</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>; not heard: {list}</source>
+   <translation>; nicht gehört: {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>; {lost} packets lost</source>
+   <translation>; {lost} Pakete verloren</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>every prompt</source>
+   <translation>jede Ansage</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>“{name}” is no name.</source>
+   <translation>„{name}“ ist kein Name.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>, {lost} packets of it lost</source>
+   <translation>, {lost} Pakete davon verloren</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>“{text}” recorded as {name}, without a header{lost}</source>
+   <translation>„{text}“ als {name} aufgenommen, ohne Kopf{lost}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>“{words}” is no number.</source>
+   <translation>„{words}“ ist keine Zahl.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.</source>
+   <translation>Ein Verlust ist von 0 bis 100 %, ein Bündel 1 oder mehr, Jitter und Puffer sind Millisekunden.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>The line loses {wanted:g} % of its packets, {wanted2:g} at a time; jitter {wanted3:g} ms, buffer {wanted4:g} ms.</source>
+   <translation>Die Leitung verliert {wanted:g} % ihrer Pakete, {wanted2:g} auf einmal; Jitter {wanted3:g} ms, Puffer {wanted4:g} ms.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>{count} menus, {count2} prompts.</source>
+   <translation>{count} Menüs, {count2} Ansagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>no prompt is missing</source>
+   <translation>keine Ansage fehlt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>none is unused</source>
+   <translation>keine ist ungenutzt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>nothing happened</source>
+   <translation>nichts geschah</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>The dial plan is not text in UTF-8.</source>
+   <translation>Der Wählplan ist kein Text in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>{count:,} bytes are no whole number of frames of {size}.</source>
+   <translation>{count:,} Bytes sind keine ganze Zahl von Rahmen zu {size}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Files ending in {ending} are not taken: .wav, {list}.</source>
+   <translation>Dateien auf {ending} werden nicht genommen: .wav, {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>It is over an hour long.</source>
+   <translation>Sie dauert über eine Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>It has a prompt of that name already: {other}.</source>
+   <translation>Sie hat schon eine Ansage dieses Namens: {other}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Call it</source>
+   <translation>Anrufen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>keys; a comma waits</source>
+   <translation>Tasten; ein Komma wartet</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Press keys</source>
+   <translation>Tasten drücken</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>keys</source>
+   <translation>Tasten</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Hear every prompt</source>
+   <translation>Jede Ansage hören</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Assign by name</source>
+   <translation>Nach Namen zuordnen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>What is missing</source>
+   <translation>Was fehlt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Set the line</source>
+   <translation>Die Leitung einstellen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>loss 2%, burst 3, jitter 20, buffer 60</source>
+   <translation>loss 2%, burst 3, jitter 20, buffer 60</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Record over it</source>
+   <translation>Darüber aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>a name, and ulaw, alaw, sln or gsm</source>
+   <translation>ein Name, und ulaw, alaw, sln oder gsm</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/phone.py" />
+   <source>Hang up</source>
+   <translation>Auflegen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/radio.py" />
+   <source>It has no channels yet.</source>
+   <translation>Es hat noch keine Kanäle.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/radio.py" />
+   <source>It has no channel “{argument}”.</source>
+   <translation>Es hat keinen Kanal „{argument}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/radio.py" />
+   <source>Channel {channel} of {count}: {name}</source>
+   <translation>Kanal {channel} von {count}: {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/radio.py" />
+   <source>deck radio</source>
+   <translation>Decksfunkgerät</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/radio.py" />
+   <source>Turn the knob</source>
+   <translation>Den Knopf drehen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/radio.py" />
+   <source>a channel; empty: the next</source>
+   <translation>ein Kanal; leer: der nächste</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>no greeting</source>
+   <translation>keine Begrüßung</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>{name}; the beep comes after {at:.2f} s</source>
+   <translation>{name}; der Piepton kommt nach {at:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>There is no message “{argument}”.</source>
+   <translation>Es gibt keine Nachricht „{argument}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>There are no messages.</source>
+   <translation>Es gibt keine Nachrichten.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>{name}, {was}; {left} new left</source>
+   <translation>{name}, {was}; noch {left} neue</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>Listen to messages</source>
+   <translation>Nachrichten abhören</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/machines/voicemail.py" />
+   <source>a message; empty: the first new one</source>
+   <translation>eine Nachricht; leer: die erste neue</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/microphone.py" />
+   <source>No microphone: a stand-in one speaks the demo lines</source>
+   <translation>Kein Mikrofon: Eine Nachbildung spricht die Zeilen der Demo</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>the call is over</source>
+   <translation>der Anruf ist vorbei</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>a telephone has no key “{key}”</source>
+   <translation>ein Telefon hat keine Taste „{key}“</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>{key} was pressed, and {found} was detected</source>
+   <translation>{key} wurde gedrückt, und {found} wurde erkannt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>{key} pressed and detected</source>
+   <translation>{key} gedrückt und erkannt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>{key} does nothing in {menu}</source>
+   <translation>{key} tut in {menu} nichts</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>nothing for {timeout:g} s</source>
+   <translation>nichts für {timeout:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>no key was pressed</source>
+   <translation>keine Taste wurde gedrückt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>the other side is {what}</source>
+   <translation>die andere Seite ist {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>no line is free</source>
+   <translation>keine Leitung ist frei</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>put through: {what}</source>
+   <translation>verbunden: {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>given up after {tries} tries</source>
+   <translation>nach {tries} Versuchen aufgegeben</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>“{name}” is missing: the caller hears nothing</source>
+   <translation>„{name}“ fehlt: Der Anrufer hört nichts</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/call.py" />
+   <source>{name}, of which {lost:.0f} ms are lost: give it {opens_after:g} s of air</source>
+   <translation>{name}, davon gehen {lost:.0f} ms verloren: {opens_after:g} s Luft geben</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>hang up</source>
+   <translation>auflegen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>is not valid TOML: {error}</source>
+   <translation>ist kein gültiges TOML: {error}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>has no field “{unknown}”</source>
+   <translation>hat kein Feld „{unknown}“</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>needs menus, from one to {most}</source>
+   <translation>braucht menus, von einem bis {most}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>begins in the menu “{first}”, which is not there</source>
+   <translation>beginnt im Menü „{first}“, das es nicht gibt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>has no state “{name}”: {list}</source>
+   <translation>hat keinen Zustand „{name}“: {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>has “{part}” in states.{name}: {error}</source>
+   <translation>hat „{part}“ in states.{name}: {error}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>has no key “{key}” in {name}: {list}</source>
+   <translation>hat keine Taste „{key}“ in {name}: {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>leads from {name} by {key} to the menu “{target}”, which is not there</source>
+   <translation>führt von {name} mit {key} ins Menü „{target}“, das es nicht gibt</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>has “{what}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
+   <translation>hat „{what}“ bei {key} in {name}; menu NAME, say ANSAGE oder {list} schreiben</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>No name begins with keys, such as “12 Evening fares”.</source>
+   <translation>Kein Name beginnt mit Tasten, wie „12 Evening fares“.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>Name the clips so, or assign them by hand.</source>
+   <translation>Die Clips so nennen oder von Hand zuordnen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>Mend it, and hand it over again.</source>
+   <translation>Berichtigen und noch einmal übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>has no field “{unknown}” in menus.{name}</source>
+   <translation>hat kein Feld „{unknown}“ in menus.{name}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>wants names of prompts in menus.{name}.say</source>
+   <translation>verlangt Namen von Ansagen in menus.{name}.say</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>wants a table at {name}</source>
+   <translation>verlangt eine Tabelle bei {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>wants a text at {name}</source>
+   <translation>verlangt einen Text bei {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>wants a number from {low:g} to {high:g} at {name}</source>
+   <translation>verlangt eine Zahl von {low:g} bis {high:g} bei {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>dial plan</source>
+   <translation>Wählplan</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>it is no text</source>
+   <translation>er ist kein Text</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>Choose another file.</source>
+   <translation>Eine andere Datei wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/edit.py" />
+   <source>Every key of {name} does something.</source>
+   <translation>Jede Taste von {name} tut etwas.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/edit.py" />
+   <source>Make one of them a menu.</source>
+   <translation>Eine davon zum Menü machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/edit.py" />
+   <source>That is no key that could become a menu.</source>
+   <translation>Diese Taste kann kein Menü werden.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/edit.py" />
+   <source>Choose a key that says something.</source>
+   <translation>Eine Taste wählen, die etwas sagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>{count:,} bytes are too many: {most:,} are the most.</source>
+   <translation>{count:,} Bytes sind zu viele: höchstens {most:,}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>A format chunk must come first.</source>
+   <translation>Ein Formatblock muss zuerst kommen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>Its sound does not end with a whole frame.</source>
+   <translation>Ihr Ton endet nicht mit einem ganzen Rahmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>It says that it is longer than its sound.</source>
+   <translation>Sie sagt, sie sei länger als ihr Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>{seconds:.2f} s are too long: {most_seconds:g} s are the most.</source>
+   <translation>{seconds:.2f} s sind zu lang: höchstens {most_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>Its encoding is {get}; {taken} is taken.</source>
+   <translation>Ihre Kodierung ist {get}; genommen wird {taken}.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>{rate:,} Hz is not a rate it plays: {taken} Hz is.</source>
+   <translation>{rate:,} Hz ist keine Rate, die sie spielt: {taken} Hz schon.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>Samples of {bits} bits are not taken: they must have {wanted}.</source>
+   <translation>Abtastwerte mit {bits} Bit werden nicht genommen: Es müssen {wanted} sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>Its bytes a second and its frames do not agree.</source>
+   <translation>Ihre Bytes je Sekunde und ihre Rahmen passen nicht zusammen.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>There is no sound in it.</source>
+   <translation>Es ist kein Ton darin.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/plain_wav.py" />
+   <source>Something that it does not know stands before the sound ({kind!a}).</source>
+   <translation>Vor dem Ton steht etwas, was sie nicht kennt ({kind!a}).</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/shelf.py" />
+   <source>Its memory is full: {room:,} bytes are free, and {count:,} are needed.</source>
+   <translation>Ihr Speicher ist voll: {room:,} Bytes sind frei, {count:,} nötig.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/shelf.py" />
+   <source>It holds {most} already, which are the most.</source>
+   <translation>Sie hat schon {most}, mehr gehen nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/shelf.py" />
+   <source>{folder} does not hold what a machine kept.</source>
+   <translation>{folder} enthält nicht, was eine Maschine behielt.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/shelf.py" />
+   <source>Choose another folder, or delete that.</source>
+   <translation>Einen anderen Ordner wählen oder das löschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/keys.py" />
+   <source>frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory</source>
+   <translation>Frequenzen ITU-T Q.23; Pegel, die hohe Gruppe 2 dB über der tiefen, und 100 ms an und aus: üblich, aus dem Gedächtnis</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/keys.py" />
+   <source>There is no key “{key}”.</source>
+   <translation>Es gibt keine Taste „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/keys.py" />
+   <source>Give keys of {keys}.</source>
+   <translation>Tasten aus {keys} angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/keys.py" />
+   <source>No key is pressed.</source>
+   <translation>Keine Taste wird gedrückt.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/making.py" />
+   <source>“{play}” cannot be played: {why}</source>
+   <translation>„{play}“ lässt sich nicht spielen: {why}</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/making.py" />
+   <source>Give a sound file, from the folder of the recipe on.</source>
+   <translation>Eine Tondatei angeben, vom Ordner des Rezepts aus.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/making.py" />
+   <source>“{name}” has no length.</source>
+   <translation>„{name}“ hat keine Länge.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/making.py" />
+   <source>Give its segments seconds.</source>
+   <translation>Seinen Abschnitten Sekunden geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/making.py" />
+   <source>“{name}” is louder than full scale.</source>
+   <translation>„{name}“ ist lauter als der Vollausschlag.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/making.py" />
+   <source>Lower its levels.</source>
+   <translation>Seine Pegel senken.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/own.py" />
+   <source>Check the folder.</source>
+   <translation>Den Ordner prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>dial tone</source>
+   <translation>Wählton</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>ringing tone</source>
+   <translation>Freiton</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>busy tone</source>
+   <translation>Besetztton</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>congestion tone</source>
+   <translation>Gassenbesetztton</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>call waiting tone</source>
+   <translation>Anklopfton</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>special information tone</source>
+   <translation>Hinweiston</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>recorder warning tone</source>
+   <translation>Warnton der Aufzeichnung</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>There are no tones of “{country}”.</source>
+   <translation>Es gibt keine Töne von „{country}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>Give one of {list}.</source>
+   <translation>Eines von {list} angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
+   <source>{name} has no tone “{kind}”.</source>
+   <translation>{name} hat keinen Ton „{kind}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>Mend the recipe.</source>
+   <translation>Das Rezept berichtigen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>there is no such field; there are {list}.</source>
+   <translation>so ein Feld gibt es nicht; es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it has to be a text.</source>
+   <translation>es muss ein Text sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>there have to be 1 to {most_segments:,} segments.</source>
+   <translation>es müssen 1 bis {most_segments:,} Abschnitte sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it is dBm0 or dBFS.</source>
+   <translation>es ist dBm0 oder dBFS.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it is one of {list}.</source>
+   <translation>es ist eines von {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it has to be a table.</source>
+   <translation>es muss eine Tabelle sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>at most {most_tones} frequencies sound together.</source>
+   <translation>höchstens {most_tones} Frequenzen klingen zugleich.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>give one level, or one for each frequency.</source>
+   <translation>einen Pegel angeben oder einen für jede Frequenz.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
+   <translation>es ist ein Ton, ein anderer Ton, Wörter oder ein Klang: nur eines von hz, tone, say, play.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>how loud is it, in {unit}?</source>
+   <translation>wie laut ist es, in {unit}?</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>how long is it?</source>
+   <translation>wie lang ist es?</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
+   <translation>{top:g} Hz passen nicht in {rate:,} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>{unit}: together its tones are louder than full scale can hold.</source>
+   <translation>{unit}: zusammen sind seine Töne lauter, als der Vollausschlag fasst.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>its level in {over}</source>
+   <translation>sein Pegel in {over}</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it is a number from {low:g} to {high:g}.</source>
+   <translation>es ist eine Zahl von {low:g} bis {high:g}.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/recipe.py" />
+   <source>it is true or false.</source>
+   <translation>es ist true oder false.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>“{say}” is not here.</source>
+   <translation>„{say}“ ist nicht hier.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Give it as a file.</source>
+   <translation>Als Datei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>There is no tone “{key}”.</source>
+   <translation>Es gibt keinen Ton „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Give one of those that are listed.</source>
+   <translation>Einen der aufgezählten angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>“{name}” stands for itself.</source>
+   <translation>„{name}“ steht für sich selbst.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Take the tone out of itself.</source>
+   <translation>Den Ton aus sich selbst herausnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>It would be longer than an hour.</source>
+   <translation>Es wäre länger als eine Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Repeat it less often.</source>
+   <translation>Weniger oft wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Make its parts shorter.</source>
+   <translation>Seine Teile kürzer machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Its periods close only after {period:,.0f} s.</source>
+   <translation>Seine Perioden schließen erst nach {period:,.0f} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/render.py" />
+   <source>Take whole frequencies.</source>
+   <translation>Ganze Frequenzen nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/words.py" />
+   <source>“{text}” says no sound.</source>
+   <translation>„{text}“ sagt keinen Klang.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/words.py" />
+   <source>Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing.</source>
+   <translation>400 + 450, 425 × 25, silence, say: Wörter, play: eine Datei oder tone: gb/ringing schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/words.py" />
+   <source>“{text}” is no level.</source>
+   <translation>„{text}“ ist kein Pegel.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/words.py" />
+   <source>Write −10, or one for each frequency: −8, −6.</source>
+   <translation>−10 schreiben, oder einen je Frequenz: −8, −6.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/words.py" />
+   <source>“{text}” is no length.</source>
+   <translation>„{text}“ ist keine Länge.</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/words.py" />
+   <source>Write seconds, 0.375 for one.</source>
+   <translation>Sekunden schreiben, etwa 0.375.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/loop.py" />
+   <source>{path} is watched by another Kittiwake already.</source>
+   <translation>{path} wird schon von einem anderen Kittiwake beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/loop.py" />
+   <source>Stop that one first: a window, or “kittiwake watch”.</source>
+   <translation>Das zuerst beenden: ein Fenster oder „kittiwake watch“.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/loop.py" />
+   <source>{path} is not there; it is waited for.</source>
+   <translation>{path} ist nicht da; es wird darauf gewartet.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/loop.py" />
+   <source>{path} is there again.</source>
+   <translation>{path} ist wieder da.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{name} is watched for no receiver.</source>
+   <translation>{name} wird für keinen Empfänger beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Name at least one.</source>
+   <translation>Mindestens einen nennen.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Outputs of {path} would lie among what arrives there.</source>
+   <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Let them go into a folder of their own.</source>
+   <translation>Sie in einen eigenen Ordner gehen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>list of folders</source>
+   <translation>Liste von Ordnern</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{file} cannot be read: {error}.</source>
+   <translation>{file} ist nicht zu lesen: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Mend it, or remove it.</source>
+   <translation>Berichtigen oder entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{file}: folders are written as [[folder]].</source>
+   <translation>{file}: Ordner werden als [[folder]] geschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{name}, folder {number}</source>
+   <translation>{name}, Ordner {number}</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{where}: path is missing.</source>
+   <translation>{where}: path fehlt.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{where}: receivers is a list, such as ["phone-menu"].</source>
+   <translation>{where}: receivers ist eine Liste, etwa ["phone-menu"].</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{where}: into is a folder.</source>
+   <translation>{where}: into ist ein Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{file} could not be written: {reason_of}.</source>
+   <translation>{file} konnte nicht geschrieben werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ask.py" />
+   <source>Replace the file?</source>
+   <translation>Die Datei ersetzen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/ask.py" />
+   <source>{name} is there already. Replace it?</source>
+   <translation>{name} gibt es schon. Ersetzen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/asking.py" />
+   <source>Asking failed</source>
+   <translation>Das Fragen misslang</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/bench.py" />
+   <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
+   <translation>Einen Clip, eine Zelle oder den Kopf eines Empfängers wählen: Hier wird daran gearbeitet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>SOURCE AND OUTPUT</source>
+   <translation>QUELLE UND AUSGABE</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>THEIR SPECTRA</source>
+   <translation>IHRE SPEKTREN</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>PATH</source>
+   <translation>WEG</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Path from source to output</source>
+   <translation>Weg von der Quelle zur Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>PROOF</source>
+   <translation>PRÜFUNG</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Make this one  ⇧M</source>
+   <translation>Diese machen  ⇧M</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Proof of the output</source>
+   <translation>Prüfung der Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Looking at it …</source>
+   <translation>Wird angesehen …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Hand to the {name}  B</source>
+   <translation>{name}: übergeben  B</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>There is no sound to show.</source>
+   <translation>Es gibt keinen Ton zu zeigen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Source</source>
+   <translation>Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Source, {rate}</source>
+   <translation>Quelle, {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Output</source>
+   <translation>Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Output, {sample_rate}</source>
+   <translation>Ausgabe, {sample_rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>its output is not made yet</source>
+   <translation>die Ausgabe ist noch nicht gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>&lt;p style="color:{stale}"&gt;Something else has altered the file since it was made. It stays; made again, the output gets another name beside it.&lt;/p&gt;</source>
+   <translation>&lt;p style="color:{stale}"&gt;Etwas anderes hat die Datei verändert, seit sie gemacht wurde. Sie bleibt; neu gemacht bekommt die Ausgabe daneben einen anderen Namen.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>&lt;p style="color:{stale}"&gt;The file that was made is out of date: the clip, the source or the rules have changed since. Make it again.&lt;/p&gt;</source>
+   <translation>&lt;p style="color:{stale}"&gt;Die gemachte Datei ist veraltet: Clip, Quelle oder Regeln haben sich seither geändert. Noch einmal machen.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>This copy was delivered.</source>
+   <translation>Diese Kopie wurde geliefert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>An older copy of it was delivered: deliver again (⇧B).</source>
+   <translation>Eine ältere Kopie davon wurde geliefert: noch einmal liefern (⇧B).</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>&lt;p&gt;Level changed by {gain_db:+.1f} dB, as measured.&lt;/p&gt;</source>
+   <translation>&lt;p&gt;Pegel um {gain_db:+.1f} dB geändert, wie gemessen.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>&lt;p {soft}&gt;It passed proof when it was made; proof is run again when you make it again.&lt;/p&gt;</source>
+   <translation>&lt;p {soft}&gt;Sie bestand die Prüfung, als sie gemacht wurde; neu gemacht wird sie neu geprüft.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Nothing can be made of it.</source>
+   <translation>Daraus lässt sich nichts machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>The clip is not meant for this receiver. {key} takes it in.</source>
+   <translation>Der Clip ist nicht für diesen Empfänger. {key} nimmt ihn auf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>It is read back and checked as soon as it is made.</source>
+   <translation>Sie wird zurückgelesen und geprüft, sobald sie gemacht ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>Decide first, on the left. {text}</source>
+   <translation>Zuerst links entscheiden. {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cell_page.py" />
+   <source>&lt;br&gt;wanted {expected}</source>
+   <translation>&lt;br&gt;verlangt {expected}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>both the same</source>
+   <translation>beide gleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>one is the other upside down</source>
+   <translation>eine ist die andere verkehrt herum</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>only the left holds sound</source>
+   <translation>nur die linke enthält Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>only the right holds sound</source>
+   <translation>nur die rechte enthält Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>the same sound, best on the left</source>
+   <translation>derselbe Ton, links am besten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>the same sound, best on the right</source>
+   <translation>derselbe Ton, rechts am besten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>they differ</source>
+   <translation>sie sind verschieden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Facts and findings of the clip</source>
+   <translation>Angaben und Befunde des Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>WAVEFORM</source>
+   <translation>WELLENFORM</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>SPECTRUM</source>
+   <translation>SPEKTRUM</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{start} to {stop} of the source</source>
+   <translation>{start} bis {stop} der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{part}, {stop}. K cuts it otherwise.</source>
+   <translation>{part}, {stop}. K schneidet anders.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Source, sound up to {format_bandwidth}</source>
+   <translation>Quelle, Ton bis {format_bandwidth}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>From a few places</source>
+   <translation>Von einigen Stellen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Read so far</source>
+   <translation>Bisher gelesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Looking at it, {share:.0%} …</source>
+   <translation>Wird angesehen, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>, the right {side_lag:.2f} ms {what}</source>
+   <translation>, die rechte {side_lag:.2f} ms {what}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{true_rate}, as you stated (its header says {stamped})</source>
+   <translation>{true_rate}, wie angegeben (ihr Kopf sagt {stamped})</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>File</source>
+   <translation>Datei</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Folder</source>
+   <translation>Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Kind</source>
+   <translation>Art</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Rate, channels</source>
+   <translation>Rate, Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Size</source>
+   <translation>Größe</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Length</source>
+   <translation>Länge</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{seconds}, {frames:,} frames</source>
+   <translation>{seconds}, {frames:,} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Speech level</source>
+   <translation>Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{active_dbov}, {activity:.0%} of the time</source>
+   <translation>{active_dbov}, {activity:.0%} der Zeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Peak, RMS</source>
+   <translation>Spitze, RMS</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Sound up to</source>
+   <translation>Ton bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Sides</source>
+   <translation>Seiten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Clipped</source>
+   <translation>Abgeschnitten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{what:,} samples</source>
+   <translation>{what:,} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>Note</source>
+   <translation>Hinweis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Codec</source>
+   <translation>Codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Rate</source>
+   <translation>Rate</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Against 16-bit PCM</source>
+   <translation>Gegen 16 Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Signal to distortion</source>
+   <translation>Signal zu Verzerrung</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Segmental</source>
+   <translation>Segmentweise</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Intelligibility (STOI)</source>
+   <translation>Verständlichkeit (STOI)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Codecs compared</source>
+   <translation>Codecs im Vergleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>{name} in every codec</source>
+   <translation>{name} in jedem Codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Coding and measuring …</source>
+   <translation>Kodieren und messen …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>{value:.1f} dB</source>
+   <translation>{value:.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>{kbit_s:.1f} kbit/s</source>
+   <translation>{kbit_s:.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>{ratio:.1f} : 1</source>
+   <translation>{ratio:.1f} : 1</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Coding and measuring: {count} of {count2} …</source>
+   <translation>Kodieren und messen: {count} von {count2} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave.</source>
+   <translation>Eine Zeile wählen und Leertaste drücken; 1 ist die Quelle, 2 der Codec, 3 der Codec über eine Leitung. Signal zu Verzerrung sagt nichts über Codecs, die die Stimme und nicht die Welle nachbilden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Value</source>
+   <translation>Wert</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Off the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Speaker</source>
+   <translation>Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Notes</source>
+   <translation>Hinweise</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Corpus</source>
+   <translation>Korpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Texts and speakers…</source>
+   <translation>Texte und Sprecher…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Write the corpus…</source>
+   <translation>Den Korpus schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Eine Regel, die Clips einhalten müssen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Leave out</source>
+   <translation>Auslassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Flag</source>
+   <translation>Markieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Rule</source>
+   <translation>Regel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Does</source>
+   <translation>Tut</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Regeln; Entf nimmt eine weg</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Hear it  Enter</source>
+   <translation>Hören  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>Auf der Tafel auslassen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Corpus for {name}</source>
+   <translation>Korpus für {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>No clip is for {name}.</source>
+   <translation>Kein Clip ist für {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>{count} of {count2} clips measured, {count3} kept, {hours}</source>
+   <translation>{count} von {count2} Clips gemessen, {count3} behalten, {hours}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>, {n} doubles</source>
+   <extracomment>Where there is one: , {n} double</extracomment>
+   <translation>
+    <numerusform>, {n} Doppelter</numerusform>
+    <numerusform>, {n} Doppelte</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
+   <translation>{words} bricht {clips} von {count} Clips, {hours}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Rules tell what they cost before they are taken.</source>
+   <translation>Regeln sagen, was sie kosten, bevor sie gelten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>leaves out</source>
+   <translation>lässt aus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>far out</source>
+   <translation>weit draußen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>double of {name}</source>
+   <translation>Doppelter von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>left out: {words}</source>
+   <translation>ausgelassen: {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>{out} left out of {name}; {key} takes it back.</source>
+   <translation>{out} bei {name} ausgelassen; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>A clip stays for one receiver at least.</source>
+   <translation>Ein Clip bleibt für mindestens einen Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>Where the corpus goes</source>
+   <translation>Wohin der Korpus geht</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
+Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
+   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie auf der Tafel standen.
+Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
+   <translation>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/plot.py" />
+   <source>{name}: not known</source>
+   <translation>{name}: nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/plot.py" />
+   <source>{told}: not known of any clip</source>
+   <translation>{told}: von keinem Clip bekannt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/plot.py" />
+   <source>{name}: median {median}, {known} clips</source>
+   <translation>{name}: Median {median}, {known} Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/plot.py" />
+   <source>{name}: {told}
+median {median}, of {known} clips</source>
+   <translation>{name}: {told}
+Median {median}, von {known} Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/plot.py" />
+   <source>none found</source>
+   <translation>keine gefunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/plot.py" />
+   <source>not known</source>
+   <translation>nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>It failed</source>
+   <translation>Es misslang</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>Back to what was heard</source>
+   <translation>Zurück zum Gehörten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>Words wrong after each codec</source>
+   <translation>Falsche Wörter nach jedem Codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
+   <translation>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>Words wrong after each codec, of {words} words</source>
+   <translation>Falsche Wörter nach jedem Codec, von {words} Wörtern</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>{count} codecs compared.</source>
+   <translation>{count} Codecs verglichen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>Words wrong after each codec: {told}</source>
+   <translation>Falsche Wörter nach jedem Codec: {told}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>  {kbit_s:,.1f} kbit/s</source>
+   <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Take it  Ctrl+Return</source>
+   <translation>Übernehmen  Ctrl+Return</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Take all</source>
+   <translation>Alle übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Done</source>
+   <translation>Fertig</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>There is no list yet: Ctrl+L takes names and texts, which can then be listened for.</source>
+   <translation>Es gibt noch keine Liste: Ctrl+L nimmt Namen und Texte, auf die sich dann hören lässt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Suggestion: sounds like “{name}”: {text}</source>
+   <translation>Vorschlag: klingt wie „{name}“: {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Not listened to.</source>
+   <translation>Nicht angehört.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Not listened to yet.</source>
+   <translation>Noch nicht angehört.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>None of the lines is heard in this one.</source>
+   <translation>Keine der Zeilen ist darin zu hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Sounds like its name, “{name}”.</source>
+   <translation>Klingt wie sein Name, „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Listening for the lines, {share:.0%} … {text}</source>
+   <translation>Nach den Zeilen wird gehört, {share:.0%} … {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Take all {many}</source>
+   <translation>Alle {many} übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>Stop</source>
+   <translation>Stopp</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>naming “{name}” by ear</source>
+   <translation>„{name}“ nach Gehör benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ear_row.py" />
+   <source>naming by ear</source>
+   <translation>nach Gehör benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>over room noise</source>
+   <translation>über Raumrauschen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>How far above the noise of the room sound begins</source>
+   <translation>Wie weit über dem Rauschen des Raums Ton beginnt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>pauses from</source>
+   <translation>Pausen ab</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>A shorter pause does not separate two clips</source>
+   <translation>Eine kürzere Pause trennt zwei Clips nicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>clips from</source>
+   <translation>Clips ab</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>Shorter sound is left out</source>
+   <translation>Kürzerer Ton wird ausgelassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>What is kept before the first sound</source>
+   <translation>Was vor dem ersten Ton bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>What is kept after the last sound</source>
+   <translation>Was nach dem letzten Ton bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>Find the speech  F</source>
+   <translation>Sprache finden  F</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ledges.py" />
+   <source>aside: {name}</source>
+   <translation>beiseite: {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/ledges.py" />
+   <source>{name} (this take)</source>
+   <translation>{name} (dieser Take)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/level_plot.py" />
+   <source>room {room_dbfs:.0f} dBFS</source>
+   <translation>Raum {room_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/level_plot.py" />
+   <source>speech from {median:.0f} dBFS</source>
+   <translation>Sprache ab {median:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Place in the source</source>
+   <translation>Stelle in der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>&amp;Name</source>
+   <translation>&amp;Name</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Type a name, Enter: the next clip plays</source>
+   <translation>Namen tippen, Enter: der nächste Clip spielt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Name of the chosen span; Enter goes on to the next</source>
+   <translation>Name des gewählten Abschnitts; Enter geht zum nächsten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>A new span: start, end and name</source>
+   <translation>Ein neuer Abschnitt: Start, Ende und Name</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Ne&amp;w span</source>
+   <translation>&amp;Neuer Abschnitt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Names from a list…</source>
+   <translation>Namen aus einer Liste…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>By ear  Ctrl+B</source>
+   <translation>Nach Gehör  Ctrl+B</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>The speech engine suggests which line of the list each span is</source>
+   <translation>Die Spracherkennung schlägt vor, welche Zeile der Liste jeder Abschnitt ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>There is no sound to cut.</source>
+   <translation>Es gibt keinen Ton zu schneiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Listening for speech, {share:.0%} …</source>
+   <translation>Nach Sprache wird gehört, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>take {index} of {count}</source>
+   <translation>Take {index} von {count}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/page.py" />
+   <source>{n} clips</source>
+   <extracomment>Where there is one: {n} clip</extracomment>
+   <translation>
+    <numerusform>{n} Clip</numerusform>
+    <numerusform>{n} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Not cut yet</source>
+   <translation>Noch nicht geschnitten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source> · chosen {start} to {stop} s</source>
+   <translation> · gewählt {start} bis {stop} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>That was the last one.</source>
+   <translation>Das war der letzte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>That is the first one.</source>
+   <translation>Das ist der erste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>From the cursor</source>
+   <translation>Ab dem Zeiger</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>finding the speech</source>
+   <translation>Sprache finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>Not listened to yet: what the search saw shows when it was.</source>
+   <translation>Noch nicht angehört: Was die Suche sah, zeigt sich danach.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>{count} found</source>
+   <translation>{count} gefunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>{count} would be found: F takes them, or drag over a stretch</source>
+   <translation>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/page.py" />
+   <source>, {n} other sounds left out</source>
+   <extracomment>Where there is one: , {n} other sound left out</extracomment>
+   <translation>
+    <numerusform>, {n} anderes Geräusch ausgelassen</numerusform>
+    <numerusform>, {n} andere Geräusche ausgelassen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>; not found any more, but kept: {some}</source>
+   <translation>; nicht mehr gefunden, doch behalten: {some}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
+   <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
+   <translation>Für diesen Abschnitt gibt es keinen Vorschlag; Ctrl+B hört nach den Zeilen der Liste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/seen.py" />
+   <source>sound from {float:.0f} dBFS</source>
+   <translation>Ton ab {float:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/seen.py" />
+   <source>speech {speech_dbfs:.0f} dBFS</source>
+   <translation>Sprache {speech_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/seen.py" />
+   <source>a voice {float:.0%} of the time</source>
+   <translation>eine Stimme {float:.0%} der Zeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/seen.py" />
+   <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
+   <translation>{summary}   —— Pegel   – – was Ton erreichen muss   ▀ eine Stimme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
+   <source>Name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
+   <source>Text</source>
+   <translation>Text</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
+   <source>End</source>
+   <translation>Ende</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
+   <source>Take</source>
+   <translation>Take</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
+   <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
+   <translation>Abtastwert {frame:,}. Sekunden, m:ss oder 44100 samples tippen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
+   <source>Spans in order</source>
+   <translation>Abschnitte der Reihe nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/view.py" />
+   <source>Level to cut by</source>
+   <translation>Pegel zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/view.py" />
+   <source>Waveform to cut</source>
+   <translation>Wellenform zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/view.py" />
+   <source>Spectrogram to cut</source>
+   <translation>Spektrogramm zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/view.py" />
+   <source>{count} spans; {name} is chosen</source>
+   <translation>{count} Abschnitte; {name} ist gewählt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/view.py" />
+   <source>{count} spans</source>
+   <translation>{count} Abschnitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/view.py" />
+   <source>Cursor {clock} s, frame {cursor_frame:,}{level}</source>
+   <translation>Zeiger {clock} s, Abtastwert {cursor_frame:,}{level}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/wave_plot.py" />
+   <source>Come nearer (+) to see the spectrogram.</source>
+   <translation>Näher kommen (+), um das Spektrogramm zu sehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>naming “{name}”</source>
+   <translation>„{name}“ benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>the words of “{name}”</source>
+   <translation>die Wörter von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>naming by a list of {count}</source>
+   <translation>nach einer Liste von {count} benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>moving the {word}</source>
+   <translation>{word} verschieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>behind its end</source>
+   <translation>hinter seinem Ende</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>before its start</source>
+   <translation>vor seinem Start</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>after the end of the recording</source>
+   <translation>nach dem Ende der Aufnahme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>That lies {where}: it goes only as far as it can.</source>
+   <translation>Das liegt {where}: Es geht nur so weit wie möglich.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>Choose a span, and put the cursor where its edge is to be.</source>
+   <translation>Einen Abschnitt wählen und den Zeiger dorthin setzen, wo seine Kante sein soll.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>The recording ends at {frames:.3f} s.</source>
+   <translation>Die Aufnahme endet bei {frames:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>a span by hand</source>
+   <translation>ein Abschnitt von Hand</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>Put the cursor inside a span to split it there.</source>
+   <translation>Den Zeiger in einen Abschnitt setzen, um ihn dort zu teilen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>splitting a span</source>
+   <translation>einen Abschnitt teilen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>joining {count} spans</source>
+   <translation>{count} Abschnitte verbinden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>joining two spans</source>
+   <translation>zwei Abschnitte verbinden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>setting {count} spans aside</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>taking {count} spans back</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>choosing a take</source>
+   <translation>einen Take wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>taking a span back</source>
+   <translation>einen Abschnitt zurückholen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>setting a span aside</source>
+   <translation>einen Abschnitt beiseitelegen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>Choose the spans to delete.</source>
+   <translation>Die Abschnitte wählen, die zu löschen sind.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/work.py" />
+   <source>deleting {n} spans</source>
+   <extracomment>Where there is one: deleting {n} span</extracomment>
+   <translation>
+    <numerusform>{n} Abschnitt löschen</numerusform>
+    <numerusform>{n} Abschnitte löschen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>No span is left: the recording is one clip again. {key} takes that back.</source>
+   <translation>Kein Abschnitt ist übrig: Die Aufnahme ist wieder ein Clip. {key} nimmt das zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>This line has one take only; Y says that a span is another take of the line before it.</source>
+   <translation>Diese Zeile hat nur einen Take; Y sagt, dass ein Abschnitt ein weiterer Take der Zeile davor ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>There are no spans yet: F finds the speech, and what lies between is then left out.</source>
+   <translation>Es gibt noch keine Abschnitte: F findet die Sprache, was dazwischen liegt, wird dann ausgelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>{stem} without pauses</source>
+   <translation>{stem} ohne Pausen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
+   <translation>„{name}“ steht auf der Tafel: {seconds:.2f} s, {count} Pausen ausgelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>Put the cursor inside the chosen clip, where the stretch begins.</source>
+   <translation>Den Zeiger in den gewählten Clip setzen, wo die Strecke beginnt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>Marked. Put the cursor where the stretch ends, and press Q again.</source>
+   <translation>Markiert. Den Zeiger ans Ende der Strecke setzen und noch einmal Q drücken.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>Left out; 2 plays it as it will come out. {key} takes it back.</source>
+   <translation>Ausgelassen; 2 spielt es, wie es herauskommt. {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Meant, and heard</source>
+   <translation>Gemeint und gehört</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Words wrong</source>
+   <translation>Falsche Wörter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Letters wrong</source>
+   <translation>Falsche Buchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Sure</source>
+   <translation>Sicher</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Took</source>
+   <translation>Dauerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Sent</source>
+   <translation>Gesendet</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>The first request, with the sound shortened</source>
+   <translation>Die erste Anfrage, mit gekürztem Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Heard by a service</source>
+   <translation>Von einem Dienst gehört</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Take what was heard  T</source>
+   <translation>Gehörtes übernehmen  T</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>What was heard becomes the text of the clip</source>
+   <translation>Das Gehörte wird der Text des Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Ask again</source>
+   <translation>Noch einmal fragen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>List…</source>
+   <translation>Liste…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>All of it as a table: CSV or JSON Lines</source>
+   <translation>Alles als Tabelle: CSV oder JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Copy the request</source>
+   <translation>Anfrage kopieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>The first request, as a command for a terminal</source>
+   <translation>Die erste Anfrage, als Befehl für ein Terminal</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>What codecs cost…</source>
+   <translation>Was Codecs kosten…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>The same clips sent as they are and after each codec: how many words each costs</source>
+   <translation>Dieselben Clips gesendet, wie sie sind und nach jedem Codec: wie viele Wörter jeder kostet</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>What was heard, most doubtful first</source>
+   <translation>Was gehört wurde, das Zweifelhafteste zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
+   <translation>Für {name} ist noch nichts gemacht: M macht alles, was geht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Heard by {name}</source>
+   <translation>Gehört von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
+   <translation>{count} von {wanted} beantwortet; {name}: „{text} …“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>{count} of {wanted} answered</source>
+   <translation>{count} von {wanted} beantwortet</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>words wrong: </source>
+   <translation>falsche Wörter: </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>Choose a line that was heard.</source>
+   <translation>Eine Zeile wählen, die gehört wurde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>the text of “{name}”</source>
+   <translation>der Text von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
+   <translation>„{text}“ ist jetzt der Text von „{name}“; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>The request is on the clipboard as a command; the key is not in it.</source>
+   <translation>Die Anfrage ist als Befehl in der Zwischenablage; der Schlüssel ist nicht darin.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>What was heard, as a table</source>
+   <translation>Was gehört wurde, als Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
+   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>{name} was not written: {error}</source>
+   <translation>{name} wurde nicht geschrieben: {error}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>{count} lines are in {name}.</source>
+   <translation>{count} Zeilen stehen in {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>{escape} {start:.2f} to {end:.2f} s</source>
+   <translation>{escape} {start:.2f} bis {end:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>From the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Peak</source>
+   <translation>Spitze</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Active</source>
+   <translation>Aktiv</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Active speech level, ITU-T P.56</source>
+   <translation>Aktiver Sprachpegel, ITU-T P.56</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>From the median speech level of the set</source>
+   <translation>Vom mittleren Sprachpegel des Satzes</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Share of its length that is speech (activity factor, ITU-T P.56)</source>
+   <translation>Anteil seiner Länge, der Sprache ist (Aktivitätsfaktor, ITU-T P.56)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Highest frequency that really holds sound</source>
+   <translation>Höchste Frequenz, die wirklich Ton enthält</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source> much softer</source>
+   <translation> viel leiser</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source> much louder</source>
+   <translation> viel lauter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>{value:,.0f} samples</source>
+   <translation>{value:,.0f} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56).</source>
+   <translation>Ein Klick auf einen Kopf sortiert. Leertaste spielt die Zeile; Enter geht zum Clip. Pegel sind die der Quellen: aktiver Sprachpegel (ITU-T P.56).</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Levels of the set</source>
+   <translation>Pegel des Satzes</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
+   <translation>Pegel von {count} Clips: Die Mitte ist {middle}, sie liegen {spread:.1f} dB auseinander</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>No clip can be measured yet.</source>
+   <translation>Noch ist kein Clip zu messen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>&amp;Fill down</source>
+   <translation>Nach unten &amp;füllen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>Find and &amp;replace…</source>
+   <translation>Suchen und &amp;ersetzen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>&amp;Paste over the cells</source>
+   <translation>Über die Zellen ein&amp;fügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>Re&amp;move the lines</source>
+   <translation>Zeilen ent&amp;fernen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>Have them &amp;heard back</source>
+   <translation>&amp;Zurückhören lassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>Select several cells of one column, other than the names, and fill down from the first.</source>
+   <translation>Mehrere Zellen einer Spalte außer den Namen wählen und von der ersten nach unten füllen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>filling down {columns}</source>
+   <translation>{columns} nach unten füllen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>replacing “{find}”</source>
+   <translation>„{find}“ ersetzen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/line_changes.py" />
+   <source>“{find}” replaced in {n} lines.</source>
+   <extracomment>Where there is one: “{find}” replaced in {n} line.</extracomment>
+   <translation>
+    <numerusform>„{find}“ in {n} Zeile ersetzt.</numerusform>
+    <numerusform>„{find}“ in {n} Zeilen ersetzt.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>Copy cells of a spreadsheet, and choose the first cell that they are to replace.</source>
+   <translation>Zellen einer Tabelle kopieren und die erste Zelle wählen, die sie ersetzen sollen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>pasting over cells</source>
+   <translation>über Zellen einfügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>{count} rows pasted over.</source>
+   <translation>{count} Reihen eingefügt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source> {over} beyond the last line left out.</source>
+   <translation> {over} hinter der letzten Zeile weggelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/line_changes.py" />
+   <source>sorting by {columns}</source>
+   <translation>nach {columns} sortieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>Names from a list</source>
+   <translation>Namen aus einer Liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there.</source>
+   <translation>Die Zeilen in der gelesenen Reihenfolge einfügen: je ein Name, oder eine Tabelle mit den Spalten name und text. Clips bekommen ihre Namen der Reihe nach; einen berichtigen, und der Rest folgt von dort.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>Lines, in the order they were read</source>
+   <translation>Zeilen, in der gelesenen Reihenfolge</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>Open a file…</source>
+   <translation>Eine Datei öffnen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>Open a list</source>
+   <translation>Eine Liste öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>Lists (*.csv *.tsv *.txt);;All files (*)</source>
+   <translation>Listen (*.csv *.tsv *.txt);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>{name} cannot be read as text in UTF-8.</source>
+   <translation>{name} ist nicht als Text in UTF-8 zu lesen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>; there are {count} clips, so {lines} {what} are left over</source>
+   <translation>; es gibt {count} Clips, so bleiben {lines} {what} übrig</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>{n} lines{more}</source>
+   <extracomment>Where there is one: {n} line{more}</extracomment>
+   <translation>
+    <numerusform>{n} Zeile{more}</numerusform>
+    <numerusform>{n} Zeilen{more}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/loop_picture.py" />
+   <source>Choose music on the board, and open this page.</source>
+   <translation>Musik auf der Tafel wählen und diese Seite öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/loop_picture.py" />
+   <source>Level of the music over time, with its loop</source>
+   <translation>Pegel der Musik über die Zeit, mit ihrer Schleife</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/loop_picture.py" />
+   <source>loop {stop:.2f} s</source>
+   <translation>Schleife {stop:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/loop_picture.py" />
+   <source>−{what} dB</source>
+   <translation>−{what} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/meter_view.py" />
+   <source>Level of the microphone</source>
+   <translation>Pegel des Mikrofons</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/meter_view.py" />
+   <source>peak {peak}{clipped}</source>
+   <translation>Spitze {peak}{clipped}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/meter_view.py" />
+   <source>▲ clipped</source>
+   <translation>▲ übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/meter_view.py" />
+   <source>peak {peak}</source>
+   <translation>Spitze {peak}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Holder</source>
+   <translation>Inhaber</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>whose music it is</source>
+   <translation>wessen Musik es ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Licence</source>
+   <translation>Lizenz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>by what callers may hear it</source>
+   <translation>womit Anrufer sie hören dürfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Proof</source>
+   <translation>Nachweis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>an invoice, a page</source>
+   <translation>eine Rechnung, eine Seite</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Until</source>
+   <translation>Bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Name of the hold music</source>
+   <translation>Name der Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Find a loop</source>
+   <translation>Eine Schleife finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Hear the seam</source>
+   <translation>Die Naht hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Three times round</source>
+   <translation>Dreimal herum</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Loop from</source>
+   <translation>Schleife von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Loop to</source>
+   <translation>Schleife bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Length of the whole; empty is the loop once</source>
+   <translation>Länge des Ganzen; leer ist die Schleife einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>once</source>
+   <translation>einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Sample rate</source>
+   <translation>Abtastrate</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>What is kept of the music</source>
+   <translation>Was von der Musik bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>seam over</source>
+   <translation>Naht über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>loudness</source>
+   <translation>Lautheit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>limiter</source>
+   <translation>Begrenzer</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>every</source>
+   <translation>alle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>music softer by</source>
+   <translation>Musik leiser um</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Message that is laid over the music</source>
+   <translation>Ansage, die über die Musik gelegt wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>keep</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Message</source>
+   <translation>Ansage</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Hear it</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Compare codecs</source>
+   <translation>Codecs vergleichen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Put it on the board</source>
+   <translation>Auf die Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>{name} on hold</source>
+   <translation>{name} in der Warteschleife</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>of </source>
+   <translation>von </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Change it on the board</source>
+   <translation>Auf der Tafel ändern</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Select music on the board, one clip or several, and open this page.</source>
+   <translation>Musik auf der Tafel wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>found</source>
+   <translation>gefunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Working …</source>
+   <translation>In Arbeit …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Written into the file, and kept for this music.</source>
+   <translation>In die Datei geschrieben und für diese Musik behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>To be written into the file, and kept for this music.</source>
+   <translation>Wird in die Datei geschrieben und für diese Musik behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Nobody knows yet whose music this is.</source>
+   <translation>Noch weiß niemand, wessen Musik das ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>The whole lasts from a second to an hour.</source>
+   <translation>Das Ganze dauert von einer Sekunde bis zu einer Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Write a length such as 10:00.</source>
+   <translation>Eine Länge wie 10:00 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>Listening for a loop …</source>
+   <translation>Nach einer Schleife wird gehört …</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/music_page.py" />
+   <source>  ·  the message is heard {n} times</source>
+   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
+   <translation>
+    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
+    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>the seam of {name}</source>
+   <translation>die Naht von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>“{name}” is changed on the board.</source>
+   <translation>„{name}“ ist auf der Tafel geändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>the hold music “{name}”</source>
+   <translation>die Wartemusik „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>“{name}” is on the board.  M makes it.</source>
+   <translation>„{name}“ ist auf der Tafel.  M macht sie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/parts.py" />
+   <source>Mind</source>
+   <translation>Achtung</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/parts.py" />
+   <source>Decide</source>
+   <translation>Entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/parts.py" />
+   <source>Cannot</source>
+   <translation>Geht nicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Phone menu</source>
+   <translation>Telefonmenü</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Make it a menu  Ins</source>
+   <translation>Zum Menü machen  Einfg</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Take it off  Del</source>
+   <translation>Wegnehmen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
+   <translation>Aus Namen, die mit Tasten beginnen: „1 Fares“, „12 Evening fares“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>As text…</source>
+   <translation>Als Text…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
+   <translation>Töne der Zustände, was bei einer falschen Taste gesagt wird, wie lange es wartet: der ganze Plan als TOML</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
+   <translation>ANSAGEN: ENTER LEGT EINE AUF DIE TASTE</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>STAND-IN: A TELEPHONE</source>
+   <translation>NACHBILDUNG: EIN TELEFON</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Call</source>
+   <translation>Anrufen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Record over the phone</source>
+   <translation>Über das Telefon aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
+   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf auf der Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>packets lost</source>
+   <translation>verlorene Pakete</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>jitter</source>
+   <translation>Jitter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>lost</source>
+   <translation>verloren</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>What happened in the call</source>
+   <translation>Was im Anruf geschah</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Call, and press keys: they are really sounded and really detected.</source>
+   <translation>Anrufen und Tasten drücken: Sie erklingen wirklich und werden wirklich erkannt.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/phone_page.py" />
+   <source>{name}: {n} menus, {count} prompts</source>
+   <extracomment>Where there is one: {name}: {n} menu, {count} prompts</extracomment>
+   <translation>
+    <numerusform>{name}: {n} Menü, {count} Ansagen</numerusform>
+    <numerusform>{name}: {n} Menüs, {count} Ansagen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>{count} missing: {list}</source>
+   <translation>{count} fehlen: {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>None is missing</source>
+   <translation>Keine fehlt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>{count} not used</source>
+   <translation>{count} nicht genutzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>all are used</source>
+   <translation>alle genutzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Das Telefon weist {name} zurück: {reason}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>next key</source>
+   <translation>nächste Taste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>menu {target}</source>
+   <translation>Menü {target}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>  (missing)</source>
+   <translation>  (fehlt)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} fehlen)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>“{name}” at {key} of {menu}</source>
+   <translation>„{name}“ bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>the beginning</source>
+   <translation>der Anfang</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>a menu at {key} of {menu}</source>
+   <translation>ein Menü bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>nothing at {key} of {menu}</source>
+   <translation>nichts bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>assigning by name</source>
+   <translation>nach Namen zuordnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>{count} menus, {count2} prompts. {key} takes it back.</source>
+   <translation>{count} Menüs, {count2} Ansagen. {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>the dial plan</source>
+   <translation>der Wählplan</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>Calling until every prompt was heard …</source>
+   <translation>Anrufen, bis jede Ansage gehört wurde …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>over the phone</source>
+   <translation>über das Telefon</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>The recording could not be kept: {error}.</source>
+   <translation>Die Aufnahme konnte nicht aufbewahrt werden: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>Key</source>
+   <translation>Taste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>Dialled by</source>
+   <translation>Gewählt mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>The menu as a tree of keys</source>
+   <translation>Das Menü als Baum von Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>Prompts</source>
+   <translation>Ansagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>Key {key}</source>
+   <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>What the rules come to</source>
+   <translation>Was die Regeln bedeuten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Rules, treatment and delivery of the receiver</source>
+   <translation>Regeln, Behandlung und Lieferung des Empfängers</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Take these rules</source>
+   <translation>Diese Regeln übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Drop the changes</source>
+   <translation>Änderungen verwerfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>As shipped</source>
+   <translation>Wie mitgeliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Duplicate</source>
+   <translation>Verdoppeln</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Export…</source>
+   <translation>Exportieren…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>{fits} of {count} clips fit.</source>
+   <translation>{fits} von {count} Clips passen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Read off: </source>
+   <translation>Abgelesen: </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>{after} of {total} clips fit.</source>
+   <translation>{after} von {total} Clips passen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>{before} of {total} clips fit now, {after} with these rules.</source>
+   <translation>{before} von {total} Clips passen jetzt, {after} mit diesen Regeln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source> {name} stays as it ships: what you take is a receiver of your own.</source>
+   <translation> {name} bleibt, wie es mitgeliefert ist: Übernommen wird ein eigener Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Make it {better}</source>
+   <translation>{better} daraus machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>All clips together need {bytes_at} of {total}.</source>
+   <translation>Alle Clips zusammen brauchen {bytes_at} von {total}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/receiver_page.py" />
+   <source>Its {most:,} bytes are exactly {frames:.3f} s at {highest}.</source>
+   <translation>Seine {most:,} Bytes sind genau {frames:.3f} s mit {highest}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>&amp;Microphone</source>
+   <translation>&amp;Mikrofon</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Name of the message; Enter does what the yellow button says</source>
+   <translation>Name der Ansage; Enter tut, was der gelbe Knopf sagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>before it is recorded, or after</source>
+   <translation>vor der Aufnahme oder danach</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Line to read</source>
+   <translation>Zu lesende Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Next line</source>
+   <translation>Nächste Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Say it again</source>
+   <translation>Noch einmal sagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Lines to read…</source>
+   <translation>Zeilen zum Lesen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Lines to read, and what was recorded</source>
+   <translation>Zeilen zum Lesen und was aufgenommen wurde</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>A take goes on: end it first, then take the list.</source>
+   <translation>Ein Take läuft: erst beenden, dann die Liste nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>✓ take {takes}</source>
+   <translation>✓ Take {takes}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Every line of the list has been read.</source>
+   <translation>Jede Zeile der Liste ist gelesen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. It ends by itself when you are silent.</source>
+   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. Sie endet von selbst, wenn Sie still sind.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Say it when the count is over.</source>
+   <translation>Sprechen, wenn das Zählen vorbei ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>next: {text}</source>
+   <translation>danach: {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Stop  Enter</source>
+   <translation>Stopp  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Record  Enter</source>
+   <translation>Aufnehmen  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Next line  Enter</source>
+   <translation>Nächste Zeile  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Next message  Enter</source>
+   <translation>Nächste Ansage  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>The noise of the room is measured before the first take: be silent for a moment.</source>
+   <translation>Vor dem ersten Take wird das Rauschen des Raums gemessen: einen Moment still sein.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>noisy: close the window, switch off what hums</source>
+   <translation>laut: das Fenster schließen, ausschalten, was brummt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Room {room}, {kind} (dotted line).</source>
+   <translation>Raum {room}, {kind} (gepunktete Linie).</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Measuring the room: be silent …</source>
+   <translation>Der Raum wird gemessen: still sein …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Counting in …</source>
+   <translation>Es wird eingezählt …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Checking it …</source>
+   <translation>Wird geprüft …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>The microphone is not open.</source>
+   <translation>Das Mikrofon ist nicht offen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name.</source>
+   <translation>Enter beginnt. Es wird eingezählt, aufgenommen und endet von selbst, wenn Sie still sind. Was Sie tippen, ist der Name.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;.</source>
+   <translation>&lt;b&gt;✓ Es ist zu gebrauchen&lt;/b&gt;: {length}, auf der Tafel als &lt;b&gt;{name}&lt;/b&gt;.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>no stand-in</source>
+   <translation>keine Nachbildung</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>the stand-in {name}</source>
+   <translation>die Nachbildung {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>It is called</source>
+   <translation>Er heißt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>It takes</source>
+   <translation>Er nimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>At a rate of</source>
+   <translation>Mit einer Rate von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>With</source>
+   <translation>Mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>The bit rate is</source>
+   <translation>Die Bitrate ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>constant</source>
+   <translation>gleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>variable</source>
+   <translation>veränderlich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>of</source>
+   <translation>von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>A file has at most</source>
+   <translation>Eine Datei hat höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>All files together have at most</source>
+   <translation>Alle Dateien zusammen haben höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>It lasts at most</source>
+   <translation>Sie dauert höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>and at least</source>
+   <translation>und mindestens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Advised are at most</source>
+   <translation>Geraten sind höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Speech is at</source>
+   <translation>Sprache liegt bei</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>to</source>
+   <translation>bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Spans are</source>
+   <translation>Abschnitte werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>not written into it</source>
+   <translation>nicht hineingeschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>written into WAV as cue points</source>
+   <translation>als Marken ins WAV geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Kinds of message are</source>
+   <translation>Arten von Ansagen sind</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Names are made of</source>
+   <translation>Namen bestehen aus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>A corrected rate is</source>
+   <translation>Eine berichtigte Rate wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>not told in the name</source>
+   <translation>nicht im Namen gesagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>told in the name</source>
+   <translation>im Namen gesagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Names have the characters</source>
+   <translation>Namen haben die Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>At most</source>
+   <translation>Höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>of them</source>
+   <translation>davon</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>in</source>
+   <translation>in</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>any case</source>
+   <translation>beliebig</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>lower case</source>
+   <translation>Kleinbuchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>capitals</source>
+   <translation>Großbuchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Files end in</source>
+   <translation>Dateien enden auf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>The level is</source>
+   <translation>Der Pegel wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>left as it is</source>
+   <translation>gelassen, wie er ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>set by active speech level</source>
+   <translation>nach aktivem Sprachpegel gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>set by loudness</source>
+   <translation>nach Lautheit gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>set by peak</source>
+   <translation>nach Spitze gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Active speech level</source>
+   <translation>Aktiver Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Loudness</source>
+   <translation>Lautheit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Within</source>
+   <translation>Auf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>dB of its target</source>
+   <translation>dB vom Ziel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Gain is</source>
+   <translation>Verstärkung ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>each clip’s own</source>
+   <translation>für jeden Clip eigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>one for the whole set</source>
+   <translation>eine für den ganzen Satz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>One channel is taken</source>
+   <translation>Ein Kanal wird genommen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>by what the sides hold</source>
+   <translation>nach dem, was die Seiten enthalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>from the left</source>
+   <translation>von links</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>from the right</source>
+   <translation>von rechts</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>by mixing</source>
+   <translation>durch Mischen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>No peak goes over</source>
+   <translation>Keine Spitze geht über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>A limiter holds peaks down by at most</source>
+   <translation>Ein Begrenzer senkt Spitzen um höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>The band is</source>
+   <translation>Das Band wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>kept whole</source>
+   <translation>ganz behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Taken away is what lies below</source>
+   <translation>Weggenommen wird unterhalb von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Presence is lifted by</source>
+   <translation>Präsenz wird gehoben um</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Air is trimmed to</source>
+   <translation>Luft wird gekürzt auf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>before and</source>
+   <translation>davor und</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>s after</source>
+   <translation>s danach</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>The end is blended into the start over</source>
+   <translation>Das Ende wird in den Anfang geblendet über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>It fades in over</source>
+   <translation>Es wird eingeblendet über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>and out over</source>
+   <translation>und aus über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Silence comes first for</source>
+   <translation>Zuerst kommt Stille von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Remedies speed it up by at most</source>
+   <translation>Abhilfen beschleunigen um höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>They leave air of</source>
+   <translation>Sie lassen Luft von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>s at both ends</source>
+   <translation>s an beiden Enden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Where depth falls, dither is</source>
+   <translation>Wo die Tiefe fällt, ist Dither</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>noise-shaped</source>
+   <translation>rauschgeformt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Ausgaben gehen in den Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>The set is handed over as</source>
+   <translation>Der Satz wird übergeben als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>each file as</source>
+   <translation>jede Datei als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>with</source>
+   <translation>mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>no list</source>
+   <translation>keine Liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>a list in JSON lines</source>
+   <translation>einer Liste in JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>a list in CSV</source>
+   <translation>einer Liste in CSV</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>both lists</source>
+   <translation>beiden Listen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>Joined in one file, pauses are</source>
+   <translation>In einer Datei verbunden sind Pausen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>It is tried on</source>
+   <translation>Probiert wird an</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>RULES</source>
+   <translation>REGELN</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>TREATMENT AND DELIVERY</source>
+   <translation>BEHANDLUNG UND LIEFERUNG</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>as usual</source>
+   <translation>wie üblich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>the format's own</source>
+   <translation>die des Formats</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>no rule</source>
+   <translation>keine Regel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>at most {value:g}</source>
+   <translation>höchstens {value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Script</source>
+   <translation>Skript</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>&amp;Voice</source>
+   <translation>&amp;Stimme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Voice of lines that name none</source>
+   <translation>Stimme der Zeilen, die keine nennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Respellings…</source>
+   <translation>Umschriften…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Read a table…</source>
+   <translation>Eine Tabelle lesen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Make series lines</source>
+   <translation>Reihen zu Zeilen machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Lines</source>
+   <translation>Zeilen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>&amp;New line</source>
+   <translation>&amp;Neue Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>name: words to say    or a series:  berth-{}: Berth {1..12} is open</source>
+   <translation>Name: zu sprechende Wörter    oder eine Reihe:  berth-{}: Berth {1..12} is open</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>A new line: name and words</source>
+   <translation>Eine neue Zeile: Name und Wörter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Use the voice</source>
+   <translation>Die Stimme nehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Speak it faster</source>
+   <translation>Schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>By the voice itself, as much faster as the rules of the receivers need and allow</source>
+   <translation>Durch die Stimme selbst, so viel schneller, wie die Regeln der Empfänger brauchen und erlauben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Speak all  F11</source>
+   <translation>Alle sprechen  F11</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines</source>
+   <extracomment>Where there is one: {n} line</extracomment>
+   <translation>
+    <numerusform>{n} Zeile</numerusform>
+    <numerusform>{n} Zeilen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>No lines yet</source>
+   <translation>Noch keine Zeilen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>, {long} too long</source>
+   <translation>, {long} zu lang</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>, {series} of them series: {count_of} in all</source>
+   <translation>, {series} davon Reihen: zusammen {count_of}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Speak {count} faster</source>
+   <translation>{count} schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Stop speaking  F11</source>
+   <translation>Sprechen anhalten  F11</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>There is no text on the clipboard.</source>
+   <translation>In der Zwischenablage ist kein Text.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines {where}.</source>
+   <extracomment>Where there is one: {n} line {where}.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile {where}.</numerusform>
+    <numerusform>{n} Zeilen {where}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>No use for: {list}.</source>
+   <translation>Keine Verwendung für: {list}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>There is no receiver “{unknown}”: those lines go to every receiver.</source>
+   <translation>Es gibt keinen Empfänger „{unknown}“: Diese Zeilen gehen an alle.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>removing {n} lines</source>
+   <extracomment>Where there is one: removing {n} line</extracomment>
+   <translation>
+    <numerusform>{n} Zeile entfernen</numerusform>
+    <numerusform>{n} Zeilen entfernen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>making series lines</source>
+   <translation>Reihen zu Zeilen machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>choosing a voice</source>
+   <translation>eine Stimme wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>A series is many lines: make them lines first.</source>
+   <translation>Eine Reihe ist viele Zeilen: sie erst zu Zeilen machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Listening to {count} lines …</source>
+   <translation>{count} Zeilen werden angehört …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Speak the lines first.</source>
+   <translation>Die Zeilen zuerst sprechen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
+   <translation>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>speaking faster</source>
+   <translation>schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
+   <translation>„{name}“ wird {speed:.0f} % schneller gesprochen, als die Stimme es von selbst tut.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>{count} lines are spoken up to {what:.0f} % faster.</source>
+   <translation>{count} Zeilen werden bis zu {what:.0f} % schneller gesprochen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
+   <translation>{rest} müssten schneller sein, als die Regeln erlauben: den Text kürzen oder die Regeln ändern.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Every line is spoken as it stands.</source>
+   <translation>Jede Zeile ist gesprochen, wie sie dasteht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>, about {what} s left</source>
+   <translation>, noch etwa {what} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>Spoken {done:,} of {total:,}{more}.</source>
+   <translation>{done:,} von {total:,} gesprochen{more}.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
+   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
+    <numerusform>{n} Zeilen gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source> {count} could not be spoken: {failed}</source>
+   <translation> {count} konnten nicht gesprochen werden: {failed}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>a take stands for it</source>
+   <translation>ein Take steht dafür</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>a series</source>
+   <translation>eine Reihe</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>to speak</source>
+   <translation>zu sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>changed: to speak</source>
+   <translation>geändert: zu sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>, heard as “{heard}”</source>
+   <translation>, gehört als „{heard}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>, not understood</source>
+   <translation>, nicht verstanden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>{length}, too long for {list}</source>
+   <translation>{length}, zu lang für {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>{length}, fits</source>
+   <translation>{length}, passt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>Say it as</source>
+   <translation>Sprechen als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>Voice</source>
+   <translation>Stimme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>Speed</source>
+   <translation>Tempo</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>For</source>
+   <translation>Für</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>State</source>
+   <translation>Stand</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>what it is for</source>
+   <translation>wofür es ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>the {heads}</source>
+   <translation>{heads}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_table.py" />
+   <source>Lines of the script</source>
+   <translation>Zeilen des Skripts</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>Sounds</source>
+   <translation>Klingt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Sekunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>Times</source>
+   <translation>Mal</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>Level, {unit}</source>
+   <translation>Pegel, {unit}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>its own</source>
+   <translation>eigene</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>“{text}” is no count.</source>
+   <translation>„{text}“ ist keine Anzahl.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Abschnitte des Tons, der Reihe nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/spectrum.py" />
+   <source>Spectrum</source>
+   <translation>Spektrum</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/spectrum.py" />
+   <source>shaded: telephone band, 300–3400 Hz</source>
+   <translation>schattiert: Telefonband, 300–3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/take_view.py" />
+   <source>The take as it grows</source>
+   <translation>Der Take, während er wächst</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/take_view.py" />
+   <source>The sound grows here while you speak.</source>
+   <translation>Hier wächst der Ton, während Sie sprechen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/take_view.py" />
+   <source>kept: {kept:.2f} s</source>
+   <translation>behalten: {kept:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>A country, a tone, or keys: 0123#</source>
+   <translation>Ein Land, ein Ton oder Tasten: 0123#</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Find a tone, or type keys that are pressed</source>
+   <translation>Einen Ton finden oder gedrückte Tasten tippen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Tones</source>
+   <translation>Töne</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Name of the tone</source>
+   <translation>Name des Tons</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>The length</source>
+   <translation>Die Länge</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>About how long the whole is, in whole cadences; 0 is once</source>
+   <translation>Etwa wie lang das Ganze ist, in ganzen Rhythmen; 0 ist einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
+   <translation>In ganzen Rhythmen oder ganzen Perioden eines Dauertons; 0 ist einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Add a segment</source>
+   <translation>Einen Abschnitt hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Remove it</source>
+   <translation>Entfernen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Keep as mine</source>
+   <translation>Als meinen behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>{name}, mine</source>
+   <translation>{name}, meiner</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Keys {typed}</source>
+   <translation>Tasten {typed}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
+   <translation>So einen Ton gibt es nicht. Tasten sind 0 bis 9, *, # und A bis D.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>From: {source}.</source>
+   <translation>Aus: {source}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>a sine at full scale is +{full_scale:g} dBm0</source>
+   <translation>ein Sinus am Vollausschlag ist +{full_scale:g} dBm0</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>0 dBFS is full scale</source>
+   <translation>0 dBFS ist der Vollausschlag</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>closes on whole periods, repeats without a seam</source>
+   <translation>schließt auf ganzen Perioden, wiederholt sich ohne Naht</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>ramps of {ramp:g} ms</source>
+   <translation>Rampen von {ramp:g} ms</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Add a segment.</source>
+   <translation>Einen Abschnitt hinzufügen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>“{name}” is kept, and found by its name in every job.</source>
+   <translation>„{name}“ ist behalten und in jedem Auftrag unter seinem Namen zu finden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>the tone “{name}”</source>
+   <translation>der Ton „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_picture.py" />
+   <source>The tone in time and frequency</source>
+   <translation>Der Ton in Zeit und Frequenz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_picture.py" />
+   <source>{hz:,} Hz</source>
+   <translation>{hz:,} Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_picture.py" />
+   <source>{hz:g} Hz</source>
+   <translation>{hz:g} Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_picture.py" />
+   <source> × {by:g}</source>
+   <translation> × {by:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/wave.py" />
+   <source>Waveform</source>
+   <translation>Wellenform</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/wave.py" />
+   <source>dBFS</source>
+   <translation>dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/delegate.py" />
+   <source>Name of the clip</source>
+   <translation>Name des Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/delegate.py" />
+   <source>? see the log</source>
+   <translation>? siehe Protokoll</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/delegate.py" />
+   <source>making {share:.0%}</source>
+   <translation>macht {share:.0%}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/delegate.py" />
+   <source>waiting</source>
+   <translation>wartet</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/delegate.py" />
+   <source>{predicted_seconds} of {within:.2f}</source>
+   <translation>{predicted_seconds} von {within:.2f}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/filter_bar.py" />
+   <source>Part of a name or folder</source>
+   <translation>Teil eines Namens oder Ordners</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/filter_bar.py" />
+   <source>Find clips by part of a name or folder</source>
+   <translation>Clips nach einem Teil von Name oder Ordner finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/filter_bar.py" />
+   <source>&amp;Find clips</source>
+   <translation>Clips &amp;finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/filter_bar.py" />
+   <source>Show only clips in this state</source>
+   <translation>Nur Clips in diesem Stand zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/filter_bar.py" />
+   <source>Show all  Esc</source>
+   <translation>Alle zeigen  Esc</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>{text}, {count} warnings: {list}</source>
+   <translation>{text}, {count} Warnungen: {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>{name} for {name2}: {words}</source>
+   <translation>{name} für {name2}: {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Level</source>
+   <translation>Pegel</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>{name}{arrow}
+edited, not taken</source>
+   <translation>{name}{arrow}
+geändert, nicht übernommen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Active speech level, ITU-T P.56. Click to sort.</source>
+   <translation>Aktiver Sprachpegel, ITU-T P.56. Klick sortiert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>{purpose}
+Click to see its rules, S sorts by it.</source>
+   <translation>{purpose}
+Klick zeigt die Regeln, S sortiert danach.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Click to sort.</source>
+   <translation>Klick sortiert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>{rates} to {rates2}</source>
+   <translation>{rates} bis {rates2}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>Add recordings</source>
+   <translation>Aufnahmen hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.</source>
+   <translation>oder Dateien und Ordner hier ablegen. Jeder Ton, jedes Video geht; nichts Abgelegtes wird je verändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>one line after the other at the microphone; each is cut and checked.</source>
+   <translation>eine Zeile nach der anderen am Mikrofon; jede wird geschnitten und geprüft.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>Write a script</source>
+   <translation>Ein Skript schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>lines that a voice speaks at once, or that are read at the microphone, each under its name.</source>
+   <translation>Zeilen, die eine Stimme sofort spricht oder die am Mikrofon gelesen werden, jede unter ihrem Namen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>Make tones</source>
+   <translation>Töne machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.</source>
+   <translation>Wähl-, Frei- und Besetzttöne von neunzehn Ländern, Tasten und eigene Rezepte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>Try the demo</source>
+   <translation>Die Demo versuchen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>the announcements of an invented ferry company, good and broken ones.</source>
+   <translation>die Ansagen einer erfundenen Fährgesellschaft, gute und misslungene.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>Put sound on the board</source>
+   <translation>Ton auf die Tafel legen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>Made for…</source>
+   <translation>Gemacht für…</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/start_page.py" />
+   <source>; and {more} more</source>
+   <translation>; und {more} weitere</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/view.py" />
+   <source>Board: clips against receivers</source>
+   <translation>Tafel: Clips gegen Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/view.py" />
+   <source>No clip is like that. Esc shows all again.</source>
+   <translation>Kein Clip ist so. Esc zeigt wieder alle.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
+   <source>Corpus…</source>
+   <translation>Korpus…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
+   <source>How good the clips are to train on, doubles, what rules cost; and writing a corpus.</source>
+   <translation>Wie gut sich mit den Clips trainieren lässt, Doppelte, was Regeln kosten; und einen Korpus schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
+   <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
+   <translation>Texte, Sprecher und Sprachen der Clips aus einer Tabelle nehmen oder aus Namen von Dateien und Ordnern.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
+   <source>There are no clips yet: {key} adds sound.</source>
+   <translation>Es gibt noch keine Clips: {key} fügt Ton hinzu.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
+   <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
+   <translation>Texte, Sprecher und Sprachen von {count} Clips sind übernommen; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Cut into clips</source>
+   <translation>In Clips schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Cut the selected recording into clips; its speech is found at once.</source>
+   <translation>Die gewählte Aufnahme in Clips schneiden; ihre Sprache wird sofort gefunden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Select a recording to cut it into clips.</source>
+   <translation>Eine Aufnahme wählen, um sie in Clips zu schneiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>{name} cannot be read, so it cannot be cut.</source>
+   <translation>{name} ist nicht zu lesen und also nicht zu schneiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Find the speech</source>
+   <translation>Sprache finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Search again with the settings as they are; names and set edges stay.</source>
+   <translation>Mit den jetzigen Einstellungen noch einmal suchen; Namen und gesetzte Kanten bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Give the clips their names in order.</source>
+   <translation>Den Clips ihre Namen der Reihe nach geben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Suggest names by ear</source>
+   <translation>Namen nach Gehör vorschlagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>The speech engine listens for the lines of the list in every span; nothing is named before you take it.</source>
+   <translation>Die Spracherkennung hört in jedem Abschnitt nach den Zeilen der Liste; nichts wird benannt, bevor Sie es übernehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Take the suggestion</source>
+   <translation>Den Vorschlag übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Name the chosen span as heard, and go on.</source>
+   <translation>Den gewählten Abschnitt nennen wie gehört und weitergehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Take all suggestions</source>
+   <translation>Alle Vorschläge übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Name every span as heard; the same line twice in a row is taken as two takes.</source>
+   <translation>Jeden Abschnitt nennen wie gehört; zweimal dieselbe Zeile hintereinander gilt als zwei Takes.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Name the span</source>
+   <translation>Den Abschnitt benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it.</source>
+   <translation>Einen Namen tippen (Enter auf der Wellenform auch); Enter geht zum nächsten und spielt ihn.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Set aside, or take back</source>
+   <translation>Beiseitelegen oder zurückholen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>A flub or a cough is kept, but not delivered (Del does it too).</source>
+   <translation>Ein Versprecher oder Husten bleibt, wird aber nicht geliefert (Entf auch).</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Start at the cursor</source>
+   <translation>Start am Zeiger</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Move the start of the chosen span to the cursor.</source>
+   <translation>Den Start des gewählten Abschnitts zum Zeiger schieben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>End at the cursor</source>
+   <translation>Ende am Zeiger</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Move the end of the chosen span to the cursor.</source>
+   <translation>Das Ende des gewählten Abschnitts zum Zeiger schieben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Leave out from here to here</source>
+   <translation>Von hier bis hier auslassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Press it where a cough begins and where it ends; once more inside takes it back.</source>
+   <translation>Drücken, wo ein Husten beginnt und wo er endet; noch einmal darin nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Split at the cursor</source>
+   <translation>Am Zeiger teilen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Part the span under the cursor in two.</source>
+   <translation>Den Abschnitt unter dem Zeiger in zwei teilen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Make one span of the chosen one and the next, or of all that are selected.</source>
+   <translation>Aus dem gewählten und dem nächsten, oder allen gewählten, einen Abschnitt machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Delete the spans</source>
+   <translation>Die Abschnitte löschen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Take the selected spans away; the recording stays.</source>
+   <translation>Die gewählten Abschnitte wegnehmen; die Aufnahme bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>New span by its times</source>
+   <translation>Neuer Abschnitt nach Zeiten</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Type start, end and name of a span: 0:00 to 1:05 Welcome.</source>
+   <translation>Start, Ende und Name eines Abschnitts tippen: 0:00 to 1:05 Welcome.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Without the pauses, as one clip</source>
+   <translation>Ohne die Pausen, als ein Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>One clip more, from the first span to the last, without what lies between them.</source>
+   <translation>Ein Clip mehr, vom ersten Abschnitt bis zum letzten, ohne was dazwischen liegt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Another take of the line before</source>
+   <translation>Ein weiterer Take der Zeile davor</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Deliver it in place of the one before; again takes that back.</source>
+   <translation>An Stelle des davor liefern; noch einmal nimmt das zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Choose the next take</source>
+   <translation>Den nächsten Take wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Deliver another take of this line, and hear it.</source>
+   <translation>Einen anderen Take dieser Zeile liefern und hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Span of the pause after</source>
+   <translation>Abschnitt aus der Pause danach</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Keep what lies between this span and the next.</source>
+   <translation>Behalten, was zwischen diesem Abschnitt und dem nächsten liegt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Level, waveform or spectrogram</source>
+   <translation>Pegel, Wellenform oder Spektrogramm</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>See the sound by its level, by its shape, or by its frequencies.</source>
+   <translation>Den Ton nach Pegel, Gestalt oder Frequenzen sehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>What the search saw</source>
+   <translation>Was die Suche sah</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Over the sound: its level, what it had to reach, and where a voice was heard.</source>
+   <translation>Über dem Ton: sein Pegel, was er erreichen musste, und wo eine Stimme zu hören war.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Show less of the source, larger.</source>
+   <translation>Weniger von der Quelle zeigen, größer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Show more of the source, smaller.</source>
+   <translation>Mehr von der Quelle zeigen, kleiner.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Look at the span</source>
+   <translation>Den Abschnitt ansehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Show the chosen span as large as it goes.</source>
+   <translation>Den gewählten Abschnitt so groß zeigen, wie es geht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Look at all of it</source>
+   <translation>Alles ansehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Show the whole source.</source>
+   <translation>Die ganze Quelle zeigen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Try it on the demo reading</source>
+   <translation>An der Demo-Lesung versuchen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Put a reading of forty lines on the board, and cut it.</source>
+   <translation>Eine Lesung von vierzig Zeilen auf die Tafel legen und schneiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Season reading.flac</source>
+   <translation>Season reading.flac</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Its list of names is {reading}; Ctrl+L takes it.</source>
+   <translation>Ihre Namensliste ist {reading}; Ctrl+L nimmt sie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Season list.csv</source>
+   <translation>Season list.csv</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Take spans from a file…</source>
+   <translation>Abschnitte aus einer Datei nehmen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>A table (CSV, TSV), WebVTT, or the cue points of a WAV.</source>
+   <translation>Eine Tabelle (CSV, TSV), WebVTT oder die Marken eines WAV.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Take spans from a file</source>
+   <translation>Abschnitte aus einer Datei nehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Spans (*.csv *.tsv *.txt *.vtt *.wav);;All files (*)</source>
+   <translation>Abschnitte (*.csv *.tsv *.txt *.vtt *.wav);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Add to them</source>
+   <translation>Hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Replace them</source>
+   <translation>Ersetzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Spans from a file</source>
+   <translation>Abschnitte aus einer Datei</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/cut.py" />
+   <source>There are {n} spans already.</source>
+   <extracomment>Where there is one: There is {n} span already.</extracomment>
+   <translation>
+    <numerusform>Es gibt schon {n} Abschnitt.</numerusform>
+    <numerusform>Es gibt schon {n} Abschnitte.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>{key} takes either back.</source>
+   <translation>{key} nimmt beides zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Write the spans…</source>
+   <translation>Die Abschnitte schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>As a table (CSV, TSV), WebVTT, or a WAV with cue points.</source>
+   <translation>Als Tabelle (CSV, TSV), WebVTT oder WAV mit Marken.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV with cue points (*.wav)</source>
+   <translation>CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV mit Marken (*.wav)</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Write the spans</source>
+   <translation>Die Abschnitte schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>.csv</source>
+   <translation>.csv</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>K cuts the selected recording into clips.</source>
+   <translation>K schneidet die gewählte Aufnahme in Clips.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>taking {count} spans</source>
+   <translation>{count} Abschnitte übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>{count} spans taken from {name}.</source>
+   <translation>{count} Abschnitte aus {name} übernommen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>That is the recording itself.</source>
+   <translation>Das ist die Aufnahme selbst.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Choose another name.</source>
+   <translation>Einen anderen Namen wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Writing {name} …</source>
+   <translation>{name} wird geschrieben …</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>{name} was not written.</source>
+   <translation>{name} wurde nicht geschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>{name} could not be written: {why}.</source>
+   <translation>{name} konnte nicht geschrieben werden: {why}.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/cut.py" />
+   <source>{n} spans written to {name}.</source>
+   <extracomment>Where there is one: {n} span written to {name}.</extracomment>
+   <translation>
+    <numerusform>{n} Abschnitt nach {name} geschrieben.</numerusform>
+    <numerusform>{n} Abschnitte nach {name} geschrieben.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Deliver…</source>
+   <translation>Liefern…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Hand over all that was made for a receiver, in the form that it takes.</source>
+   <translation>Alles für einen Empfänger Gemachte in der Form übergeben, die er nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Nothing is made yet that could be handed over: M makes all that can be made.</source>
+   <translation>Noch ist nichts gemacht, was zu übergeben wäre: M macht alles, was geht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>It was stopped; what went until then is noted, and the machine goes on where it was.</source>
+   <translation>Es wurde angehalten; was bis dahin ging, ist vermerkt, und die Maschine macht dort weiter.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Handing {count} files over …</source>
+   <translation>{count} Dateien werden übergeben …</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source> The {name} refuses {count}: {place}: {why}</source>
+   <translation> {name} weist {count} zurück: {place}: {why}</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source> The {name} takes all of them.</source>
+   <translation> {name} nimmt alle.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Acceptance report…</source>
+   <translation>Abnahmebericht…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Write a page about a delivery, as HTML or PDF, for whoever ordered the set.</source>
+   <translation>Eine Seite über eine Lieferung schreiben, als HTML oder PDF, für den Auftraggeber.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Nothing is made yet that could be reported on.</source>
+   <translation>Noch ist nichts gemacht, worüber zu berichten wäre.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Acceptance report</source>
+   <translation>Abnahmebericht</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Pages (*.html);;PDF (*.pdf)</source>
+   <translation>Seiten (*.html);;PDF (*.pdf)</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Writing the report …</source>
+   <translation>Der Bericht wird geschrieben …</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>The report lies in {path}.</source>
+   <translation>Der Bericht liegt in {path}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Copy the made files</source>
+   <translation>Die gemachten Dateien kopieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Put the made files of the selected cells on the clipboard, as files.</source>
+   <translation>Die gemachten Dateien der gewählten Zellen als Dateien in die Zwischenablage legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/deliver.py" />
+   <source>Select made cells, to copy their files.</source>
+   <translation>Gemachte Zellen wählen, um ihre Dateien zu kopieren.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/deliver.py" />
+   <source>{n} files on the clipboard.</source>
+   <extracomment>Where there is one: {n} file on the clipboard.</extracomment>
+   <translation>
+    <numerusform>{n} Datei in der Zwischenablage.</numerusform>
+    <numerusform>{n} Dateien in der Zwischenablage.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Play or pause</source>
+   <translation>Spielen oder anhalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Hear the selected clip or cell.</source>
+   <translation>Den gewählten Clip oder die Zelle hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Hear the source</source>
+   <translation>Die Quelle hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Switch to the source at the same instant.</source>
+   <translation>Im selben Augenblick zur Quelle wechseln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Hear the output</source>
+   <translation>Die Ausgabe hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Switch to the output at the same instant.</source>
+   <translation>Im selben Augenblick zur Ausgabe wechseln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Before or after</source>
+   <translation>Davor oder danach</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Switch between source and output, at the same instant.</source>
+   <translation>Im selben Augenblick zwischen Quelle und Ausgabe wechseln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Hear it on the line</source>
+   <translation>Auf der Leitung hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Switch to the telephone line at the same instant.</source>
+   <translation>Im selben Augenblick zur Telefonleitung wechseln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>The line…</source>
+   <translation>Die Leitung…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Codec, loss, jitter, noise and level of the line that is heard.</source>
+   <translation>Codec, Verlust, Jitter, Rauschen und Pegel der gehörten Leitung.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Blind comparison…</source>
+   <translation>Blindvergleich…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>A, B and X: whether two ways of hearing can be told apart.</source>
+   <translation>A, B und X: ob sich zwei Weisen zu hören unterscheiden lassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Select a clip or a cell that can be heard in two ways.</source>
+   <translation>Einen Clip oder eine Zelle wählen, die sich auf zwei Weisen hören lässt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Select a clip that can be read, to compare codecs for it.</source>
+   <translation>Einen lesbaren Clip wählen, um Codecs dafür zu vergleichen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Back to the start</source>
+   <translation>Zurück zum Anfang</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Play from the start.</source>
+   <translation>Von Anfang an spielen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Undo</source>
+   <translation>Rückgängig</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Take the last change of the job back.</source>
+   <translation>Die letzte Änderung des Auftrags zurücknehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Do again</source>
+   <translation>Wiederholen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Do what was taken back.</source>
+   <translation>Noch einmal tun, was zurückgenommen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Name the clip</source>
+   <translation>Den Clip benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Give the selected clip another name.</source>
+   <translation>Dem gewählten Clip einen anderen Namen geben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Remove from the board</source>
+   <translation>Von der Tafel nehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Take the selected clips off; their files stay.</source>
+   <translation>Die gewählten Clips wegnehmen; ihre Dateien bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Not for this receiver</source>
+   <translation>Nicht für diesen Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Leave the selected clips out at the selected receivers; again, take them in.</source>
+   <translation>Die gewählten Clips bei den gewählten Empfängern auslassen; noch einmal nimmt sie auf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Select cells of a receiver, to leave clips out there.</source>
+   <translation>Zellen eines Empfängers wählen, um Clips dort auszulassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>A clip is for one receiver at least. Del takes it off the board.</source>
+   <translation>Ein Clip ist für mindestens einen Empfänger. Entf nimmt ihn von der Tafel.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>left out</source>
+   <translation>ausgelassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>taken in</source>
+   <translation>aufgenommen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/edit.py" />
+   <source>{n} clips {said} at {names}. {key}, or {key2}, takes it back.</source>
+   <extracomment>Where there is one: {n} clip {said} at {names}. {key}, or {key2}, takes it back.</extracomment>
+   <translation>
+    <numerusform>{n} Clip bei {names} {said}. {key} oder {key2} nimmt es zurück.</numerusform>
+    <numerusform>{n} Clips bei {names} {said}. {key} oder {key2} nimmt es zurück.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>State how to read it…</source>
+   <translation>Angeben, wie sie zu lesen ist…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Say what a file without a header is, or which sound stream of a video to use; each can be heard first.</source>
+   <translation>Sagen, was eine Datei ohne Kopf ist oder welche Tonspur eines Videos zu nehmen ist; jede lässt sich vorher hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Select a clip that could not be read, or a video with several sound streams, to state how to read it.</source>
+   <translation>Einen nicht lesbaren Clip oder ein Video mit mehreren Tonspuren wählen, um anzugeben, wie es zu lesen ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Read them as they look</source>
+   <translation>Lesen, wie sie aussehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Leave them</source>
+   <translation>Lassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Read them so too</source>
+   <translation>Auch so lesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Not all are alike</source>
+   <translation>Nicht alle sind gleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>{count} of {count2} files look like something else than {stated}: {names}.</source>
+   <translation>{count} von {count2} Dateien sehen nach etwas anderem aus als {stated}: {names}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Read in a wrong form, sound is noise.</source>
+   <translation>Falsch gelesen ist Ton Rauschen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Read it as guessed</source>
+   <translation>Wie geraten lesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Take the likeliest way to read a file without a header, for it and all alike in its folder.</source>
+   <translation>Die wahrscheinlichste Lesart einer Datei ohne Kopf nehmen, für sie und alle gleichen in ihrem Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Select a clip without a header whose content says what it may be.</source>
+   <translation>Einen Clip ohne Kopf wählen, dessen Inhalt sagt, was er sein mag.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/edit.py" />
+   <source>{n} files read as {suggested}; {key} takes it back.</source>
+   <extracomment>Where there is one: {n} file read as {suggested}; {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>{n} Datei als {suggested} gelesen; {key} nimmt es zurück.</numerusform>
+    <numerusform>{n} Dateien als {suggested} gelesen; {key} nimmt es zurück.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Read all as guessed</source>
+   <translation>Alle wie geraten lesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Take the likeliest way to read every file without a header on the board, each as its own content says.</source>
+   <translation>Die wahrscheinlichste Lesart jeder Datei ohne Kopf auf der Tafel nehmen, jede nach ihrem Inhalt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>No file without a header waits here for a way to read it.</source>
+   <translation>Keine Datei ohne Kopf wartet hier auf eine Lesart.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>{count} files read as their content says: {kinds}. {key} takes it back.</source>
+   <translation>{count} Dateien nach ihrem Inhalt gelesen: {kinds}. {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>State the true rate…</source>
+   <translation>Die wahre Rate angeben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Say at what rate the sound was really taken; no sample changes.</source>
+   <translation>Sagen, mit welcher Rate der Ton wirklich aufgenommen wurde; kein Abtastwert ändert sich.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Select clips that can be read, to state their true rate.</source>
+   <translation>Lesbare Clips wählen, um ihre wahre Rate anzugeben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Touch up…</source>
+   <translation>Retuschieren…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Level, speed, pitch, fades, side, rumble: of the selected clips, heard at once, never written to the source.</source>
+   <translation>Pegel, Tempo, Tonhöhe, Blenden, Seite, Rumpeln: der gewählten Clips, sofort zu hören, nie in die Quelle geschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Select clips that can be read, to touch them up.</source>
+   <translation>Lesbare Clips wählen, um sie zu retuschieren.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Look again</source>
+   <translation>Noch einmal ansehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Forget what is known of the selected sources and look at them anew.</source>
+   <translation>Vergessen, was von den gewählten Quellen bekannt ist, und sie neu ansehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Take the first remedy</source>
+   <translation>Die erste Abhilfe nehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Do what is offered first for the selected cell.</source>
+   <translation>Tun, was für die gewählte Zelle zuerst angeboten ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source> For {taken} clips.</source>
+   <translation> Für {taken} Clips.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>{what}.{many} {key} takes it back.</source>
+   <translation>{what}.{many} {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>There is no remedy to take here; select a cell that asks for a decision.</source>
+   <translation>Hier ist keine Abhilfe zu nehmen; eine Zelle wählen, die eine Entscheidung verlangt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Leave it</source>
+   <translation>Lassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
+   <source>Yours to choose</source>
+   <translation>Ihre Wahl</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>Keys</source>
+   <translation>Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>Every action with its key.</source>
+   <translation>Jede Handlung mit ihrer Taste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>About</source>
+   <translation>Über</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>Version and licence.</source>
+   <translation>Version und Lizenz.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Add sound files…</source>
+   <translation>Tondateien hinzufügen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Put sound files or videos on the board.</source>
+   <translation>Tondateien oder Videos auf die Tafel legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Add sound files</source>
+   <translation>Tondateien hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Add a folder…</source>
+   <translation>Einen Ordner hinzufügen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Put all sound in a folder on the board.</source>
+   <translation>Allen Ton in einem Ordner auf die Tafel legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Add a folder</source>
+   <translation>Einen Ordner hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Open a job…</source>
+   <translation>Einen Auftrag öffnen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Open saved work.</source>
+   <translation>Gespeicherte Arbeit öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Open a job</source>
+   <translation>Einen Auftrag öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Kittiwake jobs (*{extension})</source>
+   <translation>Kittiwake-Aufträge (*{extension})</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Recent jobs…</source>
+   <translation>Letzte Aufträge…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Open one of the jobs that were open last.</source>
+   <translation>Einen der zuletzt offenen Aufträge öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>No job has been saved or opened yet.</source>
+   <translation>Noch wurde kein Auftrag gespeichert oder geöffnet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>New job</source>
+   <translation>Neuer Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Begin anew, for the receivers used last.</source>
+   <translation>Neu beginnen, für die zuletzt benutzten Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Open the demo</source>
+   <translation>Die Demo öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Open the announcements of an invented ferry company.</source>
+   <translation>Die Ansagen einer erfundenen Fährgesellschaft öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Save the job</source>
+   <translation>Den Auftrag speichern</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Save sources, clips, receivers and decisions.</source>
+   <translation>Quellen, Clips, Empfänger und Entscheidungen speichern.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Save the job as…</source>
+   <translation>Den Auftrag speichern unter…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Save under another name.</source>
+   <translation>Unter einem anderen Namen speichern.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Choose where outputs go…</source>
+   <translation>Wählen, wohin Ausgaben gehen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Choose the folder that made files go to.</source>
+   <translation>Den Ordner für gemachte Dateien wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Where outputs go</source>
+   <translation>Wohin Ausgaben gehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>choosing the output folder</source>
+   <translation>den Ausgabeordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Outputs go {text}. What was made elsewhere stays there.</source>
+   <translation>Ausgaben gehen {text}. Was anderswo gemacht wurde, bleibt dort.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Outputs in one folder</source>
+   <translation>Ausgaben in einem Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Each receiver has one folder for all its outputs.</source>
+   <translation>Jeder Empfänger hat einen Ordner für alle Ausgaben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Outputs in mirrored folders</source>
+   <translation>Ausgaben in gespiegelten Ordnern</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Within the output folder, have the folders that the sources have.</source>
+   <translation>Im Ausgabeordner dieselben Ordner haben wie die Quellen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Outputs beside their sources</source>
+   <translation>Ausgaben neben ihren Quellen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Put outputs where their sources are.</source>
+   <translation>Ausgaben dorthin legen, wo ihre Quellen sind.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Leave</source>
+   <translation>Verlassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Close the window.</source>
+   <translation>Das Fenster schließen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Save under another name…</source>
+   <translation>Unter anderem Namen speichern…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Replace it</source>
+   <translation>Ersetzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Saved elsewhere meanwhile</source>
+   <translation>Inzwischen anderswo gespeichert</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>{name} was saved by another window, or another program, since it was opened here.</source>
+   <translation>{name} wurde von einem anderen Fenster oder Programm gespeichert, seit es hier geöffnet wurde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>What was saved there would be lost.</source>
+   <translation>Was dort gespeichert wurde, ginge verloren.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Go on with it</source>
+   <translation>Damit weitermachen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Throw it away</source>
+   <translation>Verwerfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Unsaved work</source>
+   <translation>Nicht gespeicherte Arbeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.</source>
+   <translation>“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Go on with it? It is saved only when you save it.</source>
+   <translation>Damit weitermachen? Gespeichert wird nur, wenn Sie speichern.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>What was on the board ({n} recordings) stands behind it; {key} takes that off.</source>
+   <extracomment>Where there is one: What was on the board ({n} recording) stands behind it; {key} takes that off.</extracomment>
+   <translation>
+    <numerusform>Was auf der Tafel war ({n} Aufnahme), steht dahinter; {key} nimmt das weg.</numerusform>
+    <numerusform>Was auf der Tafel war ({n} Aufnahmen), steht dahinter; {key} nimmt das weg.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Paste files</source>
+   <translation>Dateien einfügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Put files that were copied in a file manager, or paths that were copied as text, on the board.</source>
+   <translation>In einem Dateimanager kopierte Dateien oder als Text kopierte Pfade auf die Tafel legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>{paths} is not there (any more).</source>
+   <translation>{paths} ist nicht (mehr) da.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>There are no files on the clipboard: copy some in a file manager, or their paths as text.</source>
+   <translation>In der Zwischenablage sind keine Dateien: welche in einem Dateimanager kopieren oder ihre Pfade als Text.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Make all that can be made</source>
+   <translation>Alles machen, was geht</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Everything is made as soon as it has been looked at. {key} takes that back.</source>
+   <translation>Alles wird gemacht, sobald es angesehen ist. {key} nimmt das zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Make the selection</source>
+   <translation>Die Auswahl machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Make only the selected cells.</source>
+   <translation>Nur die gewählten Zellen machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Nothing in the selection can be made now.</source>
+   <translation>In der Auswahl ist jetzt nichts zu machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Take them and make</source>
+   <translation>Übernehmen und machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Make by the old rules</source>
+   <translation>Nach den alten Regeln machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Look at them</source>
+   <translation>Ansehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Rules that were not taken</source>
+   <translation>Nicht übernommene Regeln</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>The rules of {names} were changed, and not taken.</source>
+   <translation>Die Regeln von {names} wurden geändert und nicht übernommen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Made now, outputs follow the old ones.</source>
+   <translation>Jetzt gemacht, folgen Ausgaben den alten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>What was typed for {name} cannot be taken: {verdict}</source>
+   <translation>Was für {name} getippt wurde, lässt sich nicht übernehmen: {verdict}</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>In several forms…</source>
+   <translation>In mehreren Formen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Make the selected clips in several forms at once, such as WAV, FLAC and MP3.</source>
+   <translation>Die gewählten Clips in mehreren Formen zugleich machen, etwa WAV, FLAC und MP3.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Select a clip to make it in several forms.</source>
+   <translation>Einen Clip wählen, um ihn in mehreren Formen zu machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>{count} clips</source>
+   <translation>{count} Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Pause or go on</source>
+   <translation>Anhalten oder weiter</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Stand still in the middle of making, or go on.</source>
+   <translation>Mitten im Machen stillstehen oder weitergehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Stop making</source>
+   <translation>Machen beenden</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Stop at once; nothing half-made stays.</source>
+   <translation>Sofort beenden; nichts halb Gemachtes bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Nothing will be made.</source>
+   <translation>Nichts wird gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Outputs no longer wanted…</source>
+   <translation>Nicht mehr gewünschte Ausgaben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>List made files that belong to no clip of the job any more, to be moved to the trash.</source>
+   <translation>Gemachte Dateien aufzählen, die zu keinem Clip des Auftrags mehr gehören, für den Papierkorb.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Show the output folder</source>
+   <translation>Den Ausgabeordner zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Open the folder that outputs go to.</source>
+   <translation>Den Ordner öffnen, in den Ausgaben gehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>{folder} is not there yet: nothing has been made.</source>
+   <translation>{folder} gibt es noch nicht: Nichts wurde gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Every output that was made here still belongs to a clip of this job.</source>
+   <translation>Jede hier gemachte Ausgabe gehört noch zu einem Clip dieses Auftrags.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source> {count} could not be moved: is there a trash on that disk?</source>
+   <translation> {count} ließen sich nicht verschieben: Gibt es auf dieser Platte einen Papierkorb?</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>{count} moved to the trash.{stay}</source>
+   <translation>{count} in den Papierkorb gelegt.{stay}</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>There is nothing to make: the board is empty.</source>
+   <translation>Es gibt nichts zu machen: Die Tafel ist leer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>There is nothing to make: everything is made.</source>
+   <translation>Es gibt nichts zu machen: Alles ist gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>to be decided</source>
+   <translation>zu entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>that cannot be made</source>
+   <translation>nicht zu machen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/make.py" />
+   <source>There is nothing to make without a decision: there are {told}.</source>
+   <extracomment>Where there is one: There is nothing to make without a decision: there is {told}.</extracomment>
+   <translation>
+    <numerusform>Ohne Entscheidung gibt es nichts zu machen: {told}.</numerusform>
+    <numerusform>Ohne Entscheidung gibt es nichts zu machen: {told}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>There is nothing to make.</source>
+   <translation>Es gibt nichts zu machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/music.py" />
+   <source>Hold music…</source>
+   <translation>Wartemusik…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/music.py" />
+   <source>Make hold music of the selected clips: a loop without a seam, fitted for the line, with its rights.</source>
+   <translation>Wartemusik aus den gewählten Clips machen: eine Schleife ohne Naht, für die Leitung, mit ihren Rechten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/phone.py" />
+   <source>Phone menu…</source>
+   <translation>Telefonmenü…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/phone.py" />
+   <source>Put made prompts to the keys of a telephone menu, and call it.</source>
+   <translation>Gemachte Ansagen auf die Tasten eines Telefonmenüs legen und es anrufen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/phone.py" />
+   <source>No receiver of the board is a phone with a menu: {key} chooses one.</source>
+   <translation>Kein Empfänger der Tafel ist ein Telefon mit Menü: {key} wählt eines.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Receivers on the board…</source>
+   <translation>Empfänger auf der Tafel…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Choose the receivers to make for.</source>
+   <translation>Wählen, für welche Empfänger gemacht wird.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>A board has at least one receiver: nothing was changed.</source>
+   <translation>Eine Tafel hat mindestens einen Empfänger: Nichts wurde geändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>New receiver…</source>
+   <translation>Neuer Empfänger…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Describe a machine of your own, begun from files that it takes.</source>
+   <translation>Eine eigene Maschine beschreiben, ausgehend von Dateien, die sie nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>My receiver</source>
+   <translation>Mein Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>{name} stands on the board, to be changed; it is kept for other jobs too. {key} takes it off the board.</source>
+   <translation>{name} steht auf der Tafel und lässt sich ändern; er ist auch für andere Aufträge behalten. {key} nimmt ihn von der Tafel.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Files that the machine takes</source>
+   <translation>Dateien, die die Maschine nimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Reading {count} files …</source>
+   <translation>{count} Dateien werden gelesen …</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>{name} stays as it ships. These rules are those of “{name2}”, which is yours, and kept for other jobs too.</source>
+   <translation>{name} bleibt, wie er mitgeliefert ist. Diese Regeln gehören zu „{name2}“, Ihrem eigenen, auch für andere Aufträge behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Hand to the stand-in</source>
+   <translation>Der Nachbildung übergeben</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Give the made file to the machine it is for.</source>
+   <translation>Die gemachte Datei der Maschine geben, für die sie ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Select a made cell to hand its file to the machine it is for; M makes all that can be made.</source>
+   <translation>Eine gemachte Zelle wählen, um ihre Datei der Maschine zu geben; M macht alles, was geht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>There is no stand-in for {name} to try files on.</source>
+   <translation>Für {name} gibt es keine Nachbildung zum Versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Set the stand-in off</source>
+   <translation>Die Nachbildung auslösen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Let the machine play what it holds.</source>
+   <translation>Die Maschine spielen lassen, was sie hat.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>No receiver of the board has a stand-in to try files on.</source>
+   <translation>Kein Empfänger der Tafel hat eine Nachbildung zum Versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>The {name} holds nothing: hand it a made file first.</source>
+   <translation>{name} hat nichts: erst eine gemachte Datei übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Show the receiver</source>
+   <translation>Den Empfänger zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Show the rules of the selected cell's receiver.</source>
+   <translation>Die Regeln des Empfängers der gewählten Zelle zeigen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>{name} stands on the board, to be changed; {key} takes it back.</source>
+   <translation>{name} steht auf der Tafel und lässt sich ändern; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Export the receiver</source>
+   <translation>Den Empfänger exportieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Receivers (*.toml)</source>
+   <translation>Empfänger (*.toml)</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>{name} could not be written: {reason_of}.</source>
+   <translation>{name} konnte nicht geschrieben werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Exported {name}; it can be given to --for, and put on any board.</source>
+   <translation>{name} exportiert; er lässt sich --for geben und auf jede Tafel legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
+   <source>Record…</source>
+   <translation>Aufnehmen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
+   <source>Record a line at the microphone; it becomes a clip.</source>
+   <translation>Eine Zeile am Mikrofon aufnehmen; sie wird ein Clip.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
+   <source>A take goes on. It ends by itself when you are silent; Stop ends it now.</source>
+   <translation>Ein Take läuft. Er endet von selbst, wenn Sie still sind; Stopp beendet ihn jetzt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
+   <source>Record against a list: each line is shown, recorded and checked.</source>
+   <translation>Nach einer Liste aufnehmen: Jede Zeile wird gezeigt, aufgenommen und geprüft.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
+   <source>Count-in</source>
+   <translation>Einzählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Script…</source>
+   <translation>Skript…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Lines that are read, or spoken by a voice of this machine.</source>
+   <translation>Zeilen, die gelesen oder von einer Stimme dieses Rechners gesprochen werden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Speak all lines</source>
+   <translation>Alle Zeilen sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Speak every line of the script that has changed, and put them on the board.</source>
+   <translation>Jede geänderte Zeile des Skripts sprechen und auf die Tafel legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Read a script…</source>
+   <translation>Ein Skript lesen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Take lines of a table: CSV, TSV, or a spreadsheet.</source>
+   <translation>Zeilen einer Tabelle nehmen: CSV, TSV oder Tabellenkalkulation.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Read a script</source>
+   <translation>Ein Skript lesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Tables (*.csv *.tsv *.txt *.xlsx *.ods);;All files (*)</source>
+   <translation>Tabellen (*.csv *.tsv *.txt *.xlsx *.ods);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Write the script…</source>
+   <translation>Das Skript schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Write the lines as a CSV table.</source>
+   <translation>Die Zeilen als CSV-Tabelle schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>There are no lines yet: {key} is where they are written.</source>
+   <translation>Es gibt noch keine Zeilen: {key} ist, wo sie geschrieben werden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>Write the script</source>
+   <translation>Das Skript schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>CSV (*.csv)</source>
+   <translation>CSV (*.csv)</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/script.py" />
+   <source>{count} lines written to {name}.</source>
+   <translation>{count} Zeilen nach {name} geschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/service.py" />
+   <source>Have it heard…</source>
+   <translation>Anhören lassen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/service.py" />
+   <source>Send what is made to the service of the receiver, and see what it heard beside what was meant.</source>
+   <translation>Gemachtes an den Dienst des Empfängers senden und sehen, was er hörte, neben dem Gemeinten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/service.py" />
+   <source>No receiver of the board is a service that listens: {key} chooses one.</source>
+   <translation>Kein Empfänger der Tafel ist ein Dienst, der hört: {key} wählt einen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/settings.py" />
+   <source>Settings…</source>
+   <translation>Einstellungen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/settings.py" />
+   <source>Where outputs go, colours, text size, keys and all else that can be set.</source>
+   <translation>Wohin Ausgaben gehen, Farben, Textgröße, Tasten und alles andere, was sich einstellen lässt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/tone.py" />
+   <source>Tones…</source>
+   <translation>Töne…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/tone.py" />
+   <source>Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.</source>
+   <translation>Wähl-, Frei- und Besetzttöne von Ländern, gedrückte Tasten und eigene Rezepte; ein Ton der Tafel wird geändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Light or dark</source>
+   <translation>Hell oder dunkel</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Switch between light and dark.</source>
+   <translation>Zwischen hell und dunkel wechseln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>One table of all levels, to be sorted.</source>
+   <translation>Eine Tabelle aller Pegel, zum Sortieren.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Find clips…</source>
+   <translation>Clips finden…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Show only clips with a name, or in a state.</source>
+   <translation>Nur Clips mit einem Namen oder in einem Stand zeigen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Sort by this column</source>
+   <translation>Nach dieser Spalte sortieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Sort the board by the column where the keyboard is: rising, falling, then as in the job.</source>
+   <translation>Die Tafel nach der Spalte sortieren, in der die Tastatur ist: steigend, fallend, dann wie im Auftrag.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Go to the board</source>
+   <translation>Zur Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Put the keyboard on the board.</source>
+   <translation>Die Tastatur auf die Tafel setzen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Go to the bench</source>
+   <translation>Zur Werkbank</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Put the keyboard on the bench.</source>
+   <translation>Die Tastatur auf die Werkbank setzen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>The whole board</source>
+   <translation>Die ganze Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Give all of the window to the board, or part it again.</source>
+   <translation>Der Tafel das ganze Fenster geben oder es wieder teilen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>The board has all of the window; {key} parts it again.</source>
+   <translation>Die Tafel hat das ganze Fenster; {key} teilt es wieder.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Next to decide</source>
+   <translation>Nächstes zu entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Go to the next cell that waits for a decision.</source>
+   <translation>Zur nächsten Zelle, die auf eine Entscheidung wartet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Next that cannot be made</source>
+   <translation>Nächstes, das nicht geht</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Go to the next cell that cannot be made.</source>
+   <translation>Zur nächsten Zelle, die nicht zu machen ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Nothing waits for a decision.</source>
+   <translation>Nichts wartet auf eine Entscheidung.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Nothing is there that cannot be made.</source>
+   <translation>Nichts ist da, was nicht zu machen wäre.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Find a command…</source>
+   <translation>Einen Befehl finden…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Type part of a command's name.</source>
+   <translation>Einen Teil vom Namen eines Befehls tippen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/watch.py" />
+   <source>Watched folders…</source>
+   <translation>Beobachtete Ordner…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/watch.py" />
+   <source>Make whatever arrives in certain folders, while the window is open.</source>
+   <translation>Machen, was in bestimmten Ordnern ankommt, solange das Fenster offen ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/cutting.py" />
+   <source>It was called off.</source>
+   <translation>Es wurde abgebrochen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/cutting.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/cutting.py" />
+   <source>Listening to it failed: {error}.</source>
+   <translation>Das Anhören misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>list as JSON lines</source>
+   <translation>Liste als JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>list as CSV</source>
+   <translation>Liste als CSV</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Deliver to {name}</source>
+   <translation>An {name} liefern</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Now</source>
+   <translation>Jetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>What goes out</source>
+   <translation>Was hinausgeht</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Not made, and not in it: {some}.</source>
+   <translation>Nicht gemacht und nicht darin: {some}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Deliver</source>
+   <translation>Liefern</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Folder that it goes to</source>
+   <translation>Ordner, in den es geht</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Choose…</source>
+   <translation>Wählen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Try all of it on the stand-in {name} first</source>
+   <translation>Erst alles an der Nachbildung versuchen: {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Delete there what is wanted no more</source>
+   <translation>Dort löschen, was nicht mehr gewünscht ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>as slowly as its link is</source>
+   <translation>so langsam wie ihre Verbindung</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>as slowly as its link is: {seconds}</source>
+   <translation>so langsam wie ihre Verbindung: {seconds}</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Where it goes</source>
+   <translation>Wohin es geht</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>It has to go somewhere.</source>
+   <translation>Es muss irgendwohin gehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Name a folder.</source>
+   <translation>Einen Ordner nennen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/deliver_dialog.py" />
+   <source>{n} files, {bytes}: {words}.</source>
+   <extracomment>Where there is one: {n} file, {bytes}: {words}.</extracomment>
+   <translation>
+    <numerusform>{n} Datei, {bytes}: {words}.</numerusform>
+    <numerusform>{n} Dateien, {bytes}: {words}.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/deliver_dialog.py" />
+   <source>Deliver {n} files</source>
+   <extracomment>Where there is one: Deliver {n} file</extracomment>
+   <translation>
+    <numerusform>{n} Datei liefern</numerusform>
+    <numerusform>{n} Dateien liefern</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>there, and no more in the set</source>
+   <translation>dort und nicht mehr im Satz</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>the source</source>
+   <translation>die Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>the output</source>
+   <translation>die Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>on the line</source>
+   <translation>auf der Leitung</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>Blind comparison</source>
+   <translation>Blindvergleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>A is</source>
+   <translation>A ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>B is</source>
+   <translation>B ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>Hear {which}  {which}</source>
+   <translation>{which} hören  {which}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>X is A  ←</source>
+   <translation>X ist A  ←</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>X is B  →</source>
+   <translation>X ist B  →</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>Once more</source>
+   <translation>Noch einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>Choose two different ways to hear it.</source>
+   <translation>Zwei verschiedene Weisen zu hören wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/blind_dialog.py" />
+   <source>Round {count} of {rounds}: X is A or B. Hear each as often as you like.</source>
+   <translation>Runde {count} von {rounds}: X ist A oder B. Jedes so oft hören, wie Sie mögen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>The line</source>
+   <translation>Die Leitung</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>How a caller hears it: 300 to 3400 Hz, and what is set here. 3 switches to it.</source>
+   <translation>Wie ein Anrufer es hört: 300 bis 3400 Hz, und was hier eingestellt ist. 3 wechselt dorthin.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>nothing else</source>
+   <translation>nichts weiter</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>&amp;Coded by</source>
+   <translation>&amp;Kodiert mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>&amp;then by</source>
+   <translation>&amp;dann mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>Packets &amp;lost</source>
+   <translation>Pakete &amp;verloren</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>lost &amp;together</source>
+   <translation>&amp;zusammen verloren</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>&amp;Jitter</source>
+   <translation>&amp;Jitter</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>&amp;Buffer</source>
+   <translation>&amp;Puffer</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>&amp;Noise</source>
+   <translation>&amp;Rauschen</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>Le&amp;vel</source>
+   <translation>Pe&amp;gel</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>A plain line</source>
+   <translation>Eine einfache Leitung</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/names.py" />
+   <source>Listening failed: {error}.</source>
+   <translation>Das Hören misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/names.py" />
+   <source>The speech engine crashed ({reason}).</source>
+   <translation>Die Spracherkennung stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>{name} cannot be read, so it cannot be heard.</source>
+   <translation>{name} ist nicht zu lesen und also nicht zu hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>{name} as {name2}</source>
+   <translation>{name} als {name2}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>quiet</source>
+   <translation>leise</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>{name} as {stated}</source>
+   <translation>{name} als {stated}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>It cannot be heard: {error}</source>
+   <translation>Es ist nicht zu hören: {error}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>Select a clip or a cell to hear it.</source>
+   <translation>Einen Clip oder eine Zelle wählen, um sie zu hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>There is no output to hear: select a cell of the board.</source>
+   <translation>Es gibt keine Ausgabe zu hören: eine Zelle der Tafel wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/player.py" />
+   <source>No sound device: a silent stand-in loudspeaker keeps time</source>
+   <translation>Kein Tongerät: Ein stummer Lautsprecher hält die Zeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/stated.py" />
+   <source>It cannot be heard so: {error}</source>
+   <translation>So ist es nicht zu hören: {error}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>On the line</source>
+   <translation>Auf der Leitung</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Play  Space</source>
+   <translation>Spielen  Leertaste</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Hear: {text}</source>
+   <translation>Hören: {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Line…</source>
+   <translation>Leitung…</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>What the line is like that it is heard on</source>
+   <translation>Wie die Leitung ist, auf der es zu hören ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Pause  Space</source>
+   <translation>Anhalten  Leertaste</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>The line: {words}</source>
+   <translation>Die Leitung: {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>No sound device: silent stand-in keeps time</source>
+   <translation>Kein Tongerät: eine stumme Nachbildung hält die Zeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Place in the sound</source>
+   <translation>Stelle im Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>16 bits: opens everywhere</source>
+   <translation>16 Bit: öffnet sich überall</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>the same samples, smaller</source>
+   <translation>dieselben Abtastwerte, kleiner</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>plays everywhere</source>
+   <translation>spielt überall</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>AAC, for phones and tablets</source>
+   <translation>AAC, für Telefone und Tablets</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>Ogg Vorbis</source>
+   <translation>Ogg Vorbis</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>for the open web</source>
+   <translation>für das offene Netz</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>smallest for speech</source>
+   <translation>am kleinsten für Sprache</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>the source's own rate</source>
+   <translation>die Rate der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>channels as in the source</source>
+   <translation>Kanäle wie in der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>usual bit rate</source>
+   <translation>übliche Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>{kilo} kbit/s</source>
+   <translation>{kilo} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>In several forms</source>
+   <translation>In mehreren Formen</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>{what}, in the forms that are ticked. Nothing else on the board is made.</source>
+   <translation>{what}, in den angekreuzten Formen. Sonst wird auf der Tafel nichts gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>others by name: wav/ulaw, aiff, amr …</source>
+   <translation>weitere nach Namen: wav/ulaw, aiff, amr …</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>Other forms, by name</source>
+   <translation>Weitere Formen, nach Namen</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>Channels</source>
+   <translation>Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>Bit rate of MP3 and M4A</source>
+   <translation>Bitrate von MP3 und M4A</translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>Cancel  Esc</source>
+   <translation>Abbrechen  Esc</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/forms_dialog.py" />
+   <source>Make {n} forms  Enter</source>
+   <extracomment>Where there is one: Make {n} form  Enter</extracomment>
+   <translation>
+    <numerusform>{n} Form machen  Enter</numerusform>
+    <numerusform>{n} Formen machen  Enter</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/forms_dialog.py" />
+   <source>Tick a form</source>
+   <translation>Eine Form ankreuzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/halves.py" />
+   <source>The board is folded away   {key} shows it</source>
+   <translation>Die Tafel ist weggeklappt   {key} zeigt sie</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Choose a sound stream</source>
+   <translation>Eine Tonspur wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>State a headerless format</source>
+   <translation>Ein Format ohne Kopf angeben</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
+   <translation>{name} enthält mehrere Tonspuren. Die zu nehmende wählen; vorher hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
+   <translation>{name} hat keinen Kopf, der sagt, was es ist. Dies sind Vermutungen, die wahrscheinlichste zuerst. Vor dem Übernehmen hören: Eine falsche ist Rauschen und wird leise gespielt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Guesses</source>
+   <translation>Vermutungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Trying what it could be …</source>
+   <translation>Es wird versucht, was es sein könnte …</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Hear it so</source>
+   <translation>So hören</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Also for {n} other files in its folder that cannot be read</source>
+   <extracomment>Where there is one: Also for {n} other file in its folder that cannot be read</extracomment>
+   <translation>
+    <numerusform>Auch für {n} andere Datei in ihrem Ordner, die nicht zu lesen ist</numerusform>
+    <numerusform>Auch für {n} andere Dateien in ihrem Ordner, die nicht zu lesen sind</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>hardly</source>
+   <translation>kaum</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>{sure:.0%} sure</source>
+   <translation>{sure:.0%} sicher</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>, {channels} channels</source>
+   <translation>, {channels} Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Nothing that is known here fits it.</source>
+   <translation>Nichts, was hier bekannt ist, passt dazu.</translation>
+  </message>
+  <message>
+   <location filename="../ui/holding.py" />
+   <source>The music could not be made</source>
+   <translation>Die Musik ließ sich nicht machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/judging.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
+  </message>
+  <message>
+   <location filename="../ui/looking.py" />
+   <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
+   <translation>Der Dekodierer dieser Datei stürzte ab ({reason}); sonst nahm nichts Schaden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/looking.py" />
+   <source>Ask for another copy, or convert it elsewhere first.</source>
+   <translation>Nach einer anderen Kopie fragen oder sie anderswo erst umwandeln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/looking.py" />
+   <source>Looking at it failed: {error}.</source>
+   <translation>Das Ansehen misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/opened.py" />
+   <source>It is said so from the next start on: something is being made or recorded.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../ui/palette.py" />
+   <source>Find a command</source>
+   <translation>Einen Befehl finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/palette.py" />
+   <source>Part of a command's name</source>
+   <translation>Teil vom Namen eines Befehls</translation>
+  </message>
+  <message>
+   <location filename="../ui/palette.py" />
+   <source>Commands</source>
+   <translation>Befehle</translation>
+  </message>
+  <message>
+   <location filename="../ui/palette.py" />
+   <source>Every action with its keys</source>
+   <translation>Jede Handlung mit ihren Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/phoning.py" />
+   <source>The call failed: {error}.</source>
+   <translation>Der Anruf misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/plan_dialog.py" />
+   <source>The menu as text</source>
+   <translation>Das Menü als Text</translation>
+  </message>
+  <message>
+   <location filename="../ui/plan_dialog.py" />
+   <source>A key does menu NAME, say PROMPT, or {list}. [states] has {list2}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Eine Taste tut menu NAME, say ANSAGE oder {list}. [states] hat {list2}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
+  </message>
+  <message>
+   <location filename="../ui/plan_dialog.py" />
+   <source>The menu as TOML</source>
+   <translation>Das Menü als TOML</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/files.py" />
+   <source>and {count:,} more</source>
+   <translation>und {count:,} weitere</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Quick convert – Kittiwake</source>
+   <translation>Schnell umwandeln – Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Convert for</source>
+   <translation>Umwandeln für</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>The receiver</source>
+   <translation>Der Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Convert  Enter</source>
+   <translation>Umwandeln  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Files</source>
+   <translation>Dateien</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>How far it is</source>
+   <translation>Wie weit es ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Show the folder</source>
+   <translation>Den Ordner zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Open in the window</source>
+   <translation>Im Fenster öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Close</source>
+   <translation>Schließen</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Drop sound files here.</source>
+   <translation>Tondateien hier ablegen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/quick/window.py" />
+   <source>Looking at {n} files …</source>
+   <extracomment>Where there is one: Looking at {n} file …</extracomment>
+   <translation>
+    <numerusform>{n} Datei wird angesehen …</numerusform>
+    <numerusform>{n} Dateien werden angesehen …</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Making {done} of {total} …</source>
+   <translation>{done} von {total} wird gemacht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>in {folder}</source>
+   <translation>in {folder}</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>{made} made and proved, {where}; on the clipboard.</source>
+   <translation>{made} gemacht und geprüft, {where}; in der Zwischenablage.</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>{count} to decide.</source>
+   <translation>{count} zu entscheiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>{count} cannot be made.</source>
+   <translation>{count} nicht zu machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>{count} failed.</source>
+   <translation>{count} misslungen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/quick/window.py" />
+   <source>{n} files ready.</source>
+   <extracomment>Where there is one: {n} file ready.</extracomment>
+   <translation>
+    <numerusform>{n} Datei bereit.</numerusform>
+    <numerusform>{n} Dateien bereit.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>Closes in {left} s; any key keeps it.</source>
+   <translation>Schließt sich in {left} s; jede Taste hält es offen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>As its header says: {seconds}, nothing changes.</source>
+   <translation>Wie ihr Kopf sagt: {seconds}, nichts ändert sich.</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>{seconds} becomes {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
+   <translation>{seconds} wird {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} Halbtöne {pitch}. Kein Abtastwert ändert sich; danach wird von dieser Rate umgewandelt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>State the true rate</source>
+   <translation>Die wahre Rate angeben</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>This clip</source>
+   <translation>Dieser Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>{many}: the header says {stamped}. At what rate was it really taken?</source>
+   <translation>{many}: Der Kopf sagt {stamped}. Mit welcher Rate wurde wirklich aufgenommen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>Hz</source>
+   <translation>Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>True rate in Hz</source>
+   <translation>Wahre Rate in Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/rate_dialog.py" />
+   <source>Rates go from 1000 to 768000 Hz.</source>
+   <translation>Raten gehen von 1000 bis 768000 Hz.</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Receivers on the board</source>
+   <translation>Empfänger auf der Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</source>
+   <translation>Teil eines Namens, oder was Sie brauchen: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Find a receiver</source>
+   <translation>Einen Empfänger finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Receivers</source>
+   <translation>Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>A new one:</source>
+   <translation>Ein neuer:</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>From nothing  Ctrl+N</source>
+   <translation>Von Grund auf  Ctrl+N</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Like this one  Ctrl+L</source>
+   <translation>Wie dieser  Ctrl+L</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>From files it takes…  Ctrl+O</source>
+   <translation>Aus Dateien, die er nimmt…  Ctrl+O</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>From a TOML file…</source>
+   <translation>Aus einer TOML-Datei…</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Tick it  Ctrl+Space</source>
+   <translation>Ankreuzen  Ctrl+Leertaste</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>{error} It is left out.</source>
+   <translation>{error} Er wird weggelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>As you typed it</source>
+   <translation>Wie getippt</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>All of these</source>
+   <translation>Alle davon</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>new, and kept for other jobs</source>
+   <translation>neu und für andere Aufträge behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>on the board together</source>
+   <translation>zusammen auf die Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Only {name}  {what}</source>
+   <translation>Nur {name}  {what}</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>Only this one</source>
+   <translation>Nur dieser</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>The {ticked} ticked{what}</source>
+   <translation>Die {ticked} angekreuzten{what}</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>The one ticked{what}</source>
+   <translation>Der angekreuzte{what}</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>A receiver</source>
+   <translation>Ein Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/receiver_chooser.py" />
+   <source>There is a receiver “{slug}” already: give it another slug.</source>
+   <translation>Einen Empfänger „{slug}“ gibt es schon: ein anderes Kürzel geben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recent_dialog.py" />
+   <source>Recent jobs</source>
+   <translation>Letzte Aufträge</translation>
+  </message>
+  <message>
+   <location filename="../ui/recent_dialog.py" />
+   <source>{stem}
+{parent}, saved {when:%d %B %Y, %H:%M}</source>
+   <translation>{stem}
+{parent}, saved {when:%d %B %Y, %H:%M}</translation>
+  </message>
+  <message>
+   <location filename="../ui/recent_dialog.py" />
+   <source>Enter opens the job.</source>
+   <translation>Enter öffnet den Auftrag.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recorder.py" />
+   <source>The microphone is gone: {reason_of}.</source>
+   <translation>Das Mikrofon ist weg: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recorder.py" />
+   <source>It cannot be recorded to {folder}: {reason_of}. Choose another folder for outputs.</source>
+   <translation>Nach {folder} lässt sich nicht aufnehmen: {reason_of}. Einen anderen Ausgabeordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recorder.py" />
+   <source>The disk takes no more: {reason_of}.</source>
+   <translation>Die Platte nimmt nichts mehr: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recorder.py" />
+   <source>{why} What was recorded until then is kept.</source>
+   <translation>{why} Was bis dahin aufgenommen war, ist behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recorder.py" />
+   <source>The end of it could not be written: {reason_of}. What was recorded until then is kept.</source>
+   <translation>Das Ende ließ sich nicht schreiben: {reason_of}. Was bis dahin aufgenommen war, ist behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/recorder.py" />
+   <source>Checking it failed: {error}. It is on disk.</source>
+   <translation>Das Prüfen misslang: {error}. Es liegt auf der Platte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>Find and replace</source>
+   <translation>Suchen und ersetzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>What is looked for</source>
+   <translation>Was gesucht wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>What is put in its place</source>
+   <translation>Was an seine Stelle kommt</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>In names, too</source>
+   <translation>Auch in Namen</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>&amp;Find</source>
+   <translation>&amp;Suchen</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>&amp;Put</source>
+   <translation>&amp;Ersetzen durch</translation>
+  </message>
+  <message>
+   <location filename="../ui/replace_dialog.py" />
+   <source>Replace all</source>
+   <translation>Alle ersetzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/respelling_dialog.py" />
+   <source>Respellings</source>
+   <translation>Umschriften</translation>
+  </message>
+  <message>
+   <location filename="../ui/respelling_dialog.py" />
+   <source>A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]].</source>
+   <translation>Je eine Zeile: das Wort, =, und wie es zu sprechen ist. Ganze Wörter, groß oder klein; == nur wie geschrieben. Eine Sprache hinter @ schränkt ein: St = Saint @en. # ist eine Zahl, #. ihre Ziffern einzeln: Berth # = Berth #. Laute stehen in [[ ]].</translation>
+  </message>
+  <message>
+   <location filename="../ui/respelling_dialog.py" />
+   <source>In this &amp;job</source>
+   <translation>In diesem &amp;Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../ui/respelling_dialog.py" />
+   <source>In &amp;all my jobs; a job keeps those that act in it</source>
+   <translation>In a&amp;llen meinen Aufträgen; ein Auftrag behält die, die darin wirken</translation>
+  </message>
+  <message>
+   <location filename="../ui/respelling_dialog.py" />
+   <source>{title}: respellings, one a line</source>
+   <translation>{title}: Umschriften, je eine Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Also</source>
+   <translation>Auch</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Texts and speakers</source>
+   <translation>Texte und Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
+   <translation>Texte, Sprecher und Sprachen aus einer Tabelle, aus Namen von Ordnern und Dateien oder aus beidem; der Tabelle wird geglaubt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>What would be taken</source>
+   <translation>Was übernommen würde</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Take them</source>
+   <translation>Übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
+   <translation>CSV, TSV, JSON Lines oder Tabellenkalkulation; Spalten file oder id, text, speaker, language</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>of those that nothing else tells it of, such as en</source>
+   <translation>derer, von denen sonst nichts sie sagt, etwa en</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>name.t&amp;xt beside name.wav is its text</source>
+   <translation>name.t&amp;xt neben name.wav ist sein Text</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Table with texts and speakers</source>
+   <translation>Tabelle mit Texten und Sprechern</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>&amp;Names of files</source>
+   <translation>&amp;Namen der Dateien</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>What names of folders and files tell</source>
+   <translation>Was Namen von Ordnern und Dateien sagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Language of the others</source>
+   <translation>Sprache der anderen</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>A table</source>
+   <translation>Eine Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
+   <translation>Tabellen (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source> And {count} findings more.</source>
+   <translation> Und {count} weitere Befunde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/run_end.py" />
+   <source>Making {total:,} outputs</source>
+   <translation>{total:,} Ausgaben werden gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/run_end.py" />
+   <source>{done:,} made and proved</source>
+   <translation>{done:,} gemacht und geprüft</translation>
+  </message>
+  <message>
+   <location filename="../ui/run_end.py" />
+   <source>{failed:,} of {done:,} failed</source>
+   <translation>{failed:,} von {done:,} misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/run_end.py" />
+   <source>Show the window</source>
+   <translation>Das Fenster zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/run_end.py" />
+   <source>In a watched folder</source>
+   <translation>In einem beobachteten Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/said_box.py" />
+   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {what}.</source>
+   <translation>{name} geht von {low} bis {high}{suffix}: {beyond} wurde auf {what} gebracht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>{count} files</source>
+   <translation>{count} Dateien</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>From outside</source>
+   <translation>Von außen</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>Where is {many} to go?</source>
+   <translation>Wohin soll {many} gehen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>The job that is open can stay open beside it.</source>
+   <translation>Der offene Auftrag kann daneben offen bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>On the board of this job, or on one of its own.</source>
+   <translation>Auf die Tafel dieses Auftrags oder auf eine eigene.</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>Open it in this window</source>
+   <translation>In diesem Fenster öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>This job</source>
+   <translation>Dieser Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../ui/second_start.py" />
+   <source>A new window</source>
+   <translation>Ein neues Fenster</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>What was found out about sound. Without it everything is looked at again</source>
+   <translation>Was über Ton herausgefunden wurde. Ohne es wird alles neu angesehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>Outlines of long recordings. Without them they are drawn again</source>
+   <translation>Umrisse langer Aufnahmen. Ohne sie werden sie neu gezeichnet</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>Lines spoken in the terminal. Without them they are spoken again</source>
+   <translation>Im Terminal gesprochene Zeilen. Ohne sie werden sie neu gesprochen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>Tones made in the terminal. Without them they are made again</source>
+   <translation>Im Terminal gemachte Töne. Ohne sie werden sie neu gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>Hold music made in the terminal. Without it it is made again</source>
+   <translation>Im Terminal gemachte Wartemusik. Ohne sie wird sie neu gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>In {folder}; all of it can be made again.</source>
+   <translation>In {folder}; alles davon lässt sich neu machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>Empty it</source>
+   <translation>Leeren</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>Empty: {words}</source>
+   <translation>Leeren: {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/caches.py" />
+   <source>empty</source>
+   <translation>leer</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>Back to how it comes</source>
+   <translation>Wie mitgeliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>{text}: back to how it comes</source>
+   <translation>{text}: wie mitgeliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>Yes</source>
+   <translation>Ja</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>{now} (not there now)</source>
+   <translation>{now} (jetzt nicht da)</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>what the desktop uses</source>
+   <translation>was der Desktop nimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>Kittiwake in your documents</source>
+   <translation>Kittiwake in Ihren Dokumenten</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>{text}: {told}. Choose another folder</source>
+   <translation>{text}: {told}. Einen anderen Ordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Command</source>
+   <translation>Befehl</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Comes with</source>
+   <translation>Mitgeliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Commands and their keys</source>
+   <translation>Befehle und ihre Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Other keys…  Enter</source>
+   <translation>Andere Tasten…  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>No key  Del</source>
+   <translation>Keine Taste  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>As it comes</source>
+   <translation>Wie mitgeliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Write the list…</source>
+   <translation>Die Liste schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>{key} is the key of {list}: until one of them has another it does nothing.</source>
+   <translation>{key} ist die Taste von {list}: Bis eines davon eine andere hat, tut sie nichts.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source> and of </source>
+   <translation> und von </translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Write the list of keys</source>
+   <translation>Die Liste der Tasten schreiben</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Kittiwake keys.txt</source>
+   <translation>Kittiwake-Tasten.txt</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Text (*.txt)</source>
+   <translation>Text (*.txt)</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>The list was not written: {strerror}. Choose another folder.</source>
+   <translation>Die Liste wurde nicht geschrieben: {strerror}. Einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>All keys stand in {name}.</source>
+   <translation>Alle Tasten stehen in {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Keys of Kittiwake</source>
+   <translation>Tasten von Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Keys of a command</source>
+   <translation>Tasten eines Befehls</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>Press the keys for “{text}”.</source>
+   <translation>Die Tasten für „{text}“ drücken.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>The keys</source>
+   <translation>Die Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
+   <source>{key} is the key of “{text}”. With both, it would do neither.</source>
+   <translation>{key} ist die Taste von „{text}“. Mit beiden täte sie keines.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Settings</source>
+   <translation>Einstellungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Search: theme, folder, keys …</source>
+   <translation>Suchen: Farben, Ordner, Tasten …</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Search the settings</source>
+   <translation>Die Einstellungen durchsuchen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Take back</source>
+   <translation>Zurücknehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Caches</source>
+   <translation>Zwischenspeicher</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>No setting is like that.</source>
+   <translation>So eine Einstellung gibt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Open the file</source>
+   <translation>Die Datei öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>The same settings as text; what is changed there holds as soon as this window is used again</source>
+   <translation>Dieselben Einstellungen als Text; was dort geändert wird, gilt, sobald dieses Fenster wieder benutzt wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Kept in {path}</source>
+   <translation>Aufbewahrt in {path}</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>Nothing has been set yet, so there is no file.</source>
+   <translation>Noch ist nichts eingestellt, also gibt es keine Datei.</translation>
+  </message>
+  <message>
+   <location filename="../ui/speaking.py" />
+   <source>Speaking stopped: {error}.</source>
+   <translation>Das Sprechen endete: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/speaking.py" />
+   <source>The voice failed: {error}.</source>
+   <translation>Die Stimme versagte: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/speaking.py" />
+   <source>The voice crashed ({reason}).</source>
+   <translation>Die Stimme stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source>STAND-IN: A BEACON ON A QUAY</source>
+   <translation>NACHBILDUNG: EINE BAKE AM KAI</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source>Press its button  P</source>
+   <translation>Ihren Knopf drücken  P</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source> It still holds {name}.</source>
+   <translation> Sie hat noch {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source>Refused {handed}: {reason} (byte {at:,}){still}</source>
+   <translation>{handed} zurückgewiesen: {reason} (Byte {at:,}){still}</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source>Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.</source>
+   <translation>Angenommen. Sie hat {name}: {seconds}, {rate}, mono, 16 Bit.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source>It holds nothing. Make a file for it, select its cell and press B.</source>
+   <translation>Sie hat nichts. Eine Datei für sie machen, ihre Zelle wählen und B drücken.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/beacon.py" />
+   <source>{used} of {memory}</source>
+   <translation>{used} von {memory}</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/board.py" />
+   <source>STAND-IN: A VOICE BOARD</source>
+   <translation>NACHBILDUNG: EINE SPRACHPLATINE</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/paging.py" />
+   <source>STAND-IN: A PAGING CONTROLLER</source>
+   <translation>NACHBILDUNG: EINE DURCHSAGEANLAGE</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/panel.py" />
+   <source>The {name} took {name2}; P sets it off.</source>
+   <translation>{name} nahm {name2}; P löst aus.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/panel.py" />
+   <source>The {name} refused {name2}.</source>
+   <translation>{name} wies {name2} zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/phone.py" />
+   <source>STAND-IN: A PHONE</source>
+   <translation>NACHBILDUNG: EIN TELEFON</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/radio.py" />
+   <source>STAND-IN: A DECK RADIO</source>
+   <translation>NACHBILDUNG: EIN DECKSFUNKGERÄT</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/set_panel.py" />
+   <source>What the {name} holds</source>
+   <translation>Inhalt: {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/set_panel.py" />
+   <source>Hear it  P</source>
+   <translation>Hören  P</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/set_panel.py" />
+   <source>Refused {handed}: {reason} (byte {at:,})</source>
+   <translation>{handed} zurückgewiesen: {reason} (Byte {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/set_panel.py" />
+   <source>It says: {state}.</source>
+   <translation>Sie sagt: {state}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/set_panel.py" />
+   <source>It holds nothing. ⇧B delivers all that is made for it.</source>
+   <translation>Sie hat nichts. ⇧B liefert alles für sie Gemachte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/set_panel.py" />
+   <source>{count} held, {used} of {room}</source>
+   <translation>{count} darin, {used} von {room}</translation>
+  </message>
+  <message>
+   <location filename="../ui/standins/voicemail.py" />
+   <source>STAND-IN: A VOICEMAIL BOX</source>
+   <translation>NACHBILDUNG: EIN ANRUFBEANTWORTER</translation>
+  </message>
+  <message>
+   <location filename="../ui/start.py" />
+   <source>The picture could not be saved to {picture}: check the folder and the ending.</source>
+   <translation>Das Bild ließ sich nicht nach {picture} speichern: Ordner und Endung prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>, little endian</source>
+   <translation>, Little Endian</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>, high bits first</source>
+   <translation>, hohe Bits zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Stream</source>
+   <translation>Spur</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Sound stream</source>
+   <translation>Tonspur</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Encoding</source>
+   <translation>Kodierung</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Sample rate in Hz</source>
+   <translation>Abtastrate in Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>“{currenttext}” is no sample rate.</source>
+   <translation>„{currenttext}“ ist keine Abtastrate.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Write for example 8 kHz or 11025.</source>
+   <translation>Etwa 8 kHz oder 11025 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{seconds:.0f} min</source>
+   <translation>{seconds:.0f} min</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{seconds:.1f} h</source>
+   <translation>{seconds:.1f} h</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>Making {done:,} of {total:,}</source>
+   <translation>{done:,} von {total:,} wird gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>Paused at {done:,} of {total:,}</source>
+   <translation>Angehalten bei {done:,} von {total:,}</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{failed:,} failed</source>
+   <translation>{failed:,} misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{duration} of sound at {pace:,.0f} × real time</source>
+   <translation>{duration} Ton mit {pace:,.0f} × Echtzeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>about {duration} left</source>
+   <translation>noch etwa {duration}</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{key} goes on, {key2} stops.</source>
+   <translation>{key} geht weiter, {key2} beendet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{key} pauses, {key2} stops.</source>
+   <translation>{key} hält an, {key2} beendet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>Making stopped: {trouble}</source>
+   <translation>Das Machen endete: {trouble}</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>Stopped. What was finished stays; nothing half-made was left.</source>
+   <translation>Beendet. Was fertig war, bleibt; nichts halb Gemachtes blieb zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{made} made and proved, {failed} failed: select a failed cell to see why.</source>
+   <translation>{made} gemacht und geprüft, {failed} misslungen: eine misslungene Zelle wählen, um zu sehen, warum.</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>1 made, and it passed its proof.</source>
+   <translation>1 gemacht, und es bestand die Prüfung.</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
+   <source>{made} made, and every one passed its proof.</source>
+   <translation>{made} gemacht, und alle bestanden die Prüfung.</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>as is</source>
+   <translation>wie es ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>will convert</source>
+   <translation>wird umgewandelt</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>not for it</source>
+   <translation>nicht dafür</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>older sent</source>
+   <translation>älter geliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/toning.py" />
+   <source>The tone could not be made</source>
+   <translation>Der Ton ließ sich nicht machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Go to the next that is to be decided</source>
+   <translation>Zum nächsten, das zu entscheiden ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Go to the next that cannot be made</source>
+   <translation>Zum nächsten, das nicht zu machen ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Where outputs go; press to choose another folder</source>
+   <translation>Wohin Ausgaben gehen; drücken, um einen anderen Ordner zu wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add sound  {key}</source>
+   <translation>Ton hinzufügen  {key}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/top_bar.py" />
+   <source>{n} receivers</source>
+   <extracomment>Where there is one: {n} receiver</extracomment>
+   <translation>
+    <numerusform>{n} Empfänger</numerusform>
+    <numerusform>{n} Empfänger</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>looking at {waiting} more</source>
+   <translation>{waiting} weitere werden angesehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Nothing on the board yet</source>
+   <translation>Noch nichts auf der Tafel</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Stop making  {key}</source>
+   <translation>Beenden  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Make {ready} {outputs}  {key}</source>
+   <translation>{ready} {outputs} machen  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Nothing to make</source>
+   <translation>Nichts zu machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Outputs go to {output_folder}. Choose another folder</source>
+   <translation>Ausgaben gehen nach {output_folder}. Einen anderen Ordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add</source>
+   <translation>Hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add sound</source>
+   <translation>Ton hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>to decide  {key}</source>
+   <translation>zu entscheiden  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>cannot be made  {key}</source>
+   <translation>nicht zu machen  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Outputs go to {output_folder}</source>
+   <translation>Ausgaben gehen nach {output_folder}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Outputs go beside their sources</source>
+   <translation>Ausgaben gehen neben ihre Quellen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{text}, mirrored</source>
+   <translation>{text}, gespiegelt</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Outputs…</source>
+   <translation>Ausgaben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>as the receiver asks</source>
+   <translation>wie der Empfänger verlangt</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>never: it does not repeat</source>
+   <translation>nie: Es wiederholt sich nicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>over the last 0.25 s</source>
+   <translation>über die letzten 0,25 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>over the last 0.5 s</source>
+   <translation>über die letzten 0,5 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>over the last 1 s</source>
+   <translation>über die letzte 1 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>over the last 2 s</source>
+   <translation>über die letzten 2 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>over the last 5 s</source>
+   <translation>über die letzten 5 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>as the sides suggest</source>
+   <translation>wie die Seiten nahelegen</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>left</source>
+   <translation>links</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>right</source>
+   <translation>rechts</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>both mixed</source>
+   <translation>beide gemischt</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Louder by</source>
+   <translation>Lauter um</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>on top of what the receiver asks for; peaks are never clipped</source>
+   <translation>zusätzlich zu dem, was der Empfänger verlangt; Spitzen werden nie übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Faster by</source>
+   <translation>Schneller um</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>the pitch stays</source>
+   <translation>die Tonhöhe bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Higher by</source>
+   <translation>Höher um</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>the length stays</source>
+   <translation>die Länge bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Fade in over</source>
+   <translation>Einblenden über</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>at the start</source>
+   <translation>am Anfang</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Fade out over</source>
+   <translation>Ausblenden über</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>at the end</source>
+   <translation>am Ende</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Limiter may take</source>
+   <translation>Begrenzer darf</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>off single peaks, for the sake of the level</source>
+   <translation>von einzelnen Spitzen nehmen, um des Pegels willen</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Keep nothing below</source>
+   <translation>Nichts behalten unter</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>rumble and handling; 0 leaves it to the receiver</source>
+   <translation>Rumpeln und Griffgeräusch; 0 überlässt es dem Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Touch up</source>
+   <translation>Retuschieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source> They differ; only what you change here is changed in all of them.</source>
+   <translation> Sie sind verschieden; nur was Sie hier ändern, ändert sich in allen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>{many}: nothing is written to the recordings.{more}</source>
+   <translation>{many}: In die Aufnahmen wird nichts geschrieben.{more}</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>round: gentle at both ends</source>
+   <translation>rund: sanft an beiden Enden</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>round</source>
+   <translation>rund</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>even: a straight line</source>
+   <translation>gerade: eine gerade Linie</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>even</source>
+   <translation>gerade</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Take away a DC offset</source>
+   <translation>Einen Gleichanteil wegnehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Shape of the fades</source>
+   <translation>Form der Blenden</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Side to use</source>
+   <translation>Zu nehmende Seite</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>over the last {loop:g} s</source>
+   <translation>über die letzten {loop:g} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Blend the end into the start</source>
+   <translation>Das Ende in den Anfang blenden</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Leave its level and its pauses as they are, whatever the receiver asks for</source>
+   <translation>Pegel und Pausen lassen, was auch der Empfänger verlangt</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>Take all of it back</source>
+   <translation>Alles zurücknehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/unwanted_dialog.py" />
+   <source>Outputs no longer wanted</source>
+   <translation>Nicht mehr gewünschte Ausgaben</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/unwanted_dialog.py" />
+   <source>{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</source>
+   <extracomment>Where there is one: {n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</extracomment>
+   <translation>
+    <numerusform>{n} hier gemachte Datei gehört zu keinem Clip dieses Auftrags mehr. Abwählen, was bleiben soll; die anderen kommen in den Papierkorb, von wo sie zurückzuholen sind.</numerusform>
+    <numerusform>{n} hier gemachte Dateien gehören zu keinem Clip dieses Auftrags mehr. Abwählen, was bleiben soll; die anderen kommen in den Papierkorb, von wo sie zurückzuholen sind.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/unwanted_dialog.py" />
+   <source>{name}, {bytes}, made of {name2}</source>
+   <translation>{name}, {bytes}, gemacht aus {name2}</translation>
+  </message>
+  <message>
+   <location filename="../ui/unwanted_dialog.py" />
+   <source>Move to the trash</source>
+   <translation>In den Papierkorb</translation>
+  </message>
+  <message>
+   <location filename="../ui/unwanted_dialog.py" />
+   <source>Move {count} to the trash</source>
+   <translation>{count} in den Papierkorb</translation>
+  </message>
+  <message>
+   <location filename="../ui/waiting.py" />
+   <source>Stop  Esc</source>
+   <translation>Stopp  Esc</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>Watched folders</source>
+   <translation>Beobachtete Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one.</source>
+   <translation>Was vollständig in einem dieser Ordner ankommt, wird für seine Empfänger gemacht, solange dieses Fenster offen ist, oder ohne Fenster mit „kittiwake watch“.</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>What came last</source>
+   <translation>Was zuletzt kam</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>Watch a folder…</source>
+   <translation>Einen Ordner beobachten…</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>For…  Enter</source>
+   <translation>Für…  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>Outputs go to…</source>
+   <translation>Ausgaben gehen nach…</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>No longer  Del</source>
+   <translation>Nicht mehr  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>nothing yet</source>
+   <translation>noch nichts</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>Watch a folder</source>
+   <translation>Einen Ordner beobachten</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>{name} is watched already.</source>
+   <translation>{name} wird schon beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>Receivers of the folder</source>
+   <translation>Empfänger des Ordners</translation>
+  </message>
+  <message>
+   <location filename="../ui/watch_dialog.py" />
+   <source>Receivers; the space bar ticks one</source>
+   <translation>Empfänger; die Leertaste kreuzt einen an</translation>
+  </message>
+  <message>
+   <location filename="../ui/watching.py" />
+   <source>Watching ended</source>
+   <translation>Das Beobachten endete</translation>
+  </message>
+  <message>
+   <location filename="../ui/watching.py" />
+   <source>{name} was made for {receiver}</source>
+   <translation>{name} wurde für {receiver} gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/watching.py" />
+   <source>{name} was not made: {error}</source>
+   <translation>{name} wurde nicht gemacht: {error}</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>{name}{dirty} – Kittiwake</source>
+   <translation>{name}{dirty} – Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>{shown:,} of {all:,} clips</source>
+   <translation>{shown:,} von {all:,} Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Undo {undo_text}</source>
+   <translation>Rückgängig: {undo_text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>No sound was found there. {passed}</source>
+   <translation>Dort wurde kein Ton gefunden. {passed}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/window.py" />
+   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
+   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <translation>
+    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
+    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>That is on the board already.</source>
+   <translation>Das ist schon auf der Tafel.</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Looking through {name} …</source>
+   <translation>{name} wird durchsucht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
+   <translation>Gerade werden Ausgaben dieses Auftrags gemacht. Beenden und den anderen öffnen? Was gemacht ist, bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Stop making?</source>
+   <translation>Machen beenden?</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Opening {name} …</source>
+   <translation>{name} wird geöffnet …</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>{name} was not opened.</source>
+   <translation>{name} wurde nicht geöffnet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Saving {name} …</source>
+   <translation>{name} wird gespeichert …</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Saved {name}.</source>
+   <translation>{name} gespeichert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>{count} of what was dropped</source>
+   <translation>{count} von dem, was abgelegt wurde,</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
+   <translation>{other} ist keine Datei dieses Rechners. Erst hier speichern, dann ablegen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>Save the job?</source>
+   <translation>Den Auftrag speichern?</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>This job has changes that are not saved. Save them?</source>
+   <translation>Dieser Auftrag hat ungespeicherte Änderungen. Speichern?</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>A take is being recorded. End it, and keep it on the board?</source>
+   <translation>Ein Take wird aufgenommen. Beenden und auf der Tafel behalten?</translation>
+  </message>
+  <message>
+   <location filename="../ui/window.py" />
+   <source>End the take?</source>
+   <translation>Den Take beenden?</translation>
+  </message>
+ </context>
+</TS>

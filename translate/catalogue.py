@@ -1,0 +1,61 @@
+"""Catalogues as files: TS, the format of Qt Linguist."""
+
+from __future__ import annotations
+
+import xml.etree.ElementTree as ET
+from collections.abc import Mapping
+from pathlib import Path
+
+from .collect import SOURCE, Message
+
+LANGUAGES = ("de", "fr")
+CONTEXT = "kittiwake"
+
+
+def path_of(language: str) -> Path:
+    return SOURCE / "languages" / f"{language}.ts"
+
+
+def read(language: str) -> dict[str, tuple[str, ...]]:
+    """Translations by the English text: one, or of a plural those for one and for many."""
+    found: dict[str, tuple[str, ...]] = {}
+    path = path_of(language)
+    if not path.exists():
+        return found
+    for message in ET.parse(path).getroot().iter("message"):
+        source, told = message.findtext("source") or "", message.find("translation")
+        if told is None or told.get("type") in ("unfinished", "vanished", "obsolete"):
+            continue
+        forms = tuple(form.text or "" for form in told.findall("numerusform")) or (told.text or "",)
+        found[source] = forms
+    return found
+
+
+def write(language: str, wanted: Mapping[str, Message], kept: Mapping[str, tuple[str, ...]]) -> None:
+    """Every text that is said, with its translation where there is one; what is said no longer is dropped."""
+    root = ET.Element("TS", version="2.1", language=language, sourcelanguage="en")
+    context = ET.SubElement(root, "context")
+    ET.SubElement(context, "name").text = CONTEXT
+    for message in wanted.values():
+        plural = bool(message.one)
+        entry = ET.SubElement(context, "message", {"numerus": "yes"} if plural else {})
+        place = message.where.rpartition(":")[0]
+        ET.SubElement(entry, "location", filename=f"../{place}")
+        ET.SubElement(entry, "source").text = message.many
+        if plural:
+            ET.SubElement(entry, "extracomment").text = f"Where there is one: {message.one}"
+        told = ET.SubElement(entry, "translation")
+        forms = kept.get(message.many)
+        if forms is None or len(forms) != (2 if plural else 1):
+            told.set("type", "unfinished")
+            forms = ("", "") if plural else ("",)
+        if plural:
+            for form in forms:
+                ET.SubElement(told, "numerusform").text = form
+        else:
+            told.text = forms[0]
+    ET.indent(root, " ")
+    path = path_of(language)
+    path.parent.mkdir(exist_ok=True)
+    text = ET.tostring(root, encoding="unicode")
+    path.write_text(f'<?xml version="1.0" encoding="utf-8"?>\n<!DOCTYPE TS>\n{text}\n', "utf-8")
