@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 import xml.etree.ElementTree as ET
 from collections.abc import Mapping
 from pathlib import Path
@@ -10,6 +11,10 @@ from .collect import SOURCE, Message
 
 LANGUAGES = ("de", "fr")
 CONTEXT = "kittiwake"
+_SAME = re.compile(
+    r"\b(ms|k?Hz|dB|dBov|dBFS|dBm0|LUFS|kbit/s|min|kB|MB|KiB|RMS|WAV|MP3|FLAC|Ogg|Opus|AMR|GSM|AAC|NIST|SPHERE|IMA|ADPCM|OKI|Microsoft|Vorbis|CSV|JSON"
+    r"|Lines|csv|jsonl|eSpeak|NG|STOI|TOML|toml|Kittiwake|keyring|get|kittiwake|quote)\b"
+)
 
 
 def path_of(language: str) -> Path:
@@ -31,6 +36,11 @@ def read(language: str) -> dict[str, tuple[str, ...]]:
     return found
 
 
+def is_plain(text: str) -> bool:
+    """Whether a text is the same in every language: signs, figures, units and names of formats."""
+    return not re.search(r"[^\W\d_]{2,}", _SAME.sub("", re.sub(r"\{[^}]*\}", "", text)))
+
+
 def write(language: str, wanted: Mapping[str, Message], kept: Mapping[str, tuple[str, ...]]) -> None:
     """Every text that is said, with its translation where there is one; what is said no longer is dropped."""
     root = ET.Element("TS", version="2.1", language=language, sourcelanguage="en")
@@ -46,6 +56,8 @@ def write(language: str, wanted: Mapping[str, Message], kept: Mapping[str, tuple
             ET.SubElement(entry, "extracomment").text = f"Where there is one: {message.one}"
         told = ET.SubElement(entry, "translation")
         forms = kept.get(message.many)
+        if forms is None and is_plain(message.many):
+            forms = (message.one, message.many) if plural else (message.many,)
         if forms is None or len(forms) != (2 if plural else 1):
             told.set("type", "unfinished")
             forms = ("", "") if plural else ("",)

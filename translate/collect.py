@@ -5,6 +5,7 @@ from __future__ import annotations
 import ast
 from collections.abc import Iterator
 from dataclasses import dataclass
+from functools import cache
 from pathlib import Path
 
 SOURCE = Path(__file__).resolve().parents[1] / "src" / "kittiwake"
@@ -26,6 +27,7 @@ class Message:
     where: str
 
 
+@cache
 def messages() -> dict[str, Message]:
     """By their text (of a plural, that for many), in the order of files and lines."""
     found: dict[str, Message] = {}

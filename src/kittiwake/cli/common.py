@@ -14,6 +14,7 @@ from click.shell_completion import CompletionItem
 from ..commands import Command, register
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable, to_json
+from ..words import in_words, phrase, tr
 from . import progress
 
 EXIT_CODES = """\b
@@ -26,9 +27,9 @@ class GivenPath(click.Path):
 
     def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
         if str(value) == "":
-            self.fail("an empty path; write . for the current folder", param, ctx)
+            self.fail(tr("an empty path; write . for the current folder"), param, ctx)
         if "\0" in str(value):
-            self.fail("a path with NUL in it", param, ctx)
+            self.fail(tr("a path with NUL in it"), param, ctx)
         return super().convert(value, param, ctx)
 
 
@@ -83,7 +84,15 @@ class _Remedy(click.ParamType[Any]):
 
         if not is_remedy(value):
             near = nearest_remedy(value)
-            self.fail(f"there is no remedy “{value}”{f'; did you mean {near}?' if near else ''}", param, ctx)
+            self.fail(
+                tr(
+                    "there is no remedy “{value}”{what}",
+                    value=value,
+                    what=tr("; did you mean {near}?", near=near) if near else "",
+                ),
+                param,
+                ctx,
+            )
         return value
 
 
@@ -109,13 +118,13 @@ class _Form(click.ParamType[Any]):
 class _BitRate(click.ParamType[int]):
     """``192k``, ``192`` (kbit/s), or bit/s."""
 
-    name = "bit rate"
+    name = phrase("bit rate")
 
     def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> int:
         try:
             number = float(str(value).lower().removesuffix("bit/s").strip().removesuffix("k"))
         except ValueError:
-            self.fail(f"“{value}” is no bit rate, such as 192k", param, ctx)
+            self.fail(tr("“{value}” is no bit rate, such as 192k", value=value), param, ctx)
         return round(number * 1000) if number < 1000 else round(number)
 
 
@@ -222,7 +231,7 @@ def verb(name: str, help: str, *examples: str, more: str = "") -> Callable[[Call
 def say(text: str, err: bool = False) -> None:
     """Print for people: what a name holds that is no character to be seen does not reach the terminal."""
     progress.clear()
-    click.echo(printable(text, keep="\n"), err=err)
+    click.echo(printable(in_words(text), keep="\n\u202f\u00a0"), err=err)
 
 
 def emit(data: dict[str, Any]) -> None:
@@ -232,9 +241,10 @@ def emit(data: dict[str, Any]) -> None:
 
 def complain(error: object, as_json: bool, **more: Any) -> None:
     """Say what went wrong; in JSON as a line of its own too."""
+    text = str(error)
     if as_json:
-        emit({**more, "ok": False, "error": str(error)})
-    say(str(error), err=True)
+        emit({**more, "ok": False, "error": text})
+    say(text, err=True)
 
 
 def leave(good: bool) -> NoReturn:
@@ -258,7 +268,7 @@ class Found(Sequence[Path]):
             for path, why in self.passed.listed[SHOWN:]:
                 say(f"  {path}: {why}", err=True)
         if not self._paths:
-            say("No sound was found there.", err=True)
+            say(tr("No sound was found there."), err=True)
             sys.exit(1)
 
     @property
@@ -288,7 +298,7 @@ def look(
     from ..core.batch.each import analyze_files
 
     guessed = "read_as_guessed" in remedies
-    return counted("Looking", found, analyze_files(found, stated, stream, pitch=pitch, guessed=guessed))
+    return counted(tr("Looking"), found, analyze_files(found, stated, stream, pitch=pitch, guessed=guessed))
 
 
 def counted(doing: str, found: Sequence[Path], results: Iterable[Any]) -> Iterator[Any]:

@@ -16,6 +16,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
+from ..words import tr
 from . import common, progress
 from .common import complain, emit, leave, say, verb
 
@@ -48,7 +49,7 @@ class _Bytes(click.ParamType[int]):
         except (ValueError, OverflowError):
             size = 0
         if size <= 0 and value != 0:
-            self.fail(f"“{value}” is no size, such as 500MB", param, ctx)
+            self.fail(tr("“{value}” is no size, such as 500MB", value=value), param, ctx)
         return size
 
 
@@ -213,7 +214,13 @@ def _preview(rows: Any, findings: Any, as_json: bool) -> None:
     if as_json:
         emit({"rows": count, "findings": findings.sentences})
         return
-    say(f"{count:,} rows{f', of which these are the first {_PREVIEW}' if count > _PREVIEW else ''}.")
+    say(
+        tr(
+            "{count:,} rows{what}.",
+            count=count,
+            what=tr(", of which these are the first {preview}", preview=_PREVIEW) if count > _PREVIEW else "",
+        )
+    )
     for line in islice(findings.sentences, 50):
         say(printable(line), err=True)
 
@@ -245,7 +252,7 @@ def _built(
                 bar, what = shown.enter_context(progress.Bar(_STEPS[step.name], step.total)), step.name
             if bar is not None and step.done:
                 bar.reach(step.done)
-    say("Stopped; the same command goes on from here.", err=True)
+    say(tr("Stopped; the same command goes on from here."), err=True)
     return False
 
 
@@ -271,11 +278,34 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
             "shards": list(packed.shards) if packed else [], "findings": built.findings,
         })  # fmt: skip
         return
-    say(f"{judged.clips:,} of {judged.of_clips:,} clips kept, {hours(judged.seconds)} of {hours(judged.of_seconds)}.")
+    say(
+        tr(
+            "{clips:,} of {of_clips:,} clips kept, {hours} of {hours2}.",
+            clips=judged.clips,
+            of_clips=judged.of_clips,
+            hours=hours(judged.seconds),
+            hours2=hours(judged.of_seconds),
+        )
+    )
     for words, cost in judged.costs.items():
-        does = "leaves out" if words in judged.drops else "flags"
-        say(f"  {printable(words)}: {does} {cost.clips:,} clips, {hours(cost.seconds)}")
+        does = tr("leaves out") if words in judged.drops else "flags"
+        say(
+            tr(
+                "  {printable}: {does} {clips:,} clips, {hours}",
+                printable=printable(words),
+                does=does,
+                clips=cost.clips,
+                hours=hours(cost.seconds),
+            )
+        )
     for side in wish.shares if packed else ():
-        say(f"  {side}: {packed.clips[side]:,} clips, {hours(packed.seconds[side])}")
+        say(
+            tr(
+                "  {side}: {clips:,} clips, {hours}",
+                side=side,
+                clips=packed.clips[side],
+                hours=hours(packed.seconds[side]),
+            )
+        )
     for line in built.findings:
         say(printable(line), err=True)

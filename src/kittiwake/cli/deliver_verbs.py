@@ -9,6 +9,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
+from ..words import tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
@@ -73,7 +74,9 @@ def deliver_verb(
                 said = "" if told in ("", "taken") else f"  refused: {told}"
                 say(f"{state:8} {printable(place)}{said}")
         for one in plan.gone:
-            emit({"file": one.name, "state": "gone"}) if as_json else say(f"gone     {printable(one.name)}")
+            emit({"file": one.name, "state": "gone"}) if as_json else say(
+                tr("gone     {printable}", printable=printable(one.name))
+            )
         if not dry_run:
             sent = send(plan, verdicts, take_away=take_away)
             say(sent.words, err=as_json)
@@ -90,7 +93,9 @@ def _verdicts(plan: Any) -> dict[str, str]:
 
     link = link_to(plan.receiver.standin)
     if link is None:
-        raise KittiwakeError(f"There is no stand-in for {plan.receiver.name}.", "Leave --try out.", "no_standin")
+        raise KittiwakeError(
+            tr("There is no stand-in for {name}.", name=plan.receiver.name), tr("Leave --try out."), "no_standin"
+        )
     return dict(judged(plan, link))
 
 
@@ -190,7 +195,7 @@ def _handed(link: Any, paths: tuple[Path, ...], as_json: bool) -> bool:
             outcome = link.hand(file.name, file.read_bytes())
         except OSError as error:
             complain(
-                KittiwakeError(f"{file}: {reason_of(error)}.", "Look at its permissions.", "unreadable"), as_json
+                KittiwakeError(f"{file}: {reason_of(error)}.", tr("Look at its permissions."), "unreadable"), as_json
             )
             good = False
             continue
@@ -206,9 +211,16 @@ def _handed(link: Any, paths: tuple[Path, ...], as_json: bool) -> bool:
                 }
             )
         elif outcome.taken:
-            say(f"taken    {printable(file.name)}")
+            say(tr("taken    {printable}", printable=printable(file.name)))
         else:
-            say(f"refused  {printable(file.name)}: {outcome.reason} (byte {outcome.at:,})")
+            say(
+                tr(
+                    "refused  {printable}: {reason} (byte {at:,})",
+                    printable=printable(file.name),
+                    reason=outcome.reason,
+                    at=outcome.at,
+                )
+            )
     return good
 
 
@@ -220,15 +232,23 @@ def _done(link: Any, actions: tuple[str, ...], heard: Path | None, as_json: bool
         if word == "help":
             for one in known.values():
                 say(f"{one.word:10} {one.label}{f' ({one.takes})' if one.takes else ''}")
-            say("press      Set it off")
+            say(tr("press      Set it off"))
             continue
         if word not in known and word != "press":
-            say(f"The {link.kind.name} cannot “{word}”: it can {', '.join([*known, 'press'])}.", err=True)
+            say(
+                tr(
+                    "The {name} cannot “{word}”: it can {list}.",
+                    name=link.kind.name,
+                    word=word,
+                    list=", ".join([*known, "press"]),
+                ),
+                err=True,
+            )
             good = False
             continue
         if word == "press":
             sound = link.machine.press()
-            told = sound.name if sound else "It holds nothing."
+            told = sound.name if sound else tr("It holds nothing.")
         else:
             came = known[word].run(link.machine, argument)
             sound, told = came.sound, came.told

@@ -9,6 +9,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
+from ..words import tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
@@ -39,7 +40,12 @@ def status_verb(
         try:
             if remove:
                 for path, trouble in remove_orphans(folder.absolute()):
-                    say(f"could not remove  {path}: {trouble}" if trouble else f"removed  {path}", err=as_json)
+                    say(
+                        tr("could not remove  {path}: {trouble}", path=path, trouble=trouble)
+                        if trouble
+                        else tr("removed  {path}", path=path),
+                        err=as_json,
+                    )
             if remove or forget:
                 forget_deleted(folder.absolute())
             counts: dict[str, int] = {}
@@ -49,9 +55,18 @@ def status_verb(
                 if as_json:
                     emit(one.to_dict())
                 elif one.state != "as made":
-                    say(f"{one.state}  {printable(str(one.output))}  (from {printable(one.entry.source)})")
+                    say(
+                        tr(
+                            "{state}  {printable}  (from {printable2})",
+                            state=one.state,
+                            printable=printable(str(one.output)),
+                            printable2=printable(one.entry.source),
+                        )
+                    )
             if not as_json:
-                told = ", ".join(f"{count:,} {state}" for state, count in sorted(counts.items())) or "nothing made"
+                told = ", ".join(f"{count:,} {state}" for state, count in sorted(counts.items())) or tr(
+                    "nothing made"
+                )
                 say(f"{printable(str(folder))}: {told}")
         except KittiwakeError as error:
             good = False

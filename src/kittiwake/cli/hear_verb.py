@@ -11,6 +11,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
+from ..words import tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
@@ -75,7 +76,9 @@ def hear_verb(
             line = lines.get(path.stem.casefold())
             items.append(ToAsk(path, path.stem, (line.language if line else "") or language, None, expected))
         if not items:
-            raise KittiwakeError("There is nothing to listen to.", "Name made files, or their folder.", "nothing")
+            raise KittiwakeError(
+                tr("There is nothing to listen to."), tr("Name made files, or their folder."), "nothing"
+            )
         if show:
             url = service.url or "http://127.0.0.1:PORT/hear"
             say(printable(request_of(items[0], service, url, "").shown).replace("\\n", "\n"))
@@ -108,7 +111,7 @@ def _told(
     from ..core.service.listed import as_csv, as_jsonl, listed, sum_of, sums
 
     every = []
-    for answer in common.counted("Listening", items, answers):
+    for answer in common.counted(tr("Listening"), items, answers):
         line = lines.get(answer.name.casefold())
         one = listed(
             answer, line.text if line else "", (line.language if line else "") or language, line.voice if line else ""
@@ -121,7 +124,9 @@ def _told(
         else:
             wrong = "" if one.found is None else "  right"
             if one.found is not None and one.found.words:
-                wrong = f"  {one.found.words * 100:.0f} % of words wrong, meant “{one.meant}”"
+                wrong = tr(
+                    "  {words:.0f} % of words wrong, meant “{meant}”", words=one.found.words * 100, meant=one.meant
+                )
             say(f"{printable(answer.name)}: “{printable(answer.text)}”{printable(wrong)}")
     every.sort(key=lambda one: (-one.doubt, one.answer.name))
     if list_ is not None:
@@ -129,7 +134,13 @@ def _told(
         write_whole(list_.absolute(), as_csv(every) if list_.suffix.lower() == ".csv" else as_jsonl(every))
     whole = sum_of("all", every)
     if whole.words and not as_json:
-        say(f"Word error rate of all: {whole.words_wrong * 100:.1f} % of {whole.words:,} words.")
+        say(
+            tr(
+                "Word error rate of all: {words_wrong:.1f} % of {words:,} words.",
+                words_wrong=whole.words_wrong * 100,
+                words=whole.words,
+            )
+        )
         for by in ("language", "speaker"):
             for part in sums(every, by):
                 say(f"  {by} {printable(part.name)}: {part.sentence}")
@@ -170,7 +181,15 @@ def _codecs(
             else:
                 more = f"{cost.more * 100:+6.1f}".replace("-", "−") if len(found) > 1 else ""
                 bits = f"{cost.kbit_s:6.1f} kbit/s" if cost.kbit_s else ""
-                say(f"{cost.name:34}{cost.words_wrong * 100:6.1f} % of words wrong  {more:6}  {bits}")
+                say(
+                    tr(
+                        "{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}",
+                        name=cost.name,
+                        words_wrong=cost.words_wrong * 100,
+                        more=more,
+                        bits=bits,
+                    )
+                )
     if picture is not None:
         picture.parent.mkdir(parents=True, exist_ok=True)
         write_whole(picture.absolute(), bars(found).encode("utf-8"))

@@ -8,6 +8,7 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import emit, leave, say, verb
 
@@ -83,9 +84,13 @@ def hold_verb(
         )
     else:
         say(
-            f"loop from {held.loop[0]:.3f} to {held.loop[1]:.3f} s. {held.seam.words} {held.lufs:.1f} LUFS.".replace(
-                " -", " −"
-            )
+            tr(
+                "loop from {loop:.3f} to {loop2:.3f} s. {words} {lufs:.1f} LUFS.",
+                loop=held.loop[0],
+                loop2=held.loop[1],
+                words=held.seam.words,
+                lufs=held.lufs,
+            ).replace(" -", " −")
         )
     facts, clip = analyze(held.path), clip_of_hold(recipe, held.path)
     fits = {one.slug: fit(clip, facts, one) for one in receivers}

@@ -10,6 +10,7 @@ from pathlib import Path
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import cli, complain, leave, say, verb
 
@@ -50,9 +51,15 @@ def install_verb(for_all: bool, prefix: Path | None, program: str, away: bool) -
         complain(error, False)
         sys.exit(1)
     count = len(placing.placed(where))
-    say(f"Kittiwake is known to the desktop: {count} files in {where}. “kittiwake install --remove” takes them away.")
+    say(
+        tr(
+            "Kittiwake is known to the desktop: {count} files in {where}. “kittiwake install --remove” takes them away.",
+            count=count,
+            where=where,
+        )
+    )
     for name in left:
-        say(f"  {where / name} is not Kittiwake's own, and was left as it is.", err=True)
+        say(tr("  {where} is not Kittiwake's own, and was left as it is.", where=where / name), err=True)
     leave(not left)
 
 
@@ -60,9 +67,13 @@ def _remove(where: Path) -> None:
     from .home import placing
 
     count, stay = placing.remove(where)
-    say(f"{count} files were taken away." if count else f"Nothing was installed in {where}.")
+    say(
+        tr("{count} files were taken away.", count=count)
+        if count
+        else tr("Nothing was installed in {where}.", where=where)
+    )
     for name in stay:
-        say(f"  {where / name} was changed since, and stays.", err=True)
+        say(tr("  {where} was changed since, and stays.", where=where / name), err=True)
     leave(not stay)
 
 

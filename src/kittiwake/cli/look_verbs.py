@@ -8,6 +8,7 @@ from typing import Any
 
 import click
 
+from ..words import tr
 from . import common
 from .common import Found, complain, emit, leave, look, say, verb
 
@@ -52,7 +53,14 @@ def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
                 emit({"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message})
             else:
                 rate = problem.remedies[0].touch_up["true_rate"]
-                say(f"{printable(str(path))}: {problem.message} If so: --true-rate {rate}")
+                say(
+                    tr(
+                        "{printable}: {message} If so: --true-rate {rate}",
+                        printable=printable(str(path)),
+                        message=problem.message,
+                        rate=rate,
+                    )
+                )
 
 
 @verb(
@@ -119,7 +127,7 @@ def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: boo
     if str(passed):
         say(str(passed), err=True)
     if not some:
-        say("No sound was found there.", err=True)
+        say(tr("No sound was found there."), err=True)
     leave(good and some and not passed.unreadable)
 
 

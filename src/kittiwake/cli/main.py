@@ -11,9 +11,12 @@ from pathlib import Path
 
 import click
 
+from .. import words
 from ..core import extensions
 from ..core.errors import KittiwakeError, reason_of
 from ..core.log import keep_log, log
+from ..languages import language_of_terminal, translation
+from ..words import tr
 from . import (  # noqa: F401 - each registers its verbs
     corpus_verb,
     deliver_verbs,
@@ -48,7 +51,9 @@ __all__ = ["cli", "run"]
 def window_verb(paths: tuple[Path, ...], demo: bool, new: bool, picture: Path | None, dark: bool | None) -> None:
     if picture is None and not display():
         say(
-            "There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.",
+            tr(
+                "There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help."
+            ),
             err=True,
         )
         sys.exit(1)
@@ -69,6 +74,9 @@ def run() -> None:
         if isinstance(stream, io.TextIOWrapper):
             stream.reconfigure(errors="backslashreplace")
     keep_log()
+    code_of_language = language_of_terminal()
+    if code_of_language != "en":
+        words.use(*translation(code_of_language))
     signal.signal(signal.SIGINT, signal.default_int_handler)
     code: object = 1
     try:
@@ -91,14 +99,14 @@ def run() -> None:
         say(str(error), err=True)
     except OSError as error:
         log.exception("in the terminal")
-        _last_words(f"It was broken off: {reason_of(error)}.")
+        _last_words(tr("It was broken off: {reason_of}.", reason_of=reason_of(error)))
     _end_processes()
     try:
         sys.stdout.flush()
     except BrokenPipeError:
         os.dup2(os.open(os.devnull, os.O_WRONLY), 1)
     except OSError as error:
-        _last_words(f"The results could not be written: {reason_of(error)}.")
+        _last_words(tr("The results could not be written: {reason_of}.", reason_of=reason_of(error)))
         code = 1
         os.dup2(os.open(os.devnull, os.O_WRONLY), 1)
     sys.exit(code if isinstance(code, int) else 1)

@@ -15,6 +15,7 @@ from typing import Any, NoReturn
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
 from .progress import Making
@@ -144,7 +145,7 @@ def _made(
     try:
         with contextlib.ExitStack() as stack:
             executor = _executor(workers, on, stack)
-            progress = stack.enter_context(Making("Making", total))
+            progress = stack.enter_context(Making(tr("Making"), total))
             results = (run_batch(some, request, executor, cancelled=stop.is_set) for some, request in parts)
             for result in itertools.chain.from_iterable(results):
                 counts[result.status] += 1
@@ -165,7 +166,11 @@ def _made(
         )
     if done < total:
         say(
-            f"Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.",
+            tr(
+                "Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.",
+                done=done,
+                total=total,
+            ),
             err=True,
         )
     return good and done == total and not (fail_if_altered and altered)

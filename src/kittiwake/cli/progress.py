@@ -8,6 +8,8 @@ import time
 from types import TracebackType
 from typing import Self
 
+from ..words import tr
+
 _EVERY = 10.0  # s between plain lines
 _DRAWN_EVERY = 0.1  # s
 _WIDTH = 20
@@ -97,6 +99,12 @@ class Making(Bar):
 
     def _told(self) -> str:
         gone = max(1e-3, time.monotonic() - self._begun)
-        failed = f", {self._failed:,} not made" if self._failed else ""
-        left = f", about {self.seconds_left:,.0f} s left" if self._count else ""
-        return f"{self._sound / 3600:.2f} h of sound, {self._sound / gone:,.0f} times real time{failed}{left}"
+        failed = tr(", {failed:,} not made", failed=self._failed) if self._failed else ""
+        left = tr(", about {seconds_left:,.0f} s left", seconds_left=self.seconds_left) if self._count else ""
+        return tr(
+            "{sound:.2f} h of sound, {sound2:,.0f} times real time{failed}{left}",
+            sound=self._sound / 3600,
+            sound2=self._sound / gone,
+            failed=failed,
+            left=left,
+        )

@@ -8,6 +8,7 @@ from typing import Any
 
 import click
 
+from ..words import tr
 from .common import GivenPath, receiver_type, say, verb
 from .displays import display
 
@@ -22,7 +23,7 @@ from .displays import display
 @click.argument("paths", nargs=-1, type=GivenPath(path_type=Path, exists=True))
 def quick_verb(paths: tuple[Path, ...], receiver: Any) -> None:
     if not display():
-        say("There is no display to open the window on. In a terminal, “kittiwake make” does the same.", err=True)
+        say(tr("There is no display to open the window on. In a terminal, “kittiwake make” does the same."), err=True)
         sys.exit(1)
     from ..ui.quick.start import start
 

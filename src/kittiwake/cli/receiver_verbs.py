@@ -10,6 +10,7 @@ import click
 
 from ..commands import Command, register
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import EXIT_CODES, cli, emit, leave, say
 
@@ -59,7 +60,9 @@ def check_verb(files: tuple[str, ...], as_json: bool) -> None:
             faults = check_receiver(receiver)
             ships = shipped_receivers().get(receiver.slug)
             if ships is not None and ships != receiver:
-                faults.append(f"slug = “{receiver.slug}” is that of a receiver that ships: give it another.")
+                faults.append(
+                    tr("slug = “{slug}” is that of a receiver that ships: give it another.", slug=receiver.slug)
+                )
         except KittiwakeError as error:
             faults = [str(error)]
         good &= not faults
@@ -116,7 +119,15 @@ def new_verb(
         return
     for one in evidence:
         say(f"  {one.rule} ({one.seen})")
-    say(f"{'Replaced' if replaced else 'Kept'} {receiver.name}: --for {slug} ({path}).")
+    say(
+        tr(
+            "{what} {name}: --for {slug} ({path}).",
+            what="Replaced" if replaced else "Kept",
+            name=receiver.name,
+            slug=slug,
+            path=path,
+        )
+    )
 
 
 def _learned(files: tuple[str, ...], name: str, slug: str, stated: Any) -> Any:
@@ -136,4 +147,4 @@ def forget_verb(slug: str) -> None:
     if slug not in own_receivers():
         raise click.UsageError(f"There is no receiver of your own “{slug}”.")
     forget_own(slug)
-    say(f"{slug} is not kept any more; jobs that use it have it still.")
+    say(tr("{slug} is not kept any more; jobs that use it have it still.", slug=slug))

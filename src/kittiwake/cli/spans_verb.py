@@ -10,6 +10,7 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError, reason_of
+from ..words import tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
 
@@ -62,9 +63,9 @@ def spans_verb(
 
     find = Find(**{name: value for name, value in settings.items() if value is not None})
     try:
-        lines = read_lines(text_of(names, _MOST_NAMES, "list of lines")) if names else []
+        lines = read_lines(text_of(names, _MOST_NAMES, tr("list of lines"))) if names else []
     except (OSError, UnicodeDecodeError) as error:
-        why = reason_of(error) if isinstance(error, OSError) else "it is not UTF-8"
+        why = reason_of(error) if isinstance(error, OSError) else tr("it is not UTF-8")
         raise click.UsageError(f"{names} cannot be read as a list of lines: {why}.") from error
     found = Found(paths, everything=stated is not None)
     if lines and len(found) > 1:
@@ -85,7 +86,15 @@ def spans_verb(
         _tell(heard, written, as_json)
         speech = sum(span.kind == "speech" for span in heard.spans)
         if lines and speech != len(lines):
-            say(f"{path}: {speech} found for {len(lines)} lines; check where they part.", err=True)
+            say(
+                tr(
+                    "{path}: {speech} found for {count} lines; check where they part.",
+                    path=path,
+                    speech=speech,
+                    count=len(lines),
+                ),
+                err=True,
+            )
             good = False
     leave(good)
 
@@ -95,7 +104,7 @@ def _heard(found: Found, stated: Any, stream: int | None, find: Any, lines: Any)
     from ..core.batch.each import each
     from ..core.process import WorkerCrash
 
-    for path, heard in common.counted("Listening", found, each(_Hear(stated, stream, find, lines), found)):
+    for path, heard in common.counted(tr("Listening"), found, each(_Hear(stated, stream, find, lines), found)):
         yield (path, None, str(heard)) if isinstance(heard, WorkerCrash) else (path, *heard)
 
 
@@ -129,10 +138,18 @@ def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:
         floor = (
             ""
             if heard.threshold_dbfs is None
-            else f", counted from {heard.threshold_dbfs:.0f} dBFS".replace("-", "−")
+            else tr(", counted from {threshold_dbfs:.0f} dBFS", threshold_dbfs=heard.threshold_dbfs).replace("-", "−")
         )
         count = sum(span.kind == "speech" for span in heard.spans)
-        say(f"{heard.path}: {count} spoken, room {heard.room_dbfs:.0f} dBFS".replace("-", "−") + floor)
+        say(
+            tr(
+                "{path}: {count} spoken, room {room_dbfs:.0f} dBFS",
+                path=heard.path,
+                count=count,
+                room_dbfs=heard.room_dbfs,
+            ).replace("-", "−")
+            + floor
+        )
     for span in heard.spans:
         if not as_json:
             say(span_in_words(span, heard.rate, written.get(span)))

@@ -8,6 +8,7 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import emit, leave, say, verb
 
@@ -80,7 +81,12 @@ def _heard_back(script: Any, items: list[Any], as_json: bool) -> bool:
         if as_json:
             emit({"line": name, "heard": heard.heard, "right": heard.right})
         elif not heard.right:
-            say(f"{name}: heard as “{heard.heard}”" if heard.heard else f"{name}: not understood", err=True)
+            say(
+                tr("{name}: heard as “{heard}”", name=name, heard=heard.heard)
+                if heard.heard
+                else tr("{name}: not understood", name=name),
+                err=True,
+            )
 
     try:
         hear_back(some, told)
@@ -127,7 +133,7 @@ def _script(path: Path, voice: str, language: str, respell: Path | None, receive
 
     table = read_script(path)
     if table.left_out:
-        say(f"{path.name}: no use for the columns {', '.join(table.left_out)}.", err=True)
+        say(tr("{name}: no use for the columns {list}.", name=path.name, list=", ".join(table.left_out)), err=True)
     for note in table.notes:
         say(f"{path.name}: {note}", err=True)
     respellings = []
@@ -141,7 +147,14 @@ def _script(path: Path, voice: str, language: str, respell: Path | None, receive
         {one.slug: one.name for one in (*shipped_receivers().values(), *own_receivers().values(), *receivers)},
     )
     for name in unknown:
-        say(f"{path.name}: there is no receiver “{name}”; those lines go to every receiver.", err=True)
+        say(
+            tr(
+                "{name}: there is no receiver “{name2}”; those lines go to every receiver.",
+                name=path.name,
+                name2=name,
+            ),
+            err=True,
+        )
     return with_own(whole.changed(lines=lines), own_respellings())
 
 
@@ -157,7 +170,7 @@ def _spoken(
 
     good, items = True, []
     lines = list(script.lines)
-    results = list(common.counted("Speaking", lines, speak_lines(lines, script, folder)))
+    results = list(common.counted(tr("Speaking"), lines, speak_lines(lines, script, folder)))
     for line, one in zip(lines, results, strict=True):
         if one.path is None:
             good = False

@@ -12,6 +12,7 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
 from .progress import Making
@@ -31,9 +32,9 @@ class _Speed(click.ParamType[float]):
         try:
             speed = 1 + float(text.removesuffix("%")) / 100 if text.endswith("%") else float(text)
         except ValueError:
-            self.fail(f"“{value}” is no speed, such as 8% or 1.08", param, ctx)
+            self.fail(tr("“{value}” is no speed, such as 8% or 1.08", value=value), param, ctx)
         if not 0.5 <= speed <= 2:
-            self.fail(f"{value} is beyond −50% to 100%", param, ctx)
+            self.fail(tr("{value} is beyond −50% to 100%", value=value), param, ctx)
         return speed
 
 
@@ -159,8 +160,8 @@ def _clips(
         return
     for number, (first, last, called) in enumerate(places, 1):
         if first >= frames:
-            told = f"It ends at {frames / rate:.3f} s, before {first / rate:.3f} s."
-            raise KittiwakeError(told, "Give spans that lie inside of it.", "no_span")
+            told = tr("It ends at {frames:.3f} s, before {first:.3f} s.", frames=frames / rate, first=first / rate)
+            raise KittiwakeError(told, tr("Give spans that lie inside of it."), "no_span")
         clip_name = called or f"{facts.path.stem} {number:02}"
         yield whole.changed(
             id=f"{whole.id}-{number}", name=clip_name, start=first, stop=min(last, frames), touch_up=touch_up
@@ -174,7 +175,7 @@ def _spoken(facts: Any) -> tuple[int, int, list[tuple[int, int]]]:
 
     speech = find_speech(activity_of(facts.path, facts.stated)).speech
     if not speech:
-        raise KittiwakeError("Nothing is spoken in it.", "Leave --without-pauses out.", "no_speech")
+        raise KittiwakeError(tr("Nothing is spoken in it."), tr("Leave --without-pauses out."), "no_speech")
     gaps = [(one[1], other[0]) for one, other in itertools.pairwise(speech) if other[0] > one[1]]
     return speech[0][0], speech[-1][1], gaps
 
@@ -217,7 +218,7 @@ def make_items(items: list[Any], receivers: tuple[Any, ...], into: Path, as_json
     stop = Event()
     signal.signal(signal.SIGINT, lambda *_: stop.set())
     request = BatchRequest(tuple(receivers), tuple(one.absolute() for one in folders_of(into, receivers)))
-    with Making("Making", sum(len(item.fits) for item in ready)) as progress:
+    with Making(tr("Making"), sum(len(item.fits) for item in ready)) as progress:
         for result in run_batch(ready, request, cancelled=stop.is_set) if ready else ():
             good &= result.good
             progress.made(result.good, result.source_seconds)

@@ -11,6 +11,7 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
@@ -61,13 +62,13 @@ def watch_verb(
         wanted = [WatchedFolder.of(folder, receivers, into)] if folder else wishes()
         if not wanted:
             raise KittiwakeError(
-                f"No folder is to be watched: {wishes_path()} names none.",
-                "Name one here, or in the window.",
+                tr("No folder is to be watched: {wishes_path} names none.", wishes_path=wishes_path()),
+                tr("Name one here, or in the window."),
                 "nothing",
             )
         watch = Watch(wanted, Processes(workers), lambda text: say(text, err=True))
         for one in wanted:
-            say(f"Watching {one.path} for {', '.join(one.receivers)}.", err=True)
+            say(tr("Watching {path} for {list}.", path=one.path, list=", ".join(one.receivers)), err=True)
         for arrived in watch.once(stop.is_set) if once else watch.run(stop.is_set):
             good &= arrived.result.good
             _tell(arrived.result, as_json)

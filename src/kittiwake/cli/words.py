@@ -13,58 +13,73 @@ from ..core.make.status import OutputStatus
 from ..core.model import Facts, Receiver
 from ..core.model.text import printable
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
+from ..words import in_words, phrase, tr
 
 VERDICTS = {
-    "as_is": "as is",
-    "convert": "will convert",
+    "as_is": phrase("as is"),
+    "convert": phrase("will convert"),
     "decide": "decide",
     "cannot": "cannot",
-    "left_out": "not for it",
+    "left_out": phrase("not for it"),
 }
 
 
 def facts_in_words(facts: Facts) -> str:
     head, sound = facts.header, facts.measures
     if facts.error or head is None or sound is None:
-        return f"{printable(str(facts.path))}\n  not readable: {facts.error}"
+        return tr("{printable}\n  not readable: {error}", printable=printable(str(facts.path)), error=facts.error)
     level = sound.level
     lines = [
         printable(str(facts.path)),
-        f"  {format_kind(head.container, head.encoding)}, {format_hz(head.sample_rate)}, {head.channels} ch, "
-        f"{format_seconds(facts.seconds)}, {format_bytes(head.bytes)}",
-        f"  peak {format_db(db(sound.peak))}, RMS {format_db(db(sound.rms))}, "
-        f"speech {format_db(level.active_dbov, 'dBov')} {level.activity:.0%} of the time, "
-        f"sound up to {format_bandwidth(sound.bandwidth_hz)}, sides {sound.sides.replace('_', ' ')}",
+        f"  {in_words(format_kind(head.container, head.encoding))}, {in_words(format_hz(head.sample_rate))}, {in_words(head.channels)} ch, {in_words(format_seconds(facts.seconds))}, {in_words(format_bytes(head.bytes))}",
+        tr(
+            "  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}",
+            db=format_db(db(sound.peak)),
+            db2=format_db(db(sound.rms)),
+            active_dbov=format_db(level.active_dbov, "dBov"),
+            activity=level.activity,
+            format_bandwidth=format_bandwidth(sound.bandwidth_hz),
+            sides=sound.sides.replace("_", " "),
+        ),
     ]
     if sound.clipped_samples:
-        lines.append(f"  {sound.clipped_samples:,} clipped samples")
+        lines.append(tr("  {clipped_samples:,} clipped samples", clipped_samples=sound.clipped_samples))
     if sound.flat_samples:
-        lines.append(f"  {sound.flat_samples:,} samples in tops cut off at up to {format_db(db(sound.peak))}")
-    lines += [f"  note: {note}" for note in facts.notes]
+        lines.append(
+            tr(
+                "  {flat_samples:,} samples in tops cut off at up to {db}",
+                flat_samples=sound.flat_samples,
+                db=format_db(db(sound.peak)),
+            )
+        )
+    lines += [tr("  note: {note}", note=note) for note in facts.notes]
     return "\n".join(lines)
 
 
 def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
-    lines = [f"{printable(str(path))} → {receiver.name}: {VERDICTS[fit.verdict]}"]
+    lines = [f"{printable(str(path))} → {in_words(receiver.name)}: {in_words(VERDICTS[fit.verdict])}"]
     for problem in fit.problems:
-        lines.append(f"  {problem.severity}: {problem.message}")
+        lines.append(f"  {in_words(problem.severity)}: {in_words(problem.message)}")
         lines += [
-            f"    → {r.what}{f' ({r.result})' if r.result else ''}{f'  [{r.code}]' if r.applies else ''}"
+            f"    → {in_words(r.what)}{f' ({in_words(r.result)})' if r.result else ''}{f'  [{r.code}]' if r.applies else ''}"
             for r in problem.remedies
         ]
-    lines += [f"  {n}. {step.what} ({step.reason})" for n, step in enumerate(fit.steps, 1)]
+    lines += [f"  {n}. {in_words(step.what)} ({in_words(step.reason)})" for n, step in enumerate(fit.steps, 1)]
     return "\n".join(lines)
 
 
 def made_in_words(told: dict[str, Any]) -> str:
     """What came of one output, from the fields of ``make --json``."""
     if told["status"] in ("made", "kept"):
-        proved = ", proof passed" if told["proof"] else ""
-        size = f"{format_bytes(told['bytes'])}, {format_seconds(told['seconds'])}{proved}"
+        proved = tr(", proof passed") if told["proof"] else ""
+        size = f"{in_words(format_bytes(told['bytes']))}, {in_words(format_seconds(told['seconds']))}{proved}"
         return "\n".join(
-            [f"{told['status']}  {printable(told['output'])}  ({size})", *(f"  {s}" for s in told["said"])]
+            [
+                f"{in_words(told['status'])}  {printable(told['output'])}  ({size})",
+                *(f"  {in_words(s)}" for s in told["said"]),
+            ]
         )
-    return f"{told['status']}  {printable(told['path'])}\n  {told['error']}"
+    return f"{in_words(told['status'])}  {printable(told['path'])}\n  {in_words(told['error'])}"
 
 
 def would_make_in_words(
@@ -73,53 +88,80 @@ def would_make_in_words(
     """What would come of one file."""
     if ready and output is not None:
         exact = "" if fit.predicted_exact else "about "
-        size = f"{exact}{format_bytes(fit.predicted_bytes)}, {format_seconds(fit.predicted_seconds)}"
-        return f"would make  {printable(str(output))}  ({size}, {VERDICTS[fit.verdict]})"
-    why = " ".join(problem.message for problem in fit.problems) or f"Its name “{taken}” is taken."
-    return f"would refuse  {printable(str(path))} for {receiver.name}\n  {why}"
+        size = (
+            f"{exact}{in_words(format_bytes(fit.predicted_bytes))}, {in_words(format_seconds(fit.predicted_seconds))}"
+        )
+        return tr(
+            "would make  {printable}  ({size}, {verdicts})",
+            printable=printable(str(output)),
+            size=size,
+            verdicts=VERDICTS[fit.verdict],
+        )
+    why = " ".join(in_words(problem.message) for problem in fit.problems) or tr(
+        "Its name “{taken}” is taken.", taken=taken
+    )
+    return tr(
+        "would refuse  {printable} for {name}\n  {why}", printable=printable(str(path)), name=receiver.name, why=why
+    )
 
 
 def explained_in_words(found: OutputStatus, steps: tuple[str, ...]) -> str:
     entry = found.entry
-    figures = [f"{format_bytes(entry.bytes)}", f"{format_seconds(entry.seconds)}"]
+    figures = [f"{in_words(format_bytes(entry.bytes))}", f"{in_words(format_seconds(entry.seconds))}"]
     if entry.level_dbov is not None:
-        figures.append(f"speech at {format_db(entry.level_dbov, 'dBov')}")
+        figures.append(tr("speech at {level_dbov}", level_dbov=format_db(entry.level_dbov, "dBov")))
     if entry.gain_db is not None:
-        figures.append(f"gain {entry.gain_db:+.1f} dB".replace("-", "−"))
+        figures.append(tr("gain {gain_db:+.1f} dB", gain_db=entry.gain_db).replace("-", "−"))
     lines = [
-        f"{printable(str(found.output))}: {found.state}",
-        f"  made {entry.time or 'some time'} for {entry.receiver} from {printable(entry.source)}",
-        f"  {', '.join(figures)}",
-        *(f"  {n}. {step}" for n, step in enumerate(steps, 1)),
-        f"  output SHA-256 {entry.sha256}",
-        f"  source BLAKE3 {entry.source_digest or '–'}",
-        f"  rules and touch-ups {entry.order or '–'}, all that shaped it {entry.fingerprint}",
-        f"  by {entry.versions or '–'}",
+        f"{printable(str(found.output))}: {in_words(found.state)}",
+        tr(
+            "  made {time} for {receiver} from {printable}",
+            time=entry.time or tr("some time"),
+            receiver=entry.receiver,
+            printable=printable(entry.source),
+        ),
+        f"  {', '.join(map(in_words, figures))}",
+        *(f"  {n}. {in_words(step)}" for n, step in enumerate(steps, 1)),
+        tr("  output SHA-256 {sha256}", sha256=entry.sha256),
+        tr("  source BLAKE3 {source_digest}", source_digest=entry.source_digest or "–"),
+        tr(
+            "  rules and touch-ups {order}, all that shaped it {fingerprint}",
+            order=entry.order or "–",
+            fingerprint=entry.fingerprint,
+        ),
+        f"  by {in_words(entry.versions or '–')}",
     ]
     return "\n".join(lines)
 
 
 def span_in_words(span: Spoken, rate: int, written: Path | None) -> str:
-    level = "" if span.level_dbov is None else f"  {format_db(span.level_dbov, 'dBov')}"
+    level = "" if span.level_dbov is None else f"  {in_words(format_db(span.level_dbov, 'dBov'))}"
     times = f"{span.start / rate:10.3f} – {span.stop / rate:.3f} s"
     inner = (
         f"  (spoken {span.speech_start / rate:.3f} – {span.speech_stop / rate:.3f})" if span.kind == "speech" else ""
     )
-    name = printable(f"  {span.name}" if span.kind == "speech" else "  other sound")
-    return f"{times}{inner}{level}{name}" + (f"  → {printable(str(written))}" if written else "")
+    name = printable(f"  {in_words(span.name)}" if span.kind == "speech" else tr("  other sound"))
+    return f"{in_words(times)}{in_words(inner)}{in_words(level)}{in_words(name)}" + (
+        f"  → {printable(str(written))}" if written else ""
+    )
 
 
 def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:
-    lines = [f"{printable(str(path))} for {receiver.name}: {'passed' if proof.passed else 'FAILED'}"]
+    lines = [
+        f"{printable(str(path))} for {in_words(receiver.name)}: {in_words('passed' if proof.passed else 'FAILED')}"
+    ]
     for check in proof.checks:
         mark = "ok " if check.passed else "NO "
-        lines.append(f"  {mark} {check.name}: {check.found}" + ("" if check.passed else f", wanted {check.expected}"))
+        lines.append(
+            f"  {in_words(mark)} {in_words(check.name)}: {in_words(check.found)}"
+            + ("" if check.passed else f", wanted {in_words(check.expected)}")
+        )
     return "\n".join(lines)
 
 
 def receiver_in_words(receiver: Receiver) -> str:
     forms = " or ".join(format_kind(a.container, a.encoding) for a in receiver.rules.accepts)
-    return f"{receiver.slug:16} {receiver.name}: {forms}. {receiver.purpose}"
+    return f"{receiver.slug:16} {in_words(receiver.name)}: {in_words(forms)}. {in_words(receiver.purpose)}"
 
 
 COMPARISON_HEAD = (

@@ -4,9 +4,89 @@
  <context>
   <name>kittiwake</name>
   <message>
+   <location filename="../cli/common.py" />
+   <source>an empty path; write . for the current folder</source>
+   <translation>ein leerer Pfad; . für den jetzigen Ordner schreiben</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>a path with NUL in it</source>
+   <translation>ein Pfad mit NUL darin</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>there is no remedy “{value}”{what}</source>
+   <translation>es gibt keine Abhilfe „{value}“{what}</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>; did you mean {near}?</source>
+   <translation>; war {near} gemeint?</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>bit rate</source>
+   <translation>Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>“{value}” is no bit rate, such as 192k</source>
+   <translation>„{value}“ ist keine Bitrate, etwa 192k</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>No sound was found there.</source>
+   <translation>Dort wurde kein Ton gefunden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Looking</source>
+   <translation>Ansehen</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>“{value}” is no size, such as 500MB</source>
+   <translation>„{value}“ ist keine Größe, etwa 500MB</translation>
+  </message>
+  <message>
    <location filename="../cli/corpus_verb.py" />
    <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
    <translation>Einen Korpus machen: Zeilen, Güte, Doppelte, Regeln, Seiten, Dateien und ihre Liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>{count:,} rows{what}.</source>
+   <translation>{count:,} Zeilen{what}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>, of which these are the first {preview}</source>
+   <translation>, davon die ersten {preview}</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Stopped; the same command goes on from here.</source>
+   <translation>Angehalten; derselbe Befehl macht von hier weiter.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>{clips:,} of {of_clips:,} clips kept, {hours} of {hours2}.</source>
+   <translation>{clips:,} von {of_clips:,} Clips behalten, {hours} von {hours2}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>leaves out</source>
+   <translation>lässt aus</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>  {printable}: {does} {clips:,} clips, {hours}</source>
+   <translation>  {printable}: {does} {clips:,} Clips, {hours}</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>  {side}: {clips:,} clips, {hours}</source>
+   <translation>  {side}: {clips:,} Clips, {hours}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -15,13 +95,78 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
+   <source>gone     {printable}</source>
+   <translation>weg      {printable}</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>There is no stand-in for {name}.</source>
+   <translation>Für {name} gibt es keine Nachbildung.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Leave --try out.</source>
+   <translation>--try weglassen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
    <source>Hand files to the stand-in of a receiver, and do something with it.</source>
    <translation>Dateien der Nachbildung eines Empfängers geben und etwas mit ihr tun.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Look at its permissions.</source>
+   <translation>Nach seinen Rechten sehen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>taken    {printable}</source>
+   <translation>genommen  {printable}</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>refused  {printable}: {reason} (byte {at:,})</source>
+   <translation>zurückgewiesen  {printable}: {reason} (Byte {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>press      Set it off</source>
+   <translation>press      Auslösen</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>The {name} cannot “{word}”: it can {list}.</source>
+   <translation>{name} kann „{word}“ nicht: möglich ist {list}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>It holds nothing.</source>
+   <translation>Es ist nichts darin.</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
    <source>Say what became of the outputs in a folder.</source>
    <translation>Sagen, was aus den Ausgaben in einem Ordner geworden ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>could not remove  {path}: {trouble}</source>
+   <translation>nicht zu entfernen  {path}: {trouble}</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>removed  {path}</source>
+   <translation>entfernt  {path}</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>{state}  {printable}  (from {printable2})</source>
+   <translation>{state}  {printable}  (aus {printable2})</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>nothing made</source>
+   <translation>nichts gemacht</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -34,9 +179,44 @@
    <translation>Einen Dienst gemachte Dateien anhören lassen und sagen, wie viele Wörter er falsch versteht.</translation>
   </message>
   <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>There is nothing to listen to.</source>
+   <translation>Es gibt nichts anzuhören.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Name made files, or their folder.</source>
+   <translation>Gemachte Dateien nennen oder ihren Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Listening</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>  {words:.0f} % of words wrong, meant “{meant}”</source>
+   <translation>  {words:.0f} % der Wörter falsch, gemeint „{meant}“</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Word error rate of all: {words_wrong:.1f} % of {words:,} words.</source>
+   <translation>Wortfehlerrate von allen: {words_wrong:.1f} % von {words:,} Wörtern.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}</source>
+   <translation>{name:34}{words_wrong:6.1f} % Wörter falsch  {more:6}  {bits}</translation>
+  </message>
+  <message>
    <location filename="../cli/hold_verb.py" />
    <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
    <translation>Wartemusik machen: eine Schleife ohne Naht, für die Leitung, mit Ansagen darüber.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>loop from {loop:.3f} to {loop2:.3f} s. {words} {lufs:.1f} LUFS.</source>
+   <translation>Schleife von {loop:.3f} bis {loop2:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -44,9 +224,39 @@
    <translation>Kittiwake dem Desktop bekannt machen: Menü, „Öffnen mit“, Auftragsdateien, Handbuch, Vervollständigung.</translation>
   </message>
   <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Kittiwake is known to the desktop: {count} files in {where}. “kittiwake install --remove” takes them away.</source>
+   <translation>Der Desktop kennt Kittiwake: {count} Dateien in {where}. „kittiwake install --remove“ nimmt sie weg.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>  {where} is not Kittiwake's own, and was left as it is.</source>
+   <translation>  {where} gehört nicht zu Kittiwake und blieb, wie es ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>{count} files were taken away.</source>
+   <translation>{count} Dateien wurden weggenommen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Nothing was installed in {where}.</source>
+   <translation>In {where} war nichts installiert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>  {where} was changed since, and stays.</source>
+   <translation>  {where} wurde seither geändert und bleibt.</translation>
+  </message>
+  <message>
    <location filename="../cli/look_verbs.py" />
    <source>Say what sound files are and what they hold.</source>
    <translation>Sagen, was Tondateien sind und was sie enthalten.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
+   <source>{printable}: {message} If so: --true-rate {rate}</source>
+   <translation>{printable}: {message} Falls ja: --true-rate {rate}</translation>
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
@@ -69,9 +279,49 @@
    <translation>Das Fenster öffnen.</translation>
   </message>
   <message>
+   <location filename="../cli/main.py" />
+   <source>There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.</source>
+   <translation>Es gibt keinen Bildschirm für das Fenster. Von einem Desktop starten oder die Verben nehmen: kittiwake --help.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>It was broken off: {reason_of}.</source>
+   <translation>Es wurde abgebrochen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>The results could not be written: {reason_of}.</source>
+   <translation>Die Ergebnisse ließen sich nicht schreiben: {reason_of}.</translation>
+  </message>
+  <message>
    <location filename="../cli/make_verb.py" />
    <source>Make every output that needs no decision, and prove it.</source>
    <translation>Jede Ausgabe machen, die keine Entscheidung braucht, und sie prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Making</source>
+   <translation>Machen</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.</source>
+   <translation>Angehalten: {done} von {total} Ausgaben wurden gemacht oder gelassen. Derselbe Befehl macht von dort weiter.</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>, {failed:,} not made</source>
+   <translation>, {failed:,} nicht gemacht</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>, about {seconds_left:,.0f} s left</source>
+   <translation>, noch etwa {seconds_left:,.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>{sound:.2f} h of sound, {sound2:,.0f} times real time{failed}{left}</source>
+   <translation>{sound:.2f} h Ton, {sound2:,.0f}-mal Echtzeit{failed}{left}</translation>
   </message>
   <message>
    <location filename="../cli/quick_verb.py" />
@@ -79,9 +329,29 @@
    <translation>Ein kleines Fenster öffnen, das einige Dateien für einen Empfänger umwandelt.</translation>
   </message>
   <message>
+   <location filename="../cli/quick_verb.py" />
+   <source>There is no display to open the window on. In a terminal, “kittiwake make” does the same.</source>
+   <translation>Es gibt keinen Bildschirm für das Fenster. Im Terminal tut „kittiwake make“ dasselbe.</translation>
+  </message>
+  <message>
    <location filename="../cli/receiver_verbs.py" />
    <source>receivers</source>
    <translation>receivers</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>slug = “{slug}” is that of a receiver that ships: give it another.</source>
+   <translation>slug = „{slug}“ ist das eines mitgelieferten Empfängers: ein anderes geben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>{what} {name}: --for {slug} ({path}).</source>
+   <translation>{what} {name}: --for {slug} ({path}).</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>{slug} is not kept any more; jobs that use it have it still.</source>
+   <translation>{slug} ist nicht mehr behalten; Aufträge, die es nutzen, haben es noch.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -89,9 +359,59 @@
    <translation>Finden, was in Aufnahmen gesprochen wird, und es ausschneiden.</translation>
   </message>
   <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>list of lines</source>
+   <translation>Liste von Zeilen</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>it is not UTF-8</source>
+   <translation>es ist kein UTF-8</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>{path}: {speech} found for {count} lines; check where they part.</source>
+   <translation>{path}: {speech} gefunden für {count} Zeilen; nachsehen, wo sie auseinandergehen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>, counted from {threshold_dbfs:.0f} dBFS</source>
+   <translation>, gezählt ab {threshold_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>{path}: {count} spoken, room {room_dbfs:.0f} dBFS</source>
+   <translation>{path}: {count} gesprochen, Raum {room_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
    <location filename="../cli/speak_verb.py" />
    <source>Speak a script by a voice of this machine, and make it for receivers.</source>
    <translation>Ein Skript mit einer Stimme dieses Rechners sprechen und für Empfänger machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: heard as “{heard}”</source>
+   <translation>{name}: gehört als „{heard}“</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: not understood</source>
+   <translation>{name}: nicht verstanden</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: no use for the columns {list}.</source>
+   <translation>{name}: keine Verwendung für die Spalten {list}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: there is no receiver “{name2}”; those lines go to every receiver.</source>
+   <translation>{name}: es gibt keinen Empfänger „{name2}“; diese Zeilen gehen an alle.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Speaking</source>
+   <translation>Sprechen</translation>
   </message>
   <message>
    <location filename="../cli/tone_verb.py" />
@@ -100,13 +420,162 @@
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
+   <source>“{value}” is no speed, such as 8% or 1.08</source>
+   <translation>„{value}“ ist kein Tempo, etwa 8% oder 1.08</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>{value} is beyond −50% to 100%</source>
+   <translation>{value} ist außerhalb von −50% bis 100%</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
    <source>Cut and touch up recordings, and make what comes of it.</source>
    <translation>Aufnahmen schneiden und retuschieren und machen, was daraus wird.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>It ends at {frames:.3f} s, before {first:.3f} s.</source>
+   <translation>Er endet bei {frames:.3f} s, vor {first:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Give spans that lie inside of it.</source>
+   <translation>Abschnitte angeben, die darin liegen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Nothing is spoken in it.</source>
+   <translation>Darin wird nichts gesprochen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Leave --without-pauses out.</source>
+   <translation>--without-pauses weglassen.</translation>
   </message>
   <message>
    <location filename="../cli/watch_verb.py" />
    <source>Watch folders, and make whatever arrives whole in them.</source>
    <translation>Ordner beobachten und machen, was vollständig darin ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>No folder is to be watched: {wishes_path} names none.</source>
+   <translation>Kein Ordner ist zu beobachten: {wishes_path} nennt keinen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Name one here, or in the window.</source>
+   <translation>Hier einen nennen oder im Fenster.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Watching {path} for {list}.</source>
+   <translation>{path} wird für {list} beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>as is</source>
+   <translation>wie es ist</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>will convert</source>
+   <translation>wird umgewandelt</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>not for it</source>
+   <translation>nicht dafür</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>{printable}
+  not readable: {error}</source>
+   <translation>{printable}
+  nicht zu lesen: {error}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}</source>
+   <translation>  Spitze {db}, RMS {db2}, Sprache {active_dbov} {activity:.0%} der Zeit, Ton bis {format_bandwidth}, Seiten {sides}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  {clipped_samples:,} clipped samples</source>
+   <translation>  {clipped_samples:,} abgeschnittene Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  {flat_samples:,} samples in tops cut off at up to {db}</source>
+   <translation>  {flat_samples:,} Abtastwerte in abgeschnittenen Spitzen bis {db}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  note: {note}</source>
+   <translation>  Hinweis: {note}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>, proof passed</source>
+   <translation>, Prüfung bestanden</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>would make  {printable}  ({size}, {verdicts})</source>
+   <translation>würde gemacht  {printable}  ({size}, {verdicts})</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>Its name “{taken}” is taken.</source>
+   <translation>Sein Name „{taken}“ ist vergeben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>would refuse  {printable} for {name}
+  {why}</source>
+   <translation>würde zurückgewiesen  {printable} für {name}
+  {why}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>speech at {level_dbov}</source>
+   <translation>Sprache bei {level_dbov}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>gain {gain_db:+.1f} dB</source>
+   <translation>Verstärkung {gain_db:+.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  made {time} for {receiver} from {printable}</source>
+   <translation>  gemacht {time} für {receiver} aus {printable}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>some time</source>
+   <translation>irgendwann</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  output SHA-256 {sha256}</source>
+   <translation>  Ausgabe SHA-256 {sha256}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  source BLAKE3 {source_digest}</source>
+   <translation>  Quelle BLAKE3 {source_digest}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  rules and touch-ups {order}, all that shaped it {fingerprint}</source>
+   <translation>  Regeln und Retuschen {order}, alles, was sie formte {fingerprint}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  other sound</source>
+   <translation>  anderes Geräusch</translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -1483,6 +1952,11 @@
   </message>
   <message>
    <location filename="../core/fit/path/offset.py" />
+   <source>{share:+.1f} %</source>
+   <translation>{share:+.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/offset.py" />
    <source>Take away a DC offset of {offset}</source>
    <translation>Einen Gleichanteil von {offset} wegnehmen</translation>
   </message>
@@ -1514,12 +1988,12 @@
   <message>
    <location filename="../core/fit/path/side.py" />
    <source>both sides hold the same, the right softer, later or partly upside down; mixed, they would partly cancel</source>
-   <translation type="unfinished" />
+   <translation>beide Seiten enthalten dasselbe, die rechte leiser, später oder teils verkehrt herum; gemischt löschten sie sich teils aus</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
    <source>both sides hold the same, the left softer, later or partly upside down; mixed, they would partly cancel</source>
-   <translation type="unfinished" />
+   <translation>beide Seiten enthalten dasselbe, die linke leiser, später oder teils verkehrt herum; gemischt löschten sie sich teils aus</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -3410,11 +3884,6 @@
    <translation>{where}: so ein Feld gibt es nicht</translation>
   </message>
   <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>; did you mean {near}?</source>
-   <translation>; war {near} gemeint?</translation>
-  </message>
-  <message>
    <location filename="../core/model/rights.py" />
    <source>a day such as 2027-03-31</source>
    <translation>ein Tag wie 2027-03-31</translation>
@@ -3553,6 +4022,11 @@
    <location filename="../core/model/units.py" />
    <source>NIST SPHERE</source>
    <translation>NIST SPHERE</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>headerless</source>
+   <translation>ohne Kopf</translation>
   </message>
   <message>
    <location filename="../core/model/units.py" />
@@ -4751,11 +5225,6 @@
    <location filename="../core/settings/setting.py" />
    <source>Outputs</source>
    <translation>Ausgaben</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Making</source>
-   <translation>Machen</translation>
   </message>
   <message>
    <location filename="../core/settings/setting.py" />
@@ -6688,11 +7157,6 @@
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
-   <source>leaves out</source>
-   <translation>lässt aus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
    <source>far out</source>
    <translation>weit draußen</translation>
   </message>
@@ -6797,6 +7261,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
+   <source>{name} {share:.1f} %</source>
+   <translation>{name} {share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec: {told}</source>
    <translation>Falsche Wörter nach jedem Codec: {told}</translation>
   </message>
@@ -6804,6 +7273,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/costs_page.py" />
    <source>  {kbit_s:,.1f} kbit/s</source>
    <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>{share:.1f} %</source>
+   <translation>{share:.1f} %</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/ear_row.py" />
@@ -7236,12 +7710,12 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/cut/work.py" />
    <source>setting {count} spans aside</source>
-   <translation type="unfinished" />
+   <translation>{count} Abschnitte beiseitelegen</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
    <source>taking {count} spans back</source>
-   <translation type="unfinished" />
+   <translation>{count} Abschnitte zurückholen</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9136,6 +9610,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/take_view.py" />
+   <source>{seconds:.1f} s</source>
+   <translation>{seconds:.1f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/take_view.py" />
    <source>The sound grows here while you speak.</source>
    <translation>Hier wächst der Ton, während Sie sprechen.</translation>
   </message>
@@ -9261,6 +9740,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/tone_picture.py" />
+   <source>{at:g} s</source>
+   <translation>{at:g} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_picture.py" />
    <source>{hz:g} Hz</source>
    <translation>{hz:g} Hz</translation>
   </message>
@@ -9273,6 +9757,16 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/wave.py" />
    <source>Waveform</source>
    <translation>Wellenform</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/wave.py" />
+   <source>−{value:g}</source>
+   <translation>−{value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/wave.py" />
+   <source>{value:g}</source>
+   <translation>{value:g}</translation>
   </message>
   <message>
    <location filename="../ui/bench/wave.py" />
@@ -11466,6 +11960,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/ear/strip.py" />
+   <source>{seconds:.2f} / {total}</source>
+   <translation>{seconds:.2f} / {total}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
    <source>Place in the sound</source>
    <translation>Stelle im Ton</translation>
   </message>
@@ -11670,7 +12169,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/opened.py" />
    <source>It is said so from the next start on: something is being made or recorded.</source>
-   <translation type="unfinished" />
+   <translation>Das gilt ab dem nächsten Start: Gerade wird etwas gemacht oder aufgenommen.</translation>
   </message>
   <message>
    <location filename="../ui/palette.py" />
@@ -12674,21 +13173,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
-   <source>as is</source>
-   <translation>wie es ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
-   <source>will convert</source>
-   <translation>wird umgewandelt</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
-   <source>not for it</source>
-   <translation>nicht dafür</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
    <source>older sent</source>
    <translation>älter geliefert</translation>
   </message>
@@ -12741,10 +13225,14 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <source>Stop making  {key}</source>
    <translation>Beenden  {key}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/top_bar.py" />
-   <source>Make {ready} {outputs}  {key}</source>
-   <translation>{ready} {outputs} machen  {key}</translation>
+   <source>Make {n} outputs  {key}</source>
+   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
+   <translation>
+    <numerusform>{n} Ausgabe machen  {key}</numerusform>
+    <numerusform>{n} Ausgaben machen  {key}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />

@@ -4,9 +4,89 @@
  <context>
   <name>kittiwake</name>
   <message>
+   <location filename="../cli/common.py" />
+   <source>an empty path; write . for the current folder</source>
+   <translation>un chemin vide ; écrire . pour le dossier courant</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>a path with NUL in it</source>
+   <translation>un chemin contenant NUL</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>there is no remedy “{value}”{what}</source>
+   <translation>il n’y a pas de remède « {value} »{what}</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>; did you mean {near}?</source>
+   <translation> ; était-ce {near} ?</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>bit rate</source>
+   <translation>débit</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>“{value}” is no bit rate, such as 192k</source>
+   <translation>« {value} » n’est pas un débit, comme 192k</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>No sound was found there.</source>
+   <translation>Aucun son trouvé là.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Looking</source>
+   <translation>Examen</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>“{value}” is no size, such as 500MB</source>
+   <translation>« {value} » n’est pas une taille, comme 500MB</translation>
+  </message>
+  <message>
    <location filename="../cli/corpus_verb.py" />
    <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
    <translation>Faire un corpus : lignes, qualités, doublons, règles, parts, fichiers et leur liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>{count:,} rows{what}.</source>
+   <translation>{count:,} lignes{what}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>, of which these are the first {preview}</source>
+   <translation>, dont voici les {preview} premières</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Stopped; the same command goes on from here.</source>
+   <translation>Interrompu ; la même commande reprend d’ici.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>{clips:,} of {of_clips:,} clips kept, {hours} of {hours2}.</source>
+   <translation>{clips:,} clips gardés sur {of_clips:,}, {hours} sur {hours2}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>leaves out</source>
+   <translation>omet</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>  {printable}: {does} {clips:,} clips, {hours}</source>
+   <translation>  {printable} : {does} {clips:,} clips, {hours}</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>  {side}: {clips:,} clips, {hours}</source>
+   <translation>  {side} : {clips:,} clips, {hours}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -15,13 +95,78 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
+   <source>gone     {printable}</source>
+   <translation>disparu  {printable}</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>There is no stand-in for {name}.</source>
+   <translation>Pas de doublure pour {name}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Leave --try out.</source>
+   <translation>Omettre --try.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
    <source>Hand files to the stand-in of a receiver, and do something with it.</source>
    <translation>Donner des fichiers à la doublure d’un récepteur et s’en servir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Look at its permissions.</source>
+   <translation>Voir ses permissions.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>taken    {printable}</source>
+   <translation>accepté  {printable}</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>refused  {printable}: {reason} (byte {at:,})</source>
+   <translation>refusé   {printable} : {reason} (octet {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>press      Set it off</source>
+   <translation>press      Déclencher</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>The {name} cannot “{word}”: it can {list}.</source>
+   <translation>{name} ne sait pas « {word} » : il sait {list}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>It holds nothing.</source>
+   <translation>Il n’y a rien dedans.</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
    <source>Say what became of the outputs in a folder.</source>
    <translation>Dire ce que sont devenues les sorties d’un dossier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>could not remove  {path}: {trouble}</source>
+   <translation>impossible d’ôter  {path} : {trouble}</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>removed  {path}</source>
+   <translation>ôté  {path}</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>{state}  {printable}  (from {printable2})</source>
+   <translation>{state}  {printable}  (de {printable2})</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>nothing made</source>
+   <translation>rien de produit</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -34,9 +179,44 @@
    <translation>Faire écouter des fichiers à un service et dire combien de mots il comprend mal.</translation>
   </message>
   <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>There is nothing to listen to.</source>
+   <translation>Il n’y a rien à écouter.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Name made files, or their folder.</source>
+   <translation>Nommer des fichiers produits, ou leur dossier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Listening</source>
+   <translation>Écoute</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>  {words:.0f} % of words wrong, meant “{meant}”</source>
+   <translation>  {words:.0f} % des mots faux, voulu « {meant} »</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Word error rate of all: {words_wrong:.1f} % of {words:,} words.</source>
+   <translation>Taux d’erreur sur tous : {words_wrong:.1f} % de {words:,} mots.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}</source>
+   <translation>{name:34}{words_wrong:6.1f} % mots faux  {more:6}  {bits}</translation>
+  </message>
+  <message>
    <location filename="../cli/hold_verb.py" />
    <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
    <translation>Faire une musique d’attente : une boucle sans couture, pour la ligne, avec des messages.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>loop from {loop:.3f} to {loop2:.3f} s. {words} {lufs:.1f} LUFS.</source>
+   <translation>boucle de {loop:.3f} à {loop2:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -44,9 +224,39 @@
    <translation>Faire connaître Kittiwake au bureau : menu, « ouvrir avec », fichiers de travail, manuel, complétion.</translation>
   </message>
   <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Kittiwake is known to the desktop: {count} files in {where}. “kittiwake install --remove” takes them away.</source>
+   <translation>Le bureau connaît Kittiwake : {count} fichiers dans {where}. « kittiwake install --remove » les ôte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>  {where} is not Kittiwake's own, and was left as it is.</source>
+   <translation>  {where} n’est pas de Kittiwake, et est resté tel quel.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>{count} files were taken away.</source>
+   <translation>{count} fichiers ôtés.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Nothing was installed in {where}.</source>
+   <translation>Rien n’était installé dans {where}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>  {where} was changed since, and stays.</source>
+   <translation>  {where} a changé depuis, et reste.</translation>
+  </message>
+  <message>
    <location filename="../cli/look_verbs.py" />
    <source>Say what sound files are and what they hold.</source>
    <translation>Dire ce que sont des fichiers son et ce qu’ils contiennent.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
+   <source>{printable}: {message} If so: --true-rate {rate}</source>
+   <translation>{printable} : {message} Si oui : --true-rate {rate}</translation>
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
@@ -69,9 +279,49 @@
    <translation>Ouvrir la fenêtre.</translation>
   </message>
   <message>
+   <location filename="../cli/main.py" />
+   <source>There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.</source>
+   <translation>Pas d’écran où ouvrir la fenêtre. La lancer d’un bureau, ou utiliser les verbes : kittiwake --help.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>It was broken off: {reason_of}.</source>
+   <translation>C’est interrompu : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>The results could not be written: {reason_of}.</source>
+   <translation>Les résultats n’ont pas pu être écrits : {reason_of}.</translation>
+  </message>
+  <message>
    <location filename="../cli/make_verb.py" />
    <source>Make every output that needs no decision, and prove it.</source>
    <translation>Produire chaque sortie qui ne demande pas de décision, et la vérifier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Making</source>
+   <translation>Production</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.</source>
+   <translation>Interrompu : {done} sorties sur {total} produites ou laissées. La même commande reprend de là.</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>, {failed:,} not made</source>
+   <translation>, {failed:,} non produits</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>, about {seconds_left:,.0f} s left</source>
+   <translation>, encore environ {seconds_left:,.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>{sound:.2f} h of sound, {sound2:,.0f} times real time{failed}{left}</source>
+   <translation>{sound:.2f} h de son, {sound2:,.0f} fois le temps réel{failed}{left}</translation>
   </message>
   <message>
    <location filename="../cli/quick_verb.py" />
@@ -79,9 +329,29 @@
    <translation>Ouvrir une petite fenêtre qui convertit quelques fichiers pour un récepteur.</translation>
   </message>
   <message>
+   <location filename="../cli/quick_verb.py" />
+   <source>There is no display to open the window on. In a terminal, “kittiwake make” does the same.</source>
+   <translation>Pas d’écran où ouvrir la fenêtre. Au terminal, « kittiwake make » fait de même.</translation>
+  </message>
+  <message>
    <location filename="../cli/receiver_verbs.py" />
    <source>receivers</source>
    <translation>receivers</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>slug = “{slug}” is that of a receiver that ships: give it another.</source>
+   <translation>slug = « {slug} » est celui d’un récepteur fourni : en donner un autre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>{what} {name}: --for {slug} ({path}).</source>
+   <translation>{what} {name} : --for {slug} ({path}).</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>{slug} is not kept any more; jobs that use it have it still.</source>
+   <translation>{slug} n’est plus gardé ; les travaux qui l’utilisent l’ont encore.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -89,9 +359,59 @@
    <translation>Trouver ce qui est dit dans des enregistrements, et le découper.</translation>
   </message>
   <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>list of lines</source>
+   <translation>liste de lignes</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>it is not UTF-8</source>
+   <translation>ce n’est pas de l’UTF-8</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>{path}: {speech} found for {count} lines; check where they part.</source>
+   <translation>{path} : {speech} trouvés pour {count} lignes ; voir où ils divergent.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>, counted from {threshold_dbfs:.0f} dBFS</source>
+   <translation>, compté dès {threshold_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>{path}: {count} spoken, room {room_dbfs:.0f} dBFS</source>
+   <translation>{path} : {count} dits, pièce {room_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
    <location filename="../cli/speak_verb.py" />
    <source>Speak a script by a voice of this machine, and make it for receivers.</source>
    <translation>Faire dire un script par une voix de cette machine, et le produire pour des récepteurs.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: heard as “{heard}”</source>
+   <translation>{name} : entendu « {heard} »</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: not understood</source>
+   <translation>{name} : pas compris</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: no use for the columns {list}.</source>
+   <translation>{name} : sans usage, les colonnes {list}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>{name}: there is no receiver “{name2}”; those lines go to every receiver.</source>
+   <translation>{name} : il n’y a pas de récepteur « {name2} » ; ces lignes vont à tous.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Speaking</source>
+   <translation>Parole</translation>
   </message>
   <message>
    <location filename="../cli/tone_verb.py" />
@@ -100,13 +420,162 @@
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
+   <source>“{value}” is no speed, such as 8% or 1.08</source>
+   <translation>« {value} » n’est pas une vitesse, comme 8% ou 1.08</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>{value} is beyond −50% to 100%</source>
+   <translation>{value} est hors de −50% à 100%</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
    <source>Cut and touch up recordings, and make what comes of it.</source>
    <translation>Couper et retoucher des enregistrements, et produire le résultat.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>It ends at {frames:.3f} s, before {first:.3f} s.</source>
+   <translation>Il finit à {frames:.3f} s, avant {first:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Give spans that lie inside of it.</source>
+   <translation>Donner des segments qui soient dedans.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Nothing is spoken in it.</source>
+   <translation>Rien n’y est dit.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Leave --without-pauses out.</source>
+   <translation>Omettre --without-pauses.</translation>
   </message>
   <message>
    <location filename="../cli/watch_verb.py" />
    <source>Watch folders, and make whatever arrives whole in them.</source>
    <translation>Surveiller des dossiers et produire ce qui y arrive en entier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>No folder is to be watched: {wishes_path} names none.</source>
+   <translation>Aucun dossier à surveiller : {wishes_path} n’en nomme pas.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Name one here, or in the window.</source>
+   <translation>En nommer un ici, ou dans la fenêtre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Watching {path} for {list}.</source>
+   <translation>Surveillance de {path} pour {list}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>as is</source>
+   <translation>tel quel</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>will convert</source>
+   <translation>sera converti</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>not for it</source>
+   <translation>pas pour lui</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>{printable}
+  not readable: {error}</source>
+   <translation>{printable}
+  illisible : {error}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}</source>
+   <translation>  crête {db}, RMS {db2}, parole {active_dbov} {activity:.0%} du temps, son jusqu’à {format_bandwidth}, côtés {sides}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  {clipped_samples:,} clipped samples</source>
+   <translation>  {clipped_samples:,} échantillons écrêtés</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  {flat_samples:,} samples in tops cut off at up to {db}</source>
+   <translation>  {flat_samples:,} échantillons dans des crêtes coupées jusqu’à {db}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  note: {note}</source>
+   <translation>  note : {note}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>, proof passed</source>
+   <translation>, vérification passée</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>would make  {printable}  ({size}, {verdicts})</source>
+   <translation>serait produit  {printable}  ({size}, {verdicts})</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>Its name “{taken}” is taken.</source>
+   <translation>Son nom « {taken} » est pris.</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>would refuse  {printable} for {name}
+  {why}</source>
+   <translation>serait refusé  {printable} pour {name}
+  {why}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>speech at {level_dbov}</source>
+   <translation>parole à {level_dbov}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>gain {gain_db:+.1f} dB</source>
+   <translation>gain {gain_db:+.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  made {time} for {receiver} from {printable}</source>
+   <translation>  produit {time} pour {receiver} de {printable}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>some time</source>
+   <translation>à un moment</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  output SHA-256 {sha256}</source>
+   <translation>  sortie SHA-256 {sha256}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  source BLAKE3 {source_digest}</source>
+   <translation>  source BLAKE3 {source_digest}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  rules and touch-ups {order}, all that shaped it {fingerprint}</source>
+   <translation>  règles et retouches {order}, tout ce qui l’a façonné {fingerprint}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  other sound</source>
+   <translation>  autre son</translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -625,7 +1094,7 @@
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} there that the set has no more: {list}{what}</source>
-   <translation>; {count} là-bas que le lot n’a plus : {list}{what}</translation>
+   <translation> ; {count} là-bas que le lot n’a plus : {list}{what}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
@@ -1483,6 +1952,11 @@
   </message>
   <message>
    <location filename="../core/fit/path/offset.py" />
+   <source>{share:+.1f} %</source>
+   <translation>{share:+.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/offset.py" />
    <source>Take away a DC offset of {offset}</source>
    <translation>Ôter une composante continue de {offset}</translation>
   </message>
@@ -1514,12 +1988,12 @@
   <message>
    <location filename="../core/fit/path/side.py" />
    <source>both sides hold the same, the right softer, later or partly upside down; mixed, they would partly cancel</source>
-   <translation type="unfinished" />
+   <translation>les deux côtés portent la même chose, le droit plus faible, en retard ou en partie inversé ; mélangés, ils s’annuleraient en partie</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
    <source>both sides hold the same, the left softer, later or partly upside down; mixed, they would partly cancel</source>
-   <translation type="unfinished" />
+   <translation>les deux côtés portent la même chose, le gauche plus faible, en retard ou en partie inversé ; mélangés, ils s’annuleraient en partie</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -3410,11 +3884,6 @@
    <translation>{where} : ce champ n’existe pas</translation>
   </message>
   <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>; did you mean {near}?</source>
-   <translation> ; était-ce {near} ?</translation>
-  </message>
-  <message>
    <location filename="../core/model/rights.py" />
    <source>a day such as 2027-03-31</source>
    <translation>un jour comme 2027-03-31</translation>
@@ -3553,6 +4022,11 @@
    <location filename="../core/model/units.py" />
    <source>NIST SPHERE</source>
    <translation>NIST SPHERE</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>headerless</source>
+   <translation>sans en-tête</translation>
   </message>
   <message>
    <location filename="../core/model/units.py" />
@@ -4751,11 +5225,6 @@
    <location filename="../core/settings/setting.py" />
    <source>Outputs</source>
    <translation>Sorties</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Making</source>
-   <translation>Production</translation>
   </message>
   <message>
    <location filename="../core/settings/setting.py" />
@@ -6688,11 +7157,6 @@
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
-   <source>leaves out</source>
-   <translation>omet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
    <source>far out</source>
    <translation>très à l’écart</translation>
   </message>
@@ -6797,6 +7261,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
+   <source>{name} {share:.1f} %</source>
+   <translation>{name} {share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec: {told}</source>
    <translation>Mots faux après chaque codec : {told}</translation>
   </message>
@@ -6804,6 +7273,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/costs_page.py" />
    <source>  {kbit_s:,.1f} kbit/s</source>
    <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>{share:.1f} %</source>
+   <translation>{share:.1f} %</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/ear_row.py" />
@@ -7236,12 +7710,12 @@ médiane {median}, de {known} clips</translation>
   <message>
    <location filename="../ui/bench/cut/work.py" />
    <source>setting {count} spans aside</source>
-   <translation type="unfinished" />
+   <translation>mettre {count} segments de côté</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
    <source>taking {count} spans back</source>
-   <translation type="unfinished" />
+   <translation>reprendre {count} segments</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9136,6 +9610,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/take_view.py" />
+   <source>{seconds:.1f} s</source>
+   <translation>{seconds:.1f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/take_view.py" />
    <source>The sound grows here while you speak.</source>
    <translation>Le son grandit ici pendant que vous parlez.</translation>
   </message>
@@ -9261,6 +9740,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/tone_picture.py" />
+   <source>{at:g} s</source>
+   <translation>{at:g} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_picture.py" />
    <source>{hz:g} Hz</source>
    <translation>{hz:g} Hz</translation>
   </message>
@@ -9273,6 +9757,16 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/wave.py" />
    <source>Waveform</source>
    <translation>Forme d’onde</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/wave.py" />
+   <source>−{value:g}</source>
+   <translation>−{value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/wave.py" />
+   <source>{value:g}</source>
+   <translation>{value:g}</translation>
   </message>
   <message>
    <location filename="../ui/bench/wave.py" />
@@ -11466,6 +11960,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/ear/strip.py" />
+   <source>{seconds:.2f} / {total}</source>
+   <translation>{seconds:.2f} / {total}</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
    <source>Place in the sound</source>
    <translation>Place dans le son</translation>
   </message>
@@ -11670,7 +12169,7 @@ Un clic montre ses règles, S trie selon lui.</translation>
   <message>
    <location filename="../ui/opened.py" />
    <source>It is said so from the next start on: something is being made or recorded.</source>
-   <translation type="unfinished" />
+   <translation>Cela vaudra au prochain démarrage : une production ou un enregistrement est en cours.</translation>
   </message>
   <message>
    <location filename="../ui/palette.py" />
@@ -12674,21 +13173,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
-   <source>as is</source>
-   <translation>tel quel</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
-   <source>will convert</source>
-   <translation>sera converti</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
-   <source>not for it</source>
-   <translation>pas pour lui</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
    <source>older sent</source>
    <translation>ancien livré</translation>
   </message>
@@ -12741,10 +13225,14 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <source>Stop making  {key}</source>
    <translation>Arrêter  {key}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/top_bar.py" />
-   <source>Make {ready} {outputs}  {key}</source>
-   <translation>Produire {ready} {outputs}  {key}</translation>
+   <source>Make {n} outputs  {key}</source>
+   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
+   <translation>
+    <numerusform>Produire {n} sortie  {key}</numerusform>
+    <numerusform>Produire {n} sorties  {key}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />

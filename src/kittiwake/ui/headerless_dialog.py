@@ -122,7 +122,7 @@ class HeaderlessDialog(QDialog):
             head = f"{kind_of(one.stated.encoding)}, {in_words(format_hz(one.stated.rate))}"
             sides = tr(", {channels} channels", channels=one.stated.channels) if one.stated.channels > 1 else ""
             item = QListWidgetItem(
-                f"{in_words(head)}{in_words(sides)}  ·  {one.seconds:.2f} s  ·  {in_words(sure)}\n{in_words(one.evidence)}"
+                f"{in_words(head)}{in_words(sides)}  ·  {tr('{value:.2f} s', value=one.seconds)}  ·  {in_words(sure)}\n{in_words(one.evidence)}"
             )
             item.setIcon(QIcon(self._drawn(one)))
             self.list.addItem(in_words(item))

@@ -84,9 +84,8 @@ class TopBar(QWidget):
             self.make_button.setText(tr("Stop making  {key}", key=key_of("make.cancel")))
             self.make_button.setEnabled(True)
         else:
-            outputs = "output" if ready == 1 else "outputs"
             self.make_button.setText(
-                tr("Make {ready} {outputs}  {key}", ready=ready, outputs=outputs, key=key_of("make.all"))
+                tr("Make {n} outputs  {key}", "Make {n} output  {key}", ready, n=ready, key=key_of("make.all"))
                 if ready
                 else tr("Nothing to make")
             )

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 import re
 
-from ...words import Bytes, phrase
+from ...words import Bytes, joined, phrase
 
 _SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
 _FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}
@@ -35,7 +35,7 @@ def format_db(value: float | None, unit: str = "dBFS") -> str:
 
 _CONTAINERS = {
     "wav": "WAV", "rf64": "RF64", "w64": "W64", "aiff": "AIFF", "au": "AU", "caf": "CAF", "flac": "FLAC", "ogg": "Ogg",
-    "mp3": "MP3", "mp4": "MP4", "matroska": "Matroska", "adts": phrase('AAC stream'), "sphere": phrase('NIST SPHERE'), "raw": "headerless", "amr": "AMR",
+    "mp3": "MP3", "mp4": "MP4", "matroska": "Matroska", "adts": phrase('AAC stream'), "sphere": phrase('NIST SPHERE'), "raw": phrase("headerless"), "amr": "AMR",
 }  # fmt: skip
 _ENCODINGS = {
     "pcm_u8": phrase('8-bit PCM'), "pcm_s8": phrase('8-bit PCM'), "pcm_s16": phrase('16-bit PCM'), "pcm_s24": phrase('24-bit PCM'),
@@ -52,7 +52,7 @@ _ENCODINGS = {
 def format_kind(container: str, encoding: str) -> str:
     """``('wav', 'pcm_s16') -> 'WAV, 16-bit PCM'``; names that are not known stay as they are."""
     first, second = _CONTAINERS.get(container, container), _ENCODINGS.get(encoding, encoding)
-    return second if first in second else f"{first}, {second}"
+    return second if first in second else joined((first, second), ", ")
 
 
 def format_headerless(encoding: str) -> str:

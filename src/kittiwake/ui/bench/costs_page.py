@@ -98,7 +98,7 @@ class CostBars(QWidget):
     def show_costs(self, costs: list[CodecCost]) -> None:
         self.costs = costs
         self.setMinimumHeight(_ROW * len(costs) + 8)
-        told = "; ".join(f"{one.name} {one.words_wrong * 100:.1f} %" for one in costs)
+        told = "; ".join(tr("{name} {share:.1f} %", name=one.name, share=one.words_wrong * 100) for one in costs)
         self.setAccessibleName(tr("Words wrong after each codec: {told}", told=told))
         self.update()
 
@@ -127,7 +127,7 @@ class CostBars(QWidget):
             painter.setPen(QColor(c.text))
             more = f"  {one.more * 100:+.1f}".replace("-", "−") if one.name != AS_IT_IS else ""
             bits = tr("  {kbit_s:,.1f} kbit/s", kbit_s=one.kbit_s) if one.kbit_s else ""
-            told = f"{one.words_wrong * 100:.1f} %{more}{bits}"
+            told = tr("{share:.1f} %", share=one.words_wrong * 100) + more + bits
             painter.drawText(
                 QRectF(left + size + 8, y, right, _ROW - 4),
                 int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter),

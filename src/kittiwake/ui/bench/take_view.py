@@ -41,7 +41,7 @@ class TakeView(QWidget):
 
     def show_levels(self, levels: list[float]) -> None:
         self._levels = levels
-        self.setAccessibleDescription(f"{len(levels) * self._step:.1f} s")
+        self.setAccessibleDescription(tr("{seconds:.1f} s", seconds=len(levels) * self._step))
         self.update()
 
     def show_trimmed(self, start: float, stop: float) -> None:

@@ -80,14 +80,14 @@ class TonePicture(QWidget):
             painter.drawLine(QLineF(x, room.bottom(), x, room.bottom() + 4))
             painter.setPen(QColor(c.soft))
             place = QRectF(min(x, room.right() - 20) - 40, room.bottom() + 3, 80, 16)
-            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, f"{number * step:g} s")
+            painter.drawText(place, Qt.AlignmentFlag.AlignCenter, tr("{at:g} s", at=number * step))
 
     def _part(self, painter: QPainter, place: QRectF, one: Segment, seconds: float, low: float, high: float) -> None:
         c = colours()
         if one.kind == "silence":
             if place.width() > 40:
                 painter.setPen(QColor(c.soft))
-                painter.drawText(place, Qt.AlignmentFlag.AlignCenter, f"{seconds:g} s")
+                painter.drawText(place, Qt.AlignmentFlag.AlignCenter, tr("{at:g} s", at=seconds))
             return
         if one.kind != "tone":
             box = place.adjusted(1, place.height() * 0.3, -1, -place.height() * 0.3)

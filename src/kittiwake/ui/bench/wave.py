@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 
-from ...core.model.units import format_db, format_seconds
+from ...core.model.units import format_seconds
 from ...words import in_words, tr
 from ..theme.colours import colours
 from .drawn import Drawn, same_layers
@@ -116,7 +116,8 @@ class WaveView(Drawn):
         painter.setPen(QColor(c.soft))
         for share in (1.0, 0.5):
             y = plot.center().y() - share * plot.height() / 2
-            label = format_db(20 * np.log10(top * share), "").strip().replace(".0", "")
+            decibels = round(20 * float(np.log10(top * share)), 1)
+            label = tr("−{value:g}", value=-decibels) if decibels < 0 else tr("{value:g}", value=abs(decibels))
             painter.drawText(
                 QRectF(0, y - 8, _LEFT - 6, 16),
                 Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
@@ -134,7 +135,7 @@ class WaveView(Drawn):
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QPointF(x, plot.bottom()), QPointF(x, plot.bottom() + 4))
             painter.setPen(QColor(c.soft))
-            text = f"{at:g} s" if step < 60 else format_seconds(at)
+            text = tr("{at:g} s", at=at) if step < 60 else format_seconds(at)
             box = QRectF(min(x - 30, self.width() - 62), plot.bottom() + 4, 60, 15)
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(text))
             at = round(at + step, 6)

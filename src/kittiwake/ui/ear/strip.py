@@ -78,7 +78,9 @@ class EarStrip(QWidget):
 
     def _move(self, seconds: float) -> None:
         total = self.player.seconds
-        self._time.setText(f"{seconds:.2f} / {in_words(format_seconds(total))}" if self.player.ways else "")
+        self._time.setText(
+            tr("{seconds:.2f} / {total}", seconds=seconds, total=format_seconds(total)) if self.player.ways else ""
+        )
         self._thread.show_share(seconds / total if total else 0.0)
 
 

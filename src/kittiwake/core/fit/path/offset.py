@@ -13,7 +13,7 @@ from .stage import Blocks, Described, Stage, Touch
 
 def _describe(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.dc_offsets:
-        offset = f"{max(recipe.dc_offsets, key=abs) * 100:+.1f} %".replace("-", "−")
+        offset = phrase("{share:+.1f} %", share=max(recipe.dc_offsets, key=abs) * 100).replace("-", "−")
         yield Step(
             phrase("Take away a DC offset of {offset}", offset=offset), phrase("it is not heard and costs level")
         )

@@ -1,0 +1,57 @@
+"""Catalogues of other languages (TS, Qt Linguist), and what the terminal reads of them: it does without Qt.
+
+``./run words`` keeps them in step with the source; the window reads what is compiled of them (``.qm``).
+"""
+
+from __future__ import annotations
+
+import os
+from pathlib import Path
+
+from ..words import Numbers, Translate
+
+_FOLDER = Path(__file__).parent
+#: Signs of numbers, where there is nobody else to ask (CLDR: decimal and group of each language).
+_NUMBERS = {"de": Numbers(",", "."), "fr": Numbers(",", "\u202f")}
+
+
+def language_of_terminal() -> str:
+    """The language that a terminal asks for (POSIX: LC_ALL, LC_MESSAGES, LANG; GNU: LANGUAGE before them); ``en`` where there is no other."""
+    locale = next((found for name in ("LC_ALL", "LC_MESSAGES", "LANG") if (found := os.environ.get(name))), "C")
+    wanted = [locale]
+    if locale.partition(".")[0] not in ("C", "POSIX"):
+        wanted = [*os.environ.get("LANGUAGE", "").split(":"), locale]
+    for one in wanted:
+        code = one.lower()[:2]
+        if code == "en" or code in _NUMBERS:
+            return code
+    return "en"
+
+
+def translation(code: str) -> tuple[Translate | None, Numbers]:
+    """How to say things in a language, and how it writes numbers; None for English."""
+    if code not in _NUMBERS:
+        return None, Numbers()
+    found = _read(code)
+    # Both languages have two forms; French says "one" of nothing, too.
+    least = 0 if code == "fr" else 1
+
+    def translate(text: str, count: int | None) -> str:
+        forms = found.get(text)
+        if forms is None:
+            return text
+        return forms[0] if count is None or least <= abs(count) <= 1 else forms[-1]
+
+    return translate, _NUMBERS[code]
+
+
+def _read(code: str) -> dict[str, tuple[str, ...]]:
+    import xml.etree.ElementTree as ET
+
+    found: dict[str, tuple[str, ...]] = {}
+    for message in ET.parse(_FOLDER / f"{code}.ts").getroot().iter("message"):
+        told = message.find("translation")
+        if told is not None and told.get("type") is None:
+            forms = tuple(form.text or "" for form in told.findall("numerusform"))
+            found[message.findtext("source") or ""] = forms or (told.text or "",)
+    return found
