@@ -1,17 +1,26 @@
-"""Nothing is cut off and nothing lies over anything else, at two sizes of the window, in light and dark."""
+"""Nothing is cut off and nothing lies over anything else: at several sizes of the window and of text, in light and dark, in every language."""
 
 from __future__ import annotations
 
 import itertools
 import re
+from collections.abc import Callable
 
 from PySide6.QtCore import QRect
 from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QWidget
 
 from kittiwake.ui.elided import ElidedLabel
 from kittiwake.ui.forms_dialog import FormsDialog
+from kittiwake.ui.language import use_language
+from kittiwake.ui.quick.window import QuickWindow
 from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.settings.page import SettingsPage
+from kittiwake.ui.start import make_app
+from kittiwake.ui.theme import scale
+from kittiwake.ui.theme.sheet import use_font
 from kittiwake.ui.touch_dialog import TouchDialog
+from kittiwake.ui.watch_dialog import WatchDialog
+from tests.sounds import DEMO
 from tests.ui.base import WindowCase
 
 SIZES = ((1280, 800), (1000, 640))
@@ -69,18 +78,9 @@ class TestSizes(WindowCase):
         self.assertEqual(cut_off(root), [], what)
         self.assertEqual(overlapping(root), [], what)
 
-    def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
-        window = self.window
-        window.resize(*SIZES[0])
-        self.check(window, "empty")
-        self.open_demo()
-        notice, welcome = self.clip("Safety notice"), self.clip("Welcome")
-
-        def cell() -> None:
-            window.board.select(notice.id, "quay-beacon")
-
-        def clip() -> None:
-            window.board.select(welcome.id)
+    def pages(self) -> list[tuple[str, Callable[[], object]]]:
+        """Every page of the bench, by what shows it."""
+        window, notice, welcome = self.window, self.clip("Safety notice"), self.clip("Welcome")
 
         def cutting() -> None:
             window.board.setFocus()
@@ -94,19 +94,27 @@ class TestSizes(WindowCase):
             window.run("music.open")
             self.wait_for(lambda: not window.bench.music_page.holder.busy)
 
-        pages = (
-            ("cell", cell), ("clip", clip), ("receiver", lambda: window.run("view.receiver")),
-            ("levels", lambda: window.run("view.levels")), ("cut", cutting), ("record", lambda: window.run("record.open")),
-            ("script", lambda: window.run("script.open")), ("tone", lambda: window.run("tone.open")),
-            ("music", music), ("phone", lambda: window.run("phone.open")),
-        )  # fmt: skip
-        for size, dark in ((SIZES[0], False), (SIZES[1], False), (SIZES[1], True)):
-            window.resize(*size)
-            window.use_colours(dark)
-            for name, show in pages:
-                window.board.setFocus()
+        return [
+            ("cell", lambda: window.board.select(notice.id, "quay-beacon")), ("clip", lambda: window.board.select(welcome.id)),
+            ("receiver", lambda: window.run("view.receiver")), ("levels", lambda: window.run("view.levels")), ("cut", cutting),
+            ("record", lambda: window.run("record.open")), ("script", lambda: window.run("script.open")),
+            ("tone", lambda: window.run("tone.open")), ("music", music), ("phone", lambda: window.run("phone.open")),
+        ]  # fmt: skip
+
+    def check_pages(self, *looks: tuple[tuple[int, int], bool]) -> None:
+        self.open_demo()
+        for size, dark in looks:
+            self.window.resize(*size)
+            self.window.use_colours(dark)
+            for name, show in self.pages():
+                self.window.board.setFocus()
                 show()
-                self.check(window, f"{name} at {size}, {'dark' if dark else 'light'}")
+                self.check(self.window, f"{name} at {size}, {'dark' if dark else 'light'}")
+
+    def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
+        self.window.resize(*SIZES[0])
+        self.check(self.window, "empty")
+        self.check_pages((SIZES[0], False), (SIZES[1], False), (SIZES[1], True))
 
     def test_dialogs(self) -> None:
         self.open_demo()
@@ -118,6 +126,60 @@ class TestSizes(WindowCase):
             self.check(dialog, type(dialog).__name__)
             dialog.close()
 
+
+class TestLanguages(TestSizes):
+    """The same in German and French, whose words are longer."""
+
+    LANGUAGE = "de"
+
+    def setUp(self) -> None:
+        make_app()
+        self.addCleanup(use_language, "en")
+        use_language(self.LANGUAGE)
+        super().setUp()
+
+    def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
+        self.check(self.window, "empty")
+        self.check_pages(((1280, 800), False), ((1024, 640), False))
+
+    def test_settings_watched_folders_and_quick_convert(self) -> None:
+        for dialog in (
+            SettingsPage(self.window, self.window.settings), WatchDialog(self.window, self.window.watching, ("phone-menu",)),
+        ):  # fmt: skip
+            dialog.show()
+            self.check(dialog, type(dialog).__name__)
+            dialog.close()
+        quick = QuickWindow([DEMO / "Welcome.wav"], "", self.window.settings)
+        quick.show()
+        self.wait_for(lambda: not quick.session.busy)
+        self.check(quick, "quick")
+        quick.close()
+
+
+class TestFrench(TestLanguages):
+    LANGUAGE = "fr"
+
+
+class TestLargeText(TestSizes):
+    """At one and a half times the usual size."""
+
+    def setUp(self) -> None:
+        app = make_app()
+        scale.set_percent(150)
+        use_font(app)
+        self.addCleanup(self._small)
+        super().setUp()
+
+    def _small(self) -> None:
+        scale.set_percent(100)
+        use_font(self.app)
+
+    def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
+        self.check(self.window, "empty")
+        self.check_pages(((1280, 800), False), ((1600, 1000), True))
+
+
+class TestMeasure(WindowCase):
     def test_the_measure_itself_sees_what_is_cut_off_and_what_overlaps(self) -> None:
         holder = QWidget()
         one, other, wrapped = (

@@ -112,7 +112,10 @@ class SecondStart(QObject):
 
 def open_window(paths: list[Path]) -> None:
     """A window of its own, which goes on when this one is closed."""
+    # The command that runs now, where it has a name of its own: a package has its libraries where nobody else looks for them.
+    own = Path(sys.argv[0])
+    command = [str(own.absolute())] if own.name == "kittiwake" else [sys.executable, "-m", "kittiwake.cli"]
     subprocess.Popen(
-        [sys.executable, "-m", "kittiwake.cli", "window", "--new", *map(str, paths)],
+        [*command, "window", "--new", *map(str, paths)],
         start_new_session=True, stdin=subprocess.DEVNULL, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL,
     )  # fmt: skip
