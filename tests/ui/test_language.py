@@ -1,0 +1,156 @@
+"""Another language: the window is built anew around the same work, and nothing in it stays English."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QComboBox,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QTableView,
+    QTableWidget,
+    QWidget,
+)
+
+from kittiwake import words
+from kittiwake.core.project import edits
+from kittiwake.ui.forms_dialog import FormsDialog
+from kittiwake.ui.language import use_language
+from kittiwake.ui.opened import OpenedWindow
+from kittiwake.ui.settings.held import HeldSettings
+from kittiwake.ui.settings.page import SettingsPage
+from kittiwake.ui.start import DEMO, make_app, settle
+from kittiwake.ui.touch_dialog import TouchDialog
+from kittiwake.ui.watch_dialog import WatchDialog
+from tests.sounds import FolderCase
+
+from .base import WindowCase
+
+
+def bracketed(text: str, count: int | None) -> str:
+    return f"⟦{text}⟧"
+
+
+#: Names, which are the same in every language: of formats, codecs, units, machines that ship, and what stands in the demo.
+SAME = re.compile(
+    r"\b(µ-law|A-law|PCM|kHz|Hz|dBov|dBFS|dB|LUFS|ms|kbit/s|WAV|FLAC|MP3|Opus|Vorbis|Ogg|GSM|AMR|ADPCM|IMA|OKI|Microsoft|AIFF|RF64|CAF|AAC|MP4|NIST|SPHERE|TPDF|RMS"
+    r"|STOI|TOML|CSV|Esc|Ctrl|Shift|Enter|Space|Del|Ins|Home|English|Deutsch|français|Phone menu|Quay beacon|Speech engine|Kittiwake|min|full rate|bit)\b"
+)
+
+
+class TestNothingStaysEnglish(WindowCase):
+    def setUp(self) -> None:
+        make_app()
+        words.use(bracketed)
+        self.addCleanup(words.use, None)
+        super().setUp()
+
+    def texts(self, root: QWidget) -> Iterator[str]:
+        """What is written on it, but what is typed or a name."""
+        for widget in (root, *root.findChildren(QWidget)):
+            if not widget.isVisible():
+                continue
+            yield widget.accessibleName()
+            yield widget.toolTip()
+            if isinstance(widget, QLabel | QAbstractButton):
+                yield widget.text()
+            if isinstance(widget, QLineEdit):
+                yield widget.placeholderText()
+            if isinstance(widget, QTableView | QTableWidget):
+                model = widget.model()
+                for column in range(model.columnCount()):
+                    yield str(model.headerData(column, Qt.Orientation.Horizontal) or "")
+            if isinstance(widget, QComboBox) and not widget.property("names"):
+                yield from (widget.itemText(n) for n in range(min(widget.count(), 4)))
+            if isinstance(widget, QListWidget) and not widget.property("names"):
+                yield from (widget.item(n).text() for n in range(min(widget.count(), 4)))
+
+    def english(self, root: QWidget) -> list[str]:
+        """Texts in which a word is left that nobody translated."""
+        names = sorted(
+            {clip.name for clip in self.session.project.job.clips} | {"Brinmar Ferries", "Untitled"}, key=len, reverse=True
+        )
+        found = []
+        for text in self.texts(root):
+            left = re.sub(r"<[^>]*>", " ", text)
+            before = ""
+            while before != left:
+                before, left = left, re.sub(r"⟦[^⟦⟧]*⟧", "", left)
+            for name in names:
+                left = left.replace(name, "")
+            left = re.sub(r"(/|~|demo)\S*|\S+\.(wav|aiff|kittiwake)|sha-256 \S+|G\.7\S+", "", SAME.sub("", left))
+            if re.search(r"[A-Za-z]{3,}", left):
+                found.append(left.strip()[:100])
+        return sorted(set(found))
+
+    def test_pages_and_dialogs(self) -> None:
+        window = self.window
+        self.assertEqual(self.english(window), [])
+        self.open_demo()
+        notice, shout = self.clip("Safety notice"), self.clip("Drill shout")
+        for select in ((shout.id,), (shout.id, "quay-beacon"), (notice.id, "quay-beacon")):
+            window.board.select(*select)
+            self.app.processEvents()
+            self.assertEqual(self.english(window), [], select)
+        for command in ("view.receiver", "view.levels", "record.open", "script.open"):
+            window.board.select(notice.id, "quay-beacon")
+            window.board.setFocus()
+            window.run(command)
+            self.app.processEvents()
+            self.assertEqual(self.english(window), [], command)
+        for action in window.qactions.values():
+            self.assertTrue(action.text().startswith("⟦") and action.statusTip().startswith("⟦"), action.text())
+        for dialog in (
+            SettingsPage(window, window.settings), WatchDialog(window, window.watching, ("phone-menu",)),
+            FormsDialog(window, "Two at the desk"), TouchDialog(window, [notice.touch_up]),
+        ):  # fmt: skip
+            dialog.show()
+            self.app.processEvents()
+            left = [text for text in self.english(dialog) if text not in ("Cancel", "OK", "&Cancel", "&OK")]
+            self.assertEqual(left, [], type(dialog).__name__)
+            dialog.close()
+
+
+class TestChange(FolderCase):
+    def test_the_window_changes_at_once_with_its_work(self) -> None:
+        app = make_app()
+        settings = HeldSettings(self.folder / "settings.toml")
+        opened = OpenedWindow(app, settings)
+        self.addCleanup(use_language, "en")
+        self.addCleanup(opened.close)
+        first = opened.window
+        first.show()
+        first.open_job(DEMO)
+        settle(app, first, 60)
+        project = first.session.project
+        clip = next(clip for clip in project.job.clips if clip.name == "Welcome")
+        edits.replace_clip(project, words.phrase("naming “{name}”", name="Hello"), clip.changed(name="Hello"))
+        first.board.select(clip.id, "phone-menu")
+        first.run("settings.open")
+        settings.set("look.language", "de")
+        for _ in range(200):
+            app.processEvents()
+            if opened.window is not first:
+                break
+        second = opened.window
+        settle(app, second, 60)
+        self.assertIs(second.session.project, project)
+        self.assertEqual(second.qactions["job.save"].text(), "Den Auftrag speichern")
+        self.assertEqual(second.qactions["edit.undo"].text(), "Rückgängig: „Hello“ benennen")
+        chosen = second.board.current_clip()
+        assert chosen is not None
+        self.assertEqual(chosen.name, "Hello")
+        self.assertIsNotNone(second.findChild(SettingsPage))
+        second.run("edit.undo")
+        self.assertEqual(project.clip(clip.id).name if project.clip(clip.id) else "", "Welcome")
+        index = second.board.board_model.index(0, 1)
+        self.assertRegex(str(index.data()), r"^\d+,\d\d s$")
+        settings.undo()
+        for _ in range(200):
+            app.processEvents()
+        self.assertEqual(opened.window.qactions["job.save"].text(), "Save the job")
