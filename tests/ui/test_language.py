@@ -73,7 +73,9 @@ class TestNothingStaysEnglish(WindowCase):
     def english(self, root: QWidget) -> list[str]:
         """Texts in which a word is left that nobody translated."""
         names = sorted(
-            {clip.name for clip in self.session.project.job.clips} | {"Brinmar Ferries", "Untitled"}, key=len, reverse=True
+            {clip.name for clip in self.session.project.job.clips} | {"Brinmar Ferries", "Untitled"},
+            key=len,
+            reverse=True,
         )
         found = []
         for text in self.texts(root):
@@ -83,26 +85,28 @@ class TestNothingStaysEnglish(WindowCase):
                 before, left = left, re.sub(r"⟦[^⟦⟧]*⟧", "", left)
             for name in names:
                 left = left.replace(name, "")
-            left = re.sub(r"(/|~|demo)\S*|\S+\.(wav|aiff|kittiwake)|sha-256 \S+|G\.7\S+", "", SAME.sub("", left))
+            left = re.sub(
+                r"(/|~|demo)\S*|\S*\.(wav|aiff|kittiwake|toml)\b|sha-256 \S+|G\.7\S+", "", SAME.sub("", left)
+            )
             if re.search(r"[A-Za-z]{3,}", left):
                 found.append(left.strip()[:100])
         return sorted(set(found))
 
     def test_pages_and_dialogs(self) -> None:
         window = self.window
-        self.assertEqual(self.english(window), [])
+        left = {"empty": self.english(window)}
         self.open_demo()
         notice, shout = self.clip("Safety notice"), self.clip("Drill shout")
         for select in ((shout.id,), (shout.id, "quay-beacon"), (notice.id, "quay-beacon")):
             window.board.select(*select)
             self.app.processEvents()
-            self.assertEqual(self.english(window), [], select)
+            left[str(select)] = self.english(window)
         for command in ("view.receiver", "view.levels", "record.open", "script.open"):
             window.board.select(notice.id, "quay-beacon")
             window.board.setFocus()
             window.run(command)
             self.app.processEvents()
-            self.assertEqual(self.english(window), [], command)
+            left[command] = self.english(window)
         for action in window.qactions.values():
             self.assertTrue(action.text().startswith("⟦") and action.statusTip().startswith("⟦"), action.text())
         for dialog in (
@@ -111,9 +115,12 @@ class TestNothingStaysEnglish(WindowCase):
         ):  # fmt: skip
             dialog.show()
             self.app.processEvents()
-            left = [text for text in self.english(dialog) if text not in ("Cancel", "OK", "&Cancel", "&OK")]
-            self.assertEqual(left, [], type(dialog).__name__)
+            # What Qt itself says on its buttons is translated by its own catalogue.
+            left[type(dialog).__name__] = [
+                t for t in self.english(dialog) if t not in ("Cancel", "OK", "&Cancel", "&OK")
+            ]
             dialog.close()
+        self.assertEqual({where: texts for where, texts in left.items() if texts}, {})
 
 
 class TestChange(FolderCase):

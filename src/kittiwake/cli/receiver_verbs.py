@@ -122,7 +122,7 @@ def new_verb(
     say(
         tr(
             "{what} {name}: --for {slug} ({path}).",
-            what="Replaced" if replaced else "Kept",
+            what=tr("Replaced") if replaced else tr("Kept"),
             name=receiver.name,
             slug=slug,
             path=path,

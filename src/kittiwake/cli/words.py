@@ -18,8 +18,8 @@ from ..words import in_words, phrase, tr
 VERDICTS = {
     "as_is": phrase("as is"),
     "convert": phrase("will convert"),
-    "decide": "decide",
-    "cannot": "cannot",
+    "decide": phrase("decide"),
+    "cannot": phrase("cannot"),
     "left_out": phrase("not for it"),
 }
 

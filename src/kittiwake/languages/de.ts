@@ -350,6 +350,16 @@
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
+   <source>Replaced</source>
+   <translation>Ersetzt</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>Kept</source>
+   <translation>Behalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
    <source>{slug} is not kept any more; jobs that use it have it still.</source>
    <translation>{slug} ist nicht mehr behalten; Aufträge, die es nutzen, haben es noch.</translation>
   </message>
@@ -482,6 +492,16 @@
    <location filename="../cli/words.py" />
    <source>will convert</source>
    <translation>wird umgewandelt</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>decide</source>
+   <translation>entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>cannot</source>
+   <translation>geht nicht</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1303,6 +1323,16 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
+   <source>left</source>
+   <translation>links</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>right</source>
+   <translation>rechts</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
    <source>It is off centre by {dc_offset:+.1f} % of full scale (DC offset), which wastes level.</source>
    <translation>Er liegt um {dc_offset:+.1f} % des Vollausschlags neben der Mitte (Gleichanteil), was Pegel kostet.</translation>
   </message>
@@ -1325,6 +1355,16 @@
    <location filename="../core/fit/findings.py" />
    <source>{side_lag:.2f} ms {what}</source>
    <translation>{side_lag:.2f} ms {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>later</source>
+   <translation>später</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>earlier</source>
+   <translation>früher</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -1912,6 +1952,16 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>Raise</source>
+   <translation>Heben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Lower</source>
+   <translation>Senken</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>{about} a peak of {target}</source>
    <translation>{about} eine Spitze von {target}</translation>
   </message>
@@ -2069,6 +2119,16 @@
    <location filename="../core/fit/path/tempo.py" />
    <source>Make it {pitch:g} semitones {what}</source>
    <translation>Um {pitch:g} Halbtöne {what} machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>higher</source>
+   <translation>höher</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>lower</source>
+   <translation>tiefer</translation>
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
@@ -8130,6 +8190,16 @@ Median {median}, von {known} Clips</translation>
    <source>; there are {count} clips, so {lines} {what} are left over</source>
    <translation>; es gibt {count} Clips, so bleiben {lines} {what} übrig</translation>
   </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>lines</source>
+   <translation>Zeilen</translation>
+  </message>
   <message numerus="yes">
    <location filename="../ui/bench/list_dialog.py" />
    <source>{n} lines{more}</source>
@@ -9866,6 +9936,51 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/board/model.py" />
    <source>{rates} to {rates2}</source>
    <translation>{rates} bis {rates2}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>All</source>
+   <translation>Alle</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>To decide</source>
+   <translation>Zu entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Cannot be made</source>
+   <translation>Nicht zu machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Failed</source>
+   <translation>Misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Stale</source>
+   <translation>Veraltet</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Not made yet</source>
+   <translation>Noch nicht gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Made</source>
+   <translation>Gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Not delivered</source>
+   <translation>Nicht geliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Older copy delivered</source>
+   <translation>Ältere Kopie geliefert</translation>
   </message>
   <message>
    <location filename="../ui/board/start_page.py" />
@@ -13173,8 +13288,38 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
+   <source>looking</source>
+   <translation>wird angesehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>making</source>
+   <translation>macht</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>made</source>
+   <translation>gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>delivered</source>
+   <translation>geliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
    <source>older sent</source>
    <translation>älter geliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>stale</source>
+   <translation>veraltet</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>failed</source>
+   <translation>misslungen</translation>
   </message>
   <message>
    <location filename="../ui/toning.py" />
@@ -13209,6 +13354,26 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
     <numerusform>{n} Empfänger</numerusform>
     <numerusform>{n} Empfänger</numerusform>
    </translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{count} made</source>
+   <translation>{count} gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{count} delivered</source>
+   <translation>{count} geliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{count} failed</source>
+   <translation>{count} misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>counting</source>
+   <translation>wird gezählt</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />
@@ -13323,16 +13488,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/touch_dialog.py" />
    <source>as the sides suggest</source>
    <translation>wie die Seiten nahelegen</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>left</source>
-   <translation>links</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>right</source>
-   <translation>rechts</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />
@@ -13686,6 +13841,181 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/window.py" />
    <source>End the take?</source>
    <translation>Den Take beenden?</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/10-phone-menu.toml" />
+   <source>Prompts of a phone system: menus, voicemail greetings, announcements.</source>
+   <translation>Ansagen einer Telefonanlage: Menüs, Begrüßungen, Durchsagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/11-phone-menu-alaw.toml" />
+   <source>Phone menu, A-law</source>
+   <translation>Telefonmenü, A-law</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/11-phone-menu-alaw.toml" />
+   <source>Prompts of a phone system where the network speaks A-law.</source>
+   <translation>Ansagen einer Telefonanlage, deren Netz A-law spricht.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/12-phone-menu-linear.toml" />
+   <source>Phone menu, linear</source>
+   <translation>Telefonmenü, linear</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/12-phone-menu-linear.toml" />
+   <source>Prompts of a phone system that plays headerless 16-bit linear files by their names.</source>
+   <translation>Ansagen einer Telefonanlage, die lineare Dateien mit 16 Bit ohne Kopf nach Namen spielt.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/13-phone-menu-gsm.toml" />
+   <source>Phone menu, GSM</source>
+   <translation>Telefonmenü, GSM</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/13-phone-menu-gsm.toml" />
+   <source>Prompts of a phone system that stores GSM full rate, a fifth of the size of µ-law.</source>
+   <translation>Ansagen einer Telefonanlage, die GSM Full Rate speichert, ein Fünftel der Größe von µ-law.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/14-wideband-phone.toml" />
+   <source>Wideband phone</source>
+   <translation>Breitbandtelefon</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/14-wideband-phone.toml" />
+   <source>Prompts for phones that hear up to 7 kHz.</source>
+   <translation>Ansagen für Telefone, die bis 7 kHz hören.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/15-mobile-voice.toml" />
+   <source>Mobile voice</source>
+   <translation>Mobilfunkstimme</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/15-mobile-voice.toml" />
+   <source>Voice files as mobile phones store and send them.</source>
+   <translation>Sprachdateien, wie Mobiltelefone sie speichern und senden.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/16-low-rate-trunk.toml" />
+   <source>Low-rate trunk</source>
+   <translation>Sparleitung</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/16-low-rate-trunk.toml" />
+   <source>A trunk that saves bandwidth: G.726 at 32 kbit/s, G.723.1 at 6.3 or G.729 at 8.</source>
+   <translation>Eine Leitung, die Bandbreite spart: G.726 mit 32 kbit/s, G.723.1 mit 6,3 oder G.729 mit 8.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/17-voicemail-drop.toml" />
+   <source>Voicemail drop</source>
+   <translation>Mailboxnachricht</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/17-voicemail-drop.toml" />
+   <source>A message left on answering machines: short and small gets through most often.</source>
+   <translation>Eine Nachricht auf Anrufbeantwortern: kurz und klein kommt am häufigsten durch.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/18-hold-music.toml" />
+   <source>What callers hear while they wait: it repeats without a gap. See to the rights.</source>
+   <translation>Was Anrufer beim Warten hören: Es wiederholt sich ohne Lücke. Auf die Rechte achten.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/20-quay-beacon.toml" />
+   <source>Quay beacon</source>
+   <translation>Kaibake</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/20-quay-beacon.toml" />
+   <source>A camera or alert device that speaks one short message when it is triggered.</source>
+   <translation>Eine Kamera oder ein Meldegerät, das ausgelöst eine kurze Ansage spricht.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/21-deck-radio.toml" />
+   <source>Deck radio</source>
+   <translation>Decksfunkgerät</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/21-deck-radio.toml" />
+   <source>A radio that announces its channels with short messages.</source>
+   <translation>Ein Funkgerät, das seine Kanäle mit kurzen Ansagen meldet.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/22-paging-controller.toml" />
+   <source>Paging controller</source>
+   <translation>Durchsageanlage</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/22-paging-controller.toml" />
+   <source>Messages of a paging or evacuation system.</source>
+   <translation>Ansagen einer Durchsage- oder Räumungsanlage.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/30-speech-engine.toml" />
+   <source>Speech engine</source>
+   <translation>Spracherkennung</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/30-speech-engine.toml" />
+   <source>A recogniser that listens, or the collection of speech it learns from.</source>
+   <translation>Eine Erkennung, die zuhört, oder die Sprachsammlung, von der sie lernt.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/31-speech-service.toml" />
+   <source>Speech service</source>
+   <translation>Sprachdienst</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/31-speech-service.toml" />
+   <source>A recogniser that is asked over the network, one short clip at a time.</source>
+   <translation>Eine Erkennung, die über das Netz gefragt wird, ein kurzer Clip nach dem anderen.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/32-voice-board.toml" />
+   <source>Voice board</source>
+   <translation>Sprachplatine</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/32-voice-board.toml" />
+   <source>A small board that plays compressed sound from its own memory.</source>
+   <translation>Eine kleine Platine, die gepackten Ton aus eigenem Speicher spielt.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/33-corpus.toml" />
+   <source>A collection of speech: every file the same rate, depth and channels.</source>
+   <translation>Eine Sprachsammlung: jede Datei mit gleicher Rate, Tiefe und Kanalzahl.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/40-hand-over.toml" />
+   <source>Hand-over MP3</source>
+   <translation>Übergabe-MP3</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/40-hand-over.toml" />
+   <source>A copy to listen to, for people; keep a master beside it.</source>
+   <translation>Eine Kopie zum Hören, für Menschen; daneben ein Original behalten.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/41-master.toml" />
+   <source>Master</source>
+   <translation>Original</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/41-master.toml" />
+   <source>The full quality of the recording, to make everything else from.</source>
+   <translation>Die volle Güte der Aufnahme, um alles andere daraus zu machen.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/42-editing-copy.toml" />
+   <source>Editing copy</source>
+   <translation>Schnittkopie</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/42-editing-copy.toml" />
+   <source>What editors, discs and web pages take: WAV, 44.1 kHz, 16-bit.</source>
+   <translation>Was Schnittprogramme, Scheiben und Webseiten nehmen: WAV, 44,1 kHz, 16 Bit.</translation>
   </message>
  </context>
 </TS>

@@ -350,6 +350,16 @@
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
+   <source>Replaced</source>
+   <translation>Remplacé</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>Kept</source>
+   <translation>Gardé</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
    <source>{slug} is not kept any more; jobs that use it have it still.</source>
    <translation>{slug} n’est plus gardé ; les travaux qui l’utilisent l’ont encore.</translation>
   </message>
@@ -482,6 +492,16 @@
    <location filename="../cli/words.py" />
    <source>will convert</source>
    <translation>sera converti</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>decide</source>
+   <translation>à décider</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>cannot</source>
+   <translation>impossible</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1303,6 +1323,16 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
+   <source>left</source>
+   <translation>gauche</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>right</source>
+   <translation>droite</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
    <source>It is off centre by {dc_offset:+.1f} % of full scale (DC offset), which wastes level.</source>
    <translation>Il est décentré de {dc_offset:+.1f} % de la pleine échelle (composante continue), ce qui gâche du niveau.</translation>
   </message>
@@ -1325,6 +1355,16 @@
    <location filename="../core/fit/findings.py" />
    <source>{side_lag:.2f} ms {what}</source>
    <translation>{side_lag:.2f} ms {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>later</source>
+   <translation>plus tard</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/findings.py" />
+   <source>earlier</source>
+   <translation>plus tôt</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -1912,6 +1952,16 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>Raise</source>
+   <translation>Relever</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Lower</source>
+   <translation>Baisser</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>{about} a peak of {target}</source>
    <translation>{about} une crête de {target}</translation>
   </message>
@@ -2069,6 +2119,16 @@
    <location filename="../core/fit/path/tempo.py" />
    <source>Make it {pitch:g} semitones {what}</source>
    <translation>Le rendre {pitch:g} demi-tons {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>higher</source>
+   <translation>plus haut</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>lower</source>
+   <translation>plus bas</translation>
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
@@ -8130,6 +8190,16 @@ médiane {median}, de {known} clips</translation>
    <source>; there are {count} clips, so {lines} {what} are left over</source>
    <translation> ; il y a {count} clips, il reste donc {lines} {what}</translation>
   </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>clips</source>
+   <translation>clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>lines</source>
+   <translation>lignes</translation>
+  </message>
   <message numerus="yes">
    <location filename="../ui/bench/list_dialog.py" />
    <source>{n} lines{more}</source>
@@ -9866,6 +9936,51 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/board/model.py" />
    <source>{rates} to {rates2}</source>
    <translation>{rates} à {rates2}</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>All</source>
+   <translation>Tous</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>To decide</source>
+   <translation>À décider</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Cannot be made</source>
+   <translation>Impossibles</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Failed</source>
+   <translation>Échoués</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Stale</source>
+   <translation>Périmés</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Not made yet</source>
+   <translation>Pas encore produits</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Made</source>
+   <translation>Produits</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Not delivered</source>
+   <translation>Non livrés</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/order.py" />
+   <source>Older copy delivered</source>
+   <translation>Copie ancienne livrée</translation>
   </message>
   <message>
    <location filename="../ui/board/start_page.py" />
@@ -13173,8 +13288,38 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
+   <source>looking</source>
+   <translation>examen</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>making</source>
+   <translation>en cours</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>made</source>
+   <translation>produit</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>delivered</source>
+   <translation>livré</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
    <source>older sent</source>
    <translation>ancien livré</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>stale</source>
+   <translation>périmé</translation>
+  </message>
+  <message>
+   <location filename="../ui/theme/shapes.py" />
+   <source>failed</source>
+   <translation>échoué</translation>
   </message>
   <message>
    <location filename="../ui/toning.py" />
@@ -13209,6 +13354,26 @@ Un clic montre ses règles, S trie selon lui.</translation>
     <numerusform>{n} récepteur</numerusform>
     <numerusform>{n} récepteurs</numerusform>
    </translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{count} made</source>
+   <translation>{count} produits</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{count} delivered</source>
+   <translation>{count} livrés</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>{count} failed</source>
+   <translation>{count} échoués</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>counting</source>
+   <translation>comptage</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />
@@ -13323,16 +13488,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/touch_dialog.py" />
    <source>as the sides suggest</source>
    <translation>comme les côtés le suggèrent</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>left</source>
-   <translation>gauche</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>right</source>
-   <translation>droite</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />
@@ -13686,6 +13841,181 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/window.py" />
    <source>End the take?</source>
    <translation>Finir la prise ?</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/10-phone-menu.toml" />
+   <source>Prompts of a phone system: menus, voicemail greetings, announcements.</source>
+   <translation>Annonces d’un système téléphonique : menus, accueils, messages.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/11-phone-menu-alaw.toml" />
+   <source>Phone menu, A-law</source>
+   <translation>Menu téléphonique, loi A</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/11-phone-menu-alaw.toml" />
+   <source>Prompts of a phone system where the network speaks A-law.</source>
+   <translation>Annonces d’un système dont le réseau parle la loi A.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/12-phone-menu-linear.toml" />
+   <source>Phone menu, linear</source>
+   <translation>Menu téléphonique, linéaire</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/12-phone-menu-linear.toml" />
+   <source>Prompts of a phone system that plays headerless 16-bit linear files by their names.</source>
+   <translation>Annonces d’un système qui joue par leur nom des fichiers linéaires 16 bits sans en-tête.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/13-phone-menu-gsm.toml" />
+   <source>Phone menu, GSM</source>
+   <translation>Menu téléphonique, GSM</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/13-phone-menu-gsm.toml" />
+   <source>Prompts of a phone system that stores GSM full rate, a fifth of the size of µ-law.</source>
+   <translation>Annonces d’un système qui garde du GSM plein débit, un cinquième de la loi µ.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/14-wideband-phone.toml" />
+   <source>Wideband phone</source>
+   <translation>Téléphone large bande</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/14-wideband-phone.toml" />
+   <source>Prompts for phones that hear up to 7 kHz.</source>
+   <translation>Annonces pour téléphones qui entendent jusqu’à 7 kHz.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/15-mobile-voice.toml" />
+   <source>Mobile voice</source>
+   <translation>Voix mobile</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/15-mobile-voice.toml" />
+   <source>Voice files as mobile phones store and send them.</source>
+   <translation>Fichiers vocaux comme les mobiles les gardent et les envoient.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/16-low-rate-trunk.toml" />
+   <source>Low-rate trunk</source>
+   <translation>Liaison à bas débit</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/16-low-rate-trunk.toml" />
+   <source>A trunk that saves bandwidth: G.726 at 32 kbit/s, G.723.1 at 6.3 or G.729 at 8.</source>
+   <translation>Une liaison qui épargne la bande : G.726 à 32 kbit/s, G.723.1 à 6,3 ou G.729 à 8.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/17-voicemail-drop.toml" />
+   <source>Voicemail drop</source>
+   <translation>Message déposé</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/17-voicemail-drop.toml" />
+   <source>A message left on answering machines: short and small gets through most often.</source>
+   <translation>Un message laissé sur répondeur : court et petit passe le plus souvent.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/18-hold-music.toml" />
+   <source>What callers hear while they wait: it repeats without a gap. See to the rights.</source>
+   <translation>Ce que les appelants entendent en attente : il se répète sans trou. Voir les droits.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/20-quay-beacon.toml" />
+   <source>Quay beacon</source>
+   <translation>Balise de quai</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/20-quay-beacon.toml" />
+   <source>A camera or alert device that speaks one short message when it is triggered.</source>
+   <translation>Une caméra ou un appareil d’alerte qui dit un court message quand on le déclenche.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/21-deck-radio.toml" />
+   <source>Deck radio</source>
+   <translation>Radio de pont</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/21-deck-radio.toml" />
+   <source>A radio that announces its channels with short messages.</source>
+   <translation>Une radio qui annonce ses canaux par de courts messages.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/22-paging-controller.toml" />
+   <source>Paging controller</source>
+   <translation>Contrôleur d’annonces</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/22-paging-controller.toml" />
+   <source>Messages of a paging or evacuation system.</source>
+   <translation>Messages d’un système d’annonces ou d’évacuation.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/30-speech-engine.toml" />
+   <source>Speech engine</source>
+   <translation>Moteur vocal</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/30-speech-engine.toml" />
+   <source>A recogniser that listens, or the collection of speech it learns from.</source>
+   <translation>Un reconnaisseur qui écoute, ou la collection de parole dont il apprend.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/31-speech-service.toml" />
+   <source>Speech service</source>
+   <translation>Service vocal</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/31-speech-service.toml" />
+   <source>A recogniser that is asked over the network, one short clip at a time.</source>
+   <translation>Un reconnaisseur interrogé par le réseau, un court clip à la fois.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/32-voice-board.toml" />
+   <source>Voice board</source>
+   <translation>Carte vocale</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/32-voice-board.toml" />
+   <source>A small board that plays compressed sound from its own memory.</source>
+   <translation>Une petite carte qui joue du son compressé de sa mémoire.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/33-corpus.toml" />
+   <source>A collection of speech: every file the same rate, depth and channels.</source>
+   <translation>Une collection de parole : chaque fichier à même fréquence, profondeur et canaux.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/40-hand-over.toml" />
+   <source>Hand-over MP3</source>
+   <translation>MP3 de remise</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/40-hand-over.toml" />
+   <source>A copy to listen to, for people; keep a master beside it.</source>
+   <translation>Une copie à écouter, pour des gens ; garder un original à côté.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/41-master.toml" />
+   <source>Master</source>
+   <translation>Original</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/41-master.toml" />
+   <source>The full quality of the recording, to make everything else from.</source>
+   <translation>La pleine qualité de l’enregistrement, pour en faire tout le reste.</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/42-editing-copy.toml" />
+   <source>Editing copy</source>
+   <translation>Copie de montage</translation>
+  </message>
+  <message>
+   <location filename="../core/receivers/42-editing-copy.toml" />
+   <source>What editors, discs and web pages take: WAV, 44.1 kHz, 16-bit.</source>
+   <translation>Ce qu’acceptent montage, disques et pages web : WAV, 44,1 kHz, 16 bits.</translation>
   </message>
  </context>
 </TS>

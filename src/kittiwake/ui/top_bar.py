@@ -70,11 +70,15 @@ class TopBar(QWidget):
         ]
         ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
         made = counts["made"] + counts["delivered"] + counts["older"]
-        for count, word in ((made, "made"), (counts["delivered"], "delivered"), (counts["failed"], "failed")):
+        for count, words in (
+            (made, tr("{count} made", count=made)),
+            (counts["delivered"], tr("{count} delivered", count=counts["delivered"])),
+            (counts["failed"], tr("{count} failed", count=counts["failed"])),
+        ):
             if count:
-                told.append(f"{count} {word}")
+                told.append(words)
         if self._tally.busy:
-            told.append("counting")
+            told.append(tr("counting"))
         if session.looker.waiting:
             told.append(tr("looking at {waiting} more", waiting=session.looker.waiting))
         self._counts.setText("  ·  ".join(map(in_words, told)) if clips else tr("Nothing on the board yet"))

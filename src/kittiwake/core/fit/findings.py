@@ -12,6 +12,10 @@ from .verdict import Problem, Remedy
 _DC = 0.01  # a hundredth of full scale; below that it is neither heard nor costs level
 
 
+#: Words for the sides.
+_SIDES = {"left": phrase("left"), "right": phrase("right")}
+
+
 def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list[Problem]:
     """Notes and problems of a clip, the gravest first. Pure.
 
@@ -60,7 +64,7 @@ def _otherwise(sound: Measures) -> str:
             phrase(
                 "{side_lag:.2f} ms {what}",
                 side_lag=abs(sound.side_lag) * 1000,
-                what="later" if (sound.side_lag > 0) == (sound.sides == "left_leads") else "earlier",
+                what=phrase("later") if (sound.side_lag > 0) == (sound.sides == "left_leads") else phrase("earlier"),
             )
         )
     if abs(left - right) >= 1:
@@ -83,23 +87,25 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
         full, silent = ("left", "right") if sides == "left_only" else ("right", "left")
         message = phrase(
             "Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level.",
-            full=full,
-            silent=silent,
+            full=_SIDES[full],
+            silent=_SIDES[silent],
         )
         other = Remedy(
-            f"use_{silent}", phrase("Use the {silent} side all the same", silent=silent), touch_up={"side": silent}
+            f"use_{silent}",
+            phrase("Use the {silent} side all the same", silent=_SIDES[silent]),
+            touch_up={"side": silent},
         )
         return [Problem("one_sided", "note", message, (other,))]
     if sides in ("left_leads", "right_leads"):
         used, second = ("left", "right") if sides == "left_leads" else ("right", "left")
         message = phrase(
             "Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. The {used} side is used.",
-            second=second,
+            second=_SIDES[second],
             otherwise=_otherwise(sound),
-            used=used,
+            used=_SIDES[used],
         )
         instead = Remedy(
-            f"use_{second}", phrase("Use the {second} side instead", second=second), touch_up={"side": second}
+            f"use_{second}", phrase("Use the {second} side instead", second=_SIDES[second]), touch_up={"side": second}
         )
         both = Remedy("use_mix", phrase("Mix both all the same"), touch_up={"side": "mix"})
         return [Problem("same_twice", "note", message, (instead, both))]

@@ -321,7 +321,9 @@ def of_level_limits(
     change = short + (0.2 if short > 0 else -0.2)
     if db(level.peak) + gain + change <= db(recipe.ceiling) + recipe.limiter_db:
         told = phrase(
-            "{what} it by about {change:.1f} dB", what="Raise" if change > 0 else "Lower", change=abs(change)
+            "{what} it by about {change:.1f} dB",
+            what=phrase("Raise") if change > 0 else phrase("Lower"),
+            change=abs(change),
         )
         remedies.append(Remedy("level_inside", told, format_db(edge, "dBov"), accepts="level_inside", here_only=True))
     else:

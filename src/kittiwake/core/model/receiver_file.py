@@ -160,5 +160,7 @@ def shipped_receivers() -> dict[str, Receiver]:
     for entry in sorted(resources.files("kittiwake.core.receivers").iterdir(), key=lambda e: e.name):
         if entry.name.endswith(".toml"):
             receiver = parse_receiver(entry.read_text("utf-8"), entry.name)
-            found[receiver.slug] = receiver
+            # In other languages they have other names; in files and folders it is the slug that counts.
+            told = {"name": phrase(receiver.name), "purpose": phrase(receiver.purpose)}
+            found[receiver.slug] = receiver.model_copy(update=told)
     return found

@@ -159,7 +159,7 @@ def _sides_in_words(sound: Measures) -> str:
         told += tr(
             ", the right {side_lag:.2f} ms {what}",
             side_lag=abs(sound.side_lag) * 1000,
-            what="later" if sound.side_lag > 0 else "earlier",
+            what=tr("later") if sound.side_lag > 0 else tr("earlier"),
         )
     if sound.side_bands:
         names = ("to 300 Hz", "to 1 kHz", "to 3.4 kHz", "above")

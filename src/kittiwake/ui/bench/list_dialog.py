@@ -87,6 +87,6 @@ class ListDialog(QDialog):
                 "; there are {count} clips, so {lines} {what} are left over",
                 count=self._count,
                 lines=abs(lines - self._count),
-                what="clips" if self._count > lines else "lines",
+                what=tr("clips") if self._count > lines else tr("lines"),
             )
         self.told.setText(tr("{n} lines{more}", "{n} line{more}", lines, n=lines, more=more))

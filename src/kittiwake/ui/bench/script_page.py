@@ -68,6 +68,7 @@ class ScriptPage(QWidget):
         row.addWidget(self.head)
         label = QLabel(tr("&Voice"))
         self.voices = QComboBox()
+        self.voices.setProperty("names", True)  # the same in every language
         self.voices.setAccessibleName(tr("Voice of lines that name none"))
         self.voices.setMinimumWidth(scaled(300))
         self.voices.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)

@@ -6,7 +6,7 @@ from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
 
-from ...words import tr
+from ...words import in_words, tr
 from ..button import Button
 from ..field import Field
 from ..theme.scale import scaled
@@ -34,7 +34,8 @@ class FilterBar(QWidget):
         row.addWidget(label)
         row.addWidget(self.field, 1)
         self.states = QComboBox()
-        self.states.addItems(list(STATES))
+        for state in STATES:
+            self.states.addItem(in_words(state), str(state))
         self.states.setAccessibleName(tr("Show only clips in this state"))
         row.addWidget(self.states)
         self.told = QLabel()
@@ -82,4 +83,4 @@ class FilterBar(QWidget):
 
     def _tell(self) -> None:
         self._typed.stop()
-        self.changed.emit(tuple(self.field.text().split()), self.states.currentText())
+        self.changed.emit(tuple(self.field.text().split()), self.states.currentData())

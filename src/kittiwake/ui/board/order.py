@@ -7,19 +7,20 @@ from dataclasses import dataclass
 from typing import Any
 
 from ...core.model import Clip
+from ...words import phrase
 from ..session import Session
 
 #: What one can show alone, with the states it means; the words are those of the board.
 STATES: dict[str, tuple[str, ...]] = {
-    "All": (),
-    "To decide": ("decide",),
-    "Cannot be made": ("cannot",),
-    "Failed": ("failed",),
-    "Stale": ("stale",),
-    "Not made yet": ("as_is", "convert"),
-    "Made": ("made", "delivered", "older"),
-    "Not delivered": ("made", "older"),
-    "Older copy delivered": ("older",),
+    phrase("All"): (),
+    phrase("To decide"): ("decide",),
+    phrase("Cannot be made"): ("cannot",),
+    phrase("Failed"): ("failed",),
+    phrase("Stale"): ("stale",),
+    phrase("Not made yet"): ("as_is", "convert"),
+    phrase("Made"): ("made", "delivered", "older"),
+    phrase("Not delivered"): ("made", "older"),
+    phrase("Older copy delivered"): ("older",),
 }
 #: Order of states by how much they want somebody.
 _RANK = (

@@ -11,18 +11,18 @@ from .colours import colours
 #: State -> the word for it, as shown and as read out.
 WORDS = {
     "empty": "–",
-    "waiting": "looking",
+    "waiting": phrase("looking"),
     "as_is": phrase("as is"),
     "convert": phrase("will convert"),
-    "decide": "decide",
-    "cannot": "cannot",
+    "decide": phrase("decide"),
+    "cannot": phrase("cannot"),
     "left_out": phrase("not for it"),
-    "making": "making",
-    "made": "made",
-    "delivered": "delivered",
+    "making": phrase("making"),
+    "made": phrase("made"),
+    "delivered": phrase("delivered"),
     "older": phrase("older sent"),
-    "stale": "stale",
-    "failed": "failed",
+    "stale": phrase("stale"),
+    "failed": phrase("failed"),
 }
 
 

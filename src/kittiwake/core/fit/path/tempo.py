@@ -18,7 +18,7 @@ def _tempo(recipe: Recipe, seen: Described) -> Iterator[Step]:
         what = phrase(
             "Make it {pitch:g} semitones {what}",
             pitch=abs(recipe.pitch),
-            what="higher" if recipe.pitch > 0 else "lower",
+            what=phrase("higher") if recipe.pitch > 0 else phrase("lower"),
         )
         yield Step(what, phrase("length unchanged; chosen by you"))
     if recipe.speed != 1:
