@@ -6,8 +6,8 @@ import itertools
 import re
 from collections.abc import Callable
 
-from PySide6.QtCore import QRect
-from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QWidget
+from PySide6.QtCore import QRect, Qt
+from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QScrollArea, QWidget
 
 from kittiwake.ui.elided import ElidedLabel
 from kittiwake.ui.forms_dialog import FormsDialog
@@ -53,6 +53,22 @@ def cut_off(root: QWidget) -> list[str]:
     return found
 
 
+def beside(root: QWidget) -> list[str]:
+    """What lies beside an area that scrolls upright only: nobody can get there."""
+    found = []
+    for area in root.findChildren(QScrollArea):
+        inside = area.widget()
+        if (
+            not area.isVisible()
+            or inside is None
+            or area.horizontalScrollBarPolicy() != Qt.ScrollBarPolicy.ScrollBarAlwaysOff
+        ):
+            continue
+        if inside.width() > area.viewport().width() + 1:
+            found.append(f"{area.accessibleName()}: {inside.width()} in {area.viewport().width()}")
+    return found
+
+
 def overlapping(root: QWidget) -> list[str]:
     """Controls that share a parent and lie over each other."""
     found = []
@@ -76,6 +92,7 @@ class TestSizes(WindowCase):
         self.app.processEvents()
         self.app.processEvents()
         self.assertEqual(cut_off(root), [], what)
+        self.assertEqual(beside(root), [], what)
         self.assertEqual(overlapping(root), [], what)
 
     def pages(self) -> list[tuple[str, Callable[[], object]]]:

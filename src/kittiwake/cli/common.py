@@ -11,6 +11,7 @@ from typing import Any, NoReturn
 import click
 from click.shell_completion import CompletionItem
 
+from .. import __version__
 from ..commands import Command, register
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable, to_json
@@ -217,7 +218,7 @@ strict_option = click.option("--strict", is_flag=True, help="Warnings count as n
     epilog=EXIT_CODES,
     context_settings={"max_content_width": 100},
 )
-@click.version_option(package_name="kittiwake")
+@click.version_option(__version__, prog_name="kittiwake")
 def cli() -> None: ...
 
 

@@ -4185,6 +4185,16 @@
   </message>
   <message>
    <location filename="../core/model/units.py" />
+   <source>under {size} {unit}</source>
+   <translation>moins de {size} {unit}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
+   <source>{value:,} B</source>
+   <translation>{value:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/model/units.py" />
    <source>{value:.2f} s</source>
    <translation>{value:.2f} s</translation>
   </message>

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PySide6.QtCore import QSize, Qt
-from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtGui import QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QLabel, QSizePolicy
 
 from ..words import in_words
+from .button import Button
 
 
 class ElidedLabel(QLabel):
@@ -29,3 +30,27 @@ class ElidedLabel(QLabel):
         box = self.contentsRect()
         text = self.fontMetrics().elidedText(in_words(self.text()), Qt.TextElideMode.ElideRight, box.width())
         painter.drawText(box, Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, in_words(text))
+
+
+class ElidedButton(Button):
+    """A button that gives way as well; ``accessibleName`` is all of it."""
+
+    def __init__(self, text: str) -> None:
+        super().__init__(text)
+        self._whole = self.text()
+        self.setAccessibleName(self._whole)
+        self.setSizePolicy(QSizePolicy.Policy.Maximum, QSizePolicy.Policy.Fixed)
+
+    def sizeHint(self) -> QSize:
+        room = super().sizeHint().width() - self.fontMetrics().horizontalAdvance(self.text())
+        return QSize(self.fontMetrics().horizontalAdvance(self._whole) + room, super().sizeHint().height())
+
+    def minimumSizeHint(self) -> QSize:
+        return QSize(40, super().minimumSizeHint().height())
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        room = self.sizeHint().width() - self.fontMetrics().horizontalAdvance(self._whole)
+        shown = self.fontMetrics().elidedText(self._whole, Qt.TextElideMode.ElideRight, self.width() - room)
+        super().setText(shown)
+        self.setToolTip(self._whole if shown != self._whole else "")
+        super().resizeEvent(event)

@@ -107,8 +107,8 @@ class TopBar(QWidget):
         self.add_button.setAccessibleName(tr("Add sound"))
         counts = self._tally.counts
         for button, state, words, short in (
-            (self.decide_button, "decide", tr("to decide  {key}", key=key_of("view.next_decide")), "decide"),
-            (self.cannot_button, "cannot", tr("cannot be made  {key}", key=key_of("view.next_cannot")), "cannot"),
+            (self.decide_button, "decide", tr("to decide  {key}", key=key_of("view.next_decide")), tr("decide")),
+            (self.cannot_button, "cannot", tr("cannot be made  {key}", key=key_of("view.next_cannot")), tr("cannot")),
         ):
             button.setText(
                 f"·  {in_words(counts[state])} {(in_words(words) if self.width() >= scaled(1150) else in_words(short))}"

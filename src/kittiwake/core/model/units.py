@@ -8,6 +8,7 @@ import re
 from ...words import Bytes, joined, phrase
 
 _SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
+_LIMIT_UNITS = ((1_000_000, "MB"), (1000, "kB"), (1024, "KiB"))
 _FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}
 
 
@@ -81,12 +82,17 @@ def format_bytes(value: int | None) -> str:
 
 def format_limit(value: int) -> str:
     """A size limit as its rule was written: 199,999 is ``'under 200 kB'``, 200,000 is ``'200 kB'``."""
-    for size, unit in ((1_000_000, "MB"), (1000, "kB"), (1024, "KiB")):
+    for size, unit in _LIMIT_UNITS:
         if value % size == 0:
             return f"{value // size} {unit}"
         if (value + 1) % size == 0:
-            return f"under {(value + 1) // size} {unit}"
-    return f"{value:,} B"
+            return phrase("under {size} {unit}", size=(value + 1) // size, unit=unit)
+    return phrase("{value:,} B", value=value)
+
+
+def is_under(value: int) -> bool:
+    """Whether a size limit was written as *under* a round one."""
+    return all(value % size for size, _ in _LIMIT_UNITS) and any((value + 1) % size == 0 for size, _ in _LIMIT_UNITS)
 
 
 def format_seconds(value: float | None) -> str:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import QSize, Signal
 from PySide6.QtWidgets import QLabel, QStackedWidget
 
 from ...core.measure import analyze
@@ -86,6 +86,12 @@ class Bench(QStackedWidget):
         session.partly_looked.connect(self._glimpse)
         session.cell_changed.connect(self._cell)
         self._output_looked.connect(self._take_output)
+        self.currentChanged.connect(lambda _: self.updateGeometry())
+
+    def minimumSizeHint(self) -> QSize:
+        """That of the page that shows: what another one needs is nothing to it."""
+        page = self.currentWidget()
+        return page.minimumSizeHint() if page is not None else super().minimumSizeHint()
 
     def show_choice(self, clip: Clip | None, receiver: Receiver | None) -> None:
         """Show what was selected: a clip, a receiver, or the cell where both meet."""

@@ -71,7 +71,8 @@ class CellPage(QWidget):
         column.addWidget(self.path_label)
         column.addStretch(1)
         area = scrolled(left, tr("Path from source to output"))
-        area.setFixedWidth(scaled(370))
+        area.setMinimumWidth(scaled(280))
+        area.setMaximumWidth(scaled(370))
         return area
 
     def _right(self) -> QWidget:
@@ -89,7 +90,8 @@ class CellPage(QWidget):
         column.addWidget(self.hand_button, 0, Qt.AlignmentFlag.AlignLeft)
         column.addStretch(1)
         area = scrolled(right, tr("Proof of the output"))
-        area.setFixedWidth(scaled(290))
+        area.setMinimumWidth(scaled(200))
+        area.setMaximumWidth(scaled(290))
         return area
 
     def show_cell(self, cell: Cell, output: Facts | None) -> None:

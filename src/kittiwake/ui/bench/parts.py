@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy,
 
 from ...core.fit import Problem, Remedy
 from ...words import in_words, tr
-from ..button import Button
+from ..elided import ElidedButton
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -113,7 +113,7 @@ class ProblemList(QWidget):
         self.setVisible(self._column.count() > 0)
 
     def _offer(self, remedy: Remedy, key: str) -> None:
-        button = Button(f"{in_words(remedy.what)}{key if self._keys else ''}")
+        button = ElidedButton(f"{in_words(remedy.what)}{key if self._keys else ''}")
         button.setAccessibleDescription(in_words(remedy.result))
         button.clicked.connect(lambda checked=False: self._apply(remedy))
         self._column.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)

@@ -11,7 +11,15 @@ from PySide6.QtCore import QAbstractTableModel, QMimeData, QModelIndex, QPersist
 
 from ...core.log import log
 from ...core.model import Clip, Receiver
-from ...core.model.units import format_bytes, format_db, format_hz, format_kind, format_limit, format_seconds
+from ...core.model.units import (
+    format_bytes,
+    format_db,
+    format_hz,
+    format_kind,
+    format_limit,
+    format_seconds,
+    is_under,
+)
 from ...core.project import Cell, edits
 from ...words import in_words, phrase, tr
 from ..made_files import files_of, mime_of
@@ -300,7 +308,7 @@ class BoardModel(QAbstractTableModel):
                 )
             if receiver.slug in self._edited:
                 return tr("{name}{arrow}\nedited, not taken", name=receiver.name, arrow=self._arrow(section))
-            return f"{receiver.name}{self._arrow(section)}\n{demand(receiver)}"
+            return f"{in_words(receiver.name)}{self._arrow(section)}\n{demand(receiver)}"
         if role == Qt.ItemDataRole.TextAlignmentRole:
             right = section in (LENGTH, LEVEL)
             side = Qt.AlignmentFlag.AlignRight if right else Qt.AlignmentFlag.AlignLeft
@@ -342,5 +350,6 @@ def demand(receiver: Receiver) -> str:
     kind = format_kind(first.container, first.encoding).replace(" PCM", "")
     parts = [kind, rate]
     if receiver.rules.limits.max_bytes:
-        parts.append(format_limit(receiver.rules.limits.max_bytes).replace("under ", "< "))
+        most = receiver.rules.limits.max_bytes
+        parts.append(f"< {in_words(format_limit(most + 1))}" if is_under(most) else in_words(format_limit(most)))
     return ", ".join(map(in_words, parts))

@@ -121,6 +121,9 @@ class Board(QTableView):
 
     def spread(self) -> None:
         """Columns share the width, as long as each has room for its words; beyond that the board scrolls sideways."""
+        for view in filter(None, (self, self._names)):
+            view.verticalHeader().setMinimumSectionSize(scaled(HEIGHT))
+            view.verticalHeader().setDefaultSectionSize(scaled(HEIGHT))
         heads = self.horizontalHeader()
         receivers = self.board_model.columnCount() - HEADS
         fixed = {LENGTH: scaled(84), LEVEL: scaled(104)}

@@ -12,6 +12,7 @@ from .scale import scaled
 
 _ARROW = (Path(__file__).parent / "down.svg").as_posix()
 _UP = (Path(__file__).parent / "up.svg").as_posix()
+_CHECK = (Path(__file__).parent / "check.svg").as_posix()
 _TYPE = Path(__file__).parent / "type"
 
 
@@ -79,6 +80,10 @@ def style_sheet(c: Colours) -> str:
     QComboBox::down-arrow {{ image: url({_ARROW}); width: {scaled(12)}px; height: {scaled(12)}px; }}
     QComboBox QAbstractItemView {{ background: {c.sheet}; color: {c.text}; selection-background-color: {c.chosen};
         selection-color: {c.text}; }}
+    QCheckBox::indicator, QListView::indicator {{ width: {scaled(14)}px; height: {scaled(14)}px; border: 1px solid {c.edge};
+        border-radius: 3px; background: {c.sheet}; }}
+    QCheckBox::indicator:checked, QListView::indicator:checked {{ background: {c.accent}; border-color: {c.text}; image: url({_CHECK}); }}
+    QCheckBox::indicator:focus {{ border: 2px solid {c.focus}; }}
     QTreeView {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.line}; border-radius: 6px; outline: none; }}
     QTreeView:focus {{ border: 1px solid {c.focus}; }}
     QTreeView::branch {{ image: none; border-image: none; background: transparent; }}
