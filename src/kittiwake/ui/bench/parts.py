@@ -33,11 +33,12 @@ def rich_label() -> QLabel:
     return label
 
 
-def scrolled(widget: QWidget, name: str) -> QScrollArea:
-    """A widget in an area that scrolls upright only and can be reached by the keyboard."""
+def scrolled(widget: QWidget, name: str, *, sideways: bool = False) -> QScrollArea:
+    """A widget in an area that scrolls upright, and ``sideways`` where there is no room, and can be reached by the keyboard."""
     area = QScrollArea()
     area.setWidgetResizable(True)
-    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    if not sideways:
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
     area.setFrameShape(QFrame.Shape.NoFrame)
     area.setWidget(widget)
     area.setAccessibleName(in_words(name))

@@ -59,7 +59,7 @@ class ReceiverPage(QWidget):
         self.verdict.setAccessibleName(tr("What the rules come to"))
         left.addWidget(self.verdict)
         self.editor = RulesEditor()
-        left.addWidget(scrolled(self.editor, tr("Rules, treatment and delivery of the receiver")), 1)
+        left.addWidget(scrolled(self.editor, tr("Rules, treatment and delivery of the receiver"), sideways=True), 1)
         row.addLayout(left, 1)
         row.addWidget(stand_ins, 0, Qt.AlignmentFlag.AlignTop)  # whole, however tall the sheet is
         self.editor.edited.connect(self._judge)

@@ -114,6 +114,7 @@ class TonePage(QWidget):
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
         self.sum = QLabel()
+        self.sum.setWordWrap(True)
         foot.addWidget(self.sum, 1)
         self.hear_button = Button(tr("Hear it"))
         self.put_button = Button(tr("Put it on the board"))
