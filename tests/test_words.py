@@ -21,7 +21,7 @@ from kittiwake.core.model.units import format_bytes, format_db, format_seconds
 from kittiwake.languages import language_of_terminal, translation
 from kittiwake.ui.language import use_language
 from kittiwake.ui.start import make_app
-from kittiwake.words import Numbers, in_words, joined, phrase, tr
+from kittiwake.words import Bytes, Numbers, folded, in_words, joined, phrase, tr, unfolded
 from tests.sounds import DEMO
 from translate.catalogue import LANGUAGES, read
 from translate.collect import messages
@@ -56,6 +56,18 @@ class Saying(Language):
         )
         words.use(upper, Numbers(",", "."))
         self.assertEqual((said, in_words(said)), ("a 1,234.5, c, d", "A 1.234,5, B, d"))
+
+    def test_what_a_cache_keeps_is_read_in_another_language(self) -> None:
+        for said in (
+            phrase("{n:,} clips of {size}", "{n} clip of {size}", 3, n=3, size=Bytes(24_058)),
+            joined([phrase("a {x:,.1f}", x=1234.5), phrase("b {inner}", inner=phrase("c")), "d"], ", "),
+            phrase("b").replace("b", "c").rstrip("."),
+            "as it stands",
+        ):
+            found = unfolded(json.loads(json.dumps(folded(said))))
+            words.use(upper, Numbers(",", "."))
+            self.assertEqual((found, in_words(found)), (said, in_words(said)))
+            words.use(None)
 
     def test_errors_and_sums_of_texts_stay_apart(self) -> None:
         error = KittiwakeError(phrase("it is {what}.", what=phrase("gone")), phrase("find it."))

@@ -61,3 +61,7 @@ def _of(tree: ast.AST) -> Iterator[tuple[int, str, str]]:
         elif name in ("command", "Command", "verb") and len(texts) > 1:
             for text in texts[1 : 2 if name == "verb" else 3]:
                 yield call.lineno, text, ""
+        elif name in ("option", "group"):
+            for told in (word.value for word in call.keywords if word.arg == "help"):
+                if isinstance(told, ast.Constant) and isinstance(told.value, str):
+                    yield told.lineno, told.value, ""

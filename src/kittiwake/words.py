@@ -183,3 +183,38 @@ def in_words(text: Any) -> Any:
 def tr(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:
     """A sentence that is shown at once, in the language of whoever reads it."""
     return Said.of(template, one, count, values).written(_translate, _numbers)
+
+
+def folded(text: Any) -> Any:
+    """A text as JSON holds it, so that it can be said in another language later: what a cache keeps is read under another locale too."""
+    if isinstance(text, Said):
+        kind, values = text.__reduce__()
+        return {"said": _KINDS.index(kind), "values": folded(values)}
+    if isinstance(text, dict):
+        return {"dict": {name: folded(value) for name, value in text.items()}}
+    if isinstance(text, list | tuple):
+        return [folded(value) for value in text]
+    if isinstance(text, Bytes):
+        return {"bytes": int(text)}
+    return text if text is None or isinstance(text, str | int | float) else str(text)
+
+
+def unfolded(plain: Any) -> Any:
+    """``folded`` again; tuples have become lists.
+
+    Raises
+    ------
+    IndexError, KeyError, TypeError : it is none.
+    """
+    if isinstance(plain, list):
+        return [unfolded(value) for value in plain]
+    if not isinstance(plain, dict):
+        return plain
+    if "said" in plain:
+        return _KINDS[plain["said"]](*unfolded(plain["values"]))
+    if "dict" in plain:
+        return {name: unfolded(value) for name, value in plain["dict"].items()}
+    return Bytes(plain["bytes"])
+
+
+_KINDS: tuple[Callable[..., Said], ...] = (Said.of, _Joined.made, _Changed.made)

@@ -17,10 +17,7 @@ from ..core.errors import KittiwakeError
 from ..core.model.text import printable, to_json
 from ..words import in_words, phrase, tr
 from . import progress
-
-EXIT_CODES = """\b
-Exit codes: 0 all is well; 1 something does not fit, failed, or was not made;
-2 wrong use; 130 stopped by Ctrl+C before there was anything to report."""
+from .help_pages import Verbs
 
 
 class GivenPath(click.Path):
@@ -156,10 +153,10 @@ def for_receivers(run: Callable[..., None], *, needed: bool = True) -> Callable[
         variable: bool, settings: tuple[str, ...], **others: Any,
     ) -> None:  # fmt: skip
         if needed and not receivers and not forms:
-            raise click.UsageError("Say what to make for: --for RECEIVER, or --form FORM.")
+            raise click.UsageError(tr("Say what to make for: --for RECEIVER, or --form FORM."))
         if not forms and (rate or channels or bit_rate or variable):
             raise click.UsageError(
-                "--rate, --channels, --bit-rate and --variable go with --form; --set changes a receiver."
+                tr("--rate, --channels, --bit-rate and --variable go with --form; --set changes a receiver.")
             )
         chosen = list(receivers)
         try:
@@ -214,8 +211,8 @@ strict_option = click.option("--strict", is_flag=True, help="Warnings count as n
 
 
 @click.group(
+    cls=Verbs,
     help="Puts recorded voices into the machines that must speak them.",
-    epilog=EXIT_CODES,
     context_settings={"max_content_width": 100},
 )
 @click.version_option(__version__, prog_name="kittiwake")
@@ -225,8 +222,7 @@ def cli() -> None: ...
 def verb(name: str, help: str, *examples: str, more: str = "") -> Callable[[Callable[..., None]], click.Command]:
     """A verb of the terminal, in the registry of commands; its help page has examples and what the exit code says."""
     register(Command(f"cli.{name}", name, help))
-    shown = "\b\nExamples:\n" + "\n".join(f"  kittiwake {example}" for example in examples) if examples else ""
-    return cli.command(name, help=help, epilog="\n\n".join(filter(None, (more, shown, EXIT_CODES))))
+    return cli.command(name, help=help, more=more, examples=examples)
 
 
 def say(text: str, err: bool = False) -> None:

@@ -16,7 +16,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
-from ..words import tr
+from ..words import phrase, tr
 from . import common, progress
 from .common import complain, emit, leave, say, verb
 
@@ -59,7 +59,9 @@ class _Bytes(click.ParamType[int]):
     "corpus --pattern '{speaker}/{id}' --preview takes/",
     "corpus --table clips.csv --rule 'snr >= 20 dB' --flag 'reverb < 0.6 s' --into corpus/ takes/",
     "corpus --table clips.csv --doubles drop --split 90/5/5 --seed harbour --balance language --balance gender --shards 1GB --into corpus/ takes/",
-    more="Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice.\nRules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.",
+    more=phrase(
+        "Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong."
+    ),
 )
 @click.option(
     "--for",
@@ -147,7 +149,7 @@ def corpus_verb(
     from ..core.corpus.wish import Wish
 
     if into is None and not preview:
-        raise click.UsageError("Say where the corpus goes: --into FOLDER.")
+        raise click.UsageError(tr("Say where the corpus goes: --into FOLDER."))
     stop = Event()
     signal.signal(signal.SIGINT, lambda *_: stop.set())
     findings = Findings()

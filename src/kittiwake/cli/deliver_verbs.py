@@ -9,7 +9,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
@@ -31,7 +31,9 @@ _set = click.option(
     "deliver out/ --for phone-menu --into /media/stick/prompts",
     "deliver out/ --for phone-menu --set delivery.form=zip --set delivery.manifest=both --into handover/ --report handover/report.html",
     "deliver out/ --for deck-radio --into radio/ --try --dry-run",
-    more="Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs.",
+    more=phrase(
+        "Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs."
+    ),
 )
 @_receiver
 @_set
@@ -71,7 +73,7 @@ def deliver_verb(
             if as_json:
                 emit({"file": place, "state": state, "bytes": plan.places[place].bytes, "verdict": told})
             elif state != "same" or (told and told != "taken"):
-                said = "" if told in ("", "taken") else f"  refused: {told}"
+                said = "" if told in ("", "taken") else tr("  refused: {told}", told=told)
                 say(f"{state:8} {printable(place)}{said}")
         for one in plan.gone:
             emit({"file": one.name, "state": "gone"}) if as_json else say(
@@ -119,7 +121,9 @@ def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     "try deck-radio out/",
     "try deck-radio out/ --do turn --do 'turn berth-7'",
     "try paging-controller handover/ --do 'call fire,lunch' --heard heard.wav",
-    more="A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.",
+    more=phrase(
+        "A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts."
+    ),
 )
 @click.option(
     "--do",
@@ -160,7 +164,9 @@ def try_verb(
 
     link = link_to(receiver.standin, fail or "")
     if link is None:
-        raise click.UsageError(f"There is no stand-in for {receiver.name}: its file names none.")
+        raise click.UsageError(
+            tr("There is no stand-in for {receiver}: its file names none.", receiver=receiver.name)
+        )
     shelf = getattr(link.machine, "shelf", None)
     try:
         if keep is not None and shelf is not None:

@@ -33,6 +33,7 @@ def status_verb(
     folders: tuple[Path, ...], remove: bool, forget: bool, verify: bool, fail_if_altered: bool, as_json: bool
 ) -> None:
     from ..core.make.status import forget_deleted, output_statuses, remove_orphans
+    from .words import STATES
 
     good = True
     bad = ("altered", "deleted") if fail_if_altered else ("altered", "deleted", "source changed", "source gone")
@@ -58,15 +59,16 @@ def status_verb(
                     say(
                         tr(
                             "{state}  {printable}  (from {printable2})",
-                            state=one.state,
+                            state=STATES[one.state],
                             printable=printable(str(one.output)),
                             printable2=printable(one.entry.source),
                         )
                     )
             if not as_json:
-                told = ", ".join(f"{count:,} {state}" for state, count in sorted(counts.items())) or tr(
-                    "nothing made"
-                )
+                told = ", ".join(
+                    tr("{count:,} {state}", count=count, state=STATES[state])
+                    for state, count in sorted(counts.items())
+                ) or tr("nothing made")
                 say(f"{printable(str(folder))}: {told}")
         except KittiwakeError as error:
             good = False

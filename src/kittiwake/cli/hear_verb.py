@@ -11,7 +11,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
@@ -23,7 +23,9 @@ from .common import complain, emit, leave, say, verb
     "hear --for my-service.toml out/ --kept answers.jsonl --json",
     "hear --for speech-service out/ --show",
     "hear --for speech-service takes/ --texts script.csv --codecs --picture codecs.svg",
-    more="The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech\nengine that runs here. With --kept nothing is asked twice for the same bytes.",
+    more=phrase(
+        "The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes."
+    ),
 )
 @click.option("--for", "receiver", type=common._Receiver(), required=True, help="A receiver's slug, or a TOML file.")
 @click.option(
@@ -58,7 +60,7 @@ def hear_verb(
     show: bool, as_json: bool, paths: tuple[Path, ...],
 ) -> None:  # fmt: skip
     if receiver.service is None:
-        raise click.UsageError(f"{receiver.name} is no service: its file has no [service].")
+        raise click.UsageError(tr("{receiver} is no service: its file has no [service].", receiver=receiver.name))
     from ..core.intake import find_sound_files
     from ..core.script.table import read_script
     from ..core.service.ask import Store, ToAsk, as_command, hear, request_of

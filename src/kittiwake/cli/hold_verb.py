@@ -8,15 +8,13 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import emit, leave, say, verb
 
-_MORE = """\b
-Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade,
-measured at its seam, fitted for the line and repeated to --length, to the sample.
-MUSIC may be one recipe (.hold.toml), which lies beside what was made before.
-Rights go into the file; without holder and licence there is a warning."""
+_MORE = phrase(
+    "Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning."
+)
 
 
 @verb(

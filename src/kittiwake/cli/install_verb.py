@@ -10,7 +10,7 @@ from pathlib import Path
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import cli, complain, leave, say, verb
 
@@ -21,7 +21,9 @@ from .common import cli, complain, leave, say, verb
     "install",
     "install --remove",
     "install --for-all",
-    more="For you alone it goes to ~/.local, for all users to /usr/local. What is there already and is not Kittiwake's own is left as it is.",
+    more=phrase(
+        "For you alone it goes to ~/.local, for all users to /usr/local. What is there already and is not Kittiwake's own is left as it is."
+    ),
 )
 @click.option("--for-all", is_flag=True, help="For all users of this machine, in /usr/local; takes root.")
 @click.option(
@@ -41,7 +43,7 @@ def install_verb(for_all: bool, prefix: Path | None, program: str, away: bool) -
     from .home.files import files_of
 
     if for_all and prefix:
-        raise click.UsageError("Say --for-all or --prefix, not both.")
+        raise click.UsageError(tr("Say --for-all or --prefix, not both."))
     where = (prefix or (Path("/usr/local") if for_all else _own_prefix())).absolute()
     try:
         if away:

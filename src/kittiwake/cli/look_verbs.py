@@ -8,7 +8,7 @@ from typing import Any
 
 import click
 
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, look, say, verb
 
@@ -68,7 +68,9 @@ def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
     "Say how files fit a receiver, and what would be done to them.",
     "fit --for phone-menu recordings/",
     "fit --for quay-beacon --remedy trim_and_speed_up notice.ogg",
-    more="\b\nVerdicts: as is, will convert, decide (a remedy has to be chosen, its code stands in brackets), cannot.",
+    more=phrase(
+        "Verdicts: as is, will convert, decide (a remedy has to be chosen, its code stands in brackets), cannot."
+    ),
 )
 @common.for_receivers
 @common.headerless

@@ -36,6 +36,7 @@ from . import (  # noqa: F401 - each registers its verbs
 )
 from .common import GivenPath, cli, say, verb
 from .displays import display
+from .help_pages import show_error
 
 __all__ = ["cli", "run"]
 
@@ -89,7 +90,7 @@ def run() -> None:
     except SystemExit as left:
         code = left.code
     except click.ClickException as error:
-        error.show()
+        show_error(error)
         code = error.exit_code
     except (KeyboardInterrupt, click.Abort):
         code = 130

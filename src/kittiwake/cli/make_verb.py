@@ -15,15 +15,14 @@ from typing import Any, NoReturn
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
 from .progress import Making
 
-_NAMES = """\b
-Outputs are called as their sources, as far as the receiver's rules for names allow.
-A name that is taken gets a number; --no-numbers refuses the file instead. With
-several receivers each has a folder of its own, by its delivery or its slug."""
+_NAMES = phrase(
+    "Outputs are called as their sources, as far as the receiver's rules for names allow. A name that is taken gets a number; --no-numbers refuses the file instead. With several receivers each has a folder of its own, by its delivery or its slug."
+)
 
 
 @verb(
@@ -73,7 +72,7 @@ def make_verb(
     from ..core.batch import BatchRequest
 
     if (into is None) is not beside or (beside and mirror):
-        raise click.UsageError("Say where outputs go: --into FOLDER, perhaps with --mirror, or --beside.")
+        raise click.UsageError(tr("Say where outputs go: --into FOLDER, perhaps with --mirror, or --beside."))
     found = Found(paths, everything=stated is not None, into=into)
     request = BatchRequest(
         receivers=tuple(receivers),

@@ -63,9 +63,12 @@ class Bar:
             return
         self._drawn, self._there = now, True
         full = _WIDTH * self._count // self._total
-        line = f"{self._what} {'━' * full}{'╌' * (_WIDTH - full)} {self._count:,} of {self._total:,}  {told}"
+        line = f"{self._what} {'━' * full}{'╌' * (_WIDTH - full)} {self._so_far()}  {told}"
         sys.stderr.write("\r\x1b[K" + line[: shutil.get_terminal_size().columns - 1])
         sys.stderr.flush()
+
+    def _so_far(self) -> str:
+        return tr("{count:,} of {total:,}", count=self._count, total=self._total)
 
     def reach(self, count: int) -> None:
         """So many pieces of work are done."""
@@ -94,7 +97,7 @@ class Making(Bar):
         self.done(self._told())
         if not self._on and self._total > 1 and time.monotonic() - self._said > _EVERY:
             self._said = time.monotonic()
-            sys.stderr.write(f"{self._what}: {self._count:,} of {self._total:,}, {self._told()}\n")
+            sys.stderr.write(f"{self._what}: {self._so_far()}, {self._told()}\n")
             sys.stderr.flush()
 
     def _told(self) -> str:

@@ -10,15 +10,16 @@ import click
 
 from ..commands import Command, register
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
-from .common import EXIT_CODES, cli, emit, leave, say
+from .common import cli, emit, leave, say
+from .help_pages import Verbs
 
-_HELP = "List the receivers there are: those that ship, and your own."
+_HELP = phrase("List the receivers there are: those that ship, and your own.")
 register(Command("cli.receivers", "receivers", _HELP))
 
 
-@cli.group("receivers", help=_HELP, invoke_without_command=True, epilog=EXIT_CODES)
+@cli.group("receivers", cls=Verbs, help=_HELP, invoke_without_command=True)
 @common.as_json
 @click.pass_context
 def receivers_verb(context: click.Context, as_json: bool) -> None:
@@ -100,7 +101,7 @@ def new_verb(
     from ..core.model.own_receivers import keep_own, own_receivers
 
     if sum((begin is not None, bool(files), form is not None)) > 1:
-        raise click.UsageError("Begin from a receiver, from files, or from a form: not from several.")
+        raise click.UsageError(tr("Begin from a receiver, from files, or from a form: not from several."))
     evidence: tuple[Any, ...] = ()
     try:
         if files:
@@ -145,6 +146,6 @@ def forget_verb(slug: str) -> None:
     from ..core.model.own_receivers import forget_own, own_receivers
 
     if slug not in own_receivers():
-        raise click.UsageError(f"There is no receiver of your own “{slug}”.")
+        raise click.UsageError(tr("There is no receiver of your own “{slug}”.", slug=slug))
     forget_own(slug)
     say(tr("{slug} is not kept any more; jobs that use it have it still.", slug=slug))

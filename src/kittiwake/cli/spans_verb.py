@@ -10,15 +10,14 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError, reason_of
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
 
 _MOST_NAMES = 4 << 20  # bytes
-_MORE = """\b
-Times are seconds: start and stop with the air that a clip keeps, speech_start and
-speech_stop without. Level: active speech level, ITU-T P.56. Other sound (coughs,
-doors) is listed and never cut out. A name that is taken gets a number."""
+_MORE = phrase(
+    "Times are seconds: start and stop with the air that a clip keeps, speech_start and speech_stop without. Level: active speech level, ITU-T P.56. Other sound (coughs, doors) is listed and never cut out. A name that is taken gets a number."
+)
 
 
 @verb(
@@ -66,10 +65,12 @@ def spans_verb(
         lines = read_lines(text_of(names, _MOST_NAMES, tr("list of lines"))) if names else []
     except (OSError, UnicodeDecodeError) as error:
         why = reason_of(error) if isinstance(error, OSError) else tr("it is not UTF-8")
-        raise click.UsageError(f"{names} cannot be read as a list of lines: {why}.") from error
+        raise click.UsageError(
+            tr("{names} cannot be read as a list of lines: {why}.", names=names, why=why)
+        ) from error
     found = Found(paths, everything=stated is not None)
     if lines and len(found) > 1:
-        raise click.UsageError(f"--names is a list for one recording; {len(found)} were given.")
+        raise click.UsageError(tr("--names is a list for one recording; {n} were given.", n=len(found)))
     good = found.whole
     for path, form, heard in _heard(found, stated, stream, find, lines):
         if isinstance(heard, str):

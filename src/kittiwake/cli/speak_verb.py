@@ -8,15 +8,13 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import emit, leave, say, verb
 
-_MORE = """\b
-A script is a table (CSV, TSV, .xlsx, .ods) with the columns name, text, say it as,
-voice, language, speed, kind, for, note; or plain lines, “name: words”. A text may be
-a series: Berth {1..12} is open, {Skerrow|Tarn Holm}. Respellings are a table of
-word, say, language; those kept for all jobs act as well. What is spoken is kept, and spoken again only when it changes."""
+_MORE = phrase(
+    "A script is a table (CSV, TSV, .xlsx, .ods) with the columns name, text, say it as, voice, language, speed, kind, for, note; or plain lines, “name: words”. A text may be a series: Berth {1..12} is open, {Skerrow|Tarn Holm}. Respellings are a table of word, say, language; those kept for all jobs act as well. What is spoken is kept, and spoken again only when it changes."
+)
 
 
 @verb(
@@ -54,7 +52,7 @@ def speak_verb(
     if list_voices:
         _list_voices(as_json)
     if script is None or into is None or not receivers:
-        raise click.UsageError("Give a script, what it is for (--for or --form), and --into.")
+        raise click.UsageError(tr("Give a script, what it is for (--for or --form), and --into."))
     try:
         whole = _script(script, voice, language, respell, receivers)
         folder = spoken or user_cache_path("kittiwake") / "spoken"

@@ -8,14 +8,13 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
+from ..words import phrase, tr
 from . import common
 from .common import emit, leave, say, verb
 
-_MORE = """\b
-A recipe is a tone of a country (gb/ringing; --list), keys that are pressed
-(keys:0123), or a TOML file. Its level, pauses and band stay as they are: no
-receiver brings it to another level, trims or filters it. It is made at the rate that
-the receiver takes, so that nothing is resampled."""
+_MORE = phrase(
+    "A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled."
+)
 
 
 @verb(
@@ -50,7 +49,7 @@ def tone_verb(
                 click.echo(to_toml(_changed(recipe, receivers, seconds, repeats)))
             leave(True)
         if not found or into is None or not receivers:
-            raise click.UsageError("Give recipes, what they are for (--for or --form), and --into.")
+            raise click.UsageError(tr("Give recipes, what they are for (--for or --form), and --into."))
         items = [
             _item(_changed(recipe, receivers, seconds, repeats), folder, receivers, number)
             for number, (recipe, folder) in enumerate(found, 1)

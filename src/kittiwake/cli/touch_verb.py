@@ -12,14 +12,14 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
 from .progress import Making
 
-_MORE = """\b
-Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is
-one clip; names of several spans come from the spans. Nothing is written to the sources."""
+_MORE = phrase(
+    "Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources."
+)
 
 
 class _Speed(click.ParamType[float]):
@@ -113,7 +113,7 @@ def touch_verb(
 
     found = Found(paths, everything=stated is not None, into=into)
     if name and (len(found) > 1 or spans or table):
-        raise click.UsageError("--name is for one clip: name spans by themselves, '0:02 to 0:13 fog'.")
+        raise click.UsageError(tr("--name is for one clip: name spans by themselves, '0:02 to 0:13 fog'."))
     try:
         changes = {key: value for key, value in touched.items() if value is not None}
         touch_up = TouchUp.from_dict({**changes, **({"true_rate": true_rate} if true_rate else {})})

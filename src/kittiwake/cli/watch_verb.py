@@ -11,14 +11,13 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import tr
+from ..words import phrase, tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
-_MORE = """\b
-Without a folder it watches those of ~/.config/kittiwake/watched.toml, which the
-window writes (Job, Watched folders). A file is taken once nobody writes it any
-more. What was made once is not made again, whenever this is started."""
+_MORE = phrase(
+    "Without a folder it watches those of ~/.config/kittiwake/watched.toml, which the window writes (Job, Watched folders). A file is taken once nobody writes it any more. What was made once is not made again, whenever this is started."
+)
 
 
 @verb(
@@ -53,7 +52,7 @@ def watch_verb(
     from ..core.watch import Watch, WatchedFolder, wishes, wishes_path
 
     if (folder is None) != (not receivers) or (into and folder is None):
-        raise click.UsageError("Say both a folder and --for, or neither, for the folders of watched.toml.")
+        raise click.UsageError(tr("Say both a folder and --for, or neither, for the folders of watched.toml."))
     stop = Event()
     for number in (signal.SIGINT, signal.SIGTERM):
         signal.signal(number, lambda *_: stop.set())

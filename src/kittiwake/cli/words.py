@@ -22,16 +22,50 @@ VERDICTS = {
     "cannot": phrase("cannot"),
     "left_out": phrase("not for it"),
 }
+#: What became of one that was to be made.
+STATUS = {
+    "made": phrase("made"),
+    "kept": phrase("kept"),
+    "refused": phrase("refused"),
+    "failed": phrase("failed"),
+    "stopped": phrase("stopped"),
+}
+#: What became of an output since.
+STATES = {
+    "as made": phrase("as made"),
+    "altered": phrase("altered"),
+    "deleted": phrase("deleted"),
+    "source changed": phrase("source changed"),
+    "source gone": phrase("source gone"),
+}
+SEVERITIES = {
+    "note": phrase("note"),
+    "cannot": phrase("cannot"),
+    "decide": phrase("decide"),
+    "warning": phrase("warning"),
+}
+SIDES = {
+    "mono": phrase("mono"),
+    "identical": phrase("identical"),
+    "inverted": phrase("inverted"),
+    "left_only": phrase("left only"),
+    "right_only": phrase("right only"),
+    "left_leads": phrase("left leads"),
+    "right_leads": phrase("right leads"),
+    "different": phrase("different"),
+}
 
 
 def facts_in_words(facts: Facts) -> str:
     head, sound = facts.header, facts.measures
     if facts.error or head is None or sound is None:
-        return tr("{printable}\n  not readable: {error}", printable=printable(str(facts.path)), error=facts.error)
+        return tr(
+            "{printable}\n  not readable: {error}", printable=printable(str(facts.path)), error=str(facts.error)
+        )
     level = sound.level
     lines = [
         printable(str(facts.path)),
-        f"  {in_words(format_kind(head.container, head.encoding))}, {in_words(format_hz(head.sample_rate))}, {in_words(head.channels)} ch, {in_words(format_seconds(facts.seconds))}, {in_words(format_bytes(head.bytes))}",
+        f"  {in_words(format_kind(head.container, head.encoding))}, {in_words(format_hz(head.sample_rate))}, {tr('{n} ch', n=head.channels)}, {in_words(format_seconds(facts.seconds))}, {in_words(format_bytes(head.bytes))}",
         tr(
             "  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}",
             db=format_db(db(sound.peak)),
@@ -39,7 +73,7 @@ def facts_in_words(facts: Facts) -> str:
             active_dbov=format_db(level.active_dbov, "dBov"),
             activity=level.activity,
             format_bandwidth=format_bandwidth(sound.bandwidth_hz),
-            sides=sound.sides.replace("_", " "),
+            sides=SIDES[sound.sides],
         ),
     ]
     if sound.clipped_samples:
@@ -52,14 +86,14 @@ def facts_in_words(facts: Facts) -> str:
                 db=format_db(db(sound.peak)),
             )
         )
-    lines += [tr("  note: {note}", note=note) for note in facts.notes]
+    lines += [tr("  note: {note}", note=str(note)) for note in facts.notes]
     return "\n".join(lines)
 
 
 def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
     lines = [f"{printable(str(path))} → {in_words(receiver.name)}: {in_words(VERDICTS[fit.verdict])}"]
     for problem in fit.problems:
-        lines.append(f"  {in_words(problem.severity)}: {in_words(problem.message)}")
+        lines.append(f"  {in_words(SEVERITIES[problem.severity])}: {in_words(problem.message)}")
         lines += [
             f"    → {in_words(r.what)}{f' ({in_words(r.result)})' if r.result else ''}{f'  [{r.code}]' if r.applies else ''}"
             for r in problem.remedies
@@ -75,11 +109,11 @@ def made_in_words(told: dict[str, Any]) -> str:
         size = f"{in_words(format_bytes(told['bytes']))}, {in_words(format_seconds(told['seconds']))}{proved}"
         return "\n".join(
             [
-                f"{in_words(told['status'])}  {printable(told['output'])}  ({size})",
+                f"{in_words(STATUS[told['status']])}  {printable(told['output'])}  ({size})",
                 *(f"  {in_words(s)}" for s in told["said"]),
             ]
         )
-    return f"{in_words(told['status'])}  {printable(told['path'])}\n  {in_words(told['error'])}"
+    return f"{in_words(STATUS[told['status']])}  {printable(told['path'])}\n  {in_words(told['error'])}"
 
 
 def would_make_in_words(
@@ -87,7 +121,7 @@ def would_make_in_words(
 ) -> str:
     """What would come of one file."""
     if ready and output is not None:
-        exact = "" if fit.predicted_exact else "about "
+        exact = "" if fit.predicted_exact else tr("about ")
         size = (
             f"{exact}{in_words(format_bytes(fit.predicted_bytes))}, {in_words(format_seconds(fit.predicted_seconds))}"
         )
@@ -113,7 +147,7 @@ def explained_in_words(found: OutputStatus, steps: tuple[str, ...]) -> str:
     if entry.gain_db is not None:
         figures.append(tr("gain {gain_db:+.1f} dB", gain_db=entry.gain_db).replace("-", "−"))
     lines = [
-        f"{printable(str(found.output))}: {in_words(found.state)}",
+        f"{printable(str(found.output))}: {in_words(STATES[found.state])}",
         tr(
             "  made {time} for {receiver} from {printable}",
             time=entry.time or tr("some time"),
@@ -136,32 +170,37 @@ def explained_in_words(found: OutputStatus, steps: tuple[str, ...]) -> str:
 
 def span_in_words(span: Spoken, rate: int, written: Path | None) -> str:
     level = "" if span.level_dbov is None else f"  {in_words(format_db(span.level_dbov, 'dBov'))}"
-    times = f"{span.start / rate:10.3f} – {span.stop / rate:.3f} s"
+    times = tr("{start:10.3f} – {stop:.3f} s", start=span.start / rate, stop=span.stop / rate)
     inner = (
-        f"  (spoken {span.speech_start / rate:.3f} – {span.speech_stop / rate:.3f})" if span.kind == "speech" else ""
+        tr("  (spoken {start:.3f} – {stop:.3f})", start=span.speech_start / rate, stop=span.speech_stop / rate)
+        if span.kind == "speech"
+        else ""
     )
     name = printable(f"  {in_words(span.name)}" if span.kind == "speech" else tr("  other sound"))
-    return f"{in_words(times)}{in_words(inner)}{in_words(level)}{in_words(name)}" + (
-        f"  → {printable(str(written))}" if written else ""
-    )
+    return f"{times}{inner}{level}{name}" + (f"  → {printable(str(written))}" if written else "")
 
 
 def proof_in_words(path: Path, receiver: Receiver, proof: Proof) -> str:
     lines = [
-        f"{printable(str(path))} for {in_words(receiver.name)}: {in_words('passed' if proof.passed else 'FAILED')}"
+        tr(
+            "{path} for {receiver}: {outcome}",
+            path=printable(str(path)),
+            receiver=receiver.name,
+            outcome=tr("passed") if proof.passed else tr("FAILED"),
+        )
     ]
     for check in proof.checks:
-        mark = "ok " if check.passed else "NO "
+        mark = tr("ok ") if check.passed else tr("NO ")
         lines.append(
-            f"  {in_words(mark)} {in_words(check.name)}: {in_words(check.found)}"
-            + ("" if check.passed else f", wanted {in_words(check.expected)}")
+            f"  {mark} {in_words(check.name)}: {in_words(check.found)}"
+            + ("" if check.passed else tr(", wanted {expected}", expected=check.expected))
         )
     return "\n".join(lines)
 
 
 def receiver_in_words(receiver: Receiver) -> str:
-    forms = " or ".join(format_kind(a.container, a.encoding) for a in receiver.rules.accepts)
-    return f"{receiver.slug:16} {in_words(receiver.name)}: {in_words(forms)}. {in_words(receiver.purpose)}"
+    forms = tr(" or ").join(in_words(format_kind(a.container, a.encoding)) for a in receiver.rules.accepts)
+    return f"{receiver.slug:16} {in_words(receiver.name)}: {forms}. {in_words(receiver.purpose)}"
 
 
 COMPARISON_HEAD = (

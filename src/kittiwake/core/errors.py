@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..words import joined
+from ..words import joined, phrase
 
 
 class KittiwakeError(Exception):
@@ -45,7 +45,7 @@ class Cancelled(KittiwakeError):  # noqa: N818 - an order, not an error
     """The user asked to stop."""
 
     def __init__(self) -> None:
-        super().__init__("Stopped before it was done.", "Make it again when you like.", "cancelled")
+        super().__init__(phrase("Stopped before it was done."), phrase("Make it again when you like."), "cancelled")
 
 
 def reason_of(error: OSError) -> str:

@@ -15,6 +15,7 @@ from pathlib import Path
 from pkgutil import iter_modules
 from typing import Literal
 
+from ..words import phrase
 from .errors import KittiwakeError
 
 VARIABLE = "KITTIWAKE_EXTENSIONS"
@@ -51,8 +52,13 @@ def load(part: Literal["core", "ui"]) -> list[str]:
         except Exception as error:  # whatever somebody's file does
             sys.modules.pop(name, None)
             raise KittiwakeError(
-                f"The extension {path} cannot be loaded ({type(error).__name__}: {error}).",
-                f"Mend it, or take it out of {VARIABLE}.",
+                phrase(
+                    "The extension {path} cannot be loaded ({kind}: {error}).",
+                    path=path,
+                    kind=type(error).__name__,
+                    error=error,
+                ),
+                phrase("Mend it, or take it out of {VARIABLE}.", VARIABLE=VARIABLE),
                 "extension",
             ) from error
     return loaded

@@ -25,6 +25,11 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
+   <source>One JSON object a line.</source>
+   <translation>Ein JSON-Objekt je Zeile.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
    <source>bit rate</source>
    <translation>Bitrate</translation>
   </message>
@@ -32,6 +37,81 @@
    <location filename="../cli/common.py" />
    <source>“{value}” is no bit rate, such as 192k</source>
    <translation>„{value}“ ist keine Bitrate, etwa 192k</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>A receiver's slug, or a TOML file; may be repeated.</source>
+   <translation>Das Kürzel eines Empfängers oder eine TOML-Datei; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>A form for once: mp3, wav/ulaw, or “wav 44.1k mono -20 lufs”; may be repeated.</source>
+   <translation>Eine Form für einmal: mp3, wav/ulaw oder „wav 44.1k mono -20 lufs“; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Sample rate of the forms; default: the source's.</source>
+   <translation>Abtastrate der Formen; sonst die der Quelle.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Channels of the forms; default: as the source has.</source>
+   <translation>Kanäle der Formen; sonst wie die Quelle.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Bit rate of the forms, such as 192k.</source>
+   <translation>Bitrate der Formen, etwa 192k.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Let the bit rate of the forms vary.</source>
+   <translation>Die Bitrate der Formen darf schwanken.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>A field of the receivers, such as level.measure=loudness or max_seconds=3; may be repeated.</source>
+   <translation>Ein Feld der Empfänger, etwa level.measure=loudness oder max_seconds=3; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Say what to make for: --for RECEIVER, or --form FORM.</source>
+   <translation>Sagen, wofür gemacht werden soll: --for EMPFÄNGER oder --form FORM.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>--rate, --channels, --bit-rate and --variable go with --form; --set changes a receiver.</source>
+   <translation>--rate, --channels, --bit-rate und --variable gehören zu --form; --set ändert einen Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.</source>
+   <translation>Das Format von Dateien ohne Kopf, etwa ulaw@8000 oder pcm_s16le@16000x2.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Which sound stream of a video to use, from 1; default: the first.</source>
+   <translation>Welche Tonspur eines Videos genommen wird, ab 1; sonst die erste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>The rate the sound was really taken at.</source>
+   <translation>Die Rate, mit der der Ton wirklich aufgenommen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Take this remedy wherever it is offered; may be repeated. “kittiwake fit” names those that can be taken.</source>
+   <translation>Diese Abhilfe nehmen, wo immer sie angeboten wird; mehrmals möglich. „kittiwake fit“ nennt die möglichen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Warnings count as not fitting.</source>
+   <translation>Warnungen gelten als nicht passend.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Puts recorded voices into the machines that must speak them.</source>
+   <translation>Bringt aufgenommene Stimmen in die Maschinen, die sie sprechen sollen.</translation>
   </message>
   <message>
    <location filename="../cli/common.py" />
@@ -52,6 +132,121 @@
    <location filename="../cli/corpus_verb.py" />
    <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
    <translation>Einen Korpus machen: Zeilen, Güte, Doppelte, Regeln, Seiten, Dateien und ihre Liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</source>
+   <translation>Wer auf welcher Seite ist, bleibt so, wenn Clips dazukommen. Ein abgebrochener Lauf geht dort weiter, wo er war; nichts wird zweimal gemessen oder gemacht. Regeln gibt es für: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What every file is to be.</source>
+   <translation>Was jede Datei sein soll.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Where the corpus goes.</source>
+   <translation>Wohin der Korpus geht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.</source>
+   <translation>Texte, Sprecher, Sprachen: CSV, TSV, JSON Lines oder eine Tabelle.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What names of folders and files tell, such as {speaker}/{language}-{id}.</source>
+   <translation>Was Namen von Ordnern und Dateien sagen, etwa {speaker}/{language}-{id}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>name.txt beside name.wav is its text.</source>
+   <translation>name.txt neben name.wav ist der Text dazu.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Of clips that nothing else tells it of.</source>
+   <translation>Von Clips, bei denen nichts anderes sie sagt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Leave out what breaks it; may be repeated.</source>
+   <translation>Weglassen, was dagegen verstößt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Say what breaks it; may be repeated.</source>
+   <translation>Sagen, was dagegen verstößt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Clips that repeat another.</source>
+   <translation>Clips, die einen anderen wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Shares of training, development and test.</source>
+   <translation>Anteile von Training, Entwicklung und Test.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Decides which speaker goes where.</source>
+   <translation>Entscheidet, welcher Sprecher wohin kommt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What the sides are alike in, beside length; may be repeated.</source>
+   <translation>Worin die Seiten sich neben der Länge gleichen; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>A splits.csv of before: speakers stay where it says.</source>
+   <translation>Eine splits.csv von früher: Sprecher bleiben, wo sie dort stehen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>TAR archives of at most this size, in place of folders.</source>
+   <translation>TAR-Archive von höchstens dieser Größe statt Ordnern.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Write the list as Parquet too.</source>
+   <translation>Die Liste auch als Parquet schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Cut what is longer in pauses, into pieces of so many seconds: 3-15.</source>
+   <translation>Was länger ist, in Pausen schneiden, in Stücke von so vielen Sekunden: 3-15.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What an engine heard (hear --kept): for words_wrong, and times of words.</source>
+   <translation>Was eine Erkennung hörte (hear --kept): für words_wrong und Zeiten der Wörter.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Show the first rows, and what is wrong with rows; do nothing.</source>
+   <translation>Die ersten Zeilen zeigen, und was an Zeilen falsch ist; nichts tun.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Measure and judge, and tell what rules cost; make nothing.</source>
+   <translation>Messen und beurteilen und sagen, was Regeln kosten; nichts machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>How many at once; default: all cores.</source>
+   <translation>Wie viele zugleich; sonst alle Kerne.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Measure and make on the Dask cluster whose scheduler is there.</source>
+   <translation>Auf dem Dask-Cluster messen und machen, dessen Scheduler dort ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Say where the corpus goes: --into FOLDER.</source>
+   <translation>Sagen, wohin der Korpus geht: --into ORDNER.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -90,8 +285,58 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
+   <source>A receiver's slug, or a TOML file.</source>
+   <translation>Das Kürzel eines Empfängers oder eine TOML-Datei.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A field of the receiver, such as delivery.form=zip.</source>
+   <translation>Ein Feld des Empfängers, etwa delivery.form=zip.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
    <source>Hand over what was made: a folder, an archive, one file, or an image, with its list.</source>
    <translation>Übergeben, was gemacht wurde: als Ordner, Archiv, eine Datei oder Abbild, mit Liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs.</source>
+   <translation>Nur Geändertes wird wieder gesendet; was jemand anders dort hinlegte, wird nie ersetzt. Welche Kopie wo liegt, wird neben den Ausgaben vermerkt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Where it goes.</source>
+   <translation>Wohin es geht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A script: texts, languages and kinds by name.</source>
+   <translation>Ein Skript: Texte, Sprachen und Arten nach Namen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Hand all to the receiver's stand-in first, and note what it says.</source>
+   <translation>Zuerst alles der Nachbildung des Empfängers geben und vermerken, was sie sagt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Write a page for whoever ordered the set.</source>
+   <translation>Eine Seite für den schreiben, der den Satz bestellt hat.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Delete there what was delivered before and is wanted no more.</source>
+   <translation>Dort löschen, was früher geliefert wurde und nicht mehr gewünscht ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Tell what would go out, and send nothing.</source>
+   <translation>Sagen, was hinausginge, und nichts senden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>  refused: {told}</source>
+   <translation>  abgelehnt: {told}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -112,6 +357,41 @@
    <location filename="../cli/deliver_verbs.py" />
    <source>Hand files to the stand-in of a receiver, and do something with it.</source>
    <translation>Dateien der Nachbildung eines Empfängers geben und etwas mit ihr tun.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.</source>
+   <translation>Eine Liste (manifest.jsonl) und ein Header (.h) werden vor dem übergeben, wovon sie sprechen. --keep bewahrt zwischen Starts, was die Nachbildung hält.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>What to do to it afterwards; may be repeated. --do help tells what there is.</source>
+   <translation>Was danach mit ihr zu tun ist; mehrmals möglich. --do help sagt, was es gibt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Write what is heard, one after the other, to a WAV file.</source>
+   <translation>Was zu hören ist, nacheinander in eine WAV-Datei schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A folder for what it holds, from one start to the next.</source>
+   <translation>Ein Ordner für das, was sie hält, von einem Start zum nächsten.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A folder for what was recorded over a telephone.</source>
+   <translation>Ein Ordner für das, was über ein Telefon aufgenommen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Make something go wrong with the first file.</source>
+   <translation>Bei der ersten Datei etwas schiefgehen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>There is no stand-in for {receiver}: its file names none.</source>
+   <translation>Für {receiver} gibt es keine Nachbildung: Seine Datei nennt keine.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -150,6 +430,26 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
+   <source>Remove outputs whose source is gone, if nobody has altered them.</source>
+   <translation>Ausgaben entfernen, deren Quelle fort ist, wenn niemand sie geändert hat.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Take outputs that were deleted out of the ledger.</source>
+   <translation>Gelöschte Ausgaben aus dem Buch nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Compare every byte, whatever the times of files say.</source>
+   <translation>Jedes Byte vergleichen, was immer die Zeiten der Dateien sagen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Leave with 1 only where an output was altered or deleted.</source>
+   <translation>Nur mit 1 enden, wo eine Ausgabe geändert oder gelöscht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
    <source>could not remove  {path}: {trouble}</source>
    <translation>nicht zu entfernen  {path}: {trouble}</translation>
   </message>
@@ -165,6 +465,11 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
+   <source>{count:,} {state}</source>
+   <translation>{count:,} {state}</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
    <source>nothing made</source>
    <translation>nichts gemacht</translation>
   </message>
@@ -177,6 +482,56 @@
    <location filename="../cli/hear_verb.py" />
    <source>Have a service listen to made files, and tell how many words it got wrong.</source>
    <translation>Einen Dienst gemachte Dateien anhören lassen und sagen, wie viele Wörter er falsch versteht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes.</source>
+   <translation>Der Dienst ist im Empfänger beschrieben, [service]; nennt er keine url, antwortet ein nachgebildeter auf der Loopback-Schnittstelle, mit der Spracherkennung, die hier läuft. Mit --kept wird für dieselben Bytes nichts zweimal gefragt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>A script: what is meant, by name.</source>
+   <translation>Ein Skript: was gemeint ist, nach Namen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Of those that the script says nothing of.</source>
+   <translation>Von denen, über die das Skript nichts sagt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Answers, kept from one run to the next.</source>
+   <translation>Antworten, von einem Lauf zum nächsten bewahrt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Let the service know the lines of the script: it hears one of them, or nothing.</source>
+   <translation>Dem Dienst die Zeilen des Skripts sagen: Er hört eine davon oder nichts.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Write all of it to a table, most doubtful first: .csv or .jsonl.</source>
+   <translation>Alles in eine Tabelle schreiben, das Zweifelhafteste zuerst: .csv oder .jsonl.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Send the files as they are and after each codec, and tell what each costs in words.</source>
+   <translation>Die Dateien so senden, wie sie sind, und nach jedem Codec, und sagen, was jeder an Wörtern kostet.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Of --codecs, as SVG.</source>
+   <translation>Von --codecs, als SVG.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Show the request for the first file, and a command for it; send nothing.</source>
+   <translation>Die Anfrage für die erste Datei zeigen und einen Befehl dafür; nichts senden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>{receiver} is no service: its file has no [service].</source>
+   <translation>{receiver} ist kein Dienst: Seine Datei hat kein [service].</translation>
   </message>
   <message>
    <location filename="../cli/hear_verb.py" />
@@ -209,9 +564,134 @@
    <translation>{name:34}{words_wrong:6.1f} % Wörter falsch  {more:6}  {bits}</translation>
   </message>
   <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report.</source>
+   <translation>Endet mit: 0 alles gut; 1 etwas passt nicht, schlug fehl oder wurde nicht gemacht; 2 falscher Gebrauch; 130 mit Strg+C beendet, bevor es etwas zu sagen gab.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Examples:</source>
+   <translation>Beispiele:</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Usage: </source>
+   <translation>Gebrauch: </translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Options</source>
+   <translation>Optionen</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Commands</source>
+   <translation>Befehle</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Show this message and exit.</source>
+   <translation>Dies zeigen und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Show the version and exit.</source>
+   <translation>Die Version zeigen und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>“{path} --help” tells more.</source>
+   <translation>„{path} --help“ sagt mehr.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Error: {message}</source>
+   <translation>Fehler: {message}</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning.</source>
+   <translation>Stücke werden verbunden, eine Schleife darin gesucht (oder mit --loop gegeben), mit einer Überblendung geschlossen, an der Naht gemessen, für die Leitung passend gemacht und bis --length wiederholt, auf den Abtastwert genau. MUSIC darf ein Rezept sein (.hold.toml), das neben dem früher Gemachten liegt. Rechte kommen in die Datei; ohne Inhaber und Lizenz wird gewarnt.</translation>
+  </message>
+  <message>
    <location filename="../cli/hold_verb.py" />
    <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
    <translation>Wartemusik machen: eine Schleife ohne Naht, für die Leitung, mit Ansagen darüber.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Output folder.</source>
+   <translation>Ausgabeordner.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Of the whole, seconds or m:ss; by default the loop once.</source>
+   <translation>Des Ganzen, in Sekunden oder m:ss; sonst die Schleife einmal.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>The loop, in what the pieces are together.</source>
+   <translation>Die Schleife, in dem, was die Stücke zusammen sind.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Seconds that a loop that is found has at least.</source>
+   <translation>Sekunden, die eine gefundene Schleife mindestens hat.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Seconds over which the end goes into the start.</source>
+   <translation>Sekunden, über die das Ende in den Anfang übergeht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Loudness of the music.</source>
+   <translation>Lautheit der Musik.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>What is kept of it.</source>
+   <translation>Was davon bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Laid over it; may be repeated.</source>
+   <translation>Darübergelegt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Seconds from one message to the next.</source>
+   <translation>Sekunden von einer Ansage zur nächsten.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>By how much the music is softer beneath, dB.</source>
+   <translation>Um wie viel die Musik darunter leiser ist, in dB.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Of the file.</source>
+   <translation>Der Datei.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Whose the music is.</source>
+   <translation>Wem die Musik gehört.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>By what it may be played.</source>
+   <translation>Wonach sie gespielt werden darf.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Of that: an invoice, a page.</source>
+   <translation>Dafür: eine Rechnung, eine Seite.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>The last day, such as 2027-03-31.</source>
+   <translation>Der letzte Tag, etwa 2027-03-31.</translation>
   </message>
   <message>
    <location filename="../cli/hold_verb.py" />
@@ -222,6 +702,36 @@
    <location filename="../cli/install_verb.py" />
    <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
    <translation>Kittiwake dem Desktop bekannt machen: Menü, „Öffnen mit“, Auftragsdateien, Handbuch, Vervollständigung.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>For you alone it goes to ~/.local, for all users to /usr/local. What is there already and is not Kittiwake's own is left as it is.</source>
+   <translation>Nur für Sie kommt es nach ~/.local, für alle Benutzer nach /usr/local. Was dort schon liegt und nicht Kittiwake gehört, bleibt, wie es ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>For all users of this machine, in /usr/local; takes root.</source>
+   <translation>Für alle Benutzer dieses Rechners, in /usr/local; braucht root.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Somewhere else, such as a folder that a package is made of.</source>
+   <translation>Anderswohin, etwa in einen Ordner, aus dem ein Paket wird.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>The command that the desktop starts; default: the one that runs now.</source>
+   <translation>Der Befehl, den der Desktop startet; sonst der, der jetzt läuft.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Take away what was installed there.</source>
+   <translation>Wegnehmen, was dort installiert wurde.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Say --for-all or --prefix, not both.</source>
+   <translation>Entweder --for-all oder --prefix, nicht beides.</translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -265,6 +775,11 @@
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
+   <source>Verdicts: as is, will convert, decide (a remedy has to be chosen, its code stands in brackets), cannot.</source>
+   <translation>Urteile: so lassen, wird umgewandelt, entscheiden (eine Abhilfe ist zu wählen, ihr Kürzel steht in Klammern), geht nicht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
    <source>Check any files against a receiver.</source>
    <translation>Beliebige Dateien gegen einen Empfänger prüfen.</translation>
   </message>
@@ -277,6 +792,26 @@
    <location filename="../cli/main.py" />
    <source>Open the window.</source>
    <translation>Das Fenster öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Open the demo job.</source>
+   <translation>Den Demo-Auftrag öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>A window of its own, even where one is open already.</source>
+   <translation>Ein eigenes Fenster, auch wo schon eines offen ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Save a picture of the window; leave.</source>
+   <translation>Ein Bild des Fensters speichern und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Instead of what the desktop says.</source>
+   <translation>Statt dessen, was der Desktop sagt.</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -295,8 +830,48 @@
   </message>
   <message>
    <location filename="../cli/make_verb.py" />
+   <source>Outputs are called as their sources, as far as the receiver's rules for names allow. A name that is taken gets a number; --no-numbers refuses the file instead. With several receivers each has a folder of its own, by its delivery or its slug.</source>
+   <translation>Ausgaben heißen wie ihre Quellen, soweit die Namensregeln des Empfängers es erlauben. Ein vergebener Name bekommt eine Nummer; --no-numbers lehnt die Datei stattdessen ab. Bei mehreren Empfängern hat jeder einen eigenen Ordner, nach seiner Lieferung oder seinem Kürzel.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
    <source>Make every output that needs no decision, and prove it.</source>
    <translation>Jede Ausgabe machen, die keine Entscheidung braucht, und sie prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Within the output folder, have the folders that the sources have.</source>
+   <translation>Im Ausgabeordner dieselben Ordner haben wie die Quellen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Put outputs beside their sources, in place of --into.</source>
+   <translation>Ausgaben neben ihre Quellen legen, statt --into.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Make on the Dask cluster whose scheduler is there.</source>
+   <translation>Auf dem Dask-Cluster machen, dessen Scheduler dort ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Say what would be made, under which name and how large; make nothing.</source>
+   <translation>Sagen, was gemacht würde, unter welchem Namen und wie groß; nichts machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Refuse a file whose name is taken, instead of numbering it.</source>
+   <translation>Eine Datei mit vergebenem Namen ablehnen, statt zu nummerieren.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Leave with 1 where an output was altered since it was made.</source>
+   <translation>Mit 1 enden, wo eine Ausgabe geändert wurde, seit sie gemacht ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Say where outputs go: --into FOLDER, perhaps with --mirror, or --beside.</source>
+   <translation>Sagen, wohin Ausgaben gehen: --into ORDNER, vielleicht mit --mirror, oder --beside.</translation>
   </message>
   <message>
    <location filename="../cli/make_verb.py" />
@@ -307,6 +882,11 @@
    <location filename="../cli/make_verb.py" />
    <source>Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.</source>
    <translation>Angehalten: {done} von {total} Ausgaben wurden gemacht oder gelassen. Derselbe Befehl macht von dort weiter.</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>{count:,} of {total:,}</source>
+   <translation>{count:,} von {total:,}</translation>
   </message>
   <message>
    <location filename="../cli/progress.py" />
@@ -330,8 +910,18 @@
   </message>
   <message>
    <location filename="../cli/quick_verb.py" />
+   <source>The receiver; without one it is asked for.</source>
+   <translation>Der Empfänger; ohne einen wird danach gefragt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/quick_verb.py" />
    <source>There is no display to open the window on. In a terminal, “kittiwake make” does the same.</source>
    <translation>Es gibt keinen Bildschirm für das Fenster. Im Terminal tut „kittiwake make“ dasselbe.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>List the receivers there are: those that ship, and your own.</source>
+   <translation>Die Empfänger auflisten: die mitgelieferten und Ihre eigenen.</translation>
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
@@ -342,6 +932,36 @@
    <location filename="../cli/receiver_verbs.py" />
    <source>slug = “{slug}” is that of a receiver that ships: give it another.</source>
    <translation>slug = „{slug}“ ist das eines mitgelieferten Empfängers: ein anderes geben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>What it is called; default: its slug.</source>
+   <translation>Wie er heißt; sonst wie sein Kürzel.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>A receiver to begin from.</source>
+   <translation>Ein Empfänger, von dem man ausgeht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>Files, or folders of files, that the machine takes.</source>
+   <translation>Dateien oder Ordner mit Dateien, die die Maschine nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>A form to begin from, such as mp3 or wav/ulaw.</source>
+   <translation>Eine Form, von der man ausgeht, etwa mp3 oder wav/ulaw.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>A field of it; may be repeated.</source>
+   <translation>Ein Feld davon; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>Begin from a receiver, from files, or from a form: not from several.</source>
+   <translation>Von einem Empfänger, von Dateien oder von einer Form ausgehen: nicht von mehreren.</translation>
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
@@ -360,13 +980,58 @@
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
+   <source>There is no receiver of your own “{slug}”.</source>
+   <translation>Es gibt keinen eigenen Empfänger „{slug}“.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
    <source>{slug} is not kept any more; jobs that use it have it still.</source>
    <translation>{slug} ist nicht mehr behalten; Aufträge, die es nutzen, haben es noch.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
+   <source>Times are seconds: start and stop with the air that a clip keeps, speech_start and speech_stop without. Level: active speech level, ITU-T P.56. Other sound (coughs, doors) is listed and never cut out. A name that is taken gets a number.</source>
+   <translation>Zeiten sind Sekunden: start und stop mit der Luft, die ein Clip behält, speech_start und speech_stop ohne. Pegel: aktiver Sprachpegel, ITU-T P.56. Anderer Schall (Husten, Türen) wird aufgeführt und nie ausgeschnitten. Ein vergebener Name bekommt eine Nummer.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
    <source>Find what is spoken in recordings, and cut it out.</source>
    <translation>Finden, was in Aufnahmen gesprochen wird, und es ausschneiden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>dB above the room where sound begins (9).</source>
+   <translation>dB über dem Raum, ab denen Schall beginnt (9).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>A shorter pause does not separate (0.5).</source>
+   <translation>Eine kürzere Pause trennt nicht (0.5).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Shorter speech is left out (0.15).</source>
+   <translation>Kürzere Sprache bleibt weg (0.15).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Kept before the first sound (0.1).</source>
+   <translation>Bleibt vor dem ersten Laut (0.1).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Kept after the last sound (0.1).</source>
+   <translation>Bleibt nach dem letzten Laut (0.1).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>The lines that were read, in order: a name a line, “name: words”, or a table.</source>
+   <translation>Die gelesenen Zeilen, der Reihe nach: je Zeile ein Name, „Name: Wörter“, oder eine Tabelle.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Write each span of speech there, as WAV.</source>
+   <translation>Jeden Abschnitt Sprache dorthin schreiben, als WAV.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -377,6 +1042,16 @@
    <location filename="../cli/spans_verb.py" />
    <source>it is not UTF-8</source>
    <translation>es ist kein UTF-8</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>{names} cannot be read as a list of lines: {why}.</source>
+   <translation>{names} ist nicht als Liste von Zeilen zu lesen: {why}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>--names is a list for one recording; {n} were given.</source>
+   <translation>--names ist eine Liste für eine Aufnahme; gegeben wurden {n}.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -395,8 +1070,53 @@
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
+   <source>A script is a table (CSV, TSV, .xlsx, .ods) with the columns name, text, say it as, voice, language, speed, kind, for, note; or plain lines, “name: words”. A text may be a series: Berth {1..12} is open, {Skerrow|Tarn Holm}. Respellings are a table of word, say, language; those kept for all jobs act as well. What is spoken is kept, and spoken again only when it changes.</source>
+   <translation>Ein Skript ist eine Tabelle (CSV, TSV, .xlsx, .ods) mit den Spalten name, text, say it as, voice, language, speed, kind, for, note; oder einfache Zeilen, „Name: Wörter“. Ein Text darf eine Reihe sein: Berth {1..12} is open, {Skerrow|Tarn Holm}. Umschriften sind eine Tabelle mit word, say, language; die für alle Aufträge bewahrten gelten auch. Gesprochenes wird bewahrt und nur bei Änderung neu gesprochen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
    <source>Speak a script by a voice of this machine, and make it for receivers.</source>
    <translation>Ein Skript mit einer Stimme dieses Rechners sprechen und für Empfänger machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Key of the voice for lines that name none; --voices lists them.</source>
+   <translation>Schlüssel der Stimme für Zeilen, die keine nennen; --voices führt sie auf.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Language of lines that name none.</source>
+   <translation>Sprache von Zeilen, die keine nennen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Table of respellings.</source>
+   <translation>Tabelle der Umschriften.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Speak what is too long faster, as far as the receiver's rules allow.</source>
+   <translation>Zu Langes schneller sprechen, soweit die Regeln des Empfängers es erlauben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Have a speech engine listen, and tell which lines sound like another, or like none.</source>
+   <translation>Eine Spracherkennung hören lassen und sagen, welche Zeilen wie eine andere klingen oder wie keine.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Where spoken lines are kept.</source>
+   <translation>Wo gesprochene Zeilen bewahrt werden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>List the voices, and leave.</source>
+   <translation>Die Stimmen auflisten und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Give a script, what it is for (--for or --form), and --into.</source>
+   <translation>Ein Skript geben, wofür es ist (--for oder --form), und --into.</translation>
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
@@ -425,8 +1145,43 @@
   </message>
   <message>
    <location filename="../cli/tone_verb.py" />
+   <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
+   <translation>Ein Rezept ist ein Ton eines Landes (gb/ringing; --list), gedrückte Tasten (keys:0123) oder eine TOML-Datei. Pegel, Pausen und Band bleiben, wie sie sind: Kein Empfänger ändert seinen Pegel, kürzt oder filtert ihn. Er entsteht mit der Rate, die der Empfänger nimmt, sodass nichts umgetastet wird.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
    <source>Make call-progress tones, key tones and recipes of one's own.</source>
    <translation>Hörtöne, Tastentöne und eigene Rezepte machen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>About how long, in whole cadences or periods.</source>
+   <translation>Etwa wie lang, in ganzen Rhythmen oder Perioden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>How often the whole sounds.</source>
+   <translation>Wie oft das Ganze erklingt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>List the tones of all countries, and leave.</source>
+   <translation>Die Töne aller Länder auflisten und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>Write the recipes as TOML, to be changed, and leave.</source>
+   <translation>Die Rezepte als TOML schreiben, zum Ändern, und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>Give recipes, what they are for (--for or --form), and --into.</source>
+   <translation>Rezepte geben, wofür sie sind (--for oder --form), und --into.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources.</source>
+   <translation>Zeiten sind Sekunden, m:ss oder Abtastwerte (44100 samples). Ohne --span ist die ganze Datei ein Clip; Namen mehrerer Abschnitte kommen von den Abschnitten. In die Quellen wird nichts geschrieben.</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
@@ -442,6 +1197,96 @@
    <location filename="../cli/touch_verb.py" />
    <source>Cut and touch up recordings, and make what comes of it.</source>
    <translation>Aufnahmen schneiden und retuschieren und machen, was daraus wird.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>A clip of it; may be repeated.</source>
+   <translation>Ein Clip davon; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Spans of a table (CSV, TSV), WebVTT, or the cue points of a WAV.</source>
+   <translation>Abschnitte aus einer Tabelle (CSV, TSV), WebVTT oder den Marken einer WAV.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>A stretch left out; may be repeated.</source>
+   <translation>Eine Strecke, die wegbleibt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Leave out what lies between what is spoken.</source>
+   <translation>Weglassen, was zwischen dem Gesprochenen liegt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>On top of what the receiver asks for.</source>
+   <translation>Zusätzlich zu dem, was der Empfänger verlangt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>8%, -5%, or 1.08 times; the pitch stays.</source>
+   <translation>8%, -5% oder 1.08 mal; die Tonhöhe bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>The length stays.</source>
+   <translation>Die Länge bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Over so many seconds.</source>
+   <translation>Über so viele Sekunden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Gentle at both ends, or a straight line.</source>
+   <translation>An beiden Enden sanft, oder eine Gerade.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Keep nothing below.</source>
+   <translation>Nichts darunter behalten.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>What single peaks may be held down by.</source>
+   <translation>Um wie viel einzelne Spitzen gehalten werden dürfen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Blend so much of the end into the start; 0 never.</source>
+   <translation>So viel vom Ende in den Anfang blenden; 0 nie.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>left, right, mix, or a channel such as ch3.</source>
+   <translation>left, right, mix oder ein Kanal wie ch3.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Take away a DC offset.</source>
+   <translation>Einen Gleichanteil wegnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Without the receiver's level, trimming and filters: for tones.</source>
+   <translation>Ohne Pegel, Kürzen und Filter des Empfängers: für Töne.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Name of the clip, where there is one.</source>
+   <translation>Name des Clips, wo es einer ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Kind of message, such as alert.</source>
+   <translation>Art der Ansage, etwa alert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>--name is for one clip: name spans by themselves, '0:02 to 0:13 fog'.</source>
+   <translation>--name ist für einen Clip: Abschnitte benennen sich selbst, '0:02 to 0:13 fog'.</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
@@ -465,8 +1310,28 @@
   </message>
   <message>
    <location filename="../cli/watch_verb.py" />
+   <source>Without a folder it watches those of ~/.config/kittiwake/watched.toml, which the window writes (Job, Watched folders). A file is taken once nobody writes it any more. What was made once is not made again, whenever this is started.</source>
+   <translation>Ohne Ordner überwacht es die aus ~/.config/kittiwake/watched.toml, die das Fenster schreibt (Auftrag, Überwachte Ordner). Eine Datei wird genommen, sobald niemand mehr an ihr schreibt. Was einmal gemacht ist, wird nicht wieder gemacht, wann immer dies startet.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
    <source>Watch folders, and make whatever arrives whole in them.</source>
    <translation>Ordner beobachten und machen, was vollständig darin ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Where outputs go; default: “made” in the folder.</source>
+   <translation>Wohin Ausgaben gehen; sonst „made“ im Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Make what lies there, wait for what is arriving, and end.</source>
+   <translation>Machen, was dort liegt, auf das warten, was noch kommt, und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Say both a folder and --for, or neither, for the folders of watched.toml.</source>
+   <translation>Einen Ordner und --for nennen, oder keines von beiden, für die Ordner aus watched.toml.</translation>
   </message>
   <message>
    <location filename="../cli/watch_verb.py" />
@@ -510,10 +1375,115 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
+   <source>made</source>
+   <translation>gemacht</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>kept</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>refused</source>
+   <translation>abgelehnt</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>failed</source>
+   <translation>misslungen</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>stopped</source>
+   <translation>angehalten</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>as made</source>
+   <translation>wie gemacht</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>altered</source>
+   <translation>geändert</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>deleted</source>
+   <translation>gelöscht</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>source changed</source>
+   <translation>Quelle geändert</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>source gone</source>
+   <translation>Quelle fort</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>note</source>
+   <translation>Hinweis</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>warning</source>
+   <translation>Warnung</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>mono</source>
+   <translation>mono</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>identical</source>
+   <translation>gleich</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>inverted</source>
+   <translation>gegenphasig</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>left only</source>
+   <translation>nur links</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>right only</source>
+   <translation>nur rechts</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>left leads</source>
+   <translation>links voraus</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>right leads</source>
+   <translation>rechts voraus</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>different</source>
+   <translation>verschieden</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
    <source>{printable}
   not readable: {error}</source>
    <translation>{printable}
   nicht zu lesen: {error}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>{n} ch</source>
+   <translation>{n} Kan.</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -539,6 +1509,11 @@
    <location filename="../cli/words.py" />
    <source>, proof passed</source>
    <translation>, Prüfung bestanden</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>about </source>
+   <translation>etwa </translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -594,8 +1569,53 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
+   <source>{start:10.3f} – {stop:.3f} s</source>
+   <translation>{start:10.3f} – {stop:.3f} s</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  (spoken {start:.3f} – {stop:.3f})</source>
+   <translation>  (gesprochen {start:.3f} – {stop:.3f})</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
    <source>  other sound</source>
    <translation>  anderes Geräusch</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>{path} for {receiver}: {outcome}</source>
+   <translation>{path} für {receiver}: {outcome}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>passed</source>
+   <translation>bestanden</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>FAILED</source>
+   <translation>NICHT BESTANDEN</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>ok </source>
+   <translation>ok   </translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>NO </source>
+   <translation>NEIN </translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>, wanted {expected}</source>
+   <translation>, verlangt {expected}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source> or </source>
+   <translation> oder </translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -709,6 +1729,11 @@
   </message>
   <message>
    <location filename="../core/batch/each.py" />
+   <source>readable</source>
+   <translation>lesbar</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/each.py" />
    <source>a sound file</source>
    <translation>eine Tondatei</translation>
   </message>
@@ -788,6 +1813,111 @@
    <translation>In {container} gibt es {list}.</translation>
   </message>
   <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Cannot be read</source>
+   <translation>Nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>not measured</source>
+   <translation>nicht gemessen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>The same recording as another clip</source>
+   <translation>Dieselbe Aufnahme wie ein anderer Clip</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>The same recording on two sides</source>
+   <translation>Dieselbe Aufnahme auf zwei Seiten</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>No part of the corpus any more, and altered, so that it stays</source>
+   <translation>Kein Teil des Korpus mehr und geändert, sodass es bleibt</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Not made</source>
+   <translation>Nicht gemacht</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/files.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier run left it.</source>
+   <translation>„{name}“ liegt schon in {into} und ist nicht so, wie ein früherer Lauf es ließ.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/files.py" />
+   <source>Move it away, or choose another folder.</source>
+   <translation>Es wegbewegen oder einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>{name} cannot be read: {reason_of}.</source>
+   <translation>{name} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>Check the path.</source>
+   <translation>Den Pfad prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>{name} holds no answers.</source>
+   <translation>{name} enthält keine Antworten.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>Give what kittiwake hear --kept or --list wrote, in JSON Lines.</source>
+   <translation>Geben, was kittiwake hear --kept oder --list schrieb, in JSON Lines.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>Clips of {name} share a gain, a memory or marks.</source>
+   <translation>Clips von {name} teilen eine Verstärkung, einen Speicher oder Marken.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>Choose a receiver that levels each clip by itself.</source>
+   <translation>Einen Empfänger wählen, der jeden Clip für sich pegelt.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>not made: {error}</source>
+   <translation>nicht gemacht: {error}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>not made: it has not been measured</source>
+   <translation>nicht gemacht: Es wurde nicht gemessen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>not made: {what}</source>
+   <translation>nicht gemacht: {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>{output} is not there any more.</source>
+   <translation>{output} ist nicht mehr da.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>Start again: it is made once more.</source>
+   <translation>Noch einmal starten: Es wird neu gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>Parquet needs the package “pyarrow”.</source>
+   <translation>Parquet braucht das Paket „pyarrow“.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>Install it with: pip install 'kittiwake[corpus]'.</source>
+   <translation>Installieren mit: pip install 'kittiwake[corpus]'.</translation>
+  </message>
+  <message>
    <location filename="../core/corpus/quality.py" />
    <source>length</source>
    <translation>Länge</translation>
@@ -863,6 +1993,166 @@
    <translation>Wortfehlerrate des Gehörten</translation>
   </message>
   <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>It holds no sound.</source>
+   <translation>Es enthält keinen Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>It lies beyond the end of its source.</source>
+   <translation>Es liegt hinter dem Ende seiner Quelle.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>The pattern does not match</source>
+   <translation>Das Muster passt nicht</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Not in the table, and left out</source>
+   <translation>Nicht in der Tabelle und weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Table and name of the file tell another {key}; the table is believed</source>
+   <translation>Tabelle und Name der Datei nennen ein anderes {key}; die Tabelle gilt</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>The same id again, and left out</source>
+   <translation>Dieselbe id noch einmal und weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>No {key}</source>
+   <translation>Kein {key}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>In the table, but there is no such file</source>
+   <translation>In der Tabelle, aber es gibt keine solche Datei</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>“{part}” cannot be in a pattern{what}.</source>
+   <translation>„{part}“ kann nicht{what} in einem Muster stehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source> twice</source>
+   <translation> zweimal</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.</source>
+   <translation>{id}, {speaker}, {language}, {text} schreiben oder ein Merkmal wie {gender}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>The pattern names nothing.</source>
+   <translation>Das Muster benennt nichts.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Write for example {speaker}/{id}.</source>
+   <translation>Zum Beispiel {speaker}/{id} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>There are no rows in {name} that name a file.</source>
+   <translation>In {name} gibt es keine Zeilen, die eine Datei nennen.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>It needs a column “file” or “id”.</source>
+   <translation>Es braucht eine Spalte „file“ oder „id“.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>{name} cannot be read as a table: {told}.</source>
+   <translation>{name} ist nicht als Tabelle zu lesen: {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Give CSV in UTF-8, or JSON Lines.</source>
+   <translation>CSV in UTF-8 oder JSON Lines geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>“{text}” is no rule.</source>
+   <translation>„{text}“ ist keine Regel.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>Write for example snr &gt;= 20 dB. There is {names}.</source>
+   <translation>Zum Beispiel snr &gt;= 20 dB schreiben. Es gibt {names}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>{name} is told in {what}, not in {what2}.</source>
+   <translation>{name} wird in {what} angegeben, nicht in {what2}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>Write {name} {what} {what2} {own}.</source>
+   <translation>{name} {what} {what2} {own} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>“{text}” are no lengths.</source>
+   <translation>„{text}“ sind keine Längen.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Write for example 3-15, in seconds.</source>
+   <translation>Zum Beispiel 3-15 schreiben, in Sekunden.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>No times of words are known, so that pieces of it have no text</source>
+   <translation>Es sind keine Zeiten der Wörter bekannt, sodass Stücke davon keinen Text haben</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Shorter than {shortest:g} s, and left out</source>
+   <translation>Kürzer als {shortest:g} s und weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Longer than {longest:g} s, with no pause to cut at</source>
+   <translation>Länger als {longest:g} s, ohne Pause zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>“{text}” is no split.</source>
+   <translation>„{text}“ ist keine Aufteilung.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>Write for example 80/10/10.</source>
+   <translation>Zum Beispiel 80/10/10 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>{path} cannot be used: {error}.</source>
+   <translation>{path} ist nicht zu gebrauchen: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Move it away; it is made anew.</source>
+   <translation>Es wegbewegen; es wird neu gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>{path} is of another version.</source>
+   <translation>{path} ist von einer anderen Version.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Move it away; it is made anew, but for the sides of speakers: give them as splits.csv.</source>
+   <translation>Es wegbewegen; es wird neu gemacht, bis auf die Seiten der Sprecher: diese als splits.csv geben.</translation>
+  </message>
+  <message>
    <location filename="../core/cut/forms.py" />
    <source>This is too large for a list of spans.</source>
    <translation>Das ist zu groß für eine Liste von Abschnitten.</translation>
@@ -886,11 +2176,6 @@
    <location filename="../core/cut/forms.py" />
    <source>{name} cannot be read: {strerror}.</source>
    <translation>{name} ist nicht zu lesen: {strerror}.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>Check the path.</source>
-   <translation>Den Pfad prüfen.</translation>
   </message>
   <message>
    <location filename="../core/cut/forms.py" />
@@ -1178,6 +2463,11 @@
   </message>
   <message>
    <location filename="../core/ear/caller_line.py" />
+   <source>{level_db:+g} dB</source>
+   <translation>{level_db:+g} dB</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
    <source>{lost:.1f} % of packets missing</source>
    <translation>{lost:.1f} % der Pakete fehlen</translation>
   </message>
@@ -1242,6 +2532,26 @@
    <translation>Keine der Zeilen hat Wörter, auf die zu hören wäre: Die Liste braucht eine Spalte „text“.</translation>
   </message>
   <message>
+   <location filename="../core/errors.py" />
+   <source>Stopped before it was done.</source>
+   <translation>Angehalten, bevor es fertig war.</translation>
+  </message>
+  <message>
+   <location filename="../core/errors.py" />
+   <source>Make it again when you like.</source>
+   <translation>Es wieder machen, wann Sie mögen.</translation>
+  </message>
+  <message>
+   <location filename="../core/extensions.py" />
+   <source>The extension {path} cannot be loaded ({kind}: {error}).</source>
+   <translation>Die Erweiterung {path} ist nicht zu laden ({kind}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/extensions.py" />
+   <source>Mend it, or take it out of {VARIABLE}.</source>
+   <translation>Sie richten oder aus {VARIABLE} nehmen.</translation>
+  </message>
+  <message>
    <location filename="../core/fit/demands.py" />
    <source>one or two channels</source>
    <translation>ein oder zwei Kanäle</translation>
@@ -1260,11 +2570,6 @@
    <location filename="../core/fit/demands.py" />
    <source>It takes {list}, {channels}.</source>
    <translation>Er nimmt {list}, {channels}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source> or </source>
-   <translation> oder </translation>
   </message>
   <message>
    <location filename="../core/fit/demands.py" />
@@ -2212,11 +3517,6 @@
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>about </source>
-   <translation>etwa </translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/write.py" />
    <source>it comes out {what:.1f} ms later</source>
    <translation>es kommt {what:.1f} ms später heraus</translation>
   </message>
@@ -2254,11 +3554,6 @@
    <location filename="../core/fit/path/write.py" />
    <source>about {size}</source>
    <translation>etwa {size}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/write.py" />
-   <source>mono</source>
-   <translation>mono</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
@@ -3210,6 +4505,16 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
+   <source>{planned:,} B</source>
+   <translation>{planned:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{bytes:,} B</source>
+   <translation>{bytes:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
    <source>no clipping added</source>
    <translation>keine Übersteuerung hinzugefügt</translation>
   </message>
@@ -3220,6 +4525,11 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
+   <source>{n:,}</source>
+   <translation>{n:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
    <source>{name} {start:,} to {stop:,}</source>
    <translation>{name} {start:,} bis {stop:,}</translation>
   </message>
@@ -3227,6 +4537,11 @@
    <location filename="../core/make/proof.py" />
    <source>spans as cue points</source>
    <translation>Abschnitte als Marken</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>none</source>
+   <translation>keine</translation>
   </message>
   <message>
    <location filename="../core/make/proof.py" />
@@ -3250,6 +4565,11 @@
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>whole</source>
+   <translation>ganz</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>all that its header promises</source>
    <translation>alles, was ihr Kopf verspricht</translation>
   </message>
@@ -3260,13 +4580,38 @@
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>format</source>
+   <translation>Format</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>sample rate</source>
    <translation>Abtastrate</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>channels</source>
+   <translation>Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>1 or 2</source>
+   <translation>1 oder 2</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>size</source>
+   <translation>Größe</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>at most {most:g} s</source>
    <translation>höchstens {most:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>{seconds:.3f} s</source>
+   <translation>{seconds:.3f} s</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
@@ -3300,6 +4645,16 @@
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>{found:.2%}</source>
+   <translation>{found:.2%}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>peak</source>
+   <translation>Spitze</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>at most {most}</source>
    <translation>höchstens {most}</translation>
   </message>
@@ -3307,6 +4662,11 @@
    <location filename="../core/make/rule_checks.py" />
    <source>true peak</source>
    <translation>wahre Spitze</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>level</source>
+   <translation>Pegel</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
@@ -3337,6 +4697,11 @@
    <location filename="../core/make/rule_checks.py" />
    <source>{max_length} of [{allowed}], then {told}</source>
    <translation>{max_length} von [{allowed}], dann {told}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>name</source>
+   <translation>Name</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
@@ -4358,6 +5723,16 @@
    <source>No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.</source>
    <translation>Keine Naht sticht heraus: {what:.0f} % der Stellen darin ändern sich im Klang mehr, {what2:.0f} % springen mehr im Pegel.</translation>
   </message>
+  <message>
+   <location filename="../core/process/events.py" />
+   <source>Its decoder or encoder crashed ({reason}). Ask for another copy, or convert it elsewhere first.</source>
+   <translation>Ihr Dekoder oder Kodierer stürzte ab ({reason}). Um eine andere Kopie bitten oder sie anderswo erst umwandeln.</translation>
+  </message>
+  <message>
+   <location filename="../core/process/events.py" />
+   <source>It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).</source>
+   <translation>Es schlug unerwartet fehl ({reason}). Noch einmal machen; hilft das nicht, mit dem Protokoll melden ({log_path}).</translation>
+  </message>
   <message numerus="yes">
    <location filename="../core/project/corpus.py" />
    <source>texts and speakers of {n} clips</source>
@@ -4748,6 +6123,11 @@
   </message>
   <message>
    <location filename="../core/script/series.py" />
+   <source>Write {1..12}, {1..12:words} or {one|other}.</source>
+   <translation>{1..12}, {1..12:words} oder {one|other} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
    <source>That stands for {count:,} lines, more than {most:,}.</source>
    <translation>Das steht für {count:,} Zeilen, mehr als {most:,}.</translation>
   </message>
@@ -4780,11 +6160,6 @@
    <location filename="../core/script/table.py" />
    <source>Give a table of lines.</source>
    <translation>Eine Tabelle von Zeilen angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} cannot be read: {reason_of}.</source>
-   <translation>{name} ist nicht zu lesen: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/script/table.py" />
@@ -4867,6 +6242,16 @@
    <translation>Bei {results} der Antwort sind keine {count} Antworten.</translation>
   </message>
   <message>
+   <location filename="../core/service/costs.py" />
+   <source>No clip has a text to compare with.</source>
+   <translation>Kein Clip hat einen Text zum Vergleichen.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/costs.py" />
+   <source>Give texts: a script, or a table.</source>
+   <translation>Texte geben: ein Skript oder eine Tabelle.</translation>
+  </message>
+  <message>
    <location filename="../core/service/keys.py" />
    <source>There is no key in {key_from}.</source>
    <translation>In {key_from} ist kein Schlüssel.</translation>
@@ -4905,6 +6290,11 @@
    <location filename="../core/service/keys.py" />
    <source>Put it there: keyring set {ours} {name}</source>
    <translation>Dort ablegen: keyring set {ours} {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/listed.py" />
+   <source>{clips:,} clips</source>
+   <translation>{clips:,} Clips</translation>
   </message>
   <message>
    <location filename="../core/service/listed.py" />
@@ -5328,6 +6718,11 @@
   </message>
   <message>
    <location filename="../core/settings/setting.py" />
+   <source>{key} is {wanted}, not {value!r}.</source>
+   <translation>{key} ist {wanted}, nicht {value!r}.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
    <source>{key} is one of {list}, not {value!r}.</source>
    <translation>{key} ist eines von {list}, nicht {value!r}.</translation>
   </message>
@@ -5515,6 +6910,11 @@
    <location filename="../core/speak/voices/network.py" />
    <source>Put its file into {voices_folder}.</source>
    <translation>Seine Datei nach {voices_folder} legen.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name} answered {code} ({reason}).</source>
+   <translation>{name} antwortete {code} ({reason}).</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -7000,11 +8400,6 @@
    <location filename="../ui/bench/clip_page.py" />
    <source>{what:,} samples</source>
    <translation>{what:,} Abtastwerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>none</source>
-   <translation>keine</translation>
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
@@ -11069,11 +12464,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
-   <source>Within the output folder, have the folders that the sources have.</source>
-   <translation>Im Ausgabeordner dieselben Ordner haben wie die Quellen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/job.py" />
    <source>Outputs beside their sources</source>
    <translation>Ausgaben neben ihren Quellen</translation>
   </message>
@@ -11134,13 +12524,18 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
-   <source>“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.</source>
-   <translation>“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.</translation>
+   <source>“{name}” was not saved when Kittiwake ended unexpectedly, {time}.</source>
+   <translation>„{name}“ war nicht gespeichert, als Kittiwake unerwartet endete, {time}.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
    <source>Go on with it? It is saved only when you save it.</source>
    <translation>Damit weitermachen? Gespeichert wird nur, wenn Sie speichern.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Ask me later</source>
+   <translation>Später fragen</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/job.py" />
@@ -11868,6 +13263,85 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <source>there, and no more in the set</source>
    <translation>dort und nicht mehr im Satz</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../ui/door.py" />
+   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
+   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <translation>
+    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
+    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>That is on the board already.</source>
+   <translation>Das ist schon auf der Tafel.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Looking through {name} …</source>
+   <translation>{name} wird durchsucht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{count} of what was dropped</source>
+   <translation>{count} von dem, was abgelegt wurde,</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
+   <translation>{other} ist keine Datei dieses Rechners. Erst hier speichern, dann ablegen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
+   <translation>Gerade werden Ausgaben dieses Auftrags gemacht. Beenden und den anderen öffnen? Was gemacht ist, bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Stop making?</source>
+   <translation>Machen beenden?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Opening {name} …</source>
+   <translation>{name} wird geöffnet …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{name} was not opened.</source>
+   <translation>{name} wurde nicht geöffnet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Saving {name} …</source>
+   <translation>{name} wird gespeichert …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Saved {name}.</source>
+   <translation>{name} gespeichert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Save the job?</source>
+   <translation>Den Auftrag speichern?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>This job has changes that are not saved. Save them?</source>
+   <translation>Dieser Auftrag hat ungespeicherte Änderungen. Speichern?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>A take is being recorded. End it, and keep it on the board?</source>
+   <translation>Ein Take wird aufgenommen. Beenden und auf der Tafel behalten?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>End the take?</source>
+   <translation>Den Take beenden?</translation>
+  </message>
   <message>
    <location filename="../ui/ear/blind_dialog.py" />
    <source>the source</source>
@@ -12277,6 +13751,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
   </message>
   <message>
+   <location filename="../ui/language.py" />
+   <source>d MMMM yyyy, HH:mm</source>
+   <translation>d. MMMM yyyy, HH:mm</translation>
+  </message>
+  <message>
    <location filename="../ui/looking.py" />
    <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
    <translation>Der Dekodierer dieser Datei stürzte ab ({reason}); sonst nahm nichts Schaden.</translation>
@@ -12305,11 +13784,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/palette.py" />
    <source>Part of a command's name</source>
    <translation>Teil vom Namen eines Befehls</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Commands</source>
-   <translation>Befehle</translation>
   </message>
   <message>
    <location filename="../ui/palette.py" />
@@ -12597,9 +14071,9 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/recent_dialog.py" />
    <source>{stem}
-{parent}, saved {when:%d %B %Y, %H:%M}</source>
+{parent}, saved {when}</source>
    <translation>{stem}
-{parent}, saved {when:%d %B %Y, %H:%M}</translation>
+{parent}, gespeichert {when}</translation>
   </message>
   <message>
    <location filename="../ui/recent_dialog.py" />
@@ -13308,11 +14782,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
-   <source>made</source>
-   <translation>gemacht</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
    <source>delivered</source>
    <translation>geliefert</translation>
   </message>
@@ -13325,11 +14794,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/theme/shapes.py" />
    <source>stale</source>
    <translation>veraltet</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
-   <source>failed</source>
-   <translation>misslungen</translation>
   </message>
   <message>
    <location filename="../ui/toning.py" />
@@ -13772,85 +15236,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/window.py" />
    <source>No sound was found there. {passed}</source>
    <translation>Dort wurde kein Ton gefunden. {passed}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/window.py" />
-   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
-   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
-   <translation>
-    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
-    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>That is on the board already.</source>
-   <translation>Das ist schon auf der Tafel.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Looking through {name} …</source>
-   <translation>{name} wird durchsucht …</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
-   <translation>Gerade werden Ausgaben dieses Auftrags gemacht. Beenden und den anderen öffnen? Was gemacht ist, bleibt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Stop making?</source>
-   <translation>Machen beenden?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Opening {name} …</source>
-   <translation>{name} wird geöffnet …</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{name} was not opened.</source>
-   <translation>{name} wurde nicht geöffnet.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Saving {name} …</source>
-   <translation>{name} wird gespeichert …</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Saved {name}.</source>
-   <translation>{name} gespeichert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{count} of what was dropped</source>
-   <translation>{count} von dem, was abgelegt wurde,</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
-   <translation>{other} ist keine Datei dieses Rechners. Erst hier speichern, dann ablegen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Save the job?</source>
-   <translation>Den Auftrag speichern?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>This job has changes that are not saved. Save them?</source>
-   <translation>Dieser Auftrag hat ungespeicherte Änderungen. Speichern?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>A take is being recorded. End it, and keep it on the board?</source>
-   <translation>Ein Take wird aufgenommen. Beenden und auf der Tafel behalten?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>End the take?</source>
-   <translation>Den Take beenden?</translation>
   </message>
   <message>
    <location filename="../core/receivers/10-phone-menu.toml" />

@@ -25,6 +25,11 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
+   <source>One JSON object a line.</source>
+   <translation>Un objet JSON par ligne.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
    <source>bit rate</source>
    <translation>débit</translation>
   </message>
@@ -32,6 +37,81 @@
    <location filename="../cli/common.py" />
    <source>“{value}” is no bit rate, such as 192k</source>
    <translation>« {value} » n’est pas un débit, comme 192k</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>A receiver's slug, or a TOML file; may be repeated.</source>
+   <translation>L’abréviation d’un récepteur, ou un fichier TOML ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>A form for once: mp3, wav/ulaw, or “wav 44.1k mono -20 lufs”; may be repeated.</source>
+   <translation>Une forme pour une fois : mp3, wav/ulaw ou « wav 44.1k mono -20 lufs » ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Sample rate of the forms; default: the source's.</source>
+   <translation>Fréquence d’échantillonnage des formes ; sinon celle de la source.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Channels of the forms; default: as the source has.</source>
+   <translation>Canaux des formes ; sinon comme la source.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Bit rate of the forms, such as 192k.</source>
+   <translation>Débit des formes, par exemple 192k.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Let the bit rate of the forms vary.</source>
+   <translation>Le débit des formes peut varier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>A field of the receivers, such as level.measure=loudness or max_seconds=3; may be repeated.</source>
+   <translation>Un champ des récepteurs, par exemple level.measure=loudness ou max_seconds=3 ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Say what to make for: --for RECEIVER, or --form FORM.</source>
+   <translation>Dire pour quoi produire : --for RÉCEPTEUR ou --form FORME.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>--rate, --channels, --bit-rate and --variable go with --form; --set changes a receiver.</source>
+   <translation>--rate, --channels, --bit-rate et --variable vont avec --form ; --set change un récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.</source>
+   <translation>Le format des fichiers sans en-tête, par exemple ulaw@8000 ou pcm_s16le@16000x2.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Which sound stream of a video to use, from 1; default: the first.</source>
+   <translation>Quelle piste sonore d’une vidéo prendre, à partir de 1 ; sinon la première.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>The rate the sound was really taken at.</source>
+   <translation>La fréquence à laquelle le son fut vraiment pris.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Take this remedy wherever it is offered; may be repeated. “kittiwake fit” names those that can be taken.</source>
+   <translation>Prendre ce remède partout où il est offert ; répétable. « kittiwake fit » nomme ceux qui sont possibles.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Warnings count as not fitting.</source>
+   <translation>Les avertissements comptent comme une non-conformité.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
+   <source>Puts recorded voices into the machines that must speak them.</source>
+   <translation>Met des voix enregistrées dans les machines qui doivent les dire.</translation>
   </message>
   <message>
    <location filename="../cli/common.py" />
@@ -52,6 +132,121 @@
    <location filename="../cli/corpus_verb.py" />
    <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
    <translation>Faire un corpus : lignes, qualités, doublons, règles, parts, fichiers et leur liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</source>
+   <translation>Qui est de quel côté le reste quand des clips s’ajoutent. Une exécution arrêtée reprend où elle était ; rien n’est mesuré ni produit deux fois. Les règles portent sur : seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What every file is to be.</source>
+   <translation>Ce que chaque fichier doit être.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Where the corpus goes.</source>
+   <translation>Où va le corpus.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.</source>
+   <translation>Textes, locuteurs, langues : CSV, TSV, JSON Lines ou un tableur.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What names of folders and files tell, such as {speaker}/{language}-{id}.</source>
+   <translation>Ce que disent les noms des dossiers et fichiers, par exemple {speaker}/{language}-{id}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>name.txt beside name.wav is its text.</source>
+   <translation>name.txt à côté de name.wav est son texte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Of clips that nothing else tells it of.</source>
+   <translation>Celle des clips dont rien d’autre ne la dit.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Leave out what breaks it; may be repeated.</source>
+   <translation>Omettre ce qui l’enfreint ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Say what breaks it; may be repeated.</source>
+   <translation>Dire ce qui l’enfreint ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Clips that repeat another.</source>
+   <translation>Les clips qui en répètent un autre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Shares of training, development and test.</source>
+   <translation>Parts d’entraînement, de développement et de test.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Decides which speaker goes where.</source>
+   <translation>Décide quel locuteur va où.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What the sides are alike in, beside length; may be repeated.</source>
+   <translation>En quoi les côtés se ressemblent, outre la durée ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>A splits.csv of before: speakers stay where it says.</source>
+   <translation>Un splits.csv d’avant : les locuteurs restent où il le dit.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>TAR archives of at most this size, in place of folders.</source>
+   <translation>Des archives TAR d’au plus cette taille, au lieu de dossiers.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Write the list as Parquet too.</source>
+   <translation>Écrire aussi la liste en Parquet.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Cut what is longer in pauses, into pieces of so many seconds: 3-15.</source>
+   <translation>Couper dans les pauses ce qui est plus long, en morceaux de tant de secondes : 3-15.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>What an engine heard (hear --kept): for words_wrong, and times of words.</source>
+   <translation>Ce qu’un moteur a entendu (hear --kept) : pour words_wrong et les instants des mots.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Show the first rows, and what is wrong with rows; do nothing.</source>
+   <translation>Montrer les premières lignes et ce qui y cloche ; ne rien faire.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Measure and judge, and tell what rules cost; make nothing.</source>
+   <translation>Mesurer et juger, et dire ce que coûtent les règles ; ne rien produire.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>How many at once; default: all cores.</source>
+   <translation>Combien à la fois ; sinon tous les cœurs.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Measure and make on the Dask cluster whose scheduler is there.</source>
+   <translation>Mesurer et produire sur la grappe Dask dont l’ordonnanceur est là.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>Say where the corpus goes: --into FOLDER.</source>
+   <translation>Dire où va le corpus : --into DOSSIER.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -90,8 +285,58 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
+   <source>A receiver's slug, or a TOML file.</source>
+   <translation>L’abréviation d’un récepteur, ou un fichier TOML.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A field of the receiver, such as delivery.form=zip.</source>
+   <translation>Un champ du récepteur, par exemple delivery.form=zip.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
    <source>Hand over what was made: a folder, an archive, one file, or an image, with its list.</source>
    <translation>Remettre ce qui a été produit : un dossier, une archive, un fichier ou une image, avec sa liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs.</source>
+   <translation>Seul ce qui a changé est renvoyé ; ce qu’un autre y a mis n’est jamais remplacé. Quelle copie est où est noté à côté des sorties.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Where it goes.</source>
+   <translation>Où cela va.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A script: texts, languages and kinds by name.</source>
+   <translation>Un script : textes, langues et genres par nom.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Hand all to the receiver's stand-in first, and note what it says.</source>
+   <translation>Donner d’abord le tout à la doublure du récepteur et noter ce qu’elle dit.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Write a page for whoever ordered the set.</source>
+   <translation>Écrire une page pour qui a commandé l’ensemble.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Delete there what was delivered before and is wanted no more.</source>
+   <translation>Y supprimer ce qui fut livré avant et n’est plus voulu.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Tell what would go out, and send nothing.</source>
+   <translation>Dire ce qui partirait, et ne rien envoyer.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>  refused: {told}</source>
+   <translation>  refusé : {told}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -112,6 +357,41 @@
    <location filename="../cli/deliver_verbs.py" />
    <source>Hand files to the stand-in of a receiver, and do something with it.</source>
    <translation>Donner des fichiers à la doublure d’un récepteur et s’en servir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.</source>
+   <translation>Une liste (manifest.jsonl) et un en-tête (.h) sont remis avant ce dont ils parlent. --keep garde d’un démarrage à l’autre ce qu’elle contient.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>What to do to it afterwards; may be repeated. --do help tells what there is.</source>
+   <translation>Ce qu’il faut en faire ensuite ; répétable. --do help dit ce qu’il y a.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Write what is heard, one after the other, to a WAV file.</source>
+   <translation>Écrire ce qu’on entend, à la suite, dans un fichier WAV.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A folder for what it holds, from one start to the next.</source>
+   <translation>Un dossier pour ce qu’elle contient, d’un démarrage au suivant.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>A folder for what was recorded over a telephone.</source>
+   <translation>Un dossier pour ce qui fut enregistré par téléphone.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>Make something go wrong with the first file.</source>
+   <translation>Faire échouer quelque chose au premier fichier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
+   <source>There is no stand-in for {receiver}: its file names none.</source>
+   <translation>Pas de doublure pour {receiver} : son fichier n’en nomme aucune.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -150,6 +430,26 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
+   <source>Remove outputs whose source is gone, if nobody has altered them.</source>
+   <translation>Ôter les sorties dont la source a disparu, si personne ne les a modifiées.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Take outputs that were deleted out of the ledger.</source>
+   <translation>Ôter du registre les sorties supprimées.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Compare every byte, whatever the times of files say.</source>
+   <translation>Comparer chaque octet, quoi que disent les dates des fichiers.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
+   <source>Leave with 1 only where an output was altered or deleted.</source>
+   <translation>Ne finir par 1 que si une sortie fut modifiée ou supprimée.</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
    <source>could not remove  {path}: {trouble}</source>
    <translation>impossible d’ôter  {path} : {trouble}</translation>
   </message>
@@ -165,6 +465,11 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
+   <source>{count:,} {state}</source>
+   <translation>{count:,} {state}</translation>
+  </message>
+  <message>
+   <location filename="../cli/folder_verbs.py" />
    <source>nothing made</source>
    <translation>rien de produit</translation>
   </message>
@@ -177,6 +482,56 @@
    <location filename="../cli/hear_verb.py" />
    <source>Have a service listen to made files, and tell how many words it got wrong.</source>
    <translation>Faire écouter des fichiers à un service et dire combien de mots il comprend mal.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes.</source>
+   <translation>Le service est décrit dans le récepteur, [service] ; s’il ne nomme pas d’url, un service simulé répond sur l’interface de bouclage, par le moteur de parole qui tourne ici. Avec --kept, rien n’est demandé deux fois pour les mêmes octets.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>A script: what is meant, by name.</source>
+   <translation>Un script : ce qui est voulu, par nom.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Of those that the script says nothing of.</source>
+   <translation>Celle de ceux dont le script ne dit rien.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Answers, kept from one run to the next.</source>
+   <translation>Les réponses, gardées d’une exécution à l’autre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Let the service know the lines of the script: it hears one of them, or nothing.</source>
+   <translation>Faire connaître au service les lignes du script : il en entend une, ou rien.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Write all of it to a table, most doubtful first: .csv or .jsonl.</source>
+   <translation>Tout écrire dans un tableau, le plus douteux d’abord : .csv ou .jsonl.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Send the files as they are and after each codec, and tell what each costs in words.</source>
+   <translation>Envoyer les fichiers tels quels et après chaque codec, et dire ce que chacun coûte en mots.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Of --codecs, as SVG.</source>
+   <translation>De --codecs, en SVG.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>Show the request for the first file, and a command for it; send nothing.</source>
+   <translation>Montrer la requête pour le premier fichier et une commande ; ne rien envoyer.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hear_verb.py" />
+   <source>{receiver} is no service: its file has no [service].</source>
+   <translation>{receiver} n’est pas un service : son fichier n’a pas de [service].</translation>
   </message>
   <message>
    <location filename="../cli/hear_verb.py" />
@@ -209,9 +564,134 @@
    <translation>{name:34}{words_wrong:6.1f} % mots faux  {more:6}  {bits}</translation>
   </message>
   <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report.</source>
+   <translation>Codes de sortie : 0 tout va bien ; 1 quelque chose ne convient pas, a échoué ou ne fut pas produit ; 2 mauvais usage ; 130 arrêté par Ctrl+C avant d’avoir rien à dire.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Examples:</source>
+   <translation>Exemples :</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Usage: </source>
+   <translation>Usage : </translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Options</source>
+   <translation>Options</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Commands</source>
+   <translation>Commandes</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Show this message and exit.</source>
+   <translation>Montrer ceci et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Show the version and exit.</source>
+   <translation>Montrer la version et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>“{path} --help” tells more.</source>
+   <translation>« {path} --help » en dit plus.</translation>
+  </message>
+  <message>
+   <location filename="../cli/help_pages.py" />
+   <source>Error: {message}</source>
+   <translation>Erreur : {message}</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning.</source>
+   <translation>Les morceaux sont joints, une boucle y est cherchée (ou donnée par --loop), fermée par un fondu enchaîné, mesurée à sa couture, adaptée à la ligne et répétée jusqu’à --length, à l’échantillon près. MUSIC peut être une recette (.hold.toml), qui se trouve à côté de ce qui fut produit. Les droits vont dans le fichier ; sans titulaire ni licence, il y a un avertissement.</translation>
+  </message>
+  <message>
    <location filename="../cli/hold_verb.py" />
    <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
    <translation>Faire une musique d’attente : une boucle sans couture, pour la ligne, avec des messages.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Output folder.</source>
+   <translation>Dossier de sortie.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Of the whole, seconds or m:ss; by default the loop once.</source>
+   <translation>Du tout, en secondes ou m:ss ; sinon la boucle une fois.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>The loop, in what the pieces are together.</source>
+   <translation>La boucle, dans ce que les morceaux forment ensemble.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Seconds that a loop that is found has at least.</source>
+   <translation>Secondes au moins d’une boucle trouvée.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Seconds over which the end goes into the start.</source>
+   <translation>Secondes pendant lesquelles la fin passe dans le début.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Loudness of the music.</source>
+   <translation>Sonie de la musique.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>What is kept of it.</source>
+   <translation>Ce qui en est gardé.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Laid over it; may be repeated.</source>
+   <translation>Posé par-dessus ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Seconds from one message to the next.</source>
+   <translation>Secondes d’un message au suivant.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>By how much the music is softer beneath, dB.</source>
+   <translation>De combien la musique est plus douce dessous, en dB.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Of the file.</source>
+   <translation>Du fichier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Whose the music is.</source>
+   <translation>À qui est la musique.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>By what it may be played.</source>
+   <translation>En vertu de quoi elle peut être jouée.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>Of that: an invoice, a page.</source>
+   <translation>Pour cela : une facture, une page.</translation>
+  </message>
+  <message>
+   <location filename="../cli/hold_verb.py" />
+   <source>The last day, such as 2027-03-31.</source>
+   <translation>Le dernier jour, par exemple 2027-03-31.</translation>
   </message>
   <message>
    <location filename="../cli/hold_verb.py" />
@@ -222,6 +702,36 @@
    <location filename="../cli/install_verb.py" />
    <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
    <translation>Faire connaître Kittiwake au bureau : menu, « ouvrir avec », fichiers de travail, manuel, complétion.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>For you alone it goes to ~/.local, for all users to /usr/local. What is there already and is not Kittiwake's own is left as it is.</source>
+   <translation>Pour vous seul cela va dans ~/.local, pour tous dans /usr/local. Ce qui s’y trouve déjà et n’est pas de Kittiwake reste tel quel.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>For all users of this machine, in /usr/local; takes root.</source>
+   <translation>Pour tous les utilisateurs de cette machine, dans /usr/local ; demande root.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Somewhere else, such as a folder that a package is made of.</source>
+   <translation>Ailleurs, par exemple un dossier dont on fait un paquet.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>The command that the desktop starts; default: the one that runs now.</source>
+   <translation>La commande que lance le bureau ; sinon celle qui tourne.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Take away what was installed there.</source>
+   <translation>Ôter ce qui y fut installé.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>Say --for-all or --prefix, not both.</source>
+   <translation>Dire --for-all ou --prefix, pas les deux.</translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -265,6 +775,11 @@
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
+   <source>Verdicts: as is, will convert, decide (a remedy has to be chosen, its code stands in brackets), cannot.</source>
+   <translation>Verdicts : tel quel, sera converti, à décider (un remède est à choisir, son code est entre crochets), impossible.</translation>
+  </message>
+  <message>
+   <location filename="../cli/look_verbs.py" />
    <source>Check any files against a receiver.</source>
    <translation>Vérifier n’importe quels fichiers pour un récepteur.</translation>
   </message>
@@ -277,6 +792,26 @@
    <location filename="../cli/main.py" />
    <source>Open the window.</source>
    <translation>Ouvrir la fenêtre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Open the demo job.</source>
+   <translation>Ouvrir le travail de démonstration.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>A window of its own, even where one is open already.</source>
+   <translation>Une fenêtre à part, même si une autre est ouverte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Save a picture of the window; leave.</source>
+   <translation>Enregistrer une image de la fenêtre, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/main.py" />
+   <source>Instead of what the desktop says.</source>
+   <translation>Au lieu de ce que dit le bureau.</translation>
   </message>
   <message>
    <location filename="../cli/main.py" />
@@ -295,8 +830,48 @@
   </message>
   <message>
    <location filename="../cli/make_verb.py" />
+   <source>Outputs are called as their sources, as far as the receiver's rules for names allow. A name that is taken gets a number; --no-numbers refuses the file instead. With several receivers each has a folder of its own, by its delivery or its slug.</source>
+   <translation>Les sorties portent le nom de leurs sources, autant que les règles de nommage du récepteur le permettent. Un nom pris reçoit un numéro ; --no-numbers refuse plutôt le fichier. Avec plusieurs récepteurs, chacun a son dossier, d’après sa livraison ou son abréviation.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
    <source>Make every output that needs no decision, and prove it.</source>
    <translation>Produire chaque sortie qui ne demande pas de décision, et la vérifier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Within the output folder, have the folders that the sources have.</source>
+   <translation>Avoir, dans le dossier de sortie, les dossiers des sources.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Put outputs beside their sources, in place of --into.</source>
+   <translation>Mettre les sorties à côté de leurs sources, au lieu de --into.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Make on the Dask cluster whose scheduler is there.</source>
+   <translation>Produire sur la grappe Dask dont l’ordonnanceur est là.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Say what would be made, under which name and how large; make nothing.</source>
+   <translation>Dire ce qui serait produit, sous quel nom et de quelle taille ; ne rien produire.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Refuse a file whose name is taken, instead of numbering it.</source>
+   <translation>Refuser un fichier dont le nom est pris, au lieu de le numéroter.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Leave with 1 where an output was altered since it was made.</source>
+   <translation>Finir par 1 si une sortie fut modifiée depuis sa production.</translation>
+  </message>
+  <message>
+   <location filename="../cli/make_verb.py" />
+   <source>Say where outputs go: --into FOLDER, perhaps with --mirror, or --beside.</source>
+   <translation>Dire où vont les sorties : --into DOSSIER, peut-être avec --mirror, ou --beside.</translation>
   </message>
   <message>
    <location filename="../cli/make_verb.py" />
@@ -307,6 +882,11 @@
    <location filename="../cli/make_verb.py" />
    <source>Stopped: {done} of {total} outputs were made or left as they are. The same command goes on from there.</source>
    <translation>Interrompu : {done} sorties sur {total} produites ou laissées. La même commande reprend de là.</translation>
+  </message>
+  <message>
+   <location filename="../cli/progress.py" />
+   <source>{count:,} of {total:,}</source>
+   <translation>{count:,} sur {total:,}</translation>
   </message>
   <message>
    <location filename="../cli/progress.py" />
@@ -330,8 +910,18 @@
   </message>
   <message>
    <location filename="../cli/quick_verb.py" />
+   <source>The receiver; without one it is asked for.</source>
+   <translation>Le récepteur ; sinon il est demandé.</translation>
+  </message>
+  <message>
+   <location filename="../cli/quick_verb.py" />
    <source>There is no display to open the window on. In a terminal, “kittiwake make” does the same.</source>
    <translation>Pas d’écran où ouvrir la fenêtre. Au terminal, « kittiwake make » fait de même.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>List the receivers there are: those that ship, and your own.</source>
+   <translation>Lister les récepteurs : ceux qui sont fournis, et les vôtres.</translation>
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
@@ -342,6 +932,36 @@
    <location filename="../cli/receiver_verbs.py" />
    <source>slug = “{slug}” is that of a receiver that ships: give it another.</source>
    <translation>slug = « {slug} » est celui d’un récepteur fourni : en donner un autre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>What it is called; default: its slug.</source>
+   <translation>Comment il s’appelle ; sinon son abréviation.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>A receiver to begin from.</source>
+   <translation>Un récepteur dont partir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>Files, or folders of files, that the machine takes.</source>
+   <translation>Des fichiers, ou dossiers de fichiers, que la machine accepte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>A form to begin from, such as mp3 or wav/ulaw.</source>
+   <translation>Une forme dont partir, par exemple mp3 ou wav/ulaw.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>A field of it; may be repeated.</source>
+   <translation>Un champ de celui-ci ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
+   <source>Begin from a receiver, from files, or from a form: not from several.</source>
+   <translation>Partir d’un récepteur, de fichiers ou d’une forme : pas de plusieurs.</translation>
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
@@ -360,13 +980,58 @@
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
+   <source>There is no receiver of your own “{slug}”.</source>
+   <translation>Vous n’avez pas de récepteur « {slug} ».</translation>
+  </message>
+  <message>
+   <location filename="../cli/receiver_verbs.py" />
    <source>{slug} is not kept any more; jobs that use it have it still.</source>
    <translation>{slug} n’est plus gardé ; les travaux qui l’utilisent l’ont encore.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
+   <source>Times are seconds: start and stop with the air that a clip keeps, speech_start and speech_stop without. Level: active speech level, ITU-T P.56. Other sound (coughs, doors) is listed and never cut out. A name that is taken gets a number.</source>
+   <translation>Les instants sont en secondes : start et stop avec l’air que garde un clip, speech_start et speech_stop sans. Niveau : niveau de parole actif, UIT-T P.56. Les autres sons (toux, portes) sont listés et jamais découpés. Un nom pris reçoit un numéro.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
    <source>Find what is spoken in recordings, and cut it out.</source>
    <translation>Trouver ce qui est dit dans des enregistrements, et le découper.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>dB above the room where sound begins (9).</source>
+   <translation>dB au-dessus de la pièce où le son commence (9).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>A shorter pause does not separate (0.5).</source>
+   <translation>Une pause plus courte ne sépare pas (0.5).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Shorter speech is left out (0.15).</source>
+   <translation>La parole plus courte est omise (0.15).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Kept before the first sound (0.1).</source>
+   <translation>Gardé avant le premier son (0.1).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Kept after the last sound (0.1).</source>
+   <translation>Gardé après le dernier son (0.1).</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>The lines that were read, in order: a name a line, “name: words”, or a table.</source>
+   <translation>Les lignes lues, dans l’ordre : un nom par ligne, « nom : mots », ou un tableau.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>Write each span of speech there, as WAV.</source>
+   <translation>Y écrire chaque segment de parole, en WAV.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -377,6 +1042,16 @@
    <location filename="../cli/spans_verb.py" />
    <source>it is not UTF-8</source>
    <translation>ce n’est pas de l’UTF-8</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>{names} cannot be read as a list of lines: {why}.</source>
+   <translation>{names} n’est pas lisible comme liste de lignes : {why}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/spans_verb.py" />
+   <source>--names is a list for one recording; {n} were given.</source>
+   <translation>--names est une liste pour un enregistrement ; {n} furent donnés.</translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -395,8 +1070,53 @@
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
+   <source>A script is a table (CSV, TSV, .xlsx, .ods) with the columns name, text, say it as, voice, language, speed, kind, for, note; or plain lines, “name: words”. A text may be a series: Berth {1..12} is open, {Skerrow|Tarn Holm}. Respellings are a table of word, say, language; those kept for all jobs act as well. What is spoken is kept, and spoken again only when it changes.</source>
+   <translation>Un script est un tableau (CSV, TSV, .xlsx, .ods) aux colonnes name, text, say it as, voice, language, speed, kind, for, note ; ou des lignes simples, « nom : mots ». Un texte peut être une série : Berth {1..12} is open, {Skerrow|Tarn Holm}. Les transcriptions sont un tableau de word, say, language ; celles gardées pour tous les travaux comptent aussi. Ce qui est dit est gardé, et redit seulement s’il change.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
    <source>Speak a script by a voice of this machine, and make it for receivers.</source>
    <translation>Faire dire un script par une voix de cette machine, et le produire pour des récepteurs.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Key of the voice for lines that name none; --voices lists them.</source>
+   <translation>Clé de la voix pour les lignes qui n’en nomment pas ; --voices les liste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Language of lines that name none.</source>
+   <translation>Langue des lignes qui n’en nomment pas.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Table of respellings.</source>
+   <translation>Tableau des transcriptions.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Speak what is too long faster, as far as the receiver's rules allow.</source>
+   <translation>Dire plus vite ce qui est trop long, autant que les règles du récepteur le permettent.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Have a speech engine listen, and tell which lines sound like another, or like none.</source>
+   <translation>Faire écouter un moteur de parole, et dire quelles lignes sonnent comme une autre, ou comme aucune.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Where spoken lines are kept.</source>
+   <translation>Où les lignes dites sont gardées.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>List the voices, and leave.</source>
+   <translation>Lister les voix, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/speak_verb.py" />
+   <source>Give a script, what it is for (--for or --form), and --into.</source>
+   <translation>Donner un script, pour quoi il est (--for ou --form), et --into.</translation>
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
@@ -425,8 +1145,43 @@
   </message>
   <message>
    <location filename="../cli/tone_verb.py" />
+   <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
+   <translation>Une recette est une tonalité d’un pays (gb/ringing ; --list), des touches pressées (keys:0123), ou un fichier TOML. Son niveau, ses pauses et sa bande restent tels quels : aucun récepteur n’en change le niveau, ne la raccourcit ni ne la filtre. Elle est produite à la fréquence que prend le récepteur, si bien que rien n’est rééchantillonné.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
    <source>Make call-progress tones, key tones and recipes of one's own.</source>
    <translation>Faire des tonalités, des touches et ses propres recettes.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>About how long, in whole cadences or periods.</source>
+   <translation>Durée approximative, en cadences ou périodes entières.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>How often the whole sounds.</source>
+   <translation>Combien de fois le tout sonne.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>List the tones of all countries, and leave.</source>
+   <translation>Lister les tonalités de tous les pays, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>Write the recipes as TOML, to be changed, and leave.</source>
+   <translation>Écrire les recettes en TOML, à changer, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/tone_verb.py" />
+   <source>Give recipes, what they are for (--for or --form), and --into.</source>
+   <translation>Donner des recettes, pour quoi elles sont (--for ou --form), et --into.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources.</source>
+   <translation>Les instants sont en secondes, m:ss ou échantillons (44100 samples). Sans --span, tout le fichier est un clip ; les noms de plusieurs segments viennent des segments. Rien n’est écrit dans les sources.</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
@@ -442,6 +1197,96 @@
    <location filename="../cli/touch_verb.py" />
    <source>Cut and touch up recordings, and make what comes of it.</source>
    <translation>Couper et retoucher des enregistrements, et produire le résultat.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>A clip of it; may be repeated.</source>
+   <translation>Un clip de celui-ci ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Spans of a table (CSV, TSV), WebVTT, or the cue points of a WAV.</source>
+   <translation>Segments d’un tableau (CSV, TSV), de WebVTT, ou des repères d’un WAV.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>A stretch left out; may be repeated.</source>
+   <translation>Un passage omis ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Leave out what lies between what is spoken.</source>
+   <translation>Omettre ce qui est entre ce qui est dit.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>On top of what the receiver asks for.</source>
+   <translation>En plus de ce que demande le récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>8%, -5%, or 1.08 times; the pitch stays.</source>
+   <translation>8%, -5%, ou 1.08 fois ; la hauteur reste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>The length stays.</source>
+   <translation>La durée reste.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Over so many seconds.</source>
+   <translation>Sur tant de secondes.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Gentle at both ends, or a straight line.</source>
+   <translation>Doux aux deux bouts, ou une droite.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Keep nothing below.</source>
+   <translation>Ne rien garder dessous.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>What single peaks may be held down by.</source>
+   <translation>De combien des crêtes isolées peuvent être retenues.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Blend so much of the end into the start; 0 never.</source>
+   <translation>Fondre autant de la fin dans le début ; 0 jamais.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>left, right, mix, or a channel such as ch3.</source>
+   <translation>left, right, mix, ou un canal comme ch3.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Take away a DC offset.</source>
+   <translation>Ôter une composante continue.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Without the receiver's level, trimming and filters: for tones.</source>
+   <translation>Sans le niveau, la coupe et les filtres du récepteur : pour les tonalités.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Name of the clip, where there is one.</source>
+   <translation>Nom du clip, s’il est seul.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>Kind of message, such as alert.</source>
+   <translation>Genre de message, par exemple alert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>--name is for one clip: name spans by themselves, '0:02 to 0:13 fog'.</source>
+   <translation>--name vaut pour un clip : les segments portent leur nom, '0:02 to 0:13 fog'.</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
@@ -465,8 +1310,28 @@
   </message>
   <message>
    <location filename="../cli/watch_verb.py" />
+   <source>Without a folder it watches those of ~/.config/kittiwake/watched.toml, which the window writes (Job, Watched folders). A file is taken once nobody writes it any more. What was made once is not made again, whenever this is started.</source>
+   <translation>Sans dossier, il surveille ceux de ~/.config/kittiwake/watched.toml, qu’écrit la fenêtre (Travail, Dossiers surveillés). Un fichier est pris quand plus personne ne l’écrit. Ce qui fut produit une fois ne l’est plus, quand que cela démarre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
    <source>Watch folders, and make whatever arrives whole in them.</source>
    <translation>Surveiller des dossiers et produire ce qui y arrive en entier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Where outputs go; default: “made” in the folder.</source>
+   <translation>Où vont les sorties ; sinon « made » dans le dossier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Make what lies there, wait for what is arriving, and end.</source>
+   <translation>Produire ce qui s’y trouve, attendre ce qui arrive, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/watch_verb.py" />
+   <source>Say both a folder and --for, or neither, for the folders of watched.toml.</source>
+   <translation>Dire un dossier et --for, ou ni l’un ni l’autre, pour les dossiers de watched.toml.</translation>
   </message>
   <message>
    <location filename="../cli/watch_verb.py" />
@@ -510,10 +1375,115 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
+   <source>made</source>
+   <translation>produit</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>kept</source>
+   <translation>gardé</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>refused</source>
+   <translation>refusé</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>failed</source>
+   <translation>échoué</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>stopped</source>
+   <translation>arrêté</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>as made</source>
+   <translation>tel que produit</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>altered</source>
+   <translation>modifié</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>deleted</source>
+   <translation>supprimé</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>source changed</source>
+   <translation>source modifiée</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>source gone</source>
+   <translation>source disparue</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>note</source>
+   <translation>note</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>warning</source>
+   <translation>avertissement</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>mono</source>
+   <translation>mono</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>identical</source>
+   <translation>identiques</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>inverted</source>
+   <translation>inversés</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>left only</source>
+   <translation>gauche seule</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>right only</source>
+   <translation>droite seule</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>left leads</source>
+   <translation>gauche en avance</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>right leads</source>
+   <translation>droite en avance</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>different</source>
+   <translation>différents</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
    <source>{printable}
   not readable: {error}</source>
    <translation>{printable}
   illisible : {error}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>{n} ch</source>
+   <translation>{n} can.</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -539,6 +1509,11 @@
    <location filename="../cli/words.py" />
    <source>, proof passed</source>
    <translation>, vérification passée</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>about </source>
+   <translation>environ </translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -594,8 +1569,53 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
+   <source>{start:10.3f} – {stop:.3f} s</source>
+   <translation>{start:10.3f} – {stop:.3f} s</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>  (spoken {start:.3f} – {stop:.3f})</source>
+   <translation>  (parlé {start:.3f} – {stop:.3f})</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
    <source>  other sound</source>
    <translation>  autre son</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>{path} for {receiver}: {outcome}</source>
+   <translation>{path} pour {receiver} : {outcome}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>passed</source>
+   <translation>réussi</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>FAILED</source>
+   <translation>ÉCHEC</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>ok </source>
+   <translation>ok  </translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>NO </source>
+   <translation>NON </translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source>, wanted {expected}</source>
+   <translation>, voulu {expected}</translation>
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
+   <source> or </source>
+   <translation> ou </translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -709,6 +1729,11 @@
   </message>
   <message>
    <location filename="../core/batch/each.py" />
+   <source>readable</source>
+   <translation>lisible</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/each.py" />
    <source>a sound file</source>
    <translation>un fichier son</translation>
   </message>
@@ -788,6 +1813,111 @@
    <translation>Dans {container} il y a {list}.</translation>
   </message>
   <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Cannot be read</source>
+   <translation>Illisible</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>not measured</source>
+   <translation>non mesuré</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>The same recording as another clip</source>
+   <translation>Le même enregistrement qu’un autre clip</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>The same recording on two sides</source>
+   <translation>Le même enregistrement de deux côtés</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>No part of the corpus any more, and altered, so that it stays</source>
+   <translation>Plus dans le corpus, et modifié, si bien qu’il reste</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Not made</source>
+   <translation>Non produit</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/files.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier run left it.</source>
+   <translation>« {name} » est déjà dans {into}, et n’est pas tel qu’une exécution passée l’a laissé.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/files.py" />
+   <source>Move it away, or choose another folder.</source>
+   <translation>Le déplacer, ou choisir un autre dossier.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>{name} cannot be read: {reason_of}.</source>
+   <translation>{name} est illisible : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>Check the path.</source>
+   <translation>Vérifier le chemin.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>{name} holds no answers.</source>
+   <translation>{name} ne contient pas de réponses.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/heard.py" />
+   <source>Give what kittiwake hear --kept or --list wrote, in JSON Lines.</source>
+   <translation>Donner ce qu’a écrit kittiwake hear --kept ou --list, en JSON Lines.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>Clips of {name} share a gain, a memory or marks.</source>
+   <translation>Les clips de {name} partagent un gain, une mémoire ou des repères.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>Choose a receiver that levels each clip by itself.</source>
+   <translation>Choisir un récepteur qui règle chaque clip à part.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>not made: {error}</source>
+   <translation>non produit : {error}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>not made: it has not been measured</source>
+   <translation>non produit : il n’a pas été mesuré</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/made.py" />
+   <source>not made: {what}</source>
+   <translation>non produit : {what}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>{output} is not there any more.</source>
+   <translation>{output} n’est plus là.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>Start again: it is made once more.</source>
+   <translation>Relancer : il est produit de nouveau.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>Parquet needs the package “pyarrow”.</source>
+   <translation>Parquet demande le paquet « pyarrow ».</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/pack.py" />
+   <source>Install it with: pip install 'kittiwake[corpus]'.</source>
+   <translation>L’installer par : pip install 'kittiwake[corpus]'.</translation>
+  </message>
+  <message>
    <location filename="../core/corpus/quality.py" />
    <source>length</source>
    <translation>durée</translation>
@@ -863,6 +1993,166 @@
    <translation>taux d’erreur sur les mots entendus</translation>
   </message>
   <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>It holds no sound.</source>
+   <translation>Il ne contient pas de son.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/quality.py" />
+   <source>It lies beyond the end of its source.</source>
+   <translation>Il est au-delà de la fin de sa source.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>The pattern does not match</source>
+   <translation>Le motif ne convient pas</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Not in the table, and left out</source>
+   <translation>Absent du tableau, et omis</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Table and name of the file tell another {key}; the table is believed</source>
+   <translation>Le tableau et le nom du fichier disent un autre {key} ; le tableau prévaut</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>The same id again, and left out</source>
+   <translation>La même id encore, et omise</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>No {key}</source>
+   <translation>Pas de {key}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>In the table, but there is no such file</source>
+   <translation>Dans le tableau, mais ce fichier n’existe pas</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>“{part}” cannot be in a pattern{what}.</source>
+   <translation>« {part} » ne peut pas être{what} dans un motif.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source> twice</source>
+   <translation> deux fois</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.</source>
+   <translation>Écrire {id}, {speaker}, {language}, {text}, ou un trait comme {gender}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>The pattern names nothing.</source>
+   <translation>Le motif ne nomme rien.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Write for example {speaker}/{id}.</source>
+   <translation>Écrire par exemple {speaker}/{id}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>There are no rows in {name} that name a file.</source>
+   <translation>Aucune ligne de {name} ne nomme de fichier.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>It needs a column “file” or “id”.</source>
+   <translation>Il faut une colonne « file » ou « id ».</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>{name} cannot be read as a table: {told}.</source>
+   <translation>{name} n’est pas lisible comme tableau : {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>Give CSV in UTF-8, or JSON Lines.</source>
+   <translation>Donner du CSV en UTF-8, ou du JSON Lines.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>“{text}” is no rule.</source>
+   <translation>« {text} » n’est pas une règle.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>Write for example snr &gt;= 20 dB. There is {names}.</source>
+   <translation>Écrire par exemple snr &gt;= 20 dB. Il y a {names}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>{name} is told in {what}, not in {what2}.</source>
+   <translation>{name} se dit en {what}, pas en {what2}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rules.py" />
+   <source>Write {name} {what} {what2} {own}.</source>
+   <translation>Écrire {name} {what} {what2} {own}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>“{text}” are no lengths.</source>
+   <translation>« {text} » ne sont pas des durées.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Write for example 3-15, in seconds.</source>
+   <translation>Écrire par exemple 3-15, en secondes.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>No times of words are known, so that pieces of it have no text</source>
+   <translation>Les instants des mots sont inconnus, si bien que ses morceaux n’ont pas de texte</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Shorter than {shortest:g} s, and left out</source>
+   <translation>Plus court que {shortest:g} s, et omis</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Longer than {longest:g} s, with no pause to cut at</source>
+   <translation>Plus long que {longest:g} s, sans pause où couper</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>“{text}” is no split.</source>
+   <translation>« {text} » n’est pas une répartition.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>Write for example 80/10/10.</source>
+   <translation>Écrire par exemple 80/10/10.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>{path} cannot be used: {error}.</source>
+   <translation>{path} est inutilisable : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Move it away; it is made anew.</source>
+   <translation>Le déplacer ; il est refait.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>{path} is of another version.</source>
+   <translation>{path} est d’une autre version.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Move it away; it is made anew, but for the sides of speakers: give them as splits.csv.</source>
+   <translation>Le déplacer ; il est refait, sauf les côtés des locuteurs : les donner par splits.csv.</translation>
+  </message>
+  <message>
    <location filename="../core/cut/forms.py" />
    <source>This is too large for a list of spans.</source>
    <translation>C’est trop grand pour une liste de segments.</translation>
@@ -886,11 +2176,6 @@
    <location filename="../core/cut/forms.py" />
    <source>{name} cannot be read: {strerror}.</source>
    <translation>{name} est illisible : {strerror}.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>Check the path.</source>
-   <translation>Vérifier le chemin.</translation>
   </message>
   <message>
    <location filename="../core/cut/forms.py" />
@@ -1178,6 +2463,11 @@
   </message>
   <message>
    <location filename="../core/ear/caller_line.py" />
+   <source>{level_db:+g} dB</source>
+   <translation>{level_db:+g} dB</translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
    <source>{lost:.1f} % of packets missing</source>
    <translation>{lost:.1f} % des paquets manquent</translation>
   </message>
@@ -1242,6 +2532,26 @@
    <translation>Aucune ligne n’a de mots à guetter : la liste demande une colonne « text ».</translation>
   </message>
   <message>
+   <location filename="../core/errors.py" />
+   <source>Stopped before it was done.</source>
+   <translation>Arrêté avant la fin.</translation>
+  </message>
+  <message>
+   <location filename="../core/errors.py" />
+   <source>Make it again when you like.</source>
+   <translation>Le refaire quand vous voudrez.</translation>
+  </message>
+  <message>
+   <location filename="../core/extensions.py" />
+   <source>The extension {path} cannot be loaded ({kind}: {error}).</source>
+   <translation>L’extension {path} ne peut être chargée ({kind} : {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/extensions.py" />
+   <source>Mend it, or take it out of {VARIABLE}.</source>
+   <translation>La corriger, ou l’ôter de {VARIABLE}.</translation>
+  </message>
+  <message>
    <location filename="../core/fit/demands.py" />
    <source>one or two channels</source>
    <translation>un ou deux canaux</translation>
@@ -1260,11 +2570,6 @@
    <location filename="../core/fit/demands.py" />
    <source>It takes {list}, {channels}.</source>
    <translation>Il accepte {list}, {channels}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source> or </source>
-   <translation> ou </translation>
   </message>
   <message>
    <location filename="../core/fit/demands.py" />
@@ -2212,11 +3517,6 @@
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>about </source>
-   <translation>environ </translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/write.py" />
    <source>it comes out {what:.1f} ms later</source>
    <translation>il sort {what:.1f} ms plus tard</translation>
   </message>
@@ -2254,11 +3554,6 @@
    <location filename="../core/fit/path/write.py" />
    <source>about {size}</source>
    <translation>environ {size}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/write.py" />
-   <source>mono</source>
-   <translation>mono</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
@@ -3210,6 +4505,16 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
+   <source>{planned:,} B</source>
+   <translation>{planned:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{bytes:,} B</source>
+   <translation>{bytes:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
    <source>no clipping added</source>
    <translation>aucun écrêtage ajouté</translation>
   </message>
@@ -3220,6 +4525,11 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
+   <source>{n:,}</source>
+   <translation>{n:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
    <source>{name} {start:,} to {stop:,}</source>
    <translation>{name} {start:,} à {stop:,}</translation>
   </message>
@@ -3227,6 +4537,11 @@
    <location filename="../core/make/proof.py" />
    <source>spans as cue points</source>
    <translation>segments comme repères</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>none</source>
+   <translation>aucun</translation>
   </message>
   <message>
    <location filename="../core/make/proof.py" />
@@ -3250,6 +4565,11 @@
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>whole</source>
+   <translation>entier</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>all that its header promises</source>
    <translation>tout ce que promet son en-tête</translation>
   </message>
@@ -3260,13 +4580,38 @@
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>format</source>
+   <translation>format</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>sample rate</source>
    <translation>fréquence d’échantillonnage</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>channels</source>
+   <translation>canaux</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>1 or 2</source>
+   <translation>1 ou 2</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>size</source>
+   <translation>taille</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>at most {most:g} s</source>
    <translation>au plus {most:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>{seconds:.3f} s</source>
+   <translation>{seconds:.3f} s</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
@@ -3300,6 +4645,16 @@
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
+   <source>{found:.2%}</source>
+   <translation>{found:.2%}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>peak</source>
+   <translation>crête</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
    <source>at most {most}</source>
    <translation>au plus {most}</translation>
   </message>
@@ -3307,6 +4662,11 @@
    <location filename="../core/make/rule_checks.py" />
    <source>true peak</source>
    <translation>crête vraie</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>level</source>
+   <translation>niveau</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
@@ -3337,6 +4697,11 @@
    <location filename="../core/make/rule_checks.py" />
    <source>{max_length} of [{allowed}], then {told}</source>
    <translation>{max_length} de [{allowed}], puis {told}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/rule_checks.py" />
+   <source>name</source>
+   <translation>nom</translation>
   </message>
   <message>
    <location filename="../core/make/rule_checks.py" />
@@ -4358,6 +5723,16 @@
    <source>No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.</source>
    <translation>Aucune couture ne ressort : à {what:.0f} % des endroits le son change plus, à {what2:.0f} % le niveau saute plus.</translation>
   </message>
+  <message>
+   <location filename="../core/process/events.py" />
+   <source>Its decoder or encoder crashed ({reason}). Ask for another copy, or convert it elsewhere first.</source>
+   <translation>Son décodeur ou codeur a planté ({reason}). Demander une autre copie, ou la convertir ailleurs d’abord.</translation>
+  </message>
+  <message>
+   <location filename="../core/process/events.py" />
+   <source>It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).</source>
+   <translation>Échec inattendu ({reason}). Le refaire ; si cela n’aide pas, le signaler avec le journal ({log_path}).</translation>
+  </message>
   <message numerus="yes">
    <location filename="../core/project/corpus.py" />
    <source>texts and speakers of {n} clips</source>
@@ -4748,6 +6123,11 @@
   </message>
   <message>
    <location filename="../core/script/series.py" />
+   <source>Write {1..12}, {1..12:words} or {one|other}.</source>
+   <translation>Écrire {1..12}, {1..12:words} ou {one|other}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/series.py" />
    <source>That stands for {count:,} lines, more than {most:,}.</source>
    <translation>Cela représente {count:,} lignes, plus de {most:,}.</translation>
   </message>
@@ -4780,11 +6160,6 @@
    <location filename="../core/script/table.py" />
    <source>Give a table of lines.</source>
    <translation>Donner un tableau de lignes.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} cannot be read: {reason_of}.</source>
-   <translation>{name} est illisible : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/script/table.py" />
@@ -4867,6 +6242,16 @@
    <translation>Il n’y a pas {count} réponses à {results} de la réponse.</translation>
   </message>
   <message>
+   <location filename="../core/service/costs.py" />
+   <source>No clip has a text to compare with.</source>
+   <translation>Aucun clip n’a de texte à comparer.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/costs.py" />
+   <source>Give texts: a script, or a table.</source>
+   <translation>Donner des textes : un script, ou un tableau.</translation>
+  </message>
+  <message>
    <location filename="../core/service/keys.py" />
    <source>There is no key in {key_from}.</source>
    <translation>Il n’y a pas de clé dans {key_from}.</translation>
@@ -4905,6 +6290,11 @@
    <location filename="../core/service/keys.py" />
    <source>Put it there: keyring set {ours} {name}</source>
    <translation>L’y mettre : keyring set {ours} {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/listed.py" />
+   <source>{clips:,} clips</source>
+   <translation>{clips:,} clips</translation>
   </message>
   <message>
    <location filename="../core/service/listed.py" />
@@ -5328,6 +6718,11 @@
   </message>
   <message>
    <location filename="../core/settings/setting.py" />
+   <source>{key} is {wanted}, not {value!r}.</source>
+   <translation>{key} est {wanted}, pas {value!r}.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/setting.py" />
    <source>{key} is one of {list}, not {value!r}.</source>
    <translation>{key} est l’un de {list}, non {value!r}.</translation>
   </message>
@@ -5515,6 +6910,11 @@
    <location filename="../core/speak/voices/network.py" />
    <source>Put its file into {voices_folder}.</source>
    <translation>Mettre son fichier dans {voices_folder}.</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>{name} answered {code} ({reason}).</source>
+   <translation>{name} a répondu {code} ({reason}).</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -7000,11 +8400,6 @@
    <location filename="../ui/bench/clip_page.py" />
    <source>{what:,} samples</source>
    <translation>{what:,} échantillons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>none</source>
-   <translation>aucun</translation>
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
@@ -11069,11 +12464,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
-   <source>Within the output folder, have the folders that the sources have.</source>
-   <translation>Avoir, dans le dossier de sortie, les dossiers des sources.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/job.py" />
    <source>Outputs beside their sources</source>
    <translation>Sorties à côté de leurs sources</translation>
   </message>
@@ -11134,13 +12524,18 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
-   <source>“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.</source>
-   <translation>“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.</translation>
+   <source>“{name}” was not saved when Kittiwake ended unexpectedly, {time}.</source>
+   <translation>« {name} » n’était pas enregistré quand Kittiwake s’est arrêté inopinément, {time}.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
    <source>Go on with it? It is saved only when you save it.</source>
    <translation>Continuer avec ? Il n’est enregistré que si vous l’enregistrez.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Ask me later</source>
+   <translation>Me demander plus tard</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/job.py" />
@@ -11868,6 +13263,85 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <source>there, and no more in the set</source>
    <translation>là-bas, et plus dans le lot</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../ui/door.py" />
+   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
+   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <translation>
+    <numerusform>{name} est ouvert ; {n} autre venu avec a été laissé. L’ajouter encore pour le mettre sur ce tableau.</numerusform>
+    <numerusform>{name} est ouvert ; {n} autres venus avec ont été laissés. Les ajouter encore pour les mettre sur ce tableau.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>That is on the board already.</source>
+   <translation>C’est déjà sur le tableau.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Looking through {name} …</source>
+   <translation>Exploration de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{count} of what was dropped</source>
+   <translation>{count} de ce qui a été déposé</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
+   <translation>{other} n’est pas un fichier de cette machine. L’enregistrer ici d’abord, puis le déposer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
+   <translation>Des sorties de ce travail sont en production. Arrêter, et ouvrir l’autre ? Ce qui est produit reste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Stop making?</source>
+   <translation>Cesser de produire ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Opening {name} …</source>
+   <translation>Ouverture de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{name} was not opened.</source>
+   <translation>{name} n’a pas été ouvert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Saving {name} …</source>
+   <translation>Enregistrement de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Saved {name}.</source>
+   <translation>{name} enregistré.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>Save the job?</source>
+   <translation>Enregistrer le travail ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>This job has changes that are not saved. Save them?</source>
+   <translation>Ce travail a des changements non enregistrés. Les enregistrer ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>A take is being recorded. End it, and keep it on the board?</source>
+   <translation>Une prise s’enregistre. La finir, et la garder sur le tableau ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>End the take?</source>
+   <translation>Finir la prise ?</translation>
+  </message>
   <message>
    <location filename="../ui/ear/blind_dialog.py" />
    <source>the source</source>
@@ -12277,6 +13751,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <translation>C’est interrompu ; cela reprendra d’ici.</translation>
   </message>
   <message>
+   <location filename="../ui/language.py" />
+   <source>d MMMM yyyy, HH:mm</source>
+   <translation>d MMMM yyyy, HH:mm</translation>
+  </message>
+  <message>
    <location filename="../ui/looking.py" />
    <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
    <translation>Le décodeur de ce fichier a planté ({reason}) ; rien d’autre n’a souffert.</translation>
@@ -12305,11 +13784,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/palette.py" />
    <source>Part of a command's name</source>
    <translation>Partie du nom d’une commande</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Commands</source>
-   <translation>Commandes</translation>
   </message>
   <message>
    <location filename="../ui/palette.py" />
@@ -12597,9 +14071,9 @@ Un clic montre ses règles, S trie selon lui.</translation>
   <message>
    <location filename="../ui/recent_dialog.py" />
    <source>{stem}
-{parent}, saved {when:%d %B %Y, %H:%M}</source>
+{parent}, saved {when}</source>
    <translation>{stem}
-{parent}, saved {when:%d %B %Y, %H:%M}</translation>
+{parent}, enregistré le {when}</translation>
   </message>
   <message>
    <location filename="../ui/recent_dialog.py" />
@@ -13308,11 +14782,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
-   <source>made</source>
-   <translation>produit</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
    <source>delivered</source>
    <translation>livré</translation>
   </message>
@@ -13325,11 +14794,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/theme/shapes.py" />
    <source>stale</source>
    <translation>périmé</translation>
-  </message>
-  <message>
-   <location filename="../ui/theme/shapes.py" />
-   <source>failed</source>
-   <translation>échoué</translation>
   </message>
   <message>
    <location filename="../ui/toning.py" />
@@ -13772,85 +15236,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/window.py" />
    <source>No sound was found there. {passed}</source>
    <translation>Aucun son trouvé là. {passed}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/window.py" />
-   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
-   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
-   <translation>
-    <numerusform>{name} est ouvert ; {n} autre venu avec a été laissé. L’ajouter encore pour le mettre sur ce tableau.</numerusform>
-    <numerusform>{name} est ouvert ; {n} autres venus avec ont été laissés. Les ajouter encore pour les mettre sur ce tableau.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>That is on the board already.</source>
-   <translation>C’est déjà sur le tableau.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Looking through {name} …</source>
-   <translation>Exploration de {name} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
-   <translation>Des sorties de ce travail sont en production. Arrêter, et ouvrir l’autre ? Ce qui est produit reste.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Stop making?</source>
-   <translation>Cesser de produire ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Opening {name} …</source>
-   <translation>Ouverture de {name} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{name} was not opened.</source>
-   <translation>{name} n’a pas été ouvert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Saving {name} …</source>
-   <translation>Enregistrement de {name} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Saved {name}.</source>
-   <translation>{name} enregistré.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{count} of what was dropped</source>
-   <translation>{count} de ce qui a été déposé</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
-   <translation>{other} n’est pas un fichier de cette machine. L’enregistrer ici d’abord, puis le déposer.</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Save the job?</source>
-   <translation>Enregistrer le travail ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>This job has changes that are not saved. Save them?</source>
-   <translation>Ce travail a des changements non enregistrés. Les enregistrer ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>A take is being recorded. End it, and keep it on the board?</source>
-   <translation>Une prise s’enregistre. La finir, et la garder sur le tableau ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>End the take?</source>
-   <translation>Finir la prise ?</translation>
   </message>
   <message>
    <location filename="../core/receivers/10-phone-menu.toml" />

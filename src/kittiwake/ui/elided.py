@@ -28,7 +28,7 @@ class ElidedLabel(QLabel):
         painter = QPainter(self)
         painter.setPen(self.palette().color(self.foregroundRole()))
         box = self.contentsRect()
-        text = self.fontMetrics().elidedText(in_words(self.text()), Qt.TextElideMode.ElideRight, box.width())
+        text = self.fontMetrics().elidedText(self.text(), Qt.TextElideMode.ElideRight, box.width())
         painter.drawText(box, Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, in_words(text))
 
 

@@ -58,7 +58,7 @@ class FormsDialog(QDialog):
         grid.setHorizontalSpacing(14)
         self.boxes: dict[str, QCheckBox] = {}
         for row, (name, words, use) in enumerate(_USUAL):
-            box = QCheckBox(f"{in_words(row) + 1}  {in_words(words)}")
+            box = QCheckBox(f"{row + 1}  {in_words(words)}")
             hint = QLabel(in_words(use))
             hint.setProperty("soft", True)
             grid.addWidget(box, row, 0)

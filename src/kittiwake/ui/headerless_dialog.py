@@ -125,7 +125,7 @@ class HeaderlessDialog(QDialog):
                 f"{in_words(head)}{in_words(sides)}  ·  {tr('{value:.2f} s', value=one.seconds)}  ·  {in_words(sure)}\n{in_words(one.evidence)}"
             )
             item.setIcon(QIcon(self._drawn(one)))
-            self.list.addItem(in_words(item))
+            self.list.addItem(item)
         if not self._guesses:
             self.list.addItem(tr("Nothing that is known here fits it."))
         elif not self._had:

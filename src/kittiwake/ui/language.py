@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
+from datetime import datetime
 from pathlib import Path
 
-from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
+from PySide6.QtCore import QCoreApplication, QDateTime, QLibraryInfo, QLocale, QTranslator
 
 from .. import words
-from ..words import Numbers
+from ..words import Numbers, tr
 
 CATALOGUES = Path(__file__).parents[1] / "languages"
 _CONTEXT = "kittiwake"
 _installed: list[QTranslator] = []
+_spoken = QLocale("en")
 
 
 def language_of(wanted: str) -> str:
@@ -34,7 +36,9 @@ def use_language(wanted: str, decimal: str = "language", kilobyte: int = 1000) -
         app.removeTranslator(one)
     _installed.clear()
     locale = QLocale.system() if wanted == "desktop" and code == QLocale.system().name()[:2] else QLocale(code)
-    numbers = _numbers(locale if code != "en" else QLocale("en"), decimal, kilobyte)
+    global _spoken
+    _spoken = locale if code != "en" else QLocale("en")
+    numbers = _numbers(_spoken, decimal, kilobyte)
     if code == "en":
         words.use(None, numbers)
         return code
@@ -49,6 +53,11 @@ def use_language(wanted: str, decimal: str = "language", kilobyte: int = 1000) -
             _installed.append(one)
     words.use(_translated, numbers)
     return code
+
+
+def day_and_time(when: datetime) -> str:
+    """A moment by its day and time, its month named in the language that is spoken."""
+    return _spoken.toString(QDateTime.fromSecsSinceEpoch(round(when.timestamp())), tr("d MMMM yyyy, HH:mm"))
 
 
 def _translated(text: str, count: int | None) -> str:

@@ -49,7 +49,7 @@ class Palette(QDialog):
             item.setData(Qt.ItemDataRole.UserRole, action.id)
             if not self._actions[action.id].isEnabled():
                 item.setFlags(Qt.ItemFlag.NoItemFlags)
-            self.list.addItem(in_words(item))
+            self.list.addItem(item)
         self.list.setCurrentRow(0)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:

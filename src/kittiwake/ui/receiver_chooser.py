@@ -144,7 +144,7 @@ class ReceiverChooser(QDialog):
         )
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
         item.setCheckState(Qt.CheckState.Checked if ticked else Qt.CheckState.Unchecked)
-        self.list.addItem(in_words(item))
+        self.list.addItem(item)
 
     def _known(self, name: str) -> Receiver:
         return self._own[name] if name in self._own else load_receiver(name)

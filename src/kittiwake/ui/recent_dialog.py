@@ -9,7 +9,8 @@ from pathlib import Path
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
-from ..words import in_words, tr
+from ..words import tr
+from .language import day_and_time
 from .short_path import short_path
 from .theme.scale import scaled
 
@@ -30,14 +31,14 @@ class RecentDialog(QDialog):
             when = datetime.fromtimestamp(job.stat().st_mtime)
             item = QListWidgetItem(
                 tr(
-                    "{stem}\n{parent}, saved {when:%d %B %Y, %H:%M}",
+                    "{stem}\n{parent}, saved {when}",
                     stem=job.stem,
                     parent=short_path(job.parent),
-                    when=when,
+                    when=day_and_time(when),
                 )
             )
             item.setData(Qt.ItemDataRole.UserRole, str(job))
-            self.list.addItem(in_words(item))
+            self.list.addItem(item)
         self.list.setCurrentRow(0)
         self.list.itemActivated.connect(self._chosen)
         column.addWidget(self.list)

@@ -119,7 +119,7 @@ class RowsDialog(QDialog):
             tr("Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)"),
         )
         if path:
-            self.file.setText(in_words(path))
+            self.file.setText(path)
 
     def _root(self) -> Path:
         return Path(os.path.commonpath([clip.source.parent for clip in self._clips]))

@@ -85,7 +85,7 @@ def start(
     elif paths:
         window.add_paths(paths)
     elif not new and settings["start.session"]:
-        window.go_on()
+        window.door.go_on()
     window.board.setFocus()
     if picture:
         window.resize(1280, 800)

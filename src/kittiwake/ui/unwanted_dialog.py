@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QListWidget, QL
 
 from ..core.make.ledger import Entry
 from ..core.model.units import format_bytes
-from ..words import in_words, tr
+from ..words import tr
 from .theme.scale import scaled
 
 
@@ -50,7 +50,7 @@ class UnwantedDialog(QDialog):
             item.setData(Qt.ItemDataRole.UserRole, str(path))
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
             item.setCheckState(Qt.CheckState.Checked)
-            self.list.addItem(in_words(item))
+            self.list.addItem(item)
         column.addWidget(self.list)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         self.move_button = self.box.addButton(tr("Move to the trash"), QDialogButtonBox.ButtonRole.AcceptRole)

@@ -187,7 +187,7 @@ class _Receivers(QDialog):
             item = QListWidgetItem(in_words(_name_of(slug)))
             item.setData(Qt.ItemDataRole.UserRole, slug)
             item.setCheckState(Qt.CheckState.Checked if slug in chosen else Qt.CheckState.Unchecked)
-            self.list.addItem(in_words(item))
+            self.list.addItem(item)
         column.addWidget(self.list)
         self._buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self._buttons.accepted.connect(self.accept)

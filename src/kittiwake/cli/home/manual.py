@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 
 import click
 
 from ... import __version__
+from ..help_pages import EXIT_CODES, Verb
 from .identity import SUMMARY
 
 _DATE = "2026-11-27"  # of the release: the same input gives the same page
@@ -89,14 +89,11 @@ def _verb_page(name: str, one: click.Command, names: list[str]) -> str:
         lines.append(".SH OPTIONS")
         for option, told in options:
             lines += [".TP", f"\\fB{_text(option)}\\fR", _text(told) or "\\&"]
-    for part in re.split(r"\n\s*\n", (one.epilog or "").replace("\b\n", "\x00")):
-        part = part.strip()
-        if part.startswith("\x00Examples:"):
-            lines += [".SH EXAMPLES", ".nf", *(_text(line.strip()) for line in part.split("\n")[1:]), ".fi"]
-        elif part.startswith("\x00Exit codes:"):
-            lines += [".SH EXIT STATUS", _text(part.strip("\x00").removeprefix("Exit codes:"))]
-        elif part:
-            lines += [".SH NOTES" if ".SH NOTES" not in lines else ".PP", _text(part.strip("\x00"))]
+    if isinstance(one, Verb) and one.more:
+        lines += [".SH NOTES", _text(one.more)]
+    if isinstance(one, Verb) and one.examples:
+        lines += [".SH EXAMPLES", ".nf", *(_text(f"kittiwake {example}") for example in one.examples), ".fi"]
+    lines += [".SH EXIT STATUS", _text(EXIT_CODES.removeprefix("Exit codes: "))]
     lines += [".SH SEE ALSO", ".BR kittiwake (1)", ""]
     return "\n".join(lines)
 

@@ -96,5 +96,7 @@ def prove_files(
     """Each path with its proof for each receiver, in order."""
     for path, proofs in each(_Prove(tuple(receivers)), paths, executor):
         if isinstance(proofs, WorkerCrash):
-            proofs = [Proof((Check("readable", phrase("a sound file"), str(proofs), False),))] * len(receivers)
+            proofs = [Proof((Check(phrase("readable"), phrase("a sound file"), str(proofs), False),))] * len(
+                receivers
+            )
         yield path, proofs

@@ -18,12 +18,13 @@ import numpy as np
 from platformdirs import user_cache_path
 
 from ... import __version__
+from ...words import folded, unfolded
 from ..intake.digest import source_digest
 from ..measure.analyze import stamp_of
 from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
 
-_LAYOUT = 4  # to be raised with every change to what is measured, or to how it is written here
+_LAYOUT = 5  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
 _TABLES = """
     CREATE TABLE IF NOT EXISTS seen (path BLOB PRIMARY KEY, stamp TEXT, digest TEXT);
@@ -92,7 +93,7 @@ class FactsCache:
                 facts = unpacked_facts(found[0], path, stated)
                 base.execute("UPDATE facts SET used = ? WHERE key = ?", (time.time(), key))
                 base.execute("INSERT OR REPLACE INTO seen VALUES (?, ?, ?)", (os.fsencode(path), stamp, digest))
-        except (sqlite3.Error, OSError, ValueError, TypeError, KeyError, zlib.error):
+        except (sqlite3.Error, OSError, ValueError, TypeError, LookupError, zlib.error):
             return None
         return replace(facts, stamp=stamp, digest=digest)
 
@@ -152,6 +153,17 @@ def _key(digest: str, path: Path, stated: Stated | None) -> str:
     return f"{digest} {path.suffix.lower()} {stated or ''} {_versions()}"
 
 
+def _packed(note: Note) -> list[Any]:
+    return [note.code, folded(note.message), folded(note.remedy)]
+
+
+def _note(packed: Any) -> Note:
+    if isinstance(packed, dict):  # in the store of a corpus of before
+        return Note(**packed)
+    code, message, remedy = packed
+    return Note(code, unfolded(message), unfolded(remedy))
+
+
 def packed_facts(facts: Facts) -> bytes:
     """Facts of a file that could be read, as bytes."""
     assert facts.header is not None and facts.measures is not None
@@ -160,10 +172,10 @@ def packed_facts(facts: Facts) -> bytes:
         name: getattr(sound, name) for name in Measures.__slots__ if name not in ("overview", "spectrum", "levels")
     }
     plain = {
-        "header": asdict(facts.header),
+        "header": {**asdict(facts.header), "notes": [_packed(note) for note in facts.header.notes]},
         "measures": measures,
         "levels": {name: asdict(level) for name, level in sound.levels.items()},
-        "notes": [asdict(note) for note in facts.notes],
+        "notes": [_packed(note) for note in facts.notes],
         "parts": len(sound.overview),
     }
     text = json.dumps(plain).encode()
@@ -176,7 +188,7 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
 
     Raises
     ------
-    ValueError, TypeError, KeyError, zlib.error : they are none.
+    ValueError, TypeError, LookupError, zlib.error : they are none.
     """
     whole = zlib.decompress(packed)
     length = int.from_bytes(whole[:4], "little")
@@ -184,7 +196,7 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     arrays = np.frombuffer(whole, "<f4", offset=4 + length).astype(np.float32)
     count = 2 * plain["parts"]
     header = plain["header"]
-    header["notes"] = tuple(Note(**note) for note in header["notes"])
+    header["notes"] = tuple(_note(note) for note in header["notes"])
     measures = plain["measures"]
     for name in ("dc_offsets", "side_bands"):
         measures[name] = tuple(measures[name])
@@ -194,5 +206,5 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
         spectrum=arrays[count:],
         **measures,
     )
-    notes = tuple(Note(**note) for note in plain["notes"])
+    notes = tuple(_note(note) for note in plain["notes"])
     return Facts(path, Header(**header), sound, notes, stated=stated)

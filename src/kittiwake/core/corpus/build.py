@@ -6,6 +6,7 @@ from collections.abc import Callable, Iterable, Iterator
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..process import Executor
 from .files import Files
 from .judged import Judged, assign, judge
@@ -94,9 +95,12 @@ def _findings(store: Store, findings: Findings, sides: dict[str, str]) -> list[s
     where: dict[str, str] = {}
     for entry in store.entries():
         if entry.quality is None or entry.quality.error:
-            more.add("Cannot be read", f"{entry.row.id} ({entry.quality.error if entry.quality else 'not measured'})")
+            more.add(
+                phrase("Cannot be read"),
+                f"{entry.row.id} ({entry.quality.error if entry.quality else phrase('not measured')})",
+            )
         if entry.double_of:
-            more.add("The same recording as another clip", f"{entry.row.id} (as {entry.double_of})")
+            more.add(phrase("The same recording as another clip"), f"{entry.row.id} (as {entry.double_of})")
             where[entry.double_of] = ""
             where[entry.row.id] = ""
     if where:
@@ -106,14 +110,17 @@ def _findings(store: Store, findings: Findings, sides: dict[str, str]) -> list[s
         for entry in store.entries(kept=True):
             one, other = where.get(entry.row.id, ""), where.get(entry.double_of, "")
             if entry.double_of and one and other and one != other:
-                more.add("The same recording on two sides", f"{entry.row.id} ({one}) and {entry.double_of} ({other})")
+                more.add(
+                    phrase("The same recording on two sides"),
+                    f"{entry.row.id} ({one}) and {entry.double_of} ({other})",
+                )
     return more.sentences
 
 
 def _left_behind(files: Files) -> list[str]:
     more = Findings()
     for name in files.take_away_old_sounds():
-        more.add("No part of the corpus any more, and altered, so that it stays", name)
+        more.add(phrase("No part of the corpus any more, and altered, so that it stays"), name)
     return more.sentences
 
 
@@ -121,5 +128,5 @@ def _not_made(store: Store) -> list[str]:
     more = Findings()
     for entry in store.entries():
         if entry.dropped.startswith("not made: "):
-            more.add("Not made", f"{entry.row.id} ({entry.dropped.removeprefix('not made: ').rstrip('.')})")
+            more.add(phrase("Not made"), f"{entry.row.id} ({entry.dropped.removeprefix('not made: ').rstrip('.')})")
     return more.sentences

@@ -7,6 +7,7 @@ from collections.abc import Callable, Iterable
 from pathlib import Path
 from typing import IO
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from ..make.place import part_file, put_in_place, sync_files
 from .store import Store
@@ -37,8 +38,12 @@ class Files:
             if there != digest:
                 if there is not None and self._ours.get(name) != there:
                     raise KittiwakeError(
-                        f"“{name}” lies in {self.into} already, and is not as an earlier run left it.",
-                        "Move it away, or choose another folder.",
+                        phrase(
+                            "“{name}” lies in {into} already, and is not as an earlier run left it.",
+                            name=name,
+                            into=self.into,
+                        ),
+                        phrase("Move it away, or choose another folder."),
                         "taken",
                     )
                 sync_files([part])

@@ -6,6 +6,7 @@ import json
 from dataclasses import dataclass
 from pathlib import Path
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..script.score import alike, score
 
@@ -40,12 +41,14 @@ def read_heard(path: Path) -> dict[str, HeardText]:
                 found[str(row["name"])] = HeardText(str(row["text"]), words)
     except OSError as error:
         raise KittiwakeError(
-            f"{path.name} cannot be read: {reason_of(error)}.", "Check the path.", "heard"
+            phrase("{name} cannot be read: {reason_of}.", name=path.name, reason_of=reason_of(error)),
+            phrase("Check the path."),
+            "heard",
         ) from error
     except (ValueError, KeyError, TypeError, AttributeError, RecursionError) as error:
         raise KittiwakeError(
-            f"{path.name} holds no answers.",
-            "Give what kittiwake hear --kept or --list wrote, in JSON Lines.",
+            phrase("{name} holds no answers.", name=path.name),
+            phrase("Give what kittiwake hear --kept or --list wrote, in JSON Lines."),
             "heard",
         ) from error
     return found

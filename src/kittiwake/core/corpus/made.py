@@ -7,6 +7,7 @@ from collections.abc import Callable, Iterator, Sequence
 from pathlib import Path
 from typing import Any
 
+from ...words import phrase
 from ..batch.request import BatchRequest, PlannedClip
 from ..batch.runner import run_batch
 from ..errors import KittiwakeError
@@ -42,8 +43,8 @@ def make(
     """
     if shares_anything(wish.receiver):
         raise KittiwakeError(
-            f"Clips of {wish.receiver.name} share a gain, a memory or marks.",
-            "Choose a receiver that levels each clip by itself.",
+            phrase("Clips of {name} share a gain, a memory or marks.", name=wish.receiver.name),
+            phrase("Choose a receiver that levels each clip by itself."),
             "shares",
         )
     for side in wish.shares:
@@ -71,7 +72,7 @@ def _make_side(
             ))  # fmt: skip
             del items.asked[result.clip]
         else:
-            failed.append((result.clip, f"not made: {result.error}", ""))
+            failed.append((result.clip, phrase("not made: {error}", error=result.error), ""))
         if len(done) >= _LOT:
             store.put_made(done)
             done = []
@@ -117,13 +118,17 @@ class _Planned(Sequence[PlannedClip]):
             return None
         facts = entry.facts
         if facts is None:
-            self.refused.append((row.id, "not made: it has not been measured", ""))
+            self.refused.append((row.id, phrase("not made: it has not been measured"), ""))
             return None
         clip = (row.clip or Clip.whole(row.path)).changed(name=row.id, id=row.id)
         found = fit(clip, facts, receiver)
         if not found.ready:
             self.refused.append(
-                (row.id, f"not made: {found.problems[0].message if found.problems else found.verdict}", "")
+                (
+                    row.id,
+                    phrase("not made: {what}", what=found.problems[0].message if found.problems else found.verdict),
+                    "",
+                )
             )
             return None
         self.asked[row.id] = asked

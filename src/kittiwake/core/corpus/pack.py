@@ -12,6 +12,7 @@ from functools import partial
 from pathlib import Path
 from typing import IO, Any
 
+from ...words import phrase
 from ..deliver.manifest import harmless
 from ..errors import KittiwakeError
 from .files import Files
@@ -89,7 +90,9 @@ def _write_tar(
                 data = (into / made.output).read_bytes()
             except OSError as error:
                 raise KittiwakeError(
-                    f"{made.output} is not there any more.", "Start again: it is made once more.", "gone"
+                    phrase("{output} is not there any more.", output=made.output),
+                    phrase("Start again: it is made once more."),
+                    "gone",
                 ) from error
             stem = Path(made.output).stem
             places[entry.row.id] = (name, archive.offset)
@@ -188,7 +191,9 @@ class _Manifests:
             import pyarrow.parquet
         except ImportError as error:
             raise KittiwakeError(
-                "Parquet needs the package “pyarrow”.", "Install it with: pip install 'kittiwake[corpus]'.", "parquet"
+                phrase("Parquet needs the package “pyarrow”."),
+                phrase("Install it with: pip install 'kittiwake[corpus]'."),
+                "parquet",
             ) from error
         whole = ("offset", "bytes")
         texts = {"id", "split", "shard", "file", "sha256", "text", "speaker", "language", "flags", "double_of"}

@@ -140,12 +140,12 @@ class Listener:
     def result(self, facts: Facts) -> tuple[Quality, Likeness | None]:
         """What was found, once all blocks were taken."""
         if facts.error is not None or facts.measures is None or self._bands is None or self._flaws is None:
-            return Quality(error=str(facts.error or "It holds no sound.")), None
+            return Quality(error=str(facts.error or phrase("It holds no sound."))), None
         found, bands = facts.measures, self._bands
         if self._meters is not None:
             found = self._meters.result()
             if not found.frames:
-                return Quality(error="It lies beyond the end of its source."), None
+                return Quality(error=phrase("It lies beyond the end of its source.")), None
         powers = bands.powers()
         voice = speech_and_noise(powers, bands.widths, bands.seconds)
         signal = found.levels[SIGNAL_OF[found.sides]]

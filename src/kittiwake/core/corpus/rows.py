@@ -10,6 +10,7 @@ from dataclasses import dataclass
 from pathlib import Path, PurePosixPath
 from typing import Any
 
+from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..script.table import read_rows
 from .row import Findings, Row
@@ -64,32 +65,34 @@ def rows_of(files: Iterable[Path], root: Path, source: Source, findings: Finding
         if match is not None:
             found = match.fullmatch(str(PurePosixPath(place).with_suffix("")))
             if found is None:
-                findings.add("The pattern does not match", place)
+                findings.add(phrase("The pattern does not match"), place)
             else:
                 values = {key: value for key, value in found.groupdict().items() if value}
         if known is not None:
             told = known.take(path, place, values.get("id", ""))
             if told is None:
-                findings.add("Not in the table, and left out", place)
+                findings.add(phrase("Not in the table, and left out"), place)
                 continue
             for key, value in told.items():
                 if values.get(key, value) != value:
-                    findings.add(f"Table and name of the file tell another {key}; the table is believed", place)
+                    findings.add(
+                        phrase("Table and name of the file tell another {key}; the table is believed", key=key), place
+                    )
             values |= told
         if source.beside and not values.get("text"):
             values["text"] = _text_beside(path)
         row = _row(path, place, values, source.language)
         if (mark := hash(row.id.casefold())) in seen:
-            findings.add("The same id again, and left out", f"{place} ({row.id})")
+            findings.add(phrase("The same id again, and left out"), f"{place} ({row.id})")
             continue
         seen.add(mark)
         for key in ("text", "speaker", "language"):
             if not getattr(row, key):
-                findings.add(f"No {key}", row.id)
+                findings.add(phrase("No {key}", key=key), row.id)
         yield row
     if known is not None:
         for name in known.left():
-            findings.add("In the table, but there is no such file", name)
+            findings.add(phrase("In the table, but there is no such file"), name)
 
 
 def _below(path: Path, root: Path) -> str:
@@ -131,8 +134,12 @@ def _pattern(pattern: str) -> re.Pattern[str]:
             name = part[1:-1].strip()
             if not name.isidentifier() or name in names:
                 raise KittiwakeError(
-                    f"“{part}” cannot be in a pattern{' twice' if name in names else ''}.",
-                    "Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.",
+                    phrase(
+                        "“{part}” cannot be in a pattern{what}.",
+                        part=part,
+                        what=phrase(" twice") if name in names else "",
+                    ),
+                    phrase("Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}."),
                     "pattern",
                 )
             names.append(name)
@@ -140,7 +147,9 @@ def _pattern(pattern: str) -> re.Pattern[str]:
         else:
             parts.append(re.escape(part))
     if not names:
-        raise KittiwakeError("The pattern names nothing.", "Write for example {speaker}/{id}.", "pattern")
+        raise KittiwakeError(
+            phrase("The pattern names nothing."), phrase("Write for example {speaker}/{id}."), "pattern"
+        )
     return re.compile("".join(parts))
 
 
@@ -159,7 +168,9 @@ class _Table:
                 self._by_stem[stem] = None if stem in self._by_stem else values
         if not self._rows:
             raise KittiwakeError(
-                f"There are no rows in {path.name} that name a file.", "It needs a column “file” or “id”.", "table"
+                phrase("There are no rows in {name} that name a file.", name=path.name),
+                phrase("It needs a column “file” or “id”."),
+                "table",
             )
 
     def take(self, path: Path, place: str, own: str) -> dict[str, str] | None:
@@ -214,7 +225,9 @@ def _csv_lines(path: Path) -> Iterator[dict[str, Any]]:
 def _unusable(path: Path, error: Exception) -> KittiwakeError:
     told = reason_of(error) if isinstance(error, OSError) else str(error)
     return KittiwakeError(
-        f"{path.name} cannot be read as a table: {told}.", "Give CSV in UTF-8, or JSON Lines.", "table"
+        phrase("{name} cannot be read as a table: {told}.", name=path.name, told=told),
+        phrase("Give CSV in UTF-8, or JSON Lines."),
+        "table",
     )
 
 

@@ -7,6 +7,7 @@ import re
 from collections.abc import Callable
 from dataclasses import dataclass
 
+from ...words import phrase
 from ..errors import KittiwakeError
 from .quality import MEASURES, Quality
 
@@ -55,15 +56,17 @@ def rule_of(text: str) -> Rule:
     name = found[1].replace(" ", "_") if found else ""
     if found is None or name not in MEASURES:
         raise KittiwakeError(
-            f"“{text}” is no rule.", f"Write for example snr >= 20 dB. There is {', '.join(MEASURES)}.", "rule"
+            phrase("“{text}” is no rule.", text=text),
+            phrase("Write for example snr >= 20 dB. There is {names}.", names=", ".join(MEASURES)),
+            "rule",
         )
     limit, unit, own = float(found[3].replace("−", "-").replace(",", ".")), found[4], MEASURES[name].unit
     if unit and unit != own.lower():
         wide, factor = _TIMES.get(unit, ("", 1.0))
         if wide != own and not (unit == "db" and own == "dBov"):
             raise KittiwakeError(
-                f"{name} is told in {own or 'numbers'}, not in {found[4]}.",
-                f"Write {name} {found[2]} {found[3]} {own}.",
+                phrase("{name} is told in {what}, not in {what2}.", name=name, what=own or "numbers", what2=found[4]),
+                phrase("Write {name} {what} {what2} {own}.", name=name, what=found[2], what2=found[3], own=own),
                 "rule",
             )
         limit *= factor

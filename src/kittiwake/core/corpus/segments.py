@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass, replace
 from pathlib import Path
 
+from ...words import phrase
 from ..batch.each import each
 from ..cut.activity import Activity, activity_of
 from ..cut.find import Find, find_speech
@@ -41,7 +42,9 @@ def lengths_of(text: str) -> Lengths:
     except ValueError:
         found = Lengths(0, 0)
     if not 0 <= found.shortest < found.longest < 3600:
-        raise KittiwakeError(f"“{text}” are no lengths.", "Write for example 3-15, in seconds.", "lengths")
+        raise KittiwakeError(
+            phrase("“{text}” are no lengths.", text=text), phrase("Write for example 3-15, in seconds."), "lengths"
+        )
     return found
 
 
@@ -115,15 +118,17 @@ def segmented(
         told = (heard or {}).get(row.id) or (heard or {}).get(row.path.stem) or HeardText("")
         texts = shared_out(row.text, told, [(a / rate, b / rate) for a, b in pieces], row.language)
         if row.text and not any(texts):
-            findings.add("No times of words are known, so that pieces of it have no text", row.id)
+            findings.add(phrase("No times of words are known, so that pieces of it have no text"), row.id)
         for n, ((start, stop), text) in enumerate(zip(pieces, texts, strict=True), 1):
             own = f"{row.id}-{n:03}"
             seconds = (stop - start) / rate
             if seconds < lengths.shortest:
-                findings.add(f"Shorter than {lengths.shortest:g} s, and left out", own)
+                findings.add(phrase("Shorter than {shortest:g} s, and left out", shortest=lengths.shortest), own)
                 continue
             if seconds > lengths.longest:
-                findings.add(f"Longer than {lengths.longest:g} s, with no pause to cut at", own)
+                findings.add(
+                    phrase("Longer than {longest:g} s, with no pause to cut at", longest=lengths.longest), own
+                )
             yield replace(
                 row, id=own, text=text, clip=Clip.whole(row.path).changed(start=start, stop=stop, name=own, id=own)
             )

@@ -8,6 +8,7 @@ from collections import defaultdict
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
+from ...words import phrase
 from ..errors import KittiwakeError
 
 NAMES = ("train", "dev", "test")
@@ -34,7 +35,9 @@ def shares_of(text: str) -> dict[str, float]:
     except ValueError:
         parts = []
     if not 1 <= len(parts) <= len(NAMES) or min(parts) < 0 or not 0 < sum(parts) < math.inf:
-        raise KittiwakeError(f"“{text}” is no split.", "Write for example 80/10/10.", "split")
+        raise KittiwakeError(
+            phrase("“{text}” is no split.", text=text), phrase("Write for example 80/10/10."), "split"
+        )
     return {name: part / sum(parts) for name, part in zip(NAMES, parts, strict=False) if part}
 
 

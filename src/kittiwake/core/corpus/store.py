@@ -11,6 +11,7 @@ from dataclasses import astuple, dataclass, replace
 from itertools import groupby
 from pathlib import Path
 
+from ...words import phrase
 from ..cache.facts_cache import packed_facts, unpacked_facts
 from ..errors import KittiwakeError
 from ..model import Clip, Facts, Stated
@@ -95,12 +96,14 @@ class Store:
             layout = self._base.execute("SELECT value FROM about WHERE key = 'layout'").fetchone()
         except (sqlite3.Error, OSError) as error:
             raise KittiwakeError(
-                f"{self.path} cannot be used: {error}.", "Move it away; it is made anew.", "store"
+                phrase("{path} cannot be used: {error}.", path=self.path, error=error),
+                phrase("Move it away; it is made anew."),
+                "store",
             ) from error
         if layout is not None and layout[0] != _LAYOUT:
             raise KittiwakeError(
-                f"{self.path} is of another version.",
-                "Move it away; it is made anew, but for the sides of speakers: give them as splits.csv.",
+                phrase("{path} is of another version.", path=self.path),
+                phrase("Move it away; it is made anew, but for the sides of speakers: give them as splits.csv."),
                 "store",
             )
         self._base.execute("PRAGMA synchronous=OFF")

@@ -63,7 +63,7 @@ class CallerLine:
         if self.noise_dbov is not None:
             told.append(phrase("noise {noise_dbov:g} dBov", noise_dbov=self.noise_dbov).replace("-", "−"))
         if self.level_db:
-            told.append(f"{self.level_db:+g} dB".replace("-", "−"))
+            told.append(phrase("{level_db:+g} dB", level_db=self.level_db).replace("-", "−"))
         return joined(told, ", ")
 
 

@@ -74,8 +74,8 @@ def prove(
     )
     if facts.error or facts.header is None or facts.measures is None:
         message = facts.error.message if facts.error else phrase("it holds nothing")
-        return Proof((Check("readable", phrase("a sound file"), message, False),))
-    checks = [Check("readable", phrase("a sound file"), phrase("read to its end"), True)]
+        return Proof((Check(phrase("readable"), phrase("a sound file"), message, False),))
+    checks = [Check(phrase("readable"), phrase("a sound file"), phrase("read to its end"), True)]
     subject = Subject(facts, facts.header, facts.measures, receiver, name or path.name, promise)
     for check in CHECKS:
         checks += check(subject)
@@ -102,11 +102,16 @@ def _against_promise(
     )
     planned = recipe.exact_size
     if planned is not None and not recipe.copy:
-        yield Check(phrase("exact size"), f"{planned:,} B", f"{head.bytes:,} B", head.bytes == planned)
+        yield Check(
+            phrase("exact size"),
+            phrase("{planned:,} B", planned=planned),
+            phrase("{bytes:,} B", bytes=head.bytes),
+            head.bytes == planned,
+        )
     yield Check(
         phrase("no clipping added"),
         phrase("at most {source_clipped:,} samples at full scale", source_clipped=promise.source_clipped),
-        f"{sound.clipped_samples:,}",
+        phrase("{n:,}", n=sound.clipped_samples),
         sound.clipped_samples <= promise.source_clipped,
     )
     if recipe.cues:
@@ -118,10 +123,10 @@ def _against_promise(
             )
             for some in (recipe.cues, there)
         )
-        yield Check(phrase("spans as cue points"), told, read or "none", tuple(there) == recipe.cues)
+        yield Check(phrase("spans as cue points"), told, read or phrase("none"), tuple(there) == recipe.cues)
     if recipe.info:
         told, read = (joined((text for _, text in some), "; ") for some in (recipe.info, read_info(path)))
-        yield Check(phrase("rights in the file"), told, read or "none", read_info(path) == recipe.info)
+        yield Check(phrase("rights in the file"), told, read or phrase("none"), read_info(path) == recipe.info)
     heard_at_all = (
         promise.rms is not None and promise.rms > 0.001 and recipe.frames_out - recipe.lead > 0.1 * recipe.rate_out
     )

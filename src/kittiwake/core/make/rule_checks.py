@@ -120,14 +120,17 @@ class Subject:
 def _whole(it: Subject) -> Iterator[Check]:
     broken = [note.message for note in it.facts.notes if note.code in ("truncated", "damaged")]
     yield Check(
-        "whole", phrase("all that its header promises"), broken[0] if broken else phrase("all of it"), not broken
+        phrase("whole"),
+        phrase("all that its header promises"),
+        broken[0] if broken else phrase("all of it"),
+        not broken,
     )
 
 
 def _format(it: Subject) -> Iterator[Check]:
     forms = [(a.container, a.encoding) for a in it.receiver.rules.accepts]
     wanted = joined((format_kind(*form) for form in forms), phrase(" or "))
-    yield Check("format", wanted, format_kind(*it.form), it.form in forms)
+    yield Check(phrase("format"), wanted, format_kind(*it.form), it.form in forms)
 
 
 def _rate(it: Subject) -> Iterator[Check]:
@@ -148,23 +151,37 @@ def _rate(it: Subject) -> Iterator[Check]:
 def _channels(it: Subject) -> Iterator[Check]:
     rules = it.receiver.rules
     right = it.head.channels == rules.channels_for(it.head.channels)
-    yield Check("channels", str(rules.channels or "1 or 2"), str(it.head.channels), right)
+    yield Check(
+        phrase("channels"), str(rules.channels) if rules.channels else phrase("1 or 2"), str(it.head.channels), right
+    )
 
 
 def _size(it: Subject) -> Iterator[Check]:
     most = it.receiver.rules.limits.max_bytes
     if most is not None:
-        yield Check("size", format_limit(most), f"{it.head.bytes:,} B", it.head.bytes <= most)
+        yield Check(
+            phrase("size"), format_limit(most), phrase("{bytes:,} B", bytes=it.head.bytes), it.head.bytes <= most
+        )
 
 
 def _length(it: Subject) -> Iterator[Check]:
     limits, seconds = it.receiver.rules.limits, it.seconds
     if limits.max_seconds is not None:
         most = limits.max_seconds
-        yield Check("length", phrase("at most {most:g} s", most=most), f"{seconds:.3f} s", seconds <= most)
+        yield Check(
+            phrase("length"),
+            phrase("at most {most:g} s", most=most),
+            phrase("{seconds:.3f} s", seconds=seconds),
+            seconds <= most,
+        )
     if limits.min_seconds:
         least = limits.min_seconds
-        yield Check("length", phrase("at least {least:g} s", least=least), f"{seconds:.3f} s", seconds >= least)
+        yield Check(
+            phrase("length"),
+            phrase("at least {least:g} s", least=least),
+            phrase("{seconds:.3f} s", seconds=seconds),
+            seconds >= least,
+        )
 
 
 def _something_to_hear(it: Subject) -> Iterator[Check]:
@@ -183,7 +200,10 @@ def _dc(it: Subject) -> Iterator[Check]:
     most = _DC + 0.1 * it.sound.rms
     found = abs(it.sound.dc_offset)
     yield Check(
-        phrase("DC offset"), phrase("at most {most:.2%} of full scale", most=most), f"{found:.2%}", found <= most
+        phrase("DC offset"),
+        phrase("at most {most:.2%} of full scale", most=most),
+        phrase("{found:.2%}", found=found),
+        found <= most,
     )
 
 
@@ -191,7 +211,7 @@ def _ceiling(it: Subject) -> Iterator[Check]:
     treatment, slack = it.receiver.treatment, 0.05 if it.lossy else 0.01
     peak = db(it.sound.peak)
     most = treatment.ceiling_dbfs
-    yield Check("peak", phrase("at most {most}", most=format_db(most)), format_db(peak), peak <= most + slack)
+    yield Check(phrase("peak"), phrase("at most {most}", most=format_db(most)), format_db(peak), peak <= most + slack)
     if treatment.ceiling_dbtp is not None:
         most, true = treatment.ceiling_dbtp, db(it.again[1])
         yield Check(
@@ -225,7 +245,7 @@ def _level(it: Subject) -> Iterator[Check]:
     if not math.isfinite(off):
         right = False
     yield Check(
-        "level",
+        phrase("level"),
         phrase(
             "{target} ± {tolerance:g} dB, or as near as peaks allow",
             target=format_db(target, wanted.unit),
@@ -293,7 +313,7 @@ def _name(it: Subject) -> Iterator[Check]:
         allowed=rules.names.allowed,
         told=told,
     )
-    yield Check("name", phrase("at most {wanted}", wanted=wanted), it.name, right)
+    yield Check(phrase("name"), phrase("at most {wanted}", wanted=wanted), it.name, right)
 
 
 #: In the order in which they are told.

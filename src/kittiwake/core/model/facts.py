@@ -10,6 +10,7 @@ from typing import Any, Literal
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import joined
 from .stated import Stated
 
 Sides = Literal["mono", "identical", "inverted", "left_only", "right_only", "left_leads", "right_leads", "different"]
@@ -41,7 +42,7 @@ class Note:
     remedy: str = ""
 
     def __str__(self) -> str:
-        return f"{self.message} {self.remedy}".strip()
+        return joined(part for part in (self.message, self.remedy) if part)
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Any
 
+from ...words import phrase
 from ..log import log_path
 
 
@@ -24,7 +25,10 @@ class WorkerCrash:
     reason: str
 
     def __str__(self) -> str:
-        return f"Its decoder or encoder crashed ({self.reason}). Ask for another copy, or convert it elsewhere first."
+        return phrase(
+            "Its decoder or encoder crashed ({reason}). Ask for another copy, or convert it elsewhere first.",
+            reason=self.reason,
+        )
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,7 +42,11 @@ class Unexpected(WorkerCrash):
         return cls(f"{type(error).__name__}: {error}", "".join(traceback.format_exception(error)))
 
     def __str__(self) -> str:
-        return f"It failed unexpectedly ({self.reason}). Make it again; if that does not help, report it with the log ({log_path()})."
+        return phrase(
+            "It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).",
+            reason=self.reason,
+            log_path=log_path(),
+        )
 
 
 class Deferred:

@@ -40,7 +40,7 @@ def choices(inside: str, language: str = "en") -> list[tuple[str, str]]:
         return [(part.strip(), part.strip()) for part in inside.split("|") if part.strip()]
     raise KittiwakeError(
         phrase("“{{{inside}}}” is no series.", inside=inside),
-        "Write {1..12}, {1..12:words} or {one|other}.",
+        phrase("Write {1..12}, {1..12:words} or {one|other}."),
         "series",
     )
 

@@ -12,6 +12,7 @@ import soundfile
 import soxr
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..errors import Cancelled, KittiwakeError
 from ..fit import fit
 from ..make.compare import Candidate, candidates, decoded, receiver_of
@@ -74,7 +75,9 @@ def codec_costs(
     """
     some = [one for one in clips if one.text.strip() and one.facts.ok]
     if not some:
-        raise KittiwakeError("No clip has a text to compare with.", "Give texts: a script, or a table.", "no_text")
+        raise KittiwakeError(
+            phrase("No clip has a text to compare with."), phrase("Give texts: a script, or a table."), "no_text"
+        )
     base: float | None = None
     for candidate in (None, *(candidates() if wanted is None else wanted)):
         if cancelled():

@@ -58,7 +58,7 @@ class Setting:
             wanted = {bool: phrase("true or false"), int: phrase("a whole number"), str: phrase("a text in quotes")}[
                 type(self.default)
             ]
-            return f"{self.key} is {wanted}, not {value!r}."
+            return phrase("{key} is {wanted}, not {value!r}.", key=self.key, wanted=wanted, value=value)
         if self.choices and value not in dict(self.choices):
             return phrase(
                 "{key} is one of {list}, not {value!r}.",

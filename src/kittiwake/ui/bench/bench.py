@@ -35,6 +35,7 @@ class Bench(QStackedWidget):
     """Shows a clip, a cell or a receiver, and follows the session."""
 
     pressed = Signal()  # the machine that is shown is to be set off
+    told = Signal(str)  # one of its pages has something to say in the status line
     _output_looked = Signal(str, Facts)
 
     def __init__(self, session: Session) -> None:
@@ -81,6 +82,18 @@ class Bench(QStackedWidget):
             self.corpus_page,
         ):
             self.addWidget(page)
+        for telling in (
+            self.cut_page,
+            self.record_page,
+            self.script_page,
+            self.tone_page,
+            self.music_page,
+            self.heard_page,
+            self.corpus_page,
+            self.phone_page,
+        ):
+            telling.told.connect(self.told)
+        self.stand_ins.said.connect(self.told)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
         session.partly_looked.connect(self._glimpse)

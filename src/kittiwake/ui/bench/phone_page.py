@@ -240,7 +240,7 @@ class PhonePage(QWidget):
             for name in names:
                 item = QListWidgetItem()
                 item.setData(Qt.ItemDataRole.UserRole, name)
-                self.prompts.addItem(in_words(item))
+                self.prompts.addItem(item)
         for n, (name, held) in enumerate(self.phone.prompts.items()):
             mark = "●" if name.casefold() in said else "○"
             self.prompts.item(n).setText(

@@ -7,7 +7,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from ...words import in_words, tr
+from ...words import tr
 from ..access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -73,7 +73,7 @@ class TakeView(QWidget):
             painter.setPen(QColor(c.soft))
             place = QRectF(min(max(2.0, x - 20), plot.right() - 40), plot.bottom() + 2, 40, 14)
             side = Qt.AlignmentFlag.AlignLeft if second == 0 else Qt.AlignmentFlag.AlignHCenter
-            painter.drawText(place, side, f"{in_words(second)} s")
+            painter.drawText(place, side, f"{second} s")
 
     def _y(self, plot: QRectF, level: float) -> float:
         return plot.bottom() - (max(_FOOT, min(_TOP, level)) - _FOOT) / (_TOP - _FOOT) * plot.height()

@@ -167,7 +167,7 @@ class TonePage(QWidget):
             if all(word in f"{name} {tone.key}".casefold() for word in words):
                 item = QListWidgetItem(in_words(name))
                 item.setData(Qt.ItemDataRole.UserRole, tone)
-                self.list.addItem(in_words(item))
+                self.list.addItem(item)
         keys = self._keys()
         if keys is not None:
             item = QListWidgetItem(tr("Keys {typed}", typed=self.typed.text().strip()))

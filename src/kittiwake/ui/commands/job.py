@@ -15,6 +15,7 @@ from ...words import tr
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
+from ..language import day_and_time
 from ..recent_dialog import RecentDialog
 
 #: The job that ships.
@@ -153,12 +154,12 @@ def offer_autosaved(at: Context) -> None:
             at.window,
             tr("Unsaved work"),
             tr(
-                "“{name}” was not saved when Kittiwake ended unexpectedly, {time:%d %B %Y, %H:%M}.",
+                "“{name}” was not saved when Kittiwake ended unexpectedly, {time}.",
                 name=one.name,
-                time=one.time,
+                time=day_and_time(one.time),
             ),
             tr("Go on with it? It is saved only when you save it."),
-            {go_on: role.AcceptRole, drop: role.DestructiveRole, "Ask me later": role.RejectRole},
+            {go_on: role.AcceptRole, drop: role.DestructiveRole, tr("Ask me later"): role.RejectRole},
             go_on,
         )
         if answer == drop:

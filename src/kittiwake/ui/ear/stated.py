@@ -34,7 +34,7 @@ class Hearing(QObject):
         if facts.stated != self.wanted:
             return
         if not facts.ok:
-            self.said.emit(tr("It cannot be heard so: {error}", error=facts.error))
+            self.said.emit(tr("It cannot be heard so: {error}", error=str(facts.error)))
             return
         self._player.load_quietly(clip, facts)
         self._player.choose("source")

@@ -171,7 +171,9 @@ def _asked(service: Service, url: str, values: dict[str, str]) -> tuple[bytes, s
             kind = str(answer.headers.get_content_type())
     except urllib.error.HTTPError as error:
         raise VoiceError(
-            f"{service.name} answered {error.code} ({error.reason}).", phrase("Ask whoever runs it."), "voice_service"
+            phrase("{name} answered {code} ({reason}).", name=service.name, code=error.code, reason=error.reason),
+            phrase("Ask whoever runs it."),
+            "voice_service",
         ) from error
     except (OSError, http.client.HTTPException, ValueError) as error:
         slow = isinstance(error, TimeoutError) or isinstance(getattr(error, "reason", None), TimeoutError)

@@ -316,7 +316,7 @@ class CorpusPage(QWidget):
         self.table.setRowCount(min(_LISTED, len(order) + len(broken)))
         for row, key in enumerate([*broken, *order][:_LISTED]):
             clip = self._session.project.clip(key)
-            name = QTableWidgetItem(clip.name if clip else in_words(key))
+            name = QTableWidgetItem(clip.name if clip else key)
             name.setData(Qt.ItemDataRole.UserRole, key)
             value = values.get(key)
             texts = (
