@@ -290,7 +290,7 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
         )
     )
     for words, cost in judged.costs.items():
-        does = tr("leaves out") if words in judged.drops else "flags"
+        does = tr("leaves out") if words in judged.drops else tr("flags")
         say(
             tr(
                 "  {printable}: {does} {clips:,} clips, {hours}",

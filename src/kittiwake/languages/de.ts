@@ -275,6 +275,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>flags</source>
+   <translation>merkt an</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>  {printable}: {does} {clips:,} clips, {hours}</source>
    <translation>  {printable}: {does} {clips:,} Clips, {hours}</translation>
   </message>
@@ -1873,6 +1878,21 @@
    <translation>Geben, was kittiwake hear --kept oder --list schrieb, in JSON Lines.</translation>
   </message>
   <message>
+   <location filename="../core/corpus/judged.py" />
+   <source>cannot be read</source>
+   <translation>nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/judged.py" />
+   <source>double of another</source>
+   <translation>Doppelter eines anderen</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/judged.py" />
+   <source>double of {other}</source>
+   <translation>Doppelter von {other}</translation>
+  </message>
+  <message>
    <location filename="../core/corpus/made.py" />
    <source>Clips of {name} share a gain, a memory or marks.</source>
    <translation>Clips von {name} teilen eine Verstärkung, einen Speicher oder Marken.</translation>
@@ -2001,6 +2021,16 @@
    <location filename="../core/corpus/quality.py" />
    <source>It lies beyond the end of its source.</source>
    <translation>Es liegt hinter dem Ende seiner Quelle.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/row.py" />
+   <source> and {n:,} more</source>
+   <translation> und {n:,} weitere</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/row.py" />
+   <source>{what}: {some}{more}.</source>
+   <translation>{what}: {some}{more}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -6240,6 +6270,11 @@
    <location filename="../core/service/ask.py" />
    <source>There are no {count} answers at {results} of the answer.</source>
    <translation>Bei {results} der Antwort sind keine {count} Antworten.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/costs.py" />
+   <source>as it is</source>
+   <translation>wie er ist</translation>
   </message>
   <message>
    <location filename="../core/service/costs.py" />

@@ -275,6 +275,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>flags</source>
+   <translation>signale</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>  {printable}: {does} {clips:,} clips, {hours}</source>
    <translation>  {printable} : {does} {clips:,} clips, {hours}</translation>
   </message>
@@ -1873,6 +1878,21 @@
    <translation>Donner ce qu’a écrit kittiwake hear --kept ou --list, en JSON Lines.</translation>
   </message>
   <message>
+   <location filename="../core/corpus/judged.py" />
+   <source>cannot be read</source>
+   <translation>illisible</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/judged.py" />
+   <source>double of another</source>
+   <translation>doublon d’un autre</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/judged.py" />
+   <source>double of {other}</source>
+   <translation>doublon de {other}</translation>
+  </message>
+  <message>
    <location filename="../core/corpus/made.py" />
    <source>Clips of {name} share a gain, a memory or marks.</source>
    <translation>Les clips de {name} partagent un gain, une mémoire ou des repères.</translation>
@@ -2001,6 +2021,16 @@
    <location filename="../core/corpus/quality.py" />
    <source>It lies beyond the end of its source.</source>
    <translation>Il est au-delà de la fin de sa source.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/row.py" />
+   <source> and {n:,} more</source>
+   <translation> et {n:,} autres</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/row.py" />
+   <source>{what}: {some}{more}.</source>
+   <translation>{what} : {some}{more}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -6240,6 +6270,11 @@
    <location filename="../core/service/ask.py" />
    <source>There are no {count} answers at {results} of the answer.</source>
    <translation>Il n’y a pas {count} réponses à {results} de la réponse.</translation>
+  </message>
+  <message>
+   <location filename="../core/service/costs.py" />
+   <source>as it is</source>
+   <translation>tel quel</translation>
   </message>
   <message>
    <location filename="../core/service/costs.py" />

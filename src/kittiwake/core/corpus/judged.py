@@ -6,13 +6,14 @@ from collections import defaultdict
 from collections.abc import Iterator
 from dataclasses import dataclass, field
 
+from ...words import phrase
 from .split import Speaker, split
 from .store import Store
 from .wish import Wish
 
 _LOT = 1000
-BROKEN = "cannot be read"
-DOUBLE = "double of {}"
+BROKEN = phrase("cannot be read")
+ANOTHER = phrase("double of another")
 
 
 @dataclass(slots=True)
@@ -40,7 +41,7 @@ def judge(store: Store, wish: Wish) -> Judged:
     found = Judged(
         drops=(
             *(rule.words for rule in wish.drop),
-            *([DOUBLE.format("another")] if wish.doubles == "drop" else []),
+            *([ANOTHER] if wish.doubles == "drop" else []),
             BROKEN,
         )
     )
@@ -58,8 +59,10 @@ def judge(store: Store, wish: Wish) -> Judged:
                 drops = [rule.words for rule in wish.drop if not rule.keeps(quality)]
                 flags = [rule.words for rule in wish.flag if not rule.keeps(quality)]
                 if entry.double_of and wish.doubles != "keep":
-                    broken.append(DOUBLE.format("another"))
-                    (drops if wish.doubles == "drop" else flags).append(DOUBLE.format(entry.double_of))
+                    broken.append(ANOTHER)
+                    (drops if wish.doubles == "drop" else flags).append(
+                        phrase("double of {other}", other=entry.double_of)
+                    )
             for words in broken:
                 cost = found.costs[words]
                 cost.clips += 1

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from pathlib import Path
 
+from ...words import phrase
 from ..model import Clip, Stated
 
 _EXAMPLES = 5
@@ -57,6 +58,6 @@ class Findings:
         out = []
         for what, count in self.counts.items():
             some = self.examples[what]
-            more = f" and {count - len(some):,} more" if count > len(some) else ""
-            out.append(f"{what}: {', '.join(some)}{more}.")
+            more = phrase(" and {n:,} more", n=count - len(some)) if count > len(some) else ""
+            out.append(phrase("{what}: {some}{more}.", what=what, some=", ".join(some), more=more))
         return out

@@ -23,7 +23,7 @@ from ..script.score import score
 from .ask import Store, ToAsk, hear
 
 RATE = 16_000  # Hz, at which everything is sent: what is compared is the codec, not the link
-AS_IT_IS = "as it is"
+AS_IT_IS = phrase("as it is")
 
 
 @dataclass(frozen=True, slots=True)
