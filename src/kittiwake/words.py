@@ -71,7 +71,10 @@ class Said(str):
             words = self.one  # no other language: English
         if not self.values:
             return words
-        told = {name: in_words(value) for name, value in self.values.items()}
+        told = {
+            name: value.written(translate, numbers) if isinstance(value, Said) else value
+            for name, value in self.values.items()
+        }
         return _Written(numbers).vformat(words, (), told)
 
     def __add__(self, other: str) -> str:
@@ -106,7 +109,11 @@ class _Joined(Said):
         return new
 
     def written(self, translate: Translate, numbers: Numbers) -> str:
-        return str(in_words(self.values["by"])).join(str(in_words(part)) for part in self.values["parts"])
+        by, *parts = (
+            one.written(translate, numbers) if isinstance(one, Said) else str(one)
+            for one in (self.values["by"], *self.values["parts"])
+        )
+        return by.join(parts)
 
     def __reduce__(self) -> Any:
         return _Joined.made, (self.values["parts"], self.values["by"])

@@ -6,9 +6,10 @@
 from __future__ import annotations
 
 import os
+from functools import cache
 from pathlib import Path
 
-from ..words import Numbers, Translate
+from ..words import Numbers, Said, Translate
 
 _FOLDER = Path(__file__).parent
 #: Signs of numbers, where there is nobody else to ask (CLDR: decimal and group of each language).
@@ -45,6 +46,21 @@ def translation(code: str) -> tuple[Translate | None, Numbers]:
     return translate, _NUMBERS[code]
 
 
+def in_all_languages(text: str) -> dict[str, str]:
+    """A text by the code of each language that has it otherwise than English; nothing of a name."""
+    if not isinstance(text, Said):
+        return {}
+    told = {code: text.written(*_fully(code)) for code in _NUMBERS}
+    return {code: other for code, other in told.items() if other != text}
+
+
+def _fully(code: str) -> tuple[Translate, Numbers]:
+    translate, numbers = translation(code)
+    assert translate is not None
+    return translate, numbers
+
+
+@cache
 def _read(code: str) -> dict[str, tuple[str, ...]]:
     import xml.etree.ElementTree as ET
 

@@ -704,6 +704,66 @@
    <translation>Schleife von {loop:.3f} bis {loop2:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
+   <location filename="../cli/home/appstream.py" />
+   <source>Clips on one side, receivers on the other, and one picture of how they fit: Kittiwake shows every recording against every machine that is to speak it, works out what has to happen, does it, proves each file by reading it back, and lets you hear it as it will be heard.</source>
+   <translation>Clips auf der einen Seite, Empfänger auf der anderen, und ein Bild davon, wie sie zusammenpassen: Kittiwake zeigt jede Aufnahme gegen jede Maschine, die sie sprechen soll, findet heraus, was geschehen muss, tut es, prüft jede Datei durch Zurücklesen und lässt Sie hören, wie sie klingen wird.</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/appstream.py" />
+   <source>It resamples, downmixes, levels, cuts and encodes prompts for phone menus, alert devices, radios and speech engines; cuts long readings into clips; records, speaks and makes tones; and builds speech corpora. Sources are never changed.</source>
+   <translation>Es tastet um, mischt herunter, pegelt, schneidet und kodiert Ansagen für Telefonmenüs, Warngeräte, Funkgeräte und Spracherkenner; schneidet lange Lesungen in Clips; nimmt auf, spricht und macht Töne; und baut Sprachkorpora. Quellen werden nie verändert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>sound;audio;voice;prompt;telephony;convert;resample;µ-law;IVR;corpus;</source>
+   <translation>Ton;Audio;Stimme;Sprache;Ansage;Telefonie;umwandeln;umtasten;µ-law;IVR;Korpus;</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Voice prompt workbench</source>
+   <translation>Werkbank für Sprachansagen</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Convert for {receiver}</source>
+   <translation>Umwandeln für {receiver}</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Convert for…</source>
+   <translation>Umwandeln für …</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>New window</source>
+   <translation>Neues Fenster</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Quick convert</source>
+   <translation>Schnell umwandeln</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Voice prompt converter</source>
+   <translation>Umwandler für Sprachansagen</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Convert sound for a phone menu or another machine, without a job</source>
+   <translation>Ton für ein Telefonmenü oder eine andere Maschine umwandeln, ohne Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/identity.py" />
+   <source>Puts recorded voices into the machines that must speak them</source>
+   <translation>Bringt aufgenommene Stimmen in die Maschinen, die sie sprechen sollen</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/mime.py" />
+   <source>Kittiwake job</source>
+   <translation>Kittiwake-Auftrag</translation>
+  </message>
+  <message>
    <location filename="../cli/install_verb.py" />
    <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
    <translation>Kittiwake dem Desktop bekannt machen: Menü, „Öffnen mit“, Auftragsdateien, Handbuch, Vervollständigung.</translation>
@@ -6735,11 +6795,6 @@
    <location filename="../core/settings/setting.py" />
    <source>Start</source>
    <translation>Start</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Quick convert</source>
-   <translation>Schnell umwandeln</translation>
   </message>
   <message>
    <location filename="../core/settings/setting.py" />

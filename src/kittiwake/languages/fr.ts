@@ -704,6 +704,66 @@
    <translation>boucle de {loop:.3f} à {loop2:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
+   <location filename="../cli/home/appstream.py" />
+   <source>Clips on one side, receivers on the other, and one picture of how they fit: Kittiwake shows every recording against every machine that is to speak it, works out what has to happen, does it, proves each file by reading it back, and lets you hear it as it will be heard.</source>
+   <translation>Des clips d’un côté, des récepteurs de l’autre, et une seule image de leur accord : Kittiwake montre chaque enregistrement face à chaque machine qui doit le dire, trouve ce qu’il faut faire, le fait, prouve chaque fichier en le relisant, et vous le fait entendre tel qu’il sera entendu.</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/appstream.py" />
+   <source>It resamples, downmixes, levels, cuts and encodes prompts for phone menus, alert devices, radios and speech engines; cuts long readings into clips; records, speaks and makes tones; and builds speech corpora. Sources are never changed.</source>
+   <translation>Il rééchantillonne, mixe, règle le niveau, coupe et encode des messages pour les menus téléphoniques, les alarmes, les radios et les moteurs de parole ; découpe de longues lectures en clips ; enregistre, parle et produit des tonalités ; et bâtit des corpus de parole. Les sources ne sont jamais modifiées.</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>sound;audio;voice;prompt;telephony;convert;resample;µ-law;IVR;corpus;</source>
+   <translation>son;audio;voix;parole;annonce;téléphonie;convertir;rééchantillonner;µ-law;SVI;corpus;</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Voice prompt workbench</source>
+   <translation>Atelier d’annonces vocales</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Convert for {receiver}</source>
+   <translation>Convertir pour {receiver}</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Convert for…</source>
+   <translation>Convertir pour…</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>New window</source>
+   <translation>Nouvelle fenêtre</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Quick convert</source>
+   <translation>Conversion rapide</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Voice prompt converter</source>
+   <translation>Convertisseur d’annonces vocales</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>Convert sound for a phone menu or another machine, without a job</source>
+   <translation>Convertir du son pour un menu téléphonique ou une autre machine, sans travail</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/identity.py" />
+   <source>Puts recorded voices into the machines that must speak them</source>
+   <translation>Met des voix enregistrées dans les machines qui doivent les dire</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/mime.py" />
+   <source>Kittiwake job</source>
+   <translation>Travail Kittiwake</translation>
+  </message>
+  <message>
    <location filename="../cli/install_verb.py" />
    <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
    <translation>Faire connaître Kittiwake au bureau : menu, « ouvrir avec », fichiers de travail, manuel, complétion.</translation>
@@ -6735,11 +6795,6 @@
    <location filename="../core/settings/setting.py" />
    <source>Start</source>
    <translation>Démarrage</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Quick convert</source>
-   <translation>Conversion rapide</translation>
   </message>
   <message>
    <location filename="../core/settings/setting.py" />

@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 
+from ...languages import in_all_languages
+from ...words import phrase
 from .identity import ICON, JOB_TYPE, NAME, SOUND_TYPES, SUMMARY, VIDEO_TYPES
 
-_KEYWORDS = ("sound", "audio", "voice", "prompt", "telephony", "convert", "resample", "µ-law", "IVR", "corpus")
+_KEYWORDS = phrase("sound;audio;voice;prompt;telephony;convert;resample;µ-law;IVR;corpus;")
 
 
 def _quoted(word: str) -> str:
@@ -18,7 +20,11 @@ def _quoted(word: str) -> str:
 
 
 def _entry(group: str, values: dict[str, str]) -> str:
-    return "\n".join([f"[{group}]", *(f"{key}={value}" for key, value in values.items()), ""])
+    lines = [f"[{group}]"]
+    for key, value in values.items():
+        lines.append(f"{key}={value}")
+        lines += [f"{key}[{code}]={told}" for code, told in in_all_languages(value).items()]
+    return "\n".join([*lines, ""])
 
 
 def window_entry(program: str, receivers: Iterable[tuple[str, str]]) -> str:
@@ -37,13 +43,13 @@ def window_entry(program: str, receivers: Iterable[tuple[str, str]]) -> str:
                 "Type": "Application",
                 "Version": "1.4",
                 "Name": NAME,
-                "GenericName": "Voice prompt workbench",
+                "GenericName": phrase("Voice prompt workbench"),
                 "Comment": SUMMARY,
                 "Exec": f"{program} window %F",
                 "Icon": ICON,
                 "Terminal": "false",
                 "Categories": "AudioVideo;Audio;AudioVideoEditing;",
-                "Keywords": ";".join(_KEYWORDS) + ";",
+                "Keywords": _KEYWORDS,
                 "MimeType": ";".join((JOB_TYPE, *SOUND_TYPES, *VIDEO_TYPES)) + ";",
                 "StartupNotify": "true",
                 "StartupWMClass": "kittiwake",
@@ -55,11 +61,14 @@ def window_entry(program: str, receivers: Iterable[tuple[str, str]]) -> str:
         parts.append(
             _entry(
                 f"Desktop Action for-{slug}",
-                {"Name": f"Convert for {_line(name)}", "Exec": f"{program} quick --for {slug} %F"},
+                {
+                    "Name": phrase("Convert for {receiver}", receiver=phrase(_line(name))),
+                    "Exec": f"{program} quick --for {slug} %F",
+                },
             )
         )
-    parts.append(_entry("Desktop Action convert", {"Name": "Convert for…", "Exec": f"{program} quick %F"}))
-    parts.append(_entry("Desktop Action new", {"Name": "New window", "Exec": f"{program} window --new %F"}))
+    parts.append(_entry("Desktop Action convert", {"Name": phrase("Convert for…"), "Exec": f"{program} quick %F"}))
+    parts.append(_entry("Desktop Action new", {"Name": phrase("New window"), "Exec": f"{program} window --new %F"}))
     return "\n".join(parts)
 
 
@@ -70,9 +79,9 @@ def quick_entry(program: str) -> str:
         {
             "Type": "Application",
             "Version": "1.4",
-            "Name": "Quick convert",
-            "GenericName": "Voice prompt converter",
-            "Comment": "Convert sound for a phone menu or another machine, without a job",
+            "Name": phrase("Quick convert"),
+            "GenericName": phrase("Voice prompt converter"),
+            "Comment": phrase("Convert sound for a phone menu or another machine, without a job"),
             "Exec": f"{_quoted(program)} quick %F",
             "Icon": ICON,
             "Terminal": "false",

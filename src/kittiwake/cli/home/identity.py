@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from ...words import phrase
+
 #: Component id of AppStream; the names of files and of the icon are shorter, since nothing else is called so.
 ID = "org.example.kittiwake"
 NAME = "Kittiwake"
-SUMMARY = "Puts recorded voices into the machines that must speak them"
+SUMMARY = phrase("Puts recorded voices into the machines that must speak them")
 JOB_TYPE = "application/x-kittiwake-job"
 ICON = "kittiwake"
 
