@@ -51,3 +51,12 @@ class TestLibrary(FolderCase):
     def test_importing_it_loads_nothing(self) -> None:
         code = "import kittiwake, sys; sys.exit('numpy' in sys.modules)"
         self.assertEqual(subprocess.run([sys.executable, "-c", code]).returncode, 0)
+
+    def test_the_window_starts_without_what_few_jobs_need(self) -> None:
+        """Each of these takes a part of the second within which the window is to be there."""
+        code = (
+            "import sys, kittiwake.ui.start; late = ('scipy.signal', 'scipy.stats', 'scipy.ndimage', 'scipy.fft', 'scipy.linalg', 'scipy.special',"
+            " 'werkzeug', 'jiwer', 'num2words', 'openpyxl', 'distributed', 'onnxruntime'); sys.exit(str([m for m in late if m in sys.modules] or ''))"
+        )
+        done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
+        self.assertEqual(done.stderr.strip(), "")

@@ -13952,6 +13952,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />
+   <source>Looking …</source>
+   <translation>Wird angesehen …</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
    <source>Drop sound files here.</source>
    <translation>Tondateien hier ablegen.</translation>
   </message>

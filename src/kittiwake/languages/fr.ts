@@ -13952,6 +13952,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />
+   <source>Looking …</source>
+   <translation>Examen en cours…</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
    <source>Drop sound files here.</source>
    <translation>Déposer ici des fichiers son.</translation>
   </message>

@@ -4,15 +4,18 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
 from ..core.ear.hearers import Hearers
 from ..core.model.service import Service
 from ..core.service.ask import Store, ToAsk, hear
-from ..core.service.simulated import Simulated, own_engines
 from ..words import tr
 from .background import Background
+
+if TYPE_CHECKING:
+    from ..core.service.simulated import Simulated
 
 
 class Asker(QObject):
@@ -52,6 +55,8 @@ class Asker(QObject):
 
     def _simulated(self) -> str:
         if self.simulated is None:
+            from ..core.service.simulated import Simulated, own_engines  # a server: loaded with the first question
+
             self._engines = own_engines()
             self.simulated = Simulated(self._engines.hear)
             self._url = self.simulated.start()

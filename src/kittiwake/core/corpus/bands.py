@@ -7,7 +7,6 @@ from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
-import scipy.fft
 from numpy.lib.stride_tricks import as_strided
 from numpy.typing import NDArray
 
@@ -33,7 +32,9 @@ class Grid(NamedTuple):
 @lru_cache(maxsize=8)
 def grid_of(rate: int) -> Grid:
     """The bands at a sample rate (Hz)."""
-    size = scipy.fft.next_fast_len(max(32, 2 * round(FRAME * rate)), real=True)
+    from scipy.fft import next_fast_len  # a good part of a second to import: only where it is asked for
+
+    size = next_fast_len(max(32, 2 * round(FRAME * rate)), real=True)
     size += size % 2
     hertz = [0.0, 120.0]
     hertz += _mel(LOW, HIGH, ALIKE).tolist()
@@ -79,6 +80,8 @@ class Bands:
 
     def add(self, sound: NDArray[np.float32]) -> None:
         """The next samples [shape=(n,)]."""
+        from scipy.fft import rfft
+
         size = self.grid.size
         if len(self._rest):
             sound = np.concatenate([self._rest, sound])
@@ -89,7 +92,7 @@ class Bands:
         rows = as_strided(sound, (whole, size), (hop * sound.itemsize, sound.itemsize), writeable=False)
         some = []
         for a in range(0, whole, _FEW):
-            turned = scipy.fft.rfft(rows[a : a + _FEW] * self.grid.window, axis=1)
+            turned = rfft(rows[a : a + _FEW] * self.grid.window, axis=1)
             power = turned.real**2 + turned.imag**2
             # Frames overlap by half: every second is enough for a spectrum, and of a longer sound every fourth.
             some.append(power[:: 2 if self._frames + a < _LONG else 4])

@@ -6,7 +6,6 @@ import math
 from typing import NamedTuple
 
 import numpy as np
-import scipy.fft
 from numpy.lib.stride_tricks import sliding_window_view
 from numpy.typing import NDArray
 
@@ -110,6 +109,8 @@ class Flaws:
 
         Voices have harmonics there too, but they move: only hum is a line in a spectrum of some seconds, in nearly every one of them.
         """
+        from scipy.fft import rfft  # a good part of a second to import: only where it is asked for
+
         slow = np.concatenate([*self._slow, np.zeros(0, np.float32)])
         rate = self._rate / self._step
         size = min(len(slow), round(_LONGEST * rate))
@@ -117,7 +118,7 @@ class Flaws:
             return None
         window = np.hanning(size + 1)[:-1].astype(np.float32)
         rows = sliding_window_view(slow, size)[:: max(1, size // 2)] * window
-        turned = scipy.fft.rfft(rows, axis=1)[:, : round(300 * size / rate)]
+        turned = rfft(rows, axis=1)[:, : round(300 * size / rate)]
         power = (turned.real**2 + turned.imag**2) * (2 / float((window**2).sum()) / size)
         best: float | None = None
         for mains in _MAINS:

@@ -9,7 +9,6 @@ from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import convolve1d
 
 from .bands import ALIKE, FIRST
 
@@ -66,6 +65,8 @@ class Likeness(NamedTuple):
 
 def likeness_of(powers: NDArray[np.float32], seconds: float) -> Likeness | None:
     """Of the powers of a clip in bands, frame by frame; None where there is too little sound."""
+    from scipy.ndimage import convolve1d  # a good part of a second to import: only where it is asked for
+
     if not len(powers):
         return None
     some = powers[:, FIRST : FIRST + ALIKE].astype(np.float64)

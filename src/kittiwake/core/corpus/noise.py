@@ -8,7 +8,6 @@ from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.special import gammainc, gammaincinv
 
 _QUIET = 0.06  # of the frames are taken for pauses, in each band
 _SMOOTH = 3  # frames
@@ -30,6 +29,8 @@ class SpeechAndNoise(NamedTuple):
 @lru_cache(maxsize=64)
 def _bias(freedom: float) -> float:
     """Mean of those of a gamma distribution that lie under its quantile ``_QUIET``, as a share of its mean."""
+    from scipy.special import gammainc, gammaincinv  # a good part of a second to import: only where it is asked for
+
     quantile = float(gammaincinv(freedom, _QUIET))
     return float(gammainc(freedom + 1, quantile)) / _QUIET
 

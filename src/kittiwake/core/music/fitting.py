@@ -6,7 +6,6 @@ import math
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.fft import irfft, rfft
 
 from ..measure.level import ActiveLevel
 from ..measure.loudness import Loudness
@@ -20,6 +19,8 @@ _DUCK_S = 0.4  # over which the music goes and comes
 
 def banded(loop: Mono, rate: int, rate_out: int, frames_out: int, band: str) -> Mono:
     """The loop at another rate and in its band, ``frames_out`` frames long; what leaves at its end comes in at its start."""
+    from scipy.fft import irfft, rfft  # a good part of a second to import: only where it is asked for
+
     if band == "telephone":
         low, high = _TELEPHONE
     else:

@@ -6,7 +6,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.signal import correlate
 
 from ...words import phrase
 from ..errors import KittiwakeError
@@ -162,6 +161,8 @@ def length_to_fill(loop: NDArray[np.float32], rate: int, seconds: float) -> floa
 
 def best_lag(piece: NDArray[np.float32], start: int, stop: int, room: int, reach: int) -> int:
     """By how many frames (up to ``reach``) the end has to move so that the ``room`` frames on both sides of it are like those of the start."""
+    from scipy.signal import correlate  # a good part of a second to import: only where it is asked for
+
     left = min(room, start, stop)
     right = min(room, len(piece) - stop)
     wanted = piece[start - left : start + right].astype(np.float64)

@@ -7,9 +7,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.linalg import solve_toeplitz
-from scipy.signal import lfilter
-from scipy.stats import rankdata
 
 from ...words import phrase
 from .likeness import bands_over_time
@@ -126,6 +123,8 @@ def _levels(sound: NDArray[np.float32], at: int, rate: int) -> tuple[float, floa
 
 def _flux_rank(sound: NDArray[np.float32], at: int, rate: int) -> float:
     """The spectrum of the 0.1 s before against that of the 0.1 s after, among all places."""
+    from scipy.stats import rankdata  # a good part of a second to import: only where it is asked for
+
     hop = max(1, round(0.01 * rate))
     window = round(0.1 * rate)
     offset = (at - window) % hop
@@ -143,6 +142,9 @@ def _flux_rank(sound: NDArray[np.float32], at: int, rate: int) -> float:
 
 def _click(sound: NDArray[np.float32], at: int, rate: int) -> float:
     """Power of what linear prediction cannot foretell at the seam, over nearly all (99 %) of that around it, dB."""
+    from scipy.linalg import solve_toeplitz
+    from scipy.signal import lfilter
+
     size = max(4 * _ORDER, round(_CLICK_S * rate))
     room = sound[max(0, at - 4 * size) : at + 4 * size].astype(np.float64)
     if len(room) < 8 * size or not room.any():

@@ -6,8 +6,6 @@ import contextlib
 import unicodedata
 from dataclasses import dataclass
 
-import jiwer
-
 
 @dataclass(frozen=True, slots=True)
 class Score:
@@ -45,6 +43,8 @@ def alike(text: str, language: str = "en") -> str:
 
 def score(meant: str, heard: str, language: str = "en") -> Score:
     """Compare two texts. Where nothing is meant, everything that is heard is an error: its rate is 1, or 0 where nothing is heard."""
+    import jiwer
+
     one, two = alike(meant, language), alike(heard, language)
     if not one:
         wrong = 1.0 if two else 0.0

@@ -203,7 +203,7 @@ class QuickWindow(QWidget):
 
     def _sentence(self, cells: list[Cell]) -> str:
         if not cells:
-            return "Looking …" if self.session.busy else tr("Drop sound files here.")
+            return tr("Looking …") if self.session.busy else tr("Drop sound files here.")
         states = [cell.state for cell in cells]
         if self.session.busy or "waiting" in states:
             return tr("Looking at {n} files …", "Looking at {n} file …", len(cells), n=len(cells))
