@@ -8,7 +8,6 @@ from pathlib import Path
 from PySide6.QtCore import QMimeData, QUrl
 
 from ..core.project import Cell
-from ..words import in_words
 
 
 def files_of(cells: Iterable[Cell]) -> list[Path]:
@@ -21,5 +20,5 @@ def mime_of(paths: Sequence[Path]) -> QMimeData:
     data = QMimeData()
     if paths:
         data.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
-        data.setText("\n".join(map(in_words, map(str, paths))))
+        data.setText("\n".join(map(str, paths)))
     return data
