@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from kittiwake import words
 from kittiwake.core.project import edits
+from kittiwake.ui.bench.rules_editor import Blank, _as_text, _parsed
 from kittiwake.ui.forms_dialog import FormsDialog
 from kittiwake.ui.language import use_language
 from kittiwake.ui.opened import OpenedWindow
@@ -161,3 +162,30 @@ class TestChange(FolderCase):
         for _ in range(200):
             app.processEvents()
         self.assertEqual(opened.window.qactions["job.save"].text(), "Save the job")
+
+
+class TestTypedValues(WindowCase):
+    def setUp(self) -> None:
+        make_app()
+        use_language("fr")
+        self.addCleanup(use_language, "en")
+        super().setUp()
+
+    def test_rules_that_are_shown_can_be_typed_again_in_any_language(self) -> None:
+        self.open_demo()
+        window = self.window
+        page = window.bench.receiver_page
+        for receiver in window.session.project.receivers:
+            window.board.select(window.session.project.job.clips[0].id, receiver.slug)
+            window.run("view.receiver")
+            self.app.processEvents()
+            self.assertEqual(page.edited(), [], "nothing was typed")
+        for blank, shown in (
+            (Blank("RULES", "", (), "", "rates"), 22_050),
+            (Blank("RULES", "", (), "", "rates"), [8000, 22_050]),
+            (Blank("RULES", "", (), "", "number"), -0.1),
+            (Blank("RULES", "", (), "", "bit_rate"), 12_200),
+        ):
+            self.assertEqual(_parsed(_as_text(shown, blank.kind), blank), shown)
+        self.assertEqual(_parsed("au plus 22,05 kHz", Blank("RULES", "", (), "", "rates")), 22_050)
+        self.assertEqual(_parsed("at most 8", Blank("RULES", "", (), "", "rates")), 8000)

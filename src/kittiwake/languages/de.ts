@@ -8418,6 +8418,36 @@
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
+   <source>to 300 Hz</source>
+   <translation>bis 300 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>to 1 kHz</source>
+   <translation>bis 1 kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>to {khz} kHz</source>
+   <translation>bis {khz} kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>above</source>
+   <translation>darüber</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{one:+.2f} {name}</source>
+   <translation>{one:+.2f} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>; alike {bands}</source>
+   <translation>; gleich {bands}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
    <source>{true_rate}, as you stated (its header says {stamped})</source>
    <translation>{true_rate}, wie angegeben (ihr Kopf sagt {stamped})</translation>
   </message>
@@ -8545,6 +8575,11 @@
    <location filename="../ui/bench/compare_page.py" />
    <source>{value:.1f} dB</source>
    <translation>{value:.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>{stoi:.3f}</source>
+   <translation>{stoi:.3f}</translation>
   </message>
   <message>
    <location filename="../ui/bench/compare_page.py" />
@@ -8749,6 +8784,11 @@ Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
+   <source>{done:,} of {total:,} {name}</source>
+   <translation>{done:,} von {total:,} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
    <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
    <translation>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</translation>
   </message>
@@ -8823,6 +8863,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec: {told}</source>
    <translation>Falsche Wörter nach jedem Codec: {told}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>  {more:+.1f}</source>
+   <translation>  {more:+.1f}</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -9149,6 +9194,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/table.py" />
+   <source>aside</source>
+   <translation>beiseite</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
    <source>Spans in order</source>
    <translation>Abschnitte der Reihe nach</translation>
   </message>
@@ -9308,8 +9358,18 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
+   <source>another take</source>
+   <translation>ein weiterer Take</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
    <source>This line has one take only; Y says that a span is another take of the line before it.</source>
    <translation>Diese Zeile hat nur einen Take; Y sagt, dass ein Abschnitt ein weiterer Take der Zeile davor ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>a span of the pause</source>
+   <translation>ein Abschnitt der Pause</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9453,6 +9513,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/heard_page.py" />
+   <source>{name} {share:.0f} %</source>
+   <translation>{name} {share:.0f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
    <source>words wrong: </source>
    <translation>falsche Wörter: </translation>
   </message>
@@ -9495,6 +9560,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/heard_page.py" />
    <source>{count} lines are in {name}.</source>
    <translation>{count} Zeilen stehen in {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>, {factor:.2f}×</source>
+   <translation>, {factor:.2f}×</translation>
   </message>
   <message>
    <location filename="../ui/bench/heard_page.py" />
@@ -9545,6 +9615,16 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/levels_page.py" />
    <source> much louder</source>
    <translation> viel lauter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>{off:+.1f} dB{word}</source>
+   <translation>{off:+.1f} dB{word}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>{value:.0%}</source>
+   <translation>{value:.0%}</translation>
   </message>
   <message>
    <location filename="../ui/bench/levels_page.py" />
@@ -9944,6 +10024,11 @@ Median {median}, von {known} Clips</translation>
    <source>Listening for a loop …</source>
    <translation>Nach einer Schleife wird gehört …</translation>
   </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>{seam}  {lufs:.1f} LUFS</source>
+   <translation>{seam}  {lufs:.1f} LUFS</translation>
+  </message>
   <message numerus="yes">
    <location filename="../ui/bench/music_page.py" />
    <source>  ·  the message is heard {n} times</source>
@@ -9957,6 +10042,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/music_page.py" />
    <source>the seam of {name}</source>
    <translation>die Naht von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>changing “{name}”</source>
+   <translation>„{name}“ ändern</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -10104,8 +10194,18 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
+   <source>says</source>
+   <translation>sagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
    <source>next key</source>
    <translation>nächste Taste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>key {key}</source>
+   <translation>Taste {key}</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -10824,8 +10924,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/rules_editor.py" />
-   <source>at most {value:g}</source>
-   <translation>höchstens {value:g}</translation>
+   <source>at most {rate}</source>
+   <translation>höchstens {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
+   <translation>„{before} … {after}“: „{text}“ stimmt nicht ({error}).</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -10933,8 +11038,27 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
+   <source>{what} of “{name}”</source>
+   <translation>{what} von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
    <source>There is no text on the clipboard.</source>
    <translation>In der Zwischenablage ist kein Text.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>from {name}</source>
+   <translation>aus {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines {where}</source>
+   <extracomment>Where there is one: {n} line {where}</extracomment>
+   <translation>
+    <numerusform>{n} Zeile {where}</numerusform>
+    <numerusform>{n} Zeilen {where}</numerusform>
+   </translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
@@ -11162,6 +11286,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/spectrum.py" />
    <source>Spectrum</source>
    <translation>Spektrum</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/spectrum.py" />
+   <source>{label} to {edge}</source>
+   <translation>{label} bis {edge}</translation>
   </message>
   <message>
    <location filename="../ui/bench/spectrum.py" />
@@ -12309,6 +12438,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
+   <source>{count} as {one}</source>
+   <translation>{count} als {one}</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
    <source>{count} files read as their content says: {kinds}. {key} takes it back.</source>
    <translation>{count} Dateien nach ihrem Inhalt gelesen: {kinds}. {key} nimmt es zurück.</translation>
   </message>
@@ -12406,6 +12540,22 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/commands/help.py" />
    <source>Version and licence.</source>
    <translation>Version und Lizenz.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>About Kittiwake</source>
+   <translation>Über Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>Kittiwake {version}
+Puts recorded voices into the machines that must speak them.
+
+Free software: GNU General Public License, version 3 or later.</source>
+   <translation>Kittiwake {version}
+Bringt aufgenommene Stimmen in die Maschinen, die sie sprechen sollen.
+
+Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -12549,8 +12699,18 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>into one folder for each receiver</source>
+   <translation>in je einen Ordner für jeden Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>Outputs in mirrored folders</source>
    <translation>Ausgaben in gespiegelten Ordnern</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>into the folders of their sources, mirrored</source>
+   <translation>in die Ordner ihrer Quellen, gespiegelt</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -12773,6 +12933,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />
+   <source>Looking for outputs that no clip wants any more …</source>
+   <translation>Ausgaben werden gesucht, die kein Clip mehr braucht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
    <source>Show the output folder</source>
    <translation>Den Ausgabeordner zeigen</translation>
   </message>
@@ -12899,6 +13064,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/commands/receiver.py" />
    <source>Files that the machine takes</source>
    <translation>Dateien, die die Maschine nimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Like {folder}</source>
+   <translation>Wie {folder}</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -13901,6 +14071,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <translation>Das Menü als TOML</translation>
   </message>
   <message>
+   <location filename="../ui/printed.py" />
+   <source>{path} could not be written.</source>
+   <translation>{path} konnte nicht geschrieben werden.</translation>
+  </message>
+  <message>
    <location filename="../ui/quick/files.py" />
    <source>and {count:,} more</source>
    <translation>und {count:,} weitere</translation>
@@ -14797,6 +14972,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
+   <source>{seconds:.0f} s</source>
+   <translation>{seconds:.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
    <source>{seconds:.0f} min</source>
    <translation>{seconds:.0f} min</translation>
   </message>
@@ -14980,16 +15160,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />
-   <source>Add</source>
-   <translation>Hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add sound</source>
-   <translation>Ton hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
    <source>to decide  {key}</source>
    <translation>zu entscheiden  {key}</translation>
   </message>
@@ -14997,6 +15167,16 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/top_bar.py" />
    <source>cannot be made  {key}</source>
    <translation>nicht zu machen  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add</source>
+   <translation>Hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add sound</source>
+   <translation>Ton hinzufügen</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />

@@ -8418,6 +8418,36 @@
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
+   <source>to 300 Hz</source>
+   <translation>jusqu’à 300 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>to 1 kHz</source>
+   <translation>jusqu’à 1 kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>to {khz} kHz</source>
+   <translation>jusqu’à {khz} kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>above</source>
+   <translation>au-dessus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>{one:+.2f} {name}</source>
+   <translation>{one:+.2f} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
+   <source>; alike {bands}</source>
+   <translation> ; ressemblance {bands}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/clip_page.py" />
    <source>{true_rate}, as you stated (its header says {stamped})</source>
    <translation>{true_rate}, comme indiqué (son en-tête dit {stamped})</translation>
   </message>
@@ -8545,6 +8575,11 @@
    <location filename="../ui/bench/compare_page.py" />
    <source>{value:.1f} dB</source>
    <translation>{value:.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/compare_page.py" />
+   <source>{stoi:.3f}</source>
+   <translation>{stoi:.3f}</translation>
   </message>
   <message>
    <location filename="../ui/bench/compare_page.py" />
@@ -8749,6 +8784,11 @@ De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{ru
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
+   <source>{done:,} of {total:,} {name}</source>
+   <translation>{done:,} sur {total:,} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
    <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
    <translation>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</translation>
   </message>
@@ -8823,6 +8863,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec: {told}</source>
    <translation>Mots faux après chaque codec : {told}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/costs_page.py" />
+   <source>  {more:+.1f}</source>
+   <translation>  {more:+.1f}</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -9149,6 +9194,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/table.py" />
+   <source>aside</source>
+   <translation>à part</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/table.py" />
    <source>Spans in order</source>
    <translation>Segments dans l’ordre</translation>
   </message>
@@ -9308,8 +9358,18 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
+   <source>another take</source>
+   <translation>une autre prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
    <source>This line has one take only; Y says that a span is another take of the line before it.</source>
    <translation>Cette ligne n’a qu’une prise ; Y dit qu’un segment est une autre prise de la ligne précédente.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/work.py" />
+   <source>a span of the pause</source>
+   <translation>un segment de la pause</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9453,6 +9513,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/heard_page.py" />
+   <source>{name} {share:.0f} %</source>
+   <translation>{name} {share:.0f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
    <source>words wrong: </source>
    <translation>mots faux : </translation>
   </message>
@@ -9495,6 +9560,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/heard_page.py" />
    <source>{count} lines are in {name}.</source>
    <translation>{count} lignes sont dans {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/heard_page.py" />
+   <source>, {factor:.2f}×</source>
+   <translation>, {factor:.2f}×</translation>
   </message>
   <message>
    <location filename="../ui/bench/heard_page.py" />
@@ -9545,6 +9615,16 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/levels_page.py" />
    <source> much louder</source>
    <translation> bien plus fort</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>{off:+.1f} dB{word}</source>
+   <translation>{off:+.1f} dB{word}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/levels_page.py" />
+   <source>{value:.0%}</source>
+   <translation>{value:.0%}</translation>
   </message>
   <message>
    <location filename="../ui/bench/levels_page.py" />
@@ -9944,6 +10024,11 @@ médiane {median}, de {known} clips</translation>
    <source>Listening for a loop …</source>
    <translation>Recherche d’une boucle …</translation>
   </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>{seam}  {lufs:.1f} LUFS</source>
+   <translation>{seam}  {lufs:.1f} LUFS</translation>
+  </message>
   <message numerus="yes">
    <location filename="../ui/bench/music_page.py" />
    <source>  ·  the message is heard {n} times</source>
@@ -9957,6 +10042,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/music_page.py" />
    <source>the seam of {name}</source>
    <translation>la couture de {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>changing “{name}”</source>
+   <translation>changer « {name} »</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -10104,8 +10194,18 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
+   <source>says</source>
+   <translation>dit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
    <source>next key</source>
    <translation>touche suivante</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_page.py" />
+   <source>key {key}</source>
+   <translation>touche {key}</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -10824,8 +10924,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/rules_editor.py" />
-   <source>at most {value:g}</source>
-   <translation>au plus {value:g}</translation>
+   <source>at most {rate}</source>
+   <translation>au plus {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/rules_editor.py" />
+   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
+   <translation>« {before} … {after} » : « {text} » ne va pas ({error}).</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -10933,8 +11038,27 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
+   <source>{what} of “{name}”</source>
+   <translation>{what} de « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
    <source>There is no text on the clipboard.</source>
    <translation>Pas de texte dans le presse-papiers.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_page.py" />
+   <source>from {name}</source>
+   <translation>de {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines {where}</source>
+   <extracomment>Where there is one: {n} line {where}</extracomment>
+   <translation>
+    <numerusform>{n} ligne {where}</numerusform>
+    <numerusform>{n} lignes {where}</numerusform>
+   </translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
@@ -11162,6 +11286,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/spectrum.py" />
    <source>Spectrum</source>
    <translation>Spectre</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/spectrum.py" />
+   <source>{label} to {edge}</source>
+   <translation>{label} jusqu’à {edge}</translation>
   </message>
   <message>
    <location filename="../ui/bench/spectrum.py" />
@@ -12309,6 +12438,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
+   <source>{count} as {one}</source>
+   <translation>{count} comme {one}</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
    <source>{count} files read as their content says: {kinds}. {key} takes it back.</source>
    <translation>{count} fichiers lus selon leur contenu : {kinds}. {key} l’annule.</translation>
   </message>
@@ -12406,6 +12540,22 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/commands/help.py" />
    <source>Version and licence.</source>
    <translation>Version et licence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>About Kittiwake</source>
+   <translation>À propos de Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/help.py" />
+   <source>Kittiwake {version}
+Puts recorded voices into the machines that must speak them.
+
+Free software: GNU General Public License, version 3 or later.</source>
+   <translation>Kittiwake {version}
+Met des voix enregistrées dans les machines qui doivent les dire.
+
+Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -12549,8 +12699,18 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>into one folder for each receiver</source>
+   <translation>dans un dossier pour chaque récepteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>Outputs in mirrored folders</source>
    <translation>Sorties en dossiers miroirs</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>into the folders of their sources, mirrored</source>
+   <translation>dans les dossiers de leurs sources, en miroir</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -12773,6 +12933,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />
+   <source>Looking for outputs that no clip wants any more …</source>
+   <translation>Recherche des sorties qu’aucun clip ne demande plus…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
    <source>Show the output folder</source>
    <translation>Montrer le dossier de sortie</translation>
   </message>
@@ -12899,6 +13064,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/commands/receiver.py" />
    <source>Files that the machine takes</source>
    <translation>Fichiers que la machine accepte</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
+   <source>Like {folder}</source>
+   <translation>Comme {folder}</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -13901,6 +14071,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <translation>Le menu en TOML</translation>
   </message>
   <message>
+   <location filename="../ui/printed.py" />
+   <source>{path} could not be written.</source>
+   <translation>{path} n’a pas pu être écrit.</translation>
+  </message>
+  <message>
    <location filename="../ui/quick/files.py" />
    <source>and {count:,} more</source>
    <translation>et {count:,} autres</translation>
@@ -14797,6 +14972,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
+   <source>{seconds:.0f} s</source>
+   <translation>{seconds:.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/status_bar.py" />
    <source>{seconds:.0f} min</source>
    <translation>{seconds:.0f} min</translation>
   </message>
@@ -14980,16 +15160,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />
-   <source>Add</source>
-   <translation>Ajouter</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add sound</source>
-   <translation>Ajouter du son</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
    <source>to decide  {key}</source>
    <translation>à décider  {key}</translation>
   </message>
@@ -14997,6 +15167,16 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/top_bar.py" />
    <source>cannot be made  {key}</source>
    <translation>impossibles  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add</source>
+   <translation>Ajouter</translation>
+  </message>
+  <message>
+   <location filename="../ui/top_bar.py" />
+   <source>Add sound</source>
+   <translation>Ajouter du son</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />

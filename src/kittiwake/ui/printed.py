@@ -11,7 +11,7 @@ from PySide6.QtGui import QPageLayout, QPageSize, QPdfWriter, QTextDocument
 
 from ..core.errors import KittiwakeError
 from ..core.make.place import part_file, put_in_place
-from ..words import in_words
+from ..words import in_words, phrase
 
 _DOTS = 150  # an inch
 
@@ -38,7 +38,9 @@ def write_pdf(page: str, path: Path) -> None:
         document.print_(writer)
         del writer
         if not part.is_file() or part.stat().st_size == 0:
-            raise KittiwakeError(f"{path} could not be written.", "Choose another folder.", "no_folder")
+            raise KittiwakeError(
+                phrase("{path} could not be written.", path=path), phrase("Choose another folder."), "no_folder"
+            )
         put_in_place(part, path, replace=True)
 
 

@@ -15,7 +15,7 @@ from .theme.scale import scaled
 def _duration(seconds: float) -> str:
     """Roughly, as one says it: ``40 s``, ``12 min``, ``1.5 h``."""
     if seconds < 100:
-        return f"{seconds:.0f} s"
+        return tr("{seconds:.0f} s", seconds=seconds)
     return (
         tr("{seconds:.0f} min", seconds=seconds / 60)
         if seconds < 6000

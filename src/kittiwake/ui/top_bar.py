@@ -101,10 +101,6 @@ class TopBar(QWidget):
 
     def _fit(self) -> None:
         """Say as much of the folder as there is room for: the next action is never pushed out of the window."""
-        room = self.width() - self.make_button.sizeHint().width() - scaled(260)
-        wide = room > scaled(420)
-        self.add_button.setText(tr("Add sound  {key}", key=key_of("job.add_files")) if wide else tr("Add"))
-        self.add_button.setAccessibleName(tr("Add sound"))
         counts = self._tally.counts
         for button, state, words, short in (
             (self.decide_button, "decide", tr("to decide  {key}", key=key_of("view.next_decide")), tr("decide")),
@@ -114,6 +110,13 @@ class TopBar(QWidget):
                 f"·  {in_words(counts[state])} {(in_words(words) if self.width() >= scaled(1150) else in_words(short))}"
             )
             button.setAccessibleName(f"{in_words(counts[state])} {in_words(words)}")
+        left = self._counts.fontMetrics().horizontalAdvance(self._counts.text()) + sum(
+            button.sizeHint().width() for button in (self.decide_button, self.cannot_button) if not button.isHidden()
+        )
+        room = self.width() - self.make_button.sizeHint().width() - max(scaled(260), left + scaled(30))
+        wide = room > scaled(420)
+        self.add_button.setText(tr("Add sound  {key}", key=key_of("job.add_files")) if wide else tr("Add"))
+        self.add_button.setAccessibleName(tr("Add sound"))
         metrics = self.output_button.fontMetrics()
         placement = self._session.project.job.placement
         text = tr("Outputs go to {output_folder}", output_folder=short_path(self._session.project.output_folder))

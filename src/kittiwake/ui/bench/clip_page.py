@@ -163,9 +163,11 @@ def _sides_in_words(sound: Measures) -> str:
             what=tr("later") if sound.side_lag > 0 else tr("earlier"),
         )
     if sound.side_bands:
-        names = ("to 300 Hz", "to 1 kHz", "to 3.4 kHz", "above")
-        bands = ", ".join(f"{one:+.2f} {name}" for one, name in zip(sound.side_bands, names, strict=True))
-        told += f"; alike {bands}".replace("-", "−")
+        names = (tr("to 300 Hz"), tr("to 1 kHz"), tr("to {khz} kHz", khz=3.4), tr("above"))
+        bands = ", ".join(
+            tr("{one:+.2f} {name}", one=one, name=name) for one, name in zip(sound.side_bands, names, strict=True)
+        )
+        told += tr("; alike {bands}", bands=bands).replace("-", "−")
     return told
 
 

@@ -119,7 +119,7 @@ class ComparePage(QWidget):
             "–" if value is None else tr("{value:.1f} dB", value=value)
             for value in (found.signal_to_distortion_db, found.segmental_db)
         )
-        stoi = "–" if found.stoi is None else f"{found.stoi:.3f}"
+        stoi = "–" if found.stoi is None else tr("{stoi:.3f}", stoi=found.stoi)
         cells = (
             found.candidate.name, format_bytes(found.bytes), tr('{kbit_s:.1f} kbit/s', kbit_s=found.kbit_s), tr('{ratio:.1f} : 1', ratio=found.ratio), whole, each, stoi,
         )  # fmt: skip

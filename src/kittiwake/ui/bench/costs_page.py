@@ -125,7 +125,7 @@ class CostBars(QWidget):
             painter.setBrush(QColor(c.wave_source if one.name == AS_IT_IS else c.wave_output))
             painter.drawRect(QRectF(left, y + 3, max(1.5, size), _ROW - 11))
             painter.setPen(QColor(c.text))
-            more = f"  {one.more * 100:+.1f}".replace("-", "−") if one.name != AS_IT_IS else ""
+            more = tr("  {more:+.1f}", more=one.more * 100).replace("-", "−") if one.name != AS_IT_IS else ""
             bits = tr("  {kbit_s:,.1f} kbit/s", kbit_s=one.kbit_s) if one.kbit_s else ""
             told = tr("{share:.1f} %", share=one.words_wrong * 100) + more + bits
             painter.drawText(

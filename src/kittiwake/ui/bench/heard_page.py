@@ -214,7 +214,7 @@ class HeardPage(QWidget):
             sum_of("all", some).sentence.partition(", ")[2],
         ]
         parts = [
-            f"{part.name} {part.words_wrong * 100:.0f} %"
+            tr("{name} {share:.0f} %", name=part.name, share=part.words_wrong * 100)
             for by in ("language", "speaker")
             for part in sums(some, by)[:4]
             if part.words
@@ -324,7 +324,12 @@ class HeardPage(QWidget):
 def _told_of(one: Listed) -> tuple[str, ...]:
     answer, found = one.answer, one.found
     factor = answer.real_time_factor
-    took = "kept" if answer.kept else f"{answer.seconds:.2f} s" + (f", {factor:.2f}×" if factor is not None else "")
+    took = (
+        tr("kept")
+        if answer.kept
+        else tr("{seconds:.2f} s", seconds=answer.seconds)
+        + (tr(", {factor:.2f}×", factor=factor) if factor is not None else "")
+    )
     return (
         "–" if found is None else f"{found.words * 100:.0f} %",
         "–" if found is None else f"{found.characters * 100:.0f} %",

@@ -83,7 +83,7 @@ class LevelsModel(QAbstractTableModel):
             return None
         clip, facts = self.rows[index.row()]
         if role == Qt.ItemDataRole.DisplayRole:
-            return clip.name if index.column() == 0 else self._told(index.column() - 1, (clip, facts))
+            return clip.name if index.column() == 0 else in_words(self._told(index.column() - 1, (clip, facts)))
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column():
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:
@@ -101,9 +101,9 @@ class LevelsModel(QAbstractTableModel):
             off = value - self.middle
             # A word beside the number: state is not told by colour.
             word = tr(" much softer") if off < -_FAR_DB else tr(" much louder") if off > _FAR_DB else ""
-            return f"{round(off, 1) or 0.0:+.1f} dB{word}".replace("-", "−")
+            return tr("{off:+.1f} dB{word}", off=round(off, 1) or 0.0, word=word).replace("-", "−")
         if name == "Active":
-            return f"{value:.0%}"
+            return tr("{value:.0%}", value=value)
         if name == "Clipped":
             return tr("{value:,.0f} samples", value=value) if value else tr("none")
         return format_bandwidth(value) if name == "Sound up to" else format_seconds(value)
@@ -116,7 +116,7 @@ class LevelsModel(QAbstractTableModel):
             side = Qt.AlignmentFlag.AlignRight if section else Qt.AlignmentFlag.AlignLeft
             return int(side | Qt.AlignmentFlag.AlignVCenter)
         if orientation == Qt.Orientation.Horizontal and role == Qt.ItemDataRole.ToolTipRole:
-            return _TOLD.get(_COLUMNS[section - 1][0]) if section else None
+            return in_words(_TOLD.get(_COLUMNS[section - 1][0])) if section else None
         return None
 
 
@@ -158,7 +158,9 @@ class LevelsPage(QWidget):
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         for section in range(1, self.model.columnCount()):
-            heads.resizeSection(section, 205 if section == 2 else 126 if section in (1, 7) else 112)
+            wide = scaled(205 if section == 2 else 126 if section in (1, 7) else 112)
+            heads.resizeSection(section, max(wide, heads.sectionSizeHint(section)))
+        heads.setMinimumSectionSize(scaled(112))
         heads.setHighlightSections(False)
         heads.setSortIndicator(2, Qt.SortOrder.AscendingOrder)
         self.table.activated.connect(lambda index: self.wanted.emit(self.model.rows[index.row()][0].id))

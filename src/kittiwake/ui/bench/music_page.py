@@ -322,7 +322,7 @@ class MusicPage(QWidget):
         self.picture.show_music(came.levels, came.seconds, came.loop)
         self._show_loop(came.loop)
         self.seam.setText(
-            f"{in_words(came.seam.words)}  {came.lufs:.1f} LUFS".replace(" -", " −")
+            tr("{seam}  {lufs:.1f} LUFS", seam=came.seam.words, lufs=came.lufs).replace(" -", " −")
             + in_words(self._said_messages(came))
         )
         if self._then == "seam":
@@ -359,7 +359,7 @@ class MusicPage(QWidget):
         before = project.clip(self._clip.id) if self._clip else None
         if before is not None:
             new = before.changed(source=came.path, name=recipe.name, rights=recipe.rights)
-            edits.replace_clip(project, f"changing “{recipe.name}”", new)
+            edits.replace_clip(project, phrase("changing “{name}”", name=recipe.name), new)
             self.told.emit(tr("“{name}” is changed on the board.", name=recipe.name))
         else:
             new = clip_of_hold(recipe, came.path)

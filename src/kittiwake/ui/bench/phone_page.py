@@ -223,7 +223,7 @@ class PhonePage(QWidget):
     def _words(self, slot: Slot, there: set[str]) -> tuple[str, str, str, bool]:
         names = said_in(slot.what)
         missing = [name for name in names if name.casefold() not in there]
-        key = {GREETING: "says", FREE: tr("next key")}.get(slot.key, f"key {slot.key}")
+        key = {GREETING: tr("says"), FREE: tr("next key")}.get(slot.key, tr("key {key}", key=slot.key))
         target = menu_in(slot.what)
         does = ", ".join(names) if names else tr("menu {target}", target=target) if target else slot.what
         if missing:

@@ -12,7 +12,7 @@ from ...core.model import Clip, Line
 from ...core.model.units import format_db, format_seconds
 from ...core.project import edits
 from ...core.record import TakeCheck
-from ...words import in_words, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..microphone import microphones, open_microphone
@@ -199,7 +199,7 @@ class RecordPage(QWidget):
 
     def _rename(self, clip: Clip, name: str) -> None:
         """A message is named after it was recorded; its takes go on being takes of it."""
-        edits.replace_clip(self._session.project, f"naming “{name}”", clip.changed(name=name))
+        edits.replace_clip(self._session.project, phrase("naming “{name}”", name=name), clip.changed(name=name))
         self._takes[name] = self._takes.get(name, 0) + self._takes.pop(clip.name, 0)
         self._last = self._session.project.clip(clip.id)
         self._taking = Line(name)

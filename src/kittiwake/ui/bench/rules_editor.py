@@ -221,7 +221,7 @@ class RulesEditor(QWidget):
                 at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), -1)
                 field.setCurrentIndex(at)
             else:
-                field.setText(in_words(_as_text(value, blank.kind)))
+                field.setText(_as_text(value, blank.kind))  # as it is typed: with a point
             field.blockSignals(False)
         self._show_targets()
 
@@ -266,7 +266,7 @@ class RulesEditor(QWidget):
         """Put what was typed for this receiver into the blanks again."""
         for (_, field), text in zip(self._fields, typed, strict=True):
             if isinstance(field, QLineEdit):
-                field.setText(in_words(text))
+                field.setText(text)
             elif field.isEditable():
                 field.setEditText(text)
             else:
@@ -341,10 +341,10 @@ def _as_text(value: Any, kind: str) -> str:
     if kind == "words":
         return ", ".join(value)
     if kind == "size":
-        return format_limit(value)
+        return str.__str__(format_limit(value))
     if kind == "rates":
         return (
-            tr("at most {value:g}", value=value / 1000)
+            tr("at most {rate}", rate=f"{value / 1000:g}")
             if isinstance(value, int)
             else ", ".join(f"{rate / 1000:g}" for rate in value)
         )
@@ -366,7 +366,15 @@ def _parsed(text: str, blank: Blank) -> Any:
     try:
         return parse[blank.kind](text) if blank.kind in parse else text
     except ValueError as error:
-        raise ValueError(f"“{blank.before} … {blank.after}”: “{text}” is not right ({error}).") from error
+        raise ValueError(
+            tr(
+                "“{before} … {after}”: “{text}” is not right ({error}).",
+                before=blank.before,
+                after=blank.after,
+                text=text,
+                error=error,
+            )
+        ) from error
 
 
 def _number(text: str) -> float | int:
@@ -394,8 +402,8 @@ def _words(text: str) -> list[str]:
 
 
 def _rates(text: str) -> list[int] | int:
-    highest = text.casefold().startswith("at most")
-    rates = [
-        round(float(part.replace("kHz", "")) * 1000) for part in text.casefold().removeprefix("at most").split(",")
-    ]
-    return rates[0] if highest else rates
+    plain = text.casefold().replace("khz", "")
+    for highest in ("at most", tr("at most {rate}", rate="").strip().casefold()):
+        if plain.startswith(highest):
+            return round(float(_number(plain.removeprefix(highest).strip())) * 1000)
+    return [round(float(part) * 1000) for part in plain.split(",")]

@@ -20,7 +20,7 @@ from ...core.script.series import is_series
 from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
 from ...core.speak.spoken import Spoken, path_of, wish_of
-from ...words import in_words, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..respelling_dialog import RespellingDialog
@@ -221,7 +221,7 @@ class ScriptPage(QWidget):
     def _line_changed(self, line: ScriptLine, what: str) -> None:
         self._errors.pop(line.id, None)
         self._stay.start()
-        self._put(f"{what} of “{line.name}”", self.script.replaced(line))
+        self._put(phrase("{what} of “{name}”", what=what, name=line.name), self.script.replaced(line))
 
     def add_typed(self) -> None:
         """The line that was typed."""
@@ -247,14 +247,17 @@ class ScriptPage(QWidget):
         ------
         KittiwakeError
         """
-        self.take_table(read_script(path), f"from {path.name}")
+        self.take_table(read_script(path), phrase("from {name}", name=path.name))
 
     def take_table(self, table: Table, where: str) -> None:
         """Put lines behind those that are there; names that are there already get a number."""
         fresh, unknown = with_slugs(table.lines, self._known())
         lines = unique_lines((*self.script.lines, *fresh))
         count = len(table.lines)
-        self._put(f"{count} line{'s' if count != 1 else ''} {where}", self.script.changed(lines=lines))
+        self._put(
+            phrase("{n} lines {where}", "{n} line {where}", count, n=count, where=where),
+            self.script.changed(lines=lines),
+        )
         told = [tr("{n} lines {where}.", "{n} line {where}.", count, n=count, where=where)]
         if table.left_out:
             told.append(tr("No use for: {list}.", list=", ".join(table.left_out)))

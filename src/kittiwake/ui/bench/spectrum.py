@@ -42,7 +42,7 @@ class SpectrumView(Drawn):
         if same_layers(layers, self._layers):
             return
         self._layers = layers
-        told = ", ".join(f"{layer.label} to {in_words(format_hz(_edge(layer)))}" for layer in layers)
+        told = ", ".join(tr("{label} to {edge}", label=layer.label, edge=format_hz(_edge(layer))) for layer in layers)
         self.setAccessibleDescription(in_words(told))
         self.draw_anew()
 

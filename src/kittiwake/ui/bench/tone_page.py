@@ -17,7 +17,7 @@ from ...core.tone.own import keep_tone, own_tones
 from ...core.tone.plan import countries
 from ...core.tone.rates import at_rate, rate_for
 from ...core.tone.recipe import RATES, Segment, ToneRecipe, check_levels
-from ...words import in_words, tr
+from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..said_box import SaidBox
@@ -298,7 +298,9 @@ class TonePage(QWidget):
         project = self._session.project
         before = project.clip(self._clip.id) if self._clip else None
         if before is not None:
-            edits.replace_clip(project, f"changing “{recipe.name}”", before.changed(source=came, name=recipe.name))
+            edits.replace_clip(
+                project, phrase("changing “{name}”", name=recipe.name), before.changed(source=came, name=recipe.name)
+            )
             self.told.emit(tr("“{name}” is changed on the board.", name=recipe.name))
         else:
             edits.add_clip(project, tr("the tone “{name}”", name=recipe.name), clip_of_tone(recipe, came))

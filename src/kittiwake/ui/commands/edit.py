@@ -201,7 +201,10 @@ def read_all_as_guessed(at: Context) -> None:
         at.status.say(tr("No file without a header waits here for a way to read it."))
         return
     project.state_each(guesses)
-    kinds = ", ".join(f"{count} as {one}" for one, count in Counter(map(str, guesses.values())).most_common())
+    kinds = ", ".join(
+        tr("{count} as {one}", count=count, one=one)
+        for one, count in Counter(map(str, guesses.values())).most_common()
+    )
     at.status.say(
         tr(
             "{count} files read as their content says: {kinds}. {key} takes it back.",

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QMessageBox
 
 from ... import __version__
 from ...commands import command
+from ...words import tr
 from ..context import Context
 from ..palette import KeyList
 
@@ -19,7 +20,9 @@ def show_keys(at: Context) -> None:
 def show_about(at: Context) -> None:
     QMessageBox.about(
         at.window,
-        "About Kittiwake",
-        f"Kittiwake {__version__}\nPuts recorded voices into the machines that must speak them.\n\n"
-        "Free software: GNU General Public License, version 3 or later.",
+        tr("About Kittiwake"),
+        tr(
+            "Kittiwake {version}\nPuts recorded voices into the machines that must speak them.\n\nFree software: GNU General Public License, version 3 or later.",
+            version=__version__,
+        ),
     )

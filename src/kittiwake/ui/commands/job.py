@@ -11,7 +11,7 @@ from ...commands import command, key_of
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
 from ...core.project.recent import RecentJobs
-from ...words import tr
+from ...words import phrase, tr
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
@@ -102,7 +102,7 @@ def _place(at: Context, placement: str, text: str) -> None:
 
 @command("job.one_folder", "Outputs in one folder", "Each receiver has one folder for all its outputs.", menu="Job")
 def place_in_one(at: Context) -> None:
-    _place(at, "one", "into one folder for each receiver")
+    _place(at, "one", phrase("into one folder for each receiver"))
 
 
 @command(
@@ -112,12 +112,12 @@ def place_in_one(at: Context) -> None:
     menu="Job",
 )
 def place_mirrored(at: Context) -> None:
-    _place(at, "mirrored", "into the folders of their sources, mirrored")
+    _place(at, "mirrored", phrase("into the folders of their sources, mirrored"))
 
 
 @command("job.beside", "Outputs beside their sources", "Put outputs where their sources are.", menu="Job")
 def place_beside(at: Context) -> None:
-    _place(at, "beside", "beside their sources")
+    _place(at, "beside", phrase("beside their sources"))
 
 
 @command("job.quit", "Leave", "Close the window.", "Ctrl+Q", menu="Job")

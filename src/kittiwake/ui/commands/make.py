@@ -142,7 +142,7 @@ def cancel(at: Context) -> None:
     menu="Make",
 )
 def find_unwanted(at: Context) -> None:
-    at.status.say("Looking for outputs that no clip wants any more …")
+    at.status.say(tr("Looking for outputs that no clip wants any more …"))
     outputs = at.session.outputs
     outputs.in_background(lambda: outputs.unwanted_found.emit(outputs.unwanted()))
 

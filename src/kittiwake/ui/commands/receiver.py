@@ -113,7 +113,7 @@ def learn_receiver(at: Context) -> None:
 
 def learn_from(at: Context, paths: list[Path]) -> None:
     slug = free_slug(f"like-{legal_name(paths[0].parent.name, SLUGS)}".strip("-"), at.session.project.job.own)
-    name = f"Like {paths[0].parent.name}"[:40]
+    name = tr("Like {folder}", folder=paths[0].parent.name)[:40]
 
     def work() -> None:
         with Waiting(at.window, tr("Reading {count} files …", count=len(paths))) as waiting:

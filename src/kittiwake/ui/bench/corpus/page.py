@@ -410,7 +410,7 @@ class CorpusPage(QWidget):
             self.write_button.setEnabled(False)
 
     def _stepped(self, step: Step) -> None:
-        self.told.emit(f"{step.done:,} of {step.total:,} {step.name}")
+        self.told.emit(tr("{done:,} of {total:,} {name}", done=step.done, total=step.total, name=step.name))
 
     def _written(self, came: Built | str) -> None:
         self.write_button.setEnabled(True)

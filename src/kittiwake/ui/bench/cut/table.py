@@ -106,7 +106,7 @@ class SpanModel(QAbstractTableModel):
 
     def _text(self, span: Span, row: int, column: int) -> str:
         if column == NUMBER:
-            return "aside" if span.aside else f"{self._numbers[row]:02}"
+            return tr("aside") if span.aside else f"{self._numbers[row]:02}"
         if column in (FROM, TO, LENGTH):
             frame = {FROM: span.start, TO: span.stop, LENGTH: span.stop - span.start}[column]
             return clock(frame / self.rate, 0.001)

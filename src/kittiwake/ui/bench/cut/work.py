@@ -208,7 +208,7 @@ class CutWork(QObject):
     # -- takes, pauses, stretches ----------------------------------------------------------------------------------
 
     def another_take(self) -> None:
-        self.put("another take", another_take(self.cut, self.chosen_id))
+        self.put(phrase("another take"), another_take(self.cut, self.chosen_id))
 
     def next_take(self) -> str:
         """Deliver the next take of the chosen span's line; returns its id, empty where there is no other."""
@@ -224,7 +224,7 @@ class CutWork(QObject):
         return following.id
 
     def between(self) -> None:
-        self.put("a span of the pause", between(self.cut, self.chosen_id, self.frames))
+        self.put(phrase("a span of the pause"), between(self.cut, self.chosen_id, self.frames))
 
     def without_pauses(self) -> None:
         """One clip more: from the first span to the last, and what lies between them left out."""
