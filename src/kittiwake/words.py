@@ -192,6 +192,11 @@ def tr(template: str, one: str = "", count: int | None = None, /, **values: Any)
     return Said.of(template, one, count, values).written(_translate, _numbers)
 
 
+def decimal(figures: str) -> str:
+    """Figures that were written with a point, with the sign of the language that is spoken."""
+    return figures.replace(".", _numbers.decimal)
+
+
 def folded(text: Any) -> Any:
     """A text as JSON holds it, so that it can be said in another language later: what a cache keeps is read under another locale too."""
     if isinstance(text, Said):

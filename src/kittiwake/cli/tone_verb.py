@@ -8,7 +8,7 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 from . import common
 from .common import emit, leave, say, verb
 
@@ -69,7 +69,7 @@ def _list(as_json: bool) -> None:
             if as_json:
                 emit({"key": tone.key, "name": tone.name, "source": tone.source})
             else:
-                say(f"{tone.key:16} {tone.name}")
+                say(f"{tone.key:16} {in_words(tone.name)}")
     leave(True)
 
 

@@ -2284,6 +2284,11 @@
   </message>
   <message>
    <location filename="../core/cut/times.py" />
+   <source>Write 12.5, 1:02.5 or 44100 samples.</source>
+   <translation>12.5, 1:02.5 oder 44100 samples schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
    <source>A span is a start, an end and a name.</source>
    <translation>Ein Abschnitt ist Start, Ende und Name.</translation>
   </message>
@@ -7913,6 +7918,11 @@
   </message>
   <message>
    <location filename="../core/tone/plan.py" />
+   <source>{country}, {called}</source>
+   <translation>{country}, {called}</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
    <source>There are no tones of “{country}”.</source>
    <translation>Es gibt keine Töne von „{country}“.</translation>
   </message>
@@ -8978,6 +8988,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/cut/find_row.py" />
    <source>Shorter sound is left out</source>
    <translation>Kürzerer Ton wird ausgelassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>air</source>
+   <translation>Luft</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/find_row.py" />
@@ -15511,6 +15526,101 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/window.py" />
    <source>No sound was found there. {passed}</source>
    <translation>Dort wurde kein Ton gefunden. {passed}</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/at.toml" />
+   <source>Austria</source>
+   <translation>Österreich</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/au.toml" />
+   <source>Australia</source>
+   <translation>Australien</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/be.toml" />
+   <source>Belgium</source>
+   <translation>Belgien</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/br.toml" />
+   <source>Brazil</source>
+   <translation>Brasilien</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/ch.toml" />
+   <source>Switzerland</source>
+   <translation>Schweiz</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/de.toml" />
+   <source>Germany</source>
+   <translation>Deutschland</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/es.toml" />
+   <source>Spain</source>
+   <translation>Spanien</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/eu.toml" />
+   <source>Europe, harmonised plan</source>
+   <translation>Europa, harmonisierter Plan</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/fi.toml" />
+   <source>Finland</source>
+   <translation>Finnland</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/fr.toml" />
+   <source>France</source>
+   <translation>Frankreich</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/gb.toml" />
+   <source>United Kingdom</source>
+   <translation>Vereinigtes Königreich</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/it.toml" />
+   <source>Italy</source>
+   <translation>Italien</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/jp.toml" />
+   <source>Japan</source>
+   <translation>Japan</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/nl.toml" />
+   <source>Netherlands</source>
+   <translation>Niederlande</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/no.toml" />
+   <source>Norway</source>
+   <translation>Norwegen</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/nz.toml" />
+   <source>New Zealand</source>
+   <translation>Neuseeland</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/pl.toml" />
+   <source>Poland</source>
+   <translation>Polen</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/se.toml" />
+   <source>Sweden</source>
+   <translation>Schweden</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/us.toml" />
+   <source>North America</source>
+   <translation>Nordamerika</translation>
   </message>
   <message>
    <location filename="../core/receivers/10-phone-menu.toml" />

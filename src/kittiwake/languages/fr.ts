@@ -2284,6 +2284,11 @@
   </message>
   <message>
    <location filename="../core/cut/times.py" />
+   <source>Write 12.5, 1:02.5 or 44100 samples.</source>
+   <translation>Écrire 12.5, 1:02.5 ou 44100 samples.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
    <source>A span is a start, an end and a name.</source>
    <translation>Un segment est un début, une fin et un nom.</translation>
   </message>
@@ -7913,6 +7918,11 @@
   </message>
   <message>
    <location filename="../core/tone/plan.py" />
+   <source>{country}, {called}</source>
+   <translation>{country}, {called}</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plan.py" />
    <source>There are no tones of “{country}”.</source>
    <translation>Il n’y a pas de tonalités de « {country} ».</translation>
   </message>
@@ -8978,6 +8988,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/cut/find_row.py" />
    <source>Shorter sound is left out</source>
    <translation>Un son plus court est omis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/find_row.py" />
+   <source>air</source>
+   <translation>air</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/find_row.py" />
@@ -15511,6 +15526,101 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/window.py" />
    <source>No sound was found there. {passed}</source>
    <translation>Aucun son trouvé là. {passed}</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/at.toml" />
+   <source>Austria</source>
+   <translation>Autriche</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/au.toml" />
+   <source>Australia</source>
+   <translation>Australie</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/be.toml" />
+   <source>Belgium</source>
+   <translation>Belgique</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/br.toml" />
+   <source>Brazil</source>
+   <translation>Brésil</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/ch.toml" />
+   <source>Switzerland</source>
+   <translation>Suisse</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/de.toml" />
+   <source>Germany</source>
+   <translation>Allemagne</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/es.toml" />
+   <source>Spain</source>
+   <translation>Espagne</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/eu.toml" />
+   <source>Europe, harmonised plan</source>
+   <translation>Europe, plan harmonisé</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/fi.toml" />
+   <source>Finland</source>
+   <translation>Finlande</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/fr.toml" />
+   <source>France</source>
+   <translation>France</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/gb.toml" />
+   <source>United Kingdom</source>
+   <translation>Royaume-Uni</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/it.toml" />
+   <source>Italy</source>
+   <translation>Italie</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/jp.toml" />
+   <source>Japan</source>
+   <translation>Japon</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/nl.toml" />
+   <source>Netherlands</source>
+   <translation>Pays-Bas</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/no.toml" />
+   <source>Norway</source>
+   <translation>Norvège</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/nz.toml" />
+   <source>New Zealand</source>
+   <translation>Nouvelle-Zélande</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/pl.toml" />
+   <source>Poland</source>
+   <translation>Pologne</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/se.toml" />
+   <source>Sweden</source>
+   <translation>Suède</translation>
+  </message>
+  <message>
+   <location filename="../core/tone/plans/us.toml" />
+   <source>North America</source>
+   <translation>Amérique du Nord</translation>
   </message>
   <message>
    <location filename="../core/receivers/10-phone-menu.toml" />

@@ -6,7 +6,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtGui import QValidator
 from PySide6.QtWidgets import QDoubleSpinBox, QWidget
 
-from ..words import tr
+from ..words import decimal, tr
 
 
 class SaidBox(QDoubleSpinBox):
@@ -33,6 +33,9 @@ class SaidBox(QDoubleSpinBox):
             return QValidator.State.Acceptable, text, pos
         found: tuple[QValidator.State, str, int] = super().validate(text, pos)
         return found
+
+    def textFromValue(self, value: float) -> str:
+        return decimal(super().textFromValue(value))
 
     def valueFromText(self, text: str) -> float:
         value = self._number(text)

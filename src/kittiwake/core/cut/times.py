@@ -29,7 +29,9 @@ def frame_of(text: str, rate: int) -> int:
     if found := _CLOCK.match(plain):
         hours, minutes, seconds = int(found[1] or 0), int(found[2] or 0), float(found[3].replace(",", "."))
         return round((hours * 3600 + minutes * 60 + seconds) * rate)
-    raise KittiwakeError(phrase("“{text}” is no time.", text=text), "Write 12.5, 1:02.5 or 44100 samples.", "no_time")
+    raise KittiwakeError(
+        phrase("“{text}” is no time.", text=text), phrase("Write 12.5, 1:02.5 or 44100 samples."), "no_time"
+    )
 
 
 def span_of_text(text: str, rate: int) -> tuple[int, int, str]:

@@ -42,7 +42,7 @@ def countries() -> dict[str, Country]:
 
 def _country(path: Path) -> Country:
     data = tomllib.loads(path.read_text("utf-8"))
-    key, name, source, scale = path.stem, data["name"], data["source"], data["full_scale"]
+    key, name, source, scale = path.stem, phrase(data["name"]), data["source"], data["full_scale"]
     tones = {kind: _tone(data[kind], f"{key}/{kind}", name, source, scale) for kind in NAMES if kind in data}
     return Country(key, name, source, tones)
 
@@ -55,7 +55,7 @@ def _tone(data: dict[str, Any], key: str, country: str, source: str, scale: floa
     called = NAMES[key.split("/")[1]]
     endless = data.get("endless", False)
     return ToneRecipe(
-        f"{country}, {called}",
+        phrase("{country}, {called}", country=country, called=called),
         segments,
         full_scale=scale,
         endless=endless,

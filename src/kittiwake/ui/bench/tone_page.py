@@ -163,9 +163,9 @@ class TonePage(QWidget):
         self.list.blockSignals(True)
         self.list.clear()
         for tone in tones:
-            name = tr("{name}, mine", name=tone.name) if tone.key.startswith("own/") else tone.name
+            name = tr("{name}, mine", name=tone.name) if tone.key.startswith("own/") else in_words(tone.name)
             if all(word in f"{name} {tone.key}".casefold() for word in words):
-                item = QListWidgetItem(in_words(name))
+                item = QListWidgetItem(name)
                 item.setData(Qt.ItemDataRole.UserRole, tone)
                 self.list.addItem(item)
         keys = self._keys()

@@ -26,7 +26,7 @@ _CONTROLS = (
     ),
     ("pause", phrase("pauses from"), 0.1, 60, 0.05, " s", phrase("A shorter pause does not separate two clips")),
     ("shortest", phrase("clips from"), 0.05, 600, 0.05, " s", phrase("Shorter sound is left out")),
-    ("air_before", "air", 0, 10, 0.05, " s", phrase("What is kept before the first sound")),
+    ("air_before", phrase("air"), 0, 10, 0.05, " s", phrase("What is kept before the first sound")),
     ("air_after", "+", 0, 10, 0.05, " s", phrase("What is kept after the last sound")),
 )
 

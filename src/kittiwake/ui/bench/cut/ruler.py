@@ -6,7 +6,7 @@ import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from ....words import in_words
+from ....words import decimal
 from ...theme.colours import colours
 from .sight import HEAD, Sight, clock
 
@@ -26,7 +26,7 @@ def draw_ruler(painter: QPainter, sight: Sight) -> None:
         painter.setPen(QColor(c.soft))
         place = QRectF(min(max(18.0, x), sight.width - 26.0) - 40, foot + 3, 80, 15)
         painter.drawText(
-            place, Qt.AlignmentFlag.AlignCenter, in_words(clock(float(at), step)) + (" s" if at < 60 else "")
+            place, Qt.AlignmentFlag.AlignCenter, decimal(clock(float(at), step)) + (" s" if at < 60 else "")
         )
         at += step
 

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 from ....core.cut.times import frame_of
 from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
-from ....words import in_words, phrase, tr
+from ....words import decimal, in_words, phrase, tr
 from ...theme.scale import scaled
 from .sight import clock
 
@@ -109,7 +109,7 @@ class SpanModel(QAbstractTableModel):
             return tr("aside") if span.aside else f"{self._numbers[row]:02}"
         if column in (FROM, TO, LENGTH):
             frame = {FROM: span.start, TO: span.stop, LENGTH: span.stop - span.start}[column]
-            return clock(frame / self.rate, 0.001)
+            return decimal(clock(frame / self.rate, 0.001))
         return {NAME: self._names.get(span.id, ""), TEXT: span.text, TAKE: self._more.get(span.id, "")}[column]
 
     def setData(self, index: Index, value: Any, role: int = Qt.ItemDataRole.EditRole) -> bool:
