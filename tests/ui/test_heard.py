@@ -10,8 +10,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QGuiApplication
 
 from kittiwake.core.project import edits
-from kittiwake.core.service import costs
-from kittiwake.ui import asking
+from kittiwake.core.service import costs, simulated
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -28,7 +27,7 @@ class TestHeard(WindowCase):
             self.heard.append(len(sound))
             return SAID[round(len(sound) / rate * 2) - 1], 0.75
 
-        patched = mock.patch.object(asking, "own_engines", return_value=mock.Mock(hear=ear))
+        patched = mock.patch.object(simulated, "own_engines", return_value=mock.Mock(hear=ear))
         patched.start()
         self.addCleanup(patched.stop)
         self.session.project.begin(("speech-service",))
