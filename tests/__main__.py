@@ -21,7 +21,18 @@ from pathlib import Path
 ROOT = Path(__file__).resolve().parents[1]
 _FEW = 30  # tests that one process runs as fast
 #: Classes with these in their names take longest, and are begun first.
-_LONG = ("Fault", "Record", "Journey", "Guess", "Kill", "test_window", "test_make", "test_cutting")
+_LONG = (
+    "desktop",
+    "test_sizes",
+    "Fault",
+    "Record",
+    "Journey",
+    "Guess",
+    "Kill",
+    "test_window",
+    "test_make",
+    "test_cutting",
+)
 
 
 @dataclass(slots=True)
@@ -148,7 +159,12 @@ def main() -> int:
     parser.add_argument("-k", action="append", help="only tests whose name holds this")
     parser.add_argument("-v", "--verbose", action="store_true")
     parser.add_argument("--slowest", type=int, default=4, help="how many of the slowest are named")
-    parser.add_argument("-j", type=int, default=os.cpu_count() or 1, help="processes at once; default one a core")
+    parser.add_argument(
+        "-j",
+        type=int,
+        default=(os.cpu_count() or 1) + 1,
+        help="processes at once; default one more than cores: some wait for a desktop",
+    )
     parser.add_argument("--serve", action="store_true", help=argparse.SUPPRESS)
     chosen = parser.parse_args()
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
