@@ -56,7 +56,7 @@ class TestLibrary(FolderCase):
         """Each of these takes a part of the second within which the window is to be there."""
         code = (
             "import sys, kittiwake.ui.start; late = ('scipy.signal', 'scipy.stats', 'scipy.ndimage', 'scipy.fft', 'scipy.linalg', 'scipy.special',"
-            " 'werkzeug', 'jiwer', 'num2words', 'openpyxl', 'distributed', 'onnxruntime'); sys.exit(str([m for m in late if m in sys.modules] or ''))"
+            " 'av', 'werkzeug', 'jiwer', 'num2words', 'openpyxl', 'distributed', 'onnxruntime'); sys.exit(str([m for m in late if m in sys.modules] or ''))"
         )
         done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
         self.assertEqual(done.stderr.strip(), "")

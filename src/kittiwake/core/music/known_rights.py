@@ -6,7 +6,6 @@ import contextlib
 import json
 from pathlib import Path
 
-import av
 from platformdirs import user_config_path
 
 from ..errors import KittiwakeError
@@ -55,6 +54,8 @@ def _kept() -> dict[str, object]:
 
 
 def _tagged(path: Path) -> Rights:
+    import av
+
     try:
         with av.open(str(path)) as container:
             tags = {key.casefold(): value for key, value in container.metadata.items()}
