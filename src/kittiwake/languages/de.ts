@@ -9138,10 +9138,14 @@ Median {median}, von {known} Clips</translation>
    <source>{count} found</source>
    <translation>{count} gefunden</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/page.py" />
    <source>{count} would be found: F takes them, or drag over a stretch</source>
-   <translation>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</translation>
+   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
+   <translation>
+    <numerusform>{count} würde gefunden: F nimmt ihn, oder über eine Strecke ziehen</numerusform>
+    <numerusform>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</numerusform>
+   </translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/cut/page.py" />

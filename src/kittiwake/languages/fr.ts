@@ -9138,10 +9138,14 @@ médiane {median}, de {known} clips</translation>
    <source>{count} found</source>
    <translation>{count} trouvés</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/page.py" />
    <source>{count} would be found: F takes them, or drag over a stretch</source>
-   <translation>{count} seraient trouvés : F les prend, ou glisser sur un passage</translation>
+   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
+   <translation>
+    <numerusform>{count} serait trouvé : F le prend, ou glisser sur un passage</numerusform>
+    <numerusform>{count} seraient trouvés : F les prend, ou glisser sur un passage</numerusform>
+   </translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/cut/page.py" />

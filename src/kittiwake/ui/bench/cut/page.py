@@ -394,7 +394,12 @@ class CutPage(QWidget):
         told = (
             tr("{count} found", count=count)
             if done
-            else tr("{count} would be found: F takes them, or drag over a stretch", count=count)
+            else tr(
+                "{count} would be found: F takes them, or drag over a stretch",
+                "{count} would be found: F takes it, or drag over a stretch",
+                count,
+                count=count,
+            )
         )
         if other:
             told += tr(", {n} other sounds left out", ", {n} other sound left out", other, n=other)
