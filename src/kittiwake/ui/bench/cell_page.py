@@ -17,6 +17,7 @@ from ...core.standin.machine import kinds
 from ...words import in_words, tr
 from ..button import Button
 from ..session import Session
+from ..short_path import short_path
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.shapes import WORDS
@@ -170,8 +171,12 @@ class CellPage(QWidget):
         if cell.record and cell.state in ("made", "stale"):
             path = Path(cell.record.output)
             seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)
-            lines.append(f"<p><b>{esc(path.name)}</b><br>{in_words(format_bytes(cell.record.bytes))}, {seconds}<br>")
-            lines.append(f"<span {soft}>{esc(path.parent)}<br>sha-256 {cell.record.sha256[:16]}…</span></p>")
+            lines.append(
+                f"<p><b>{esc(path.name)}</b><br>{in_words(format_bytes(cell.record.bytes))}, {in_words(seconds)}<br>"
+            )
+            lines.append(
+                f"<span {soft}>{esc(short_path(path.parent))}<br>sha-256 {cell.record.sha256[:16]}…</span></p>"
+            )
         if cell.made:
             if cell.made.gain_db:
                 lines.append(
