@@ -84,9 +84,9 @@ class _Remedy(click.ParamType[Any]):
             near = nearest_remedy(value)
             self.fail(
                 tr(
-                    "there is no remedy “{value}”{what}",
+                    "there is no remedy “{value}”{near}",
                     value=value,
-                    what=tr("; did you mean {near}?", near=near) if near else "",
+                    near=tr("; did you mean {near}?", near=near) if near else "",
                 ),
                 param,
                 ctx,

@@ -218,9 +218,9 @@ def _preview(rows: Any, findings: Any, as_json: bool) -> None:
         return
     say(
         tr(
-            "{count:,} rows{what}.",
+            "{count:,} rows{faults}.",
             count=count,
-            what=tr(", of which these are the first {preview}", preview=_PREVIEW) if count > _PREVIEW else "",
+            faults=tr(", of which these are the first {preview}", preview=_PREVIEW) if count > _PREVIEW else "",
         )
     )
     for line in islice(findings.sentences, 50):
@@ -282,19 +282,19 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
         return
     say(
         tr(
-            "{clips:,} of {of_clips:,} clips kept, {hours} of {hours2}.",
+            "{clips:,} of {of_clips:,} clips kept, {kept} of {all}.",
             clips=judged.clips,
             of_clips=judged.of_clips,
-            hours=hours(judged.seconds),
-            hours2=hours(judged.of_seconds),
+            kept=hours(judged.seconds),
+            all=hours(judged.of_seconds),
         )
     )
     for words, cost in judged.costs.items():
         does = tr("leaves out") if words in judged.drops else tr("flags")
         say(
             tr(
-                "  {printable}: {does} {clips:,} clips, {hours}",
-                printable=printable(words),
+                "  {rule}: {does} {clips:,} clips, {hours}",
+                rule=printable(words),
                 does=does,
                 clips=cost.clips,
                 hours=hours(cost.seconds),

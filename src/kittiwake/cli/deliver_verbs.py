@@ -77,7 +77,7 @@ def deliver_verb(
                 say(f"{state:8} {printable(place)}{said}")
         for one in plan.gone:
             emit({"file": one.name, "state": "gone"}) if as_json else say(
-                tr("gone     {printable}", printable=printable(one.name))
+                tr("gone     {path}", path=printable(one.name))
             )
         if not dry_run:
             sent = send(plan, verdicts, take_away=take_away)
@@ -217,12 +217,12 @@ def _handed(link: Any, paths: tuple[Path, ...], as_json: bool) -> bool:
                 }
             )
         elif outcome.taken:
-            say(tr("taken    {printable}", printable=printable(file.name)))
+            say(tr("taken    {path}", path=printable(file.name)))
         else:
             say(
                 tr(
-                    "refused  {printable}: {reason} (byte {at:,})",
-                    printable=printable(file.name),
+                    "refused  {path}: {reason} (byte {at:,})",
+                    path=printable(file.name),
                     reason=outcome.reason,
                     at=outcome.at,
                 )

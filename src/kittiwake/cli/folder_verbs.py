@@ -58,10 +58,10 @@ def status_verb(
                 elif one.state != "as made":
                     say(
                         tr(
-                            "{state}  {printable}  (from {printable2})",
+                            "{state}  {output}  (from {source})",
                             state=STATES[one.state],
-                            printable=printable(str(one.output)),
-                            printable2=printable(one.entry.source),
+                            output=printable(str(one.output)),
+                            source=printable(one.entry.source),
                         )
                     )
             if not as_json:

@@ -83,9 +83,9 @@ def hold_verb(
     else:
         say(
             tr(
-                "loop from {loop:.3f} to {loop2:.3f} s. {words} {lufs:.1f} LUFS.",
-                loop=held.loop[0],
-                loop2=held.loop[1],
+                "loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.",
+                start=held.loop[0],
+                stop=held.loop[1],
                 words=held.seam.words,
                 lufs=held.lufs,
             ).replace(" -", " −")

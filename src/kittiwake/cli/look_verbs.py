@@ -55,8 +55,8 @@ def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
                 rate = problem.remedies[0].touch_up["true_rate"]
                 say(
                     tr(
-                        "{printable}: {message} If so: --true-rate {rate}",
-                        printable=printable(str(path)),
+                        "{path}: {message} If so: --true-rate {rate}",
+                        path=printable(str(path)),
                         message=problem.message,
                         rate=rate,
                     )

@@ -105,9 +105,9 @@ class Making(Bar):
         failed = tr(", {failed:,} not made", failed=self._failed) if self._failed else ""
         left = tr(", about {seconds_left:,.0f} s left", seconds_left=self.seconds_left) if self._count else ""
         return tr(
-            "{sound:.2f} h of sound, {sound2:,.0f} times real time{failed}{left}",
-            sound=self._sound / 3600,
-            sound2=self._sound / gone,
+            "{hours:.2f} h of sound, {times:,.0f} times real time{failed}{left}",
+            hours=self._sound / 3600,
+            times=self._sound / gone,
             failed=failed,
             left=left,
         )

@@ -122,8 +122,8 @@ def new_verb(
         say(f"  {one.rule} ({one.seen})")
     say(
         tr(
-            "{what} {name}: --for {slug} ({path}).",
-            what=tr("Replaced") if replaced else tr("Kept"),
+            "{done} {name}: --for {slug} ({path}).",
+            done=tr("Replaced") if replaced else tr("Kept"),
             name=receiver.name,
             slug=slug,
             path=path,

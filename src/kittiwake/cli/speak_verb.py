@@ -147,9 +147,9 @@ def _script(path: Path, voice: str, language: str, respell: Path | None, receive
     for name in unknown:
         say(
             tr(
-                "{name}: there is no receiver “{name2}”; those lines go to every receiver.",
+                "{name}: there is no receiver “{receiver}”; those lines go to every receiver.",
                 name=path.name,
-                name2=name,
+                receiver=name,
             ),
             err=True,
         )

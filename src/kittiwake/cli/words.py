@@ -59,20 +59,18 @@ SIDES = {
 def facts_in_words(facts: Facts) -> str:
     head, sound = facts.header, facts.measures
     if facts.error or head is None or sound is None:
-        return tr(
-            "{printable}\n  not readable: {error}", printable=printable(str(facts.path)), error=str(facts.error)
-        )
+        return tr("{path}\n  not readable: {error}", path=printable(str(facts.path)), error=str(facts.error))
     level = sound.level
     lines = [
         printable(str(facts.path)),
         f"  {in_words(format_kind(head.container, head.encoding))}, {in_words(format_hz(head.sample_rate))}, {tr('{n} ch', n=head.channels)}, {in_words(format_seconds(facts.seconds))}, {in_words(format_bytes(head.bytes))}",
         tr(
-            "  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}",
-            db=format_db(db(sound.peak)),
-            db2=format_db(db(sound.rms)),
-            active_dbov=format_db(level.active_dbov, "dBov"),
+            "  peak {peak}, RMS {rms}, speech {speech} {activity:.0%} of the time, sound up to {highest}, sides {sides}",
+            peak=format_db(db(sound.peak)),
+            rms=format_db(db(sound.rms)),
+            speech=format_db(level.active_dbov, "dBov"),
             activity=level.activity,
-            format_bandwidth=format_bandwidth(sound.bandwidth_hz),
+            highest=format_bandwidth(sound.bandwidth_hz),
             sides=SIDES[sound.sides],
         ),
     ]
@@ -126,17 +124,15 @@ def would_make_in_words(
             f"{exact}{in_words(format_bytes(fit.predicted_bytes))}, {in_words(format_seconds(fit.predicted_seconds))}"
         )
         return tr(
-            "would make  {printable}  ({size}, {verdicts})",
-            printable=printable(str(output)),
+            "would make  {path}  ({size}, {verdict})",
+            path=printable(str(output)),
             size=size,
-            verdicts=VERDICTS[fit.verdict],
+            verdict=VERDICTS[fit.verdict],
         )
     why = " ".join(in_words(problem.message) for problem in fit.problems) or tr(
         "Its name “{taken}” is taken.", taken=taken
     )
-    return tr(
-        "would refuse  {printable} for {name}\n  {why}", printable=printable(str(path)), name=receiver.name, why=why
-    )
+    return tr("would refuse  {path} for {name}\n  {why}", path=printable(str(path)), name=receiver.name, why=why)
 
 
 def explained_in_words(found: OutputStatus, steps: tuple[str, ...]) -> str:
@@ -149,10 +145,10 @@ def explained_in_words(found: OutputStatus, steps: tuple[str, ...]) -> str:
     lines = [
         f"{printable(str(found.output))}: {in_words(STATES[found.state])}",
         tr(
-            "  made {time} for {receiver} from {printable}",
+            "  made {time} for {receiver} from {source}",
             time=entry.time or tr("some time"),
             receiver=entry.receiver,
-            printable=printable(entry.source),
+            source=printable(entry.source),
         ),
         f"  {', '.join(map(in_words, figures))}",
         *(f"  {n}. {in_words(step)}" for n, step in enumerate(steps, 1)),

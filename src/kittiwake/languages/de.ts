@@ -15,8 +15,8 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
-   <source>there is no remedy “{value}”{what}</source>
-   <translation>es gibt keine Abhilfe „{value}“{what}</translation>
+   <source>there is no remedy “{value}”{near}</source>
+   <translation>es gibt keine Abhilfe „{value}“{near}</translation>
   </message>
   <message>
    <location filename="../cli/common.py" />
@@ -250,8 +250,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>{count:,} rows{what}.</source>
-   <translation>{count:,} Zeilen{what}.</translation>
+   <source>{count:,} rows{faults}.</source>
+   <translation>{count:,} Zeilen{faults}.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -265,8 +265,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>{clips:,} of {of_clips:,} clips kept, {hours} of {hours2}.</source>
-   <translation>{clips:,} von {of_clips:,} Clips behalten, {hours} von {hours2}.</translation>
+   <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
+   <translation>{clips:,} von {of_clips:,} Clips behalten, {kept} von {all}.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -280,8 +280,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>  {printable}: {does} {clips:,} clips, {hours}</source>
-   <translation>  {printable}: {does} {clips:,} Clips, {hours}</translation>
+   <source>  {rule}: {does} {clips:,} clips, {hours}</source>
+   <translation>  {rule}: {does} {clips:,} Clips, {hours}</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -345,8 +345,8 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>gone     {printable}</source>
-   <translation>weg      {printable}</translation>
+   <source>gone     {path}</source>
+   <translation>weg      {path}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -405,13 +405,13 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>taken    {printable}</source>
-   <translation>genommen  {printable}</translation>
+   <source>taken    {path}</source>
+   <translation>genommen  {path}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>refused  {printable}: {reason} (byte {at:,})</source>
-   <translation>zurückgewiesen  {printable}: {reason} (Byte {at:,})</translation>
+   <source>refused  {path}: {reason} (byte {at:,})</source>
+   <translation>zurückgewiesen  {path}: {reason} (Byte {at:,})</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -465,8 +465,8 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
-   <source>{state}  {printable}  (from {printable2})</source>
-   <translation>{state}  {printable}  (aus {printable2})</translation>
+   <source>{state}  {output}  (from {source})</source>
+   <translation>{state}  {output}  (aus {source})</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -700,8 +700,8 @@
   </message>
   <message>
    <location filename="../cli/hold_verb.py" />
-   <source>loop from {loop:.3f} to {loop2:.3f} s. {words} {lufs:.1f} LUFS.</source>
-   <translation>Schleife von {loop:.3f} bis {loop2:.3f} s. {words} {lufs:.1f} LUFS.</translation>
+   <source>loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.</source>
+   <translation>Schleife von {start:.3f} bis {stop:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
    <location filename="../cli/home/appstream.py" />
@@ -830,8 +830,8 @@
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
-   <source>{printable}: {message} If so: --true-rate {rate}</source>
-   <translation>{printable}: {message} Falls ja: --true-rate {rate}</translation>
+   <source>{path}: {message} If so: --true-rate {rate}</source>
+   <translation>{path}: {message} Falls ja: --true-rate {rate}</translation>
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
@@ -965,8 +965,8 @@
   </message>
   <message>
    <location filename="../cli/progress.py" />
-   <source>{sound:.2f} h of sound, {sound2:,.0f} times real time{failed}{left}</source>
-   <translation>{sound:.2f} h Ton, {sound2:,.0f}-mal Echtzeit{failed}{left}</translation>
+   <source>{hours:.2f} h of sound, {times:,.0f} times real time{failed}{left}</source>
+   <translation>{hours:.2f} h Ton, {times:,.0f}-mal Echtzeit{failed}{left}</translation>
   </message>
   <message>
    <location filename="../cli/quick_verb.py" />
@@ -1030,8 +1030,8 @@
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
-   <source>{what} {name}: --for {slug} ({path}).</source>
-   <translation>{what} {name}: --for {slug} ({path}).</translation>
+   <source>{done} {name}: --for {slug} ({path}).</source>
+   <translation>{done} {name}: --for {slug} ({path}).</translation>
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
@@ -1200,8 +1200,8 @@
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
-   <source>{name}: there is no receiver “{name2}”; those lines go to every receiver.</source>
-   <translation>{name}: es gibt keinen Empfänger „{name2}“; diese Zeilen gehen an alle.</translation>
+   <source>{name}: there is no receiver “{receiver}”; those lines go to every receiver.</source>
+   <translation>{name}: es gibt keinen Empfänger „{receiver}“; diese Zeilen gehen an alle.</translation>
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
@@ -1540,9 +1540,9 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>{printable}
+   <source>{path}
   not readable: {error}</source>
-   <translation>{printable}
+   <translation>{path}
   nicht zu lesen: {error}</translation>
   </message>
   <message>
@@ -1552,8 +1552,8 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}</source>
-   <translation>  Spitze {db}, RMS {db2}, Sprache {active_dbov} {activity:.0%} der Zeit, Ton bis {format_bandwidth}, Seiten {sides}</translation>
+   <source>  peak {peak}, RMS {rms}, speech {speech} {activity:.0%} of the time, sound up to {highest}, sides {sides}</source>
+   <translation>  Spitze {peak}, RMS {rms}, Sprache {speech} {activity:.0%} der Zeit, Ton bis {highest}, Seiten {sides}</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1582,8 +1582,8 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>would make  {printable}  ({size}, {verdicts})</source>
-   <translation>würde gemacht  {printable}  ({size}, {verdicts})</translation>
+   <source>would make  {path}  ({size}, {verdict})</source>
+   <translation>würde gemacht  {path}  ({size}, {verdict})</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1592,9 +1592,9 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>would refuse  {printable} for {name}
+   <source>would refuse  {path} for {name}
   {why}</source>
-   <translation>würde zurückgewiesen  {printable} für {name}
+   <translation>würde zurückgewiesen  {path} für {name}
   {why}</translation>
   </message>
   <message>
@@ -1609,8 +1609,8 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>  made {time} for {receiver} from {printable}</source>
-   <translation>  gemacht {time} für {receiver} aus {printable}</translation>
+   <source>  made {time} for {receiver} from {source}</source>
+   <translation>  gemacht {time} für {receiver} aus {source}</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1804,8 +1804,8 @@
   </message>
   <message>
    <location filename="../core/batch/places.py" />
-   <source>{name} and {name2} both go to {one}.</source>
-   <translation>{name} und {name2} gehen beide nach {one}.</translation>
+   <source>{first} and {second} both go to {place}.</source>
+   <translation>{first} und {second} gehen beide nach {place}.</translation>
   </message>
   <message>
    <location filename="../core/batch/places.py" />
@@ -2124,8 +2124,8 @@
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
-   <source>“{part}” cannot be in a pattern{what}.</source>
-   <translation>„{part}“ kann nicht{what} in einem Muster stehen.</translation>
+   <source>“{part}” cannot be in a pattern{twice}.</source>
+   <translation>„{part}“ kann nicht{twice} in einem Muster stehen.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -2179,13 +2179,13 @@
   </message>
   <message>
    <location filename="../core/corpus/rules.py" />
-   <source>{name} is told in {what}, not in {what2}.</source>
-   <translation>{name} wird in {what} angegeben, nicht in {what2}.</translation>
+   <source>{name} is told in {unit}, not in {given}.</source>
+   <translation>{name} wird in {unit} angegeben, nicht in {given}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rules.py" />
-   <source>Write {name} {what} {what2} {own}.</source>
-   <translation>{name} {what} {what2} {own} schreiben.</translation>
+   <source>Write {name} {sign} {number} {unit}.</source>
+   <translation>{name} {sign} {number} {unit} schreiben.</translation>
   </message>
   <message>
    <location filename="../core/corpus/segments.py" />
@@ -2364,8 +2364,8 @@
   </message>
   <message>
    <location filename="../core/deliver/forms/image.py" />
-   <source>{name} has another rate or other blocks than {name2}.</source>
-   <translation>{name} hat eine andere Rate oder andere Blöcke als {name2}.</translation>
+   <source>{name} has another rate or other blocks than {other}.</source>
+   <translation>{name} hat eine andere Rate oder andere Blöcke als {other}.</translation>
   </message>
   <message>
    <location filename="../core/deliver/forms/image.py" />
@@ -2464,8 +2464,8 @@
   </message>
   <message>
    <location filename="../core/deliver/item.py" />
-   <source>{name} and {name2} would both go to “{place}”.</source>
-   <translation>{name} und {name2} gingen beide nach „{place}“.</translation>
+   <source>{first} and {second} would both go to “{place}”.</source>
+   <translation>{first} und {second} gingen beide nach „{place}“.</translation>
   </message>
   <message>
    <location filename="../core/deliver/item.py" />
@@ -2493,8 +2493,8 @@
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
-   <source>; {count} there that the set has no more: {list}{what}</source>
-   <translation>; {count} dort, die der Satz nicht mehr hat: {list}{what}</translation>
+   <source>; {count} there that the set has no more: {list}{more}</source>
+   <translation>; {count} dort, die der Satz nicht mehr hat: {list}{more}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
@@ -2698,8 +2698,8 @@
   </message>
   <message>
    <location filename="../core/fit/demands.py" />
-   <source>The {what} is {target}, within {tolerance_db:g} dB.</source>
-   <translation>Zielwert: {what} {target}, auf {tolerance_db:g} dB genau.</translation>
+   <source>The {measure} is {target}, within {tolerance_db:g} dB.</source>
+   <translation>Zielwert: {measure} {target}, auf {tolerance_db:g} dB genau.</translation>
   </message>
   <message>
    <location filename="../core/fit/demands.py" />
@@ -2753,8 +2753,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>{side_lag:.2f} ms {what}</source>
-   <translation>{side_lag:.2f} ms {what}</translation>
+   <source>{side_lag:.2f} ms {later}</source>
+   <translation>{side_lag:.2f} ms {later}</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -2853,8 +2853,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>Use channel {what} only</source>
-   <translation>Nur Kanal {what} nehmen</translation>
+   <source>Use channel {channel} only</source>
+   <translation>Nur Kanal {channel} nehmen</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -2917,13 +2917,13 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>{what} at {r}</source>
-   <translation>{what} mit {r}</translation>
+   <source>{form} at {rate}</source>
+   <translation>{form} mit {rate}</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>{found:.0f} to {found2:.0f} kbit/s with headers</source>
-   <translation>{found:.0f} bis {found2:.0f} kbit/s mit Kopf</translation>
+   <source>{least:.0f} to {most:.0f} kbit/s with headers</source>
+   <translation>{least:.0f} bis {most:.0f} kbit/s mit Kopf</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -2997,8 +2997,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>speech levels from {levels:.1f} to {levels2:.1f} dBov</source>
-   <translation>Sprachpegel von {levels:.1f} bis {levels2:.1f} dBov</translation>
+   <source>speech levels from {softest:.1f} to {loudest:.1f} dBov</source>
+   <translation>Sprachpegel von {softest:.1f} bis {loudest:.1f} dBov</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3017,8 +3017,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>the first sound comes after {leads:.2f} to {leads2:.2f} s</source>
-   <translation>der erste Ton kommt nach {leads:.2f} bis {leads2:.2f} s</translation>
+   <source>the first sound comes after {shortest:.2f} to {longest:.2f} s</source>
+   <translation>der erste Ton kommt nach {shortest:.2f} bis {longest:.2f} s</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3242,13 +3242,13 @@
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
-   <source>{what:.0f} ms</source>
-   <translation>{what:.0f} ms</translation>
+   <source>{milliseconds:.0f} ms</source>
+   <translation>{milliseconds:.0f} ms</translation>
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
-   <source>Fade {what} over {length}</source>
-   <translation>{what} über {length} blenden</translation>
+   <source>Fade {where} over {length}</source>
+   <translation>{where} über {length} blenden</translation>
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
@@ -3347,8 +3347,8 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
-   <source>{what} by about {gain:.1f} dB to</source>
-   <translation>{what} um etwa {gain:.1f} dB auf</translation>
+   <source>{verb} by about {gain:.1f} dB to</source>
+   <translation>{verb} um etwa {gain:.1f} dB auf</translation>
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
@@ -3487,8 +3487,8 @@
   </message>
   <message>
    <location filename="../core/fit/path/source.py" />
-   <source>{share:+.2f} % in length, {what:+.2f} semitones</source>
-   <translation>{share:+.2f} % Länge, {what:+.2f} Halbtöne</translation>
+   <source>{share:+.2f} % in length, {pitch:+.2f} semitones</source>
+   <translation>{share:+.2f} % Länge, {pitch:+.2f} Halbtöne</translation>
   </message>
   <message>
    <location filename="../core/fit/path/source.py" />
@@ -3517,8 +3517,8 @@
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
-   <source>Make it {pitch:g} semitones {what}</source>
-   <translation>Um {pitch:g} Halbtöne {what} machen</translation>
+   <source>Make it {pitch:g} semitones {higher}</source>
+   <translation>Um {pitch:g} Halbtöne {higher} machen</translation>
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
@@ -3607,18 +3607,18 @@
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>{what}{bit_rate:g} kbit/s</source>
-   <translation>{what}{bit_rate:g} kbit/s</translation>
+   <source>{about}{bit_rate:g} kbit/s</source>
+   <translation>{about}{bit_rate:g} kbit/s</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>it comes out {what:.1f} ms later</source>
-   <translation>es kommt {what:.1f} ms später heraus</translation>
+   <source>it comes out {delay:.1f} ms later</source>
+   <translation>es kommt {delay:.1f} ms später heraus</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>the last {what:.0f} ms fill up its last frame</source>
-   <translation>die letzten {what:.0f} ms füllen den letzten Rahmen</translation>
+   <source>the last {filled:.0f} ms fill up its last frame</source>
+   <translation>die letzten {filled:.0f} ms füllen den letzten Rahmen</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
@@ -3722,8 +3722,8 @@
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
-   <source>{what:.1f} ms</source>
-   <translation>{what:.1f} ms</translation>
+   <source>{milliseconds:.1f} ms</source>
+   <translation>{milliseconds:.1f} ms</translation>
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
@@ -3742,8 +3742,8 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>It will be called “{name}”: {name2} does not take “{name3}” for a name.</source>
-   <translation>Er wird „{name}“ heißen: {name2} nimmt „{name3}“ nicht als Namen.</translation>
+   <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
+   <translation>Er wird „{name}“ heißen: {receiver} nimmt „{wanted}“ nicht als Namen.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -3842,8 +3842,8 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>Mixing the {what} costs {lost:.1f} dB where they cancel most.</source>
-   <translation>{what} zu mischen kostet {lost:.1f} dB, wo sie sich am meisten auslöschen.</translation>
+   <source>Mixing the {channels} costs {lost:.1f} dB where they cancel most.</source>
+   <translation>{channels} zu mischen kostet {lost:.1f} dB, wo sie sich am meisten auslöschen.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -3902,13 +3902,13 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>Its rate of {rate_in} has room for sound up to {rate_in2} only; {name} expects {expected}.</source>
-   <translation>Seine Rate von {rate_in} hat nur Raum für Ton bis {rate_in2}; {name} erwartet {expected}.</translation>
+   <source>Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.</source>
+   <translation>Seine Rate von {rate} hat nur Raum für Ton bis {highest}; {name} erwartet {expected}.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>It holds sound only up to {format_bandwidth}, though its rate of {rate_in} has room for {rate_in2}: it has probably been over a telephone.</source>
-   <translation>Er enthält Ton nur bis {format_bandwidth}, obwohl seine Rate von {rate_in} Raum für {rate_in2} hat: Er ging wohl über ein Telefon.</translation>
+   <source>It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.</source>
+   <translation>Er enthält Ton nur bis {found}, obwohl seine Rate von {rate} Raum für {highest} hat: Er ging wohl über ein Telefon.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -3932,13 +3932,13 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>At {after} it will be {what:.1f} dB over the most that {name} takes.</source>
-   <translation>Mit {after} wird er {what:.1f} dB über dem Höchsten liegen, das {name} nimmt.</translation>
+   <source>At {after} it will be {over:.1f} dB over the most that {name} takes.</source>
+   <translation>Mit {after} wird er {over:.1f} dB über dem Höchsten liegen, das {name} nimmt.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>{what} it by about {change:.1f} dB</source>
-   <translation>{what} um etwa {change:.1f} dB</translation>
+   <source>{verb} it by about {change:.1f} dB</source>
+   <translation>{verb} um etwa {change:.1f} dB</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -4182,13 +4182,13 @@
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>a pitch of {pitch:.0f} Hz instead of {pitch2:.0f} Hz</source>
-   <translation>eine Tonhöhe von {pitch:.0f} Hz statt {pitch2:.0f} Hz</translation>
+   <source>a pitch of {pitch:.0f} Hz instead of {usual:.0f} Hz</source>
+   <translation>eine Tonhöhe von {pitch:.0f} Hz statt {usual:.0f} Hz</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>a band that ends at {edge} instead of {edge2}</source>
-   <translation>ein Band, das bei {edge} statt {edge2} endet</translation>
+   <source>a band that ends at {edge} instead of {usual}</source>
+   <translation>ein Band, das bei {edge} statt {usual} endet</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
@@ -4207,8 +4207,8 @@
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>{share:+.1f} % in length, {what:+.2f} semitones</source>
-   <translation>{share:+.1f} % Länge, {what:+.2f} Halbtöne</translation>
+   <source>{share:+.1f} % in length, {pitch:+.2f} semitones</source>
+   <translation>{share:+.1f} % Länge, {pitch:+.2f} Halbtöne</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
@@ -4252,13 +4252,13 @@
   </message>
   <message>
    <location filename="../core/intake/claims.py" />
-   <source>Its name ends in {ending}, which says {format_kind}; {format_kind2} was stated.</source>
-   <translation>Sein Name endet auf {ending}, was {format_kind} sagt; angegeben wurde {format_kind2}.</translation>
+   <source>Its name ends in {ending}, which says {said}; {stated} was stated.</source>
+   <translation>Sein Name endet auf {ending}, was {said} sagt; angegeben wurde {stated}.</translation>
   </message>
   <message>
    <location filename="../core/intake/claims.py" />
-   <source>Give it by itself with --headerless {named}@{what}, or with an ending that says nothing.</source>
-   <translation>Allein angeben, mit --headerless {named}@{what}, oder mit einer Endung, die nichts sagt.</translation>
+   <source>Give it by itself with --headerless {named}@{rate}, or with an ending that says nothing.</source>
+   <translation>Allein angeben, mit --headerless {named}@{rate}, oder mit einer Endung, die nichts sagt.</translation>
   </message>
   <message>
    <location filename="../core/intake/claims.py" />
@@ -4820,8 +4820,8 @@
   </message>
   <message>
    <location filename="../core/make/staged.py" />
-   <source>Making {name} failed unexpectedly ({name2}: {error}). Report it with the log ({log_path}).</source>
-   <translation>{name} zu machen misslang unerwartet ({name2}: {error}). Bitte mit dem Protokoll melden ({log_path}).</translation>
+   <source>Making {name} failed unexpectedly ({kind}: {error}). Report it with the log ({log_path}).</source>
+   <translation>{name} zu machen misslang unerwartet ({kind}: {error}). Bitte mit dem Protokoll melden ({log_path}).</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -4830,8 +4830,8 @@
   </message>
   <message>
    <location filename="../core/make/staged.py" />
-   <source>It is called “{stem}”: {name} does not take “{name2}” for a name.</source>
-   <translation>Sie heißt „{stem}“: {name} nimmt „{name2}“ nicht als Namen.</translation>
+   <source>It is called “{stem}”: {receiver} does not take “{wanted}” for a name.</source>
+   <translation>Sie heißt „{stem}“: {receiver} nimmt „{wanted}“ nicht als Namen.</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -4915,13 +4915,13 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Peaks came out at {came}; all of it was brought down by {what:.2f} dB.</source>
-   <translation>Spitzen kamen bei {came} heraus; alles wurde um {what:.2f} dB gesenkt.</translation>
+   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Spitzen kamen bei {came} heraus; alles wurde um {loss:.2f} dB gesenkt.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {what:.2f} dB.</source>
-   <translation>Dekodiert lägen seine Spitzen über der Grenze; alles wurde um {what:.2f} dB gesenkt.</translation>
+   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Dekodiert lägen seine Spitzen über der Grenze; alles wurde um {loss:.2f} dB gesenkt.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
@@ -5040,8 +5040,8 @@
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
-   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{rate2}.</source>
-   <translation>Sie hat keinen Kopf, der sagt, was sie ist. Dem Inhalt nach ist sie {how} {kind} mit {rate}, {seconds:.2f} s lang{rate2}.</translation>
+   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}.</source>
+   <translation>Sie hat keinen Kopf, der sagt, was sie ist. Dem Inhalt nach ist sie {how} {kind} mit {rate}, {seconds:.2f} s lang{others}.</translation>
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
@@ -5255,8 +5255,8 @@
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>{name} is not as a job file should be ({name2}: {error}).</source>
-   <translation>{name} ist nicht, wie eine Auftragsdatei sein soll ({name2}: {error}).</translation>
+   <source>{name} is not as a job file should be ({kind}: {error}).</source>
+   <translation>{name} ist nicht, wie eine Auftragsdatei sein soll ({kind}: {error}).</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -5360,8 +5360,8 @@
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>{where} does not describe a receiver: {faults}{what}</source>
-   <translation>{where} beschreibt keinen Empfänger: {faults}{what}</translation>
+   <source>{where} does not describe a receiver: {faults}{more}</source>
+   <translation>{where} beschreibt keinen Empfänger: {faults}{more}</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
@@ -5705,8 +5705,8 @@
   </message>
   <message>
    <location filename="../core/music/making.py" />
-   <source>A loop from {loop:g} to {loop2:g} s does not lie inside of {count:.2f} s.</source>
-   <translation>Eine Schleife von {loop:g} bis {loop2:g} s liegt nicht in {count:.2f} s.</translation>
+   <source>A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.</source>
+   <translation>Eine Schleife von {start:g} bis {stop:g} s liegt nicht in {length:.2f} s.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />
@@ -5815,8 +5815,8 @@
   </message>
   <message>
    <location filename="../core/music/seam.py" />
-   <source>No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.</source>
-   <translation>Keine Naht sticht heraus: {what:.0f} % der Stellen darin ändern sich im Klang mehr, {what2:.0f} % springen mehr im Pegel.</translation>
+   <source>No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.</source>
+   <translation>Keine Naht sticht heraus: {change:.0f} % der Stellen darin ändern sich im Klang mehr, {step:.0f} % springen mehr im Pegel.</translation>
   </message>
   <message>
    <location filename="../core/process/events.py" />
@@ -6428,8 +6428,8 @@
   </message>
   <message>
    <location filename="../core/service/simulated.py" />
-   <source>over {what:,} bytes</source>
-   <translation>über {what:,} Bytes</translation>
+   <source>over {most:,} bytes</source>
+   <translation>über {most:,} Bytes</translation>
   </message>
   <message>
    <location filename="../core/service/simulated.py" />
@@ -7193,18 +7193,18 @@
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
-   <source>Sound {what} would end behind the image.</source>
-   <translation>Ton {what} endete hinter dem Abbild.</translation>
+   <source>Sound {number} would end behind the image.</source>
+   <translation>Ton {number} endete hinter dem Abbild.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
-   <source>Sound {what} is no whole number of blocks, or not as long as it says.</source>
-   <translation>Ton {what} ist keine ganze Zahl von Blöcken oder nicht so lang, wie er sagt.</translation>
+   <source>Sound {number} is no whole number of blocks, or not as long as it says.</source>
+   <translation>Ton {number} ist keine ganze Zahl von Blöcken oder nicht so lang, wie er sagt.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
-   <source>No block begins where sound {what} should.</source>
-   <translation>Wo Ton {what} sein sollte, beginnt kein Block.</translation>
+   <source>No block begins where sound {number} should.</source>
+   <translation>Wo Ton {number} sein sollte, beginnt kein Block.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
@@ -7258,8 +7258,8 @@
   </message>
   <message>
    <location filename="../core/standin/machines/paging.py" />
-   <source>configured, {count} of {count2} messages missing</source>
-   <translation>eingerichtet, {count} von {count2} Ansagen fehlen</translation>
+   <source>configured, {missing} of {all} messages missing</source>
+   <translation>eingerichtet, {missing} von {all} Ansagen fehlen</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/paging.py" />
@@ -7338,8 +7338,8 @@
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>{count} calls, {count2} of {count3} prompts heard</source>
-   <translation>{count} Anrufe, {count2} von {count3} Ansagen gehört</translation>
+   <source>{calls} calls, {heard} of {all} prompts heard</source>
+   <translation>{calls} Anrufe, {heard} von {all} Ansagen gehört</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -7383,13 +7383,13 @@
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>The line loses {wanted:g} % of its packets, {wanted2:g} at a time; jitter {wanted3:g} ms, buffer {wanted4:g} ms.</source>
-   <translation>Die Leitung verliert {wanted:g} % ihrer Pakete, {wanted2:g} auf einmal; Jitter {wanted3:g} ms, Puffer {wanted4:g} ms.</translation>
+   <source>The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.</source>
+   <translation>Die Leitung verliert {lost:g} % ihrer Pakete, {burst:g} auf einmal; Jitter {jitter:g} ms, Puffer {buffer:g} ms.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>{count} menus, {count2} prompts.</source>
-   <translation>{count} Menüs, {count2} Ansagen.</translation>
+   <source>{menus} menus, {prompts} prompts.</source>
+   <translation>{menus} Menüs, {prompts} Ansagen.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -7598,8 +7598,8 @@
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
-   <source>the other side is {what}</source>
-   <translation>die andere Seite ist {what}</translation>
+   <source>the other side is {place}</source>
+   <translation>die andere Seite ist {place}</translation>
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
@@ -7608,8 +7608,8 @@
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
-   <source>put through: {what}</source>
-   <translation>verbunden: {what}</translation>
+   <source>put through: {target}</source>
+   <translation>verbunden: {target}</translation>
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
@@ -7673,8 +7673,8 @@
   </message>
   <message>
    <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has “{what}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
-   <translation>hat „{what}“ bei {key} in {name}; menu NAME, say ANSAGE oder {list} schreiben</translation>
+   <source>has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
+   <translation>hat „{wrong}“ bei {key} in {name}; menu NAME, say ANSAGE oder {list} schreiben</translation>
   </message>
   <message>
    <location filename="../core/standin/phone/dial_plan.py" />
@@ -8423,8 +8423,8 @@
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
-   <source>, the right {side_lag:.2f} ms {what}</source>
-   <translation>, die rechte {side_lag:.2f} ms {what}</translation>
+   <source>, the right {side_lag:.2f} ms {later}</source>
+   <translation>, die rechte {side_lag:.2f} ms {later}</translation>
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
@@ -8528,8 +8528,8 @@
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
-   <source>{what:,} samples</source>
-   <translation>{what:,} Abtastwerte</translation>
+   <source>{count:,} samples</source>
+   <translation>{count:,} Abtastwerte</translation>
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
@@ -8603,8 +8603,8 @@
   </message>
   <message>
    <location filename="../ui/bench/compare_page.py" />
-   <source>Coding and measuring: {count} of {count2} …</source>
-   <translation>Kodieren und messen: {count} von {count2} …</translation>
+   <source>Coding and measuring: {done} of {all} …</source>
+   <translation>Kodieren und messen: {done} von {all} …</translation>
   </message>
   <message>
    <location filename="../ui/bench/compare_page.py" />
@@ -8733,8 +8733,8 @@
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
-   <source>{count} of {count2} clips measured, {count3} kept, {hours}</source>
-   <translation>{count} von {count2} Clips gemessen, {count3} behalten, {hours}</translation>
+   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
+   <translation>{measured} von {all} Clips gemessen, {kept} behalten, {hours}</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/corpus/page.py" />
@@ -9781,8 +9781,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/list_dialog.py" />
-   <source>; there are {count} clips, so {lines} {what} are left over</source>
-   <translation>; es gibt {count} Clips, so bleiben {lines} {what} übrig</translation>
+   <source>; there are {count} clips, so {lines} {lines_or_clips} are left over</source>
+   <translation>; es gibt {count} Clips, so bleiben {lines} {lines_or_clips} übrig</translation>
   </message>
   <message>
    <location filename="../ui/bench/list_dialog.py" />
@@ -9820,8 +9820,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/loop_picture.py" />
-   <source>−{what} dB</source>
-   <translation>−{what} dB</translation>
+   <source>−{level} dB</source>
+   <translation>−{level} dB</translation>
   </message>
   <message>
    <location filename="../ui/bench/meter_view.py" />
@@ -10268,8 +10268,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>{count} menus, {count2} prompts. {key} takes it back.</source>
-   <translation>{count} Menüs, {count2} Ansagen. {key} nimmt es zurück.</translation>
+   <source>{menus} menus, {prompts} prompts. {key} takes it back.</source>
+   <translation>{menus} Menüs, {prompts} Ansagen. {key} nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -11057,8 +11057,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
-   <source>{what} of “{name}”</source>
-   <translation>{what} von „{name}“</translation>
+   <source>{field} of “{name}”</source>
+   <translation>{field} von „{name}“</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11149,8 +11149,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
-   <source>{count} lines are spoken up to {what:.0f} % faster.</source>
-   <translation>{count} Zeilen werden bis zu {what:.0f} % schneller gesprochen.</translation>
+   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
+   <translation>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11164,8 +11164,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
-   <source>, about {what} s left</source>
-   <translation>, noch etwa {what} s</translation>
+   <source>, about {seconds} s left</source>
+   <translation>, noch etwa {seconds} s</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11543,8 +11543,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
-   <source>{name} for {name2}: {words}</source>
-   <translation>{name} für {name2}: {words}</translation>
+   <source>{clip} for {receiver}: {state}</source>
+   <translation>{clip} für {receiver}: {state}</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
@@ -11577,8 +11577,8 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
-   <source>{rates} to {rates2}</source>
-   <translation>{rates} bis {rates2}</translation>
+   <source>{lowest} to {highest}</source>
+   <translation>{lowest} bis {highest}</translation>
   </message>
   <message>
    <location filename="../ui/board/order.py" />
@@ -12364,11 +12364,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/edit.py" />
-   <source>{n} clips {said} at {names}. {key}, or {key2}, takes it back.</source>
-   <extracomment>Where there is one: {n} clip {said} at {names}. {key}, or {key2}, takes it back.</extracomment>
+   <source>{n} clips {said} at {names}. {key}, or {other_key}, takes it back.</source>
+   <extracomment>Where there is one: {n} clip {said} at {names}. {key}, or {other_key}, takes it back.</extracomment>
    <translation>
-    <numerusform>{n} Clip bei {names} {said}. {key} oder {key2} nimmt es zurück.</numerusform>
-    <numerusform>{n} Clips bei {names} {said}. {key} oder {key2} nimmt es zurück.</numerusform>
+    <numerusform>{n} Clip bei {names} {said}. {key} oder {other_key} nimmt es zurück.</numerusform>
+    <numerusform>{n} Clips bei {names} {said}. {key} oder {other_key} nimmt es zurück.</numerusform>
    </translation>
   </message>
   <message>
@@ -12408,8 +12408,8 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
-   <source>{count} of {count2} files look like something else than {stated}: {names}.</source>
-   <translation>{count} von {count2} Dateien sehen nach etwas anderem aus als {stated}: {names}.</translation>
+   <source>{count} of {all} files look like something else than {stated}: {names}.</source>
+   <translation>{count} von {all} Dateien sehen nach etwas anderem aus als {stated}: {names}.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -12522,8 +12522,8 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
-   <source>{what}.{many} {key} takes it back.</source>
-   <translation>{what}.{many} {key} nimmt es zurück.</translation>
+   <source>{done}.{many} {key} takes it back.</source>
+   <translation>{done}.{many} {key} nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13096,8 +13096,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
-   <source>{name} stays as it ships. These rules are those of “{name2}”, which is yours, and kept for other jobs too.</source>
-   <translation>{name} bleibt, wie er mitgeliefert ist. Diese Regeln gehören zu „{name2}“, Ihrem eigenen, auch für andere Aufträge behalten.</translation>
+   <source>{name} stays as it ships. These rules are those of “{copy}”, which is yours, and kept for other jobs too.</source>
+   <translation>{name} bleibt, wie er mitgeliefert ist. Diese Regeln gehören zu „{copy}“, Ihrem eigenen, auch für andere Aufträge behalten.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -13758,8 +13758,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/ear/player.py" />
-   <source>{name} as {name2}</source>
-   <translation>{name} als {name2}</translation>
+   <source>{clip} as {codec}</source>
+   <translation>{clip} als {codec}</translation>
   </message>
   <message>
    <location filename="../ui/ear/player.py" />
@@ -13908,8 +13908,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/forms_dialog.py" />
-   <source>{what}, in the forms that are ticked. Nothing else on the board is made.</source>
-   <translation>{what}, in den angekreuzten Formen. Sonst wird auf der Tafel nichts gemacht.</translation>
+   <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
+   <translation>{clips}, in den angekreuzten Formen. Sonst wird auf der Tafel nichts gemacht.</translation>
   </message>
   <message>
    <location filename="../ui/forms_dialog.py" />
@@ -14081,8 +14081,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/plan_dialog.py" />
-   <source>A key does menu NAME, say PROMPT, or {list}. [states] has {list2}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
-   <translation>Eine Taste tut menu NAME, say ANSAGE oder {list}. [states] hat {list2}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
+   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Eine Taste tut menu NAME, say ANSAGE oder {actions}. [states] hat {states}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
   </message>
   <message>
    <location filename="../ui/plan_dialog.py" />
@@ -14214,8 +14214,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/rate_dialog.py" />
-   <source>{seconds} becomes {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
-   <translation>{seconds} wird {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} Halbtöne {pitch}. Kein Abtastwert ändert sich; danach wird von dieser Rate umgewandelt.</translation>
+   <source>{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
+   <translation>{before} wird {after}: {ratio:.2f} % {longer}, {semitones:.2f} Halbtöne {pitch}. Kein Abtastwert ändert sich; danach wird von dieser Rate umgewandelt.</translation>
   </message>
   <message>
    <location filename="../ui/rate_dialog.py" />
@@ -14324,8 +14324,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
-   <source>Only {name}  {what}</source>
-   <translation>Nur {name}  {what}</translation>
+   <source>Only {name}  {key}</source>
+   <translation>Nur {name}  {key}</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
@@ -14334,13 +14334,13 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
-   <source>The {ticked} ticked{what}</source>
-   <translation>Die {ticked} angekreuzten{what}</translation>
+   <source>The {ticked} ticked{key}</source>
+   <translation>Die {ticked} angekreuzten{key}</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
-   <source>The one ticked{what}</source>
-   <translation>Der angekreuzte{what}</translation>
+   <source>The one ticked{key}</source>
+   <translation>Der angekreuzte{key}</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
@@ -14561,8 +14561,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/said_box.py" />
-   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {what}.</source>
-   <translation>{name} geht von {low} bis {high}{suffix}: {beyond} wurde auf {what} gebracht.</translation>
+   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
+   <translation>{name} geht von {low} bis {high}{suffix}: {beyond} wurde auf {value} gebracht.</translation>
   </message>
   <message>
    <location filename="../ui/second_start.py" />
@@ -14891,13 +14891,13 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/standins/panel.py" />
-   <source>The {name} took {name2}; P sets it off.</source>
-   <translation>{name} nahm {name2}; P löst aus.</translation>
+   <source>The {machine} took {file}; P sets it off.</source>
+   <translation>{machine} nahm {file}; P löst aus.</translation>
   </message>
   <message>
    <location filename="../ui/standins/panel.py" />
-   <source>The {name} refused {name2}.</source>
-   <translation>{name} wies {name2} zurück.</translation>
+   <source>The {machine} refused {file}.</source>
+   <translation>{machine} wies {file} zurück.</translation>
   </message>
   <message>
    <location filename="../ui/standins/phone.py" />
@@ -15031,13 +15031,13 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
-   <source>{key} goes on, {key2} stops.</source>
-   <translation>{key} geht weiter, {key2} beendet.</translation>
+   <source>{key} goes on, {stop_key} stops.</source>
+   <translation>{key} geht weiter, {stop_key} beendet.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
-   <source>{key} pauses, {key2} stops.</source>
-   <translation>{key} hält an, {key2} beendet.</translation>
+   <source>{key} pauses, {stop_key} stops.</source>
+   <translation>{key} hält an, {stop_key} beendet.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
@@ -15418,8 +15418,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/unwanted_dialog.py" />
-   <source>{name}, {bytes}, made of {name2}</source>
-   <translation>{name}, {bytes}, gemacht aus {name2}</translation>
+   <source>{name}, {bytes}, made of {source}</source>
+   <translation>{name}, {bytes}, gemacht aus {source}</translation>
   </message>
   <message>
    <location filename="../ui/unwanted_dialog.py" />

@@ -15,8 +15,8 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
-   <source>there is no remedy “{value}”{what}</source>
-   <translation>il n’y a pas de remède « {value} »{what}</translation>
+   <source>there is no remedy “{value}”{near}</source>
+   <translation>il n’y a pas de remède « {value} »{near}</translation>
   </message>
   <message>
    <location filename="../cli/common.py" />
@@ -250,8 +250,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>{count:,} rows{what}.</source>
-   <translation>{count:,} lignes{what}.</translation>
+   <source>{count:,} rows{faults}.</source>
+   <translation>{count:,} lignes{faults}.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -265,8 +265,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>{clips:,} of {of_clips:,} clips kept, {hours} of {hours2}.</source>
-   <translation>{clips:,} clips gardés sur {of_clips:,}, {hours} sur {hours2}.</translation>
+   <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
+   <translation>{clips:,} clips gardés sur {of_clips:,}, {kept} sur {all}.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -280,8 +280,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>  {printable}: {does} {clips:,} clips, {hours}</source>
-   <translation>  {printable} : {does} {clips:,} clips, {hours}</translation>
+   <source>  {rule}: {does} {clips:,} clips, {hours}</source>
+   <translation>  {rule} : {does} {clips:,} clips, {hours}</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -345,8 +345,8 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>gone     {printable}</source>
-   <translation>disparu  {printable}</translation>
+   <source>gone     {path}</source>
+   <translation>disparu  {path}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -405,13 +405,13 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>taken    {printable}</source>
-   <translation>accepté  {printable}</translation>
+   <source>taken    {path}</source>
+   <translation>accepté  {path}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>refused  {printable}: {reason} (byte {at:,})</source>
-   <translation>refusé   {printable} : {reason} (octet {at:,})</translation>
+   <source>refused  {path}: {reason} (byte {at:,})</source>
+   <translation>refusé   {path} : {reason} (octet {at:,})</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -465,8 +465,8 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
-   <source>{state}  {printable}  (from {printable2})</source>
-   <translation>{state}  {printable}  (de {printable2})</translation>
+   <source>{state}  {output}  (from {source})</source>
+   <translation>{state}  {output}  (de {source})</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -700,8 +700,8 @@
   </message>
   <message>
    <location filename="../cli/hold_verb.py" />
-   <source>loop from {loop:.3f} to {loop2:.3f} s. {words} {lufs:.1f} LUFS.</source>
-   <translation>boucle de {loop:.3f} à {loop2:.3f} s. {words} {lufs:.1f} LUFS.</translation>
+   <source>loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.</source>
+   <translation>boucle de {start:.3f} à {stop:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
    <location filename="../cli/home/appstream.py" />
@@ -830,8 +830,8 @@
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
-   <source>{printable}: {message} If so: --true-rate {rate}</source>
-   <translation>{printable} : {message} Si oui : --true-rate {rate}</translation>
+   <source>{path}: {message} If so: --true-rate {rate}</source>
+   <translation>{path} : {message} Si oui : --true-rate {rate}</translation>
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
@@ -965,8 +965,8 @@
   </message>
   <message>
    <location filename="../cli/progress.py" />
-   <source>{sound:.2f} h of sound, {sound2:,.0f} times real time{failed}{left}</source>
-   <translation>{sound:.2f} h de son, {sound2:,.0f} fois le temps réel{failed}{left}</translation>
+   <source>{hours:.2f} h of sound, {times:,.0f} times real time{failed}{left}</source>
+   <translation>{hours:.2f} h de son, {times:,.0f} fois le temps réel{failed}{left}</translation>
   </message>
   <message>
    <location filename="../cli/quick_verb.py" />
@@ -1030,8 +1030,8 @@
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
-   <source>{what} {name}: --for {slug} ({path}).</source>
-   <translation>{what} {name} : --for {slug} ({path}).</translation>
+   <source>{done} {name}: --for {slug} ({path}).</source>
+   <translation>{done} {name} : --for {slug} ({path}).</translation>
   </message>
   <message>
    <location filename="../cli/receiver_verbs.py" />
@@ -1200,8 +1200,8 @@
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
-   <source>{name}: there is no receiver “{name2}”; those lines go to every receiver.</source>
-   <translation>{name} : il n’y a pas de récepteur « {name2} » ; ces lignes vont à tous.</translation>
+   <source>{name}: there is no receiver “{receiver}”; those lines go to every receiver.</source>
+   <translation>{name} : il n’y a pas de récepteur « {receiver} » ; ces lignes vont à tous.</translation>
   </message>
   <message>
    <location filename="../cli/speak_verb.py" />
@@ -1540,9 +1540,9 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>{printable}
+   <source>{path}
   not readable: {error}</source>
-   <translation>{printable}
+   <translation>{path}
   illisible : {error}</translation>
   </message>
   <message>
@@ -1552,8 +1552,8 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>  peak {db}, RMS {db2}, speech {active_dbov} {activity:.0%} of the time, sound up to {format_bandwidth}, sides {sides}</source>
-   <translation>  crête {db}, RMS {db2}, parole {active_dbov} {activity:.0%} du temps, son jusqu’à {format_bandwidth}, côtés {sides}</translation>
+   <source>  peak {peak}, RMS {rms}, speech {speech} {activity:.0%} of the time, sound up to {highest}, sides {sides}</source>
+   <translation>  crête {peak}, RMS {rms}, parole {speech} {activity:.0%} du temps, son jusqu’à {highest}, côtés {sides}</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1582,8 +1582,8 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>would make  {printable}  ({size}, {verdicts})</source>
-   <translation>serait produit  {printable}  ({size}, {verdicts})</translation>
+   <source>would make  {path}  ({size}, {verdict})</source>
+   <translation>serait produit  {path}  ({size}, {verdict})</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1592,9 +1592,9 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>would refuse  {printable} for {name}
+   <source>would refuse  {path} for {name}
   {why}</source>
-   <translation>serait refusé  {printable} pour {name}
+   <translation>serait refusé  {path} pour {name}
   {why}</translation>
   </message>
   <message>
@@ -1609,8 +1609,8 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>  made {time} for {receiver} from {printable}</source>
-   <translation>  produit {time} pour {receiver} de {printable}</translation>
+   <source>  made {time} for {receiver} from {source}</source>
+   <translation>  produit {time} pour {receiver} de {source}</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -1804,8 +1804,8 @@
   </message>
   <message>
    <location filename="../core/batch/places.py" />
-   <source>{name} and {name2} both go to {one}.</source>
-   <translation>{name} et {name2} vont tous deux dans {one}.</translation>
+   <source>{first} and {second} both go to {place}.</source>
+   <translation>{first} et {second} vont tous deux dans {place}.</translation>
   </message>
   <message>
    <location filename="../core/batch/places.py" />
@@ -2124,8 +2124,8 @@
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
-   <source>“{part}” cannot be in a pattern{what}.</source>
-   <translation>« {part} » ne peut pas être{what} dans un motif.</translation>
+   <source>“{part}” cannot be in a pattern{twice}.</source>
+   <translation>« {part} » ne peut pas être{twice} dans un motif.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -2179,13 +2179,13 @@
   </message>
   <message>
    <location filename="../core/corpus/rules.py" />
-   <source>{name} is told in {what}, not in {what2}.</source>
-   <translation>{name} se dit en {what}, pas en {what2}.</translation>
+   <source>{name} is told in {unit}, not in {given}.</source>
+   <translation>{name} se dit en {unit}, pas en {given}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rules.py" />
-   <source>Write {name} {what} {what2} {own}.</source>
-   <translation>Écrire {name} {what} {what2} {own}.</translation>
+   <source>Write {name} {sign} {number} {unit}.</source>
+   <translation>Écrire {name} {sign} {number} {unit}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/segments.py" />
@@ -2364,8 +2364,8 @@
   </message>
   <message>
    <location filename="../core/deliver/forms/image.py" />
-   <source>{name} has another rate or other blocks than {name2}.</source>
-   <translation>{name} a une autre fréquence ou d’autres blocs que {name2}.</translation>
+   <source>{name} has another rate or other blocks than {other}.</source>
+   <translation>{name} a une autre fréquence ou d’autres blocs que {other}.</translation>
   </message>
   <message>
    <location filename="../core/deliver/forms/image.py" />
@@ -2464,8 +2464,8 @@
   </message>
   <message>
    <location filename="../core/deliver/item.py" />
-   <source>{name} and {name2} would both go to “{place}”.</source>
-   <translation>{name} et {name2} iraient tous deux dans « {place} ».</translation>
+   <source>{first} and {second} would both go to “{place}”.</source>
+   <translation>{first} et {second} iraient tous deux dans « {place} ».</translation>
   </message>
   <message>
    <location filename="../core/deliver/item.py" />
@@ -2493,8 +2493,8 @@
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
-   <source>; {count} there that the set has no more: {list}{what}</source>
-   <translation> ; {count} là-bas que le lot n’a plus : {list}{what}</translation>
+   <source>; {count} there that the set has no more: {list}{more}</source>
+   <translation> ; {count} là-bas que le lot n’a plus : {list}{more}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
@@ -2698,8 +2698,8 @@
   </message>
   <message>
    <location filename="../core/fit/demands.py" />
-   <source>The {what} is {target}, within {tolerance_db:g} dB.</source>
-   <translation>Cible : {what} {target}, à {tolerance_db:g} dB près.</translation>
+   <source>The {measure} is {target}, within {tolerance_db:g} dB.</source>
+   <translation>Cible : {measure} {target}, à {tolerance_db:g} dB près.</translation>
   </message>
   <message>
    <location filename="../core/fit/demands.py" />
@@ -2753,8 +2753,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>{side_lag:.2f} ms {what}</source>
-   <translation>{side_lag:.2f} ms {what}</translation>
+   <source>{side_lag:.2f} ms {later}</source>
+   <translation>{side_lag:.2f} ms {later}</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -2853,8 +2853,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>Use channel {what} only</source>
-   <translation>Prendre seulement le canal {what}</translation>
+   <source>Use channel {channel} only</source>
+   <translation>Prendre seulement le canal {channel}</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -2917,13 +2917,13 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>{what} at {r}</source>
-   <translation>{what} à {r}</translation>
+   <source>{form} at {rate}</source>
+   <translation>{form} à {rate}</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>{found:.0f} to {found2:.0f} kbit/s with headers</source>
-   <translation>{found:.0f} à {found2:.0f} kbit/s avec en-têtes</translation>
+   <source>{least:.0f} to {most:.0f} kbit/s with headers</source>
+   <translation>{least:.0f} à {most:.0f} kbit/s avec en-têtes</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -2997,8 +2997,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>speech levels from {levels:.1f} to {levels2:.1f} dBov</source>
-   <translation>niveaux de parole de {levels:.1f} à {levels2:.1f} dBov</translation>
+   <source>speech levels from {softest:.1f} to {loudest:.1f} dBov</source>
+   <translation>niveaux de parole de {softest:.1f} à {loudest:.1f} dBov</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3017,8 +3017,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>the first sound comes after {leads:.2f} to {leads2:.2f} s</source>
-   <translation>le premier son vient après {leads:.2f} à {leads2:.2f} s</translation>
+   <source>the first sound comes after {shortest:.2f} to {longest:.2f} s</source>
+   <translation>le premier son vient après {shortest:.2f} à {longest:.2f} s</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3242,13 +3242,13 @@
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
-   <source>{what:.0f} ms</source>
-   <translation>{what:.0f} ms</translation>
+   <source>{milliseconds:.0f} ms</source>
+   <translation>{milliseconds:.0f} ms</translation>
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
-   <source>Fade {what} over {length}</source>
-   <translation>Fondu {what} sur {length}</translation>
+   <source>Fade {where} over {length}</source>
+   <translation>Fondu {where} sur {length}</translation>
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
@@ -3347,8 +3347,8 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
-   <source>{what} by about {gain:.1f} dB to</source>
-   <translation>{what} d’environ {gain:.1f} dB à</translation>
+   <source>{verb} by about {gain:.1f} dB to</source>
+   <translation>{verb} d’environ {gain:.1f} dB à</translation>
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
@@ -3487,8 +3487,8 @@
   </message>
   <message>
    <location filename="../core/fit/path/source.py" />
-   <source>{share:+.2f} % in length, {what:+.2f} semitones</source>
-   <translation>{share:+.2f} % en durée, {what:+.2f} demi-tons</translation>
+   <source>{share:+.2f} % in length, {pitch:+.2f} semitones</source>
+   <translation>{share:+.2f} % en durée, {pitch:+.2f} demi-tons</translation>
   </message>
   <message>
    <location filename="../core/fit/path/source.py" />
@@ -3517,8 +3517,8 @@
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
-   <source>Make it {pitch:g} semitones {what}</source>
-   <translation>Le rendre {pitch:g} demi-tons {what}</translation>
+   <source>Make it {pitch:g} semitones {higher}</source>
+   <translation>Le rendre {pitch:g} demi-tons {higher}</translation>
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
@@ -3607,18 +3607,18 @@
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>{what}{bit_rate:g} kbit/s</source>
-   <translation>{what}{bit_rate:g} kbit/s</translation>
+   <source>{about}{bit_rate:g} kbit/s</source>
+   <translation>{about}{bit_rate:g} kbit/s</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>it comes out {what:.1f} ms later</source>
-   <translation>il sort {what:.1f} ms plus tard</translation>
+   <source>it comes out {delay:.1f} ms later</source>
+   <translation>il sort {delay:.1f} ms plus tard</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>the last {what:.0f} ms fill up its last frame</source>
-   <translation>les dernières {what:.0f} ms complètent la dernière trame</translation>
+   <source>the last {filled:.0f} ms fill up its last frame</source>
+   <translation>les dernières {filled:.0f} ms complètent la dernière trame</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
@@ -3722,8 +3722,8 @@
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
-   <source>{what:.1f} ms</source>
-   <translation>{what:.1f} ms</translation>
+   <source>{milliseconds:.1f} ms</source>
+   <translation>{milliseconds:.1f} ms</translation>
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
@@ -3742,8 +3742,8 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>It will be called “{name}”: {name2} does not take “{name3}” for a name.</source>
-   <translation>Il s’appellera « {name} » : {name2} n’accepte pas « {name3} » comme nom.</translation>
+   <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
+   <translation>Il s’appellera « {name} » : {receiver} n’accepte pas « {wanted} » comme nom.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -3842,8 +3842,8 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>Mixing the {what} costs {lost:.1f} dB where they cancel most.</source>
-   <translation>Mélanger {what} coûte {lost:.1f} dB là où ils s’annulent le plus.</translation>
+   <source>Mixing the {channels} costs {lost:.1f} dB where they cancel most.</source>
+   <translation>Mélanger {channels} coûte {lost:.1f} dB là où ils s’annulent le plus.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -3902,13 +3902,13 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>Its rate of {rate_in} has room for sound up to {rate_in2} only; {name} expects {expected}.</source>
-   <translation>Sa fréquence de {rate_in} ne permet du son que jusqu’à {rate_in2} ; {name} attend {expected}.</translation>
+   <source>Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.</source>
+   <translation>Sa fréquence de {rate} ne permet du son que jusqu’à {highest} ; {name} attend {expected}.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>It holds sound only up to {format_bandwidth}, though its rate of {rate_in} has room for {rate_in2}: it has probably been over a telephone.</source>
-   <translation>Il ne porte du son que jusqu’à {format_bandwidth}, bien que sa fréquence de {rate_in} permette {rate_in2} : il est sans doute passé par un téléphone.</translation>
+   <source>It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.</source>
+   <translation>Il ne porte du son que jusqu’à {found}, bien que sa fréquence de {rate} permette {highest} : il est sans doute passé par un téléphone.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -3932,13 +3932,13 @@
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>At {after} it will be {what:.1f} dB over the most that {name} takes.</source>
-   <translation>À {after} il sera {what:.1f} dB au-dessus du maximum que {name} accepte.</translation>
+   <source>At {after} it will be {over:.1f} dB over the most that {name} takes.</source>
+   <translation>À {after} il sera {over:.1f} dB au-dessus du maximum que {name} accepte.</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
-   <source>{what} it by about {change:.1f} dB</source>
-   <translation>{what} d’environ {change:.1f} dB</translation>
+   <source>{verb} it by about {change:.1f} dB</source>
+   <translation>{verb} d’environ {change:.1f} dB</translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -4182,13 +4182,13 @@
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>a pitch of {pitch:.0f} Hz instead of {pitch2:.0f} Hz</source>
-   <translation>une hauteur de {pitch:.0f} Hz au lieu de {pitch2:.0f} Hz</translation>
+   <source>a pitch of {pitch:.0f} Hz instead of {usual:.0f} Hz</source>
+   <translation>une hauteur de {pitch:.0f} Hz au lieu de {usual:.0f} Hz</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>a band that ends at {edge} instead of {edge2}</source>
-   <translation>une bande qui s’arrête à {edge} au lieu de {edge2}</translation>
+   <source>a band that ends at {edge} instead of {usual}</source>
+   <translation>une bande qui s’arrête à {edge} au lieu de {usual}</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
@@ -4207,8 +4207,8 @@
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>{share:+.1f} % in length, {what:+.2f} semitones</source>
-   <translation>{share:+.1f} % en durée, {what:+.2f} demi-tons</translation>
+   <source>{share:+.1f} % in length, {pitch:+.2f} semitones</source>
+   <translation>{share:+.1f} % en durée, {pitch:+.2f} demi-tons</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
@@ -4252,13 +4252,13 @@
   </message>
   <message>
    <location filename="../core/intake/claims.py" />
-   <source>Its name ends in {ending}, which says {format_kind}; {format_kind2} was stated.</source>
-   <translation>Son nom finit par {ending}, ce qui dit {format_kind} ; {format_kind2} a été indiqué.</translation>
+   <source>Its name ends in {ending}, which says {said}; {stated} was stated.</source>
+   <translation>Son nom finit par {ending}, ce qui dit {said} ; {stated} a été indiqué.</translation>
   </message>
   <message>
    <location filename="../core/intake/claims.py" />
-   <source>Give it by itself with --headerless {named}@{what}, or with an ending that says nothing.</source>
-   <translation>Le donner seul avec --headerless {named}@{what}, ou avec une extension qui ne dit rien.</translation>
+   <source>Give it by itself with --headerless {named}@{rate}, or with an ending that says nothing.</source>
+   <translation>Le donner seul avec --headerless {named}@{rate}, ou avec une extension qui ne dit rien.</translation>
   </message>
   <message>
    <location filename="../core/intake/claims.py" />
@@ -4820,8 +4820,8 @@
   </message>
   <message>
    <location filename="../core/make/staged.py" />
-   <source>Making {name} failed unexpectedly ({name2}: {error}). Report it with the log ({log_path}).</source>
-   <translation>La production de {name} a échoué de façon inattendue ({name2} : {error}). À signaler avec le journal ({log_path}).</translation>
+   <source>Making {name} failed unexpectedly ({kind}: {error}). Report it with the log ({log_path}).</source>
+   <translation>La production de {name} a échoué de façon inattendue ({kind} : {error}). À signaler avec le journal ({log_path}).</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -4830,8 +4830,8 @@
   </message>
   <message>
    <location filename="../core/make/staged.py" />
-   <source>It is called “{stem}”: {name} does not take “{name2}” for a name.</source>
-   <translation>Elle s’appelle « {stem} » : {name} n’accepte pas « {name2} » comme nom.</translation>
+   <source>It is called “{stem}”: {receiver} does not take “{wanted}” for a name.</source>
+   <translation>Elle s’appelle « {stem} » : {receiver} n’accepte pas « {wanted} » comme nom.</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -4915,13 +4915,13 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Peaks came out at {came}; all of it was brought down by {what:.2f} dB.</source>
-   <translation>Des crêtes sortaient à {came} ; tout a été baissé de {what:.2f} dB.</translation>
+   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Des crêtes sortaient à {came} ; tout a été baissé de {loss:.2f} dB.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {what:.2f} dB.</source>
-   <translation>Décodées, ses crêtes dépasseraient le plafond ; tout a été baissé de {what:.2f} dB.</translation>
+   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Décodées, ses crêtes dépasseraient le plafond ; tout a été baissé de {loss:.2f} dB.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
@@ -5040,8 +5040,8 @@
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
-   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{rate2}.</source>
-   <translation>Il n’a pas d’en-tête qui dise ce qu’il est. D’après son contenu c’est {how} {kind} à {rate}, long de {seconds:.2f} s{rate2}.</translation>
+   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}.</source>
+   <translation>Il n’a pas d’en-tête qui dise ce qu’il est. D’après son contenu c’est {how} {kind} à {rate}, long de {seconds:.2f} s{others}.</translation>
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
@@ -5255,8 +5255,8 @@
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>{name} is not as a job file should be ({name2}: {error}).</source>
-   <translation>{name} n’est pas comme un fichier de travail doit être ({name2} : {error}).</translation>
+   <source>{name} is not as a job file should be ({kind}: {error}).</source>
+   <translation>{name} n’est pas comme un fichier de travail doit être ({kind} : {error}).</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -5360,8 +5360,8 @@
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>{where} does not describe a receiver: {faults}{what}</source>
-   <translation>{where} ne décrit pas un récepteur : {faults}{what}</translation>
+   <source>{where} does not describe a receiver: {faults}{more}</source>
+   <translation>{where} ne décrit pas un récepteur : {faults}{more}</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
@@ -5705,8 +5705,8 @@
   </message>
   <message>
    <location filename="../core/music/making.py" />
-   <source>A loop from {loop:g} to {loop2:g} s does not lie inside of {count:.2f} s.</source>
-   <translation>Une boucle de {loop:g} à {loop2:g} s n’est pas dans {count:.2f} s.</translation>
+   <source>A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.</source>
+   <translation>Une boucle de {start:g} à {stop:g} s n’est pas dans {length:.2f} s.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />
@@ -5815,8 +5815,8 @@
   </message>
   <message>
    <location filename="../core/music/seam.py" />
-   <source>No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.</source>
-   <translation>Aucune couture ne ressort : à {what:.0f} % des endroits le son change plus, à {what2:.0f} % le niveau saute plus.</translation>
+   <source>No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.</source>
+   <translation>Aucune couture ne ressort : à {change:.0f} % des endroits le son change plus, à {step:.0f} % le niveau saute plus.</translation>
   </message>
   <message>
    <location filename="../core/process/events.py" />
@@ -6428,8 +6428,8 @@
   </message>
   <message>
    <location filename="../core/service/simulated.py" />
-   <source>over {what:,} bytes</source>
-   <translation>plus de {what:,} octets</translation>
+   <source>over {most:,} bytes</source>
+   <translation>plus de {most:,} octets</translation>
   </message>
   <message>
    <location filename="../core/service/simulated.py" />
@@ -7193,18 +7193,18 @@
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
-   <source>Sound {what} would end behind the image.</source>
-   <translation>Le son {what} finirait après l’image.</translation>
+   <source>Sound {number} would end behind the image.</source>
+   <translation>Le son {number} finirait après l’image.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
-   <source>Sound {what} is no whole number of blocks, or not as long as it says.</source>
-   <translation>Le son {what} ne fait pas un nombre entier de blocs, ou pas la longueur annoncée.</translation>
+   <source>Sound {number} is no whole number of blocks, or not as long as it says.</source>
+   <translation>Le son {number} ne fait pas un nombre entier de blocs, ou pas la longueur annoncée.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
-   <source>No block begins where sound {what} should.</source>
-   <translation>Aucun bloc ne commence où devrait être le son {what}.</translation>
+   <source>No block begins where sound {number} should.</source>
+   <translation>Aucun bloc ne commence où devrait être le son {number}.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/board.py" />
@@ -7258,8 +7258,8 @@
   </message>
   <message>
    <location filename="../core/standin/machines/paging.py" />
-   <source>configured, {count} of {count2} messages missing</source>
-   <translation>configuré, {count} messages sur {count2} manquent</translation>
+   <source>configured, {missing} of {all} messages missing</source>
+   <translation>configuré, {missing} messages sur {all} manquent</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/paging.py" />
@@ -7338,8 +7338,8 @@
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>{count} calls, {count2} of {count3} prompts heard</source>
-   <translation>{count} appels, {count2} annonces entendues sur {count3}</translation>
+   <source>{calls} calls, {heard} of {all} prompts heard</source>
+   <translation>{calls} appels, {heard} annonces entendues sur {all}</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -7383,13 +7383,13 @@
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>The line loses {wanted:g} % of its packets, {wanted2:g} at a time; jitter {wanted3:g} ms, buffer {wanted4:g} ms.</source>
-   <translation>La ligne perd {wanted:g} % de ses paquets, {wanted2:g} à la fois ; gigue {wanted3:g} ms, tampon {wanted4:g} ms.</translation>
+   <source>The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.</source>
+   <translation>La ligne perd {lost:g} % de ses paquets, {burst:g} à la fois ; gigue {jitter:g} ms, tampon {buffer:g} ms.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>{count} menus, {count2} prompts.</source>
-   <translation>{count} menus, {count2} annonces.</translation>
+   <source>{menus} menus, {prompts} prompts.</source>
+   <translation>{menus} menus, {prompts} annonces.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -7598,8 +7598,8 @@
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
-   <source>the other side is {what}</source>
-   <translation>l’autre côté est {what}</translation>
+   <source>the other side is {place}</source>
+   <translation>l’autre côté est {place}</translation>
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
@@ -7608,8 +7608,8 @@
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
-   <source>put through: {what}</source>
-   <translation>mis en relation : {what}</translation>
+   <source>put through: {target}</source>
+   <translation>mis en relation : {target}</translation>
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
@@ -7673,8 +7673,8 @@
   </message>
   <message>
    <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has “{what}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
-   <translation>a « {what} » à {key} dans {name} ; écrire menu NOM, say ANNONCE, ou {list}</translation>
+   <source>has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
+   <translation>a « {wrong} » à {key} dans {name} ; écrire menu NOM, say ANNONCE, ou {list}</translation>
   </message>
   <message>
    <location filename="../core/standin/phone/dial_plan.py" />
@@ -8423,8 +8423,8 @@
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
-   <source>, the right {side_lag:.2f} ms {what}</source>
-   <translation>, le droit {side_lag:.2f} ms {what}</translation>
+   <source>, the right {side_lag:.2f} ms {later}</source>
+   <translation>, le droit {side_lag:.2f} ms {later}</translation>
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
@@ -8528,8 +8528,8 @@
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
-   <source>{what:,} samples</source>
-   <translation>{what:,} échantillons</translation>
+   <source>{count:,} samples</source>
+   <translation>{count:,} échantillons</translation>
   </message>
   <message>
    <location filename="../ui/bench/clip_page.py" />
@@ -8603,8 +8603,8 @@
   </message>
   <message>
    <location filename="../ui/bench/compare_page.py" />
-   <source>Coding and measuring: {count} of {count2} …</source>
-   <translation>Codage et mesure : {count} sur {count2} …</translation>
+   <source>Coding and measuring: {done} of {all} …</source>
+   <translation>Codage et mesure : {done} sur {all} …</translation>
   </message>
   <message>
    <location filename="../ui/bench/compare_page.py" />
@@ -8733,8 +8733,8 @@
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
-   <source>{count} of {count2} clips measured, {count3} kept, {hours}</source>
-   <translation>{count} clips mesurés sur {count2}, {count3} gardés, {hours}</translation>
+   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
+   <translation>{measured} clips mesurés sur {all}, {kept} gardés, {hours}</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/corpus/page.py" />
@@ -9781,8 +9781,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/list_dialog.py" />
-   <source>; there are {count} clips, so {lines} {what} are left over</source>
-   <translation> ; il y a {count} clips, il reste donc {lines} {what}</translation>
+   <source>; there are {count} clips, so {lines} {lines_or_clips} are left over</source>
+   <translation> ; il y a {count} clips, il reste donc {lines} {lines_or_clips}</translation>
   </message>
   <message>
    <location filename="../ui/bench/list_dialog.py" />
@@ -9820,8 +9820,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/loop_picture.py" />
-   <source>−{what} dB</source>
-   <translation>−{what} dB</translation>
+   <source>−{level} dB</source>
+   <translation>−{level} dB</translation>
   </message>
   <message>
    <location filename="../ui/bench/meter_view.py" />
@@ -10268,8 +10268,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>{count} menus, {count2} prompts. {key} takes it back.</source>
-   <translation>{count} menus, {count2} annonces. {key} l’annule.</translation>
+   <source>{menus} menus, {prompts} prompts. {key} takes it back.</source>
+   <translation>{menus} menus, {prompts} annonces. {key} l’annule.</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -11057,8 +11057,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
-   <source>{what} of “{name}”</source>
-   <translation>{what} de « {name} »</translation>
+   <source>{field} of “{name}”</source>
+   <translation>{field} de « {name} »</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11149,8 +11149,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
-   <source>{count} lines are spoken up to {what:.0f} % faster.</source>
-   <translation>{count} lignes sont dites jusqu’à {what:.0f} % plus vite.</translation>
+   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
+   <translation>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11164,8 +11164,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
-   <source>, about {what} s left</source>
-   <translation>, encore environ {what} s</translation>
+   <source>, about {seconds} s left</source>
+   <translation>, encore environ {seconds} s</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11543,8 +11543,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
-   <source>{name} for {name2}: {words}</source>
-   <translation>{name} pour {name2} : {words}</translation>
+   <source>{clip} for {receiver}: {state}</source>
+   <translation>{clip} pour {receiver} : {state}</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
@@ -11577,8 +11577,8 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
-   <source>{rates} to {rates2}</source>
-   <translation>{rates} à {rates2}</translation>
+   <source>{lowest} to {highest}</source>
+   <translation>{lowest} à {highest}</translation>
   </message>
   <message>
    <location filename="../ui/board/order.py" />
@@ -12364,11 +12364,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/edit.py" />
-   <source>{n} clips {said} at {names}. {key}, or {key2}, takes it back.</source>
-   <extracomment>Where there is one: {n} clip {said} at {names}. {key}, or {key2}, takes it back.</extracomment>
+   <source>{n} clips {said} at {names}. {key}, or {other_key}, takes it back.</source>
+   <extracomment>Where there is one: {n} clip {said} at {names}. {key}, or {other_key}, takes it back.</extracomment>
    <translation>
-    <numerusform>{n} clip {said} chez {names}. {key}, ou {key2}, l’annule.</numerusform>
-    <numerusform>{n} clips {said} chez {names}. {key}, ou {key2}, l’annule.</numerusform>
+    <numerusform>{n} clip {said} chez {names}. {key}, ou {other_key}, l’annule.</numerusform>
+    <numerusform>{n} clips {said} chez {names}. {key}, ou {other_key}, l’annule.</numerusform>
    </translation>
   </message>
   <message>
@@ -12408,8 +12408,8 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
-   <source>{count} of {count2} files look like something else than {stated}: {names}.</source>
-   <translation>{count} fichiers sur {count2} semblent autre chose que {stated} : {names}.</translation>
+   <source>{count} of {all} files look like something else than {stated}: {names}.</source>
+   <translation>{count} fichiers sur {all} semblent autre chose que {stated} : {names}.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -12522,8 +12522,8 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
-   <source>{what}.{many} {key} takes it back.</source>
-   <translation>{what}.{many} {key} l’annule.</translation>
+   <source>{done}.{many} {key} takes it back.</source>
+   <translation>{done}.{many} {key} l’annule.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13096,8 +13096,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
-   <source>{name} stays as it ships. These rules are those of “{name2}”, which is yours, and kept for other jobs too.</source>
-   <translation>{name} reste comme fourni. Ces règles sont celles de « {name2} », à vous, gardé pour d’autres travaux aussi.</translation>
+   <source>{name} stays as it ships. These rules are those of “{copy}”, which is yours, and kept for other jobs too.</source>
+   <translation>{name} reste comme fourni. Ces règles sont celles de « {copy} », à vous, gardé pour d’autres travaux aussi.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -13758,8 +13758,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/ear/player.py" />
-   <source>{name} as {name2}</source>
-   <translation>{name} en {name2}</translation>
+   <source>{clip} as {codec}</source>
+   <translation>{clip} en {codec}</translation>
   </message>
   <message>
    <location filename="../ui/ear/player.py" />
@@ -13908,8 +13908,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/forms_dialog.py" />
-   <source>{what}, in the forms that are ticked. Nothing else on the board is made.</source>
-   <translation>{what}, dans les formes cochées. Rien d’autre du tableau n’est produit.</translation>
+   <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
+   <translation>{clips}, dans les formes cochées. Rien d’autre du tableau n’est produit.</translation>
   </message>
   <message>
    <location filename="../ui/forms_dialog.py" />
@@ -14081,8 +14081,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/plan_dialog.py" />
-   <source>A key does menu NAME, say PROMPT, or {list}. [states] has {list2}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
-   <translation>Une touche fait menu NOM, say ANNONCE, ou {list}. [states] a {list2} : une tonalité d’un pays (gb/busy), say ANNONCE, silence, ou plusieurs avec +.</translation>
+   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Une touche fait menu NOM, say ANNONCE, ou {actions}. [states] a {states} : une tonalité d’un pays (gb/busy), say ANNONCE, silence, ou plusieurs avec +.</translation>
   </message>
   <message>
    <location filename="../ui/plan_dialog.py" />
@@ -14214,8 +14214,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/rate_dialog.py" />
-   <source>{seconds} becomes {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
-   <translation>{seconds} devient {seconds2} : {ratio:.2f} % {longer}, {semitones:.2f} demi-tons {pitch}. Aucun échantillon ne change ; la conversion part ensuite de cette fréquence.</translation>
+   <source>{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
+   <translation>{before} devient {after} : {ratio:.2f} % {longer}, {semitones:.2f} demi-tons {pitch}. Aucun échantillon ne change ; la conversion part ensuite de cette fréquence.</translation>
   </message>
   <message>
    <location filename="../ui/rate_dialog.py" />
@@ -14324,8 +14324,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
-   <source>Only {name}  {what}</source>
-   <translation>Seulement {name}  {what}</translation>
+   <source>Only {name}  {key}</source>
+   <translation>Seulement {name}  {key}</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
@@ -14334,13 +14334,13 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
-   <source>The {ticked} ticked{what}</source>
-   <translation>Les {ticked} cochés{what}</translation>
+   <source>The {ticked} ticked{key}</source>
+   <translation>Les {ticked} cochés{key}</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
-   <source>The one ticked{what}</source>
-   <translation>Celui coché{what}</translation>
+   <source>The one ticked{key}</source>
+   <translation>Celui coché{key}</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
@@ -14561,8 +14561,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/said_box.py" />
-   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {what}.</source>
-   <translation>{name} va de {low} à {high}{suffix} : {beyond} a été ramené à {what}.</translation>
+   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
+   <translation>{name} va de {low} à {high}{suffix} : {beyond} a été ramené à {value}.</translation>
   </message>
   <message>
    <location filename="../ui/second_start.py" />
@@ -14891,13 +14891,13 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/standins/panel.py" />
-   <source>The {name} took {name2}; P sets it off.</source>
-   <translation>{name} a accepté {name2} ; P déclenche.</translation>
+   <source>The {machine} took {file}; P sets it off.</source>
+   <translation>{machine} a accepté {file} ; P déclenche.</translation>
   </message>
   <message>
    <location filename="../ui/standins/panel.py" />
-   <source>The {name} refused {name2}.</source>
-   <translation>{name} a refusé {name2}.</translation>
+   <source>The {machine} refused {file}.</source>
+   <translation>{machine} a refusé {file}.</translation>
   </message>
   <message>
    <location filename="../ui/standins/phone.py" />
@@ -15031,13 +15031,13 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
-   <source>{key} goes on, {key2} stops.</source>
-   <translation>{key} reprend, {key2} arrête.</translation>
+   <source>{key} goes on, {stop_key} stops.</source>
+   <translation>{key} reprend, {stop_key} arrête.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
-   <source>{key} pauses, {key2} stops.</source>
-   <translation>{key} suspend, {key2} arrête.</translation>
+   <source>{key} pauses, {stop_key} stops.</source>
+   <translation>{key} suspend, {stop_key} arrête.</translation>
   </message>
   <message>
    <location filename="../ui/status_bar.py" />
@@ -15418,8 +15418,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/unwanted_dialog.py" />
-   <source>{name}, {bytes}, made of {name2}</source>
-   <translation>{name}, {bytes}, produit de {name2}</translation>
+   <source>{name}, {bytes}, made of {source}</source>
+   <translation>{name}, {bytes}, produit de {source}</translation>
   </message>
   <message>
    <location filename="../ui/unwanted_dialog.py" />

@@ -52,7 +52,7 @@ class FormsDialog(QDialog):
         self.chosen: tuple[Receiver, ...] = ()
         column = QVBoxLayout(self)
         column.addWidget(
-            QLabel(tr("{what}, in the forms that are ticked. Nothing else on the board is made.", what=what))
+            QLabel(tr("{clips}, in the forms that are ticked. Nothing else on the board is made.", clips=what))
         )
         grid = QGridLayout()
         grid.setHorizontalSpacing(14)

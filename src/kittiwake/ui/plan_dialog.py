@@ -23,9 +23,9 @@ class PlanDialog(QDialog):
         column = QVBoxLayout(self)
         head = QLabel(
             tr(
-                "A key does menu NAME, say PROMPT, or {list}. [states] has {list2}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.",
-                list=", ".join(PLAIN),
-                list2=", ".join(STATES),
+                "A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.",
+                actions=", ".join(PLAIN),
+                states=", ".join(STATES),
             )
         )
         head.setWordWrap(True)
@@ -49,7 +49,7 @@ class PlanDialog(QDialog):
         try:
             self.plan = plan_of(self.edit.toPlainText(), "It")
             self.told.setText(
-                tr("{count} menus, {count2} prompts.", count=len(self.plan.menus), count2=len(self.plan.prompts))
+                tr("{menus} menus, {prompts} prompts.", menus=len(self.plan.menus), prompts=len(self.plan.prompts))
             )
         except KittiwakeError as error:
             self.plan = None

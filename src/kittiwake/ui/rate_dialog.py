@@ -35,9 +35,9 @@ def change_in_words(stamped: int, true: int, seconds: float) -> str:
     semitones = -12 * math.log2(ratio)
     pitch = "higher" if semitones > 0 else "lower"
     return tr(
-        "{seconds} becomes {seconds2}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.",
-        seconds=format_seconds(seconds),
-        seconds2=format_seconds(seconds * ratio),
+        "{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.",
+        before=format_seconds(seconds),
+        after=format_seconds(seconds * ratio),
         ratio=abs(ratio - 1) * 100,
         longer=longer,
         semitones=abs(semitones),

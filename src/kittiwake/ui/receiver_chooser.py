@@ -238,7 +238,7 @@ class ReceiverChooser(QDialog):
         changed = self._changed()
         ticked = len(self.ticked())
         self.only_button.setText(
-            tr("Only {name}  {what}", name=name, what="Ctrl+Enter" if changed else "Enter")
+            tr("Only {name}  {key}", name=name, key="Ctrl+Enter" if changed else "Enter")
             if name
             else tr("Only this one")
         )
@@ -246,9 +246,9 @@ class ReceiverChooser(QDialog):
         self.copy_button.setEnabled(bool(name) and not wished)
         self.tick_button.setEnabled(bool(name) and not wished)
         self.ticked_button.setText(
-            tr("The {ticked} ticked{what}", ticked=ticked, what="  Enter" if changed else "")
+            tr("The {ticked} ticked{key}", ticked=ticked, key="  Enter" if changed else "")
             if ticked != 1
-            else tr("The one ticked{what}", what="  Enter" if changed else "")
+            else tr("The one ticked{key}", key="  Enter" if changed else "")
         )
         self.ticked_button.setEnabled(ticked > 0)
         for button, main in ((self.only_button, not changed), (self.ticked_button, changed)):

@@ -51,13 +51,13 @@ class SaidBox(QDoubleSpinBox):
         if self._beyond:
             low, high = self.textFromValue(self.minimum()), self.textFromValue(self.maximum())
             told = tr(
-                "{name} goes from {low} to {high}{suffix}: {beyond} was brought to {what}.",
+                "{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.",
                 name=self._name or "This",
                 low=low,
                 high=high,
                 suffix=self.suffix(),
                 beyond=self._beyond,
-                what=self.text(),
+                value=self.text(),
             )
             self._beyond = ""
             self.beyond.emit(told)

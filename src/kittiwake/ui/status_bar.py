@@ -72,9 +72,9 @@ class StatusBar(QWidget):
         if left is not None:
             told.append(tr("about {duration} left", duration=_duration(max(1.0, left))))
         ways = (
-            tr("{key} goes on, {key2} stops.", key=key_of("make.pause"), key2=key_of("make.cancel"))
+            tr("{key} goes on, {stop_key} stops.", key=key_of("make.pause"), stop_key=key_of("make.cancel"))
             if maker.paused
-            else tr("{key} pauses, {key2} stops.", key=key_of("make.pause"), key2=key_of("make.cancel"))
+            else tr("{key} pauses, {stop_key} stops.", key=key_of("make.pause"), stop_key=key_of("make.cancel"))
         )
         self.say(", ".join(told) + f". {ways}")
 

@@ -40,10 +40,10 @@ class UnwantedDialog(QDialog):
         for path, entry in found:
             item = QListWidgetItem(
                 tr(
-                    "{name}, {bytes}, made of {name2}",
+                    "{name}, {bytes}, made of {source}",
                     name=path.name,
                     bytes=format_bytes(entry.bytes),
-                    name2=Path(entry.source).name,
+                    source=Path(entry.source).name,
                 )
             )
             item.setToolTip(str(path))

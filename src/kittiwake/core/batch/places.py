@@ -22,7 +22,9 @@ def folders_of(folder: Path, receivers: Sequence[Receiver]) -> tuple[Path, ...]:
         if one in folders[:n]:
             first = receivers[folders.index(one)]
             raise RulesError(
-                phrase("{name} and {name2} both go to {one}.", name=first.name, name2=receivers[n].name, one=one),
+                phrase(
+                    "{first} and {second} both go to {place}.", first=first.name, second=receivers[n].name, place=one
+                ),
                 phrase("Make them one after the other, or give one another delivery.folder."),
                 "same_folder",
             )

@@ -135,9 +135,9 @@ def _pattern(pattern: str) -> re.Pattern[str]:
             if not name.isidentifier() or name in names:
                 raise KittiwakeError(
                     phrase(
-                        "“{part}” cannot be in a pattern{what}.",
+                        "“{part}” cannot be in a pattern{twice}.",
                         part=part,
-                        what=phrase(" twice") if name in names else "",
+                        twice=phrase(" twice") if name in names else "",
                     ),
                     phrase("Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}."),
                     "pattern",

@@ -65,8 +65,8 @@ def rule_of(text: str) -> Rule:
         wide, factor = _TIMES.get(unit, ("", 1.0))
         if wide != own and not (unit == "db" and own == "dBov"):
             raise KittiwakeError(
-                phrase("{name} is told in {what}, not in {what2}.", name=name, what=own or "numbers", what2=found[4]),
-                phrase("Write {name} {what} {what2} {own}.", name=name, what=found[2], what2=found[3], own=own),
+                phrase("{name} is told in {unit}, not in {given}.", name=name, unit=own or "numbers", given=found[4]),
+                phrase("Write {name} {sign} {number} {unit}.", name=name, sign=found[2], number=found[3], unit=own),
                 "rule",
             )
         limit *= factor

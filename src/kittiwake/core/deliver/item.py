@@ -93,7 +93,10 @@ def places_of(items: Iterable[Item], receiver: Receiver) -> dict[str, Item]:
         if other is not item:
             raise KittiwakeError(
                 phrase(
-                    "{name} and {name2} would both go to “{place}”.", name=other.name, name2=item.name, place=place
+                    "{first} and {second} would both go to “{place}”.",
+                    first=other.name,
+                    second=item.name,
+                    place=place,
                 ),
                 phrase("Add {name} or {number} to delivery.names of the receiver."),
                 "names",

@@ -39,10 +39,10 @@ class Sent:
             told += phrase(", {count} as they were", count=len(self.same))
         if self.gone:
             told += phrase(
-                "; {count} there that the set has no more: {list}{what}",
+                "; {count} there that the set has no more: {list}{more}",
                 count=len(self.gone),
                 list=joined(self.gone[:3], ", "),
-                what=" …" if len(self.gone) > 3 else "",
+                more=" …" if len(self.gone) > 3 else "",
             )
         return f"{told}."
 

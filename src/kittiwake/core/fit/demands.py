@@ -40,8 +40,8 @@ def demands_of(receiver: Receiver) -> str:
         }[level.measure]
         told.append(
             phrase(
-                "The {what} is {target}, within {tolerance_db:g} dB.",
-                what=what,
+                "The {measure} is {target}, within {tolerance_db:g} dB.",
+                measure=what,
                 target=format_db(level.target, level.unit),
                 tolerance_db=level.tolerance_db,
             )

@@ -62,9 +62,9 @@ def _otherwise(sound: Measures) -> str:
     if abs(sound.side_lag) > 2e-5:
         parts.append(
             phrase(
-                "{side_lag:.2f} ms {what}",
+                "{side_lag:.2f} ms {later}",
                 side_lag=abs(sound.side_lag) * 1000,
-                what=phrase("later") if (sound.side_lag > 0) == (sound.sides == "left_leads") else phrase("earlier"),
+                later=phrase("later") if (sound.side_lag > 0) == (sound.sides == "left_leads") else phrase("earlier"),
             )
         )
     if abs(left - right) >= 1:
@@ -128,7 +128,7 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
         )
         names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
         remedies = tuple(
-            Remedy(f"use_{name}", phrase("Use channel {what} only", what=n), touch_up={"side": name})
+            Remedy(f"use_{name}", phrase("Use channel {channel} only", channel=n), touch_up={"side": name})
             for n, name in enumerate(names, 1)
         )
         return [Problem("many_channels", "note", message, remedies)]

@@ -114,7 +114,7 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
             Evidence(
                 "rules.accepts",
                 told,
-                joined((phrase("{what} at {r}", what=n, r=format_hz(r)) for r, n in rates.most_common()), ", "),
+                joined((phrase("{form} at {rate}", form=n, rate=format_hz(r)) for r, n in rates.most_common()), ", "),
             )
         )
         if form.bit_rates and form.size is not None:
@@ -125,7 +125,7 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
             accepted["variable"] = form.variable and max(found) > 1.2 * min(found) and max(found) - min(found) > 8000
             kind = "about " if accepted["variable"] else ""
             seen = phrase(
-                "{found:.0f} to {found2:.0f} kbit/s with headers", found=min(found) / 1000, found2=max(found) / 1000
+                "{least:.0f} to {most:.0f} kbit/s with headers", least=min(found) / 1000, most=max(found) / 1000
             )
             evidence.append(
                 Evidence(
@@ -227,7 +227,7 @@ def _treatment(sounds: Sequence[tuple[Header, Measures]]) -> tuple[dict[str, Any
     levels = [sound.level.active_dbov for _, sound in sounds if math.isfinite(sound.level.active_dbov)]
     if levels:
         seen = phrase(
-            "speech levels from {levels:.1f} to {levels2:.1f} dBov", levels=min(levels), levels2=max(levels)
+            "speech levels from {softest:.1f} to {loudest:.1f} dBov", softest=min(levels), loudest=max(levels)
         ).replace("-", "−")
         if max(levels) - min(levels) <= _LEVELS_APART_DB and len(levels) > 1:
             target = max(-60.0, min(0.0, round(2 * median(levels)) / 2))
@@ -247,7 +247,7 @@ def _treatment(sounds: Sequence[tuple[Header, Measures]]) -> tuple[dict[str, Any
         lead = math.floor(min(leads) * 20) / 20
         treatment |= {"lead_seconds": lead, "trim_lead_seconds": 0.0}
         seen = phrase(
-            "the first sound comes after {leads:.2f} to {leads2:.2f} s", leads=min(leads), leads2=max(leads)
+            "the first sound comes after {shortest:.2f} to {longest:.2f} s", shortest=min(leads), longest=max(leads)
         )
         evidence.append(Evidence("treatment.lead_seconds", phrase("{lead:g} s of silence first", lead=lead), seen))
     return treatment, evidence

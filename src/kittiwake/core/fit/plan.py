@@ -170,7 +170,7 @@ def _too_short(recipe: Recipe) -> Problem | None:
     if not recipe.frames_out:
         return _cannot("empty", phrase("It is too short to leave anything."), phrase("Make its span longer."))
     if recipe.format.lossy and recipe.frames_out - recipe.lead < _LEAST_LOSSY_S * recipe.rate_out:
-        length = phrase("{what:.1f} ms", what=1000 * recipe.frames_in / recipe.rate_in)
+        length = phrase("{milliseconds:.1f} ms", milliseconds=1000 * recipe.frames_in / recipe.rate_in)
         message = phrase(
             "{length} are too short for {name}, which works in frames of about 20 ms.",
             length=length,

@@ -40,10 +40,10 @@ def of_name(clip: Clip, receiver: Receiver) -> list[Problem]:
     if not name or not lost_in(clip.name, name):
         return []
     message = phrase(
-        "It will be called “{name}”: {name2} does not take “{name3}” for a name.",
+        "It will be called “{name}”: {receiver} does not take “{wanted}” for a name.",
         name=name,
-        name2=receiver.name,
-        name3=clip.name,
+        receiver=receiver.name,
+        wanted=clip.name,
     )
     return [Problem("renamed", "warning", message, (ask(phrase("Give the clip another name (F2).")),))]
 
@@ -161,8 +161,8 @@ def of_mixing(touch: TouchUp, sound: Measures, channels: int) -> list[Problem]:
         for name in shown
     ]
     told = phrase(
-        "Mixing the {what} costs {lost:.1f} dB where they cancel most.",
-        what=phrase("two sides") if channels == 2 else f"{channels} channels",
+        "Mixing the {channels} costs {lost:.1f} dB where they cancel most.",
+        channels=phrase("two sides") if channels == 2 else f"{channels} channels",
         lost=min(lost, 60.0),
     )
     return [
@@ -260,18 +260,18 @@ def of_bandwidth(touch: TouchUp, sound: Measures, receiver: Receiver, rate_in: i
         return []
     if sound.bandwidth_hz > 0.45 * rate_in:
         message = phrase(
-            "Its rate of {rate_in} has room for sound up to {rate_in2} only; {name} expects {expected}.",
-            rate_in=format_hz(rate_in),
-            rate_in2=format_hz(rate_in / 2),
+            "Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.",
+            rate=format_hz(rate_in),
+            highest=format_hz(rate_in / 2),
             name=receiver.name,
             expected=format_hz(expected),
         )
     else:
         message = phrase(
-            "It holds sound only up to {format_bandwidth}, though its rate of {rate_in} has room for {rate_in2}: it has probably been over a telephone.",
-            format_bandwidth=format_bandwidth(sound.bandwidth_hz),
-            rate_in=format_hz(rate_in),
-            rate_in2=format_hz(rate_in / 2),
+            "It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.",
+            found=format_bandwidth(sound.bandwidth_hz),
+            rate=format_hz(rate_in),
+            highest=format_hz(rate_in / 2),
         )
     original = ask(phrase("Ask for the original, before it was made this narrow."))
     return [
@@ -309,9 +309,9 @@ def of_level_limits(
     elif most is not None and after > most + 0.05:
         short, edge = most - after, most
         message = phrase(
-            "At {after} it will be {what:.1f} dB over the most that {name} takes.",
+            "At {after} it will be {over:.1f} dB over the most that {name} takes.",
             after=format_db(after, "dBov"),
-            what=-short,
+            over=-short,
             name=receiver.name,
         )
     else:
@@ -321,8 +321,8 @@ def of_level_limits(
     change = short + (0.2 if short > 0 else -0.2)
     if db(level.peak) + gain + change <= db(recipe.ceiling) + recipe.limiter_db:
         told = phrase(
-            "{what} it by about {change:.1f} dB",
-            what=phrase("Raise") if change > 0 else phrase("Lower"),
+            "{verb} it by about {change:.1f} dB",
+            verb=phrase("Raise") if change > 0 else phrase("Lower"),
             change=abs(change),
         )
         remedies.append(Remedy("level_inside", told, format_db(edge, "dBov"), accepts="level_inside", here_only=True))

@@ -161,17 +161,17 @@ def _no_voice(print_: Voiceprint, others: set[int]) -> Problem | None:
     if print_.pitch:
         evidence.append(
             phrase(
-                "a pitch of {pitch:.0f} Hz instead of {pitch2:.0f} Hz",
+                "a pitch of {pitch:.0f} Hz instead of {usual:.0f} Hz",
                 pitch=print_.pitch * ratio,
-                pitch2=print_.pitch,
+                usual=print_.pitch,
             )
         )
     if print_.edge < 0.93 * print_.rate / 2:
         evidence.append(
             phrase(
-                "a band that ends at {edge} instead of {edge2}",
+                "a band that ends at {edge} instead of {usual}",
                 edge=format_hz(round(print_.edge * ratio, -1)),
-                edge2=format_hz(round(print_.edge, -1)),
+                usual=format_hz(round(print_.edge, -1)),
             )
         )
     told = phrase(
@@ -239,7 +239,7 @@ def pace_suspicion(clip: Clip, facts: Facts) -> Problem | None:
 def _problem(told: str, true: int, stamped: int) -> Problem:
     share = stamped / true
     change = phrase(
-        "{share:+.1f} % in length, {what:+.2f} semitones", share=(share - 1) * 100, what=-12 * math.log2(share)
+        "{share:+.1f} % in length, {pitch:+.2f} semitones", share=(share - 1) * 100, pitch=-12 * math.log2(share)
     ).replace("-", "−")
     take = Remedy(
         f"rate_{true}",

@@ -56,15 +56,15 @@ def stated_for(path: Path, stated: Stated | None, stream: int | None = None) -> 
         return None
     raise IntakeError(
         phrase(
-            "Its name ends in {ending}, which says {format_kind}; {format_kind2} was stated.",
+            "Its name ends in {ending}, which says {said}; {stated} was stated.",
             ending=ending,
-            format_kind=format_kind("raw", named),
-            format_kind2=format_kind("raw", stated.encoding),
+            said=format_kind("raw", named),
+            stated=format_kind("raw", stated.encoding),
         ),
         phrase(
-            "Give it by itself with --headerless {named}@{what}, or with an ending that says nothing.",
+            "Give it by itself with --headerless {named}@{rate}, or with an ending that says nothing.",
             named=named,
-            what=16000 if named == "g722" else 8000,
+            rate=16000 if named == "g722" else 8000,
         ),
         "contradiction",
     )

@@ -170,9 +170,9 @@ def failed(plan: OutputPlan, error: Exception) -> Result:
         return Result.of(plan, "failed", error=told, code="disk")
     log.error("while making %s", plan.output, exc_info=error)
     told = phrase(
-        "Making {name} failed unexpectedly ({name2}: {error}). Report it with the log ({log_path}).",
+        "Making {name} failed unexpectedly ({kind}: {error}). Report it with the log ({log_path}).",
         name=plan.output.name,
-        name2=type(error).__name__,
+        kind=type(error).__name__,
         error=error,
         log_path=log_path(),
     )
@@ -253,10 +253,10 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         said = (
             *said,
             phrase(
-                "It is called “{stem}”: {name} does not take “{name2}” for a name.",
+                "It is called “{stem}”: {receiver} does not take “{wanted}” for a name.",
                 stem=stem,
-                name=plan.receiver.name,
-                name2=plan.clip.name,
+                receiver=plan.receiver.name,
+                wanted=plan.clip.name,
             ),
         )
     proof = prove(part, plan.judge, staged.promise, name=plan.output.name, cancelled=cancelled)

@@ -224,14 +224,14 @@ def _said(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
         came = format_db(db(settled.peak))
         said.append(
             phrase(
-                "Peaks came out at {came}; all of it was brought down by {what:.2f} dB.",
+                "Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.",
                 came=came,
-                what=-settled.gain_db,
+                loss=-settled.gain_db,
             )
             if over > 0
             else phrase(
-                "Decoded, its peaks would be over the ceiling; all of it was brought down by {what:.2f} dB.",
-                what=-settled.gain_db,
+                "Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.",
+                loss=-settled.gain_db,
             )
         )
     elif settled.short_db > 0.05:

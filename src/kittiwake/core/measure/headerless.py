@@ -38,12 +38,12 @@ def without_header(path: Path) -> Facts | None:
         told = phrase("It has no header that says what it is, and read in any known way it is {kind}.", kind=kind)
         return Facts(path, error=Note("headerless", told, phrase("State how to read it, or remove it.")))
     told = phrase(
-        "It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{rate2}.",
+        "It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}.",
         how=how,
         kind=kind,
         rate=format_hz(best.stated.rate),
         seconds=best.seconds,
-        rate2=rate,
+        others=rate,
     )
     advice = phrase("Hear it so and state how to read it: H in the window, --headerless in the terminal.")
     return Facts(path, error=Note("headerless", told, advice), suggested=best.stated)

@@ -196,9 +196,9 @@ def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
     except (KeyError, IndexError, TypeError, ValueError, AttributeError, RecursionError) as error:
         raise JobError(
             phrase(
-                "{name} is not as a job file should be ({name2}: {error}).",
+                "{name} is not as a job file should be ({kind}: {error}).",
                 name=path.name,
-                name2=type(error).__name__,
+                kind=type(error).__name__,
                 error=error,
             ),
             phrase("Open an older copy of it."),

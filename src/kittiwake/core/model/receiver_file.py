@@ -72,10 +72,10 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
         faults = joined(_faults(error), "; ")
         raise RulesError(
             phrase(
-                "{where} does not describe a receiver: {faults}{what}",
+                "{where} does not describe a receiver: {faults}{more}",
                 where=where,
                 faults=faults.rstrip("?"),
-                what="?" if faults.endswith("?") else ".",
+                more="?" if faults.endswith("?") else ".",
             ),
             phrase("Mend those fields and load it again."),
             "rules",

@@ -126,10 +126,10 @@ def loop_of(recipe: HoldRecipe, sound: Mono, rate: int) -> Loop:
     start, stop = (round(second * rate) for second in recipe.loop)
     if not 0 <= start < stop - rate // 2 or stop > len(sound):
         told = phrase(
-            "A loop from {loop:g} to {loop2:g} s does not lie inside of {count:.2f} s.",
-            loop=recipe.loop[0],
-            loop2=recipe.loop[1],
-            count=len(sound) / rate,
+            "A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.",
+            start=recipe.loop[0],
+            stop=recipe.loop[1],
+            length=len(sound) / rate,
         )
         raise MusicError(told, phrase("Give other times."), "music")
     return Loop(start, stop, 0.0)

@@ -87,9 +87,9 @@ class Seam:
         if self.is_heard:
             return phrase("The level steps by {step_db:+.1f} dB at the seam.", step_db=self.step_db).replace("-", "−")
         return phrase(
-            "No seam stands out: of the places inside, {what:.0f} % change more in sound, and {what2:.0f} % step more in level.",
-            what=(1 - self.flux_rank) * 100,
-            what2=(1 - self.step_rank) * 100,
+            "No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.",
+            change=(1 - self.flux_rank) * 100,
+            step=(1 - self.step_rank) * 100,
         )
 
 

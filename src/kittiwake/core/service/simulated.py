@@ -113,7 +113,7 @@ class Simulated:
         if request.method != "POST" or request.path != "/hear":
             raise RefusedError(400, phrase("POST /hear is what it answers"))
         if (request.content_length or 0) > 2 * MOST_BYTES:
-            raise RefusedError(413, phrase("over {what:,} bytes", what=2 * MOST_BYTES))
+            raise RefusedError(413, phrase("over {most:,} bytes", most=2 * MOST_BYTES))
         try:
             asked = json.loads(request.get_data())
         except (ValueError, RecursionError) as error:

@@ -158,9 +158,9 @@ def _sides_in_words(sound: Measures) -> str:
     told = _SIDES[sound.sides]
     if abs(sound.side_lag) > 2e-5:
         told += tr(
-            ", the right {side_lag:.2f} ms {what}",
+            ", the right {side_lag:.2f} ms {later}",
             side_lag=abs(sound.side_lag) * 1000,
-            what=tr("later") if sound.side_lag > 0 else tr("earlier"),
+            later=tr("later") if sound.side_lag > 0 else tr("earlier"),
         )
     if sound.side_bands:
         names = (tr("to 300 Hz"), tr("to 1 kHz"), tr("to {khz} kHz", khz=3.4), tr("above"))
@@ -216,7 +216,9 @@ def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, s
             (tr("Sides"), _sides_in_words(sound)),
             (
                 tr("Clipped"),
-                tr("{what:,} samples", what=n) if (n := sound.clipped_samples or sound.flat_samples) else tr("none"),
+                tr("{count:,} samples", count=n)
+                if (n := sound.clipped_samples or sound.flat_samples)
+                else tr("none"),
             ),
             (tr("DC offset"), f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
         ]

@@ -128,9 +128,7 @@ class ComparePage(QWidget):
             if at:
                 item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
             self.table.setItem(row, at, item)
-        self._note.setText(
-            tr("Coding and measuring: {count} of {count2} …", count=len(self._rows), count2=len(candidates()))
-        )
+        self._note.setText(tr("Coding and measuring: {done} of {all} …", done=len(self._rows), all=len(candidates())))
 
     def _finish(self, turn: int, trouble: str) -> None:
         if turn != self._turn:

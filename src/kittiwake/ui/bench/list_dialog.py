@@ -84,9 +84,9 @@ class ListDialog(QDialog):
         more = ""
         if lines and self._count and lines != self._count:
             more = tr(
-                "; there are {count} clips, so {lines} {what} are left over",
+                "; there are {count} clips, so {lines} {lines_or_clips} are left over",
                 count=self._count,
                 lines=abs(lines - self._count),
-                what=tr("clips") if self._count > lines else tr("lines"),
+                lines_or_clips=tr("clips") if self._count > lines else tr("lines"),
             )
         self.told.setText(tr("{n} lines{more}", "{n} line{more}", lines, n=lines, more=more))

@@ -136,7 +136,7 @@ class LoopPicture(QWidget):
             painter.setPen(QColor(c.soft))
             place = QRectF(0, y - 8, _LEFT - 6, 16)
             painter.drawText(
-                place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("−{what} dB", what=-level)
+                place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("−{level} dB", level=-level)
             )
         step = next((one for one in _STEPS if self._seconds / one <= max(2.0, room.width() / 80)), 3600)
         for number in range(int(self._seconds / step) + 1):

@@ -317,9 +317,9 @@ class PhonePage(QWidget):
         self._put(tr("assigning by name"), plan)
         self.told.emit(
             tr(
-                "{count} menus, {count2} prompts. {key} takes it back.",
-                count=len(plan.menus),
-                count2=len(plan.prompts),
+                "{menus} menus, {prompts} prompts. {key} takes it back.",
+                menus=len(plan.menus),
+                prompts=len(plan.prompts),
                 key=key_of("edit.undo"),
             )
         )

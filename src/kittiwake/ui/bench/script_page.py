@@ -221,7 +221,7 @@ class ScriptPage(QWidget):
     def _line_changed(self, line: ScriptLine, what: str) -> None:
         self._errors.pop(line.id, None)
         self._stay.start()
-        self._put(phrase("{what} of “{name}”", what=what, name=line.name), self.script.replaced(line))
+        self._put(phrase("{field} of “{name}”", field=what, name=line.name), self.script.replaced(line))
 
     def add_typed(self) -> None:
         """The line that was typed."""
@@ -397,9 +397,9 @@ class ScriptPage(QWidget):
         if len(done) > 1:
             told = [
                 tr(
-                    "{count} lines are spoken up to {what:.0f} % faster.",
+                    "{count} lines are spoken up to {faster:.0f} % faster.",
                     count=len(done),
-                    what=max(((after.speed - 1) * 100 for _, after in done)),
+                    faster=max(((after.speed - 1) * 100 for _, after in done)),
                 )
             ]
         if rest := len(came) - len(done):
@@ -437,7 +437,7 @@ class ScriptPage(QWidget):
         speaker = self.speaker
         if speaker.done % 10 == 0 or speaker.done == speaker.total:
             left = speaker.seconds_left
-            more = tr(", about {what} s left", what=max(1, round(left))) if left else ""
+            more = tr(", about {seconds} s left", seconds=max(1, round(left))) if left else ""
             self.told.emit(
                 tr("Spoken {done:,} of {total:,}{more}.", done=speaker.done, total=speaker.total, more=more)
             )

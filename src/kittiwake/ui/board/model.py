@@ -282,7 +282,10 @@ class BoardModel(QAbstractTableModel):
 
     def _told(self, cell: Cell) -> str:
         text = tr(
-            "{name} for {name2}: {words}", name=cell.clip.name, name2=cell.receiver.name, words=WORDS[cell.shown]
+            "{clip} for {receiver}: {state}",
+            clip=cell.clip.name,
+            receiver=cell.receiver.name,
+            state=WORDS[cell.shown],
         )
         if cell.fit is None:
             return text
@@ -344,7 +347,9 @@ def demand(receiver: Receiver) -> str:
     first = receiver.rules.accepts[0]
     rates = sorted(first.sample_rates)
     if len(rates) > 1:
-        rate = tr("{rates} to {rates2}", rates=format_hz(rates[0]).removesuffix(" kHz"), rates2=format_hz(rates[-1]))
+        rate = tr(
+            "{lowest} to {highest}", lowest=format_hz(rates[0]).removesuffix(" kHz"), highest=format_hz(rates[-1])
+        )
     else:
         rate = format_hz(rates[0]) if rates else f"≤ {in_words(format_hz(first.max_sample_rate))}"
     kind = format_kind(first.container, first.encoding).replace(" PCM", "")

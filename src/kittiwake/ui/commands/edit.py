@@ -71,14 +71,14 @@ def leave_out(at: Context) -> None:
     said = tr("left out") if out else tr("taken in")
     at.status.say(
         tr(
-            "{n} clips {said} at {names}. {key}, or {key2}, takes it back.",
-            "{n} clip {said} at {names}. {key}, or {key2}, takes it back.",
+            "{n} clips {said} at {names}. {key}, or {other_key}, takes it back.",
+            "{n} clip {said} at {names}. {key}, or {other_key}, takes it back.",
             count,
             n=count,
             said=said,
             names=names,
             key=key_of("edit.leave_out"),
-            key2=key_of("edit.undo"),
+            other_key=key_of("edit.undo"),
         )
     )
 
@@ -134,9 +134,9 @@ def state_for(at: Context, paths: list[Path], stated: Stated) -> None:
             at.window,
             tr("Not all are alike"),
             tr(
-                "{count} of {count2} files look like something else than {stated}: {names}.",
+                "{count} of {all} files look like something else than {stated}: {names}.",
                 count=len(other),
-                count2=len(paths),
+                all=len(paths),
                 stated=stated,
                 names=names,
             ),
@@ -289,7 +289,7 @@ def take_remedy(at: Context) -> None:
                 taken = edits.apply_like(at.session.project, at.board.selected_cells(), remedy.code)
                 many = tr(" For {taken} clips.", taken=taken) if taken > 1 else ""
                 at.status.say(
-                    tr("{what}.{many} {key} takes it back.", what=remedy.what, many=many, key=key_of("edit.undo"))
+                    tr("{done}.{many} {key} takes it back.", done=remedy.what, many=many, key=key_of("edit.undo"))
                 )
                 return
             if any(r.asks for r in problem.remedies):

@@ -141,9 +141,9 @@ def take_rules(at: Context, edited: Receiver) -> None:
     if before is not None and new.slug != before.slug:
         at.status.say(
             tr(
-                "{name} stays as it ships. These rules are those of “{name2}”, which is yours, and kept for other jobs too.",
+                "{name} stays as it ships. These rules are those of “{copy}”, which is yours, and kept for other jobs too.",
                 name=before.name,
-                name2=new.name,
+                copy=new.name,
             )
         )
 

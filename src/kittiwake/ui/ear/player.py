@@ -75,7 +75,7 @@ class Player(QObject):
         """Make a coded clip of the comparison ready to be heard against its source."""
         receiver = Receiver.model_construct(slug="compare", name=found.candidate.name)
         cell = Cell(clip, receiver, "made", found.fit, facts)
-        self._load(cell, found.file, tr("{name} as {name2}", name=clip.name, name2=found.candidate.name))
+        self._load(cell, found.file, tr("{clip} as {codec}", clip=clip.name, codec=found.candidate.name))
 
     def _load(self, cell: Cell, made: Path | None, title: str) -> None:
         key = (cell.clip, cell.receiver.slug, cell.fit, made)

@@ -115,9 +115,9 @@ class StandIns(QWidget):
             return tr("{name} cannot be read: {reason_of}.", name=path.name, reason_of=reason_of(error))
         self._widgets[key].show_state(path.name)
         return (
-            tr("The {name} took {name2}; P sets it off.", name=kind.name, name2=path.name)
+            tr("The {machine} took {file}; P sets it off.", machine=kind.name, file=path.name)
             if taken
-            else tr("The {name} refused {name2}.", name=kind.name, name2=path.name)
+            else tr("The {machine} refused {file}.", machine=kind.name, file=path.name)
         )
 
     def refresh(self) -> None:

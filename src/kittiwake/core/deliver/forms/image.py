@@ -33,7 +33,7 @@ def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
         )
     odd = next((one for one in sounds if (one.rate, one.block) != (sounds[0].rate, sounds[0].block)), None)
     if odd is not None:
-        told = phrase("{name} has another rate or other blocks than {name2}.", name=odd.name, name2=sounds[0].name)
+        told = phrase("{name} has another rate or other blocks than {other}.", name=odd.name, other=sounds[0].name)
         raise KittiwakeError(told, phrase("Let the receiver take one rate."), "image")
     image = b"".join(one.data for one in sounds)
     return {HEADER: _header(sounds), IMAGE: image, **manifests}

@@ -40,10 +40,10 @@ def _fades(recipe: Recipe, seen: Described) -> Iterator[Step]:
             length = (
                 phrase("{seconds:.2f} s", seconds=seconds)
                 if seconds >= 1
-                else phrase("{what:.0f} ms", what=1000 * seconds)
+                else phrase("{milliseconds:.0f} ms", milliseconds=1000 * seconds)
             )
             yield Step(
-                phrase("Fade {what} over {length}", what=what, length=length),
+                phrase("Fade {where} over {length}", where=what, length=length),
                 phrase("{name} asks for it", name=name)
                 if asked >= seconds
                 else phrase("the {edge} is a cut", edge=edge),

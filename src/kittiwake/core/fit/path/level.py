@@ -44,8 +44,8 @@ def _brought(recipe: Recipe, seen: Described) -> Step:
         why = phrase("ITU-R BS.1770, measured after resampling; no peak over {ceiling}", ceiling=ceiling)
         return Step(phrase("Bring it to {target} loudness", target=target), why)
     about = phrase(
-        "{what} by about {gain:.1f} dB to",
-        what=phrase("Raise") if seen.gain >= 0 else phrase("Lower"),
+        "{verb} by about {gain:.1f} dB to",
+        verb=phrase("Raise") if seen.gain >= 0 else phrase("Lower"),
         gain=abs(seen.gain),
     )
     if recipe.level == "peak":

@@ -29,7 +29,7 @@ def _true_rate(recipe: Recipe, seen: Described) -> Iterator[Step]:
         return
     share = seen.header.sample_rate / recipe.rate_in
     change = phrase(
-        "{share:+.2f} % in length, {what:+.2f} semitones", share=(share - 1) * 100, what=-12 * math.log2(share)
+        "{share:+.2f} % in length, {pitch:+.2f} semitones", share=(share - 1) * 100, pitch=-12 * math.log2(share)
     ).replace("-", "−")
     yield Step(
         phrase("Take {rate_in} for the true rate", rate_in=format_hz(recipe.rate_in)),

@@ -16,9 +16,9 @@ from .stage import Blocks, Described, Stage, Touch
 def _tempo(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.pitch:
         what = phrase(
-            "Make it {pitch:g} semitones {what}",
+            "Make it {pitch:g} semitones {higher}",
             pitch=abs(recipe.pitch),
-            what=phrase("higher") if recipe.pitch > 0 else phrase("lower"),
+            higher=phrase("higher") if recipe.pitch > 0 else phrase("lower"),
         )
         yield Step(what, phrase("length unchanged; chosen by you"))
     if recipe.speed != 1:

@@ -36,16 +36,16 @@ def _why_codec(recipe: Recipe, name: str) -> str:
     if recipe.bit_rate:
         parts.append(
             phrase(
-                "{what}{bit_rate:g} kbit/s",
-                what=phrase("about ") if recipe.variable else "",
+                "{about}{bit_rate:g} kbit/s",
+                about=phrase("about ") if recipe.variable else "",
                 bit_rate=recipe.bit_rate / 1000,
             )
         )
     if form.delay:
-        parts.append(phrase("it comes out {what:.1f} ms later", what=1000 * form.delay / recipe.rate_out))
+        parts.append(phrase("it comes out {delay:.1f} ms later", delay=1000 * form.delay / recipe.rate_out))
     if recipe.decoded_frames != recipe.frames_out:
         more = recipe.decoded_frames - recipe.frames_out
-        parts.append(phrase("the last {what:.0f} ms fill up its last frame", what=1000 * more / recipe.rate_out))
+        parts.append(phrase("the last {filled:.0f} ms fill up its last frame", filled=1000 * more / recipe.rate_out))
     return joined(parts, ", ")
 
 

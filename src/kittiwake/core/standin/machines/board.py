@@ -90,13 +90,14 @@ class Board:
         header = self.header
         for n, (offset, size, samples) in enumerate(zip(header.offsets, header.sizes, header.samples, strict=True)):
             if offset + size > len(data):
-                return Refusal(phrase("Sound {what} would end behind the image.", what=n), len(data))
+                return Refusal(phrase("Sound {number} would end behind the image.", number=n), len(data))
             if size % header.block or samples > size // header.block * ((header.block - 4) * 2 + 1):
                 return Refusal(
-                    phrase("Sound {what} is no whole number of blocks, or not as long as it says.", what=n), offset
+                    phrase("Sound {number} is no whole number of blocks, or not as long as it says.", number=n),
+                    offset,
                 )
             if data[offset + 2] > 88 or data[offset + 3]:
-                return Refusal(phrase("No block begins where sound {what} should.", what=n), offset)
+                return Refusal(phrase("No block begins where sound {number} should.", number=n), offset)
         self.image, self.number = data, 0
         return None
 

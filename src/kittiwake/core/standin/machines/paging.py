@@ -46,7 +46,7 @@ class Paging:
             return phrase("not configured: a list of messages is wanted first")
         if self.missing:
             return phrase(
-                "configured, {count} of {count2} messages missing", count=len(self.missing), count2=len(self.kinds)
+                "configured, {missing} of {all} messages missing", missing=len(self.missing), all=len(self.kinds)
             )
         return phrase("ready, no faults")
 

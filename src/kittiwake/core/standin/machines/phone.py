@@ -114,7 +114,7 @@ class Phone:
         sound = np.concatenate([call.sound for call in calls]) if calls else np.zeros(0, np.float32)
         unheard = [name for name in ways if name not in heard]
         told = phrase(
-            "{count} calls, {count2} of {count3} prompts heard", count=len(calls), count2=len(heard), count3=len(ways)
+            "{calls} calls, {heard} of {all} prompts heard", calls=len(calls), heard=len(heard), all=len(ways)
         )
         told += phrase("; not heard: {list}", list=joined(unheard[:5], ", ")) if unheard else ""
         told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
@@ -154,7 +154,7 @@ class Phone:
         if not 0 <= wanted["loss"] < 1 or wanted["burst"] < 1 or min(wanted["jitter"], wanted["buffer"]) < 0:
             return Heard(phrase("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds."))
         self.weather = Weather(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
-        return Heard(phrase('The line loses {wanted:g} % of its packets, {wanted2:g} at a time; jitter {wanted3:g} ms, buffer {wanted4:g} ms.', wanted=wanted['loss'] * 100, wanted2=wanted['burst'], wanted3=wanted['jitter'], wanted4=wanted['buffer']))  # fmt: skip
+        return Heard(phrase('The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.', lost=wanted['loss'] * 100, burst=wanted['burst'], jitter=wanted['jitter'], buffer=wanted['buffer']))  # fmt: skip
 
     def assign_by_name(self, _: str = "") -> Heard:
         """Make a plan of prompts that are called by their keys."""
@@ -163,7 +163,7 @@ class Phone:
         except PlanError as error:
             return Heard(str(error))
         return Heard(
-            phrase("{count} menus, {count2} prompts.", count=len(self._plan.menus), count2=len(self._plan.prompts))
+            phrase("{menus} menus, {prompts} prompts.", menus=len(self._plan.menus), prompts=len(self._plan.prompts))
         )
 
     def missing(self, _: str = "") -> Heard:

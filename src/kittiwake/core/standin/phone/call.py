@@ -138,11 +138,11 @@ class Call:
         elif what in ("busy", "congestion"):
             self._state(what)
             self.hang_up(
-                phrase("the other side is {what}", what=what) if what == "busy" else phrase("no line is free")
+                phrase("the other side is {place}", place=what) if what == "busy" else phrase("no line is free")
             )
         else:
             self._state("hold" if what == "hold" else "ringing")
-            self.hang_up(phrase("put through: {what}", what=what))
+            self.hang_up(phrase("put through: {target}", target=what))
 
     def _enter(self, menu: str) -> None:
         self.menu = menu

@@ -227,8 +227,8 @@ def check(plan: DialPlan, where: str = "the dial plan") -> None:
                 raise _wrong(
                     where,
                     phrase(
-                        "has “{what}” at {key} in {name}; write menu NAME, say PROMPT, or {list}",
-                        what=what,
+                        "has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}",
+                        wrong=what,
                         key=key,
                         name=menu.name,
                         list=joined(PLAIN, ", "),

@@ -222,10 +222,10 @@ class CorpusPage(QWidget):
         kept = [one for one in self.qualities.values() if self._kept(one)]
         seconds = sum(one.seconds for one in kept)
         told = tr(
-            "{count} of {count2} clips measured, {count3} kept, {hours}",
-            count=len(self.qualities),
-            count2=len(self._rows),
-            count3=len(kept),
+            "{measured} of {all} clips measured, {kept} kept, {hours}",
+            measured=len(self.qualities),
+            all=len(self._rows),
+            kept=len(kept),
             hours=hours(seconds),
         )
         if self._doubles:
