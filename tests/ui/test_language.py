@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QObject, Qt, SignalInstance
 from PySide6.QtWidgets import (
     QAbstractButton,
     QComboBox,
@@ -28,6 +28,7 @@ from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.touch_dialog import TouchDialog
 from kittiwake.ui.watch_dialog import WatchDialog
+from kittiwake.words import phrase
 from tests.sounds import FolderCase
 
 from .base import WindowCase
@@ -92,6 +93,22 @@ class TestNothingStaysEnglish(WindowCase):
             if re.search(r"[A-Za-z]{3,}", left):
                 found.append(left.strip()[:100])
         return sorted(set(found))
+
+    def test_what_any_page_has_to_say_arrives_in_the_language_that_is_spoken(self) -> None:
+        """A signal of Qt's own strings would take English out of it."""
+        bench, window = self.window.bench, self.window
+        telling = [
+            page for page in bench.findChildren(QObject) if isinstance(getattr(page, "told", None), SignalInstance)
+        ]
+        self.assertGreater(len(telling), 8)
+        for page in (*telling, window.settings, window.watching, window.session):
+            window.status.say("")
+            page.told.emit(phrase("something"))
+            told = window.status.words.text()
+            self.assertEqual(told, "⟦something⟧", type(page).__name__)
+        for page, signal in ((window.player, "said"), (window.hearing, "said"), (bench.stand_ins, "said")):
+            getattr(page, signal).emit(phrase("something else"))
+            self.assertEqual(window.status.words.text(), "⟦something else⟧", type(page).__name__)
 
     def test_pages_and_dialogs(self) -> None:
         window = self.window

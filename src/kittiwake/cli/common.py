@@ -40,7 +40,7 @@ class _Receiver(click.ParamType[Any]):
         try:
             return load_receiver(value)
         except KittiwakeError as error:
-            self.fail(printable(str(error)), param, ctx)
+            self.fail(printable(in_words(str(error))), param, ctx)
 
     def shell_complete(self, ctx: click.Context, param: click.Parameter, incomplete: str) -> list[CompletionItem]:
         from ..core.model import shipped_receivers
@@ -71,7 +71,7 @@ class _Stated(click.ParamType[Any]):
         try:
             return Stated.parse(value)
         except KittiwakeError as error:
-            self.fail(printable(str(error)), param, ctx)
+            self.fail(printable(in_words(str(error))), param, ctx)
 
 
 class _Remedy(click.ParamType[Any]):
@@ -109,7 +109,7 @@ class _Form(click.ParamType[Any]):
         try:
             receiver_of_wish(value)
         except KittiwakeError as error:
-            self.fail(printable(str(error)), param, ctx)
+            self.fail(printable(in_words(str(error))), param, ctx)
         return value
 
 

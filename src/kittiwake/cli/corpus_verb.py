@@ -33,7 +33,7 @@ class _Rule(click.ParamType[Any]):
         try:
             return rule_of(value) if isinstance(value, str) else value
         except KittiwakeError as error:
-            self.fail(printable(str(error)), param, ctx)
+            self.fail(printable(in_words(str(error))), param, ctx)
 
 
 class _Bytes(click.ParamType[int]):

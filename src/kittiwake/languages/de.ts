@@ -764,6 +764,16 @@
    <translation>Kittiwake-Auftrag</translation>
   </message>
   <message>
+   <location filename="../cli/home/placing.py" />
+   <source>{path} could not be written: {reason_of}.</source>
+   <translation>{path} konnte nicht geschrieben werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/placing.py" />
+   <source>For all users it takes root: sudo kittiwake install --for-all. Without --for-all it is for you alone.</source>
+   <translation>Für alle Benutzer braucht es root: sudo kittiwake install --for-all. Ohne --for-all gilt es nur für Sie.</translation>
+  </message>
+  <message>
    <location filename="../cli/install_verb.py" />
    <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
    <translation>Kittiwake dem Desktop bekannt machen: Menü, „Öffnen mit“, Auftragsdateien, Handbuch, Vervollständigung.</translation>
@@ -5732,11 +5742,6 @@
    <location filename="../core/music/making.py" />
    <source>hold music</source>
    <translation>Wartemusik</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>{path} could not be written: {reason_of}.</source>
-   <translation>{path} konnte nicht geschrieben werden: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />

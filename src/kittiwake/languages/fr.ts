@@ -764,6 +764,16 @@
    <translation>Travail Kittiwake</translation>
   </message>
   <message>
+   <location filename="../cli/home/placing.py" />
+   <source>{path} could not be written: {reason_of}.</source>
+   <translation>{path} n’a pas pu être écrit : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/placing.py" />
+   <source>For all users it takes root: sudo kittiwake install --for-all. Without --for-all it is for you alone.</source>
+   <translation>Pour tous les utilisateurs il faut root : sudo kittiwake install --for-all. Sans --for-all, c’est pour vous seul.</translation>
+  </message>
+  <message>
    <location filename="../cli/install_verb.py" />
    <source>Make the desktop know Kittiwake: menu, “open with”, job files, manual, completion.</source>
    <translation>Faire connaître Kittiwake au bureau : menu, « ouvrir avec », fichiers de travail, manuel, complétion.</translation>
@@ -5732,11 +5742,6 @@
    <location filename="../core/music/making.py" />
    <source>hold music</source>
    <translation>musique d’attente</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>{path} could not be written: {reason_of}.</source>
-   <translation>{path} n’a pas pu être écrit : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />

@@ -13,6 +13,7 @@ from ..core.model.service import Service
 from ..core.service.ask import Store, ToAsk, hear
 from ..words import tr
 from .background import Background
+from .sentence import Sentence
 
 if TYPE_CHECKING:
     from ..core.service.simulated import Simulated
@@ -24,7 +25,7 @@ class Asker(QObject):
     started = Signal(int)
     answered = Signal(object)  # Answer
     partly = Signal(str, str)  # name of a clip, and what was heard of it so far
-    finished = Signal(str)
+    finished = Signal(Sentence)
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)

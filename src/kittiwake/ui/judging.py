@@ -21,6 +21,7 @@ from ..core.measure.analyze import stamp_of
 from ..core.process import Processes
 from ..words import tr
 from .background import Background
+from .sentence import Sentence
 
 _TASK = 4  # clips
 
@@ -33,7 +34,7 @@ class Judger(QObject):
 
     judged = Signal(str, object)  # clip id, Quality
     compared = Signal(dict)  # clip id: id of the clip that it repeats
-    finished = Signal(str)
+    finished = Signal(Sentence)
     stepped = Signal(object)
     written = Signal(object)
 

@@ -18,6 +18,7 @@ from ..core.cache.drawing import PartialOverview, look_for_drawing
 from ..core.model import Facts, Note, Stated
 from ..core.process import WorkerCrash, WorkerProcess
 from ..words import tr
+from .sentence import Sentence
 
 _HELD = 0.05  # s
 _PATIENCE = 5  # drawing comes first
@@ -30,9 +31,9 @@ class Looker(QObject):
     looked = Signal(Facts)
     partly_looked = Signal(PartialOverview)
     found = Signal(list)  # paths, as strings
-    searched = Signal(int, str)  # how many, and what was passed over in words
+    searched = Signal(int, Sentence)  # how many, and what was passed over in words
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
-    _search_over = Signal(int, str)
+    _search_over = Signal(int, Sentence)
     _look_over = Signal()
     _idle = Signal()
 

@@ -15,6 +15,7 @@ from ..core.make import Result
 from ..core.model import Receiver
 from ..core.process import Processes
 from ..core.project import Cell
+from .sentence import Sentence
 from .session import Session
 
 
@@ -26,7 +27,7 @@ class Maker(QObject):
     finished = Signal()
     _made = Signal(Result)
     _shared = Signal(str, str, float)
-    _over = Signal(str)
+    _over = Signal(Sentence)
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)

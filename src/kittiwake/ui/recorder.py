@@ -17,6 +17,7 @@ from ..core.record.endpoint import room_level
 from ..core.record.take import take_path
 from ..words import tr
 from .microphone import Microphone
+from .sentence import Sentence
 
 _TICK = 20  # ms
 _ROOM = 0.6  # s in which the room is measured
@@ -32,7 +33,7 @@ class Recorder(QObject):
     beat = Signal(int)  # so many are still to come
     moved = Signal()
     taken = Signal(Path, TakeCheck)
-    trouble = Signal(str)
+    trouble = Signal(Sentence)
     _checked = Signal(Path, TakeCheck)
 
     def __init__(self, parent: QObject | None = None) -> None:

@@ -7,12 +7,13 @@ from PySide6.QtGui import QValidator
 from PySide6.QtWidgets import QDoubleSpinBox, QWidget
 
 from ..words import decimal, tr
+from .sentence import Sentence
 
 
 class SaidBox(QDoubleSpinBox):
     """``beyond`` tells, in a sentence, that what was typed lies beyond the limits, and what stands there now."""
 
-    beyond = Signal(str)
+    beyond = Signal(Sentence)
 
     def __init__(self, name: str = "", parent: QWidget | None = None) -> None:
         super().__init__(parent)

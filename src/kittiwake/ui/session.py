@@ -15,6 +15,7 @@ from ..core.project import Project
 from ..core.project.events import Event
 from .looking import Looker
 from .outputs import Outputs
+from .sentence import Sentence
 from .span_levels import SpanLevels
 
 _ADDING = 0.006  # s that putting found recordings on the board may take in one go
@@ -36,7 +37,7 @@ class Session(QObject):
     partly_looked = Signal(Path)
     cell_changed = Signal(str, str)  # clip id, receiver slug
     column_changed = Signal(str)  # receiver slug
-    told = Signal(str)
+    told = Signal(Sentence)
     calm = Signal()  # what was found is on the board, and all of it is known
 
     def __init__(self, project: Project | None = None) -> None:

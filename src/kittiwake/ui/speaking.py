@@ -19,6 +19,7 @@ from ..core.speak.engine import engines
 from ..core.speak.fit import faster_line
 from ..core.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
 from ..words import tr
+from .sentence import Sentence
 
 
 class Speaker(QObject):
@@ -29,8 +30,8 @@ class Speaker(QObject):
     finished = Signal(list)
     heard = Signal(object, object)  # ScriptLine; Path or str
     heard_back = Signal(object)  # HeardLine
-    listened = Signal(str)  # what went wrong, where something did
-    faster = Signal(list, str)  # (line as it was, line as it is spoken now); what went wrong
+    listened = Signal(Sentence)  # what went wrong, where something did
+    faster = Signal(list, Sentence)  # (line as it was, line as it is spoken now); what went wrong
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)

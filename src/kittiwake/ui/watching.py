@@ -12,15 +12,16 @@ from ..core.process import Processes
 from ..core.watch import Arrived, Watch, WatchedFolder, keep_wishes, wishes
 from ..words import tr
 from .background import Background
+from .sentence import Sentence
 
 
 class Watching(QObject):
     """``arrived`` tells what became of a file; ``told`` a sentence for the user; ``changed`` that what is watched has changed."""
 
     arrived = Signal(object)
-    told = Signal(str)
+    told = Signal(Sentence)
     changed = Signal()
-    _over = Signal(str)
+    _over = Signal(Sentence)
 
     def __init__(self, parent: QObject, path: Path | None = None) -> None:
         super().__init__(parent)

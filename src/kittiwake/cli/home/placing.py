@@ -12,6 +12,7 @@ from collections.abc import Mapping
 from pathlib import Path
 
 from ...core.errors import KittiwakeError, reason_of
+from ...words import phrase
 
 #: What was put where, so that it can be taken away.
 RECORD = "share/kittiwake/installed.json"
@@ -104,8 +105,10 @@ def _write(path: Path, content: bytes) -> None:
     except OSError as error:
         scratch.unlink(missing_ok=True)
         raise KittiwakeError(
-            f"{path} could not be written: {reason_of(error)}.",
-            "For all users it takes root: sudo kittiwake install --for-all. Without --for-all it is for you alone.",
+            phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase(
+                "For all users it takes root: sudo kittiwake install --for-all. Without --for-all it is for you alone."
+            ),
             "no_folder",
         ) from error
 

@@ -12,6 +12,24 @@ class NoBusError(Exception):
     """There is no such bus, nobody on it offers what was asked, or it was refused."""
 
 
+def open_line(bus: str, fds: bool = False) -> Any:
+    """A line to a bus, to be closed by whoever asked for it; parameters as of ``call``.
+
+    Raises
+    ------
+    NoBusError
+    """
+    if bus == "SESSION" and not os.environ.get("DBUS_SESSION_BUS_ADDRESS"):
+        raise NoBusError("there is no session bus")
+    # Loaded here: most starts need none of it.
+    from jeepney.io.blocking import open_dbus_connection
+
+    try:
+        return open_dbus_connection(bus=bus, enable_fds=fds)
+    except Exception as error:  # whatever a bus can be instead of one
+        raise NoBusError(str(error)) from error
+
+
 def call(
     bus: str, name: str, path: str, interface: str, method: str, signature: str = "", *body: Any, fds: bool = False
 ) -> tuple[Any, Any]:
@@ -26,20 +44,14 @@ def call(
     ------
     NoBusError
     """
-    # Loaded here: most starts need none of it.
     from jeepney import DBusAddress, MessageType, new_method_call
-    from jeepney.io.blocking import open_dbus_connection
 
-    if bus == "SESSION" and not os.environ.get("DBUS_SESSION_BUS_ADDRESS") and not os.environ.get("XDG_RUNTIME_DIR"):
-        raise NoBusError("there is no session bus")
-    line = None
+    line = open_line(bus, fds)
     try:
-        line = open_dbus_connection(bus=bus, enable_fds=fds)
         message = new_method_call(DBusAddress(path, name, interface), method, signature or None, body)
         reply = line.send_and_get_reply(message, timeout=_WAIT)
     except Exception as error:  # whatever a bus can be instead of one
-        if line is not None:
-            line.close()
+        line.close()
         raise NoBusError(str(error)) from error
     if reply.header.message_type is MessageType.error:
         line.close()

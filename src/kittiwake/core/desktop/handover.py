@@ -14,6 +14,7 @@ from typing import Any
 
 _LARGEST = 32 << 20  # bytes of one message
 _WAIT = 3.0  # s; a window that does not answer within them is taken for hung
+_READ = 0.5  # s for the message once somebody has come; it is written at once, and the window stands still meanwhile
 
 
 @dataclass(frozen=True, slots=True)
@@ -107,7 +108,7 @@ class Listener:
         with contextlib.suppress(OSError, ValueError, TypeError, KeyError):
             line, _ = self._socket.accept()
             with line:
-                line.settimeout(_WAIT)
+                line.settimeout(_READ)
                 handed = _parsed(_line_of(line))
                 line.sendall(b"taken\n" if handed is not None else b"wrong\n")
                 return handed

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import contextlib
-import os
 from typing import Any
+
+from .bus import NoBusError, open_line
 
 _INTERFACE = "com.canonical.Unity.LauncherEntry"
 _PATH = "/com/canonical/unity/launcherentry/1"
@@ -30,14 +31,11 @@ class TaskBar:
             self._tell({"progress-visible": ("b", False)})
 
     def _tell(self, told: dict[str, tuple[str, Any]]) -> None:
-        if not os.environ.get("DBUS_SESSION_BUS_ADDRESS"):
-            return
-        with contextlib.suppress(Exception):  # whoever listens to nothing loses nothing
-            from jeepney import DBusAddress, new_signal
-            from jeepney.io.blocking import open_dbus_connection
-
+        with contextlib.suppress(NoBusError, OSError):  # whoever listens to nothing loses nothing
             if self._line is None:
-                self._line = open_dbus_connection(bus="SESSION")
+                self._line = open_line("SESSION")
+            from jeepney import DBusAddress, new_signal
+
             where = DBusAddress(_PATH, interface=_INTERFACE)
             self._line.send(new_signal(where, "Update", "sa{sv}", ("application://kittiwake.desktop", told)))
 

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 import contextlib
-import os
 import threading
 from collections.abc import Callable, Mapping
 from typing import Any
+
+from .bus import open_line
 
 _NAME, _PATH = "org.freedesktop.Notifications", "/org/freedesktop/Notifications"
 _WAIT = 2.0  # s for the service to answer
@@ -41,8 +42,6 @@ class Notifier:
         thread.start()
 
     def _run(self, title: str, text: str, actions: dict[str, str], chosen: Callable[[str], object] | None) -> None:
-        if not os.environ.get("DBUS_SESSION_BUS_ADDRESS") and not os.environ.get("XDG_RUNTIME_DIR"):
-            return
         with contextlib.suppress(Exception):  # a desktop without notifications is none of the user's troubles
             _tell(title, text, actions, chosen, self._stop)
 
@@ -55,10 +54,10 @@ def _tell(
     title: str, text: str, actions: dict[str, str], chosen: Callable[[str], object] | None, stop: threading.Event
 ) -> None:
     from jeepney import DBusAddress, MatchRule, message_bus, new_method_call
-    from jeepney.io.blocking import Proxy, open_dbus_connection
+    from jeepney.io.blocking import Proxy
     from jeepney.wrappers import unwrap_msg
 
-    with open_dbus_connection(bus="SESSION") as line:
+    with open_line("SESSION") as line:
         rule = MatchRule(type="signal", interface=_NAME, path=_PATH)
         Proxy(message_bus, line, timeout=_WAIT).AddMatch(rule)
         words = [word for pair in actions.items() for word in pair]

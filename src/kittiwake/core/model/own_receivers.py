@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import contextlib
 import json
-import os
 from collections.abc import Iterable, Mapping
 from pathlib import Path
 
@@ -14,7 +13,7 @@ from ...words import phrase
 from ..errors import RulesError, reason_of
 from .receiver import Receiver
 from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
-from .text import text_of
+from .text import put_whole, text_of
 
 _LAST = "last-used.json"
 _read: dict[Path, tuple[int, Receiver | None]] = {}
@@ -103,11 +102,8 @@ def note_used(slugs: Iterable[str]) -> None:
 
 
 def _write(path: Path, text: str) -> None:
-    scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
-        path.parent.mkdir(parents=True, exist_ok=True)
-        scratch.write_text(text, "utf-8")
-        scratch.replace(path)
+        put_whole(path, text)
     except OSError as error:
         raise RulesError(
             phrase(

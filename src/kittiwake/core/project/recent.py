@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import contextlib
 import json
-import os
 from dataclasses import asdict, dataclass
 from pathlib import Path
 from typing import Any
 
 from platformdirs import user_state_path
+
+from ..model.text import put_whole
 
 _MOST = 12
 
@@ -66,8 +67,5 @@ class RecentJobs:
         return {}
 
     def _write(self, told: dict[str, Any]) -> None:
-        scratch = self._path.with_name(f".{self._path.name}.{os.getpid()}.part")
         with contextlib.suppress(OSError):
-            self._path.parent.mkdir(parents=True, exist_ok=True)
-            scratch.write_text(json.dumps(told, indent=1), "utf-8")
-            scratch.replace(self._path)
+            put_whole(self._path, json.dumps(told, indent=1))

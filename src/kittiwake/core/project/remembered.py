@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import contextlib
 import json
-import os
 from pathlib import Path
 
 from platformdirs import user_data_path
 
 from ..errors import RulesError
 from ..model import Stated
+from ..model.text import put_whole
 
 _MOST = 500  # folders; the oldest are forgotten
 
@@ -37,8 +37,5 @@ class Remembered:
         self._formats[str(folder)] = str(stated)
         for old in list(self._formats)[:-_MOST]:
             del self._formats[old]
-        scratch = self._path.with_name(f".{self._path.name}.{os.getpid()}.part")
         with contextlib.suppress(OSError):
-            self._path.parent.mkdir(parents=True, exist_ok=True)
-            scratch.write_text(json.dumps(self._formats, indent=1, ensure_ascii=True), "utf-8")
-            scratch.replace(self._path)
+            put_whole(self._path, json.dumps(self._formats, indent=1, ensure_ascii=True))

@@ -11,6 +11,7 @@ from platformdirs import user_config_path
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..model.script import Respelling, Script
+from ..model.text import put_whole
 from .respell import acting, as_text, parsed
 
 _MOST_BYTES = 1 << 20
@@ -37,10 +38,7 @@ def keep_own(respellings: Iterable[Respelling]) -> None:
     """
     path = own_file()
     try:
-        path.parent.mkdir(parents=True, exist_ok=True)
-        part = path.with_suffix(".part")
-        part.write_text(as_text(respellings), "utf-8")
-        part.replace(path)
+        put_whole(path, as_text(respellings))
     except OSError as error:
         raise KittiwakeError(
             phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error)),

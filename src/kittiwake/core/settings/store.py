@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import contextlib
 import json
-import os
 import re
 import tomllib
 from pathlib import Path
@@ -12,7 +11,7 @@ from typing import Any
 
 from ...words import phrase
 from ..errors import RulesError, reason_of
-from ..model.text import text_of
+from ..model.text import put_whole, text_of
 from .setting import SECTIONS, Setting, Value, known_settings, setting_of
 
 _LARGEST = 256 * 1024  # bytes
@@ -175,11 +174,8 @@ class Settings:
 
     def _put(self, key: str, value: Value | tuple[str, ...] | None) -> None:
         text = _with(self._text(), key, value)
-        scratch = self.path.with_name(f".{self.path.name}.{os.getpid()}.part")
         try:
-            self.path.parent.mkdir(parents=True, exist_ok=True)
-            scratch.write_text(text, "utf-8")
-            scratch.replace(self.path)
+            put_whole(self.path, text)
         except OSError as error:
             raise RulesError(
                 phrase(

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import os
 import tomllib
 from collections.abc import Iterable
 from dataclasses import dataclass
@@ -12,7 +11,7 @@ from typing import Any
 from ...words import phrase
 from ..errors import RulesError, reason_of
 from ..model import load_receiver
-from ..model.text import text_of
+from ..model.text import put_whole, text_of
 
 _LARGEST = 256 * 1024  # bytes
 _HEAD = '# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.\n# [[folder]]\n# path = "/home/me/in"\n# receivers = ["phone-menu"]        slugs, or paths of TOML files\n# into = "/home/me/out"             default: "made" in the folder itself\n'
@@ -116,11 +115,8 @@ def keep_wishes(folders: Iterable[WatchedFolder], path: Path | None = None) -> N
 
     file = path or wishes_path()
     told = [{"path": str(one.path), "receivers": list(one.receivers), "into": str(one.into)} for one in folders]
-    scratch = file.with_name(f".{file.name}.{os.getpid()}.part")
     try:
-        file.parent.mkdir(parents=True, exist_ok=True)
-        scratch.write_text(_HEAD + "\n" + tomli_w.dumps({"folder": told}) if told else _HEAD, "utf-8")
-        scratch.replace(file)
+        put_whole(file, _HEAD + "\n" + tomli_w.dumps({"folder": told}) if told else _HEAD)
     except OSError as error:
         raise RulesError(
             phrase("{file} could not be written: {reason_of}.", file=file, reason_of=reason_of(error)),

@@ -13,6 +13,7 @@ from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...words import tr
 from ..cutting import Cutter
+from ..sentence import Sentence
 from ..session import Session
 from ..standins.panel import StandIns
 from .cell_page import CellPage
@@ -35,7 +36,7 @@ class Bench(QStackedWidget):
     """Shows a clip, a cell or a receiver, and follows the session."""
 
     pressed = Signal()  # the machine that is shown is to be set off
-    told = Signal(str)  # one of its pages has something to say in the status line
+    told = Signal(Sentence)  # one of its pages has something to say in the status line
     _output_looked = Signal(str, Facts)
 
     def __init__(self, session: Session) -> None:

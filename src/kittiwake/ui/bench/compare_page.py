@@ -22,6 +22,7 @@ from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
 from ...words import in_words, phrase, tr
+from ..sentence import Sentence
 from ..theme.scale import scaled
 
 _HEADS = (
@@ -39,9 +40,9 @@ class ComparePage(QWidget):
     """A table that fills as codecs are tried in the background. ``chosen`` is the one to be heard."""
 
     chosen = Signal(Comparison)
-    said = Signal(str)
+    said = Signal(Sentence)
     _found = Signal(int, Comparison)
-    _over = Signal(int, str)
+    _over = Signal(int, Sentence)
 
     def __init__(self) -> None:
         super().__init__()

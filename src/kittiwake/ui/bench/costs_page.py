@@ -17,6 +17,7 @@ from ...words import in_words, tr
 from ..access import picture
 from ..background import Background
 from ..button import Button
+from ..sentence import Sentence
 from ..theme.colours import colours
 from .parts import scrolled
 
@@ -27,9 +28,9 @@ class CostsPage(QWidget):
     """``left`` when somebody goes back; ``told`` words for the foot of the window."""
 
     left = Signal()
-    told = Signal(str)
+    told = Signal(Sentence)
     _came = Signal(object)
-    _over = Signal(str)
+    _over = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()

@@ -34,6 +34,7 @@ from ..asking import Asker
 from ..button import Button
 from ..elided import ElidedLabel
 from ..key_table import KeyTable
+from ..sentence import Sentence
 from ..session import Session
 from ..theme.colours import colours
 from ..theme.scale import scaled
@@ -56,7 +57,7 @@ class HeardPage(QWidget):
     """``played`` asks for a clip to be heard; ``told`` words for the foot of the window."""
 
     played = Signal(str, str)  # clip id, slug
-    told = Signal(str)
+    told = Signal(Sentence)
 
     def __init__(self, session: Session) -> None:
         super().__init__()
@@ -211,7 +212,7 @@ class HeardPage(QWidget):
         some = list(self.listed.values())
         told = [
             tr("{count} of {wanted} answered", count=len(some), wanted=self._wanted),
-            sum_of("all", some).sentence.partition(", ")[2],
+            in_words(sum_of("all", some).sentence).partition(", ")[2],
         ]
         parts = [
             tr("{name} {share:.0f} %", name=part.name, share=part.words_wrong * 100)

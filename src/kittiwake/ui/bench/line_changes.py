@@ -14,13 +14,14 @@ from ...core.script.making import unique_lines
 from ...core.script.table import rows_of
 from ...words import phrase, tr
 from ..replace_dialog import ReplaceDialog
+from ..sentence import Sentence
 from .script_table import ScriptTable
 
 
 class LineChanges(QMenu):
     """``put`` gives the job other lines, with what that is called; ``removal`` asks for the selected lines to go, ``hearing`` for a speech engine to listen."""
 
-    told = Signal(str)
+    told = Signal(Sentence)
     removal = Signal()
     hearing = Signal()
 

@@ -23,6 +23,7 @@ from ..button import Button
 from ..field import Field
 from ..holding import Holder
 from ..said_box import SaidBox
+from ..sentence import Sentence
 from ..session import Session
 from ..theme.scale import scaled
 from .loop_picture import LoopPicture
@@ -38,7 +39,7 @@ class MusicPage(QWidget):
     """``heard`` asks to play a sound (name, samples, rate), ``compare_wanted`` to compare codecs for a clip of the board."""
 
     heard = Signal(str, object, int)
-    told = Signal(str)
+    told = Signal(Sentence)
     compare_wanted = Signal(str)
 
     def __init__(self, session: Session) -> None:

@@ -30,6 +30,7 @@ from ...words import in_words, tr
 from ..button import Button
 from ..phoning import Phoner
 from ..plan_dialog import PlanDialog
+from ..sentence import Sentence
 from ..session import Session
 from .parts import part_label
 from .phone_tree import Keypad, Prompts, Tree
@@ -41,7 +42,7 @@ class PhonePage(QWidget):
     """``heard`` gives what came out of the telephone; ``told`` words for the foot of the window; ``recorded`` what was recorded over it."""
 
     heard = Signal(object)  # Held
-    told = Signal(str)
+    told = Signal(Sentence)
     recorded = Signal(object)  # Path
 
     def __init__(self, session: Session, phone: Phone) -> None:
@@ -394,7 +395,7 @@ class PhonePage(QWidget):
 
     def _show(self, came: Heard) -> None:
         self.log.appendPlainText(came.told.replace("; ", "\n"))
-        self.told.emit(came.told.rpartition("; ")[2])
+        self.told.emit(in_words(came.told).rpartition("; ")[2])
         goes_on = self.phone.call is not None and not self.phone.call.ended
         self.call_button.setText(tr("Hang up") if goes_on else tr("Call"))
         if isinstance(came.sound, Held) and len(came.sound.sound):

@@ -17,6 +17,7 @@ from ..button import Button
 from ..field import Field
 from ..microphone import microphones, open_microphone
 from ..recorder import BEATS, LEVEL_S, Recorder
+from ..sentence import Sentence
 from ..session import Session
 from ..theme.scale import scaled
 from .meter_view import MeterView
@@ -31,7 +32,7 @@ class RecordPage(QWidget):
 
     counted = Signal(int)
     heard = Signal(object)  # Clip
-    told = Signal(str)
+    told = Signal(Sentence)
     list_wanted = Signal()
 
     def __init__(self, session: Session) -> None:

@@ -20,6 +20,7 @@ from ...core.model.receiver_file import receiver_from_data
 from ...core.model.units import format_limit
 from ...core.standin.machine import kinds
 from ...words import in_words, phrase, tr
+from ..sentence import Sentence
 from ..theme.scale import scaled
 from .parts import part_label
 
@@ -137,7 +138,7 @@ _ZERO: dict[str, Any] = {
 class RulesEditor(QWidget):
     """Fields for one receiver. ``edited`` says that what stands in them is right, or why it is not."""
 
-    edited = Signal(object, str)  # Receiver or None, the trouble
+    edited = Signal(object, Sentence)  # Receiver or None, the trouble
 
     def __init__(self) -> None:
         super().__init__()

@@ -24,6 +24,7 @@ from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..respelling_dialog import RespellingDialog
+from ..sentence import Sentence
 from ..session import Session
 from ..speaking import Speaker
 from ..theme.scale import scaled
@@ -38,7 +39,7 @@ class ScriptPage(QWidget):
     """``heard`` asks to play the file of a line."""
 
     heard = Signal(str, object)  # name, Path
-    told = Signal(str)
+    told = Signal(Sentence)
     read_wanted = Signal()
 
     def __init__(self, session: Session) -> None:
@@ -263,7 +264,7 @@ class ScriptPage(QWidget):
             told.append(tr("No use for: {list}.", list=", ".join(table.left_out)))
         if unknown:
             told.append(tr("There is no receiver “{unknown}”: those lines go to every receiver.", unknown=unknown[0]))
-        self.told.emit(" ".join([*told, *table.notes[:2]]))
+        self.told.emit(" ".join(map(in_words, [*told, *table.notes[:2]])))
         self.table.setCurrentIndex(self.table.script.index(len(self.script.lines) - 1, 0))
 
     def remove(self) -> None:
@@ -409,7 +410,7 @@ class ScriptPage(QWidget):
                     rest=rest,
                 )
             )
-        self.told.emit(" ".join([*told, error]).strip())
+        self.told.emit(" ".join(map(in_words, [*told, error])).strip())
         self._refresh()
 
     def speak_all(self) -> None:

@@ -14,6 +14,7 @@ from ...core.model.script import Script, ScriptLine
 from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
 from ...words import in_words, phrase, tr
+from ..sentence import Sentence
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -37,8 +38,8 @@ _WIDTHS = (134, 0, 0, 80, 84, 66, 60, 100, 60, 196)  # 0: as much as is left
 class ScriptModel(QAbstractTableModel):
     """What a person types is told, and changes nothing here."""
 
-    changed = Signal(object, str)  # ScriptLine, what was changed
-    told = Signal(str)
+    changed = Signal(object, Sentence)  # ScriptLine, what was changed
+    told = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()

@@ -20,6 +20,7 @@ from ...core.tone.words import (
     with_sounds,
 )
 from ...words import in_words, phrase, tr
+from ..sentence import Sentence
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
@@ -34,7 +35,7 @@ class SegmentModel(QAbstractTableModel):
     """``changed`` gives the segments as somebody edited them."""
 
     changed = Signal(tuple)
-    told = Signal(str)
+    told = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()

@@ -21,6 +21,7 @@ from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..said_box import SaidBox
+from ..sentence import Sentence
 from ..session import Session
 from ..theme.scale import scaled
 from ..toning import Toner
@@ -34,7 +35,7 @@ class TonePage(QWidget):
     """``heard`` asks to play the file of a tone, ``told`` is a sentence for the user."""
 
     heard = Signal(str, object)  # name, Path
-    told = Signal(str)
+    told = Signal(Sentence)
 
     def __init__(self, session: Session) -> None:
         super().__init__()

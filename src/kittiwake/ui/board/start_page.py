@@ -79,6 +79,6 @@ class StartPage(QWidget):
             button.setText(f"{in_words(words)}  {key_of(id_)}".rstrip())
         if project.job.clips:
             return
-        told = [f"{one.name} ({demand(one)})" for one in project.receivers[:3]]
+        told = [f"{in_words(one.name)} ({in_words(demand(one))})" for one in project.receivers[:3]]
         more = len(project.receivers) - len(told)
         self._receivers.setText("; ".join(map(in_words, told)) + (tr("; and {more} more", more=more) if more else ""))

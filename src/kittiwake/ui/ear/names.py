@@ -14,6 +14,7 @@ from ...core.errors import KittiwakeError
 from ...core.model import Facts, Line, Span, Stated
 from ...core.process import WorkerCrash, WorkerProcess
 from ...words import tr
+from ..sentence import Sentence
 
 Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
 
@@ -31,7 +32,7 @@ class Names(QObject):
     """``heard``: source, span id, place of the line (or None), share that is done. ``ended``: source, a sentence if something is wrong."""
 
     heard = Signal(object, str, object, float)
-    ended = Signal(object, str)
+    ended = Signal(object, Sentence)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)

@@ -23,6 +23,7 @@ from ...core.project import Cell
 from ...core.sound import resample
 from ...core.standin import Held, SilentLoudspeaker
 from ...words import phrase, tr
+from ..sentence import Sentence
 
 if TYPE_CHECKING:
     from PySide6.QtMultimedia import QAudioDevice
@@ -35,8 +36,8 @@ class Player(QObject):
 
     changed = Signal()  # what is loaded, which way, playing or not
     moved = Signal(float)  # seconds
-    said = Signal(str)
-    line_heard = Signal(str)  # what was measured of the line
+    said = Signal(Sentence)
+    line_heard = Signal(Sentence)  # what was measured of the line
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)

@@ -9,13 +9,14 @@ from PySide6.QtCore import QObject, Signal
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Stated
 from ...words import tr
+from ..sentence import Sentence
 from .player import Player
 
 
 class Hearing(QObject):
     """Looks at the file in a thread of its own, and plays it, no louder than speech."""
 
-    said = Signal(str)
+    said = Signal(Sentence)
     _looked = Signal(object, object)
 
     def __init__(self, player: Player) -> None:

@@ -9,13 +9,14 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.errors import RulesError
 from ...core.settings import Settings, Value
+from ..sentence import Sentence
 
 
 class HeldSettings(QObject):
     """``changed`` names a key of a setting, or ``keys``; ``told`` what went wrong."""
 
     changed = Signal(str)
-    told = Signal(str)
+    told = Signal(Sentence)
 
     def __init__(self, path: Path | None = None) -> None:
         super().__init__()

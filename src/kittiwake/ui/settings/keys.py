@@ -25,6 +25,7 @@ from ..ask import where_to_save
 from ..button import Button
 from ..key_table import KeyTable
 from ..palette import native_key
+from ..sentence import Sentence
 from ..theme.scale import scaled
 from .held import HeldSettings
 
@@ -32,7 +33,7 @@ from .held import HeldSettings
 class KeysPart(QWidget):
     """A row for each command; Enter changes its keys, Delete takes them away."""
 
-    told = Signal(str)
+    told = Signal(Sentence)
 
     def __init__(self, settings: HeldSettings) -> None:
         super().__init__()

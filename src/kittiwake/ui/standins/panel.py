@@ -19,6 +19,7 @@ from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, kinds
 from ...core.standin.machines.phone import Phone
 from ...words import tr
+from ..sentence import Sentence
 
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
 #: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
@@ -51,7 +52,7 @@ class StandIns(QWidget):
     """
 
     played = Signal(str, object)  # key of its kind, Held
-    said = Signal(str)
+    said = Signal(Sentence)
 
     def __init__(self, pressed: Callable[[], object]) -> None:
         super().__init__()

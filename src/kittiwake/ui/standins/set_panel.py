@@ -10,6 +10,7 @@ from ...core.standin.machine import Action, Kind, Machine, kinds
 from ...words import in_words, tr
 from ..bench.parts import part_label
 from ..button import Button
+from ..sentence import Sentence
 from ..theme.scale import scaled
 from .drawing import Draw, Drawing
 
@@ -27,7 +28,7 @@ class SetPanel(QFrame):
 
     pressed = Signal()
     played = Signal(object)  # Held
-    said = Signal(str)
+    said = Signal(Sentence)
 
     def __init__(
         self, machine: Machine, key: str, title: str, draw: Draw, room: int, words: tuple[str, ...] | None = None

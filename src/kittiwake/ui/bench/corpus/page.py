@@ -33,6 +33,7 @@ from ...button import Button
 from ...field import Field
 from ...judging import Judger
 from ...key_table import KeyTable
+from ...sentence import Sentence
 from ...session import Session
 from ...theme.scale import scaled
 from .plot import SpreadPlot
@@ -47,7 +48,7 @@ class CorpusPage(QWidget):
     """``played`` asks for a clip to be heard at a receiver; ``told`` words for the foot of the window; ``rows_wanted`` asks for texts and speakers."""
 
     played = Signal(str, str)
-    told = Signal(str)
+    told = Signal(Sentence)
     rows_wanted = Signal()
 
     def __init__(self, session: Session) -> None:

@@ -12,6 +12,7 @@ from ....core.cut import Find
 from ....words import in_words, phrase, tr
 from ...button import Button
 from ...said_box import SaidBox
+from ...sentence import Sentence
 from ...theme.scale import scaled
 
 _CONTROLS = (
@@ -35,7 +36,7 @@ class FindRow(QWidget):
     """``changed`` while a control moves; ``beyond`` tells that what was typed lies beyond its limits."""
 
     changed = Signal()
-    beyond = Signal(str)
+    beyond = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()

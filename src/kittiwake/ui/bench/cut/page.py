@@ -18,6 +18,7 @@ from ....words import in_words, tr
 from ...button import Button
 from ...cutting import Cutter, Picture
 from ...field import Field
+from ...sentence import Sentence
 from ...session import Session
 from ...theme.scale import scaled
 from .ear_row import EarRow
@@ -33,7 +34,7 @@ class CutPage(QWidget):
     """Shows how one source is cut. ``heard`` asks to play a span."""
 
     heard = Signal(object)  # Clip
-    told = Signal(str)
+    told = Signal(Sentence)
     turned = Signal()  # to another span
 
     def __init__(self, session: Session, cutter: Cutter) -> None:

@@ -20,6 +20,7 @@ from ....core.cut.times import frame_of
 from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
 from ....words import decimal, in_words, phrase, tr
+from ...sentence import Sentence
 from ...theme.scale import scaled
 from .sight import clock
 
@@ -43,7 +44,7 @@ class SpanModel(QAbstractTableModel):
     renamed = Signal(str, str)
     worded = Signal(str, str)
     moved = Signal(str, str, int)  # id, edge, frame
-    told = Signal(str)
+    told = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()

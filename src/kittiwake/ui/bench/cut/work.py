@@ -26,6 +26,7 @@ from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
 from ....core.model.span import START, STOP, in_order
 from ....core.project import edits
 from ....words import phrase, tr
+from ...sentence import Sentence
 from ...session import Session
 
 
@@ -33,7 +34,7 @@ class CutWork(QObject):
     """``changed`` after every change; ``told`` what a person should know; ``choose`` asks for another span to be worked on."""
 
     changed = Signal()
-    told = Signal(str)
+    told = Signal(Sentence)
     choose = Signal(str)
 
     def __init__(self, session: Session) -> None:
