@@ -262,4 +262,4 @@ class WatchedFolders(DesktopCase):
         self.desktop.window("Kittiwake")
         shutil.copy(DEMO / "Welcome.wav", come)
         self.wait_for(lambda: list((come / "made").glob("*.wav")), "it is made")
-        self.see("Welcome.wav was made for phone-menu")
+        self.see("Welcome.wav was made for Phone menu")

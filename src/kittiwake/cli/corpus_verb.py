@@ -16,7 +16,7 @@ import click
 
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 from . import common, progress
 from .common import complain, emit, leave, say, verb
 

@@ -81,7 +81,7 @@ class Watching(QObject):
         if result.status == "kept":
             return ""
         words = (
-            tr("{name} was made for {receiver}", name=name, receiver=result.receiver)
+            tr("{name} was made for {receiver}", name=name, receiver=arrived.receiver)
             if result.status == "made"
             else tr("{name} was not made: {error}", name=name, error=result.error or result.status)
         )

@@ -29,10 +29,11 @@ _IDLE = 10.0  # s, though nothing was told of: what lies on another machine tell
 
 @dataclass(frozen=True, slots=True)
 class Arrived:
-    """What became of a file that arrived in a folder."""
+    """What became of a file that arrived in a folder; ``receiver`` is what that one is called."""
 
     folder: WatchedFolder
     result: Result
+    receiver: str
 
 
 class Watch:
@@ -155,9 +156,10 @@ class Watch:
                 stamps[path] = (told.st_size, told.st_mtime_ns)
         try:
             receivers = tuple(load_receiver(slug) for slug in one.receivers)
+            names = {receiver.slug: receiver.name for receiver in receivers}
             request = BatchRequest(receivers, folders_of(one.into, receivers))
             for result in run_batch(ready, request, self._executor, cancelled=cancelled):
-                yield Arrived(one, result)
+                yield Arrived(one, result, names.get(result.receiver, result.receiver))
         except (
             KittiwakeError
         ) as error:  # a disk that is full today may be free tomorrow: it is tried again when something changes
