@@ -60,3 +60,27 @@ class TestLibrary(FolderCase):
         )
         done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
         self.assertEqual(done.stderr.strip(), "")
+
+    def test_a_start_builds_the_page_that_it_shows_and_loads_no_other(self) -> None:
+        code = (
+            "import sys\n"
+            "from kittiwake.ui.start import DEMO, make_app\n"
+            "from kittiwake.ui.window import Window\n"
+            "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO); app.processEvents()\n"
+            "assert window.bench.page == 'clip', window.bench.page\n"
+            "late = [m for m in sys.modules if m.startswith('kittiwake.ui') and m.endswith(('_dialog', '_page', '.page'))]\n"
+            "print(sorted(late), file=sys.stderr, flush=True)\n"
+            "window.shut_down()"
+        )
+        kept = {f"XDG_{name}_HOME": str(self.folder / name) for name in ("CACHE", "CONFIG", "DATA", "STATE")}
+        there = {"QT_QPA_PLATFORM": "offscreen", **kept}
+        done = subprocess.run(
+            [sys.executable, "-c", code], capture_output=True, text=True, env={**os.environ, **there}
+        )
+        told = [line for line in done.stderr.splitlines() if "propagateSizeHints" not in line]
+        self.assertEqual(told, ["['kittiwake.ui.bench.clip_page', 'kittiwake.ui.board.start_page']"])
+
+    def test_loading_qt_leaves_the_function_that_imports_as_it_was(self) -> None:
+        """Its own would read the source of every module that is loaded after it."""
+        code = "import builtins; before = builtins.__import__; import kittiwake.ui.start; assert builtins.__import__ is before"
+        self.assertEqual(subprocess.run([sys.executable, "-c", code]).returncode, 0)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from kittiwake import words
 from kittiwake.core.project import edits
+from kittiwake.ui.bench.bench import PAGES
 from kittiwake.ui.bench.rules_editor import Blank, _as_text, _parsed
 from kittiwake.ui.forms_dialog import FormsDialog
 from kittiwake.ui.language import use_language
@@ -97,6 +98,8 @@ class TestNothingStaysEnglish(WindowCase):
     def test_what_any_page_has_to_say_arrives_in_the_language_that_is_spoken(self) -> None:
         """A signal of Qt's own strings would take English out of it."""
         bench, window = self.window.bench, self.window
+        for name in PAGES:
+            bench.page_of(name)
         telling = [
             page for page in bench.findChildren(QObject) if isinstance(getattr(page, "told", None), SignalInstance)
         ]

@@ -153,8 +153,8 @@ class Door:
 
     def _may_end_take(self) -> bool:
         """Ask what is to become of a take that is being recorded."""
-        page = self._window.bench.record_page
-        if page.recorder.state != "recording":
+        page = self._window.bench.built("record")
+        if page is None or page.recorder.state != "recording":
             return True
         question = tr("A take is being recorded. End it, and keep it on the board?")
         if not is_sure(self._window, tr("End the take?"), question, usual=True):

@@ -14,6 +14,7 @@ from ..core.project import Project
 from .commands.ear import compare_codecs
 
 if TYPE_CHECKING:
+    from ..core.standin.machine import Held
     from .window import Window
 
 
@@ -31,18 +32,18 @@ class Given:
         bench, stand_ins = self._bench, self._bench.stand_ins
         self._player.moved.connect(self._moved)
         self._player.changed.connect(self._changed)
-        for page in (bench.clip_page, bench.cell_page):
-            page.wave.seek.connect(self._player.seek)
-        bench.cut_page.heard.connect(self._hear_span)
-        bench.cut_page.turned.connect(self._turn_to_span)
-        bench.record_page.heard.connect(self._hear_span)
-        bench.script_page.heard.connect(self._hear_file)
-        bench.tone_page.heard.connect(self._hear_file)
-        bench.music_page.heard.connect(self._hear_sound)
-        bench.music_page.compare_wanted.connect(self._compare_clip)
-        bench.heard_page.played.connect(self._hear_cell)
-        bench.corpus_page.played.connect(self._hear_cell)
-        bench.phone_page.heard.connect(lambda held: self._hear_sound(held.name, held.sound, held.rate))
+        for name in ("clip", "cell"):
+            bench.when_built(name, lambda page: page.wave.seek.connect(self._player.seek))
+        bench.when_built("cut", lambda page: page.heard.connect(self._hear_span))
+        bench.when_built("cut", lambda page: page.turned.connect(self._turn_to_span))
+        bench.when_built("record", lambda page: page.heard.connect(self._hear_span))
+        bench.when_built("script", lambda page: page.heard.connect(self._hear_file))
+        bench.when_built("tone", lambda page: page.heard.connect(self._hear_file))
+        bench.when_built("music", lambda page: page.heard.connect(self._hear_sound))
+        bench.when_built("music", lambda page: page.compare_wanted.connect(self._compare_clip))
+        bench.when_built("heard", lambda page: page.played.connect(self._hear_cell))
+        bench.when_built("corpus", lambda page: page.played.connect(self._hear_cell))
+        bench.when_built("phone", lambda page: page.heard.connect(self._hear_held))
         stand_ins.played.connect(
             lambda key, held: self._hear_sound(f"{stand_ins.title_of(key)}{held.name}", held.sound, held.rate)
         )
@@ -75,6 +76,9 @@ class Given:
         """A line that was spoken a moment ago."""
         self._hear_sound(name, *read_short(path))
 
+    def _hear_held(self, held: Held) -> None:
+        self._hear_sound(held.name, held.sound, held.rate)
+
     def _hear_cell(self, clip_id: str, slug: str) -> None:
         clip, receiver = self._project.clip(clip_id), self._project.receiver(slug)
         if clip is not None and receiver is not None:
@@ -97,7 +101,7 @@ class Given:
         self._late = True
 
     def _moved(self, seconds: float) -> None:
-        if self._bench.currentWidget() is self._bench.cut_page:
+        if self._bench.page == "cut":
             heard = self._player.ways and (seconds > 0 or self._player.playing)
             self._bench.cut_page.set_playing(seconds if heard else None)
         wave = self._bench.wave

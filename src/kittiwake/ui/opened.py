@@ -57,7 +57,8 @@ class OpenedWindow(QObject):
     def _changed(self, key: str) -> None:
         if key not in _SPOKEN:
             return
-        if self.window.maker.busy or self.window.bench.record_page.recorder.busy:
+        recording = self.window.bench.built("record")
+        if self.window.maker.busy or (recording and recording.recorder.busy):
             self.window.status.say(tr("It is said so from the next start on: something is being made or recorded."))
             return
         # Not from within the control that was pressed: it goes with the old window.

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import gc
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QEvent, QTimer, Signal
 from PySide6.QtGui import (
@@ -45,7 +46,6 @@ from .run_end import RunEnd
 from .session import Session
 from .settings.applied import apply, apply_all
 from .settings.held import HeldSettings
-from .settings.page import SettingsPage
 from .state_counter import StateCounter
 from .status_bar import StatusBar
 from .theme.colours import Colours, colours, use
@@ -53,6 +53,9 @@ from .theme.sheet import style_sheet
 from .top_bar import TopBar
 from .typing_keys import is_own
 from .watching import Watching
+
+if TYPE_CHECKING:
+    from .bench.receiver_page import ReceiverPage
 
 
 class Window(QMainWindow):
@@ -173,22 +176,7 @@ class Window(QMainWindow):
         player.said.connect(self.status.say)
         self.ear.line_button.clicked.connect(lambda: self.run("ear.line_settings"))
         self.hearing.said.connect(self.status.say)
-        self.bench.cell_page.make_wanted.connect(lambda: make.make_selection(at))
-        self.bench.cell_page.hand_wanted.connect(lambda: receiver.hand_over(at))
-        self.bench.receiver_page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
-        self.bench.receiver_page.take_wanted.connect(lambda edited: receiver.take_rules(at, edited))
-        self.bench.receiver_page.drafts_changed.connect(self._show_drafts)
-        self.bench.receiver_page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
-        recording = self.bench.record_page
-        recording.counted.connect(lambda left: record.count_in(at, left))
-        recording.list_wanted.connect(lambda: record.record_list(at))
-        self.bench.corpus_page.rows_wanted.connect(lambda: corpus.texts_and_speakers(at))
-        self.bench.phone_page.recorded.connect(lambda path: self.add_paths([path]))
-        self.bench.script_page.read_wanted.connect(lambda: script.read_script(at))
-        self.bench.cut_page.list_button.clicked.connect(lambda: cut.names_from_list(at))
-        self.bench.compare_page.chosen.connect(lambda found: ear.hear_coded(at, found))
-        self.bench.levels_page.chosen.connect(lambda id_: ear.hear_level(at, id_))
-        self.bench.levels_page.wanted.connect(lambda id_: view.go_to_clip(at, id_))
+        self._connect_pages()
         session.told.connect(self.status.say)
         session.calm.connect(lambda: make.make_if_wanted(at))
         self.bench.pressed.connect(lambda: receiver.set_off(at))
@@ -208,6 +196,30 @@ class Window(QMainWindow):
         apply_all(self)
         self._show_history()
 
+    def _connect_pages(self) -> None:
+        """What the pages of the bench want done, each from when it is there."""
+        at, when = self.context, self.bench.when_built
+        when("cell", lambda page: page.make_wanted.connect(lambda: make.make_selection(at)))
+        when("cell", lambda page: page.hand_wanted.connect(lambda: receiver.hand_over(at)))
+        when("receiver", self._connect_receiver_page)
+        when("record", lambda page: page.counted.connect(lambda left: record.count_in(at, left)))
+        when("record", lambda page: page.list_wanted.connect(lambda: record.record_list(at)))
+        when("record", lambda page: page.use(self.settings["sound.microphone"]))
+        when("corpus", lambda page: page.rows_wanted.connect(lambda: corpus.texts_and_speakers(at)))
+        when("phone", lambda page: page.recorded.connect(lambda path: self.add_paths([path])))
+        when("script", lambda page: page.read_wanted.connect(lambda: script.read_script(at)))
+        when("cut", lambda page: page.list_button.clicked.connect(lambda: cut.names_from_list(at)))
+        when("compare", lambda page: page.chosen.connect(lambda found: ear.hear_coded(at, found)))
+        when("levels", lambda page: page.chosen.connect(lambda id_: ear.hear_level(at, id_)))
+        when("levels", lambda page: page.wanted.connect(lambda id_: view.go_to_clip(at, id_)))
+
+    def _connect_receiver_page(self, page: ReceiverPage) -> None:
+        at = self.context
+        page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
+        page.take_wanted.connect(lambda edited: receiver.take_rules(at, edited))
+        page.drafts_changed.connect(self._show_drafts)
+        page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
+
     def _apply(self, key: str) -> None:
         apply(self, key)
 
@@ -218,6 +230,8 @@ class Window(QMainWindow):
 
     def closes_settings(self) -> bool:
         """Close the page of settings; whether it was open."""
+        from .settings.page import SettingsPage
+
         page = self.findChild(SettingsPage)
         if page is None or not page.isVisible():
             return False

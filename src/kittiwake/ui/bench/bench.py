@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
+from importlib import import_module
 from pathlib import Path
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QSize, Signal
 from PySide6.QtWidgets import QLabel, QStackedWidget
@@ -16,20 +19,41 @@ from ..cutting import Cutter
 from ..sentence import Sentence
 from ..session import Session
 from ..standins.panel import StandIns
-from .cell_page import CellPage
-from .clip_page import ClipPage
-from .compare_page import ComparePage
-from .corpus.page import CorpusPage
-from .cut.page import CutPage
-from .heard_page import HeardPage
-from .levels_page import LevelsPage
-from .music_page import MusicPage
-from .phone_page import PhonePage
-from .receiver_page import ReceiverPage
-from .record_page import RecordPage
-from .script_page import ScriptPage
-from .tone_page import TonePage
-from .wave import WaveView
+
+if TYPE_CHECKING:
+    from .cell_page import CellPage
+    from .clip_page import ClipPage
+    from .compare_page import ComparePage
+    from .corpus.page import CorpusPage
+    from .cut.page import CutPage
+    from .heard_page import HeardPage
+    from .levels_page import LevelsPage
+    from .music_page import MusicPage
+    from .phone_page import PhonePage
+    from .receiver_page import ReceiverPage
+    from .record_page import RecordPage
+    from .script_page import ScriptPage
+    from .tone_page import TonePage
+    from .wave import WaveView
+
+#: The pages by their names: where each is, and what makes it of the bench. None is loaded or built before it is wanted: a start shows one.
+PAGES: dict[str, tuple[str, str]] = {
+    "clip": ("clip_page", "ClipPage"),
+    "cell": ("cell_page", "CellPage"),
+    "receiver": ("receiver_page", "ReceiverPage"),
+    "compare": ("compare_page", "ComparePage"),
+    "levels": ("levels_page", "LevelsPage"),
+    "cut": ("cut.page", "CutPage"),
+    "record": ("record_page", "RecordPage"),
+    "script": ("script_page", "ScriptPage"),
+    "tone": ("tone_page", "TonePage"),
+    "music": ("music_page", "MusicPage"),
+    "phone": ("phone_page", "PhonePage"),
+    "heard": ("heard_page", "HeardPage"),
+    "corpus": ("corpus.page", "CorpusPage"),
+}
+#: Pages where somebody works that new rows of the board must not end.
+_AT_WORK = {"cut", "record", "script", "tone", "music", "phone"}
 
 
 class Bench(QStackedWidget):
@@ -49,51 +73,14 @@ class Bench(QStackedWidget):
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
         self._pending: set[str] = set()
         self.stand_ins = StandIns(self.pressed.emit)
+        self.stand_ins.setParent(self)  # until a page shows it
         self.empty_page = QLabel(tr("Select a clip, a cell, or a receiver's heading: here is where it is worked on."))
         self.empty_page.setProperty("soft", True)
         self.empty_page.setMargin(18)
-        self.clip_page = ClipPage(session)
-        self.cell_page = CellPage(session)
-        self.receiver_page = ReceiverPage(session, self.stand_ins)
-        self.compare_page = ComparePage()
-        self.levels_page = LevelsPage(session)
         self.cutter = Cutter(self)
-        self.cut_page = CutPage(session, self.cutter)
-        self.record_page = RecordPage(session)
-        self.script_page = ScriptPage(session)
-        self.tone_page = TonePage(session)
-        self.music_page = MusicPage(session)
-        self.heard_page = HeardPage(session)
-        self.corpus_page = CorpusPage(session)
-        self.phone_page = PhonePage(session, self.stand_ins.phone())
-        for page in (
-            self.empty_page,
-            self.clip_page,
-            self.cell_page,
-            self.receiver_page,
-            self.compare_page,
-            self.levels_page,
-            self.cut_page,
-            self.record_page,
-            self.script_page,
-            self.tone_page,
-            self.music_page,
-            self.phone_page,
-            self.heard_page,
-            self.corpus_page,
-        ):
-            self.addWidget(page)
-        for telling in (
-            self.cut_page,
-            self.record_page,
-            self.script_page,
-            self.tone_page,
-            self.music_page,
-            self.heard_page,
-            self.corpus_page,
-            self.phone_page,
-        ):
-            telling.told.connect(self.told)
+        self._built: dict[str, Any] = {}
+        self._wishes: dict[str, list[Callable[[Any], object]]] = {}
+        self.addWidget(self.empty_page)
         self.stand_ins.said.connect(self.told)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
@@ -101,6 +88,94 @@ class Bench(QStackedWidget):
         session.cell_changed.connect(self._cell)
         self._output_looked.connect(self._take_output)
         self.currentChanged.connect(lambda _: self.updateGeometry())
+
+    # -- the pages -------------------------------------------------------------------------------------------------
+
+    def page_of(self, name: str) -> Any:
+        """The page of that name (``PAGES``), which is built where nobody wanted it before."""
+        if name not in self._built:
+            module, kind = PAGES[name]
+            make = getattr(import_module(f".{module}", __package__), kind)
+            built = self._built[name] = make(*self._given_to(name))
+            self.addWidget(built)
+            if hasattr(built, "told"):
+                built.told.connect(self.told)
+            for wish in self._wishes.pop(name, ()):
+                wish(built)
+        return self._built[name]
+
+    def _given_to(self, name: str) -> tuple[object, ...]:
+        more = {
+            "receiver": lambda: (self.stand_ins,),
+            "cut": lambda: (self.cutter,),
+            "phone": lambda: (self.stand_ins.phone(),),
+        }
+        return () if name == "compare" else (self._session, *more.get(name, tuple)())
+
+    def built(self, name: str) -> Any:
+        """The page of that name if it was wanted already, else None."""
+        return self._built.get(name)
+
+    def when_built(self, name: str, do: Callable[[Any], object]) -> None:
+        """Do something with the page of that name: at once, or as soon as it is there."""
+        if name in self._built:
+            do(self._built[name])
+        else:
+            self._wishes.setdefault(name, []).append(do)
+
+    @property
+    def clip_page(self) -> ClipPage:
+        return self.page_of("clip")
+
+    @property
+    def cell_page(self) -> CellPage:
+        return self.page_of("cell")
+
+    @property
+    def receiver_page(self) -> ReceiverPage:
+        return self.page_of("receiver")
+
+    @property
+    def compare_page(self) -> ComparePage:
+        return self.page_of("compare")
+
+    @property
+    def levels_page(self) -> LevelsPage:
+        return self.page_of("levels")
+
+    @property
+    def cut_page(self) -> CutPage:
+        return self.page_of("cut")
+
+    @property
+    def record_page(self) -> RecordPage:
+        return self.page_of("record")
+
+    @property
+    def script_page(self) -> ScriptPage:
+        return self.page_of("script")
+
+    @property
+    def tone_page(self) -> TonePage:
+        return self.page_of("tone")
+
+    @property
+    def music_page(self) -> MusicPage:
+        return self.page_of("music")
+
+    @property
+    def phone_page(self) -> PhonePage:
+        return self.page_of("phone")
+
+    @property
+    def heard_page(self) -> HeardPage:
+        return self.page_of("heard")
+
+    @property
+    def corpus_page(self) -> CorpusPage:
+        return self.page_of("corpus")
+
+    # -- what is shown ---------------------------------------------------------------------------------------------
 
     def minimumSizeHint(self) -> QSize:
         """That of the page that shows: what another one needs is nothing to it."""
@@ -184,24 +259,13 @@ class Bench(QStackedWidget):
 
     @property
     def page(self) -> str:
-        """What is shown: ``clip``, ``cell``, ``receiver``, ``compare``, ``levels``, ``cut``, ``record`` or ``empty``."""
-        pages = {
-            self.clip_page: "clip", self.cell_page: "cell", self.receiver_page: "receiver", self.compare_page: "compare",
-            self.levels_page: "levels", self.cut_page: "cut", self.record_page: "record", self.script_page: "script", self.tone_page: "tone", self.music_page: "music", self.phone_page: "phone", self.heard_page: "heard", self.corpus_page: "corpus",
-        }  # fmt: skip
-        return next((name for page, name in pages.items() if page is self.currentWidget()), "empty")
+        """The name of the page that is shown; ``empty`` where nothing is."""
+        return next((name for name, page in self._built.items() if page is self.currentWidget()), "empty")
 
     @property
     def at_work(self) -> bool:
         """Whether somebody cuts or records, which new rows of the board must not end."""
-        return self.currentWidget() in (
-            self.cut_page,
-            self.record_page,
-            self.script_page,
-            self.tone_page,
-            self.music_page,
-            self.phone_page,
-        )
+        return self.page in _AT_WORK
 
     def refresh(self) -> None:
         """Show the current selection anew."""
@@ -226,8 +290,8 @@ class Bench(QStackedWidget):
     @property
     def wave(self) -> WaveView | None:
         """The waveform on show."""
-        page = self.currentWidget()
-        return page.wave if isinstance(page, ClipPage | CellPage) else None
+        page: Any = self.currentWidget()
+        return page.wave if self.page in ("clip", "cell") else None
 
     def _facts(self, path: Path) -> None:
         clip = self._session.project.clip(self._clip_id) if self._clip_id else None
@@ -236,7 +300,7 @@ class Bench(QStackedWidget):
 
     def _glimpse(self, path: Path) -> None:
         clip = self._session.project.clip(self._clip_id) if self._clip_id else None
-        if clip and clip.source == path and self.currentWidget() is self.clip_page:
+        if clip and clip.source == path and self.page == "clip":
             self.clip_page.show_partial(self._session.partial[path])
 
     def _cell(self, clip_id: str, slug: str) -> None:
@@ -259,14 +323,9 @@ class Bench(QStackedWidget):
         self.refresh()
 
     def stop(self) -> None:
-        self.compare_page.stop()
+        """End what the pages do in the background."""
         self.cutter.stop()
-        self.cut_page.ear.names.close()
-        self.record_page.recorder.shut_down()
-        self.script_page.shut_down()
-        self.tone_page.shut_down()
-        self.music_page.shut_down()
-        self.phone_page.shut_down()
-        self.heard_page.shut_down()
-        self.corpus_page.shut_down()
+        for page in self._built.values():
+            if hasattr(page, "shut_down"):
+                page.shut_down()
         self._pool.shutdown(wait=True, cancel_futures=True)

@@ -89,7 +89,7 @@ class ComparePage(QWidget):
 
     def start(self, clip: Clip, facts: Facts) -> None:
         """Compare a clip; a comparison that still goes is dropped."""
-        self.stop()
+        self.shut_down()
         self._turn += 1
         self._stop = Event()
         self._rows.clear()
@@ -148,7 +148,7 @@ class ComparePage(QWidget):
         if 0 <= row < len(self._rows):
             self.chosen.emit(self._rows[row])
 
-    def stop(self) -> None:
+    def shut_down(self) -> None:
         """Drop what goes on, and the coded files."""
         self._stop.set()
         self._turn += 1

@@ -380,3 +380,6 @@ class RecordPage(QWidget):
                 name=esc((self._taking or self.current).name),
             )
         return "<br>".join(f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes)
+
+    def shut_down(self) -> None:
+        self.recorder.shut_down()

@@ -6,7 +6,6 @@ from ...commands import command, key_of
 from ...core.project.corpus import take_rows
 from ...words import tr
 from ..context import Context
-from ..rows_dialog import RowsDialog
 
 
 @command(
@@ -32,6 +31,8 @@ def show_corpus(at: Context) -> None:
     menu="Make",
 )
 def texts_and_speakers(at: Context) -> None:
+    from ..rows_dialog import RowsDialog
+
     project = at.session.project
     if not project.job.clips:
         at.status.say(tr("There are no clips yet: {key} adds sound.", key=key_of("job.add_files")))

@@ -4,25 +4,23 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from ...commands import command, key_of
 from ...core.cut import shown_names
-from ...core.cut.export import write_marks
-from ...core.cut.forms import marks_of, read_marks, spans_of
 from ...core.errors import KittiwakeError, reason_of
 from ...core.make.place import part_file, put_in_place, sync_files
 from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits
-from ...core.standin.microphone import READING
 from ...words import phrase, tr
 from ..ask import chosen, where_to_save
-from ..bench.cut.page import CutPage
-from ..bench.list_dialog import ListDialog
 from ..context import Context
-from ..waiting import Waiting
+
+if TYPE_CHECKING:
+    from ..bench.cut.page import CutPage
 
 
 def _of_page(id_: str, text: str, help_: str, *keys: str, does: Callable[[CutPage], object]) -> None:
@@ -60,12 +58,14 @@ _of_page(
     phrase("Find the speech"),
     phrase("Search again with the settings as they are; names and set edges stay."),
     "F",
-    does=CutPage.search,
+    does=lambda page: page.search(),
 )
 
 
 @command("cut.list", "Names from a list…", "Give the clips their names in order.", "Ctrl+L", menu="Cut")
 def names_from_list(at: Context) -> None:
+    from ..bench.list_dialog import ListDialog
+
     if not _cutting(at):
         return
     page = at.bench.cut_page
@@ -85,7 +85,7 @@ _of_page(
     phrase("Suggest names by ear"),
     phrase("The speech engine listens for the lines of the list in every span; nothing is named before you take it."),
     "Ctrl+B",
-    does=CutPage.listen_for_names,
+    does=lambda page: page.listen_for_names(),
 )
 
 
@@ -94,7 +94,7 @@ _of_page(
     phrase("Take the suggestion"),
     phrase("Name the chosen span as heard, and go on."),
     "Ctrl+Return",
-    does=CutPage.take_heard,
+    does=lambda page: page.take_heard(),
 )
 
 
@@ -111,7 +111,7 @@ _of_page(
     phrase("Name the span"),
     phrase("Type a name (Enter does it on the waveform too); Enter goes on to the next and plays it."),
     "N",
-    does=CutPage.begin_to_name,
+    does=lambda page: page.begin_to_name(),
 )
 
 
@@ -120,7 +120,7 @@ _of_page(
     phrase("Set aside, or take back"),
     phrase("A flub or a cough is kept, but not delivered (Del does it too)."),
     "W",
-    does=CutPage.drop,
+    does=lambda page: page.drop(),
 )
 
 
@@ -195,7 +195,7 @@ _of_page(
     phrase("Choose the next take"),
     phrase("Deliver another take of this line, and hear it."),
     "U",
-    does=CutPage.next_take,
+    does=lambda page: page.next_take(),
 )
 _of_page(
     "cut.between",
@@ -209,7 +209,7 @@ _of_page(
     phrase("Level, waveform or spectrogram"),
     phrase("See the sound by its level, by its shape, or by its frequencies."),
     "A",
-    does=CutPage.show_next_view,
+    does=lambda page: page.show_next_view(),
 )
 
 
@@ -218,7 +218,7 @@ _of_page(
     phrase("What the search saw"),
     phrase("Over the sound: its level, what it had to reach, and where a voice was heard."),
     "Shift+A",
-    does=CutPage.show_seen,
+    does=lambda page: page.show_seen(),
 )
 
 
@@ -242,7 +242,7 @@ _of_page(
     phrase("Look at the span"),
     phrase("Show the chosen span as large as it goes."),
     "Z",
-    does=CutPage.look_near,
+    does=lambda page: page.look_near(),
 )
 _of_page(
     "cut.whole",
@@ -257,6 +257,8 @@ _of_page(
     "cut.demo", "Try it on the demo reading", "Put a reading of forty lines on the board, and cut it.", menu="Cut"
 )
 def cut_demo(at: Context) -> None:
+    from ...core.standin.microphone import READING
+
     reading = READING / tr("Season reading.flac")
     at.session.project.add_sources([reading])
     clip = next(clip for clip in at.session.project.job.clips if clip.source == reading)
@@ -306,7 +308,7 @@ def export_spans(at: Context) -> None:
 
 def _cutting(at: Context) -> bool:
     """Whether the bench is cutting; says so where it is not."""
-    if at.bench.currentWidget() is at.bench.cut_page:
+    if at.bench.page == "cut":
         return True
     at.status.say(tr("K cuts the selected recording into clips."))
     return False
@@ -319,6 +321,8 @@ def take_spans(at: Context, path: Path, *, replace: bool = False) -> None:
     ------
     KittiwakeError : there are none in it.
     """
+    from ...core.cut.forms import read_marks, spans_of
+
     page = at.bench.cut_page
     facts = at.session.project.facts.get(page.source) if page.source else None
     if page.source is None or facts is None or facts.measures is None:
@@ -341,6 +345,10 @@ def write_spans(at: Context, path: Path) -> None:
     ------
     KittiwakeError
     """
+    from ...core.cut.export import write_marks
+    from ...core.cut.forms import marks_of
+    from ..waiting import Waiting
+
     page = at.bench.cut_page
     if page.source is None:
         return

@@ -5,27 +5,25 @@ from __future__ import annotations
 import datetime
 from collections.abc import Callable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QApplication
 
 from ...commands import command
-from ...core.deliver import Plan, last_plan_of, send
-from ...core.deliver.report import outline_of, report_of
 from ...core.errors import Cancelled
-from ...core.fit.demands import demands_of
 from ...core.make.delivered import delivered_in
 from ...core.make.place import write_whole
 from ...core.model import Receiver
 from ...core.project.handing import items_of, root_of
-from ...core.standin.judge import TAKEN, judged
 from ...words import tr
 from ..ask import where_to_save
 from ..context import Context
-from ..deliver_dialog import DeliverDialog
 from ..made_files import files_of, mime_of
-from ..printed import write_pdf
 from ..short_path import short_path
-from ..waiting import Waiting
+
+if TYPE_CHECKING:
+    from ...core.deliver import Plan
+    from ..deliver_dialog import DeliverDialog
 
 
 def _receiver(at: Context) -> Receiver | None:
@@ -55,6 +53,8 @@ def _into(at: Context, receiver: Receiver) -> Path:
     menu="Receiver",
 )
 def deliver(at: Context) -> None:
+    from ..deliver_dialog import DeliverDialog
+
     receiver = _receiver(at)
     items, missing = items_of(at.session.project, receiver) if receiver else ([], [])
     if receiver is None or not items:
@@ -73,6 +73,10 @@ def deliver(at: Context) -> None:
 
 
 def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
+    from ...core.deliver import send
+    from ...core.standin.judge import TAKEN, judged
+    from ..waiting import Waiting
+
     stand_ins = at.bench.stand_ins
     kind = stand_ins.kind(plan.receiver.standin) if dialog.tries else None
     verdicts: dict[str, str] = {}
@@ -122,6 +126,12 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     menu="Receiver",
 )
 def report(at: Context) -> None:
+    from ...core.deliver import last_plan_of
+    from ...core.deliver.report import outline_of, report_of
+    from ...core.fit.demands import demands_of
+    from ..printed import write_pdf
+    from ..waiting import Waiting
+
     receiver = _receiver(at)
     items, _ = items_of(at.session.project, receiver) if receiver else ([], [])
     if receiver is None or not items:

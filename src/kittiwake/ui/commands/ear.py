@@ -6,8 +6,6 @@ from ...commands import command
 from ...core.make.compare import Comparison
 from ...words import tr
 from ..context import Context
-from ..ear.blind_dialog import BlindDialog
-from ..ear.line_dialog import LineDialog
 
 
 @command("ear.play", "Play or pause", "Hear the selected clip or cell.", "Space", menu="Listen")
@@ -45,6 +43,8 @@ def hear_line(at: Context) -> None:
     menu="Listen",
 )
 def set_line(at: Context) -> None:
+    from ..ear.line_dialog import LineDialog
+
     dialog = LineDialog(at.window, at.player.line)
     dialog.changed.connect(at.player.set_line)
     at.player.line_heard.connect(dialog.say)
@@ -55,6 +55,8 @@ def set_line(at: Context) -> None:
     "ear.blind", "Blind comparison…", "A, B and X: whether two ways of hearing can be told apart.", menu="Listen"
 )
 def compare_blind(at: Context) -> None:
+    from ..ear.blind_dialog import BlindDialog
+
     _reload(at)
     if len(at.player.ways) < 2:
         at.status.say(tr("Select a clip or a cell that can be heard in two ways."))
@@ -87,17 +89,13 @@ def back_to_start(at: Context) -> None:
 
 def _reload(at: Context) -> None:
     """What is selected may have been made or changed since it was loaded."""
-    if at.bench.currentWidget() is at.bench.cut_page:
+    if at.bench.page == "cut":
         if clip := at.bench.cut_page.to_hear():
             at.player.load_clip(at.session.project.cell(clip, at.session.project.any_receiver))
         return
-    if at.bench.currentWidget() is at.bench.record_page:
+    if at.bench.page == "record":
         return
-    if at.bench.currentWidget() not in (
-        at.bench.receiver_page,
-        at.bench.compare_page,
-        at.bench.levels_page,
-    ):
+    if at.bench.page not in ("receiver", "compare", "levels"):
         at.view.load_ear(at.board.current_clip(), at.board.current_receiver())
 
 

@@ -14,9 +14,6 @@ from ...core.project import edits
 from ...words import tr
 from ..ask import chosen
 from ..context import Context
-from ..headerless_dialog import HeaderlessDialog
-from ..rate_dialog import RateDialog
-from ..touch_dialog import TouchDialog
 
 
 @command("edit.undo", "Undo", "Take the last change of the job back.", "Ctrl+Z", menu="Edit")
@@ -91,6 +88,8 @@ def leave_out(at: Context) -> None:
     menu="Edit",
 )
 def state_format(at: Context) -> None:
+    from ..headerless_dialog import HeaderlessDialog
+
     clip = at.board.current_clip()
     facts = at.session.project.facts.get(clip.source) if clip else None
     several = facts is not None and facts.has("streams")
@@ -223,6 +222,8 @@ def read_all_as_guessed(at: Context) -> None:
     menu="Edit",
 )
 def state_rate(at: Context) -> None:
+    from ..rate_dialog import RateDialog
+
     clips = [clip for clip in at.board.selected_clips() if (f := at.session.project.facts.get(clip.source)) and f.ok]
     if not clips:
         at.status.say(tr("Select clips that can be read, to state their true rate."))
@@ -247,6 +248,8 @@ def state_rate(at: Context) -> None:
     menu="Edit",
 )
 def touch_up(at: Context) -> None:
+    from ..touch_dialog import TouchDialog
+
     clips = at.board.selected_clips()
     if _in_cut_page(at):
         picked = at.bench.cut_page.picked()

@@ -8,11 +8,12 @@ from ... import __version__
 from ...commands import command
 from ...words import tr
 from ..context import Context
-from ..palette import KeyList
 
 
 @command("help.keys", "Keys", "Every action with its key.", "F1", menu="Help")
 def show_keys(at: Context) -> None:
+    from ..palette import KeyList
+
     KeyList(at.window).open()
 
 

@@ -16,7 +16,6 @@ from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
 from ..language import day_and_time
-from ..recent_dialog import RecentDialog
 
 #: The job that ships.
 DEMO = Path(__file__).parents[2] / "demo" / "brinmar.kittiwake"
@@ -47,6 +46,8 @@ def open_job(at: Context) -> None:
 
 @command("job.recent", "Recent jobs…", "Open one of the jobs that were open last.", "Ctrl+Shift+J", menu="Job")
 def open_recent(at: Context) -> None:
+    from ..recent_dialog import RecentDialog
+
     jobs = RecentJobs().jobs()
     if not jobs:
         at.status.say(tr("No job has been saved or opened yet."))

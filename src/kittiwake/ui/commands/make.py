@@ -14,8 +14,6 @@ from ...core.project import Cell, edits
 from ...words import tr
 from ..ask import chosen
 from ..context import Context
-from ..forms_dialog import FormsDialog
-from ..unwanted_dialog import UnwantedDialog
 
 
 @command(
@@ -102,6 +100,8 @@ def _may_make(at: Context) -> bool:
     menu="Make",
 )
 def make_forms(at: Context) -> None:
+    from ..forms_dialog import FormsDialog
+
     clips = at.board.selected_clips()
     if not clips:
         at.status.say(tr("Select a clip to make it in several forms."))
@@ -164,6 +164,8 @@ def make_if_wanted(at: Context) -> None:
 
 def show_unwanted(at: Context, found: list[tuple[Path, Entry]]) -> None:
     """The list that ``find_unwanted`` asked for."""
+    from ..unwanted_dialog import UnwantedDialog
+
     if not found:
         at.status.say(tr("Every output that was made here still belongs to a clip of this job."))
         return

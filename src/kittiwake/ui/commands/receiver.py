@@ -8,11 +8,8 @@ from pathlib import Path
 from PySide6.QtWidgets import QFileDialog
 
 from ...commands import command, key_of
-from ...core.batch.each import analyze_files
 from ...core.errors import MakeError, reason_of
 from ...core.fit import legal_name
-from ...core.fit.learned import learn
-from ...core.fit.one_off import receiver_of_form
 from ...core.make.place import write_whole
 from ...core.model import Facts, Receiver, load_receiver, shipped_receivers
 from ...core.model.name_rules import Names
@@ -22,8 +19,6 @@ from ...core.project import edits
 from ...words import tr
 from ..ask import where_to_save
 from ..context import Context
-from ..receiver_chooser import ReceiverChooser
-from ..waiting import Waiting
 
 #: Names that may stand in a slug.
 SLUGS = Names(allowed="a-z0-9-", case="lower", max_length=30, replace_with="-")
@@ -31,6 +26,8 @@ SLUGS = Names(allowed="a-z0-9-", case="lower", max_length=30, replace_with="-")
 
 @command("receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", "Ctrl+R", menu="Receiver")
 def choose_receivers(at: Context) -> None:
+    from ..receiver_chooser import ReceiverChooser
+
     dialog = ReceiverChooser(at.window, at.session.project.job.receivers, at.session.project.job.own)
 
     def take() -> None:
@@ -66,6 +63,8 @@ def new_from_files(at: Context) -> None:
 
 def new_receiver(at: Context, begin: str, slug: str) -> None:
     """A receiver of one's own: begun from nothing, from the receiver of a slug, or from files that the machine is known to take."""
+    from ...core.fit.one_off import receiver_of_form
+
     project = at.session.project
     if begin == "files":
         learn_receiver(at)
@@ -112,6 +111,9 @@ def learn_receiver(at: Context) -> None:
 
 
 def learn_from(at: Context, paths: list[Path]) -> None:
+    from ...core.fit.learned import learn
+    from ..waiting import Waiting
+
     slug = free_slug(f"like-{legal_name(paths[0].parent.name, SLUGS)}".strip("-"), at.session.project.job.own)
     name = tr("Like {folder}", folder=paths[0].parent.name)[:40]
 
@@ -125,6 +127,8 @@ def learn_from(at: Context, paths: list[Path]) -> None:
 
 
 def _facts(paths: list[Path], checkpoint: Callable[[], object]) -> list[Facts]:
+    from ...core.batch.each import analyze_files
+
     found = []
     for facts in analyze_files(paths):
         checkpoint()

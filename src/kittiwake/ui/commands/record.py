@@ -7,14 +7,13 @@ import numpy as np
 from ...commands import command
 from ...core.model import Line
 from ...words import tr
-from ..bench.list_dialog import ListDialog
 from ..context import Context
 
 
 @command("record.open", "Record…", "Record a line at the microphone; it becomes a clip.", "V", menu="Record")
 def open_record(at: Context) -> None:
     recorder = at.bench.record_page.recorder
-    if at.bench.currentWidget() is at.bench.record_page and recorder.busy:
+    if at.bench.page == "record" and recorder.busy:
         at.status.say(tr("A take goes on. It ends by itself when you are silent; Stop ends it now."))
         return
     at.status.say("")
@@ -26,7 +25,9 @@ def open_record(at: Context) -> None:
     "record.list", "Lines to read…", "Record against a list: each line is shown, recorded and checked.", menu="Record"
 )
 def record_list(at: Context) -> None:
-    if at.bench.currentWidget() is not at.bench.record_page:
+    from ..bench.list_dialog import ListDialog
+
+    if at.bench.page != "record":
         open_record(at)
     page = at.bench.record_page
     written = tuple(Line(line.name, line.text) for line in at.session.project.job.script.lines)

@@ -8,7 +8,6 @@ from PySide6.QtWidgets import QFileDialog
 
 from ...commands import command, key_of
 from ...core.make.place import write_whole
-from ...core.script.table import to_csv
 from ...words import tr
 from ..ask import where_to_save
 from ..context import Context
@@ -46,6 +45,8 @@ def read_script(at: Context) -> None:
 
 @command("script.write", "Write the script…", "Write the lines as a CSV table.", menu="Record")
 def write_script(at: Context) -> None:
+    from ...core.script.table import to_csv
+
     lines = at.session.project.job.script.lines
     if not lines:
         at.status.say(tr("There are no lines yet: {key} is where they are written.", key=key_of("script.open")))

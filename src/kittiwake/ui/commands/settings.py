@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from ...commands import command
 from ..context import Context
-from ..settings.page import SettingsPage
 
 
 @command(
@@ -15,4 +14,6 @@ from ..settings.page import SettingsPage
     menu="View",
 )
 def open_settings(at: Context) -> None:
+    from ..settings.page import SettingsPage
+
     SettingsPage(at.window, at.settings).show()

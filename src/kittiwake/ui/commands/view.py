@@ -8,7 +8,6 @@ from ...commands import command, key_of
 from ...words import tr
 from ..board.model import HEADS
 from ..context import Context
-from ..palette import Palette
 from ..theme.colours import colours
 
 
@@ -96,6 +95,8 @@ def go_to_next(at: Context, state: str) -> None:
 
 @command("view.palette", "Find a command…", "Type part of a command's name.", "Ctrl+K", menu="View")
 def find_command(at: Context) -> None:
+    from ..palette import Palette
+
     Palette(at.window, at.view.qactions).open()
 
 

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from ...commands import command
 from ..context import Context
-from ..watch_dialog import WatchDialog
 
 
 @command(
@@ -15,4 +14,6 @@ from ..watch_dialog import WatchDialog
     menu="Make",
 )
 def watched_folders(at: Context) -> None:
+    from ..watch_dialog import WatchDialog
+
     WatchDialog(at.window, at.watching, at.session.project.job.receivers).show()

@@ -70,6 +70,11 @@ def _still(window: Window) -> None:
     QApplication.setCursorFlashTime(0 if still else 1000)
 
 
+def _microphone(window: Window) -> None:
+    if page := window.bench.built("record"):
+        page.use(window.settings["sound.microphone"])
+
+
 def _keys(window: Window) -> None:
     commands.rebind(window.settings.kept.keys)
     window.name_keys()
@@ -82,6 +87,6 @@ _WAYS: dict[str, Callable[[Window], None]] = {
     "look.text_size": _text_size,
     "look.still": _still,
     "sound.loudspeaker": lambda window: window.player.use(window.settings["sound.loudspeaker"]),
-    "sound.microphone": lambda window: window.bench.record_page.use(window.settings["sound.microphone"]),
+    "sound.microphone": _microphone,
     "keys": _keys,
 }

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import Any, TypeVar
+from typing import TYPE_CHECKING, Any, TypeVar
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QVBoxLayout, QWidget
@@ -17,9 +17,11 @@ from ...core.errors import reason_of
 from ...core.extensions import import_all
 from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, kinds
-from ...core.standin.machines.phone import Phone
 from ...words import tr
 from ..sentence import Sentence
+
+if TYPE_CHECKING:
+    from ...core.standin.machines.phone import Phone
 
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
 #: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
@@ -89,6 +91,8 @@ class StandIns(QWidget):
 
     def phone(self) -> Phone:
         """The telephone system, which has a page of its own too."""
+        from ...core.standin.machines.phone import Phone
+
         machine = self.machine("phone")
         assert isinstance(machine, Phone)
         return machine

@@ -477,3 +477,6 @@ class CutPage(QWidget):
     def show_next_view(self) -> None:
         """The level, the waveform, the spectrogram."""
         self.told.emit(self.wave.next_kind() + ".")
+
+    def shut_down(self) -> None:
+        self.ear.names.close()
