@@ -4,24 +4,19 @@ from __future__ import annotations
 
 import itertools
 import re
-from collections.abc import Callable
 
 from PySide6.QtCore import QRect, Qt
 from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QScrollArea, QWidget
 
 from kittiwake.ui.elided import ElidedLabel
-from kittiwake.ui.forms_dialog import FormsDialog
 from kittiwake.ui.language import use_language
 from kittiwake.ui.quick.window import QuickWindow
-from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.start import make_app
 from kittiwake.ui.theme import scale
 from kittiwake.ui.theme.sheet import use_font
-from kittiwake.ui.touch_dialog import TouchDialog
-from kittiwake.ui.watch_dialog import WatchDialog
 from tests.sounds import DEMO
 from tests.ui.base import WindowCase
+from tests.ui.screens import dialogs, pages
 
 SIZES = ((1280, 800), (1000, 640))
 
@@ -95,35 +90,12 @@ class TestSizes(WindowCase):
         self.assertEqual(beside(root), [], what)
         self.assertEqual(overlapping(root), [], what)
 
-    def pages(self) -> list[tuple[str, Callable[[], object]]]:
-        """Every page of the bench, by what shows it."""
-        window, notice, welcome = self.window, self.clip("Safety notice"), self.clip("Welcome")
-
-        def cutting() -> None:
-            window.board.setFocus()
-            window.board.select(notice.id)
-            window.run("cut.open")
-            self.wait_for(lambda: window.bench.cut_page._activity is not None)
-
-        def music() -> None:
-            window.board.setFocus()
-            window.board.select(notice.id)
-            window.run("music.open")
-            self.wait_for(lambda: not window.bench.music_page.holder.busy)
-
-        return [
-            ("cell", lambda: window.board.select(notice.id, "quay-beacon")), ("clip", lambda: window.board.select(welcome.id)),
-            ("receiver", lambda: window.run("view.receiver")), ("levels", lambda: window.run("view.levels")), ("cut", cutting),
-            ("record", lambda: window.run("record.open")), ("script", lambda: window.run("script.open")),
-            ("tone", lambda: window.run("tone.open")), ("music", music), ("phone", lambda: window.run("phone.open")),
-        ]  # fmt: skip
-
     def check_pages(self, *looks: tuple[tuple[int, int], bool]) -> None:
         self.open_demo()
         for size, dark in looks:
             self.window.resize(*size)
             self.window.use_colours(dark)
-            for name, show in self.pages():
+            for name, show in pages(self.window, self.wait_for):
                 self.window.board.setFocus()
                 show()
                 self.check(self.window, f"{name} at {size}, {'dark' if dark else 'light'}")
@@ -135,10 +107,7 @@ class TestSizes(WindowCase):
 
     def test_dialogs(self) -> None:
         self.open_demo()
-        for dialog in (
-            ReceiverChooser(self.window, ("phone-menu",), {}), FormsDialog(self.window, "Two at the desk"),
-            TouchDialog(self.window, [self.clip("Welcome").touch_up]),
-        ):  # fmt: skip
+        for dialog in dialogs(self.window, self.folder / "some"):
             dialog.show()
             self.check(dialog, type(dialog).__name__)
             dialog.close()
@@ -159,13 +128,7 @@ class TestLanguages(TestSizes):
         self.check(self.window, "empty")
         self.check_pages(((1280, 800), False), ((1024, 640), False))
 
-    def test_settings_watched_folders_and_quick_convert(self) -> None:
-        for dialog in (
-            SettingsPage(self.window, self.window.settings), WatchDialog(self.window, self.window.watching, ("phone-menu",)),
-        ):  # fmt: skip
-            dialog.show()
-            self.check(dialog, type(dialog).__name__)
-            dialog.close()
+    def test_quick_convert(self) -> None:
         quick = QuickWindow([DEMO / "Welcome.wav"], "", self.window.settings)
         quick.show()
         self.wait_for(lambda: not quick.session.busy)

@@ -219,6 +219,8 @@ def _preview(rows: Any, findings: Any, as_json: bool) -> None:
     say(
         tr(
             "{count:,} rows{faults}.",
+            "{count:,} row{faults}.",
+            count,
             count=count,
             faults=tr(", of which these are the first {preview}", preview=_PREVIEW) if count > _PREVIEW else "",
         )
@@ -294,6 +296,8 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
         say(
             tr(
                 "  {rule}: {does} {clips:,} clips, {hours}",
+                "  {rule}: {does} {clips:,} clip, {hours}",
+                cost.clips,
                 rule=printable(words),
                 does=does,
                 clips=cost.clips,
@@ -304,6 +308,8 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
         say(
             tr(
                 "  {side}: {clips:,} clips, {hours}",
+                "  {side}: {clips:,} clip, {hours}",
+                packed.clips[side],
                 side=side,
                 clips=packed.clips[side],
                 hours=hours(packed.seconds[side]),

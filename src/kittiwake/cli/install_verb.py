@@ -70,7 +70,7 @@ def _remove(where: Path) -> None:
 
     count, stay = placing.remove(where)
     say(
-        tr("{count} files were taken away.", count=count)
+        tr("{count} files were taken away.", "{count} file was taken away.", count, count=count)
         if count
         else tr("Nothing was installed in {where}.", where=where)
     )

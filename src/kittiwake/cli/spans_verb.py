@@ -90,6 +90,8 @@ def spans_verb(
             say(
                 tr(
                     "{path}: {speech} found for {count} lines; check where they part.",
+                    "{path}: {speech} found for {count} line; check where they part.",
+                    len(lines),
                     path=path,
                     speech=speech,
                     count=len(lines),

@@ -248,10 +248,14 @@
    <source>Say where the corpus goes: --into FOLDER.</source>
    <translation>Sagen, wohin der Korpus geht: --into ORDNER.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/corpus_verb.py" />
    <source>{count:,} rows{faults}.</source>
-   <translation>{count:,} Zeilen{faults}.</translation>
+   <extracomment>Where there is one: {count:,} row{faults}.</extracomment>
+   <translation>
+    <numerusform>{count:,} Zeile{faults}.</numerusform>
+    <numerusform>{count:,} Zeilen{faults}.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -278,15 +282,23 @@
    <source>flags</source>
    <translation>merkt an</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/corpus_verb.py" />
    <source>  {rule}: {does} {clips:,} clips, {hours}</source>
-   <translation>  {rule}: {does} {clips:,} Clips, {hours}</translation>
+   <extracomment>Where there is one:   {rule}: {does} {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {rule}: {does} {clips:,} Clip, {hours}</numerusform>
+    <numerusform>  {rule}: {does} {clips:,} Clips, {hours}</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/corpus_verb.py" />
    <source>  {side}: {clips:,} clips, {hours}</source>
-   <translation>  {side}: {clips:,} Clips, {hours}</translation>
+   <extracomment>Where there is one:   {side}: {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {side}: {clips:,} Clip, {hours}</numerusform>
+    <numerusform>  {side}: {clips:,} Clips, {hours}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -818,10 +830,14 @@
    <source>  {where} is not Kittiwake's own, and was left as it is.</source>
    <translation>  {where} gehört nicht zu Kittiwake und blieb, wie es ist.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/install_verb.py" />
    <source>{count} files were taken away.</source>
-   <translation>{count} Dateien wurden weggenommen.</translation>
+   <extracomment>Where there is one: {count} file was taken away.</extracomment>
+   <translation>
+    <numerusform>{count} Datei wurde weggenommen.</numerusform>
+    <numerusform>{count} Dateien wurden weggenommen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -1128,10 +1144,14 @@
    <source>--names is a list for one recording; {n} were given.</source>
    <translation>--names ist eine Liste für eine Aufnahme; gegeben wurden {n}.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/spans_verb.py" />
    <source>{path}: {speech} found for {count} lines; check where they part.</source>
-   <translation>{path}: {speech} gefunden für {count} Zeilen; nachsehen, wo sie auseinandergehen.</translation>
+   <extracomment>Where there is one: {path}: {speech} found for {count} line; check where they part.</extracomment>
+   <translation>
+    <numerusform>{path}: {speech} gefunden für {count} Zeile; nachsehen, wo sie auseinandergehen.</numerusform>
+    <numerusform>{path}: {speech} gefunden für {count} Zeilen; nachsehen, wo sie auseinandergehen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -2304,6 +2324,11 @@
   </message>
   <message>
    <location filename="../core/cut/times.py" />
+   <source>Write 0:00 to 1:05 Welcome.</source>
+   <translation>0:00 bis 1:05 Willkommen schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
    <source>It would end at {found}, before it begins.</source>
    <translation>Er endete bei {found}, bevor er beginnt.</translation>
   </message>
@@ -2484,8 +2509,33 @@
   </message>
   <message>
    <location filename="../core/deliver/plan.py" />
+   <source>{n} {state}</source>
+   <translation>{n} {state}</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
    <source>{count} delivered before and wanted no more</source>
    <translation>{count} früher geliefert und nicht mehr gewünscht</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>new</source>
+   <translation>neu</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>changed</source>
+   <translation>geändert</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>same</source>
+   <translation>gleich</translation>
   </message>
   <message numerus="yes">
    <location filename="../core/deliver/send.py" />
@@ -3820,10 +3870,14 @@
    <source>Ask for the recording, or remove the clip.</source>
    <translation>Nach der Aufnahme fragen oder den Clip entfernen.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/fit/problems.py" />
    <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
-   <translation>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwerte sind am Vollausschlag flach abgeschnitten.</translation>
+   <extracomment>Where there is one: It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.</extracomment>
+   <translation>
+    <numerusform>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwert ist am Vollausschlag flach abgeschnitten.</numerusform>
+    <numerusform>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwerte sind am Vollausschlag flach abgeschnitten.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -4428,10 +4482,14 @@
    <source>Ask for a whole copy, or deliver what is there.</source>
    <translation>Nach einer ganzen Kopie fragen oder liefern, was da ist.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/intake/libav.py" />
    <source>{bad} packets could not be decoded</source>
-   <translation>{bad} Pakete ließen sich nicht dekodieren</translation>
+   <extracomment>Where there is one: {bad} packet could not be decoded</extracomment>
+   <translation>
+    <numerusform>{bad} Paket ließ sich nicht dekodieren</numerusform>
+    <numerusform>{bad} Pakete ließen sich nicht dekodieren</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/intake/libav.py" />
@@ -4913,10 +4971,14 @@
    <source>The source has changed since it was looked at.</source>
    <translation>Die Quelle hat sich geändert, seit sie angesehen wurde.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/make/stream.py" />
    <source>{clipped} samples would have been clipped.</source>
-   <translation>{clipped} Abtastwerte wären übersteuert worden.</translation>
+   <extracomment>Where there is one: {clipped} sample would have been clipped.</extracomment>
+   <translation>
+    <numerusform>{clipped} Abtastwert wäre übersteuert worden.</numerusform>
+    <numerusform>{clipped} Abtastwerte wären übersteuert worden.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
@@ -4973,10 +5035,14 @@
    <source>Ask for another copy, or remove it.</source>
    <translation>Nach einer anderen Kopie fragen oder sie entfernen.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/measure/analyze.py" />
    <source>{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.</source>
-   <translation>{holes:,} Abtastwerte sind keine Zahlen oder maßlos; sie gelten als Stille.</translation>
+   <extracomment>Where there is one: {holes:,} sample is no number, or beyond all measure; it is taken as silence.</extracomment>
+   <translation>
+    <numerusform>{holes:,} Abtastwert ist keine Zahl oder maßlos; er gilt als Stille.</numerusform>
+    <numerusform>{holes:,} Abtastwerte sind keine Zahlen oder maßlos; sie gelten als Stille.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/measure/analyze.py" />
@@ -6087,10 +6153,14 @@
    <source>stating {stated}</source>
    <translation>{stated} angeben</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/project/project.py" />
    <source>reading {count} files as guessed</source>
-   <translation>{count} Dateien wie geraten lesen</translation>
+   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
+   <translation>
+    <numerusform>{count} Datei wie geraten lesen</numerusform>
+    <numerusform>{count} Dateien wie geraten lesen</numerusform>
+   </translation>
   </message>
   <message numerus="yes">
    <location filename="../core/project/project.py" />
@@ -6121,10 +6191,14 @@
    <source>Is the microphone on? Say it again.</source>
    <translation>Ist das Mikrofon an? Noch einmal sagen.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/record/check.py" />
    <source>It is clipped: {clipped_samples} samples at full scale.</source>
-   <translation>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</translation>
+   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
+   <translation>
+    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwert am Vollausschlag.</numerusform>
+    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/record/check.py" />
@@ -6396,10 +6470,14 @@
    <source>Put it there: keyring set {ours} {name}</source>
    <translation>Dort ablegen: keyring set {ours} {name}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/service/listed.py" />
    <source>{clips:,} clips</source>
-   <translation>{clips:,} Clips</translation>
+   <extracomment>Where there is one: {clips:,} clip</extracomment>
+   <translation>
+    <numerusform>{clips:,} Clip</numerusform>
+    <numerusform>{clips:,} Clips</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/service/listed.py" />
@@ -7393,8 +7471,8 @@
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>{menus} menus, {prompts} prompts.</source>
-   <translation>{menus} Menüs, {prompts} Ansagen.</translation>
+   <source>{extent}.</source>
+   <translation>{extent}.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -7616,10 +7694,14 @@
    <source>put through: {target}</source>
    <translation>verbunden: {target}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/standin/phone/call.py" />
    <source>given up after {tries} tries</source>
-   <translation>nach {tries} Versuchen aufgegeben</translation>
+   <extracomment>Where there is one: given up after {tries} try</extracomment>
+   <translation>
+    <numerusform>nach {tries} Versuch aufgegeben</numerusform>
+    <numerusform>nach {tries} Versuchen aufgegeben</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
@@ -7635,6 +7717,29 @@
    <location filename="../core/standin/phone/dial_plan.py" />
    <source>hang up</source>
    <translation>auflegen</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>{menus}, {prompts}</source>
+   <translation>{menus}, {prompts}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>{n} menus</source>
+   <extracomment>Where there is one: {n} menu</extracomment>
+   <translation>
+    <numerusform>{n} Menü</numerusform>
+    <numerusform>{n} Menüs</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>{n} prompts</source>
+   <extracomment>Where there is one: {n} prompt</extracomment>
+   <translation>
+    <numerusform>{n} Ansage</numerusform>
+    <numerusform>{n} Ansagen</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/standin/phone/dial_plan.py" />
@@ -8215,6 +8320,416 @@
    <location filename="../ui/bench/bench.py" />
    <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
    <translation>Einen Clip, eine Zelle oder den Kopf eines Empfängers wählen: Hier wird daran gearbeitet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blank_values.py" />
+   <source>at most {rate}</source>
+   <translation>höchstens {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blank_values.py" />
+   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
+   <translation>„{before} … {after}“: „{text}“ stimmt nicht ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>no stand-in</source>
+   <translation>keine Nachbildung</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>the stand-in {name}</source>
+   <translation>die Nachbildung {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It is called</source>
+   <translation>Er heißt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It takes</source>
+   <translation>Er nimmt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>At a rate of</source>
+   <translation>Mit einer Rate von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>With</source>
+   <translation>Mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The bit rate is</source>
+   <translation>Die Bitrate ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>constant</source>
+   <translation>gleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>variable</source>
+   <translation>veränderlich</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>of</source>
+   <translation>von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>A file has at most</source>
+   <translation>Eine Datei hat höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>All files together have at most</source>
+   <translation>Alle Dateien zusammen haben höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It lasts at most</source>
+   <translation>Sie dauert höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>and at least</source>
+   <translation>und mindestens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Advised are at most</source>
+   <translation>Geraten sind höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Speech is at</source>
+   <translation>Sprache liegt bei</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>to</source>
+   <translation>bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Spans are</source>
+   <translation>Abschnitte werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>not written into it</source>
+   <translation>nicht hineingeschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>written into WAV as cue points</source>
+   <translation>als Marken ins WAV geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Kinds of message are</source>
+   <translation>Arten von Ansagen sind</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Names are made of</source>
+   <translation>Namen bestehen aus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>A corrected rate is</source>
+   <translation>Eine berichtigte Rate wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>not told in the name</source>
+   <translation>nicht im Namen gesagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>told in the name</source>
+   <translation>im Namen gesagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Names have the characters</source>
+   <translation>Namen haben die Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>At most</source>
+   <translation>Höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>of them</source>
+   <translation>davon</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>in</source>
+   <translation>in</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>any case</source>
+   <translation>beliebig</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>lower case</source>
+   <translation>Kleinbuchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>capitals</source>
+   <translation>Großbuchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Files end in</source>
+   <translation>Dateien enden auf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The level is</source>
+   <translation>Der Pegel wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>left as it is</source>
+   <translation>gelassen, wie er ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>set by active speech level</source>
+   <translation>nach aktivem Sprachpegel gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>set by loudness</source>
+   <translation>nach Lautheit gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>set by peak</source>
+   <translation>nach Spitze gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Active speech level</source>
+   <translation>Aktiver Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Loudness</source>
+   <translation>Lautheit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Peak</source>
+   <translation>Spitze</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Within</source>
+   <translation>Auf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>dB of its target</source>
+   <translation>dB vom Ziel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Gain is</source>
+   <translation>Verstärkung ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>each clip’s own</source>
+   <translation>für jeden Clip eigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>one for the whole set</source>
+   <translation>eine für den ganzen Satz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>One channel is taken</source>
+   <translation>Ein Kanal wird genommen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>by what the sides hold</source>
+   <translation>nach dem, was die Seiten enthalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>from the left</source>
+   <translation>von links</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>from the right</source>
+   <translation>von rechts</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>by mixing</source>
+   <translation>durch Mischen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>No peak goes over</source>
+   <translation>Keine Spitze geht über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>A limiter holds peaks down by at most</source>
+   <translation>Ein Begrenzer senkt Spitzen um höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The band is</source>
+   <translation>Das Band wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>kept whole</source>
+   <translation>ganz behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>300 to 3400 Hz</source>
+   <translation>300 bis 3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Taken away is what lies below</source>
+   <translation>Weggenommen wird unterhalb von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Presence is lifted by</source>
+   <translation>Präsenz wird gehoben um</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Air is trimmed to</source>
+   <translation>Luft wird gekürzt auf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>before and</source>
+   <translation>davor und</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>s after</source>
+   <translation>s danach</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The end is blended into the start over</source>
+   <translation>Das Ende wird in den Anfang geblendet über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It fades in over</source>
+   <translation>Es wird eingeblendet über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>and out over</source>
+   <translation>und aus über</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Silence comes first for</source>
+   <translation>Zuerst kommt Stille von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Remedies speed it up by at most</source>
+   <translation>Abhilfen beschleunigen um höchstens</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>They leave air of</source>
+   <translation>Sie lassen Luft von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>s at both ends</source>
+   <translation>s an beiden Enden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Where depth falls, dither is</source>
+   <translation>Wo die Tiefe fällt, ist Dither</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>noise-shaped</source>
+   <translation>rauschgeformt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Ausgaben gehen in den Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The set is handed over as</source>
+   <translation>Der Satz wird übergeben als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>each file as</source>
+   <translation>jede Datei als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>with</source>
+   <translation>mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>no list</source>
+   <translation>keine Liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>a list in JSON lines</source>
+   <translation>einer Liste in JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>a list in CSV</source>
+   <translation>einer Liste in CSV</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>both lists</source>
+   <translation>beiden Listen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Joined in one file, pauses are</source>
+   <translation>In einer Datei verbunden sind Pausen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It is tried on</source>
+   <translation>Probiert wird an</translation>
   </message>
   <message>
    <location filename="../ui/bench/cell_page.py" />
@@ -8802,10 +9317,14 @@ Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug
    <source>{done:,} of {total:,} {name}</source>
    <translation>{done:,} von {total:,} {name}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/corpus/page.py" />
    <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
-   <translation>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</translation>
+   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
+   <translation>
+    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befund.</numerusform>
+    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
@@ -8817,10 +9336,14 @@ Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug
    <source>{told}: not known of any clip</source>
    <translation>{told}: von keinem Clip bekannt</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/corpus/plot.py" />
    <source>{name}: median {median}, {known} clips</source>
-   <translation>{name}: Median {median}, {known} Clips</translation>
+   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
+   <translation>
+    <numerusform>{name}: Median {median}, {known} Clip</numerusform>
+    <numerusform>{name}: Median {median}, {known} Clips</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
@@ -8854,20 +9377,32 @@ Median {median}, von {known} Clips</translation>
    <source>Words wrong after each codec</source>
    <translation>Falsche Wörter nach jedem Codec</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
-   <translation>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</translation>
+   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
+   <translation>
+    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clip; die ersten Codecs kommen gleich</numerusform>
+    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec, of {words} words</source>
-   <translation>Falsche Wörter nach jedem Codec, von {words} Wörtern</translation>
+   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
+   <translation>
+    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wort</numerusform>
+    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wörtern</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/costs_page.py" />
    <source>{count} codecs compared.</source>
-   <translation>{count} Codecs verglichen.</translation>
+   <extracomment>Where there is one: {count} codec compared.</extracomment>
+   <translation>
+    <numerusform>{count} Codec verglichen.</numerusform>
+    <numerusform>{count} Codecs verglichen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -9056,6 +9591,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/page.py" />
+   <source>0:00 to 1:05 Welcome</source>
+   <translation>0:00 bis 1:05 Willkommen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
    <source>A new span: start, end and name</source>
    <translation>Ein neuer Abschnitt: Start, Ende und Name</translation>
   </message>
@@ -9241,15 +9781,23 @@ Median {median}, von {known} Clips</translation>
    <source>Spectrogram to cut</source>
    <translation>Spektrogramm zum Schneiden</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/view.py" />
    <source>{count} spans; {name} is chosen</source>
-   <translation>{count} Abschnitte; {name} ist gewählt</translation>
+   <extracomment>Where there is one: {count} span; {name} is chosen</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt; {name} ist gewählt</numerusform>
+    <numerusform>{count} Abschnitte; {name} ist gewählt</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/view.py" />
    <source>{count} spans</source>
-   <translation>{count} Abschnitte</translation>
+   <extracomment>Where there is one: {count} span</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt</numerusform>
+    <numerusform>{count} Abschnitte</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/view.py" />
@@ -9326,10 +9874,14 @@ Median {median}, von {known} Clips</translation>
    <source>splitting a span</source>
    <translation>einen Abschnitt teilen</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/work.py" />
    <source>joining {count} spans</source>
-   <translation>{count} Abschnitte verbinden</translation>
+   <extracomment>Where there is one: joining {count} span</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt verbinden</numerusform>
+    <numerusform>{count} Abschnitte verbinden</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9405,10 +9957,14 @@ Median {median}, von {known} Clips</translation>
    <source>{stem} without pauses</source>
    <translation>{stem} ohne Pausen</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/work.py" />
    <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
-   <translation>„{name}“ steht auf der Tafel: {seconds:.2f} s, {count} Pausen ausgelassen.</translation>
+   <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
+   <translation>
+    <numerusform>„{name}“ steht auf der Tafel: {seconds:.2f} s, {count} Pause ausgelassen.</numerusform>
+    <numerusform>„{name}“ steht auf der Tafel: {seconds:.2f} s, {count} Pausen ausgelassen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9580,10 +10136,14 @@ Median {median}, von {known} Clips</translation>
    <source>{name} was not written: {error}</source>
    <translation>{name} wurde nicht geschrieben: {error}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/heard_page.py" />
    <source>{count} lines are in {name}.</source>
-   <translation>{count} Zeilen stehen in {name}.</translation>
+   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile steht in {name}.</numerusform>
+    <numerusform>{count} Zeilen stehen in {name}.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/heard_page.py" />
@@ -9599,11 +10159,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/levels_page.py" />
    <source>From the middle</source>
    <translation>Abstand zur Mitte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Peak</source>
-   <translation>Spitze</translation>
   </message>
   <message>
    <location filename="../ui/bench/levels_page.py" />
@@ -9665,10 +10220,14 @@ Median {median}, von {known} Clips</translation>
    <source>Levels of the set</source>
    <translation>Pegel des Satzes</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/levels_page.py" />
    <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
-   <translation>Pegel von {count} Clips: Die Mitte ist {middle}, sie liegen {spread:.1f} dB auseinander</translation>
+   <extracomment>Where there is one: Level of {count} clip: {middle}, spread {spread:.1f} dB</extracomment>
+   <translation>
+    <numerusform>Pegel von {count} Clip: {middle}, Abstand {spread:.1f} dB</numerusform>
+    <numerusform>Pegel von {count} Clips: Die Mitte ist {middle}, sie liegen {spread:.1f} dB auseinander</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/levels_page.py" />
@@ -9734,10 +10293,14 @@ Median {median}, von {known} Clips</translation>
    <source>pasting over cells</source>
    <translation>über Zellen einfügen</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/line_changes.py" />
    <source>{count} rows pasted over.</source>
-   <translation>{count} Reihen eingefügt.</translation>
+   <extracomment>Where there is one: {count} row pasted over.</extracomment>
+   <translation>
+    <numerusform>{count} Reihe eingefügt.</numerusform>
+    <numerusform>{count} Reihen eingefügt.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/line_changes.py" />
@@ -9784,20 +10347,37 @@ Median {median}, von {known} Clips</translation>
    <source>{name} cannot be read as text in UTF-8.</source>
    <translation>{name} ist nicht als Text in UTF-8 zu lesen.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/list_dialog.py" />
-   <source>; there are {count} clips, so {lines} {lines_or_clips} are left over</source>
-   <translation>; es gibt {count} Clips, so bleiben {lines} {lines_or_clips} übrig</translation>
+   <source>{n} clips are left over</source>
+   <extracomment>Where there is one: {n} clip is left over</extracomment>
+   <translation>
+    <numerusform>bleibt {n} Clip übrig</numerusform>
+    <numerusform>bleiben {n} Clips übrig</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>{n} lines are left over</source>
+   <extracomment>Where there is one: {n} line is left over</extracomment>
+   <translation>
+    <numerusform>bleibt {n} Zeile übrig</numerusform>
+    <numerusform>bleiben {n} Zeilen übrig</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>there are {n} clips</source>
+   <extracomment>Where there is one: there is {n} clip</extracomment>
+   <translation>
+    <numerusform>es gibt {n} Clip</numerusform>
+    <numerusform>es gibt {n} Clips</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/list_dialog.py" />
-   <source>clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>lines</source>
-   <translation>Zeilen</translation>
+   <source>; {there}, so {left}</source>
+   <translation>; {there}, so {left}</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/list_dialog.py" />
@@ -9995,8 +10575,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
-   <source>of </source>
-   <translation>von </translation>
+   <source>of {pieces}</source>
+   <translation>von {pieces}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>, then </source>
+   <translation>, dann </translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -10182,14 +10767,10 @@ Median {median}, von {known} Clips</translation>
    <source>Call, and press keys: they are really sounded and really detected.</source>
    <translation>Anrufen und Tasten drücken: Sie erklingen wirklich und werden wirklich erkannt.</translation>
   </message>
-  <message numerus="yes">
+  <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>{name}: {n} menus, {count} prompts</source>
-   <extracomment>Where there is one: {name}: {n} menu, {count} prompts</extracomment>
-   <translation>
-    <numerusform>{name}: {n} Menü, {count} Ansagen</numerusform>
-    <numerusform>{name}: {n} Menüs, {count} Ansagen</numerusform>
-   </translation>
+   <source>{name}: {extent}</source>
+   <translation>{name}: {extent}</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -10273,8 +10854,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>{menus} menus, {prompts} prompts. {key} takes it back.</source>
-   <translation>{menus} Menüs, {prompts} Ansagen. {key} nimmt es zurück.</translation>
+   <source>{extent}. {key} takes it back.</source>
+   <translation>{extent}. {key} nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -10356,10 +10937,14 @@ Median {median}, von {known} Clips</translation>
    <source>Export…</source>
    <translation>Exportieren…</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/receiver_page.py" />
    <source>{fits} of {count} clips fit.</source>
-   <translation>{fits} von {count} Clips passen.</translation>
+   <extracomment>Where there is one: {fits} of {count} clip fits.</extracomment>
+   <translation>
+    <numerusform>{fits} von {count} Clip passt.</numerusform>
+    <numerusform>{fits} von {count} Clips passen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/receiver_page.py" />
@@ -10533,396 +11118,6 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/rules_editor.py" />
-   <source>no stand-in</source>
-   <translation>keine Nachbildung</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>the stand-in {name}</source>
-   <translation>die Nachbildung {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It is called</source>
-   <translation>Er heißt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It takes</source>
-   <translation>Er nimmt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>At a rate of</source>
-   <translation>Mit einer Rate von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>With</source>
-   <translation>Mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The bit rate is</source>
-   <translation>Die Bitrate ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>constant</source>
-   <translation>gleich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>variable</source>
-   <translation>veränderlich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>of</source>
-   <translation>von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>A file has at most</source>
-   <translation>Eine Datei hat höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>All files together have at most</source>
-   <translation>Alle Dateien zusammen haben höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It lasts at most</source>
-   <translation>Sie dauert höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>and at least</source>
-   <translation>und mindestens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Advised are at most</source>
-   <translation>Geraten sind höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Speech is at</source>
-   <translation>Sprache liegt bei</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>to</source>
-   <translation>bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Spans are</source>
-   <translation>Abschnitte werden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>not written into it</source>
-   <translation>nicht hineingeschrieben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>written into WAV as cue points</source>
-   <translation>als Marken ins WAV geschrieben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Kinds of message are</source>
-   <translation>Arten von Ansagen sind</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Names are made of</source>
-   <translation>Namen bestehen aus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>A corrected rate is</source>
-   <translation>Eine berichtigte Rate wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>not told in the name</source>
-   <translation>nicht im Namen gesagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>told in the name</source>
-   <translation>im Namen gesagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Names have the characters</source>
-   <translation>Namen haben die Zeichen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>At most</source>
-   <translation>Höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>of them</source>
-   <translation>davon</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>in</source>
-   <translation>in</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>any case</source>
-   <translation>beliebig</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>lower case</source>
-   <translation>Kleinbuchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>capitals</source>
-   <translation>Großbuchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Files end in</source>
-   <translation>Dateien enden auf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The level is</source>
-   <translation>Der Pegel wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>left as it is</source>
-   <translation>gelassen, wie er ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>set by active speech level</source>
-   <translation>nach aktivem Sprachpegel gesetzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>set by loudness</source>
-   <translation>nach Lautheit gesetzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>set by peak</source>
-   <translation>nach Spitze gesetzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Active speech level</source>
-   <translation>Aktiver Sprachpegel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Loudness</source>
-   <translation>Lautheit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Within</source>
-   <translation>Auf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>dB of its target</source>
-   <translation>dB vom Ziel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Gain is</source>
-   <translation>Verstärkung ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>each clip’s own</source>
-   <translation>für jeden Clip eigen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>one for the whole set</source>
-   <translation>eine für den ganzen Satz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>One channel is taken</source>
-   <translation>Ein Kanal wird genommen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>by what the sides hold</source>
-   <translation>nach dem, was die Seiten enthalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>from the left</source>
-   <translation>von links</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>from the right</source>
-   <translation>von rechts</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>by mixing</source>
-   <translation>durch Mischen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>No peak goes over</source>
-   <translation>Keine Spitze geht über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>A limiter holds peaks down by at most</source>
-   <translation>Ein Begrenzer senkt Spitzen um höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The band is</source>
-   <translation>Das Band wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>kept whole</source>
-   <translation>ganz behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Taken away is what lies below</source>
-   <translation>Weggenommen wird unterhalb von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Presence is lifted by</source>
-   <translation>Präsenz wird gehoben um</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Air is trimmed to</source>
-   <translation>Luft wird gekürzt auf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>before and</source>
-   <translation>davor und</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>s after</source>
-   <translation>s danach</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The end is blended into the start over</source>
-   <translation>Das Ende wird in den Anfang geblendet über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It fades in over</source>
-   <translation>Es wird eingeblendet über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>and out over</source>
-   <translation>und aus über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Silence comes first for</source>
-   <translation>Zuerst kommt Stille von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Remedies speed it up by at most</source>
-   <translation>Abhilfen beschleunigen um höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>They leave air of</source>
-   <translation>Sie lassen Luft von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>s at both ends</source>
-   <translation>s an beiden Enden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Where depth falls, dither is</source>
-   <translation>Wo die Tiefe fällt, ist Dither</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>noise-shaped</source>
-   <translation>rauschgeformt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Outputs go to the folder</source>
-   <translation>Ausgaben gehen in den Ordner</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The set is handed over as</source>
-   <translation>Der Satz wird übergeben als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>each file as</source>
-   <translation>jede Datei als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>with</source>
-   <translation>mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>no list</source>
-   <translation>keine Liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>a list in JSON lines</source>
-   <translation>einer Liste in JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>a list in CSV</source>
-   <translation>einer Liste in CSV</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>both lists</source>
-   <translation>beiden Listen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Joined in one file, pauses are</source>
-   <translation>In einer Datei verbunden sind Pausen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It is tried on</source>
-   <translation>Probiert wird an</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
    <source>RULES</source>
    <translation>REGELN</translation>
   </message>
@@ -10945,16 +11140,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/rules_editor.py" />
    <source>no rule</source>
    <translation>keine Regel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>at most {rate}</source>
-   <translation>höchstens {rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
-   <translation>„{before} … {after}“: „{text}“ stimmt nicht ({error}).</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11127,20 +11312,28 @@ Median {median}, von {known} Clips</translation>
    <source>A series is many lines: make them lines first.</source>
    <translation>Eine Reihe ist viele Zeilen: sie erst zu Zeilen machen.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
    <source>Listening to {count} lines …</source>
-   <translation>{count} Zeilen werden angehört …</translation>
+   <extracomment>Where there is one: Listening to {count} line …</extracomment>
+   <translation>
+    <numerusform>{count} Zeile wird angehört …</numerusform>
+    <numerusform>{count} Zeilen werden angehört …</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
    <source>Speak the lines first.</source>
    <translation>Die Zeilen zuerst sprechen.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
    <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
-   <translation>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</translation>
+   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile zurückgehört: {other} wie eine andere, {none} nicht verstanden.</numerusform>
+    <numerusform>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11152,10 +11345,14 @@ Median {median}, von {known} Clips</translation>
    <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
    <translation>„{name}“ wird {speed:.0f} % schneller gesprochen, als die Stimme es von selbst tut.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
    <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
-   <translation>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</translation>
+   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile wird bis zu {faster:.0f} % schneller gesprochen.</numerusform>
+    <numerusform>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11541,10 +11738,14 @@ Median {median}, von {known} Clips</translation>
    <source>Show all  Esc</source>
    <translation>Alle zeigen  Esc</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/board/model.py" />
    <source>{text}, {count} warnings: {list}</source>
-   <translation>{text}, {count} Warnungen: {list}</translation>
+   <extracomment>Where there is one: {text}, {count} warning: {list}</extracomment>
+   <translation>
+    <numerusform>{text}, {count} Warnung: {list}</numerusform>
+    <numerusform>{text}, {count} Warnungen: {list}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
@@ -11720,10 +11921,14 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <source>There are no clips yet: {key} adds sound.</source>
    <translation>Es gibt noch keine Clips: {key} fügt Ton hinzu.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/corpus.py" />
    <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
-   <translation>Texte, Sprecher und Sprachen von {count} Clips sind übernommen; {key} nimmt es zurück.</translation>
+   <extracomment>Where there is one: Text, speaker and language of {count} clip are taken; {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>Text, Sprecher und Sprache von {count} Clip sind übernommen; {key} nimmt es zurück.</numerusform>
+    <numerusform>Texte, Sprecher und Sprachen von {count} Clips sind übernommen; {key} nimmt es zurück.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -11873,7 +12078,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/cut.py" />
    <source>Type start, end and name of a span: 0:00 to 1:05 Welcome.</source>
-   <translation>Start, Ende und Name eines Abschnitts tippen: 0:00 to 1:05 Welcome.</translation>
+   <translation>Start, Ende und Name eines Abschnitts tippen: 0:00 bis 1:05 Willkommen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -12069,15 +12274,23 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <source>K cuts the selected recording into clips.</source>
    <translation>K schneidet die gewählte Aufnahme in Clips.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/cut.py" />
    <source>taking {count} spans</source>
-   <translation>{count} Abschnitte übernehmen</translation>
+   <extracomment>Where there is one: taking {count} span</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt übernehmen</numerusform>
+    <numerusform>{count} Abschnitte übernehmen</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/cut.py" />
    <source>{count} spans taken from {name}.</source>
-   <translation>{count} Abschnitte aus {name} übernommen.</translation>
+   <extracomment>Where there is one: {count} span taken from {name}.</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt aus {name} übernommen.</numerusform>
+    <numerusform>{count} Abschnitte aus {name} übernommen.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -12133,10 +12346,14 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <source>It was stopped; what went until then is noted, and the machine goes on where it was.</source>
    <translation>Es wurde angehalten; was bis dahin ging, ist vermerkt, und die Maschine macht dort weiter.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/deliver.py" />
    <source>Handing {count} files over …</source>
-   <translation>{count} Dateien werden übergeben …</translation>
+   <extracomment>Where there is one: Handing {count} file over …</extracomment>
+   <translation>
+    <numerusform>{count} Datei wird übergeben …</numerusform>
+    <numerusform>{count} Dateien werden übergeben …</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/deliver.py" />
@@ -12465,10 +12682,14 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <source>{count} as {one}</source>
    <translation>{count} als {one}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/edit.py" />
    <source>{count} files read as their content says: {kinds}. {key} takes it back.</source>
-   <translation>{count} Dateien nach ihrem Inhalt gelesen: {kinds}. {key} nimmt es zurück.</translation>
+   <extracomment>Where there is one: {count} file read as its content says: {kinds}. {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>{count} Datei nach ihrem Inhalt gelesen: {kinds}. {key} nimmt es zurück.</numerusform>
+    <numerusform>{count} Dateien nach ihrem Inhalt gelesen: {kinds}. {key} nimmt es zurück.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13094,10 +13315,14 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>Like {folder}</source>
    <translation>Wie {folder}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/receiver.py" />
    <source>Reading {count} files …</source>
-   <translation>{count} Dateien werden gelesen …</translation>
+   <extracomment>Where there is one: Reading {count} file …</extracomment>
+   <translation>
+    <numerusform>{count} Datei wird gelesen …</numerusform>
+    <numerusform>{count} Dateien werden gelesen …</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -13269,10 +13494,14 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>CSV (*.csv)</source>
    <translation>CSV (*.csv)</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/script.py" />
    <source>{count} lines written to {name}.</source>
-   <translation>{count} Zeilen nach {name} geschrieben.</translation>
+   <extracomment>Where there is one: {count} line written to {name}.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile nach {name} geschrieben.</numerusform>
+    <numerusform>{count} Zeilen nach {name} geschrieben.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/service.py" />
@@ -13491,6 +13720,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/deliver_dialog.py" />
+   <source>&amp;Into</source>
+   <translation>&amp;Nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>&amp;As</source>
+   <translation>&amp;Als</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
    <source>Try all of it on the stand-in {name} first</source>
    <translation>Erst alles an der Nachbildung versuchen: {name}</translation>
   </message>
@@ -13700,6 +13939,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/ear/line_dialog.py" />
    <source>nothing else</source>
    <translation>nichts weiter</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>packets</source>
+   <translation>Pakete</translation>
   </message>
   <message>
    <location filename="../ui/ear/line_dialog.py" />
@@ -14506,6 +14750,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/rows_dialog.py" />
+   <source>&amp;Table</source>
+   <translation>&amp;Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
    <source>Table with texts and speakers</source>
    <translation>Tabelle mit Texten und Sprechern</translation>
   </message>
@@ -14518,6 +14767,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/rows_dialog.py" />
    <source>What names of folders and files tell</source>
    <translation>Was Namen von Ordnern und Dateien sagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>&amp;Language</source>
+   <translation>S&amp;prache</translation>
   </message>
   <message>
    <location filename="../ui/rows_dialog.py" />
@@ -14534,15 +14788,23 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
    <translation>Tabellen (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Alle Dateien (*)</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/rows_dialog.py" />
    <source> And {count} findings more.</source>
-   <translation> Und {count} weitere Befunde.</translation>
+   <extracomment>Where there is one:  And {count} finding more.</extracomment>
+   <translation>
+    <numerusform> Und {count} weiterer Befund.</numerusform>
+    <numerusform> Und {count} weitere Befunde.</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/run_end.py" />
    <source>Making {total:,} outputs</source>
-   <translation>{total:,} Ausgaben werden gemacht</translation>
+   <extracomment>Where there is one: Making {total:,} output</extracomment>
+   <translation>
+    <numerusform>{total:,} Ausgabe wird gemacht</numerusform>
+    <numerusform>{total:,} Ausgaben werden gemacht</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/run_end.py" />
@@ -15296,6 +15558,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/touch_dialog.py" />
    <source>the length stays</source>
    <translation>die Länge bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>semitones</source>
+   <translation>Halbtöne</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />

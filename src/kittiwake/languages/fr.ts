@@ -248,10 +248,14 @@
    <source>Say where the corpus goes: --into FOLDER.</source>
    <translation>Dire où va le corpus : --into DOSSIER.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/corpus_verb.py" />
    <source>{count:,} rows{faults}.</source>
-   <translation>{count:,} lignes{faults}.</translation>
+   <extracomment>Where there is one: {count:,} row{faults}.</extracomment>
+   <translation>
+    <numerusform>{count:,} ligne{faults}.</numerusform>
+    <numerusform>{count:,} lignes{faults}.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -278,15 +282,23 @@
    <source>flags</source>
    <translation>signale</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/corpus_verb.py" />
    <source>  {rule}: {does} {clips:,} clips, {hours}</source>
-   <translation>  {rule} : {does} {clips:,} clips, {hours}</translation>
+   <extracomment>Where there is one:   {rule}: {does} {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {rule} : {does} {clips:,} clip, {hours}</numerusform>
+    <numerusform>  {rule} : {does} {clips:,} clips, {hours}</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/corpus_verb.py" />
    <source>  {side}: {clips:,} clips, {hours}</source>
-   <translation>  {side} : {clips:,} clips, {hours}</translation>
+   <extracomment>Where there is one:   {side}: {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {side} : {clips:,} clip, {hours}</numerusform>
+    <numerusform>  {side} : {clips:,} clips, {hours}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -818,10 +830,14 @@
    <source>  {where} is not Kittiwake's own, and was left as it is.</source>
    <translation>  {where} n’est pas de Kittiwake, et est resté tel quel.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/install_verb.py" />
    <source>{count} files were taken away.</source>
-   <translation>{count} fichiers ôtés.</translation>
+   <extracomment>Where there is one: {count} file was taken away.</extracomment>
+   <translation>
+    <numerusform>{count} fichier ôté.</numerusform>
+    <numerusform>{count} fichiers ôtés.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -1128,10 +1144,14 @@
    <source>--names is a list for one recording; {n} were given.</source>
    <translation>--names est une liste pour un enregistrement ; {n} furent donnés.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../cli/spans_verb.py" />
    <source>{path}: {speech} found for {count} lines; check where they part.</source>
-   <translation>{path} : {speech} trouvés pour {count} lignes ; voir où ils divergent.</translation>
+   <extracomment>Where there is one: {path}: {speech} found for {count} line; check where they part.</extracomment>
+   <translation>
+    <numerusform>{path} : {speech} trouvés pour {count} ligne ; voir où ils divergent.</numerusform>
+    <numerusform>{path} : {speech} trouvés pour {count} lignes ; voir où ils divergent.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../cli/spans_verb.py" />
@@ -2304,6 +2324,11 @@
   </message>
   <message>
    <location filename="../core/cut/times.py" />
+   <source>Write 0:00 to 1:05 Welcome.</source>
+   <translation>Écrire 0:00 à 1:05 Bienvenue.</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/times.py" />
    <source>It would end at {found}, before it begins.</source>
    <translation>Il finirait à {found}, avant de commencer.</translation>
   </message>
@@ -2484,8 +2509,33 @@
   </message>
   <message>
    <location filename="../core/deliver/plan.py" />
+   <source>{n} {state}</source>
+   <translation>{n} {state}</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
    <source>{count} delivered before and wanted no more</source>
    <translation>{count} livrés auparavant et plus voulus</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>nothing</source>
+   <translation>rien</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>new</source>
+   <translation>nouveau</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>changed</source>
+   <translation>changé</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/plan.py" />
+   <source>same</source>
+   <translation>identique</translation>
   </message>
   <message numerus="yes">
    <location filename="../core/deliver/send.py" />
@@ -3820,10 +3870,14 @@
    <source>Ask for the recording, or remove the clip.</source>
    <translation>Demander l’enregistrement, ou ôter le clip.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/fit/problems.py" />
    <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
-   <translation>Enregistré trop fort : {clipped_samples:,} échantillons sont écrêtés à pleine échelle.</translation>
+   <extracomment>Where there is one: It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.</extracomment>
+   <translation>
+    <numerusform>Enregistré trop fort : {clipped_samples:,} échantillon est écrêté à pleine échelle.</numerusform>
+    <numerusform>Enregistré trop fort : {clipped_samples:,} échantillons sont écrêtés à pleine échelle.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/fit/problems.py" />
@@ -4428,10 +4482,14 @@
    <source>Ask for a whole copy, or deliver what is there.</source>
    <translation>Demander une copie entière, ou livrer ce qui est là.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/intake/libav.py" />
    <source>{bad} packets could not be decoded</source>
-   <translation>{bad} paquets n’ont pas pu être décodés</translation>
+   <extracomment>Where there is one: {bad} packet could not be decoded</extracomment>
+   <translation>
+    <numerusform>{bad} paquet n’a pas pu être décodé</numerusform>
+    <numerusform>{bad} paquets n’ont pas pu être décodés</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/intake/libav.py" />
@@ -4913,10 +4971,14 @@
    <source>The source has changed since it was looked at.</source>
    <translation>La source a changé depuis qu’on l’a regardée.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/make/stream.py" />
    <source>{clipped} samples would have been clipped.</source>
-   <translation>{clipped} échantillons auraient été écrêtés.</translation>
+   <extracomment>Where there is one: {clipped} sample would have been clipped.</extracomment>
+   <translation>
+    <numerusform>{clipped} échantillon aurait été écrêté.</numerusform>
+    <numerusform>{clipped} échantillons auraient été écrêtés.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
@@ -4973,10 +5035,14 @@
    <source>Ask for another copy, or remove it.</source>
    <translation>Demander une autre copie, ou l’ôter.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/measure/analyze.py" />
    <source>{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.</source>
-   <translation>{holes:,} échantillons ne sont pas des nombres, ou sont démesurés ; ils comptent comme silence.</translation>
+   <extracomment>Where there is one: {holes:,} sample is no number, or beyond all measure; it is taken as silence.</extracomment>
+   <translation>
+    <numerusform>{holes:,} échantillon n’est pas un nombre, ou est démesuré ; il compte comme silence.</numerusform>
+    <numerusform>{holes:,} échantillons ne sont pas des nombres, ou sont démesurés ; ils comptent comme silence.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/measure/analyze.py" />
@@ -6087,10 +6153,14 @@
    <source>stating {stated}</source>
    <translation>indiquer {stated}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/project/project.py" />
    <source>reading {count} files as guessed</source>
-   <translation>lire {count} fichiers comme deviné</translation>
+   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
+   <translation>
+    <numerusform>lire {count} fichier comme deviné</numerusform>
+    <numerusform>lire {count} fichiers comme deviné</numerusform>
+   </translation>
   </message>
   <message numerus="yes">
    <location filename="../core/project/project.py" />
@@ -6121,10 +6191,14 @@
    <source>Is the microphone on? Say it again.</source>
    <translation>Le micro est-il allumé ? Redites-le.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/record/check.py" />
    <source>It is clipped: {clipped_samples} samples at full scale.</source>
-   <translation>C’est écrêté : {clipped_samples} échantillons à pleine échelle.</translation>
+   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
+   <translation>
+    <numerusform>C’est écrêté : {clipped_samples} échantillon à pleine échelle.</numerusform>
+    <numerusform>C’est écrêté : {clipped_samples} échantillons à pleine échelle.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/record/check.py" />
@@ -6396,10 +6470,14 @@
    <source>Put it there: keyring set {ours} {name}</source>
    <translation>L’y mettre : keyring set {ours} {name}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/service/listed.py" />
    <source>{clips:,} clips</source>
-   <translation>{clips:,} clips</translation>
+   <extracomment>Where there is one: {clips:,} clip</extracomment>
+   <translation>
+    <numerusform>{clips:,} clip</numerusform>
+    <numerusform>{clips:,} clips</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/service/listed.py" />
@@ -7393,8 +7471,8 @@
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
-   <source>{menus} menus, {prompts} prompts.</source>
-   <translation>{menus} menus, {prompts} annonces.</translation>
+   <source>{extent}.</source>
+   <translation>{extent}.</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -7616,10 +7694,14 @@
    <source>put through: {target}</source>
    <translation>mis en relation : {target}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../core/standin/phone/call.py" />
    <source>given up after {tries} tries</source>
-   <translation>abandonné après {tries} essais</translation>
+   <extracomment>Where there is one: given up after {tries} try</extracomment>
+   <translation>
+    <numerusform>abandonné après {tries} essai</numerusform>
+    <numerusform>abandonné après {tries} essais</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/standin/phone/call.py" />
@@ -7635,6 +7717,29 @@
    <location filename="../core/standin/phone/dial_plan.py" />
    <source>hang up</source>
    <translation>raccrocher</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>{menus}, {prompts}</source>
+   <translation>{menus}, {prompts}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>{n} menus</source>
+   <extracomment>Where there is one: {n} menu</extracomment>
+   <translation>
+    <numerusform>{n} menu</numerusform>
+    <numerusform>{n} menus</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/standin/phone/dial_plan.py" />
+   <source>{n} prompts</source>
+   <extracomment>Where there is one: {n} prompt</extracomment>
+   <translation>
+    <numerusform>{n} annonce</numerusform>
+    <numerusform>{n} annonces</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../core/standin/phone/dial_plan.py" />
@@ -8215,6 +8320,416 @@
    <location filename="../ui/bench/bench.py" />
    <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
    <translation>Choisir un clip, une case ou l’en-tête d’un récepteur : c’est ici qu’on y travaille.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blank_values.py" />
+   <source>at most {rate}</source>
+   <translation>au plus {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blank_values.py" />
+   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
+   <translation>« {before} … {after} » : « {text} » ne va pas ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>no stand-in</source>
+   <translation>pas de doublure</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>the stand-in {name}</source>
+   <translation>la doublure {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It is called</source>
+   <translation>Il s’appelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It takes</source>
+   <translation>Il accepte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>At a rate of</source>
+   <translation>À une fréquence de</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>With</source>
+   <translation>Avec</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The bit rate is</source>
+   <translation>Le débit est</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>constant</source>
+   <translation>constant</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>variable</source>
+   <translation>variable</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>of</source>
+   <translation>de</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>A file has at most</source>
+   <translation>Un fichier a au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>All files together have at most</source>
+   <translation>Tous les fichiers ont au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It lasts at most</source>
+   <translation>Il dure au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>and at least</source>
+   <translation>et au moins</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Advised are at most</source>
+   <translation>Conseillé : au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Speech is at</source>
+   <translation>La parole est à</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>to</source>
+   <translation>à</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Spans are</source>
+   <translation>Les segments sont</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>not written into it</source>
+   <translation>non écrits dedans</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>written into WAV as cue points</source>
+   <translation>écrits dans le WAV en repères</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Kinds of message are</source>
+   <translation>Les types de message sont</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Names are made of</source>
+   <translation>Les noms sont faits de</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>A corrected rate is</source>
+   <translation>Une fréquence corrigée est</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>not told in the name</source>
+   <translation>non dite dans le nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>told in the name</source>
+   <translation>dite dans le nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Names have the characters</source>
+   <translation>Les noms ont les caractères</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>At most</source>
+   <translation>Au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>of them</source>
+   <translation>d’entre eux</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>in</source>
+   <translation>en</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>any case</source>
+   <translation>casse libre</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>lower case</source>
+   <translation>minuscules</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>capitals</source>
+   <translation>majuscules</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Files end in</source>
+   <translation>Les fichiers finissent par</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The level is</source>
+   <translation>Le niveau est</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>left as it is</source>
+   <translation>laissé tel quel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>set by active speech level</source>
+   <translation>réglé par niveau de parole</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>set by loudness</source>
+   <translation>réglé par sonie</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>set by peak</source>
+   <translation>réglé par crête</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Active speech level</source>
+   <translation>Niveau de parole actif</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Loudness</source>
+   <translation>Sonie</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Peak</source>
+   <translation>Crête</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Within</source>
+   <translation>À</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>dB of its target</source>
+   <translation>dB de sa cible</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Gain is</source>
+   <translation>Le gain est</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>each clip’s own</source>
+   <translation>propre à chaque clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>one for the whole set</source>
+   <translation>un pour tout le lot</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>One channel is taken</source>
+   <translation>Un canal est pris</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>by what the sides hold</source>
+   <translation>selon les côtés</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>from the left</source>
+   <translation>de gauche</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>from the right</source>
+   <translation>de droite</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>by mixing</source>
+   <translation>en mélangeant</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>No peak goes over</source>
+   <translation>Aucune crête ne dépasse</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>A limiter holds peaks down by at most</source>
+   <translation>Un limiteur retient les crêtes d’au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The band is</source>
+   <translation>La bande est</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>kept whole</source>
+   <translation>gardée entière</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>300 to 3400 Hz</source>
+   <translation>300 à 3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Taken away is what lies below</source>
+   <translation>Est ôté ce qui est sous</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Presence is lifted by</source>
+   <translation>La présence est relevée de</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Air is trimmed to</source>
+   <translation>L’air est rogné à</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>before and</source>
+   <translation>avant et</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>s after</source>
+   <translation>s après</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The end is blended into the start over</source>
+   <translation>La fin est fondue dans le début sur</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It fades in over</source>
+   <translation>Fondu d’entrée sur</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>and out over</source>
+   <translation>et de sortie sur</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Silence comes first for</source>
+   <translation>D’abord du silence pendant</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Remedies speed it up by at most</source>
+   <translation>Les remèdes l’accélèrent d’au plus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>They leave air of</source>
+   <translation>Ils laissent un air de</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>s at both ends</source>
+   <translation>s aux deux bouts</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Where depth falls, dither is</source>
+   <translation>Quand la profondeur baisse, dither</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>noise-shaped</source>
+   <translation>à bruit façonné</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Les sorties vont dans le dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The set is handed over as</source>
+   <translation>Le lot est remis comme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>each file as</source>
+   <translation>chaque fichier comme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>with</source>
+   <translation>avec</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>no list</source>
+   <translation>pas de liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>a list in JSON lines</source>
+   <translation>une liste en JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>a list in CSV</source>
+   <translation>une liste en CSV</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>both lists</source>
+   <translation>les deux listes</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Joined in one file, pauses are</source>
+   <translation>Réunis en un fichier, les pauses font</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>It is tried on</source>
+   <translation>On l’essaie sur</translation>
   </message>
   <message>
    <location filename="../ui/bench/cell_page.py" />
@@ -8802,10 +9317,14 @@ De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{ru
    <source>{done:,} of {total:,} {name}</source>
    <translation>{done:,} sur {total:,} {name}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/corpus/page.py" />
    <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
-   <translation>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</translation>
+   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
+   <translation>
+    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constat.</numerusform>
+    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
@@ -8817,10 +9336,14 @@ De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{ru
    <source>{told}: not known of any clip</source>
    <translation>{told} : inconnu pour tout clip</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/corpus/plot.py" />
    <source>{name}: median {median}, {known} clips</source>
-   <translation>{name} : médiane {median}, {known} clips</translation>
+   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
+   <translation>
+    <numerusform>{name} : médiane {median}, {known} clip</numerusform>
+    <numerusform>{name} : médiane {median}, {known} clips</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
@@ -8854,20 +9377,32 @@ médiane {median}, de {known} clips</translation>
    <source>Words wrong after each codec</source>
    <translation>Mots faux après chaque codec</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
-   <translation>Mots faux après chaque codec, de {count} clips ; les premiers codecs arrivent</translation>
+   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
+   <translation>
+    <numerusform>Mots faux après chaque codec, de {count} clip ; les premiers codecs arrivent</numerusform>
+    <numerusform>Mots faux après chaque codec, de {count} clips ; les premiers codecs arrivent</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/costs_page.py" />
    <source>Words wrong after each codec, of {words} words</source>
-   <translation>Mots faux après chaque codec, de {words} mots</translation>
+   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
+   <translation>
+    <numerusform>Mots faux après chaque codec, de {words} mot</numerusform>
+    <numerusform>Mots faux après chaque codec, de {words} mots</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/costs_page.py" />
    <source>{count} codecs compared.</source>
-   <translation>{count} codecs comparés.</translation>
+   <extracomment>Where there is one: {count} codec compared.</extracomment>
+   <translation>
+    <numerusform>{count} codec comparé.</numerusform>
+    <numerusform>{count} codecs comparés.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -9056,6 +9591,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/page.py" />
+   <source>0:00 to 1:05 Welcome</source>
+   <translation>0:00 à 1:05 Bienvenue</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/page.py" />
    <source>A new span: start, end and name</source>
    <translation>Un nouveau segment : début, fin et nom</translation>
   </message>
@@ -9241,15 +9781,23 @@ médiane {median}, de {known} clips</translation>
    <source>Spectrogram to cut</source>
    <translation>Spectrogramme pour couper</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/view.py" />
    <source>{count} spans; {name} is chosen</source>
-   <translation>{count} segments ; {name} est choisi</translation>
+   <extracomment>Where there is one: {count} span; {name} is chosen</extracomment>
+   <translation>
+    <numerusform>{count} segment ; {name} est choisi</numerusform>
+    <numerusform>{count} segments ; {name} est choisi</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/view.py" />
    <source>{count} spans</source>
-   <translation>{count} segments</translation>
+   <extracomment>Where there is one: {count} span</extracomment>
+   <translation>
+    <numerusform>{count} segment</numerusform>
+    <numerusform>{count} segments</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/view.py" />
@@ -9326,10 +9874,14 @@ médiane {median}, de {known} clips</translation>
    <source>splitting a span</source>
    <translation>couper un segment</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/work.py" />
    <source>joining {count} spans</source>
-   <translation>joindre {count} segments</translation>
+   <extracomment>Where there is one: joining {count} span</extracomment>
+   <translation>
+    <numerusform>joindre {count} segment</numerusform>
+    <numerusform>joindre {count} segments</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9405,10 +9957,14 @@ médiane {median}, de {known} clips</translation>
    <source>{stem} without pauses</source>
    <translation>{stem} sans pauses</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/cut/work.py" />
    <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
-   <translation>« {name} » est sur le tableau : {seconds:.2f} s, {count} pauses omises.</translation>
+   <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
+   <translation>
+    <numerusform>« {name} » est sur le tableau : {seconds:.2f} s, {count} pause omise.</numerusform>
+    <numerusform>« {name} » est sur le tableau : {seconds:.2f} s, {count} pauses omises.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/work.py" />
@@ -9580,10 +10136,14 @@ médiane {median}, de {known} clips</translation>
    <source>{name} was not written: {error}</source>
    <translation>{name} n’a pas été écrit : {error}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/heard_page.py" />
    <source>{count} lines are in {name}.</source>
-   <translation>{count} lignes sont dans {name}.</translation>
+   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
+   <translation>
+    <numerusform>{count} ligne est dans {name}.</numerusform>
+    <numerusform>{count} lignes sont dans {name}.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/heard_page.py" />
@@ -9599,11 +10159,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/levels_page.py" />
    <source>From the middle</source>
    <translation>Écart au milieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Peak</source>
-   <translation>Crête</translation>
   </message>
   <message>
    <location filename="../ui/bench/levels_page.py" />
@@ -9665,10 +10220,14 @@ médiane {median}, de {known} clips</translation>
    <source>Levels of the set</source>
    <translation>Niveaux du lot</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/levels_page.py" />
    <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
-   <translation>Niveaux de {count} clips : le milieu est {middle}, ils s’étalent sur {spread:.1f} dB</translation>
+   <extracomment>Where there is one: Level of {count} clip: {middle}, spread {spread:.1f} dB</extracomment>
+   <translation>
+    <numerusform>Niveau de {count} clip : {middle}, écart {spread:.1f} dB</numerusform>
+    <numerusform>Niveaux de {count} clips : le milieu est {middle}, ils s’étalent sur {spread:.1f} dB</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/levels_page.py" />
@@ -9734,10 +10293,14 @@ médiane {median}, de {known} clips</translation>
    <source>pasting over cells</source>
    <translation>coller sur des cases</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/line_changes.py" />
    <source>{count} rows pasted over.</source>
-   <translation>{count} rangées collées.</translation>
+   <extracomment>Where there is one: {count} row pasted over.</extracomment>
+   <translation>
+    <numerusform>{count} rangée collée.</numerusform>
+    <numerusform>{count} rangées collées.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/line_changes.py" />
@@ -9784,20 +10347,37 @@ médiane {median}, de {known} clips</translation>
    <source>{name} cannot be read as text in UTF-8.</source>
    <translation>{name} ne se lit pas comme du texte UTF-8.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/list_dialog.py" />
-   <source>; there are {count} clips, so {lines} {lines_or_clips} are left over</source>
-   <translation> ; il y a {count} clips, il reste donc {lines} {lines_or_clips}</translation>
+   <source>{n} clips are left over</source>
+   <extracomment>Where there is one: {n} clip is left over</extracomment>
+   <translation>
+    <numerusform>il reste {n} clip</numerusform>
+    <numerusform>il reste {n} clips</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>{n} lines are left over</source>
+   <extracomment>Where there is one: {n} line is left over</extracomment>
+   <translation>
+    <numerusform>il reste {n} ligne</numerusform>
+    <numerusform>il reste {n} lignes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/list_dialog.py" />
+   <source>there are {n} clips</source>
+   <extracomment>Where there is one: there is {n} clip</extracomment>
+   <translation>
+    <numerusform>il y a {n} clip</numerusform>
+    <numerusform>il y a {n} clips</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/list_dialog.py" />
-   <source>clips</source>
-   <translation>clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>lines</source>
-   <translation>lignes</translation>
+   <source>; {there}, so {left}</source>
+   <translation> ; {there}, donc {left}</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/list_dialog.py" />
@@ -9995,8 +10575,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
-   <source>of </source>
-   <translation>de </translation>
+   <source>of {pieces}</source>
+   <translation>de {pieces}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/music_page.py" />
+   <source>, then </source>
+   <translation>, puis </translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -10182,14 +10767,10 @@ médiane {median}, de {known} clips</translation>
    <source>Call, and press keys: they are really sounded and really detected.</source>
    <translation>Appeler, et presser des touches : elles sonnent vraiment et sont vraiment détectées.</translation>
   </message>
-  <message numerus="yes">
+  <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>{name}: {n} menus, {count} prompts</source>
-   <extracomment>Where there is one: {name}: {n} menu, {count} prompts</extracomment>
-   <translation>
-    <numerusform>{name} : {n} menu, {count} annonces</numerusform>
-    <numerusform>{name} : {n} menus, {count} annonces</numerusform>
-   </translation>
+   <source>{name}: {extent}</source>
+   <translation>{name} : {extent}</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -10273,8 +10854,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>{menus} menus, {prompts} prompts. {key} takes it back.</source>
-   <translation>{menus} menus, {prompts} annonces. {key} l’annule.</translation>
+   <source>{extent}. {key} takes it back.</source>
+   <translation>{extent}. {key} l’annule.</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -10356,10 +10937,14 @@ médiane {median}, de {known} clips</translation>
    <source>Export…</source>
    <translation>Exporter…</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/receiver_page.py" />
    <source>{fits} of {count} clips fit.</source>
-   <translation>{fits} clips sur {count} conviennent.</translation>
+   <extracomment>Where there is one: {fits} of {count} clip fits.</extracomment>
+   <translation>
+    <numerusform>{fits} clip sur {count} convient.</numerusform>
+    <numerusform>{fits} clips sur {count} conviennent.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/receiver_page.py" />
@@ -10533,396 +11118,6 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/rules_editor.py" />
-   <source>no stand-in</source>
-   <translation>pas de doublure</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>the stand-in {name}</source>
-   <translation>la doublure {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It is called</source>
-   <translation>Il s’appelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It takes</source>
-   <translation>Il accepte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>At a rate of</source>
-   <translation>À une fréquence de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>With</source>
-   <translation>Avec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The bit rate is</source>
-   <translation>Le débit est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>constant</source>
-   <translation>constant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>variable</source>
-   <translation>variable</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>of</source>
-   <translation>de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>A file has at most</source>
-   <translation>Un fichier a au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>All files together have at most</source>
-   <translation>Tous les fichiers ont au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It lasts at most</source>
-   <translation>Il dure au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>and at least</source>
-   <translation>et au moins</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Advised are at most</source>
-   <translation>Conseillé : au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Speech is at</source>
-   <translation>La parole est à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>to</source>
-   <translation>à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Spans are</source>
-   <translation>Les segments sont</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>not written into it</source>
-   <translation>non écrits dedans</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>written into WAV as cue points</source>
-   <translation>écrits dans le WAV en repères</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Kinds of message are</source>
-   <translation>Les types de message sont</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Names are made of</source>
-   <translation>Les noms sont faits de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>A corrected rate is</source>
-   <translation>Une fréquence corrigée est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>not told in the name</source>
-   <translation>non dite dans le nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>told in the name</source>
-   <translation>dite dans le nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Names have the characters</source>
-   <translation>Les noms ont les caractères</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>At most</source>
-   <translation>Au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>of them</source>
-   <translation>d’entre eux</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>in</source>
-   <translation>en</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>any case</source>
-   <translation>casse libre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>lower case</source>
-   <translation>minuscules</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>capitals</source>
-   <translation>majuscules</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Files end in</source>
-   <translation>Les fichiers finissent par</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The level is</source>
-   <translation>Le niveau est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>left as it is</source>
-   <translation>laissé tel quel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>set by active speech level</source>
-   <translation>réglé par niveau de parole</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>set by loudness</source>
-   <translation>réglé par sonie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>set by peak</source>
-   <translation>réglé par crête</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Active speech level</source>
-   <translation>Niveau de parole actif</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Loudness</source>
-   <translation>Sonie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Within</source>
-   <translation>À</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>dB of its target</source>
-   <translation>dB de sa cible</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Gain is</source>
-   <translation>Le gain est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>each clip’s own</source>
-   <translation>propre à chaque clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>one for the whole set</source>
-   <translation>un pour tout le lot</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>One channel is taken</source>
-   <translation>Un canal est pris</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>by what the sides hold</source>
-   <translation>selon les côtés</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>from the left</source>
-   <translation>de gauche</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>from the right</source>
-   <translation>de droite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>by mixing</source>
-   <translation>en mélangeant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>No peak goes over</source>
-   <translation>Aucune crête ne dépasse</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>A limiter holds peaks down by at most</source>
-   <translation>Un limiteur retient les crêtes d’au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The band is</source>
-   <translation>La bande est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>kept whole</source>
-   <translation>gardée entière</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Taken away is what lies below</source>
-   <translation>Est ôté ce qui est sous</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Presence is lifted by</source>
-   <translation>La présence est relevée de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Air is trimmed to</source>
-   <translation>L’air est rogné à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>before and</source>
-   <translation>avant et</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>s after</source>
-   <translation>s après</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The end is blended into the start over</source>
-   <translation>La fin est fondue dans le début sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It fades in over</source>
-   <translation>Fondu d’entrée sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>and out over</source>
-   <translation>et de sortie sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Silence comes first for</source>
-   <translation>D’abord du silence pendant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Remedies speed it up by at most</source>
-   <translation>Les remèdes l’accélèrent d’au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>They leave air of</source>
-   <translation>Ils laissent un air de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>s at both ends</source>
-   <translation>s aux deux bouts</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Where depth falls, dither is</source>
-   <translation>Quand la profondeur baisse, dither</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>noise-shaped</source>
-   <translation>à bruit façonné</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Outputs go to the folder</source>
-   <translation>Les sorties vont dans le dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>The set is handed over as</source>
-   <translation>Le lot est remis comme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>each file as</source>
-   <translation>chaque fichier comme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>with</source>
-   <translation>avec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>no list</source>
-   <translation>pas de liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>a list in JSON lines</source>
-   <translation>une liste en JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>a list in CSV</source>
-   <translation>une liste en CSV</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>both lists</source>
-   <translation>les deux listes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>Joined in one file, pauses are</source>
-   <translation>Réunis en un fichier, les pauses font</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>It is tried on</source>
-   <translation>On l’essaie sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
    <source>RULES</source>
    <translation>RÈGLES</translation>
   </message>
@@ -10945,16 +11140,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/rules_editor.py" />
    <source>no rule</source>
    <translation>pas de règle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>at most {rate}</source>
-   <translation>au plus {rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
-   <translation>« {before} … {after} » : « {text} » ne va pas ({error}).</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11127,20 +11312,28 @@ médiane {median}, de {known} clips</translation>
    <source>A series is many lines: make them lines first.</source>
    <translation>Une série, c’est plusieurs lignes : en faire d’abord des lignes.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
    <source>Listening to {count} lines …</source>
-   <translation>Écoute de {count} lignes …</translation>
+   <extracomment>Where there is one: Listening to {count} line …</extracomment>
+   <translation>
+    <numerusform>Écoute de {count} ligne …</numerusform>
+    <numerusform>Écoute de {count} lignes …</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
    <source>Speak the lines first.</source>
    <translation>Dire d’abord les lignes.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
    <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
-   <translation>{count} lignes réécoutées : {other} ressemblent à une autre, {none} n’ont pas été comprises.</translation>
+   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
+   <translation>
+    <numerusform>{count} ligne réécoutée : {other} comme une autre, {none} non comprise.</numerusform>
+    <numerusform>{count} lignes réécoutées : {other} ressemblent à une autre, {none} n’ont pas été comprises.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11152,10 +11345,14 @@ médiane {median}, de {known} clips</translation>
    <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
    <translation>« {name} » est dit {speed:.0f} % plus vite que la voix ne le fait d’elle-même.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/bench/script_page.py" />
    <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
-   <translation>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</translation>
+   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
+   <translation>
+    <numerusform>{count} ligne est dite jusqu’à {faster:.0f} % plus vite.</numerusform>
+    <numerusform>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11541,10 +11738,14 @@ médiane {median}, de {known} clips</translation>
    <source>Show all  Esc</source>
    <translation>Tout montrer  Esc</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/board/model.py" />
    <source>{text}, {count} warnings: {list}</source>
-   <translation>{text}, {count} avertissements : {list}</translation>
+   <extracomment>Where there is one: {text}, {count} warning: {list}</extracomment>
+   <translation>
+    <numerusform>{text}, {count} avertissement : {list}</numerusform>
+    <numerusform>{text}, {count} avertissements : {list}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
@@ -11720,10 +11921,14 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <source>There are no clips yet: {key} adds sound.</source>
    <translation>Pas encore de clips : {key} ajoute du son.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/corpus.py" />
    <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
-   <translation>Textes, locuteurs et langues de {count} clips sont pris ; {key} l’annule.</translation>
+   <extracomment>Where there is one: Text, speaker and language of {count} clip are taken; {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>Texte, locuteur et langue de {count} clip sont pris ; {key} l’annule.</numerusform>
+    <numerusform>Textes, locuteurs et langues de {count} clips sont pris ; {key} l’annule.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -11873,7 +12078,7 @@ Un clic montre ses règles, S trie selon lui.</translation>
   <message>
    <location filename="../ui/commands/cut.py" />
    <source>Type start, end and name of a span: 0:00 to 1:05 Welcome.</source>
-   <translation>Taper début, fin et nom d’un segment : 0:00 to 1:05 Welcome.</translation>
+   <translation>Taper début, fin et nom d’un segment : 0:00 à 1:05 Bienvenue.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -12069,15 +12274,23 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <source>K cuts the selected recording into clips.</source>
    <translation>K découpe l’enregistrement choisi en clips.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/cut.py" />
    <source>taking {count} spans</source>
-   <translation>prendre {count} segments</translation>
+   <extracomment>Where there is one: taking {count} span</extracomment>
+   <translation>
+    <numerusform>prendre {count} segment</numerusform>
+    <numerusform>prendre {count} segments</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/cut.py" />
    <source>{count} spans taken from {name}.</source>
-   <translation>{count} segments pris de {name}.</translation>
+   <extracomment>Where there is one: {count} span taken from {name}.</extracomment>
+   <translation>
+    <numerusform>{count} segment pris de {name}.</numerusform>
+    <numerusform>{count} segments pris de {name}.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -12133,10 +12346,14 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <source>It was stopped; what went until then is noted, and the machine goes on where it was.</source>
    <translation>C’est interrompu ; ce qui est passé est noté, et la machine reprend de là.</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/deliver.py" />
    <source>Handing {count} files over …</source>
-   <translation>Remise de {count} fichiers …</translation>
+   <extracomment>Where there is one: Handing {count} file over …</extracomment>
+   <translation>
+    <numerusform>Remise de {count} fichier …</numerusform>
+    <numerusform>Remise de {count} fichiers …</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/deliver.py" />
@@ -12465,10 +12682,14 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <source>{count} as {one}</source>
    <translation>{count} comme {one}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/edit.py" />
    <source>{count} files read as their content says: {kinds}. {key} takes it back.</source>
-   <translation>{count} fichiers lus selon leur contenu : {kinds}. {key} l’annule.</translation>
+   <extracomment>Where there is one: {count} file read as its content says: {kinds}. {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>{count} fichier lu selon son contenu : {kinds}. {key} l’annule.</numerusform>
+    <numerusform>{count} fichiers lus selon leur contenu : {kinds}. {key} l’annule.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13094,10 +13315,14 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <source>Like {folder}</source>
    <translation>Comme {folder}</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/receiver.py" />
    <source>Reading {count} files …</source>
-   <translation>Lecture de {count} fichiers …</translation>
+   <extracomment>Where there is one: Reading {count} file …</extracomment>
+   <translation>
+    <numerusform>Lecture de {count} fichier …</numerusform>
+    <numerusform>Lecture de {count} fichiers …</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -13269,10 +13494,14 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <source>CSV (*.csv)</source>
    <translation>CSV (*.csv)</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/commands/script.py" />
    <source>{count} lines written to {name}.</source>
-   <translation>{count} lignes écrites dans {name}.</translation>
+   <extracomment>Where there is one: {count} line written to {name}.</extracomment>
+   <translation>
+    <numerusform>{count} ligne écrite dans {name}.</numerusform>
+    <numerusform>{count} lignes écrites dans {name}.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/service.py" />
@@ -13491,6 +13720,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/deliver_dialog.py" />
+   <source>&amp;Into</source>
+   <translation>&amp;Vers</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
+   <source>&amp;As</source>
+   <translation>&amp;Comme</translation>
+  </message>
+  <message>
+   <location filename="../ui/deliver_dialog.py" />
    <source>Try all of it on the stand-in {name} first</source>
    <translation>Tout essayer d’abord sur la doublure : {name}</translation>
   </message>
@@ -13700,6 +13939,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/ear/line_dialog.py" />
    <source>nothing else</source>
    <translation>rien d’autre</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/line_dialog.py" />
+   <source>packets</source>
+   <translation>paquets</translation>
   </message>
   <message>
    <location filename="../ui/ear/line_dialog.py" />
@@ -14506,6 +14750,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/rows_dialog.py" />
+   <source>&amp;Table</source>
+   <translation>&amp;Tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
    <source>Table with texts and speakers</source>
    <translation>Tableau de textes et locuteurs</translation>
   </message>
@@ -14518,6 +14767,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/rows_dialog.py" />
    <source>What names of folders and files tell</source>
    <translation>Ce que disent les noms de dossiers et fichiers</translation>
+  </message>
+  <message>
+   <location filename="../ui/rows_dialog.py" />
+   <source>&amp;Language</source>
+   <translation>&amp;Langue</translation>
   </message>
   <message>
    <location filename="../ui/rows_dialog.py" />
@@ -14534,15 +14788,23 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
    <translation>Tableaux (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Tous les fichiers (*)</translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/rows_dialog.py" />
    <source> And {count} findings more.</source>
-   <translation> Et {count} autres constats.</translation>
+   <extracomment>Where there is one:  And {count} finding more.</extracomment>
+   <translation>
+    <numerusform> Et {count} autre constat.</numerusform>
+    <numerusform> Et {count} autres constats.</numerusform>
+   </translation>
   </message>
-  <message>
+  <message numerus="yes">
    <location filename="../ui/run_end.py" />
    <source>Making {total:,} outputs</source>
-   <translation>Production de {total:,} sorties</translation>
+   <extracomment>Where there is one: Making {total:,} output</extracomment>
+   <translation>
+    <numerusform>Production de {total:,} sortie</numerusform>
+    <numerusform>Production de {total:,} sorties</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/run_end.py" />
@@ -15296,6 +15558,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/touch_dialog.py" />
    <source>the length stays</source>
    <translation>la durée reste</translation>
+  </message>
+  <message>
+   <location filename="../ui/touch_dialog.py" />
+   <source>semitones</source>
+   <translation>demi-tons</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />

@@ -22,6 +22,7 @@ from PySide6.QtWidgets import (
 
 from ..core.deliver import Item, Plan, plan_of
 from ..core.deliver.form import forms
+from ..core.deliver.plan import STATES
 from ..core.errors import KittiwakeError
 from ..core.model import Receiver
 from ..core.model.units import format_bytes, format_seconds
@@ -99,7 +100,7 @@ class DeliverDialog(QDialog):
         delivery = self._receiver.delivery
         self.form.setCurrentIndex(max(0, self.form.findData(delivery.form)))
         self.manifest.setCurrentIndex(max(0, self.manifest.findData(delivery.manifest)))
-        for row, (text, widget) in enumerate((("&Into", self.into), ("&As", self.form))):
+        for row, (text, widget) in enumerate(((tr("&Into"), self.into), (tr("&As"), self.form))):
             label = QLabel(in_words(text))
             label.setBuddy(widget)
             grid.addWidget(label, row, 0)
@@ -183,7 +184,7 @@ class DeliverDialog(QDialog):
         for row, (place, state, size, seconds) in enumerate(lines[:_SHOWN]):
             texts = (
                 place,
-                state,
+                STATES.get(state, state),
                 "" if size is None else format_bytes(size),
                 "" if seconds is None else format_seconds(seconds),
             )

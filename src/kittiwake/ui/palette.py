@@ -78,7 +78,7 @@ class KeyList(QDialog):
         super().__init__(parent)
         self.setWindowTitle(tr("Keys"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.resize(scaled(620), scaled(560))
+        self.resize(scaled(940), scaled(620))
         column = QVBoxLayout(self)
         label = QLabel(in_words(keys_html()))
         label.setTextFormat(Qt.TextFormat.RichText)
@@ -94,7 +94,7 @@ def keys_html() -> str:
         if action.menu != menu:
             menu = action.menu
             rows.append(f'<tr><td colspan=3 style="padding-top:10px"><b>{esc(menu)}</b></td></tr>')
-        keys = " or ".join(native_key(key) for key in action.shown_keys)
+        keys = tr(" or ").join(native_key(key) for key in action.shown_keys)
         rows.append(
             f'<tr><td style="padding:2px 16px 2px 0; white-space:nowrap">{esc(action.text.rstrip("…"))}</td>'
             f'<td style="padding:2px 16px 2px 0; white-space:nowrap"><b>{esc(keys)}</b></td>'

@@ -48,9 +48,7 @@ class PlanDialog(QDialog):
     def _judge(self) -> None:
         try:
             self.plan = plan_of(self.edit.toPlainText(), "It")
-            self.told.setText(
-                tr("{menus} menus, {prompts} prompts.", menus=len(self.plan.menus), prompts=len(self.plan.prompts))
-            )
+            self.told.setText(tr("{extent}.", extent=self.plan.extent))
         except KittiwakeError as error:
             self.plan = None
             self.told.setText(str(error))

@@ -94,8 +94,8 @@ class RowsDialog(QDialog):
         self.language.setPlaceholderText(tr("of those that nothing else tells it of, such as en"))
         self.beside = QCheckBox(tr("name.t&xt beside name.wav is its text"))
         for row, (text, field, name) in enumerate((
-            ("&Table", self.file, tr('Table with texts and speakers')), (tr('&Names of files'), self.pattern, tr('What names of folders and files tell')),
-            ("&Language", self.language, tr('Language of the others')),
+            (tr("&Table"), self.file, tr('Table with texts and speakers')), (tr('&Names of files'), self.pattern, tr('What names of folders and files tell')),
+            (tr("&Language"), self.language, tr('Language of the others')),
         )):  # fmt: skip
             label = QLabel(in_words(text))
             label.setBuddy(field)
@@ -154,7 +154,11 @@ class RowsDialog(QDialog):
                 item.setToolTip(in_words(text))
                 self.table.setItem(at, column, item)
         told = findings.sentences
-        more = tr(" And {count} findings more.", count=len(told) - 5) if len(told) > 5 else ""
+        more = (
+            tr(" And {count} findings more.", " And {count} finding more.", len(told) - 5, count=len(told) - 5)
+            if len(told) > 5
+            else ""
+        )
         self.told.setText(in_words(wrong) or " ".join(map(in_words, told[:5])) + in_words(more))
         something = any(row.text or row.speaker or row.language for _, row in self.rows)
         self.take_button.setEnabled(bool(something and not wrong))

@@ -43,7 +43,10 @@ class RunEnd(QObject):
     def _hold(self) -> None:
         maker = self._window.maker
         if maker.busy and self._window.settings["making.stay_awake"]:
-            self._pool.submit(self.awake.hold, tr("Making {total:,} outputs", total=maker.total))
+            self._pool.submit(
+                self.awake.hold,
+                tr("Making {total:,} outputs", "Making {total:,} output", maker.total, total=maker.total),
+            )
 
     def _progressed(self) -> None:
         maker = self._window.maker

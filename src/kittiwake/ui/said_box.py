@@ -36,7 +36,7 @@ class SaidBox(QDoubleSpinBox):
         return found
 
     def textFromValue(self, value: float) -> str:
-        return decimal(super().textFromValue(value))
+        return decimal(f"{value:.{self.decimals()}f}")
 
     def valueFromText(self, text: str) -> float:
         value = self._number(text)

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QDialog,
     QDialogButtonBox,
-    QDoubleSpinBox,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -23,6 +22,7 @@ from ..core.model import TouchUp
 from ..core.model.stages import STAGES
 from ..words import in_words, phrase, tr
 from .button import Button
+from .said_box import SaidBox
 from .theme.scale import scaled
 
 _LOOPS = ((None, phrase('as the receiver asks')), (0.0, phrase('never: it does not repeat')), (0.25, phrase('over the last 0.25 s')), (0.5, phrase('over the last 0.5 s')),
@@ -54,7 +54,7 @@ class _Number:
 _NUMBERS = (
     _Number("gain_db", phrase('Louder by'), phrase('on top of what the receiver asks for; peaks are never clipped'), -30, 30, 0.5, 1, "dB"),
     _Number("speed", phrase('Faster by'), phrase('the pitch stays'), -50, 100, 1, 1, "%", 0.01, 1.0),
-    _Number("pitch", phrase('Higher by'), phrase('the length stays'), -6, 6, 0.5, 2, "semitones"),
+    _Number("pitch", phrase('Higher by'), phrase('the length stays'), -6, 6, 0.5, 2, phrase("semitones")),
     _Number("fade_in", phrase('Fade in over'), phrase('at the start'), 0, 10_000, 5, 0, "ms", 0.001),
     _Number("fade_out", phrase('Fade out over'), phrase('at the end'), 0, 10_000, 5, 0, "ms", 0.001),
     _Number("limiter_db", phrase('Limiter may take'), phrase('off single peaks, for the sake of the level'), 0, 12, 0.5, 1, "dB"),
@@ -62,7 +62,7 @@ _NUMBERS = (
 )  # fmt: skip
 
 
-def _reader(box: QDoubleSpinBox, base: float, factor: float) -> Callable[[], object]:
+def _reader(box: SaidBox, base: float, factor: float) -> Callable[[], object]:
     return lambda: round(base + box.value() * factor, 6)
 
 
@@ -77,8 +77,8 @@ class TouchDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self._before = before[0]
         self._read: dict[str, Callable[[], object]] = {}
-        self.numbers: dict[str, QDoubleSpinBox] = {}
-        self.stages: dict[str, QDoubleSpinBox] = {}
+        self.numbers: dict[str, SaidBox] = {}
+        self.stages: dict[str, SaidBox] = {}
         column = QVBoxLayout(self)
         column.addWidget(self._heading(before))
         self._grid = QGridLayout()
@@ -115,8 +115,8 @@ class TouchDialog(QDialog):
             hint.setProperty("soft", True)
             self._grid.addWidget(hint, row, 2)
 
-    def _number(self, label: str, help_: str, low: float, high: float, step: float, unit: str) -> QDoubleSpinBox:
-        box = QDoubleSpinBox()
+    def _number(self, label: str, help_: str, low: float, high: float, step: float, unit: str) -> SaidBox:
+        box = SaidBox()
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setSuffix(f" {in_words(unit)}" if unit else "")

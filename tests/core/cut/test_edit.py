@@ -257,6 +257,8 @@ class TestSeveral(FolderCase):
                 frame_of(text, 1000)
         self.assertEqual(span_of_text("0:00 to 1:05 Welcome aboard", 10), (0, 650, "Welcome aboard"))
         self.assertEqual(span_of_text("1.5–2", 10), (15, 20, ""))
+        for typed in ("0:00 bis 1:05 Willkommen", "0:00 à 1:05 Willkommen"):
+            self.assertEqual(span_of_text(typed, 10), (0, 650, "Willkommen"))
 
     def test_any_table_is_read_by_its_columns(self) -> None:
         for text in (

@@ -10,7 +10,7 @@ from ..errors import KittiwakeError
 _FRAMES = re.compile(r"^([0-9][0-9,. ]*?)\s*(?:samples?|frames?|fr|smp)$|^#([0-9]+)$", re.IGNORECASE)
 #: A start, a stop and perhaps a name in one line.
 _SPAN = re.compile(
-    r"^\s*(\S+(?:\s+(?:samples?|frames?|fr|smp))?)\s*(?:–|-|to|…|\s)\s*(\S+(?:\s+(?:samples?|frames?|fr|smp))?)(?:\s+(.*))?$",
+    r"^\s*(\S+(?:\s+(?:samples?|frames?|fr|smp))?)\s*(?:–|-|to|bis|à|…|\s)\s*(\S+(?:\s+(?:samples?|frames?|fr|smp))?)(?:\s+(.*))?$",
     re.IGNORECASE,
 )
 _CLOCK = re.compile(r"^(?:(?:([0-9]+):)?([0-9]{1,3}):)?([0-9]+(?:[.,][0-9]+)?)\s*(?:s|sec)?$")
@@ -44,7 +44,7 @@ def span_of_text(text: str, rate: int) -> tuple[int, int, str]:
     found = _SPAN.match(text)
     if not found:
         raise KittiwakeError(
-            phrase("A span is a start, an end and a name."), "Write 0:00 to 1:05 Welcome.", "no_span"
+            phrase("A span is a start, an end and a name."), phrase("Write 0:00 to 1:05 Welcome."), "no_span"
         )
     start, stop = frame_of(found[1], rate), frame_of(found[2], rate)
     if stop <= start:

@@ -41,10 +41,16 @@ class Plan:
     @property
     def words(self) -> str:
         """In a sentence."""
-        told = [f"{self.count(state)} {state}" for state in ("new", "changed", "same") if self.count(state)]
+        told = [
+            phrase("{n} {state}", n=self.count(state), state=STATES[state]) for state in STATES if self.count(state)
+        ]
         if self.gone:
             told.append(phrase("{count} delivered before and wanted no more", count=len(self.gone)))
-        return joined(told, ", ") or "nothing"
+        return joined(told, ", ") or phrase("nothing")
+
+
+#: What a file is against what was handed over before, in words.
+STATES = {"new": phrase("new"), "changed": phrase("changed"), "same": phrase("same")}
 
 
 def plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path, until: str = "") -> Plan:

@@ -115,6 +115,8 @@ def of_source(touch: TouchUp, facts: Facts, sound: Measures) -> list[Problem]:
                 "warning",
                 phrase(
                     "It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.",
+                    "It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.",
+                    sound.clipped_samples,
                     clipped_samples=sound.clipped_samples,
                 ),
                 (ask(phrase("Record it again with 6 to 12 dB less input gain.")),),

@@ -211,7 +211,9 @@ class AvReader(FromTheStart):
         except (av.FFmpegError, OSError, ValueError) as error:
             self._note_damage(str(error))
         if bad:
-            self._note_damage(phrase("{bad} packets could not be decoded", bad=bad))
+            self._note_damage(
+                phrase("{bad} packets could not be decoded", "{bad} packet could not be decoded", bad, bad=bad)
+            )
 
     def _note_damage(self, why: str) -> None:
         self._trouble = Note(

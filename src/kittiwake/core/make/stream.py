@@ -210,7 +210,12 @@ def _encode(
     if writer.clipped:
         # Planning makes this impossible; should it ever happen, it must not pass in silence.
         raise MakeError(
-            phrase("{clipped} samples would have been clipped.", clipped=writer.clipped),
+            phrase(
+                "{clipped} samples would have been clipped.",
+                "{clipped} sample would have been clipped.",
+                writer.clipped,
+                clipped=writer.clipped,
+            ),
             phrase("Please report this."),
             "clipped",
         )

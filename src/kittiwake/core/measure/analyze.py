@@ -135,7 +135,10 @@ def _as_facts(
         notes.append(reader.trouble)
     if holes:
         what = phrase(
-            "{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.", holes=holes
+            "{holes:,} samples are not numbers, or beyond all measure; they are taken as silence.",
+            "{holes:,} sample is no number, or beyond all measure; it is taken as silence.",
+            holes,
+            holes=holes,
         )
         notes.append(Note("not_numbers", what, phrase("Ask what wrote it.")))
     total = header.frames

@@ -330,7 +330,9 @@ class Project:
     def state_each(self, stated: Mapping[Path, Stated]) -> None:
         """Say in which format each of several headerless sources is, as one change."""
         self._stated_once.update(stated)
-        text = phrase("reading {count} files as guessed", count=len(stated))
+        text = phrase(
+            "reading {count} files as guessed", "reading {count} file as guessed", len(stated), count=len(stated)
+        )
         self.change(text, self.job.changed(stated={**self.job.stated, **stated}))
 
     def speaks_against(self, path: Path, stated: Stated) -> bool:

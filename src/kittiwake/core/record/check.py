@@ -61,6 +61,8 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
                 "clipped",
                 phrase(
                     "It is clipped: {clipped_samples} samples at full scale.",
+                    "It is clipped: {clipped_samples} sample at full scale.",
+                    facts.measures.clipped_samples,
                     clipped_samples=facts.measures.clipped_samples,
                 ),
                 phrase("Turn the microphone down or move away from it, and say it again."),

@@ -64,7 +64,7 @@ class Sum:
 
     @property
     def sentence(self) -> str:
-        told = phrase("{clips:,} clips", clips=self.clips)
+        told = phrase("{clips:,} clips", "{clips:,} clip", self.clips, clips=self.clips)
         if self.words:
             told += phrase(
                 ", {words_wrong:.1f} % of {words:,} words wrong", words_wrong=self.words_wrong * 100, words=self.words

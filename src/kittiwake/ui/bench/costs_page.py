@@ -60,7 +60,12 @@ class CostsPage(QWidget):
             return
         self.bars.show_costs([])
         self.head.setText(
-            tr("Words wrong after each codec, of {count} clips; the first codecs come in a moment", count=len(clips))
+            tr(
+                "Words wrong after each codec, of {count} clips; the first codecs come in a moment",
+                "Words wrong after each codec, of {count} clip; the first codecs come in a moment",
+                len(clips),
+                count=len(clips),
+            )
         )
         self.back_button.setFocus()
 
@@ -73,12 +78,27 @@ class CostsPage(QWidget):
 
     def _take(self, cost: CodecCost) -> None:
         self.bars.show_costs([*self.bars.costs, cost])
-        self.head.setText(tr("Words wrong after each codec, of {words} words", words=cost.words))
+        self.head.setText(
+            tr(
+                "Words wrong after each codec, of {words} words",
+                "Words wrong after each codec, of {words} word",
+                cost.words,
+                words=cost.words,
+            )
+        )
 
     def _finish(self, wrong: str) -> None:
         if wrong:
             self.head.setText(in_words(wrong))
-        self.told.emit(wrong or tr("{count} codecs compared.", count=len(self.bars.costs) - 1))
+        self.told.emit(
+            wrong
+            or tr(
+                "{count} codecs compared.",
+                "{count} codec compared.",
+                len(self.bars.costs) - 1,
+                count=len(self.bars.costs) - 1,
+            )
+        )
 
     def _leave(self) -> None:
         self._work.stop()

@@ -293,7 +293,15 @@ class HeardPage(QWidget):
         except (KittiwakeError, OSError) as error:
             self.told.emit(tr("{name} was not written: {error}", name=path.name, error=error))
             return
-        self.told.emit(tr("{count} lines are in {name}.", count=len(named), name=path.name))
+        self.told.emit(
+            tr(
+                "{count} lines are in {name}.",
+                "{count} line is in {name}.",
+                len(named),
+                count=len(named),
+                name=path.name,
+            )
+        )
 
     def show_costs(self) -> None:
         """What each codec costs in words, of all clips with a text."""

@@ -200,6 +200,8 @@ class LevelsPage(QWidget):
             self._head.setText(
                 tr(
                     "Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart",
+                    "Level of {count} clip: {middle}, spread {spread:.1f} dB",
+                    len(rows),
                     count=len(rows),
                     middle=middle,
                     spread=spread,

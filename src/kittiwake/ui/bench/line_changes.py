@@ -82,7 +82,7 @@ class LineChanges(QMenu):
         self._put(tr("pasting over cells"), script.changed(lines=unique_lines(script.lines)))
         over = max(0, at.row() + len(rows) - len(script.lines))
         self.told.emit(
-            tr("{count} rows pasted over.", count=len(rows) - over)
+            tr("{count} rows pasted over.", "{count} row pasted over.", len(rows) - over, count=len(rows) - over)
             + (tr(" {over} beyond the last line left out.", over=over) if over else "")
         )
 

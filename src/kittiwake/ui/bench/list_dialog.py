@@ -83,10 +83,12 @@ class ListDialog(QDialog):
         lines = len(self.lines)
         more = ""
         if lines and self._count and lines != self._count:
-            more = tr(
-                "; there are {count} clips, so {lines} {lines_or_clips} are left over",
-                count=self._count,
-                lines=abs(lines - self._count),
-                lines_or_clips=tr("clips") if self._count > lines else tr("lines"),
+            over = abs(lines - self._count)
+            left = (
+                tr("{n} clips are left over", "{n} clip is left over", over, n=over)
+                if self._count > lines
+                else tr("{n} lines are left over", "{n} line is left over", over, n=over)
             )
+            there = tr("there are {n} clips", "there is {n} clip", self._count, n=self._count)
+            more = tr("; {there}, so {left}", there=there, left=left)
         self.told.setText(tr("{n} lines{more}", "{n} line{more}", lines, n=lines, more=more))

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from ...words import in_words, tr
 from ..access import picture
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
 _LEFT, _FOOT, _HEAD = 50.0, 20.0, 20.0
@@ -52,7 +53,12 @@ class LoopPicture(QWidget):
 
     @property
     def _room(self) -> QRectF:
-        return QRectF(_LEFT, _HEAD, self.width() - _LEFT - 12, self.height() - _HEAD - _FOOT)
+        return QRectF(
+            scaled(_LEFT),
+            scaled(_HEAD),
+            self.width() - scaled(_LEFT) - 12,
+            self.height() - scaled(_HEAD) - scaled(_FOOT),
+        )
 
     def _x(self, second: float) -> float:
         return self._room.left() + second / max(1e-9, self._seconds) * self._room.width()
@@ -134,7 +140,7 @@ class LoopPicture(QWidget):
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QLineF(room.left(), y, room.right(), y))
             painter.setPen(QColor(c.soft))
-            place = QRectF(0, y - 8, _LEFT - 6, 16)
+            place = QRectF(0, y - scaled(8), scaled(_LEFT) - 6, scaled(16))
             painter.drawText(
                 place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("−{level} dB", level=-level)
             )
@@ -144,5 +150,5 @@ class LoopPicture(QWidget):
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QLineF(x, room.bottom(), x, room.bottom() + 4))
             painter.setPen(QColor(c.soft))
-            place = QRectF(min(x, room.right() - 22) - 40, room.bottom() + 3, 80, 16)
+            place = QRectF(min(x, room.right() - 22) - scaled(40), room.bottom() + 3, scaled(80), scaled(16))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, f"{at // 60}:{at % 60:02}")

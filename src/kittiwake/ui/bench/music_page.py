@@ -18,7 +18,7 @@ from ...core.music.known_rights import keep_rights, rights_of
 from ...core.music.making import Held, clip_of_hold, hold_beside
 from ...core.music.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
 from ...core.project import edits
-from ...words import in_words, phrase, tr
+from ...words import decimal, in_words, joined, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..holding import Holder
@@ -112,29 +112,31 @@ class MusicPage(QWidget):
         self.messages = QComboBox()
         self.messages.setAccessibleName(tr("Message that is laid over the music"))
         rows = (
-            (tr('Loop from'), self.start, "to", self.stop, tr('seam over'), self.boxes["fade"], "length", self.length),
-            (tr('Rate'), self.rate, tr('keep'), self.band, tr('loudness'), self.boxes["lufs"], tr('limiter'), self.boxes["limiter_db"]),
-            (tr('Message'), self.messages, '', None, tr('every'), self.boxes["every"], tr('music softer by'), self.boxes["duck_db"]),
+            (tr('Loop from'), self.start, tr("to"), self.stop, tr('seam over'), self.boxes["fade"]),
+            (tr("length"), self.length, tr('loudness'), self.boxes["lufs"], tr('limiter'), self.boxes["limiter_db"]),
+            (tr('Rate'), self.rate, tr('keep'), self.band, '', None),
+            (tr('Message'), self.messages, tr('every'), self.boxes["every"], tr('music softer by'), self.boxes["duck_db"]),
         )  # fmt: skip
         for line, cells in enumerate(rows):
             for at, cell in enumerate(cells):
                 if isinstance(cell, str) and cell:
                     grid.addWidget(QLabel(in_words(cell)), line, at)
                 elif isinstance(cell, QWidget):
-                    grid.addWidget(cell, line, at, 1, 3 if cell is self.messages else 1)
+                    grid.addWidget(cell, line, at, 1, 3 if cell is self.band else 1)
         self.rights: dict[str, Field] = {}
         for line, (key, words, hint) in enumerate(_RIGHTS):
             field = self.rights[key] = Field()
             field.textChanged.connect(self._rights_typed)
             field.setAccessibleName(f"{in_words(words)}: {in_words(hint)}")
             field.setPlaceholderText(in_words(hint))
-            grid.addWidget(QLabel(in_words(words)), line % 2 if line < 2 else line - 2, 8 if line < 2 else 10)
-            grid.addWidget(field, line % 2, 9 if line < 2 else 11)
+            grid.addWidget(QLabel(in_words(words)), line, 6)
+            grid.addWidget(field, line, 7)
         self.rights_words = QLabel()
         self.rights_words.setProperty("soft", True)
-        grid.addWidget(self.rights_words, 2, 8, 1, 4)
-        for at in (9, 11):
-            grid.setColumnStretch(at, 1)
+        self.rights_words.setWordWrap(True)
+        grid.addWidget(self.rights_words, 0, 8, len(_RIGHTS), 1)
+        grid.setColumnStretch(7, 2)
+        grid.setColumnStretch(8, 1)
         return grid
 
     def _box(self, name: str, low: float, high: float, step: float, digits: int, unit: str) -> SaidBox:
@@ -209,9 +211,9 @@ class MusicPage(QWidget):
         recipe = self.recipe
         self.name.setText(in_words(recipe.name))
         some = [Path(part.path).name for part in recipe.parts]
-        self.pieces.setText(tr("of ") + ", then ".join(map(in_words, some)) if some else "")
+        self.pieces.setText(tr("of {pieces}", pieces=joined(some, tr(", then "))) if some else "")
         self._show_loop(recipe.loop)
-        self.length.setText("" if recipe.seconds is None else in_words(_clock(recipe.seconds)))
+        self.length.setText("" if recipe.seconds is None else decimal(_clock(recipe.seconds)))
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
         self.band.setCurrentIndex(max(0, self.band.findData(recipe.band)))
         for key, box in self.boxes.items():
@@ -240,8 +242,8 @@ class MusicPage(QWidget):
         self.messages.setCurrentIndex(self.messages.findData(chosen))
 
     def _show_loop(self, loop: tuple[float, float] | None) -> None:
-        self.start.setText("" if loop is None else f"{loop[0]:.3f}")
-        self.stop.setText("" if loop is None else f"{loop[1]:.3f}")
+        self.start.setText("" if loop is None else decimal(f"{loop[0]:.3f}"))
+        self.stop.setText("" if loop is None else decimal(f"{loop[1]:.3f}"))
         for field in (self.start, self.stop):
             field.setPlaceholderText(tr("found"))
         self.picture.show_loop(loop)
@@ -379,7 +381,7 @@ class MusicPage(QWidget):
 
 def _seconds(text: str) -> float:
     """Seconds of ``12.5``, ``0:12.5`` or ``10:00``."""
-    return frame_of(text, 1000) / 1000
+    return frame_of(text.replace(",", "."), 1000) / 1000
 
 
 def _clock(seconds: float) -> str:

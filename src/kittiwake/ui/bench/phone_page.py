@@ -7,7 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
-    QDoubleSpinBox,
+    QGridLayout,
     QHBoxLayout,
     QLabel,
     QListWidgetItem,
@@ -30,6 +30,7 @@ from ...words import in_words, tr
 from ..button import Button
 from ..phoning import Phoner
 from ..plan_dialog import PlanDialog
+from ..said_box import SaidBox
 from ..sentence import Sentence
 from ..session import Session
 from .parts import part_label
@@ -69,7 +70,7 @@ class PhonePage(QWidget):
         self.tree = Tree()
         self.tree.dropped.connect(lambda at, name: self.assign(at, name))
         column.addWidget(self.tree, 1)
-        keys = QHBoxLayout()
+        keys = QGridLayout()
         keys.setSpacing(6)
         self.menu_button = Button(tr("Make it a menu  Ins"))
         self.menu_button.clicked.connect(self.make_menu)
@@ -83,9 +84,9 @@ class PhonePage(QWidget):
             tr("Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML")
         )
         self.text_button.clicked.connect(self.as_text)
-        for button in (self.menu_button, self.free_button, self.names_button, self.text_button):
-            keys.addWidget(button)
-        keys.addStretch(1)
+        for n, button in enumerate((self.menu_button, self.free_button, self.names_button, self.text_button)):
+            keys.addWidget(button, n // 2, n % 2)
+        keys.setColumnStretch(2, 1)
         column.addLayout(keys)
         return column
 
@@ -136,8 +137,8 @@ class PhonePage(QWidget):
         column.addWidget(self.log, 1)
         return column
 
-    def _number(self, name: str, low: float, high: float, step: float, unit: str) -> QDoubleSpinBox:
-        box = QDoubleSpinBox()
+    def _number(self, name: str, low: float, high: float, step: float, unit: str) -> SaidBox:
+        box = SaidBox()
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setDecimals(1 if step < 1 else 0)
@@ -171,16 +172,7 @@ class PhonePage(QWidget):
         some = slots(plan)
         self.tree.show_slots(some, [self._words(slot, there) for slot in some])
         missing, unused = plan.missing(self.phone.prompts), plan.unused(self.phone.prompts)
-        self.head.setText(
-            tr(
-                "{name}: {n} menus, {count} prompts",
-                "{name}: {n} menu, {count} prompts",
-                len(plan.menus),
-                name=plan.name,
-                n=len(plan.menus),
-                count=len(plan.prompts),
-            )
-        )
+        self.head.setText(tr("{name}: {extent}", name=plan.name, extent=plan.extent))
         self._list_prompts(plan)
         told = [
             tr("{count} missing: {list}", count=len(missing), list=", ".join(missing[:4]))
@@ -318,9 +310,8 @@ class PhonePage(QWidget):
         self._put(tr("assigning by name"), plan)
         self.told.emit(
             tr(
-                "{menus} menus, {prompts} prompts. {key} takes it back.",
-                menus=len(plan.menus),
-                prompts=len(plan.prompts),
+                "{extent}. {key} takes it back.",
+                extent=plan.extent,
                 key=key_of("edit.undo"),
             )
         )

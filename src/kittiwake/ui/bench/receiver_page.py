@@ -15,6 +15,7 @@ from ...core.model.units import format_bytes, format_hz
 from ...core.project import edits
 from ...words import in_words, tr
 from ..button import Button
+from ..elided import ElidedLabel
 from ..session import Session
 from ..standins.panel import StandIns
 from .parts import scrolled
@@ -49,7 +50,7 @@ class ReceiverPage(QWidget):
         self._head = QLabel()
         self._head.setProperty("head", True)
         head.addWidget(self._head)
-        self._purpose = QLabel()
+        self._purpose = ElidedLabel()
         self._purpose.setProperty("soft", True)
         head.addWidget(self._purpose, 1)
         left.addLayout(head)
@@ -111,7 +112,13 @@ class ReceiverPage(QWidget):
         self.repair_button.hide()
         self._buttons(False)
         fits = self._session.project.plans.count_ready(receiver)
-        told = tr("{fits} of {count} clips fit.", fits=fits, count=len(self._session.project.job.clips))
+        told = tr(
+            "{fits} of {count} clips fit.",
+            "{fits} of {count} clip fits.",
+            len(self._session.project.job.clips),
+            fits=fits,
+            count=len(self._session.project.job.clips),
+        )
         parts = [told, limit_in_seconds(receiver), self._memory(receiver), self._read_off(receiver)]
         self.verdict.setText(" ".join(map(in_words, filter(None, parts))))
         if receiver.slug in self._drafts:

@@ -340,7 +340,9 @@ class ScriptPage(QWidget):
                 some.append(ToHear(line.id, line.text or line.name, clip.source))
         self._listening = {one.line: one.path for one in some}
         if self.speaker.hear_back(some):
-            self.told.emit(tr("Listening to {count} lines …", count=len(some)))
+            self.told.emit(
+                tr("Listening to {count} lines …", "Listening to {count} line …", len(some), count=len(some))
+            )
         elif not some:
             self.told.emit(tr("Speak the lines first."))
 
@@ -352,6 +354,8 @@ class ScriptPage(QWidget):
         none = sum(not one.heard for _, one in self._heard_lines.values())
         told = tr(
             "{count} lines heard back: {other} sound like another line, {none} were not understood.",
+            "{count} line heard back: {other} like another line, {none} not understood.",
+            len(self._heard_lines),
             count=len(self._heard_lines),
             other=other,
             none=none,
@@ -399,6 +403,8 @@ class ScriptPage(QWidget):
             told = [
                 tr(
                     "{count} lines are spoken up to {faster:.0f} % faster.",
+                    "{count} line is spoken up to {faster:.0f} % faster.",
+                    len(done),
                     count=len(done),
                     faster=max(((after.speed - 1) * 100 for _, after in done)),
                 )

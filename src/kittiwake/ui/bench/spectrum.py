@@ -14,6 +14,7 @@ from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 from ...core.model.units import format_hz
 from ...words import in_words, tr
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from .drawn import Drawn, same_layers
 
 _LEFT, _FOOT, _HEAD = 46, 20, 18
@@ -50,7 +51,12 @@ class SpectrumView(Drawn):
         if not self._layers:
             return
         c = colours()
-        plot = QRectF(_LEFT, _HEAD, max(1, self.width() - _LEFT - 8), max(1, self.height() - _HEAD - _FOOT))
+        plot = QRectF(
+            scaled(_LEFT),
+            scaled(_HEAD),
+            max(1, self.width() - scaled(_LEFT) - 8),
+            max(1, self.height() - scaled(_HEAD) - scaled(_FOOT)),
+        )
         highest = max(_edge(layer) for layer in self._layers)
         loudest = max(float(layer.curve.max()) for layer in self._layers)
         top = math.ceil((loudest + 3) / 10) * 10
@@ -91,7 +97,7 @@ class SpectrumView(Drawn):
             if y < plot.bottom() - 10:
                 painter.setPen(QColor(c.soft))
                 text = f"{level}".replace("-", "−") + (" dB" if level == top else "")
-                box = QRectF(0, y - 8, _LEFT - 6, 16)
+                box = QRectF(0, y - scaled(8), scaled(_LEFT) - 6, scaled(16))
                 painter.drawText(box, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, in_words(text))
 
     def _curve(self, painter: QPainter, plot: QRectF, layer: SpectrumLayer, x_of, top: float, bottom: float) -> None:
@@ -113,12 +119,16 @@ class SpectrumView(Drawn):
             painter.fillRect(QRectF(x, 7, 12, 4), QColor(getattr(c, layer.colour)))
             painter.setPen(QColor(c.text))
             width = painter.fontMetrics().horizontalAdvance(in_words(layer.label)) + 8
-            painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(layer.label))
+            painter.drawText(
+                QRectF(x + 17, 0, width, scaled(_HEAD)), Qt.AlignmentFlag.AlignVCenter, in_words(layer.label)
+            )
             x += width + 30
         painter.setPen(QColor(c.soft))
         text = tr("shaded: telephone band, 300–3400 Hz")
         if painter.fontMetrics().horizontalAdvance(in_words(text)) < plot.right() - x:
-            painter.drawText(QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(text))
+            painter.drawText(
+                QRectF(x, 0, plot.right() - x, scaled(_HEAD)), Qt.AlignmentFlag.AlignVCenter, in_words(text)
+            )
 
 
 def _edge(layer: SpectrumLayer) -> float:

@@ -13,6 +13,7 @@ from ...core.tone.recipe import Segment, ToneError, ToneRecipe
 from ...words import in_words, tr
 from ..access import picture
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
 _LEFT, _FOOT, _HEAD = 58.0, 20.0, 8.0
@@ -42,7 +43,12 @@ class TonePicture(QWidget):
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         small_type(painter)
-        room = QRectF(_LEFT, _HEAD, self.width() - _LEFT - 12, self.height() - _HEAD - _FOOT)
+        room = QRectF(
+            scaled(_LEFT),
+            scaled(_HEAD),
+            self.width() - scaled(_LEFT) - 12,
+            self.height() - scaled(_HEAD) - scaled(_FOOT),
+        )
         painter.fillRect(room, QColor(c.sheet))
         painter.setPen(QPen(QColor(c.line), 1))
         painter.drawRect(room)
@@ -69,7 +75,7 @@ class TonePicture(QWidget):
                 painter.setPen(QPen(QColor(c.line), 1))
                 painter.drawLine(QLineF(room.left(), y, room.right(), y))
                 painter.setPen(QColor(c.soft))
-                place = QRectF(0, y - 8, _LEFT - 8, 16)
+                place = QRectF(0, y - scaled(8), scaled(_LEFT) - 8, scaled(16))
                 painter.drawText(
                     place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("{hz:,} Hz", hz=hz)
                 )
@@ -79,7 +85,7 @@ class TonePicture(QWidget):
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QLineF(x, room.bottom(), x, room.bottom() + 4))
             painter.setPen(QColor(c.soft))
-            place = QRectF(min(x, room.right() - 20) - 40, room.bottom() + 3, 80, 16)
+            place = QRectF(min(x, room.right() - 20) - scaled(40), room.bottom() + 3, scaled(80), scaled(16))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, tr("{at:g} s", at=number * step))
 
     def _part(self, painter: QPainter, place: QRectF, one: Segment, seconds: float, low: float, high: float) -> None:

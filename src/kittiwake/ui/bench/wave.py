@@ -12,6 +12,7 @@ from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPol
 from ...core.model.units import format_seconds
 from ...words import in_words, tr
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from .drawn import Drawn, same_layers
 
 _LEFT, _FOOT, _HEAD = 46, 20, 18
@@ -68,7 +69,12 @@ class WaveView(Drawn):
         return max((layer.start + layer.seconds for layer in self._layers), default=0.0)
 
     def _plot(self) -> QRectF:
-        return QRectF(_LEFT, _HEAD, max(1, self.width() - _LEFT - 8), max(1, self.height() - _HEAD - _FOOT))
+        return QRectF(
+            scaled(_LEFT),
+            scaled(_HEAD),
+            max(1, self.width() - scaled(_LEFT) - 8),
+            max(1, self.height() - scaled(_HEAD) - scaled(_FOOT)),
+        )
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         plot = self._plot()
@@ -119,12 +125,12 @@ class WaveView(Drawn):
             decibels = round(20 * float(np.log10(top * share)), 1)
             label = tr("−{value:g}", value=-decibels) if decibels < 0 else tr("{value:g}", value=abs(decibels))
             painter.drawText(
-                QRectF(0, y - 8, _LEFT - 6, 16),
+                QRectF(0, y - scaled(8), scaled(_LEFT) - 6, scaled(16)),
                 Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
                 in_words(label),
             )
         painter.drawText(
-            QRectF(0, plot.center().y() - 8, _LEFT - 6, 16),
+            QRectF(0, plot.center().y() - scaled(8), scaled(_LEFT) - 6, scaled(16)),
             Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
             tr("dBFS"),
         )
@@ -165,12 +171,12 @@ class WaveView(Drawn):
             text = f"{layer.label}, {in_words(format_seconds(layer.seconds))}"
             painter.setPen(QColor(c.text))
             width = painter.fontMetrics().horizontalAdvance(in_words(text)) + 8
-            painter.drawText(QRectF(x + 17, 0, width, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(text))
+            painter.drawText(QRectF(x + 17, 0, width, scaled(_HEAD)), Qt.AlignmentFlag.AlignVCenter, in_words(text))
             x += width + 30
         if self._message:
             painter.setPen(QColor(c.soft))
             painter.drawText(
-                QRectF(x, 0, plot.right() - x, _HEAD), Qt.AlignmentFlag.AlignVCenter, in_words(self._message)
+                QRectF(x, 0, plot.right() - x, scaled(_HEAD)), Qt.AlignmentFlag.AlignVCenter, in_words(self._message)
             )
 
 

@@ -249,7 +249,14 @@ class BoardModel(QAbstractTableModel):
             text = str(self.data(index))
             told = self.warnings_of(clip) if index.column() == NAME else ()
             return (
-                tr("{text}, {count} warnings: {list}", text=text, count=len(told), list=" ".join(map(in_words, told)))
+                tr(
+                    "{text}, {count} warnings: {list}",
+                    "{text}, {count} warning: {list}",
+                    len(told),
+                    text=text,
+                    count=len(told),
+                    list=" ".join(map(in_words, told)),
+                )
                 if told
                 else text
             )

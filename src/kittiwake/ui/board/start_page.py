@@ -49,6 +49,8 @@ class StartPage(QWidget):
             self._row(grid, row, button, comes)
         self._receivers = QLabel()
         self._receivers.setProperty("soft", True)
+        self._receivers.setWordWrap(True)
+        self._receivers.setMinimumWidth(scaled(360))
         button = Button()
         button.clicked.connect(lambda: self.wanted.emit("receiver.choose"))
         self._row(grid, len(_WAYS) + 1, button, "")

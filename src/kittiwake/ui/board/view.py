@@ -116,7 +116,7 @@ class Board(QTableView):
 
     def _model_reset(self) -> None:
         # The header learns of new columns only after this signal.
-        QTimer.singleShot(0, self.spread)
+        QTimer.singleShot(0, self, self.spread)
         self._first_row()
 
     def spread(self) -> None:
@@ -136,7 +136,7 @@ class Board(QTableView):
             else:
                 heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
         if self._names:
-            self._names.place(shown=tight)
+            self._names.place(shown=tight and self.board_model.rowCount() > 0)
 
     def scrollTo(
         self,
@@ -156,9 +156,14 @@ class Board(QTableView):
         self.spread()
         self.start_page.setGeometry(self.viewport().rect())
 
+    def scrollContentsBy(self, dx: int, dy: int) -> None:
+        super().scrollContentsBy(dx, dy)
+        self.start_page.setGeometry(self.viewport().rect())  # what lies on a viewport is rolled along with it
+
     def _first_row(self) -> None:
         if self.board_model.rowCount() and not self.currentIndex().isValid():
             self.setCurrentIndex(self.board_model.index(0, NAME))
+            QTimer.singleShot(0, self, self.spread)  # the names that stand still are there from the first row on
 
     # -- what is selected ------------------------------------------------------------------------------------------
 

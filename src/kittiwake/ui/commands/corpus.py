@@ -44,6 +44,8 @@ def texts_and_speakers(at: Context) -> None:
         at.status.say(
             tr(
                 "Texts, speakers and languages of {count} clips are taken; {key} takes it back.",
+                "Text, speaker and language of {count} clip are taken; {key} takes it back.",
+                count,
                 count=count,
                 key=key_of("edit.undo"),
             )

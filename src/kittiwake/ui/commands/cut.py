@@ -331,11 +331,19 @@ def take_spans(at: Context, path: Path, *, replace: bool = False) -> None:
     cut = at.session.project.cut_of(page.source)
     edits.put_cut(
         at.session.project,
-        tr("taking {count} spans", count=len(fresh)),
+        tr("taking {count} spans", "taking {count} span", len(fresh), count=len(fresh)),
         page.source,
         cut.changed(spans=in_order([*(() if replace else cut.spans), *fresh])),
     )
-    at.status.say(tr("{count} spans taken from {name}.", count=len(fresh), name=path.name))
+    at.status.say(
+        tr(
+            "{count} spans taken from {name}.",
+            "{count} span taken from {name}.",
+            len(fresh),
+            count=len(fresh),
+            name=path.name,
+        )
+    )
 
 
 def write_spans(at: Context, path: Path) -> None:

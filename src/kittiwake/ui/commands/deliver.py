@@ -83,7 +83,11 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     link = stand_ins.link(kind.key) if kind is not None else None
     slowly, takes_away = dialog.slowly, dialog.takes_away
     told_stopped = tr("It was stopped; what went until then is noted, and the machine goes on where it was.")
-    with Waiting(at.window, tr("Handing {count} files over …", count=len(plan.places)), told_stopped) as waiting:
+    with Waiting(
+        at.window,
+        tr("Handing {count} files over …", "Handing {count} file over …", len(plan.places), count=len(plan.places)),
+        told_stopped,
+    ) as waiting:
 
         def work(checkpoint: Callable[[], object]) -> str:
             def stopped() -> bool:

@@ -207,6 +207,8 @@ def read_all_as_guessed(at: Context) -> None:
     at.status.say(
         tr(
             "{count} files read as their content says: {kinds}. {key} takes it back.",
+            "{count} file read as its content says: {kinds}. {key} takes it back.",
+            len(guesses),
             count=len(guesses),
             kinds=kinds,
             key=key_of("edit.undo"),

@@ -118,7 +118,9 @@ def learn_from(at: Context, paths: list[Path]) -> None:
     name = tr("Like {folder}", folder=paths[0].parent.name)[:40]
 
     def work() -> None:
-        with Waiting(at.window, tr("Reading {count} files …", count=len(paths))) as waiting:
+        with Waiting(
+            at.window, tr("Reading {count} files …", "Reading {count} file …", len(paths), count=len(paths))
+        ) as waiting:
             learned = waiting.result_of(lambda checkpoint: learn(_facts(paths, checkpoint), name, slug))
         at.bench.receiver_page.take_evidence(learned.receiver.slug, learned.evidence)
         put_new(at, learned.receiver)

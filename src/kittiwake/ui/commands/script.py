@@ -55,4 +55,12 @@ def write_script(at: Context) -> None:
         at.window, tr("Write the script"), Path.home() / "script.csv", tr("CSV (*.csv)"), (tr(".csv"),)
     )
     if path and at.attempt(lambda: write_whole(path, to_csv(lines).encode("utf-8"))):
-        at.status.say(tr("{count} lines written to {name}.", count=len(lines), name=path.name))
+        at.status.say(
+            tr(
+                "{count} lines written to {name}.",
+                "{count} line written to {name}.",
+                len(lines),
+                count=len(lines),
+                name=path.name,
+            )
+        )

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QDialog, QDoubleSpinBox, QGridLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QDialog, QGridLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.ear.caller_line import CallerLine, codecs_here
 from ...core.packets.weather import Weather
 from ...words import in_words, tr
 from ..button import Button
+from ..said_box import SaidBox
 
 _WAIT_MS = 250
 _NO_NOISE = -91.0
@@ -39,7 +40,7 @@ class LineDialog(QDialog):
         self.second.setCurrentIndex(max(0, self.second.findData(line.codecs[1] if len(line.codecs) > 1 else "")))
         weather = line.weather
         self.loss = self._number(0, 50, 0.5, 1, " %", weather.loss * 100)
-        self.burst = self._number(1, 20, 0.5, 1, " packets", weather.burst)
+        self.burst = self._number(1, 20, 0.5, 1, " " + tr("packets"), weather.burst)
         self.jitter = self._number(0, 200, 5, 0, " ms", weather.jitter)
         self.buffer = self._number(0, 500, 10, 0, " ms", weather.buffer)
         self.noise = self._number(
@@ -70,8 +71,8 @@ class LineDialog(QDialog):
         for box in (self.first, self.second):
             box.currentIndexChanged.connect(lambda _: self._timer.start())
 
-    def _number(self, low: float, high: float, step: float, digits: int, unit: str, value: float) -> QDoubleSpinBox:
-        box = QDoubleSpinBox()
+    def _number(self, low: float, high: float, step: float, digits: int, unit: str, value: float) -> SaidBox:
+        box = SaidBox()
         box.setRange(low, high)
         box.setSingleStep(step)
         box.setDecimals(digits)

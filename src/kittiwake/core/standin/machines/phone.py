@@ -162,9 +162,7 @@ class Phone:
             self._plan = from_names(self.prompts)
         except PlanError as error:
             return Heard(str(error))
-        return Heard(
-            phrase("{menus} menus, {prompts} prompts.", menus=len(self._plan.menus), prompts=len(self._plan.prompts))
-        )
+        return Heard(phrase("{extent}.", extent=self._plan.extent))
 
     def missing(self, _: str = "") -> Heard:
         """What the plan says and nobody has given it, and what nobody needs."""

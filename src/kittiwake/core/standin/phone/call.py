@@ -154,7 +154,9 @@ class Call:
         self._add("fault", told, _nothing())
         if self._tries >= self.plan.tries:
             self._state("error")
-            self.hang_up(phrase("given up after {tries} tries", tries=self._tries))
+            self.hang_up(
+                phrase("given up after {tries} tries", "given up after {tries} try", self._tries, tries=self._tries)
+            )
         elif what:
             self._do(what)
         else:

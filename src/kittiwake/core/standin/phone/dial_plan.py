@@ -97,6 +97,15 @@ class DialPlan:
                 found.update(dict.fromkeys(said_in(part.strip())))
         return tuple(found)
 
+    @property
+    def extent(self) -> str:
+        """How many menus and prompts it has, in words."""
+        return phrase(
+            "{menus}, {prompts}",
+            menus=phrase("{n} menus", "{n} menu", len(self.menus), n=len(self.menus)),
+            prompts=phrase("{n} prompts", "{n} prompt", len(self.prompts), n=len(self.prompts)),
+        )
+
     def missing(self, there: Iterable[str]) -> tuple[str, ...]:
         """Prompts that it says and nobody has given it."""
         known = {name.casefold() for name in there}

@@ -423,6 +423,8 @@ class CorpusPage(QWidget):
         self.told.emit(
             tr(
                 "The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.",
+                "The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.",
+                len(came.findings),
                 sides=sides,
                 count=len(came.findings),
             )

@@ -11,8 +11,9 @@ from ....core.corpus.rules import Rule
 from ....core.corpus.spread import Spread
 from ....words import in_words, tr
 from ...theme.colours import colours
+from ...theme.scale import scaled
 
-_HEAD, _FOOT, _SIDE = 20, 18, 8
+_SIDE = 8
 
 
 class SpreadPlot(QAbstractButton):
@@ -27,10 +28,10 @@ class SpreadPlot(QAbstractButton):
         self.setAutoExclusive(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setMinimumSize(118, 84)
+        self.setMinimumSize(scaled(118), scaled(84))
 
     def sizeHint(self) -> QSize:
-        return QSize(160, 100)
+        return QSize(scaled(160), scaled(100))
 
     def show_spread(self, spread: Spread | None, rules: tuple[Rule, ...]) -> None:
         self.spread, self.rules = spread, tuple(rule for rule in rules if rule.measure == self.name)
@@ -43,6 +44,8 @@ class SpreadPlot(QAbstractButton):
             self.setAccessibleName(
                 tr(
                     "{name}: median {median}, {known} clips",
+                    "{name}: median {median}, {known} clip",
+                    spread.known,
                     name=measure.name.replace("_", " "),
                     median=median,
                     known=spread.known,
@@ -75,29 +78,25 @@ class SpreadPlot(QAbstractButton):
         measure = MEASURES[self.name]
         painter.setPen(QColor(c.text))
         inner = frame.adjusted(_SIDE, 3, -_SIDE, -3)
-        painter.drawText(
-            inner,
-            int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop),
-            in_words(measure.name).replace("_", " "),
-        )
+        spread, metrics = self.spread, painter.fontMetrics()
+        told = "" if spread is None else in_words(measure.with_unit(spread.median))
+        room = int(inner.width()) - (metrics.horizontalAdvance(f"{told}  ") if told else 0)
+        name = metrics.elidedText(in_words(measure.name).replace("_", " "), Qt.TextElideMode.ElideRight, room)
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop), name)
         painter.setPen(QColor(c.soft))
-        spread = self.spread
         if spread is None:
-            painter.drawText(
-                inner,
-                int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop),
-                tr("none found") if self.name == "hum" else tr("not known"),
-            )
+            none = tr("none found") if self.name == "hum" else tr("not known")
+            below = inner.adjusted(0, metrics.height(), 0, 0)
+            painter.drawText(below, int(Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap), none)
             return
-        told = measure.with_unit(spread.median)
-        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), in_words(told))
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), told)
         small = painter.font()
         small.setPixelSize(round(painter.fontMetrics().height() * 0.7))
         painter.setFont(small)
         ends = [measure.number(value) for value in (spread.low, spread.high)]
         painter.drawText(inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignBottom), in_words(ends[0]))
         painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignBottom), in_words(ends[1]))
-        area = inner.adjusted(0, _HEAD - 3, 0, -_FOOT + 2)
+        area = inner.adjusted(0, metrics.height() + 2, 0, -painter.fontMetrics().height() - 3)
         self._bars(painter, area, spread)
         for rule in self.rules:
             self._limit(painter, area, spread, rule)

@@ -5,12 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import fields
 
-from PySide6.QtCore import Qt, Signal
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut import Find
 from ....words import in_words, phrase, tr
 from ...button import Button
+from ...elided import ElidedLabel
 from ...said_box import SaidBox
 from ...sentence import Sentence
 from ...theme.scale import scaled
@@ -62,7 +63,7 @@ class FindRow(QWidget):
             self.controls[name] = box
         self.button = Button(tr("Find the speech  F"))
         row.addWidget(self.button)
-        self.told = QLabel()
+        self.told = ElidedLabel()
         self.told.setProperty("soft", True)
         row.addWidget(self.told, 1)
 
@@ -80,6 +81,4 @@ class FindRow(QWidget):
 
     def say(self, text: str) -> None:
         """What was found, as much of it as there is room for."""
-        self.told.setToolTip(in_words(text))
-        room = max(60, self.told.width() - 4)
-        self.told.setText(self.told.fontMetrics().elidedText(in_words(text), Qt.TextElideMode.ElideRight, room))
+        self.told.setText(text)

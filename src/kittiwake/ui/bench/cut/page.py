@@ -17,6 +17,7 @@ from ....core.model import Clip, Cut, Span
 from ....words import in_words, tr
 from ...button import Button
 from ...cutting import Cutter, Picture
+from ...elided import ElidedLabel
 from ...field import Field
 from ...sentence import Sentence
 from ...session import Session
@@ -87,19 +88,19 @@ class CutPage(QWidget):
         self.name = Field()
         self.name.setPlaceholderText(tr("Type a name, Enter: the next clip plays"))
         self.name.setAccessibleName(tr("Name of the chosen span; Enter goes on to the next"))
-        self.name.setMinimumWidth(scaled(200))
+        self.name.setMinimumWidth(scaled(140))
         self.name.installEventFilter(self)
         label.setBuddy(self.name)
         row.addWidget(label)
         row.addWidget(self.name, 2)
-        self.words = QLabel()
+        self.words = ElidedLabel()
         self.words.setProperty("soft", True)
         self.words.setMinimumWidth(scaled(40))
         row.addWidget(self.words, 2)
         self.typed = Field()
-        self.typed.setPlaceholderText("0:00 to 1:05 Welcome")
+        self.typed.setPlaceholderText(tr("0:00 to 1:05 Welcome"))
         self.typed.setAccessibleName(tr("A new span: start, end and name"))
-        self.typed.setMinimumWidth(scaled(190))
+        self.typed.setMinimumWidth(scaled(120))
         label = QLabel(tr("Ne&w span"))
         label.setBuddy(self.typed)
         row.addWidget(label)

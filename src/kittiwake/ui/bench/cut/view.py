@@ -95,9 +95,15 @@ class CutView(QWidget):
         self._places = np.array([(shown.span.start, shown.span.stop) for shown in spans], np.int64).reshape(-1, 2)
         told = next((shown for shown in spans if shown.span.id == chosen), None)
         self.setAccessibleDescription(
-            tr("{count} spans; {name} is chosen", count=len(spans), name=told.name)
+            tr(
+                "{count} spans; {name} is chosen",
+                "{count} span; {name} is chosen",
+                len(spans),
+                count=len(spans),
+                name=told.name,
+            )
             if told
-            else tr("{count} spans", count=len(spans))
+            else tr("{count} spans", "{count} span", len(spans), count=len(spans))
         )
         self.update()
 

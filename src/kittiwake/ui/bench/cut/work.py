@@ -160,7 +160,10 @@ class CutWork(QObject):
         if len(ids) > 1:
             first = next(span.id for span in self.cut.spans if span.id in ids)
             self.chosen_id = first
-            self.put(phrase("joining {count} spans", count=len(ids)), join_all(self.cut, ids))
+            self.put(
+                phrase("joining {count} spans", "joining {count} span", len(ids), count=len(ids)),
+                join_all(self.cut, ids),
+            )
         else:
             self.put(phrase("joining two spans"), join(self.cut, self.chosen_id))
 
@@ -247,6 +250,8 @@ class CutWork(QObject):
         self.told.emit(
             tr(
                 "“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.",
+                "“{name}” stands on the board: {seconds:.2f} s, {count} pause left out.",
+                len(gaps),
                 name=clip.name,
                 seconds=seconds,
                 count=len(gaps),

@@ -1,0 +1,104 @@
+"""Every screen there is, by what shows it: the pages of the bench, and the dialogs over the window."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+from PySide6.QtWidgets import QWidget
+
+from kittiwake import commands
+from kittiwake.core.cut import Line
+from kittiwake.core.deliver.item import Item
+from kittiwake.core.make.ledger import Entry
+from kittiwake.core.script.respell import parsed
+from kittiwake.ui.bench.list_dialog import ListDialog
+from kittiwake.ui.deliver_dialog import DeliverDialog
+from kittiwake.ui.ear.blind_dialog import BlindDialog
+from kittiwake.ui.ear.line_dialog import LineDialog
+from kittiwake.ui.forms_dialog import FormsDialog
+from kittiwake.ui.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.palette import KeyList, Palette
+from kittiwake.ui.plan_dialog import PlanDialog
+from kittiwake.ui.rate_dialog import RateDialog
+from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.recent_dialog import RecentDialog
+from kittiwake.ui.replace_dialog import ReplaceDialog
+from kittiwake.ui.respelling_dialog import RespellingDialog
+from kittiwake.ui.rows_dialog import RowsDialog
+from kittiwake.ui.settings.keys import KeyDialog
+from kittiwake.ui.settings.page import SettingsPage
+from kittiwake.ui.touch_dialog import TouchDialog
+from kittiwake.ui.unwanted_dialog import UnwantedDialog
+from kittiwake.ui.watch_dialog import WatchDialog
+from kittiwake.ui.window import Window
+from tests.sounds import DEMO
+
+#: What streams of a film are called in it.
+STREAMS = ("English, 2 channels", "German, 2 channels")
+Until = Callable[[Callable[[], object]], None]
+
+
+def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]]:
+    """Every page of the bench on the demo job; ``until`` waits for something to be so."""
+    project = window.session.project
+    notice, welcome = (
+        next(clip.id for clip in project.job.clips if clip.name == name) for name in ("Safety notice", "Welcome")
+    )
+
+    def run(command: str, done: Callable[[], object] = bool) -> Callable[[], object]:
+        def shown() -> None:
+            window.board.select(notice, "quay-beacon")
+            window.board.setFocus()
+            window.run(command)
+            until(lambda: done is bool or done())
+
+        return shown
+
+    bench = window.bench
+    return [
+        ("cell", lambda: window.board.select(notice, "quay-beacon")), ("clip", lambda: window.board.select(welcome)),
+        ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.cut_page._activity is not None)),
+        ("record", run("record.open")), ("script", run("script.open")), ("tone", run("tone.open")),
+        ("music", run("music.open", lambda: not bench.music_page.holder.busy)), ("phone", run("phone.open")),
+        ("compare", run("ear.compare")), ("corpus", run("corpus.show")), ("heard", lambda: bench.show_heard(project.receivers[0])),
+        ("costs", lambda: (bench.show_heard(project.receivers[0]), bench.heard_page.show_costs())),
+    ]  # fmt: skip
+
+
+def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
+    """Every dialog, on the demo job; ``made`` is a folder to work in."""
+    project = window.session.project
+    clip = project.job.clips[0]
+    receiver = project.receivers[0]
+    some = made / "welcome.wav"
+    made.mkdir(parents=True, exist_ok=True)
+    some.write_bytes((DEMO / "Welcome.wav").read_bytes())
+    raw = made / "hold.ul"
+    raw.write_bytes(some.read_bytes()[44:20_000])
+    window.board.select(clip.id)
+    window.player.load_clip(project.cell(clip, receiver))
+    entry = Entry("welcome.wav", "0" * 64, 20_000, str(clip.source), clip.name, receiver.slug, "f")
+    item = Item(some, "0" * 64, 20_000, 2.5, 8000, clip.name)
+    lines = (Line("welcome", "Welcome aboard."), Line("deck", "Deck three is closed."))
+    yield ReceiverChooser(window, ("phone-menu",), {})
+    yield FormsDialog(window, "Two at the desk")
+    yield TouchDialog(window, [clip.touch_up])
+    yield SettingsPage(window, window.settings)
+    yield KeyDialog(window, commands.window_commands()[0])
+    yield WatchDialog(window, window.watching, ("phone-menu",))
+    yield DeliverDialog(window, receiver, [item], ["Berth change"], made, made / "handed")
+    yield UnwantedDialog(window, [(some, entry)])
+    yield RecentDialog(window, [some])
+    yield RateDialog(window, 44_100, 44_100, 12.5, 3)
+    yield HeaderlessDialog(window, raw, 2, None)
+    yield HeaderlessDialog(window, some, 0, None, STREAMS)
+    yield ListDialog(window, lines, 3)
+    yield RowsDialog(window, project.job.clips)
+    yield PlanDialog(window, window.bench.phone_page.plan.to_toml())
+    yield RespellingDialog(window, parsed("St = Saint"), ())
+    yield ReplaceDialog(window)
+    yield BlindDialog(window, window.player)
+    yield LineDialog(window, window.player.line)
+    yield Palette(window, window.qactions)
+    yield KeyList(window)
