@@ -65,7 +65,7 @@ def headerless(half: int) -> None:
     with tempfile.TemporaryDirectory() as name:
         n = 0
         for encoding, fixed in HEADERLESS.items():
-            for rate in (fixed,) * 6 if fixed else RATES * (3 if encoding in _MORE else 1):
+            for rate in (fixed,) * 6 if fixed else RATES * (3 if encoding in _MORE else 2):
                 sound = sounds[(n * 7 + n // 6 * 5) % len(sounds)]
                 n += 1
                 path = Path(name) / f"{n}.raw"

@@ -4,10 +4,13 @@ from __future__ import annotations
 
 import itertools
 import re
+from unittest import mock
 
-from PySide6.QtCore import QRect, Qt
+from PySide6.QtCore import QRect, QRectF, Qt
+from PySide6.QtGui import QPainter
 from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QScrollArea, QWidget
 
+from kittiwake.ui.bench.drawn import Drawn
 from kittiwake.ui.elided import ElidedLabel
 from kittiwake.ui.language import use_language
 from kittiwake.ui.quick.window import QuickWindow
@@ -82,10 +85,38 @@ def overlapping(root: QWidget) -> list[str]:
     return found
 
 
+def painted_short(root: QWidget) -> list[str]:
+    """Texts that a picture is drawn with whose boxes are too narrow for them; what is ended with an ellipsis says so."""
+    found = []
+    draw = QPainter.drawText
+
+    def measured(painter: QPainter, *given: object) -> object:
+        box, text = given[0], given[-1]
+        if (
+            isinstance(box, QRect | QRectF)
+            and isinstance(text, str)
+            and not int(given[1]) & int(Qt.TextFlag.TextWordWrap)
+        ):  # type: ignore[call-overload]
+            metrics = painter.fontMetrics()
+            if metrics.horizontalAdvance(text) > box.width() + 2 or metrics.capHeight() > box.height() + 1:
+                found.append(f"{text!r} in {box.width():.0f} x {box.height():.0f}")
+        return draw(painter, *given)  # type: ignore[arg-type]
+
+    with mock.patch.object(QPainter, "drawText", measured):
+        for widget in root.findChildren(QWidget):
+            ours = type(widget).__module__.startswith("kittiwake") and "paintEvent" in dir(type(widget))
+            if widget.isVisible() and ours and not isinstance(widget, ElidedLabel):
+                if isinstance(widget, Drawn):
+                    widget.draw_anew()
+                widget.grab()
+    return found
+
+
 class TestSizes(WindowCase):
     def check(self, root: QWidget, what: str) -> None:
         self.app.processEvents()
         self.app.processEvents()
+        self.assertEqual(painted_short(root), [], what)
         self.assertEqual(cut_off(root), [], what)
         self.assertEqual(beside(root), [], what)
         self.assertEqual(overlapping(root), [], what)

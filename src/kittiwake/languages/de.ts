@@ -10415,6 +10415,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/meter_view.py" />
+   <source>, clipped</source>
+   <translation>, übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/meter_view.py" />
    <source>peak {peak}{clipped}</source>
    <translation>Spitze {peak}{clipped}</translation>
   </message>

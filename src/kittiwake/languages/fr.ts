@@ -10415,6 +10415,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/meter_view.py" />
+   <source>, clipped</source>
+   <translation>, écrêté</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/meter_view.py" />
    <source>peak {peak}{clipped}</source>
    <translation>crête {peak}{clipped}</translation>
   </message>

@@ -2,12 +2,16 @@
 
 from __future__ import annotations
 
+import sys
+from pathlib import Path
+
 import numpy as np
 import soundfile
 import soxr
 
 from kittiwake.core.codec import FORMATS, ulaw
 from kittiwake.core.intake.bare import like_sound
+from kittiwake.core.intake.folder import PassedOver, find_sound_files
 from kittiwake.core.measure import analyze
 from kittiwake.core.measure.guess import guess
 from tests.sounds import DEMO, FolderCase, noise, spoken
@@ -62,6 +66,30 @@ class TestGuess(FolderCase):
             self.assertAlmostEqual(sum(shares), 1.0, places=6)
             self.assertEqual(shares, sorted(shares, reverse=True))
             self.assertIn(rate, [one for one, _ in best.rates[:3]])
+
+    def test_a_file_of_any_ending_is_taken_by_what_is_in_it(self) -> None:
+        """In folders of telephone systems the ending is whatever somebody thought of."""
+        sound, rate = soundfile.read(DEMO / "Welcome.wav")
+        there = self.folder / "there"
+        there.mkdir()
+        for subtype in ("PCM_16", "PCM_24", "PCM_U8", "PCM_S8", "ULAW", "ALAW", "FLOAT"):
+            soundfile.write(there / f"{subtype}.dat", sound, rate, subtype, format="RAW")
+        amr = self.folder / "a.amr"
+        writer = FORMATS["amr", "amr_nb"].open(amr, 8000, 1, dither="none")
+        writer.write(soxr.resample(sound, rate, 8000).astype(np.float32)[:, None])
+        writer.close()
+        (there / "frames.bin").write_bytes(amr.read_bytes()[6:])
+        (there / "noise.dat").write_bytes(np.random.default_rng(3).bytes(60_000))
+        (there / "program.dat").write_bytes(Path(sys.executable).resolve().read_bytes()[:200_000])
+        (there / "notes.dat").write_text("A list of prompts, and who read them.\n" * 100)
+        passed = PassedOver()
+        found = {Path(path).name for path in find_sound_files([there], passed=passed)}
+        self.assertEqual(
+            found,
+            {f"{one}.dat" for one in ("PCM_16", "PCM_24", "PCM_U8", "PCM_S8", "ULAW", "ALAW", "FLOAT")}
+            | {"frames.bin"},
+        )
+        self.assertEqual(passed.others, 3)
 
     def test_what_is_no_sound_is_not_taken_for_any(self) -> None:
         path = self.folder / "bytes"

@@ -11,7 +11,7 @@ from typing import overload
 
 from ...words import joined, phrase
 from ..errors import reason_of
-from .bare import like_sound
+from .bare import like_sound, may_be_bare
 from .claims import HEADERLESS_ENDINGS
 from .sniff import looks_like_sound
 
@@ -219,7 +219,12 @@ def _walk(folder: Path, everything: bool, made_here: MadeHere | None, passed: Pa
                 continue
             ending = os.path.splitext(name)[1].lower()  # noqa: PTH122
             named = ending in SOUND_EXTENSIONS or ending in HEADERLESS_ENDINGS
-            if not (named or everything or looks_like_sound(Path(path)) or (not ending and like_sound(Path(path)))):
+            if not (
+                named
+                or everything
+                or looks_like_sound(Path(path))
+                or (may_be_bare(ending) and like_sound(Path(path)))
+            ):
                 passed.others += 1
                 passed.note(path, phrase("no sound by name or content"))
             elif ours and ours(name):

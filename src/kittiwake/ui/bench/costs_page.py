@@ -19,6 +19,7 @@ from ..background import Background
 from ..button import Button
 from ..sentence import Sentence
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from .parts import scrolled
 
 _ROW = 24
@@ -118,43 +119,43 @@ class CostBars(QWidget):
 
     def show_costs(self, costs: list[CodecCost]) -> None:
         self.costs = costs
-        self.setMinimumHeight(_ROW * len(costs) + 8)
+        self.setMinimumHeight(scaled(_ROW) * len(costs) + 8)
         told = "; ".join(tr("{name} {share:.1f} %", name=one.name, share=one.words_wrong * 100) for one in costs)
         self.setAccessibleName(tr("Words wrong after each codec: {told}", told=told))
         self.update()
 
     def sizeHint(self) -> QSize:
-        return QSize(700, _ROW * max(1, len(self.costs)) + 8)
+        return QSize(700, scaled(_ROW) * max(1, len(self.costs)) + 8)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         c = colours()
         painter = QPainter(self)
         most = max([one.words_wrong for one in self.costs] + [0.01])
-        left, right = 400, 250
+        left, right = scaled(400), scaled(250)
         wide = max(60, self.width() - left - right)
         for n, one in enumerate(self.costs):
             y = 4 + n * _ROW
             painter.setPen(QColor(c.text))
             name = painter.fontMetrics().elidedText(in_words(one.name), Qt.TextElideMode.ElideMiddle, left - 16)
             painter.drawText(
-                QRectF(0, y, left - 12, _ROW - 4),
+                QRectF(0, y, left - 12, scaled(_ROW) - 4),
                 int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter),
                 in_words(name),
             )
             size = wide * one.words_wrong / most
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(QColor(c.wave_source if one.name == AS_IT_IS else c.wave_output))
-            painter.drawRect(QRectF(left, y + 3, max(1.5, size), _ROW - 11))
+            painter.drawRect(QRectF(left, y + 3, max(1.5, size), scaled(_ROW) - 11))
             painter.setPen(QColor(c.text))
             more = tr("  {more:+.1f}", more=one.more * 100).replace("-", "−") if one.name != AS_IT_IS else ""
             bits = tr("  {kbit_s:,.1f} kbit/s", kbit_s=one.kbit_s) if one.kbit_s else ""
             told = tr("{share:.1f} %", share=one.words_wrong * 100) + more + bits
             painter.drawText(
-                QRectF(left + size + 8, y, right, _ROW - 4),
+                QRectF(left + size + 8, y, right, scaled(_ROW) - 4),
                 int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter),
                 in_words(told),
             )
         if self.costs:
             at = left + wide * self.costs[0].words_wrong / most
             painter.setPen(QPen(QColor(c.soft), 1, Qt.PenStyle.DashLine))
-            painter.drawLine(round(at), 4, round(at), 4 + _ROW * len(self.costs))
+            painter.drawLine(round(at), 4, round(at), 4 + scaled(_ROW) * len(self.costs))

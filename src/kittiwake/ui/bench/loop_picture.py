@@ -129,7 +129,7 @@ class LoopPicture(QWidget):
         painter.setPen(QColor(c.text))
         start, stop = self._loop
         words = tr("loop {stop:.2f} s", stop=stop - start)
-        place = QRectF(left, room.top() - 20, max(right - left, 10), 18)
+        place = QRectF(left, room.top() - scaled(20), max(right - left, 10), scaled(18))
         if painter.fontMetrics().horizontalAdvance(in_words(words)) < place.width():
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, in_words(words))
 
@@ -144,11 +144,11 @@ class LoopPicture(QWidget):
             painter.drawText(
                 place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("−{level} dB", level=-level)
             )
-        step = next((one for one in _STEPS if self._seconds / one <= max(2.0, room.width() / 80)), 3600)
+        step = next((one for one in _STEPS if self._seconds / one <= max(2.0, room.width() / scaled(80))), 3600)
         for number in range(int(self._seconds / step) + 1):
             x, at = self._x(number * step), number * step
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QLineF(x, room.bottom(), x, room.bottom() + 4))
             painter.setPen(QColor(c.soft))
-            place = QRectF(min(x, room.right() - 22) - scaled(40), room.bottom() + 3, scaled(80), scaled(16))
+            place = QRectF(min(x, room.right() - scaled(22)) - scaled(40), room.bottom() + 3, scaled(80), scaled(16))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, f"{at // 60}:{at % 60:02}")

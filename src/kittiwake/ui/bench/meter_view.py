@@ -11,9 +11,11 @@ from ...core.record import Meter
 from ...words import in_words, tr
 from ..access import picture
 from ..theme.colours import colours
+from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
 _LOW = -60.0
+_TOLD = 124  # pixels for what is said beside the bar, at the usual text size
 _GOOD = (-24.0, -6.0)  # dBFS: where peaks of speech should lie
 
 
@@ -29,23 +31,23 @@ class MeterView(QWidget):
         self.setAccessibleName(tr("Level of the microphone"))
 
     def sizeHint(self) -> QSize:
-        return QSize(400, 46)
+        return QSize(400, 30 + scaled(16))
 
     def show_meter(self, meter: Meter | None, room: float | None) -> None:
         self._meter, self._room = meter, room
         if meter is not None:
-            clipped = ", clipped" if meter.clipped else ""
+            clipped = tr(", clipped") if meter.clipped else ""
             self.setAccessibleDescription(tr("peak {peak}{clipped}", peak=format_db(meter.peak), clipped=clipped))
         self.update()
 
     def _x(self, decibels: float) -> float:
-        return 4 + (max(_LOW, min(0.0, decibels)) - _LOW) / -_LOW * (self.width() - 120)
+        return 4 + (max(_LOW, min(0.0, decibels)) - _LOW) / -_LOW * (self.width() - scaled(_TOLD) - 8)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         c = colours()
         small_type(painter)
-        bar = QRectF(4, 6, self.width() - 120, 16)
+        bar = QRectF(4, 6, self.width() - scaled(_TOLD) - 8, 16)
         painter.fillRect(bar, QColor(c.sheet))
         good = QColor(c.made)
         good.setAlpha(45)
@@ -62,14 +64,14 @@ class MeterView(QWidget):
             x = self._x(mark)
             painter.drawLine(int(x), 22, int(x), 26)
             painter.drawText(
-                QRectF(max(0.0, x - 20), 27, 40, 14),
+                QRectF(max(0.0, x - scaled(20)), 27, scaled(40), scaled(14)),
                 Qt.AlignmentFlag.AlignCenter,
                 f"{in_words(mark)}".replace("-", "−"),
             )
         if self._room is not None:
             painter.setPen(QPen(QColor(c.stale), 2, Qt.PenStyle.DotLine))
             painter.drawLine(int(self._x(self._room)), 4, int(self._x(self._room)), 24)
-        told = QRectF(self.width() - 112, 2, 110, 24)
+        told = QRectF(self.width() - scaled(_TOLD), 2, scaled(_TOLD) - 2, 24)
         if meter is not None and meter.clipped:
             painter.setPen(QColor(c.cannot))
             painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, tr("▲ clipped"))

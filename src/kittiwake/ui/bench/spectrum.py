@@ -85,9 +85,11 @@ class SpectrumView(Drawn):
             x = x_of(hertz)
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom() + 3))
-            if x - last > 46:
+            if x - last > scaled(46):
                 painter.setPen(QColor(c.soft))
-                box = QRectF(min(x - 30, self.width() - 60), plot.bottom() + 4, 60, 15)
+                box = QRectF(
+                    min(x - scaled(30), self.width() - scaled(60)), plot.bottom() + 4, scaled(60), scaled(15)
+                )
                 painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(format_hz(hertz)))
                 last = x
         for level in range(int(top), int(bottom) - 1, -20):

@@ -58,7 +58,7 @@ class TakeView(QWidget):
         painter.setPen(QPen(QColor(c.line), 1))
         painter.drawRect(box)
         seconds = max(_LEAST_S, len(self._levels) * self._step * 1.05)
-        plot = box.adjusted(1, 6, -1, -18)
+        plot = box.adjusted(1, 6, -1, -scaled(18))
         if self._levels:
             self._draw_levels(painter, plot, seconds)
         else:
@@ -71,7 +71,9 @@ class TakeView(QWidget):
         for second in range(0, int(seconds) + 1, 1 if seconds < 16 else 5 if seconds < 80 else 30):
             x = plot.left() + second / seconds * plot.width()
             painter.setPen(QColor(c.soft))
-            place = QRectF(min(max(2.0, x - 20), plot.right() - 40), plot.bottom() + 2, 40, 14)
+            place = QRectF(
+                min(max(2.0, x - scaled(20)), plot.right() - scaled(40)), plot.bottom() + 2, scaled(40), scaled(14)
+            )
             side = Qt.AlignmentFlag.AlignLeft if second == 0 else Qt.AlignmentFlag.AlignHCenter
             painter.drawText(place, side, f"{second} s")
 
@@ -100,6 +102,6 @@ class TakeView(QWidget):
             for at_s in kept:
                 x = plot.left() + at_s / seconds * plot.width()
                 painter.drawLine(QPointF(x, plot.top()), QPointF(x, plot.bottom()))
-            place = QRectF(plot.left() + kept[0] / seconds * plot.width() + 4, plot.top(), 200, 14)
+            place = QRectF(plot.left() + kept[0] / seconds * plot.width() + 4, plot.top(), scaled(200), scaled(14))
             painter.setPen(QColor(c.text))
             painter.drawText(place, Qt.AlignmentFlag.AlignLeft, tr("kept: {kept:.2f} s", kept=kept[1] - kept[0]))

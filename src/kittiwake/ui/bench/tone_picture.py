@@ -79,13 +79,13 @@ class TonePicture(QWidget):
                 painter.drawText(
                     place, Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, tr("{hz:,} Hz", hz=hz)
                 )
-        step = next((one for one in _STEPS if total / one <= max(2.0, room.width() / 70)), 300.0)
+        step = next((one for one in _STEPS if total / one <= max(2.0, room.width() / scaled(70))), 300.0)
         for number in range(int(total / step + 1e-9) + 1):
             x = room.left() + number * step / total * room.width()
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QLineF(x, room.bottom(), x, room.bottom() + 4))
             painter.setPen(QColor(c.soft))
-            place = QRectF(min(x, room.right() - 20) - scaled(40), room.bottom() + 3, scaled(80), scaled(16))
+            place = QRectF(min(x, room.right() - scaled(20)) - scaled(40), room.bottom() + 3, scaled(80), scaled(16))
             painter.drawText(place, Qt.AlignmentFlag.AlignCenter, tr("{at:g} s", at=number * step))
 
     def _part(self, painter: QPainter, place: QRectF, one: Segment, seconds: float, low: float, high: float) -> None:
@@ -126,7 +126,12 @@ class TonePicture(QWidget):
                 painter.setPen(QColor(c.text))
                 # Two close together are named above and below.
                 below = len(one.hz) > 1 and hz == min(one.hz)
-                where = QRectF(place.left(), y + thick / 2 + 1 if below else y - thick / 2 - 16, place.width(), 15)
+                where = QRectF(
+                    place.left(),
+                    y + thick / 2 + 1 if below else y - thick / 2 - scaled(15) - 1,
+                    place.width(),
+                    scaled(15),
+                )
                 painter.drawText(where, Qt.AlignmentFlag.AlignCenter, in_words(words))
 
 

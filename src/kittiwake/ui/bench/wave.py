@@ -134,7 +134,7 @@ class WaveView(Drawn):
             Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
             tr("dBFS"),
         )
-        step = _nice_step(self._length, plot.width() / 80)
+        step = _nice_step(self._length, plot.width() / scaled(80))
         at = 0.0
         while at <= self._length + 1e-9:
             x = plot.left() + at / self._length * plot.width()
@@ -142,7 +142,7 @@ class WaveView(Drawn):
             painter.drawLine(QPointF(x, plot.bottom()), QPointF(x, plot.bottom() + 4))
             painter.setPen(QColor(c.soft))
             text = tr("{at:g} s", at=at) if step < 60 else format_seconds(at)
-            box = QRectF(min(x - 30, self.width() - 62), plot.bottom() + 4, 60, 15)
+            box = QRectF(min(x - scaled(30), self.width() - scaled(60)), plot.bottom() + 4, scaled(60), scaled(15))
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, in_words(text))
             at = round(at + step, 6)
 

@@ -10,7 +10,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 
 from ....core.model.span import START, STOP, Span
-from ....words import in_words, tr
+from ....words import decimal, in_words, tr
 from ...theme.colours import colours
 from .seen import Seen
 from .sight import HEAD, Shown, Sight, clock
@@ -123,7 +123,7 @@ def _draw_pauses(painter: QPainter, sight: Sight, row: QRectF, spans: Sequence[S
     for one, other in itertools.pairwise(spans):
         gap = sight.between(one.span.stop, other.span.start, row)
         seconds = (other.span.start - one.span.stop) / sight.rate
-        told = f"{clock(seconds, 0.01)} s" if seconds < 60 else clock(seconds)
+        told = f"{decimal(clock(seconds, 0.01))} s" if seconds < 60 else clock(seconds)
         if seconds > 0 and gap.width() > painter.fontMetrics().horizontalAdvance(in_words(told)) + 6:
             painter.drawText(gap, Qt.AlignmentFlag.AlignCenter, in_words(told))
 

@@ -13,6 +13,7 @@ from ....core.cut.room import STEP
 from ....words import in_words, tr
 from ...cutting import Picture
 from ...theme.colours import colours
+from ...theme.scale import scaled
 from .seen import Seen
 from .sight import Sight
 
@@ -102,8 +103,8 @@ def _draw_grid(painter: QPainter, plot: QRectF, foot: float) -> None:
         if level > foot + 3:
             at = plot.bottom() - (level - foot) / (_TOP - foot) * plot.height()
             painter.setPen(QPen(QColor(c.line), 1, Qt.PenStyle.DotLine))
-            painter.drawLine(QPointF(34, at), QPointF(plot.width(), at))
-            box = QRectF(3, at - 7, 28, 14)
+            painter.drawLine(QPointF(scaled(28) + 6, at), QPointF(plot.width(), at))
+            box = QRectF(3, at - scaled(7), scaled(28), scaled(14))
             painter.fillRect(box, ground)
             painter.setPen(QColor(c.soft))
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, f"−{-level}")
@@ -112,7 +113,7 @@ def _draw_grid(painter: QPainter, plot: QRectF, foot: float) -> None:
 def _label(painter: QPainter, plot: QRectF, y: float, text: str, colour: str, *, below: bool) -> None:
     """Beside a line, on a ground of its own, so that it is read over whatever is there."""
     width = painter.fontMetrics().horizontalAdvance(in_words(text)) + 8.0
-    box = QRectF(plot.right() - width - 6, y + 1 if below else y - 17, width, 15)
+    box = QRectF(plot.right() - width - 6, y + 1 if below else y - scaled(15) - 2, width, scaled(15))
     box.moveBottom(min(box.bottom(), plot.bottom() - 1))
     ground = QColor(colours().sheet)
     ground.setAlpha(225)

@@ -8,6 +8,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from ....words import decimal
 from ...theme.colours import colours
+from ...theme.scale import scaled
 from .sight import HEAD, Sight, clock
 
 _STEPS = (0.0001, 0.0002, 0.0005, 0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 15, 30, 60, 120, 300, 600,
@@ -24,7 +25,9 @@ def draw_ruler(painter: QPainter, sight: Sight) -> None:
         painter.setPen(QPen(QColor(c.line), 1))
         painter.drawLine(QPointF(x, foot), QPointF(x, foot + 4))
         painter.setPen(QColor(c.soft))
-        place = QRectF(min(max(18.0, x), sight.width - 26.0) - 40, foot + 3, 80, 15)
+        place = QRectF(
+            min(max(scaled(18), x), sight.width - scaled(26)) - scaled(40), foot + 3, scaled(80), scaled(15)
+        )
         painter.drawText(
             place, Qt.AlignmentFlag.AlignCenter, decimal(clock(float(at), step)) + (" s" if at < 60 else "")
         )

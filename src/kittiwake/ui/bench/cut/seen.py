@@ -15,6 +15,7 @@ from ....core.cut.find import Found
 from ....core.cut.room import STEP
 from ....words import in_words, tr
 from ...theme.colours import colours
+from ...theme.scale import scaled
 
 _LOW, _HIGH = -100.0, 0.0  # dBFS, from the foot of the plot to its top
 _SURE = 0.5
@@ -64,7 +65,7 @@ def draw_seen(painter: QPainter, plot: QRectF, seen: Seen, left: float, right: f
     painter.setPen(QPen(QColor(c.cannot), 1.4, Qt.PenStyle.DashLine))
     painter.drawPolyline(_line(reach, plot))
     told = tr("{summary}   —— level   – – what sound has to reach   ▀ a voice", summary=seen.summary)
-    room = QRectF(plot.left() + 4, plot.top() + 12, plot.width() - 8, 16)
+    room = QRectF(plot.left() + 4, plot.top() + 12, plot.width() - 8, scaled(16))
     width = min(room.width(), painter.fontMetrics().horizontalAdvance(in_words(told)) + 10.0)
     painter.fillRect(QRectF(room.left(), room.top(), width, room.height()), QColor(c.sheet))
     painter.setPen(QColor(c.text))

@@ -8,8 +8,13 @@ import numpy as np
 from PySide6.QtCore import QRectF
 
 from ....core.model.span import Span
+from ...theme.scale import scaled
 
-LEDGE, RULER, HEAD = 26, 20, 8  # pixels: the row of spans, that of times, and what is above the plot
+LEDGE, RULER, HEAD = (
+    26,
+    20,
+    8,
+)  # pixels at the usual text size: the row of spans, that of times, and what is above the plot
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,12 +42,12 @@ class Sight:
     @property
     def plot(self) -> QRectF:
         """Where sound is drawn."""
-        return QRectF(0, HEAD, self.width, max(10, self.height - HEAD - LEDGE - RULER))
+        return QRectF(0, HEAD, self.width, max(10, self.height - HEAD - scaled(LEDGE) - scaled(RULER)))
 
     @property
     def ledge(self) -> QRectF:
         """Where spans lie, under the plot."""
-        return QRectF(0, self.plot.bottom(), self.width, LEDGE)
+        return QRectF(0, self.plot.bottom(), self.width, scaled(LEDGE))
 
     def shows(self, start: float, stop: float) -> bool:
         return stop >= self.left and start <= self.right

@@ -11,6 +11,7 @@ from ....core.model.units import format_hz
 from ....words import in_words, tr
 from ...cutting import Picture
 from ...theme.colours import colours
+from ...theme.scale import scaled
 from .sight import Sight
 from .spectrogram import spectrogram
 
@@ -86,7 +87,7 @@ def _draw_scale(painter: QPainter, sight: Sight) -> None:
     for hertz in (1000, 2000, 4000, 8000):
         if hertz < top:
             y = plot.bottom() - hertz / top * plot.height()
-            place = QRectF(4, y - 8, 44, 16)
+            place = QRectF(4, y - scaled(8), scaled(44), scaled(16))
             painter.fillRect(place.toRect(), ground)
             painter.setPen(QColor(c.text))
             painter.drawText(place.adjusted(3, 0, 0, 0), Qt.AlignmentFlag.AlignVCenter, in_words(format_hz(hertz)))
