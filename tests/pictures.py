@@ -38,7 +38,7 @@ def shoot_voice(window: Window, shoot: Callable[[str], None]) -> None:
     lines = tuple(read_lines((READING / "Season list.csv").read_text("utf-8")))
     page = window.bench.cut_page
     window.run("cut.demo")
-    _until(lambda: page._activity is not None)
+    _until(lambda: page.finder.activity is not None)
     _until(lambda: page.wave._picture and page.wave._picture._samples is not None)
     page.search()
     page.work.take_list(lines)

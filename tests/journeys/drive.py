@@ -223,7 +223,7 @@ def cut_a_reading() -> None:
     focus()
     wait(lambda: session.project.job.clips and not session.busy, "it has been looked at")
     key("k")
-    wait(lambda: window.bench.cut_page._activity is not None, "it has been listened to")
+    wait(lambda: window.bench.cut_page.finder.activity is not None, "it has been listened to")
     key("f")
     wait(lambda: len(session.project.cut_of(reading).spans) == 42, "42 spans are found")
     key("Return")

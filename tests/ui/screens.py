@@ -58,7 +58,7 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
     bench = window.bench
     return [
         ("cell", lambda: window.board.select(notice, "quay-beacon")), ("clip", lambda: window.board.select(welcome)),
-        ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.cut_page._activity is not None)),
+        ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.cut_page.finder.activity is not None)),
         ("record", run("record.open")), ("script", run("script.open")), ("tone", run("tone.open")),
         ("music", run("music.open", lambda: not bench.music_page.holder.busy)), ("phone", run("phone.open")),
         ("compare", run("ear.compare")), ("corpus", run("corpus.show")), ("heard", lambda: bench.show_heard(project.receivers[0])),

@@ -48,7 +48,7 @@ class CutCase(WindowCase):
 
     def open_cut(self) -> None:
         self.act(Key.Key_K)
-        self.wait_for(lambda: self.page._activity is not None)
+        self.wait_for(lambda: self.page.finder.activity is not None)
         self.assertEqual(self.spans, ())  # nothing is searched for before it is asked for
         self.assertIn("42 would be found", self.page.finding.told.toolTip())
         self.act(Key.Key_F)

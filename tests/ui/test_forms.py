@@ -77,7 +77,7 @@ class TestTruth(WindowCase):
         self.assertIn("4.00 s", page.facts_label.text())
         self.assertAlmostEqual(page.wave._layers[0].seconds, 4.0, places=3)
         self.press(Key.Key_K)
-        self.wait_for(lambda: self.window.bench.cut_page._activity is not None)
+        self.wait_for(lambda: self.window.bench.cut_page.finder.activity is not None)
         self.window.bench.cut_page.work.add_typed("1 to 2 x")
         span = self.session.project.cut_of(clip.source).spans[0]
         self.assertEqual((span.start, span.stop), (48_000, 96_000))

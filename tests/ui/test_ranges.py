@@ -29,7 +29,7 @@ class TestRanges(WindowCase):
         self.page = self.window.bench.cut_page
         self.actions = 0
         self.act(Key.Key_K)
-        self.wait_for(lambda: self.page._activity is not None)
+        self.wait_for(lambda: self.page.finder.activity is not None)
 
     def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
         self.actions += 1

@@ -3,31 +3,27 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import asdict
 from pathlib import Path
 
 from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtGui import QKeyEvent
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QScrollBar, QSplitter, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QSplitter, QVBoxLayout, QWidget
 
-from ....core.cut import Activity, find_speech, merged
 from ....core.cut.edit import takes
 from ....core.errors import KittiwakeError
 from ....core.model import Clip, Cut, Span
 from ....words import in_words, tr
-from ...button import Button
 from ...cutting import Cutter, Picture
-from ...elided import ElidedLabel
-from ...field import Field
 from ...sentence import Sentence
 from ...session import Session
 from ...theme.scale import scaled
 from .ear_row import EarRow
 from .find_row import FindRow
-from .seen import Seen
+from .finding import Finding
+from .name_row import NameRow
+from .rolled_view import RolledView
 from .sight import Shown, clock
 from .table import SpanTable
-from .view import CutView
 from .work import CutWork
 
 
@@ -42,15 +38,24 @@ class CutPage(QWidget):
         super().__init__()
         self._session, self._cutter = session, cutter
         self.work = CutWork(session)
-        self._activity: Activity | None = None
-        self._asked_to_find = False
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 6, 14, 6)
         column.setSpacing(6)
-        column.addLayout(self._name_row())
+        self.names = NameRow()
+        self.head, self.name, self.words, self.typed = (
+            self.names.head,
+            self.names.name,
+            self.names.words,
+            self.names.typed,
+        )
+        self.list_button, self.ear_button = self.names.list_button, self.names.ear_button
+        self.name.installEventFilter(self)
+        column.addWidget(self.names)
         halves = QSplitter(Qt.Orientation.Vertical)
         halves.setChildrenCollapsible(False)
-        halves.addWidget(self._sound())
+        rolled = RolledView()
+        self.wave, self.bar = rolled.wave, rolled.bar
+        halves.addWidget(rolled)
         self.table = SpanTable()
         self.table.setMinimumHeight(scaled(90))
         halves.addWidget(self.table)
@@ -61,56 +66,10 @@ class CutPage(QWidget):
         column.addWidget(self.ear)
         self.finding = FindRow()
         column.addWidget(self.finding)
+        self.finder = Finding(self.work, self.wave, self.finding)
         self._connect()
 
     # -- putting together ------------------------------------------------------------------------------------------
-
-    def _sound(self) -> QWidget:
-        holder = QWidget()
-        column = QVBoxLayout(holder)
-        column.setContentsMargins(0, 0, 0, 0)
-        column.setSpacing(2)
-        self.wave = CutView()
-        column.addWidget(self.wave, 1)
-        self.bar = QScrollBar(Qt.Orientation.Horizontal)
-        self.bar.setAccessibleName(tr("Place in the source"))
-        self.bar.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        column.addWidget(self.bar)
-        return holder
-
-    def _name_row(self) -> QHBoxLayout:
-        row = QHBoxLayout()
-        row.setSpacing(8)
-        self.head = QLabel()
-        self.head.setProperty("head", True)
-        row.addWidget(self.head)
-        label = QLabel(tr("&Name"))
-        self.name = Field()
-        self.name.setPlaceholderText(tr("Type a name, Enter: the next clip plays"))
-        self.name.setAccessibleName(tr("Name of the chosen span; Enter goes on to the next"))
-        self.name.setMinimumWidth(scaled(140))
-        self.name.installEventFilter(self)
-        label.setBuddy(self.name)
-        row.addWidget(label)
-        row.addWidget(self.name, 2)
-        self.words = ElidedLabel()
-        self.words.setProperty("soft", True)
-        self.words.setMinimumWidth(scaled(40))
-        row.addWidget(self.words, 2)
-        self.typed = Field()
-        self.typed.setPlaceholderText(tr("0:00 to 1:05 Welcome"))
-        self.typed.setAccessibleName(tr("A new span: start, end and name"))
-        self.typed.setMinimumWidth(scaled(120))
-        label = QLabel(tr("Ne&w span"))
-        label.setBuddy(self.typed)
-        row.addWidget(label)
-        row.addWidget(self.typed, 1)
-        self.list_button = Button(tr("Names from a list…"))
-        row.addWidget(self.list_button)
-        self.ear_button = Button(tr("By ear  Ctrl+B"))
-        self.ear_button.setToolTip(tr("The speech engine suggests which line of the list each span is"))
-        row.addWidget(self.ear_button)
-        return row
 
     def _connect(self) -> None:
         self.work.changed.connect(self._refresh)
@@ -121,8 +80,6 @@ class CutPage(QWidget):
         self.wave.stepped.connect(lambda way: self.step(way))
         self.wave.pointed.connect(lambda _: self._say_place())
         self.wave.entered.connect(self.begin_to_name)
-        self.wave.viewed.connect(self._follow_view)
-        self.bar.valueChanged.connect(self._scroll)
         self.table.chosen.connect(self.choose)
         self.table.picked.connect(self._show_spans)
         self.table.spans.renamed.connect(lambda span_id, name: self.work.rename(name, span_id))
@@ -130,17 +87,16 @@ class CutPage(QWidget):
         self.table.spans.moved.connect(self.work.move_edge)
         self.table.spans.told.connect(self.told)
         self.typed.returnPressed.connect(self.add_typed)
-        self.finding.button.clicked.connect(self.search)
-        self.finding.changed.connect(self._preview)
-        self.finding.beyond.connect(self.told)
+        self.finder.told.connect(self.told)
+        self.finder.searched.connect(self._choose_first)
         self.ear_button.clicked.connect(self.listen_for_names)
         self.ear.heard.connect(self._refresh)
         self.ear.taken.connect(self.work.put)
         self.ear.take_button.clicked.connect(self.take_heard)
         self._session.job_changed.connect(self._job_changed)
         self._session.facts_arrived.connect(lambda path: self._job_changed() if path == self.source else None)
-        self._cutter.listened.connect(self._listened)
-        self._cutter.listening.connect(self._listening)
+        self._cutter.listened.connect(self.finder.listened)
+        self._cutter.listening.connect(self.finder.listening)
         self._cutter.pictured.connect(self._pictured)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
@@ -193,7 +149,7 @@ class CutPage(QWidget):
         self.work.source, self.work.facts = source, facts
         if facts is None or not facts.ok:
             self.wave.show_picture(None, tr("Looking at it …") if facts is None else tr("There is no sound to cut."))
-            self._activity = None
+            self.finder.activity = None
             self._refresh()
             return
         self.wave.show_picture(self._cutter.picture(facts))
@@ -201,9 +157,9 @@ class CutPage(QWidget):
             self.wave.show_found((), None)
             self.work.chosen_id = ""
             self.finding.show_settings(self._cut.settings)
-        self._activity = self._cutter.activity(facts)
-        if self._activity is not None and fresh:
-            self._preview()
+        self.finder.activity = self._cutter.activity(facts)
+        if self.finder.activity is not None and fresh:
+            self.finder.preview()
         if span_id:
             self.work.chosen_id = span_id
         self._refresh()
@@ -221,23 +177,6 @@ class CutPage(QWidget):
                 self.show_source(self.source)
             else:
                 self._refresh()
-
-    def _listened(self, path: object, found: object) -> None:
-        if path != self.source:
-            return
-        if isinstance(found, Activity):
-            self._activity = found
-            if self._asked_to_find:
-                self.search()
-                self._choose_first()
-            else:
-                self._preview()
-        else:
-            self.finding.say(str(found))
-
-    def _listening(self, path: object, share: float) -> None:
-        if path == self.source and self._activity is None:
-            self.finding.say(tr("Listening for speech, {share:.0%} …", share=share))
 
     def _pictured(self, picture: object) -> None:
         if isinstance(picture, Picture) and picture.facts is self.work.facts:
@@ -294,22 +233,6 @@ class CutPage(QWidget):
         if self.isVisible():
             self.told.emit(f"{place}{span}")
 
-    def _follow_view(self) -> None:
-        length = round(self.wave.right - self.wave.left)
-        total = self.wave.length
-        # Scroll bars count with 31 bits; ten hours at 192 kHz go beyond.
-        self._unit = max(1, total // 1_000_000)
-        self.bar.blockSignals(True)
-        self.bar.setRange(0, max(0, (total - length) // self._unit))
-        self.bar.setPageStep(max(1, length // self._unit))
-        self.bar.setSingleStep(max(1, length // self._unit // 10))
-        self.bar.setValue(round(self.wave.left) // self._unit)
-        self.bar.blockSignals(False)
-
-    def _scroll(self, value: int) -> None:
-        length = self.wave.right - self.wave.left
-        self.wave.show_range(value * self._unit, value * self._unit + length)
-
     def set_playing(self, seconds: float | None) -> None:
         """Where the ear is in the chosen span; None where it is silent."""
         chosen = self.chosen()
@@ -358,59 +281,13 @@ class CutPage(QWidget):
         if clip := self.to_hear():
             self.heard.emit(clip)
 
-    # -- finding ---------------------------------------------------------------------------------------------------
-
     def search(self) -> None:
-        """Find the speech with the settings as they are; names, takes and edges that a person set stay."""
-        if self._activity is None or self.source is None:
-            self._asked_to_find = True
-            return
-        self._asked_to_find = False
-        found = find_speech(self._activity, self.finding.settings)
-        spans, lost = merged(self._cut.spans, found.speech)
-        settings = tuple((name, float(value)) for name, value in asdict(self.finding.settings).items())
-        self.wave.show_found((), Seen(self._activity, found))
-        self.work.put(tr("finding the speech"), self._cut.changed(spans=spans, settings=settings))
-        self._choose_first()
-        self._tell_found(len(found.speech), len(found.other), lost, done=True)
+        """Find the speech with the settings as they are."""
+        self.finder.search()
 
     def show_seen(self) -> None:
         """Draw over the sound what the search saw, or take it away."""
-        self.wave.show_seen(not self.wave.shows_seen)
-        if self.wave.shows_seen and self._activity is None:
-            self.finding.say(tr("Not listened to yet: what the search saw shows when it was."))
-
-    def _preview(self) -> None:
-        """Show what a search with these settings would give, before anything changes."""
-        if self._activity is None:
-            return
-        found = find_speech(self._activity, self.finding.settings)
-        _, lost = merged(self._cut.spans, found.speech)
-        there = {(span.start, span.stop) for span in self._cut.spans}
-        ghosts = [place for place in found.speech if place not in there]
-        self.wave.show_found(ghosts, Seen(self._activity, found))
-        self._tell_found(len(found.speech), len(found.other), lost, done=not ghosts and bool(there))
-
-    def _tell_found(self, count: int, other: int, lost: tuple[Span, ...], done: bool) -> None:
-        names = self.work.names()
-        told = (
-            tr("{count} found", count=count)
-            if done
-            else tr(
-                "{count} would be found: F takes them, or drag over a stretch",
-                "{count} would be found: F takes it, or drag over a stretch",
-                count,
-                count=count,
-            )
-        )
-        if other:
-            told += tr(", {n} other sounds left out", ", {n} other sound left out", other, n=other)
-        if lost:
-            some = ", ".join(names.get(span.id, "?") for span in lost[:4]) + (" …" if len(lost) > 4 else "")
-            told += tr("; not found any more, but kept: {some}", some=some)
-        self.finding.say(told)
-        if lost or not done:
-            self.told.emit(told)
+        self.finder.show_seen()
 
     # -- what a person does ----------------------------------------------------------------------------------------
 
