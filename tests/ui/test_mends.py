@@ -3,10 +3,6 @@
 from __future__ import annotations
 
 import json
-import os
-import signal
-import subprocess
-import sys
 import time
 from pathlib import Path
 from unittest import mock
@@ -22,11 +18,10 @@ from kittiwake.core.model.receiver_file import to_toml
 from kittiwake.core.project import edits
 from kittiwake.core.record import TakeWriter
 from kittiwake.ui.ask import where_to_save
-from kittiwake.ui.autosave import autosaved
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands import cut, job
 from kittiwake.ui.receiver_chooser import ReceiverChooser
-from tests.sounds import DEMO, FolderCase, speech_like
+from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -373,63 +368,3 @@ class TestTakes(WindowCase):
             self.assertFalse(self.window.close())
         asked.assert_called_once()
         page.recorder.state = "off"
-
-
-class TestEnds(FolderCase):
-    def window_of(self, *words: str) -> subprocess.Popen[str]:
-        variables = {
-            **os.environ,
-            "QT_QPA_PLATFORM": "offscreen",
-            "HOME": str(self.folder),
-            "XDG_STATE_HOME": str(self.folder / "state"),
-        }
-        code = (
-            "import sys\nfrom PySide6.QtCore import QTimer\nfrom kittiwake.ui import start, window\n"
-            "shown = window.Window.show\n"
-            "def show(self):\n    shown(self)\n    QTimer.singleShot(1500, lambda: print('there', flush=True))\n"
-            f"    {words[0]}\nwindow.Window.show = show\nfrom pathlib import Path\nsys.exit(start.start([Path(p) for p in sys.argv[1:]]))"
-        )
-        return subprocess.Popen(
-            [sys.executable, "-c", code, *words[1:]],
-            env=variables,
-            stdout=subprocess.PIPE,
-            stderr=subprocess.PIPE,
-            text=True,
-        )
-
-    def test_an_ordinary_close_ends_with_0_and_without_a_word(self) -> None:
-        with self.window_of("QTimer.singleShot(2000, self.close)") as process:
-            _, told = process.communicate(timeout=60)
-        self.assertEqual(
-            (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
-        )
-
-    def test_being_ended_by_the_desktop_keeps_the_work(self) -> None:
-        path = self.write("a.wav", speech_like(8000, 1), 8000)
-        for number in (signal.SIGTERM, signal.SIGINT):
-            with self.window_of("pass", str(path)) as process:
-                assert process.stdout
-                process.stdout.readline()
-                process.send_signal(number)
-                _, told = process.communicate(timeout=60)
-            self.assertEqual(
-                (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
-            )
-            found = autosaved(self.folder / "state/kittiwake/rescue")
-            self.assertEqual(len(found), 1)
-            self.assertEqual([clip.name for clip in load_job(found[0].copy).clips], ["a"])
-            found[0].drop()
-
-
-class TestMonkey(FolderCase):
-    def test_a_short_one(self) -> None:
-        done = subprocess.run(
-            [sys.executable, "-m", "tests.monkey", "7", "400"],
-            cwd=Path(__file__).resolve().parents[2],
-            env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
-            capture_output=True,
-            text=True,
-            timeout=200,
-        )
-        self.assertEqual(done.returncode, 0, done.stdout + done.stderr[-3000:])
-        self.assertIn("nothing wrong", done.stdout)

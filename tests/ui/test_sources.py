@@ -95,7 +95,7 @@ class TestHeaderless(WindowCase):
         self.window.open_job(path)
         self.settle()
         self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
-        self.session.project.state_headerless([self.folder / "greeting0"], Stated("alaw", 8000))
+        self.session.project.headerless.state([self.folder / "greeting0"], Stated("alaw", 8000))
         self.settle()
         self.assertEqual(self.state("greeting0", "phone-menu"), "stale")
         self.press(Key.Key_Z, Mod.ControlModifier)

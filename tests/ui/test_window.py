@@ -36,14 +36,14 @@ class TestTheLine(WindowCase):
     def test_drop_a_folder_press_one_key(self) -> None:
         self.drop(DEMO)
         self.settle()
-        self.assertEqual(len(self.session.project.job.clips), 26)
+        self.assertEqual(len(self.session.project.job.clips), 27)
         self.assertEqual(self.session.project.job.name, "sounds")
         self.session.project.job = self.session.project.job.changed(output=str(self.folder / "made"))
         self.press(Key.Key_M)
         self.assertTrue(self.window.maker.busy)
         self.settle()
         states = [cell.state for cell in self.session.project.cells()]
-        self.assertEqual({s: states.count(s) for s in set(states)}, {"made": 68, "decide": 4, "cannot": 6})
+        self.assertEqual({s: states.count(s) for s in set(states)}, {"made": 68, "decide": 7, "cannot": 6})
         self.assertEqual(len(self.visible_outputs()), 68)
         for cell in self.session.project.cells():
             if cell.state == "made":

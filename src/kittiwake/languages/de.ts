@@ -2707,6 +2707,16 @@
    <translation>Sie richten oder aus {VARIABLE} nehmen.</translation>
   </message>
   <message>
+   <location filename="../core/fit/as_is.py" />
+   <source>Copy it bit for bit: {name}, {sample_rate}, {bytes}</source>
+   <translation>Bit für Bit kopieren: {name}, {sample_rate}, {bytes}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/as_is.py" />
+   <source>it is already what {name} takes</source>
+   <translation>es ist schon, was {name} nimmt</translation>
+  </message>
+  <message>
    <location filename="../core/fit/demands.py" />
    <source>one or two channels</source>
    <translation>ein oder zwei Kanäle</translation>
@@ -3791,16 +3801,6 @@
    <translation>{length} sind zu kurz für {name}, das in Rahmen von etwa 20 ms arbeitet.</translation>
   </message>
   <message>
-   <location filename="../core/fit/plan.py" />
-   <source>Copy it bit for bit: {name}, {sample_rate}, {bytes}</source>
-   <translation>Bit für Bit kopieren: {name}, {sample_rate}, {bytes}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/plan.py" />
-   <source>it is already what {name} takes</source>
-   <translation>es ist schon, was {name} nimmt</translation>
-  </message>
-  <message>
    <location filename="../core/fit/problems.py" />
    <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
    <translation>Er wird „{name}“ heißen: {receiver} nimmt „{wanted}“ nicht als Namen.</translation>
@@ -4035,67 +4035,67 @@
    <translation>{name} will wissen, welche Art Ansage es ist; {has}.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
    <translation>Die Regeln von {name} auf {nearest_rate} ändern, das Nächste, was er nimmt.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>a bit rate</source>
    <translation>eine Bitrate</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Leave bit_rate out of the rules of {name}.</source>
    <translation>bit_rate aus den Regeln von {name} weglassen.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>{bit_rate:g} kbit/s at {rate}</source>
    <translation>{bit_rate:g} kbit/s mit {rate}</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
    <translation>Die Regeln von {name} auf {best:g} kbit/s ändern, das Nächste, was er nimmt.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>{channels} channels</source>
    <translation>{channels} Kanäle</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Change the rules of {name} to {max_channels}.</source>
    <translation>Die Regeln von {name} auf {max_channels} ändern.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>a variable bit rate</source>
    <translation>eine veränderliche Bitrate</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Leave variable out of the rules of {name}.</source>
    <translation>variable aus den Regeln von {name} weglassen.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>{name} does not take {wish}.</source>
    <translation>{name} nimmt {wish} nicht.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Nothing here writes {container} {encoding}. {near}</source>
    <translation>Nichts hier schreibt {container} {encoding}. {near}</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
    <translation>max_bytes = {most} ist für jede Datei zu wenig: {name} hat mit einem einzigen Abtastwert {least} Bytes.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>cue_points = true needs WAV: no other form here can hold them.</source>
    <translation>cue_points = true braucht WAV: Keine andere Form hier kann Marken halten.</translation>
   </message>
@@ -6079,6 +6079,30 @@
    <translation>{name} verdoppeln</translation>
   </message>
   <message>
+   <location filename="../core/project/headerless.py" />
+   <source>stating {stated}</source>
+   <translation>{stated} angeben</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/headerless.py" />
+   <source>reading {count} files as guessed</source>
+   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
+   <translation>
+    <numerusform>{count} Datei wie geraten lesen</numerusform>
+    <numerusform>{count} Dateien wie geraten lesen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/headerless.py" />
+   <source>reading {name} as {known}</source>
+   <translation>{name} als {known} lesen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/headerless.py" />
+   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
+   <translation>{name} wird als {known} gelesen, wie zuletzt in seinem Ordner angegeben; H gibt ein anderes Format an.</translation>
+  </message>
+  <message>
    <location filename="../core/project/opening.py" />
    <source>A receiver is left out: {message}</source>
    <translation>Ein Empfänger ist weggelassen: {message}</translation>
@@ -6137,30 +6161,6 @@
    <location filename="../core/project/project.py" />
    <source>naming the job</source>
    <translation>den Auftrag benennen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>reading {name} as {known}</source>
-   <translation>{name} als {known} lesen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
-   <translation>{name} wird als {known} gelesen, wie zuletzt in seinem Ordner angegeben; H gibt ein anderes Format an.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>stating {stated}</source>
-   <translation>{stated} angeben</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/project.py" />
-   <source>reading {count} files as guessed</source>
-   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
-   <translation>
-    <numerusform>{count} Datei wie geraten lesen</numerusform>
-    <numerusform>{count} Dateien wie geraten lesen</numerusform>
-   </translation>
   </message>
   <message numerus="yes">
    <location filename="../core/project/project.py" />
@@ -9133,31 +9133,6 @@
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
-   <source>Clip</source>
-   <translation>Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Value</source>
-   <translation>Wert</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Off the middle</source>
-   <translation>Abstand zur Mitte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Speaker</source>
-   <translation>Sprecher</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Notes</source>
-   <translation>Hinweise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
    <source>Corpus</source>
    <translation>Korpus</translation>
   </message>
@@ -9170,76 +9145,6 @@
    <location filename="../ui/bench/corpus/page.py" />
    <source>Write the corpus…</source>
    <translation>Den Korpus schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>A rule, such as snr &gt;= 20 dB</source>
-   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>A rule that clips have to keep</source>
-   <translation>Eine Regel, die Clips einhalten müssen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Leave out</source>
-   <translation>Auslassen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>What breaks the rule is left out of the corpus</source>
-   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Flag</source>
-   <translation>Markieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>What breaks the rule is in the corpus, and said to</source>
-   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Rule</source>
-   <translation>Regel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Does</source>
-   <translation>Tut</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Regeln; Entf nimmt eine weg</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Hear it  Enter</source>
-   <translation>Hören  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Leave out on the board  Del</source>
-   <translation>Auf der Tafel auslassen  Entf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
-   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
@@ -9284,6 +9189,11 @@
    <location filename="../ui/bench/corpus/page.py" />
    <source>double of {name}</source>
    <translation>Doppelter von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>double</source>
+   <translation>Doppel</translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
@@ -9361,6 +9271,101 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/corpus/plot.py" />
    <source>not known</source>
    <translation>nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Value</source>
+   <translation>Wert</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Speaker</source>
+   <translation>Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Hinweise</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Eine Regel, die Clips einhalten müssen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Leave out</source>
+   <translation>Auslassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Flag</source>
+   <translation>Markieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Rule</source>
+   <translation>Regel</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Does</source>
+   <translation>Tut</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Regeln; Entf nimmt eine weg</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Hear it  Enter</source>
+   <translation>Hören  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>Auf der Tafel auslassen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -9550,6 +9555,49 @@ Median {median}, von {known} Clips</translation>
    <translation>Sprache finden  F</translation>
   </message>
   <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>Listening for speech, {share:.0%} …</source>
+   <translation>Nach Sprache wird gehört, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>finding the speech</source>
+   <translation>Sprache finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>Not listened to yet: what the search saw shows when it was.</source>
+   <translation>Noch nicht angehört: Was die Suche sah, zeigt sich danach.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>{count} found</source>
+   <translation>{count} gefunden</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>{count} would be found: F takes them, or drag over a stretch</source>
+   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
+   <translation>
+    <numerusform>{count} würde gefunden: F nimmt ihn, oder über eine Strecke ziehen</numerusform>
+    <numerusform>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>, {n} other sounds left out</source>
+   <extracomment>Where there is one: , {n} other sound left out</extracomment>
+   <translation>
+    <numerusform>, {n} anderes Geräusch ausgelassen</numerusform>
+    <numerusform>, {n} andere Geräusche ausgelassen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>; not found any more, but kept: {some}</source>
+   <translation>; nicht mehr gefunden, doch behalten: {some}</translation>
+  </message>
+  <message>
    <location filename="../ui/bench/cut/ledges.py" />
    <source>aside: {name}</source>
    <translation>beiseite: {name}</translation>
@@ -9570,52 +9618,47 @@ Median {median}, von {known} Clips</translation>
    <translation>Sprache ab {median:.0f} dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Place in the source</source>
-   <translation>Stelle in der Quelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>&amp;Name</source>
    <translation>&amp;Name</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Type a name, Enter: the next clip plays</source>
    <translation>Namen tippen, Enter: der nächste Clip spielt</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Name of the chosen span; Enter goes on to the next</source>
    <translation>Name des gewählten Abschnitts; Enter geht zum nächsten</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>0:00 to 1:05 Welcome</source>
    <translation>0:00 bis 1:05 Willkommen</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>A new span: start, end and name</source>
    <translation>Ein neuer Abschnitt: Start, Ende und Name</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Ne&amp;w span</source>
    <translation>&amp;Neuer Abschnitt</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Names from a list…</source>
    <translation>Namen aus einer Liste…</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>By ear  Ctrl+B</source>
    <translation>Nach Gehör  Ctrl+B</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>The speech engine suggests which line of the list each span is</source>
    <translation>Die Spracherkennung schlägt vor, welche Zeile der Liste jeder Abschnitt ist</translation>
   </message>
@@ -9623,11 +9666,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/cut/page.py" />
    <source>There is no sound to cut.</source>
    <translation>Es gibt keinen Ton zu schneiden.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Listening for speech, {share:.0%} …</source>
-   <translation>Nach Sprache wird gehört, {share:.0%} …</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/page.py" />
@@ -9670,46 +9708,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/page.py" />
-   <source>finding the speech</source>
-   <translation>Sprache finden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Not listened to yet: what the search saw shows when it was.</source>
-   <translation>Noch nicht angehört: Was die Suche sah, zeigt sich danach.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>{count} found</source>
-   <translation>{count} gefunden</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/page.py" />
-   <source>{count} would be found: F takes them, or drag over a stretch</source>
-   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
-   <translation>
-    <numerusform>{count} würde gefunden: F nimmt ihn, oder über eine Strecke ziehen</numerusform>
-    <numerusform>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/page.py" />
-   <source>, {n} other sounds left out</source>
-   <extracomment>Where there is one: , {n} other sound left out</extracomment>
-   <translation>
-    <numerusform>, {n} anderes Geräusch ausgelassen</numerusform>
-    <numerusform>, {n} andere Geräusche ausgelassen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>; not found any more, but kept: {some}</source>
-   <translation>; nicht mehr gefunden, doch behalten: {some}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
    <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
    <translation>Für diesen Abschnitt gibt es keinen Vorschlag; Ctrl+B hört nach den Zeilen der Liste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/rolled_view.py" />
+   <source>Place in the source</source>
+   <translation>Stelle in der Quelle</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/seen.py" />
@@ -10804,36 +10809,6 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>says</source>
-   <translation>sagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>next key</source>
-   <translation>nächste Taste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>key {key}</source>
-   <translation>Taste {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>menu {target}</source>
-   <translation>Menü {target}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>  (missing)</source>
-   <translation>  (fehlt)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>  ({list} missing)</source>
-   <translation>  ({list} fehlen)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
    <source>“{name}” at {key} of {menu}</source>
    <translation>„{name}“ bei {key} von {menu}</translation>
   </message>
@@ -10906,6 +10881,36 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/phone_tree.py" />
    <source>Key {key}</source>
    <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>says</source>
+   <translation>sagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>next key</source>
+   <translation>nächste Taste</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>key {key}</source>
+   <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>menu {target}</source>
+   <translation>Menü {target}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>  (missing)</source>
+   <translation>  (fehlt)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} fehlen)</translation>
   </message>
   <message>
    <location filename="../ui/bench/receiver_page.py" />
@@ -11146,6 +11151,29 @@ Median {median}, von {known} Clips</translation>
    <source>no rule</source>
    <translation>keine Regel</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_back.py" />
+   <source>Listening to {count} lines …</source>
+   <extracomment>Where there is one: Listening to {count} line …</extracomment>
+   <translation>
+    <numerusform>{count} Zeile wird angehört …</numerusform>
+    <numerusform>{count} Zeilen werden angehört …</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_back.py" />
+   <source>Speak the lines first.</source>
+   <translation>Die Zeilen zuerst sprechen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_back.py" />
+   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
+   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile zurückgehört: {other} wie eine andere, {none} nicht verstanden.</numerusform>
+    <numerusform>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</numerusform>
+   </translation>
+  </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
    <source>Script</source>
@@ -11317,52 +11345,10 @@ Median {median}, von {known} Clips</translation>
    <source>A series is many lines: make them lines first.</source>
    <translation>Eine Reihe ist viele Zeilen: sie erst zu Zeilen machen.</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>Listening to {count} lines …</source>
-   <extracomment>Where there is one: Listening to {count} line …</extracomment>
-   <translation>
-    <numerusform>{count} Zeile wird angehört …</numerusform>
-    <numerusform>{count} Zeilen werden angehört …</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak the lines first.</source>
-   <translation>Die Zeilen zuerst sprechen.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
-   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
-   <translation>
-    <numerusform>{count} Zeile zurückgehört: {other} wie eine andere, {none} nicht verstanden.</numerusform>
-    <numerusform>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</numerusform>
-   </translation>
-  </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
    <source>speaking faster</source>
    <translation>schneller sprechen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
-   <translation>„{name}“ wird {speed:.0f} % schneller gesprochen, als die Stimme es von selbst tut.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
-   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
-   <translation>
-    <numerusform>{count} Zeile wird bis zu {faster:.0f} % schneller gesprochen.</numerusform>
-    <numerusform>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
-   <translation>{rest} müssten schneller sein, als die Regeln erlauben: den Text kürzen oder die Regeln ändern.</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11378,20 +11364,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/script_page.py" />
    <source>Spoken {done:,} of {total:,}{more}.</source>
    <translation>{done:,} von {total:,} gesprochen{more}.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
-   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
-   <translation>
-    <numerusform>{n} Zeile gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
-    <numerusform>{n} Zeilen gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source> {count} could not be spoken: {failed}</source>
-   <translation> {count} konnten nicht gesprochen werden: {failed}</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_state.py" />
@@ -11432,6 +11404,39 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/script_state.py" />
    <source>{length}, fits</source>
    <translation>{length}, passt</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
+   <translation>„{name}“ wird {speed:.0f} % schneller gesprochen, als die Stimme es von selbst tut.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_state.py" />
+   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
+   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile wird bis zu {faster:.0f} % schneller gesprochen.</numerusform>
+    <numerusform>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
+   <translation>{rest} müssten schneller sein, als die Regeln erlauben: den Text kürzen oder die Regeln ändern.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_state.py" />
+   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
+   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
+    <numerusform>{n} Zeilen gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source> {count} could not be spoken: {failed}</source>
+   <translation> {count} konnten nicht gesprochen werden: {failed}</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_table.py" />
@@ -14041,7 +14046,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Es gibt keine Ausgabe zu hören: eine Zelle der Tafel wählen.</translation>
   </message>
   <message>
-   <location filename="../ui/ear/player.py" />
+   <location filename="../ui/ear/speaker.py" />
    <source>No sound device: a silent stand-in loudspeaker keeps time</source>
    <translation>Kein Tongerät: Ein stummer Lautsprecher hält die Zeit</translation>
   </message>

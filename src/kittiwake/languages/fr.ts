@@ -2707,6 +2707,16 @@
    <translation>La corriger, ou l’ôter de {VARIABLE}.</translation>
   </message>
   <message>
+   <location filename="../core/fit/as_is.py" />
+   <source>Copy it bit for bit: {name}, {sample_rate}, {bytes}</source>
+   <translation>Copier bit à bit : {name}, {sample_rate}, {bytes}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/as_is.py" />
+   <source>it is already what {name} takes</source>
+   <translation>c’est déjà ce que {name} accepte</translation>
+  </message>
+  <message>
    <location filename="../core/fit/demands.py" />
    <source>one or two channels</source>
    <translation>un ou deux canaux</translation>
@@ -3791,16 +3801,6 @@
    <translation>{length} est trop court pour {name}, qui travaille par trames d’environ 20 ms.</translation>
   </message>
   <message>
-   <location filename="../core/fit/plan.py" />
-   <source>Copy it bit for bit: {name}, {sample_rate}, {bytes}</source>
-   <translation>Copier bit à bit : {name}, {sample_rate}, {bytes}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/plan.py" />
-   <source>it is already what {name} takes</source>
-   <translation>c’est déjà ce que {name} accepte</translation>
-  </message>
-  <message>
    <location filename="../core/fit/problems.py" />
    <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
    <translation>Il s’appellera « {name} » : {receiver} n’accepte pas « {wanted} » comme nom.</translation>
@@ -4035,67 +4035,67 @@
    <translation>{name} veut savoir de quel type est le message ; {has}.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
    <translation>Changer les règles de {name} en {nearest_rate}, le plus proche qu’il accepte.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>a bit rate</source>
    <translation>un débit</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Leave bit_rate out of the rules of {name}.</source>
    <translation>Ôter bit_rate des règles de {name}.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>{bit_rate:g} kbit/s at {rate}</source>
    <translation>{bit_rate:g} kbit/s à {rate}</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
    <translation>Changer les règles de {name} en {best:g} kbit/s, le plus proche qu’il accepte.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>{channels} channels</source>
    <translation>{channels} canaux</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Change the rules of {name} to {max_channels}.</source>
    <translation>Changer les règles de {name} en {max_channels}.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>a variable bit rate</source>
    <translation>un débit variable</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Leave variable out of the rules of {name}.</source>
    <translation>Ôter variable des règles de {name}.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>{name} does not take {wish}.</source>
    <translation>{name} n’accepte pas {wish}.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>Nothing here writes {container} {encoding}. {near}</source>
    <translation>Rien ici n’écrit {container} {encoding}. {near}</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
    <translation>max_bytes = {most} est trop peu pour tout fichier : {name} avec un seul échantillon a {least} octets.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
+   <location filename="../core/fit/receiver_problems.py" />
    <source>cue_points = true needs WAV: no other form here can hold them.</source>
    <translation>cue_points = true demande WAV : aucune autre forme d’ici ne porte de repères.</translation>
   </message>
@@ -6079,6 +6079,30 @@
    <translation>dupliquer {name}</translation>
   </message>
   <message>
+   <location filename="../core/project/headerless.py" />
+   <source>stating {stated}</source>
+   <translation>indiquer {stated}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/project/headerless.py" />
+   <source>reading {count} files as guessed</source>
+   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
+   <translation>
+    <numerusform>lire {count} fichier comme deviné</numerusform>
+    <numerusform>lire {count} fichiers comme deviné</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/project/headerless.py" />
+   <source>reading {name} as {known}</source>
+   <translation>lire {name} comme {known}</translation>
+  </message>
+  <message>
+   <location filename="../core/project/headerless.py" />
+   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
+   <translation>{name} est lu comme {known}, selon la dernière indication dans son dossier ; H indique un autre format.</translation>
+  </message>
+  <message>
    <location filename="../core/project/opening.py" />
    <source>A receiver is left out: {message}</source>
    <translation>Un récepteur est laissé de côté : {message}</translation>
@@ -6137,30 +6161,6 @@
    <location filename="../core/project/project.py" />
    <source>naming the job</source>
    <translation>nommer le travail</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>reading {name} as {known}</source>
-   <translation>lire {name} comme {known}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
-   <translation>{name} est lu comme {known}, selon la dernière indication dans son dossier ; H indique un autre format.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>stating {stated}</source>
-   <translation>indiquer {stated}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/project.py" />
-   <source>reading {count} files as guessed</source>
-   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
-   <translation>
-    <numerusform>lire {count} fichier comme deviné</numerusform>
-    <numerusform>lire {count} fichiers comme deviné</numerusform>
-   </translation>
   </message>
   <message numerus="yes">
    <location filename="../core/project/project.py" />
@@ -9133,31 +9133,6 @@
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
-   <source>Clip</source>
-   <translation>Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Value</source>
-   <translation>Valeur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Off the middle</source>
-   <translation>Écart au milieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Speaker</source>
-   <translation>Locuteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Notes</source>
-   <translation>Notes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
    <source>Corpus</source>
    <translation>Corpus</translation>
   </message>
@@ -9170,76 +9145,6 @@
    <location filename="../ui/bench/corpus/page.py" />
    <source>Write the corpus…</source>
    <translation>Écrire le corpus…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>A rule, such as snr &gt;= 20 dB</source>
-   <translation>Une règle, comme snr &gt;= 20 dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>A rule that clips have to keep</source>
-   <translation>Une règle que les clips doivent respecter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Leave out</source>
-   <translation>Omettre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>What breaks the rule is left out of the corpus</source>
-   <translation>Ce qui enfreint la règle est omis du corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Flag</source>
-   <translation>Marquer</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>What breaks the rule is in the corpus, and said to</source>
-   <translation>Ce qui enfreint la règle est dans le corpus, et signalé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Rule</source>
-   <translation>Règle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Does</source>
-   <translation>Effet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Règles ; Suppr en ôte une</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, les plus loin du milieu d’abord</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Hear it  Enter</source>
-   <translation>Écouter  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Leave out on the board  Del</source>
-   <translation>Omettre sur le tableau  Suppr</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
-   <translation>Les clips choisis ne sont plus pour ce récepteur ; {key} l’annule</translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
@@ -9284,6 +9189,11 @@
    <location filename="../ui/bench/corpus/page.py" />
    <source>double of {name}</source>
    <translation>doublon de {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/page.py" />
+   <source>double</source>
+   <translation>doublon</translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/page.py" />
@@ -9361,6 +9271,101 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/corpus/plot.py" />
    <source>not known</source>
    <translation>inconnu</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Value</source>
+   <translation>Valeur</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Écart au milieu</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Speaker</source>
+   <translation>Locuteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Notes</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Une règle, comme snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Une règle que les clips doivent respecter</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Leave out</source>
+   <translation>Omettre</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Ce qui enfreint la règle est omis du corpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Flag</source>
+   <translation>Marquer</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Ce qui enfreint la règle est dans le corpus, et signalé</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Rule</source>
+   <translation>Règle</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Does</source>
+   <translation>Effet</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Règles ; Suppr en ôte une</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, les plus loin du milieu d’abord</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Hear it  Enter</source>
+   <translation>Écouter  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>Omettre sur le tableau  Suppr</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/corpus/rules_side.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Les clips choisis ne sont plus pour ce récepteur ; {key} l’annule</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -9550,6 +9555,49 @@ médiane {median}, de {known} clips</translation>
    <translation>Trouver la parole  F</translation>
   </message>
   <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>Listening for speech, {share:.0%} …</source>
+   <translation>Recherche de la parole, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>finding the speech</source>
+   <translation>trouver la parole</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>Not listened to yet: what the search saw shows when it was.</source>
+   <translation>Pas encore écouté : ce que la recherche a vu se montrera ensuite.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>{count} found</source>
+   <translation>{count} trouvés</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>{count} would be found: F takes them, or drag over a stretch</source>
+   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
+   <translation>
+    <numerusform>{count} serait trouvé : F le prend, ou glisser sur un passage</numerusform>
+    <numerusform>{count} seraient trouvés : F les prend, ou glisser sur un passage</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>, {n} other sounds left out</source>
+   <extracomment>Where there is one: , {n} other sound left out</extracomment>
+   <translation>
+    <numerusform>, {n} autre son omis</numerusform>
+    <numerusform>, {n} autres sons omis</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/finding.py" />
+   <source>; not found any more, but kept: {some}</source>
+   <translation> ; plus trouvés, mais gardés : {some}</translation>
+  </message>
+  <message>
    <location filename="../ui/bench/cut/ledges.py" />
    <source>aside: {name}</source>
    <translation>de côté : {name}</translation>
@@ -9570,52 +9618,47 @@ médiane {median}, de {known} clips</translation>
    <translation>parole dès {median:.0f} dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Place in the source</source>
-   <translation>Place dans la source</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>&amp;Name</source>
    <translation>&amp;Nom</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Type a name, Enter: the next clip plays</source>
    <translation>Taper un nom, Entrée : le clip suivant joue</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Name of the chosen span; Enter goes on to the next</source>
    <translation>Nom du segment choisi ; Entrée passe au suivant</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>0:00 to 1:05 Welcome</source>
    <translation>0:00 à 1:05 Bienvenue</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>A new span: start, end and name</source>
    <translation>Un nouveau segment : début, fin et nom</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Ne&amp;w span</source>
    <translation>Nou&amp;veau segment</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>Names from a list…</source>
    <translation>Noms d’une liste…</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>By ear  Ctrl+B</source>
    <translation>À l’oreille  Ctrl+B</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/page.py" />
+   <location filename="../ui/bench/cut/name_row.py" />
    <source>The speech engine suggests which line of the list each span is</source>
    <translation>La reconnaissance suggère quelle ligne de la liste est chaque segment</translation>
   </message>
@@ -9623,11 +9666,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/cut/page.py" />
    <source>There is no sound to cut.</source>
    <translation>Il n’y a pas de son à couper.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Listening for speech, {share:.0%} …</source>
-   <translation>Recherche de la parole, {share:.0%} …</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/page.py" />
@@ -9670,46 +9708,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/page.py" />
-   <source>finding the speech</source>
-   <translation>trouver la parole</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Not listened to yet: what the search saw shows when it was.</source>
-   <translation>Pas encore écouté : ce que la recherche a vu se montrera ensuite.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>{count} found</source>
-   <translation>{count} trouvés</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/page.py" />
-   <source>{count} would be found: F takes them, or drag over a stretch</source>
-   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
-   <translation>
-    <numerusform>{count} serait trouvé : F le prend, ou glisser sur un passage</numerusform>
-    <numerusform>{count} seraient trouvés : F les prend, ou glisser sur un passage</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/page.py" />
-   <source>, {n} other sounds left out</source>
-   <extracomment>Where there is one: , {n} other sound left out</extracomment>
-   <translation>
-    <numerusform>, {n} autre son omis</numerusform>
-    <numerusform>, {n} autres sons omis</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>; not found any more, but kept: {some}</source>
-   <translation> ; plus trouvés, mais gardés : {some}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
    <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
    <translation>Pas de suggestion pour ce segment ; Ctrl+B guette les lignes de la liste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/cut/rolled_view.py" />
+   <source>Place in the source</source>
+   <translation>Place dans la source</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/seen.py" />
@@ -10804,36 +10809,6 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
-   <source>says</source>
-   <translation>dit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>next key</source>
-   <translation>touche suivante</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>key {key}</source>
-   <translation>touche {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>menu {target}</source>
-   <translation>menu {target}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>  (missing)</source>
-   <translation>  (manque)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>  ({list} missing)</source>
-   <translation>  ({list} manquent)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
    <source>“{name}” at {key} of {menu}</source>
    <translation>« {name} » à {key} de {menu}</translation>
   </message>
@@ -10906,6 +10881,36 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/phone_tree.py" />
    <source>Key {key}</source>
    <translation>Touche {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>says</source>
+   <translation>dit</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>next key</source>
+   <translation>touche suivante</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>key {key}</source>
+   <translation>touche {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>menu {target}</source>
+   <translation>menu {target}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>  (missing)</source>
+   <translation>  (manque)</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/phone_tree.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} manquent)</translation>
   </message>
   <message>
    <location filename="../ui/bench/receiver_page.py" />
@@ -11146,6 +11151,29 @@ médiane {median}, de {known} clips</translation>
    <source>no rule</source>
    <translation>pas de règle</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_back.py" />
+   <source>Listening to {count} lines …</source>
+   <extracomment>Where there is one: Listening to {count} line …</extracomment>
+   <translation>
+    <numerusform>Écoute de {count} ligne …</numerusform>
+    <numerusform>Écoute de {count} lignes …</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_back.py" />
+   <source>Speak the lines first.</source>
+   <translation>Dire d’abord les lignes.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_back.py" />
+   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
+   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
+   <translation>
+    <numerusform>{count} ligne réécoutée : {other} comme une autre, {none} non comprise.</numerusform>
+    <numerusform>{count} lignes réécoutées : {other} ressemblent à une autre, {none} n’ont pas été comprises.</numerusform>
+   </translation>
+  </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
    <source>Script</source>
@@ -11317,52 +11345,10 @@ médiane {median}, de {known} clips</translation>
    <source>A series is many lines: make them lines first.</source>
    <translation>Une série, c’est plusieurs lignes : en faire d’abord des lignes.</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>Listening to {count} lines …</source>
-   <extracomment>Where there is one: Listening to {count} line …</extracomment>
-   <translation>
-    <numerusform>Écoute de {count} ligne …</numerusform>
-    <numerusform>Écoute de {count} lignes …</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak the lines first.</source>
-   <translation>Dire d’abord les lignes.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
-   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
-   <translation>
-    <numerusform>{count} ligne réécoutée : {other} comme une autre, {none} non comprise.</numerusform>
-    <numerusform>{count} lignes réécoutées : {other} ressemblent à une autre, {none} n’ont pas été comprises.</numerusform>
-   </translation>
-  </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
    <source>speaking faster</source>
    <translation>dire plus vite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
-   <translation>« {name} » est dit {speed:.0f} % plus vite que la voix ne le fait d’elle-même.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
-   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
-   <translation>
-    <numerusform>{count} ligne est dite jusqu’à {faster:.0f} % plus vite.</numerusform>
-    <numerusform>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
-   <translation>{rest} devraient aller plus vite que permis : raccourcir le texte, ou changer les règles.</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_page.py" />
@@ -11378,20 +11364,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/script_page.py" />
    <source>Spoken {done:,} of {total:,}{more}.</source>
    <translation>{done:,} dites sur {total:,}{more}.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
-   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
-   <translation>
-    <numerusform>{n} ligne dite, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
-    <numerusform>{n} lignes dites, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source> {count} could not be spoken: {failed}</source>
-   <translation> {count} n’ont pas pu être dites : {failed}</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_state.py" />
@@ -11432,6 +11404,39 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/script_state.py" />
    <source>{length}, fits</source>
    <translation>{length}, convient</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
+   <translation>« {name} » est dit {speed:.0f} % plus vite que la voix ne le fait d’elle-même.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_state.py" />
+   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
+   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
+   <translation>
+    <numerusform>{count} ligne est dite jusqu’à {faster:.0f} % plus vite.</numerusform>
+    <numerusform>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
+   <translation>{rest} devraient aller plus vite que permis : raccourcir le texte, ou changer les règles.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_state.py" />
+   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
+   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
+   <translation>
+    <numerusform>{n} ligne dite, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
+    <numerusform>{n} lignes dites, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/script_state.py" />
+   <source> {count} could not be spoken: {failed}</source>
+   <translation> {count} n’ont pas pu être dites : {failed}</translation>
   </message>
   <message>
    <location filename="../ui/bench/script_table.py" />
@@ -14041,7 +14046,7 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Pas de sortie à entendre : choisir une case du tableau.</translation>
   </message>
   <message>
-   <location filename="../ui/ear/player.py" />
+   <location filename="../ui/ear/speaker.py" />
    <source>No sound device: a silent stand-in loudspeaker keeps time</source>
    <translation>Pas de périphérique son : un haut-parleur muet tient le temps</translation>
   </message>

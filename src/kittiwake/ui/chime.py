@@ -5,7 +5,8 @@ from __future__ import annotations
 import numpy as np
 from PySide6.QtCore import QObject, QTimer
 
-from .ear.player import RATE, find_speaker
+from .ear.player import RATE
+from .ear.speaker import find_speaker
 
 _TONE = 0.16  # s
 _UP, _DOWN = (659.26, 880.0), (659.26, 440.0)  # Hz: E5 to A5, or to A4

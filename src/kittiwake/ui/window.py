@@ -33,7 +33,7 @@ from .autosave import Autosave
 from .bench.bench import Bench
 from .board.filter_bar import FilterBar
 from .board.view import Board
-from .commands import corpus, cut, ear, job, make, receiver, record, script, view
+from .commands import job, make, receiver, view
 from .context import Context
 from .door import Door
 from .ear.player import Player
@@ -42,6 +42,7 @@ from .ear.strip import EarStrip
 from .given import Given
 from .halves import Halves
 from .making import Maker
+from .pages_wanted import connect_pages
 from .run_end import RunEnd
 from .session import Session
 from .settings.applied import apply, apply_all
@@ -55,7 +56,7 @@ from .typing_keys import is_own
 from .watching import Watching
 
 if TYPE_CHECKING:
-    from .bench.receiver_page import ReceiverPage
+    pass
 
 
 class Window(QMainWindow):
@@ -176,7 +177,7 @@ class Window(QMainWindow):
         player.said.connect(self.status.say)
         self.ear.line_button.clicked.connect(lambda: self.run("ear.line_settings"))
         self.hearing.said.connect(self.status.say)
-        self._connect_pages()
+        connect_pages(self)
         session.told.connect(self.status.say)
         session.calm.connect(lambda: make.make_if_wanted(at))
         self.bench.pressed.connect(lambda: receiver.set_off(at))
@@ -195,30 +196,6 @@ class Window(QMainWindow):
         self.watching.told.connect(self.status.say)
         apply_all(self)
         self._show_history()
-
-    def _connect_pages(self) -> None:
-        """What the pages of the bench want done, each from when it is there."""
-        at, when = self.context, self.bench.when_built
-        when("cell", lambda page: page.make_wanted.connect(lambda: make.make_selection(at)))
-        when("cell", lambda page: page.hand_wanted.connect(lambda: receiver.hand_over(at)))
-        when("receiver", self._connect_receiver_page)
-        when("record", lambda page: page.counted.connect(lambda left: record.count_in(at, left)))
-        when("record", lambda page: page.list_wanted.connect(lambda: record.record_list(at)))
-        when("record", lambda page: page.use(self.settings["sound.microphone"]))
-        when("corpus", lambda page: page.rows_wanted.connect(lambda: corpus.texts_and_speakers(at)))
-        when("phone", lambda page: page.recorded.connect(lambda path: self.add_paths([path])))
-        when("script", lambda page: page.read_wanted.connect(lambda: script.read_script(at)))
-        when("cut", lambda page: page.list_button.clicked.connect(lambda: cut.names_from_list(at)))
-        when("compare", lambda page: page.chosen.connect(lambda found: ear.hear_coded(at, found)))
-        when("levels", lambda page: page.chosen.connect(lambda id_: ear.hear_level(at, id_)))
-        when("levels", lambda page: page.wanted.connect(lambda id_: view.go_to_clip(at, id_)))
-
-    def _connect_receiver_page(self, page: ReceiverPage) -> None:
-        at = self.context
-        page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
-        page.take_wanted.connect(lambda edited: receiver.take_rules(at, edited))
-        page.drafts_changed.connect(self._show_drafts)
-        page.export_wanted.connect(lambda slug: receiver.export_receiver(at, slug))
 
     def _apply(self, key: str) -> None:
         apply(self, key)
@@ -259,7 +236,7 @@ class Window(QMainWindow):
         shown, all_ = self.board.board_model.rowCount(), len(self.session.project.job.clips)
         self.filter.told.setText(tr("{shown:,} of {all:,} clips", shown=shown, all=all_))
 
-    def _show_drafts(self) -> None:
+    def show_drafts(self) -> None:
         """Rules that were typed over and not taken show at their columns."""
         self.board.board_model.set_edited(self.bench.receiver_page.edited())
 

@@ -112,7 +112,7 @@ class TestProject(ProjectCase):
         for n, path in enumerate(raw):
             path.write_bytes((noise(8000, 1, -20, seed=n) * 32767).astype("<i2").tobytes())
         self.add(raw[0])
-        self.project.state_headerless([raw[0]], Stated.parse("pcm_s16le@8000"))
+        self.project.headerless.state([raw[0]], Stated.parse("pcm_s16le@8000"))
         steps = len(self.project.history)
         self.add(raw[1])
         self.assertEqual(self.project.job.stated.get(raw[1]), Stated.parse("pcm_s16le@8000"))

@@ -221,10 +221,9 @@ class TestAcceptance(FolderCase):
         files = form_called("image").pack(plan, {})
         (self.folder / "voice.h").write_bytes(files["voice.h"] or b"")
         image = files["voice.bin"] or b""
-        self.assertEqual(self.compiled("VOICE_COUNT"), len(plan.places))
-        self.assertEqual(self.compiled("VOICE_IMAGE_BYTES"), len(image))
-        name = [self.compiled(f"voice_name[VOICE_WELCOME][{n}]") for n in range(8)]
-        self.assertEqual(bytes(name), b"Welcome\0")
+        counts = (self.compiled("VOICE_COUNT"), self.compiled("VOICE_IMAGE_BYTES"))
+        self.assertEqual(counts, (len(plan.places), len(image)))
+        self.assertEqual(bytes(self.compiled(f"voice_name[VOICE_WELCOME][{n}]") for n in range(8)), b"Welcome\0")
         at, size, samples = (self.compiled(f"voice_{what}[VOICE_WELCOME]") for what in ("offset", "bytes", "samples"))
         sound, _ = soundfile.read(plan.places["Welcome.wav"].output, dtype="int16")
         part = of_ima(image[at : at + size], 512, samples)

@@ -11,7 +11,7 @@ from ..codec import FORMATS, Format
 from ..errors import RulesError
 from ..model import Receiver
 from ..model.receiver_file import receiver_from_data
-from .problems import check_receiver
+from .receiver_problems import check_receiver
 from .repair import repaired
 
 _HIGHEST = 48_000  # Hz; the rate of a form that can have any is the source's own, up to what people play

@@ -10,20 +10,21 @@ from ...words import phrase
 from ..codec import Format, find_format
 from ..codec.cues import Cue
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
-from ..model.clip import UNTOUCHED
 from ..model.facts import Signal
 from ..model.receiver import Accepts
 from ..model.stages import STAGES, length_after
-from ..model.units import db, format_bytes, format_hz, ratio
+from ..model.units import db, ratio
 from ..model.untreated import receiver_for
 from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import ChannelSelection, channel_of
 from . import problems as check
+from .as_is import as_is, fits_as_is
 from .asked import Asked, of_more_rules, with_offers
 from .batch_context import BatchContext, level_of_set
 from .limits import EDGE_FADE_S, of_limits
 from .path import Described, Touch, steps_of, touches
+from .receiver_problems import of_format
 from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
@@ -35,8 +36,6 @@ _DC_OF_RMS = 0.05
 #: Seconds below which a mean is not yet a DC offset: taking it away would leave steps at the ends.
 SHORTEST_FOR_DC = 0.2
 _LEAST_LOSSY_S = 0.02  # s; nearly a frame of the codecs that work in frames
-#: dB of gain that are nothing: no ear and no meter of the trade tells them.
-NO_GAIN_DB = 0.1
 
 
 def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | None = None) -> Fit:
@@ -75,10 +74,10 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     gain, wanted = _predicted_gain(path.level, recipe)
     called = check.renamed(clip, receiver)
     found = _problems(path, clip, facts, receiver, recipe, gain, wanted, context)
-    if _fits_as_is(clip, touch, facts, header, receiver, recipe, path.level, gain) and not any(
+    if fits_as_is(clip, touch, facts, header, receiver, recipe, path.level, gain) and not any(
         problem.severity != "warning" for problem in found
     ):
-        return _as_is(header, sound, receiver, recipe, found)
+        return as_is(header, sound, receiver, recipe, found)
     return Fit(
         verdict=_verdict(found),
         steps=steps_of(recipe, Described(touch, header, sound, receiver, gain, path.level, called)),
@@ -141,7 +140,7 @@ def _way(
         )
         back = Remedy("side_auto", phrase("Choose by what the channels hold"), touch_up={"side": "auto"})
         return Problem("no_channel", "cannot", message, (back,))
-    illegal = check.of_format(receiver, accepted, target, accepted.rate_for(rate_in))
+    illegal = of_format(receiver, accepted, target, accepted.rate_for(rate_in))
     if illegal:
         return illegal
     if not target.is_there():
@@ -382,62 +381,3 @@ def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
         return choose_gain(0.0, level.peak, room * ratio(recipe.limiter_db)).db, 0.0
     asked += recipe.into_range(level.active_dbov + asked)
     return choose_gain(asked, level.peak, recipe.ceiling * ratio(recipe.limiter_db)).db, asked
-
-
-def _fits_as_is(
-    clip: Clip,
-    touch: TouchUp,
-    facts: Facts,
-    header: Header,
-    receiver: Receiver,
-    recipe: Recipe,
-    level: SignalLevel,
-    gain: float,
-) -> bool:
-    """Whether making would change nothing."""
-    if clip.start or clip.stop is not None or (touch.changed(accepted=()) if touch.accepted else touch) != UNTOUCHED:
-        return False
-    if any(note.code in ("truncated", "damaged", "not_numbers", "video", "streams") for note in facts.notes):
-        return False
-    same = (header.container, header.encoding) == recipe.format.key and header.sample_rate == recipe.rate_out
-    if not same or header.channels != recipe.channels:
-        return False
-    largest = receiver.rules.limits.max_bytes
-    if largest is not None and header.bytes > largest:
-        return False
-    if (
-        recipe.cues
-        or recipe.info
-        or touches(recipe) is not Touch.NOTHING
-        or recipe.level == "loudness"
-        or recipe.ceiling_true is not None
-    ):
-        return False  # only known, or only done, on the way
-    return abs(gain) <= NO_GAIN_DB and level.peak <= recipe.ceiling_stated * (1 + 1e-6)
-
-
-def _as_is(header: Header, sound: Measures, receiver: Receiver, recipe: Recipe, found: list[Problem]) -> Fit:
-    step = Step(
-        phrase(
-            "Copy it bit for bit: {name}, {sample_rate}, {bytes}",
-            name=recipe.format.name,
-            sample_rate=format_hz(header.sample_rate),
-            bytes=format_bytes(header.bytes),
-        ),
-        phrase("it is already what {name} takes", name=receiver.name),
-    )
-    return Fit(
-        "as_is",
-        (step,),
-        tuple(found),
-        header.bytes,
-        sound.frames / header.sample_rate,
-        True,
-        _as_copy(recipe, sound.frames),
-    )
-
-
-def _as_copy(recipe: Recipe, frames: int) -> Recipe:
-    return dataclasses.replace(
-        recipe, copy=True, level="leave", gain_db=0.0, dither="never", lead=0, frames_out=frames
-    )

@@ -184,7 +184,7 @@ def _put(project: Project, text: str, new: Mapping[str, Clip]) -> None:
 def apply_remedy(project: Project, clip: Clip, receiver: Receiver | None, remedy: Remedy) -> None:
     """Take a remedy of a clip, at one receiver or wherever it goes."""
     if remedy.stated:
-        project.state_headerless([clip.source], Stated.parse(remedy.stated))
+        project.headerless.state([clip.source], Stated.parse(remedy.stated))
         return
     slug = receiver.slug if receiver else ""
     replace_clip(project, remedy.what[0].lower() + remedy.what[1:], remedy.apply(clip, slug))

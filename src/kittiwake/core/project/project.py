@@ -3,18 +3,18 @@
 from __future__ import annotations
 
 import os
-from collections.abc import Iterable, Iterator, Mapping
+from collections.abc import Iterable, Iterator
 from functools import cache
 from pathlib import Path
 
 from ...words import phrase
 from ..fit import Problem, shares_anything
-from ..intake.claims import BY_ENDING
 from ..measure.analyze import stamp_of
-from ..model import Clip, Cut, Facts, Job, Receiver, Stated, load_receiver, shipped_receivers
+from ..model import Clip, Cut, Facts, Job, Receiver, load_receiver, shipped_receivers
 from ..model.job import save_job
 from .cell import Cell
 from .events import Event
+from .headerless import HeaderlessSources
 from .history import History
 from .opening import Opened, read, receiver_of, with_rules
 from .outputs import Outputs
@@ -68,7 +68,7 @@ class Project:
         self._by_folder: dict[Path, dict[Path, Facts]] = {}
         self._compared: dict[Path, int] = {}
         self._news_in: set[Path] = set()  # folders of which something was looked at
-        self._stated_once: set[Path] = set()
+        self.headerless = HeaderlessSources(self)
 
     # -- the job ---------------------------------------------------------------------------------------------------
 
@@ -241,7 +241,7 @@ class Project:
 
     def take_facts(self, facts: Facts) -> None:
         """A source was looked at."""
-        if self._read_as_before(facts):
+        if self.headerless.read_as_before(facts):
             return
         self.facts[facts.path] = facts
         self.source_stamps[facts.path] = facts.stamp or stamp_of(facts.path)
@@ -249,40 +249,6 @@ class Project:
         self._news_in.add(facts.path.parent)
         self.facts_turn += 1
         self.facts_arrived.emit(facts.path)
-
-    def _read_as_before(self, facts: Facts) -> bool:
-        """Whether a headerless file is to be read as was stated once for its folder; then it is looked at once more."""
-        if not (facts.error and facts.error.code in ("not_sound", "headerless") and facts.stated is None):
-            return False
-        known = self._known_format(facts.path)
-        agrees = facts.suggested is None or (known and facts.suggested.encoding == known.encoding)
-        # What was stated and taken back stays taken back.
-        if not known or not agrees or facts.path not in self.job.sources or facts.path in self._stated_once:
-            return False
-        self._stated_once.add(facts.path)
-        stated = {**self.job.stated, facts.path: known}
-        self.history.amend(
-            phrase("reading {name} as {known}", name=facts.path.name, known=known),
-            self.job,
-            self.job.changed(stated=stated),
-        )
-        self.wanted.emit([facts.path], False)
-        self.told.emit(
-            phrase(
-                "{name} is read as {known}, as last stated in its folder; H states another format.",
-                name=facts.path.name,
-                known=known,
-            )
-        )
-        return True
-
-    def _known_format(self, path: Path) -> Stated | None:
-        """What was last stated for a headerless file of the same folder, in this job or an earlier one."""
-        for source in reversed(list(self.job.stated)):
-            stated = self.job.stated[source]
-            if source.parent == path.parent and stated.headerless:
-                return stated
-        return self.remembered.format_of(path.parent)
 
     def look_again(self, paths: Iterable[Path]) -> None:
         """Forget what is known of sources, and have them looked at anew."""
@@ -314,54 +280,6 @@ class Project:
         for path in before.keys() | found.keys():
             if before.get(path) != found.get(path):
                 self.facts_arrived.emit(path)
-
-    def state_headerless(self, paths: Iterable[Path], stated: Stated) -> None:
-        """Say in which format headerless sources are."""
-        paths = list(paths)
-        self._stated_once.update(paths)
-        if stated.headerless:
-            for folder in dict.fromkeys(path.parent for path in paths):
-                self.remembered.remember(folder, stated)
-        self.change(
-            phrase("stating {stated}", stated=stated),
-            self.job.changed(stated={**self.job.stated, **dict.fromkeys(paths, stated)}),
-        )
-
-    def state_each(self, stated: Mapping[Path, Stated]) -> None:
-        """Say in which format each of several headerless sources is, as one change."""
-        self._stated_once.update(stated)
-        text = phrase(
-            "reading {count} files as guessed", "reading {count} file as guessed", len(stated), count=len(stated)
-        )
-        self.change(text, self.job.changed(stated={**self.job.stated, **stated}))
-
-    def speaks_against(self, path: Path, stated: Stated) -> bool:
-        """Whether the content of a headerless file, or its name, says another encoding than was stated."""
-        facts = self.facts.get(path)
-        seen = (
-            facts.suggested.encoding
-            if facts is not None and facts.suggested is not None
-            else BY_ENDING.get(path.suffix.lower(), "")
-        )
-        return bool(seen) and seen.split("_")[0] != stated.encoding.split("_")[0]
-
-    def unreadable_beside(self, path: Path) -> list[Path]:
-        """Other sources in the folder of ``path`` that hold no known kind of sound."""
-        found = []
-        for source in self.job.sources:
-            error = facts.error if (facts := self.facts.get(source)) else None
-            unknown = error is not None and error.code in ("not_sound", "headerless")
-            if unknown and source != path and source.parent == path.parent:
-                found.append(source)
-        return found
-
-    def alike(self, path: Path) -> list[Path]:
-        """Sources without a header in the folder of ``path``, itself included, whose content suggests the same way to read them."""
-        facts = self.facts.get(path)
-        if facts is None or facts.suggested is None:
-            return []
-        near = [path, *self.unreadable_beside(path)]
-        return [one for one in near if (f := self.facts.get(one)) is not None and f.suggested == facts.suggested]
 
     # -- what there is ---------------------------------------------------------------------------------------------
 

@@ -24,8 +24,8 @@ from ...core.model.units import format_seconds
 from ...core.project.project import Project
 from ...core.standin.machine import Heard, Held
 from ...core.standin.machines.phone import Phone
-from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, menu_in, plan_of, said_in
-from ...core.standin.phone.edit import FREE, GREETING, Slot, made_menu, put, slots
+from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, plan_of
+from ...core.standin.phone.edit import FREE, GREETING, made_menu, put, slots
 from ...words import in_words, tr
 from ..button import Button
 from ..phoning import Phoner
@@ -34,7 +34,7 @@ from ..said_box import SaidBox
 from ..sentence import Sentence
 from ..session import Session
 from .parts import part_label
-from .phone_tree import Keypad, Prompts, Tree
+from .phone_tree import Keypad, Prompts, Tree, slot_words
 
 _NOBODY = DialPlan("Phone", "main", {"main": Menu("main")})
 
@@ -170,7 +170,7 @@ class PhonePage(QWidget):
         self.phone.plan = plan
         there = {name.casefold() for name in self.phone.prompts}
         some = slots(plan)
-        self.tree.show_slots(some, [self._words(slot, there) for slot in some])
+        self.tree.show_slots(some, [slot_words(slot, there) for slot in some])
         missing, unused = plan.missing(self.phone.prompts), plan.unused(self.phone.prompts)
         self.head.setText(tr("{name}: {extent}", name=plan.name, extent=plan.extent))
         self._list_prompts(plan)
@@ -212,17 +212,6 @@ class PhonePage(QWidget):
                     )
             except OSError:
                 continue
-
-    def _words(self, slot: Slot, there: set[str]) -> tuple[str, str, str, bool]:
-        names = said_in(slot.what)
-        missing = [name for name in names if name.casefold() not in there]
-        key = {GREETING: tr("says"), FREE: tr("next key")}.get(slot.key, tr("key {key}", key=slot.key))
-        target = menu_in(slot.what)
-        does = ", ".join(names) if names else tr("menu {target}", target=target) if target else slot.what
-        if missing:
-            does += tr("  (missing)") if len(names) == 1 else tr("  ({list} missing)", list=", ".join(missing))
-        way = slot.way + (slot.key if slot.key not in (GREETING, FREE) else "")
-        return key, does or "–", way, bool(missing) or (slot.key == GREETING and not names)
 
     def _list_prompts(self, plan: DialPlan) -> None:
         said = {name.casefold() for name in plan.prompts}
@@ -374,7 +363,7 @@ class PhonePage(QWidget):
             except (OSError, KittiwakeError) as error:
                 self.told.emit(tr("The recording could not be kept: {error}.", error=error))
                 return
-            project.state_headerless([path], Stated("ulaw", 8000, 1))
+            project.headerless.state([path], Stated("ulaw", 8000, 1))
             self.recorded.emit(path)
 
     def _done(self, came: object) -> None:

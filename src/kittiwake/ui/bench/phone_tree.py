@@ -16,8 +16,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from ...core.standin.phone.dial_plan import menu_in
-from ...core.standin.phone.edit import Slot
+from ...core.standin.phone.dial_plan import menu_in, said_in
+from ...core.standin.phone.edit import FREE, GREETING, Slot
 from ...words import tr
 from ..button import Button
 from ..theme.colours import colours
@@ -144,3 +144,16 @@ class Keypad(QWidget):
                 self._press(event.text())
                 return True
         return super().event(event)
+
+
+def slot_words(slot: Slot, there: set[str]) -> tuple[str, str, str, bool]:
+    """Key, what it does, the way there, and whether something is missing, given the prompts that are there (in small letters)."""
+    names = said_in(slot.what)
+    missing = [name for name in names if name.casefold() not in there]
+    key = {GREETING: tr("says"), FREE: tr("next key")}.get(slot.key, tr("key {key}", key=slot.key))
+    target = menu_in(slot.what)
+    does = ", ".join(names) if names else tr("menu {target}", target=target) if target else slot.what
+    if missing:
+        does += tr("  (missing)") if len(names) == 1 else tr("  ({list} missing)", list=", ".join(missing))
+    way = slot.way + (slot.key if slot.key not in (GREETING, FREE) else "")
+    return key, does or "–", way, bool(missing) or (slot.key == GREETING and not names)

@@ -7,7 +7,6 @@ from pathlib import Path
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from ...core.ear.heard_back import HeardLine, ToHear
 from ...core.errors import KittiwakeError
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import own_receivers
@@ -29,7 +28,8 @@ from ..session import Session
 from ..speaking import Speaker
 from ..theme.scale import scaled
 from .line_changes import LineChanges
-from .script_state import LineState, state_of
+from .script_back import HearBack
+from .script_state import LineState, state_of, told_of_faster, told_of_spoken, too_long
 from .script_table import ScriptTable
 
 _STAY_MS = 200
@@ -50,8 +50,7 @@ class ScriptPage(QWidget):
         self.changes = LineChanges(self, self.table, lambda: self.script, self._put)
         self._errors: dict[str, str] = {}
         self._states: dict[str, LineState] = {}
-        self._listening: dict[str, Path] = {}
-        self._heard_lines: dict[str, tuple[Path, HeardLine]] = {}  # by line, with the sound that was listened to
+        self.back = HearBack(session.project, self.speaker)
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 6, 14, 6)
         column.setSpacing(6)
@@ -128,8 +127,8 @@ class ScriptPage(QWidget):
         self.changes.told.connect(self.told)
         self.changes.removal.connect(self.remove)
         self.changes.hearing.connect(self.hear_back)
-        self.speaker.heard_back.connect(self._heard_back)
-        self.speaker.listened.connect(self._listened)
+        self.back.told.connect(self.told)
+        self.back.over.connect(self._refresh)
         self.speaker.faster.connect(self._spoken_faster)
         self.speak_button.clicked.connect(self.speak_all)
         self.speaker.spoken.connect(self._one_spoken)
@@ -171,7 +170,7 @@ class ScriptPage(QWidget):
         script = self.script
         project, folder = self._session.project, self.folder
         self._states = {
-            line.id: state_of(line, project, folder, self._errors.get(line.id, ""), self._heard_lines.get(line.id))
+            line.id: state_of(line, project, folder, self._errors.get(line.id, ""), self.back.heard.get(line.id))
             for line in script.lines
         }
         self.table.script.show(script, {key: state.words for key, state in self._states.items()}, self._known())
@@ -194,9 +193,8 @@ class ScriptPage(QWidget):
         self.spoken_button.setVisible(line is not None and line.taken)
         long = self._too_long()
         self.faster_button.setVisible(bool(long))
-        self.faster_button.setText(
-            tr("Speak {count} faster", count=len(long)) if len(long) > 1 else tr("Speak it faster")
-        )
+        several = tr("Speak {count} faster", count=len(long))
+        self.faster_button.setText(several if len(long) > 1 else tr("Speak it faster"))
         busy = self.speaker.busy
         self.speak_button.setText(tr("Stop speaking  F11") if busy else tr("Speak all  F11"))
         self.speak_button.setEnabled(busy or bool(self.script.lines))
@@ -207,11 +205,7 @@ class ScriptPage(QWidget):
             self.speak_button.style().polish(self.speak_button)
 
     def _too_long(self) -> list[ScriptLine]:
-        """Lines to be spoken faster: those too long among the selected, where several are; else all that are too long."""
-        long = [line for line in self.script.lines if (state := self._states.get(line.id)) and state.too_long]
-        chosen = {line.id for line in self.table.selected_lines()}
-        some = [line for line in long if line.id in chosen]
-        return some if some else long
+        return too_long(self.script.lines, self._states, self.table.selected_lines())
 
     # -- lines -----------------------------------------------------------------------------------------------------
 
@@ -314,10 +308,9 @@ class ScriptPage(QWidget):
 
     def hear(self) -> None:
         """The current line, at once."""
-        if (line := self.table.current_line()) is not None:
-            if is_series(line.text):
-                self.told.emit(tr("A series is many lines: make them lines first."))
-                return
+        if (line := self.table.current_line()) is not None and is_series(line.text):
+            self.told.emit(tr("A series is many lines: make them lines first."))
+        elif line is not None:
             self.speaker.hear(line, self.script, self.folder)
 
     def _prepare(self) -> None:
@@ -333,35 +326,7 @@ class ScriptPage(QWidget):
 
     def hear_back(self) -> None:
         """A speech engine listens to every line that is spoken as it stands, and flags those that sound like another."""
-        project, some = self._session.project, []
-        for line in self.script.lines:
-            clip, state = project.clip(line.id), self._states.get(line.id)
-            if clip is not None and state is not None and not state.to_speak and not line.taken:
-                some.append(ToHear(line.id, line.text or line.name, clip.source))
-        self._listening = {one.line: one.path for one in some}
-        if self.speaker.hear_back(some):
-            self.told.emit(
-                tr("Listening to {count} lines …", "Listening to {count} line …", len(some), count=len(some))
-            )
-        elif not some:
-            self.told.emit(tr("Speak the lines first."))
-
-    def _heard_back(self, heard: HeardLine) -> None:
-        self._heard_lines[heard.line] = (self._listening[heard.line], heard)
-
-    def _listened(self, wrong: str) -> None:
-        other = sum(bool(one.heard) and not one.right for _, one in self._heard_lines.values())
-        none = sum(not one.heard for _, one in self._heard_lines.values())
-        told = tr(
-            "{count} lines heard back: {other} sound like another line, {none} were not understood.",
-            "{count} line heard back: {other} like another line, {none} not understood.",
-            len(self._heard_lines),
-            count=len(self._heard_lines),
-            other=other,
-            none=none,
-        )
-        self.told.emit(wrong or told)
-        self._refresh()
+        self.back.start(self.script, self._states)
 
     def use_voice(self) -> None:
         """The voice stands for the current line again, in place of a take."""
@@ -391,32 +356,7 @@ class ScriptPage(QWidget):
                 self._session.project,
                 {after.id: path_of(wish_of(after, script), after.name, self.folder) for _, after in done},
             )
-        told = [
-            tr(
-                "“{name}” is spoken {speed:.0f} % faster than the voice does by itself.",
-                name=after.name,
-                speed=(after.speed - 1) * 100,
-            )
-            for _, after in done[:1]
-        ]
-        if len(done) > 1:
-            told = [
-                tr(
-                    "{count} lines are spoken up to {faster:.0f} % faster.",
-                    "{count} line is spoken up to {faster:.0f} % faster.",
-                    len(done),
-                    count=len(done),
-                    faster=max(((after.speed - 1) * 100 for _, after in done)),
-                )
-            ]
-        if rest := len(came) - len(done):
-            told.append(
-                tr(
-                    "{rest} would have to be faster than the rules allow: shorten the text, or change the rules.",
-                    rest=rest,
-                )
-            )
-        self.told.emit(" ".join(map(in_words, [*told, error])).strip())
+        self.told.emit(told_of_faster(came, error))
         self._refresh()
 
     def speak_all(self) -> None:
@@ -453,18 +393,7 @@ class ScriptPage(QWidget):
         self._errors = {one.line: one.error for one in came if one.path is None and one.line}
         spoken = {one.line: one.path for one in came if one.path is not None}
         changed = edits.put_spoken(self._session.project, spoken) if spoken else 0
-        told = tr(
-            "{n} lines spoken, {changed} of them new or changed on the board.",
-            "{n} line spoken, {changed} of them new or changed on the board.",
-            len(spoken),
-            n=len(spoken),
-            changed=changed,
-        )
-        failed = [one.error for one in came if one.path is None]
-        self.told.emit(
-            told
-            + (tr(" {count} could not be spoken: {failed}", count=len(failed), failed=failed[0]) if failed else "")
-        )
+        self.told.emit(told_of_spoken(came, changed))
         self._refresh()
 
     def shut_down(self) -> None:

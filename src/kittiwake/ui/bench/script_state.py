@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
@@ -12,8 +13,8 @@ from ...core.model.units import format_seconds
 from ...core.project.project import Project
 from ...core.script.series import is_series
 from ...core.speak.fit import TOO_LONG
-from ...core.speak.spoken import path_of, wish_of
-from ...words import tr
+from ...core.speak.spoken import Spoken, path_of, wish_of
+from ...words import in_words, tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,3 +60,59 @@ def state_of(
     if long:
         return LineState(tr("{length}, too long for {list}", length=length, list=", ".join(long)), long)
     return LineState(tr("{length}, fits", length=length) if project.receivers else length)
+
+
+def told_of_faster(came: Sequence[tuple[ScriptLine, ScriptLine]], error: str) -> str:
+    """What came of speaking lines faster, each before and after; ``error`` is what went wrong besides."""
+    done = [(before, after) for before, after in came if after.speed != before.speed]
+    told = [
+        tr(
+            "“{name}” is spoken {speed:.0f} % faster than the voice does by itself.",
+            name=after.name,
+            speed=(after.speed - 1) * 100,
+        )
+        for _, after in done[:1]
+    ]
+    if len(done) > 1:
+        told = [
+            tr(
+                "{count} lines are spoken up to {faster:.0f} % faster.",
+                "{count} line is spoken up to {faster:.0f} % faster.",
+                len(done),
+                count=len(done),
+                faster=max(((after.speed - 1) * 100 for _, after in done)),
+            )
+        ]
+    if rest := len(came) - len(done):
+        told.append(
+            tr(
+                "{rest} would have to be faster than the rules allow: shorten the text, or change the rules.",
+                rest=rest,
+            )
+        )
+    return " ".join(map(in_words, [*told, error])).strip()
+
+
+def told_of_spoken(came: Sequence[Spoken], changed: int) -> str:
+    """What came of speaking lines, of which so many are new or changed on the board."""
+    spoken = sum(one.path is not None for one in came)
+    told = tr(
+        "{n} lines spoken, {changed} of them new or changed on the board.",
+        "{n} line spoken, {changed} of them new or changed on the board.",
+        spoken,
+        n=spoken,
+        changed=changed,
+    )
+    failed = [one.error for one in came if one.path is None]
+    return told + (
+        tr(" {count} could not be spoken: {failed}", count=len(failed), failed=failed[0]) if failed else ""
+    )
+
+
+def too_long(
+    lines: Sequence[ScriptLine], states: Mapping[str, LineState], chosen: Sequence[ScriptLine]
+) -> list[ScriptLine]:
+    """Lines to be spoken faster: those too long among the chosen, where several are; else all that are too long."""
+    long = [line for line in lines if (state := states.get(line.id)) and state.too_long]
+    wanted = {line.id for line in chosen}
+    return [line for line in long if line.id in wanted] or long

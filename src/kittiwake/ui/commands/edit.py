@@ -103,7 +103,7 @@ def state_format(at: Context) -> None:
     from ...core.intake.libav import streams_of  # libav takes a seventh of a second to load
 
     path = clip.source
-    others = at.session.project.unreadable_beside(path) if not several else []
+    others = at.session.project.headerless.unreadable_beside(path) if not several else []
     dialog = HeaderlessDialog(at.window, path, len(others), facts.stated, streams_of(path) if several else ())
     dialog.heard.connect(lambda stated: at.hearing.hear(clip, stated))
 
@@ -120,7 +120,7 @@ def state_format(at: Context) -> None:
 def state_for(at: Context, paths: list[Path], stated: Stated) -> None:
     """State one form for several files. Those whose content, or name, says another are asked about: what is read wrongly is noise."""
     project = at.session.project
-    other = [path for path in paths[1:] if project.speaks_against(path, stated)]
+    other = [path for path in paths[1:] if project.headerless.speaks_against(path, stated)]
     if other:
         names = ", ".join(path.name for path in other[:3]) + (" …" if len(other) > 3 else "")
         as_seen, leave, force, role = (
@@ -149,8 +149,8 @@ def state_for(at: Context, paths: list[Path], stated: Stated) -> None:
             for path in other:
                 facts = project.facts.get(path)
                 if facts is not None and facts.suggested is not None:
-                    project.state_headerless([path], facts.suggested)
-    project.state_headerless(paths, stated)
+                    project.headerless.state([path], facts.suggested)
+    project.headerless.state(paths, stated)
 
 
 @command(
@@ -166,8 +166,8 @@ def read_as_guessed(at: Context) -> None:
     if clip is None or facts is None or facts.suggested is None:
         at.status.say(tr("Select a clip without a header whose content says what it may be."))
         return
-    paths = at.session.project.alike(clip.source)
-    at.session.project.state_headerless(paths, facts.suggested)
+    paths = at.session.project.headerless.alike(clip.source)
+    at.session.project.headerless.state(paths, facts.suggested)
     at.status.say(
         tr(
             "{n} files read as {suggested}; {key} takes it back.",
@@ -199,7 +199,7 @@ def read_all_as_guessed(at: Context) -> None:
     if not guesses:
         at.status.say(tr("No file without a header waits here for a way to read it."))
         return
-    project.state_each(guesses)
+    project.headerless.state_each(guesses)
     kinds = ", ".join(
         tr("{count} as {one}", count=count, one=one)
         for one, count in Counter(map(str, guesses.values())).most_common()

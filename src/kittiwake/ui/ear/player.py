@@ -7,11 +7,10 @@ import time
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
-from PySide6.QtCore import QIODevice, QObject, QTimer, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 
 from ...core.ear.caller_line import PLAIN, CallerLine, on_the_line
 from ...core.ear.caller_line import RATE as CALLER_RATE
@@ -21,12 +20,10 @@ from ...core.make.compare import Comparison
 from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...core.sound import resample
-from ...core.standin import Held, SilentLoudspeaker
-from ...words import phrase, tr
+from ...core.standin import Held
+from ...words import tr
 from ..sentence import Sentence
-
-if TYPE_CHECKING:
-    from PySide6.QtMultimedia import QAudioDevice
+from .speaker import Real, Silent, find_speaker
 
 WAYS = ("source", "output", "line")
 
@@ -56,7 +53,7 @@ class Player(QObject):
         self._turn = 0
         self._folder = tempfile.TemporaryDirectory(prefix="kittiwake-ear-")
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="ear")
-        self._speaker: _Silent | _Real | None = None
+        self._speaker: Silent | Real | None = None
         self.wanted = ""  # name of the loudspeaker to play on; empty: that of the desktop
         self._timer = QTimer(self)
         self._timer.setInterval(20)
@@ -340,89 +337,10 @@ class Player(QObject):
 
     @property
     def silent(self) -> bool:
-        return isinstance(self._speaker, _Silent)
+        return isinstance(self._speaker, Silent)
 
     def close(self) -> None:
         """Stop playing and preparing, for good."""
         self._reset(None, "", 0.0)
         self._pool.shutdown(wait=True, cancel_futures=True)
         self._folder.cleanup()
-
-
-class _Silent:
-    name = phrase("No sound device: a silent stand-in loudspeaker keeps time")
-
-    def __init__(self, pull: Callable[[int], bytes]) -> None:
-        self._loudspeaker = SilentLoudspeaker(pull, RATE)
-
-    def start(self) -> None:
-        self._loudspeaker.start(time.monotonic())
-
-    def tick(self) -> None:
-        self._loudspeaker.tick(time.monotonic())
-
-    def waiting(self) -> int:
-        return 0
-
-    def stop(self) -> None:
-        self._loudspeaker.stop()
-
-
-class _Real:
-    """The desktop's loudspeaker, fed a little at a time from the window's own clock."""
-
-    def __init__(self, pull: Callable[[int], bytes], device: QAudioDevice) -> None:
-        from PySide6.QtMultimedia import QAudioFormat, QAudioSink
-
-        form = QAudioFormat()
-        form.setSampleRate(RATE)
-        form.setChannelCount(2)
-        form.setSampleFormat(QAudioFormat.SampleFormat.Int16)
-        self.name = device.description()
-        self._pull = pull
-        self._sink = QAudioSink(device, form)
-        # Short, so that a switch is heard at once; long enough for a busy machine: 150 ms.
-        self._sink.setBufferSize(RATE * 15 // 100 * 4)
-        self._into: QIODevice | None = None
-
-    def start(self) -> None:
-        self._into = self._sink.start()
-        self.tick()
-
-    def tick(self) -> None:
-        """Fill up what has been played since the last tick."""
-        free = self._sink.bytesFree() // 4
-        if self._into is not None and free > 0:
-            self._into.write(self._pull(free))
-
-    def waiting(self) -> int:
-        """Frames taken but not yet heard."""
-        return max(0, self._sink.bufferSize() - self._sink.bytesFree()) // 4
-
-    def stop(self) -> None:
-        self._sink.reset()
-        self._into = None
-
-
-def loudspeakers() -> list[str]:
-    """Names of what can be played on."""
-    try:
-        from PySide6.QtMultimedia import QMediaDevices
-
-        return [device.description() for device in QMediaDevices.audioOutputs() if not device.isNull()]
-    except ImportError:
-        return []
-
-
-def find_speaker(pull: Callable[[int], bytes], wanted: str = "") -> _Silent | _Real:
-    """The loudspeaker of that name, else that of the desktop, else the silent stand-in where there is none."""
-    try:
-        from PySide6.QtMultimedia import QMediaDevices
-
-        named = (one for one in QMediaDevices.audioOutputs() if wanted and one.description() == wanted)
-        device = next(named, QMediaDevices.defaultAudioOutput())
-        if not device.isNull():
-            return _Real(pull, device)
-    except ImportError:
-        pass  # a system library that Qt's sound needs is not installed
-    return _Silent(pull)

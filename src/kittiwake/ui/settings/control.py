@@ -11,7 +11,7 @@ from ...core.settings import Setting
 from ...words import in_words, tr
 from ..bench.parts import esc
 from ..button import Button
-from ..ear.player import loudspeakers
+from ..ear.speaker import loudspeakers
 from ..elided import ElidedLabel
 from ..microphone import microphones
 from ..short_path import short_path

@@ -28,20 +28,17 @@ from ....core.errors import KittiwakeError
 from ....core.model import Clip, Receiver
 from ....core.project import edits
 from ....core.project.corpus import corpus_rows
-from ....words import in_words, phrase, tr
+from ....words import in_words, tr
 from ...button import Button
-from ...field import Field
 from ...judging import Judger
-from ...key_table import KeyTable
 from ...sentence import Sentence
 from ...session import Session
-from ...theme.scale import scaled
 from .plot import SpreadPlot
+from .rules_side import RulesSide
 
 _COLUMNS = 4
 _SHOWN = tuple(name for name in MEASURES if name != "words_wrong")
 _LISTED = 500
-_HEADS = (phrase("Clip"), phrase("Value"), phrase("Off the middle"), phrase("Speaker"), phrase("Notes"))
 
 
 class CorpusPage(QWidget):
@@ -105,60 +102,28 @@ class CorpusPage(QWidget):
         row.addWidget(self.write_button)
         return row
 
-    def _right(self) -> QVBoxLayout:
-        column = QVBoxLayout()
-        column.setSpacing(6)
-        row = QHBoxLayout()
-        self.rule_field = Field("")
-        self.rule_field.setPlaceholderText(tr("A rule, such as snr >= 20 dB"))
-        self.rule_field.setAccessibleName(tr("A rule that clips have to keep"))
+    def _right(self) -> RulesSide:
+        side = RulesSide()
+        self.rule_field, self.drop_button, self.flag_button = side.rule_field, side.drop_button, side.flag_button
+        self.cost, self.rule_table, self.list_head, self.table = (
+            side.cost,
+            side.rule_table,
+            side.list_head,
+            side.table,
+        )
+        self.play_button, self.out_button = side.play_button, side.out_button
         self.rule_field.textChanged.connect(self._show_rule)
         self.rule_field.returnPressed.connect(self.add_rule)
-        self.drop_button = Button(tr("Leave out"))
-        self.drop_button.setToolTip(tr("What breaks the rule is left out of the corpus"))
         self.drop_button.clicked.connect(self.add_rule)
-        self.flag_button = Button(tr("Flag"))
-        self.flag_button.setToolTip(tr("What breaks the rule is in the corpus, and said to"))
         self.flag_button.clicked.connect(lambda: self.add_rule(flag=True))
-        row.addWidget(self.rule_field, 1)
-        row.addWidget(self.drop_button)
-        row.addWidget(self.flag_button)
-        column.addLayout(row)
-        self.cost = QLabel()
-        self.cost.setProperty("soft", True)
-        self.cost.setWordWrap(True)
-        column.addWidget(self.cost)
-        self.rule_table = KeyTable(
-            (tr("Rule"), tr("Does"), tr("Clips"), tr("Sound")), tr("Rules; Delete takes one away")
-        )
-        self.rule_table.setMaximumHeight(112)
-        self.rule_table.setColumnWidth(0, scaled(190))
+        self.table.itemDoubleClicked.connect(lambda _: self.play())
+        self.play_button.clicked.connect(self.play)
+        self.out_button.clicked.connect(self.leave_out)
         self.rule_table.keys[Qt.Key.Key_Delete] = self.take_rule_away
-        column.addWidget(self.rule_table)
-        self.list_head = QLabel()
-        self.list_head.setProperty("part", True)
-        column.addWidget(self.list_head)
-        self.table = KeyTable(_HEADS, tr("Clips, those farthest from the middle first"))
-        for at, width in ((0, 136), (1, 104), (2, 114), (3, 74)):
-            self.table.setColumnWidth(at, scaled(width))
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_Delete: self.leave_out,
         })  # fmt: skip
-        self.table.itemDoubleClicked.connect(lambda _: self.play())
-        column.addWidget(self.table, 1)
-        row = QHBoxLayout()
-        self.play_button = Button(tr("Hear it  Enter"))
-        self.play_button.clicked.connect(self.play)
-        self.out_button = Button(tr("Leave out on the board  Del"))
-        self.out_button.setToolTip(
-            tr("The chosen clips are not for this receiver any more; {key} takes it back", key=key_of("edit.undo"))
-        )
-        self.out_button.clicked.connect(self.leave_out)
-        row.addWidget(self.play_button)
-        row.addWidget(self.out_button)
-        row.addStretch(1)
-        column.addLayout(row)
-        return column
+        return side
 
     def begin(self, receiver: Receiver) -> None:
         """Measure all clips that are for a receiver."""
@@ -347,7 +312,7 @@ class CorpusPage(QWidget):
             told.append(tr("far out"))
         if key in self._doubles:
             other = self._session.project.clip(self._doubles[key])
-            told.append(tr("double of {name}", name=other.name) if other else "double")
+            told.append(tr("double of {name}", name=other.name) if other else tr("double"))
         told += [tr("left out: {words}", words=rule.words) for rule in self.drop if not rule.keeps(quality)]
         told += [rule.words for rule in self.flag if not rule.keeps(quality)]
         return ", ".join(told)

@@ -1,0 +1,63 @@
+"""Lines that were spoken, listened to by a speech engine: which of them sound like another."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+
+from ...core.ear.heard_back import HeardLine, ToHear
+from ...core.model.script import Script
+from ...core.project import Project
+from ...words import tr
+from ..sentence import Sentence
+from ..speaking import Speaker
+from .script_state import LineState
+
+
+class HearBack(QObject):
+    """``heard`` is what was heard of each line, by its id, with the sound that was listened to; ``over`` says that all was listened to."""
+
+    told = Signal(Sentence)
+    over = Signal()
+
+    def __init__(self, project: Project, speaker: Speaker) -> None:
+        super().__init__()
+        self._project, self._speaker = project, speaker
+        self._listening: dict[str, Path] = {}
+        self.heard: dict[str, tuple[Path, HeardLine]] = {}
+        speaker.heard_back.connect(self._heard_back)
+        speaker.listened.connect(self._listened)
+
+    def start(self, script: Script, states: Mapping[str, LineState]) -> None:
+        """Listen to every line that is spoken as it stands."""
+        some = []
+        for line in script.lines:
+            clip, state = self._project.clip(line.id), states.get(line.id)
+            if clip is not None and state is not None and not state.to_speak and not line.taken:
+                some.append(ToHear(line.id, line.text or line.name, clip.source))
+        self._listening = {one.line: one.path for one in some}
+        if self._speaker.hear_back(some):
+            self.told.emit(
+                tr("Listening to {count} lines …", "Listening to {count} line …", len(some), count=len(some))
+            )
+        elif not some:
+            self.told.emit(tr("Speak the lines first."))
+
+    def _heard_back(self, heard: HeardLine) -> None:
+        self.heard[heard.line] = (self._listening[heard.line], heard)
+
+    def _listened(self, wrong: str) -> None:
+        other = sum(bool(one.heard) and not one.right for _, one in self.heard.values())
+        none = sum(not one.heard for _, one in self.heard.values())
+        told = tr(
+            "{count} lines heard back: {other} sound like another line, {none} were not understood.",
+            "{count} line heard back: {other} like another line, {none} not understood.",
+            len(self.heard),
+            count=len(self.heard),
+            other=other,
+            none=none,
+        )
+        self.told.emit(wrong or told)
+        self.over.emit()
