@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import itertools
 import re
+from functools import cache
 from unittest import mock
 
 from PySide6.QtCore import QRect, QRectF, Qt
@@ -85,6 +86,12 @@ def overlapping(root: QWidget) -> list[str]:
     return found
 
 
+@cache
+def _paints(kind: type) -> bool:
+    """Whether it draws by itself, in code of this project."""
+    return any(one.__module__.startswith("kittiwake") and "paintEvent" in vars(one) for one in kind.mro())
+
+
 def painted_short(root: QWidget) -> list[str]:
     """Texts that a picture is drawn with whose boxes are too narrow for them; what is ended with an ellipsis says so."""
     found = []
@@ -104,8 +111,7 @@ def painted_short(root: QWidget) -> list[str]:
 
     with mock.patch.object(QPainter, "drawText", measured):
         for widget in root.findChildren(QWidget):
-            ours = type(widget).__module__.startswith("kittiwake") and "paintEvent" in dir(type(widget))
-            if widget.isVisible() and ours and not isinstance(widget, ElidedLabel):
+            if widget.isVisible() and _paints(type(widget)) and not isinstance(widget, ElidedLabel):
                 if isinstance(widget, Drawn):
                     widget.draw_anew()
                 widget.grab()
