@@ -14,8 +14,6 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
-from pydantic import ValidationError
-
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.fit import check_receiver, output_name
 from kittiwake.core.fit.names import bare_name, numbered
@@ -52,7 +50,7 @@ def _whole_job() -> dict[str, Any]:
     }
     return {
         "kittiwake": 1, "name": "J", "output": "out", "receivers": ["phone-menu", "buoy"],
-        "own_receivers": [shipped_receivers()["phone-menu"].model_copy(update={"slug": "buoy"}).model_dump(mode="json")],
+        "own_receivers": [shipped_receivers()["phone-menu"].changed(slug="buoy").to_data()],
         "sources": [{"path": "a.wav", "stated": "ulaw@8000"}, {"path": "b.wav", "cut": {"spans": [span], "lines": [["n", "t"]], "settings": {"pause": 0.5}}}],
         "clips": [{"id": "a", "name": "a", "source": 0, "touch_up": touch, "at": {"phone-menu": touch}}, {"id": "b", "name": "s", "source": 1, "start": 5, "stop": 50}],
         "made": [{"clip": "a", "receiver": "phone-menu", "output": "/o", "sha256": "0", "bytes": 1, "fingerprint": "f", "stamp": "s"}],
@@ -214,7 +212,7 @@ def _names(folder: Path, dice: random.Random) -> str:
             case=dice.choice(("keep", "lower", "upper")),
             max_length=dice.choice((1, 2, 8, 64, 200)),
         )
-    except ValidationError:
+    except ValueError:
         return "rules refused"
     return _stays(rules, dice) or "names kept in"
 

@@ -152,13 +152,7 @@ class TestByName(HandingCase):
     def test_a_menu_made_of_names_in_four_actions(self) -> None:
         names = ("Welcome", "1 Fares", "11 Adults", "111 Babies", "2 Hours")
         rules = self.session.project.receivers[0]
-        free = rules.model_copy(
-            update={
-                "rules": rules.rules.model_copy(
-                    update={"names": rules.rules.names.model_copy(update={"allowed": "A-Za-z0-9 _-"})}
-                )
-            }
-        )
+        free = rules.changed(rules=rules.rules.changed(names=rules.rules.names.changed(allowed="A-Za-z0-9 _-")))
         edits.change_receiver(self.session.project, free)
         self.window.add_paths(
             [self.write(f"in/{name}.wav", speech_like(8000, 0.5, seed=n), 8000) for n, name in enumerate(names)]

@@ -120,8 +120,8 @@ class TestHeard(WindowCase):
         project = self.session.project
         receiver = project.receivers[0]
         assert receiver.service is not None
-        wrong = receiver.service.model_copy(update={"body": receiver.service.body.replace("{encoding}", "linear16")})
-        project.receivers[0] = receiver.model_copy(update={"service": wrong})
+        wrong = receiver.service.changed(body=receiver.service.body.replace("{encoding}", "linear16"))
+        project.receivers[0] = receiver.changed(service=wrong)
         page = self.window.bench.heard_page
         page.begin(project.receivers[0])
         self.listened()

@@ -138,7 +138,7 @@ class TestJobs(WindowCase):
 
     def test_the_rules_of_a_file_travel_in_the_job(self) -> None:
         toml = self.folder / "buoy.toml"
-        own = self.session.project.receivers[0].model_copy(update={"slug": "buoy", "name": "Buoy"})
+        own = self.session.project.receivers[0].changed(slug="buoy", name="Buoy")
         toml.write_text(to_toml(own))
         self.window.add_paths([DEMO / "Welcome.wav"])
         edits.choose_receivers(self.session.project, ["phone-menu", str(toml)])

@@ -71,9 +71,9 @@ class TestShared(WindowCase):
         self.settle()
         beacon = self.session.project.receiver("quay-beacon")
         assert beacon
-        limits = beacon.rules.limits.model_copy(update={"total_bytes": 70_000})
-        rules = beacon.rules.model_copy(update={"limits": limits})
-        mine = edits.change_receiver(self.session.project, beacon.model_copy(update={"rules": rules}))
+        limits = beacon.rules.limits.changed(total_bytes=70_000)
+        rules = beacon.rules.changed(limits=limits)
+        mine = edits.change_receiver(self.session.project, beacon.changed(rules=rules))
         states = [self.state(str(n), mine.slug) for n in range(3)]
         self.assertEqual(states, ["as_is", "as_is", "cannot"])
         self.window.bench.show_choice(None, mine)

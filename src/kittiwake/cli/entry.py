@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import contextlib
+import gc
 import os
 import signal
 import sys
@@ -36,8 +37,12 @@ def main() -> None:
             os.open(os.devnull, os.O_RDWR)
     sys.stdout = sys.stdout or open(1, "w", closefd=False)  # noqa: SIM115
     sys.stderr = sys.stderr or open(2, "w", closefd=False)  # noqa: SIM115
+    # What is loaded stays: nothing of it is looked through for garbage, neither meanwhile nor later.
+    gc.disable()
     from .main import run
 
+    gc.freeze()
+    gc.enable()
     run()
 
 

@@ -68,7 +68,7 @@ def hear_verb(
 
     stop = Event()
     signal.signal(signal.SIGINT, lambda *_: stop.set())
-    service = receiver.service.model_copy(update={"expects": True}) if expect else receiver.service
+    service = receiver.service.changed(expects=True) if expect else receiver.service
     simulated = engines = None
     try:
         lines = {line.name.casefold(): line for line in (read_script(texts).lines if texts else ())}

@@ -31,7 +31,7 @@ def receivers_verb(context: click.Context, as_json: bool) -> None:
         return
     for receiver in {**shipped_receivers(), **own_receivers()}.values():
         if as_json:
-            emit(receiver.model_dump(mode="json"))
+            emit(receiver.to_data())
         else:
             say(receiver_in_words(receiver))
 
@@ -116,7 +116,7 @@ def new_verb(
     except KittiwakeError as error:
         raise click.UsageError(str(error)) from error
     if as_json:
-        emit({**receiver.model_dump(mode="json"), "file": str(path), "evidence": [asdict(one) for one in evidence]})
+        emit({**receiver.to_data(), "file": str(path), "evidence": [asdict(one) for one in evidence]})
         return
     for one in evidence:
         say(f"  {one.rule} ({one.seen})")

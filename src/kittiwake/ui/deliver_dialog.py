@@ -151,7 +151,7 @@ class DeliverDialog(QDialog):
 
     def _show_plan(self) -> None:
         changes = {"form": self.form.currentData(), "manifest": self.manifest.currentData()}
-        receiver = self._receiver.model_copy(update={"delivery": self._receiver.delivery.model_copy(update=changes)})
+        receiver = self._receiver.changed(delivery=self._receiver.delivery.changed(**changes))
         try:
             typed = self.into.text().strip()
             if not typed:

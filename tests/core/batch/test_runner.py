@@ -97,8 +97,8 @@ class TestRuns(RunCase):
     def test_other_rules_make_all_anew_in_their_old_places(self) -> None:
         paths = self.sources(5)
         self.run_all(paths)
-        level = MENU.treatment.level.model_copy(update={"target_dbov": -20.0})
-        louder = MENU.model_copy(update={"treatment": MENU.treatment.model_copy(update={"level": level})})
+        level = MENU.treatment.level.changed(target_dbov=-20.0)
+        louder = MENU.changed(treatment=MENU.treatment.changed(level=level))
         self.assertEqual(self.states(self.run_all(paths, louder)), {"made": 5})
         self.assertEqual(len(self.bytes_of()), 5)
 
@@ -210,8 +210,8 @@ class TestRuns(RunCase):
         self.assertEqual(self.bytes_of(), first)
 
     def test_memory_of_a_receiver_is_shared_out_in_order(self) -> None:
-        limits = MENU.rules.limits.model_copy(update={"total_bytes": 25_000})
-        tight = MENU.model_copy(update={"rules": MENU.rules.model_copy(update={"limits": limits})})
+        limits = MENU.rules.limits.changed(total_bytes=25_000)
+        tight = MENU.changed(rules=MENU.rules.changed(limits=limits))
         found = self.run_all(self.sources(5), tight)
         made = sorted(Path(o.path).stem for o in found if o.good)
         self.assertEqual(made, ["000", "001", "002"])

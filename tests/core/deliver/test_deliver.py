@@ -40,7 +40,7 @@ from tests.sounds import FolderCase, speech_like
 
 def with_delivery(slug: str = "phone-menu", **changes: Any) -> Receiver:
     receiver = load_receiver(slug)
-    return receiver.model_copy(update={"delivery": receiver.delivery.model_copy(update=changes)})
+    return receiver.changed(delivery=receiver.delivery.changed(**changes))
 
 
 class DeliverCase(FolderCase):
@@ -164,12 +164,7 @@ class TestSending(DeliverCase):
     def test_ledgers_of_before_hold(self) -> None:
         """How a set is handed over, and on what it is tried, is no part of what an output was made by."""
         plain = load_receiver("hold-music")
-        other = plain.model_copy(
-            update={
-                "standin": "phone",
-                "delivery": plain.delivery.model_copy(update={"form": "zip", "manifest": "csv"}),
-            }
-        )
+        other = plain.changed(standin="phone", delivery=plain.delivery.changed(form="zip", manifest="csv"))
         self.assertEqual(BatchRequest((plain,), ()).digest(plain), BatchRequest((other,), ()).digest(other))
         self.assertTrue(all("form" not in one.shaping()["delivery"] for one in shipped_receivers().values()))
 

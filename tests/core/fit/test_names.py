@@ -74,10 +74,10 @@ class TestNames(unittest.TestCase):
         self.assertEqual(Names(extension=".ul").extension_for(".wav"), ".ul")
         self.assertEqual(Names(extension="").extension_for(".wav"), "")
         self.assertEqual(Names().extension_for(".wav"), ".wav")
-        self.assertNotIn("extension", Names().model_dump())
+        self.assertNotIn("extension", Names().to_data())
         for wrong in ("wav", "./x", ". x", "..", ".a\0"):
             with self.assertRaises(ValidationError, msg=wrong):
-                Names(extension=wrong)
+                Names.read({"extension": wrong})
 
     def test_no_name_leaves_its_folder_or_is_too_long_for_a_disk(self) -> None:
         for allowed in ("^ ", r"\S", r"\w\W", "^a-z", "!-~"):
@@ -92,7 +92,7 @@ class TestNames(unittest.TestCase):
     def test_sets_that_are_none_are_refused(self) -> None:
         for allowed in ("a]|.*[b", "a]+(x+x+)+[b", "a/", "\0", "a][b", "", "[a", "."):
             with self.assertRaises(ValidationError, msg=allowed):
-                Names(allowed=allowed)
+                Names.read({"allowed": allowed})
         for pattern in (
             "../../x/{name}",
             "/x/{name}",
@@ -103,7 +103,7 @@ class TestNames(unittest.TestCase):
             "x",
         ):
             with self.assertRaises(ValidationError, msg=pattern):
-                Names(pattern=pattern)
+                Names.read({"pattern": pattern})
 
     def test_two_that_would_collide_even_where_case_does_not_count(self) -> None:
         self.assertEqual(

@@ -21,7 +21,7 @@ RATE = 48_000
 
 
 def receiver(encoding: str, rate: int, **treatment: object) -> Receiver:
-    return Receiver.model_validate(
+    return Receiver.read(
         {
             "slug": "marked", "name": "Marked",
             "rules": {"cue_points": True, "accepts": [{"container": "wav", "encoding": encoding, "sample_rates": [rate]}]},

@@ -184,7 +184,7 @@ def receivers(draw: st.DrawFn) -> Receiver:
         )
     )
     if level.measure != "loudness":
-        level = level.model_copy(update={"together": draw(st.booleans())})
+        level = level.changed(together=draw(st.booleans()))
     lead, loop = draw(st.sampled_from([(0.0, 0.0), (0.25, 0.0), (0.0, 0.05)]))
     air = st.sampled_from([None, 0.0, 0.1])
     treatment = Treatment(

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import io
 import shutil
-from dataclasses import replace
+from dataclasses import fields, replace
 from pathlib import Path
 
 import av
@@ -117,7 +117,7 @@ class TestProof(FolderCase):
 def rules(encoding: str = "pcm_s16", rate: int = 16_000, **more: object) -> Receiver:
     """A receiver of WAV files with these limits and this treatment."""
     accepts = {"container": "wav", "encoding": encoding, "sample_rates": [rate]}
-    limits = {name: more.pop(name) for name in list(more) if name in Limits.model_fields}
+    limits = {name: more.pop(name) for name in list(more) if name in {field.name for field in fields(Limits)}}
     return receiver_from_data(
         {"slug": "any", "name": "Any", "rules": {"accepts": [accepts], "limits": limits}, "treatment": more}, "It"
     )

@@ -19,7 +19,7 @@ from kittiwake.core.standin.microphone import READING
 from tests.sounds import FolderCase
 
 RATE = 48_000
-PLAIN = Receiver.model_validate(
+PLAIN = Receiver.read(
     {
         "slug": "plain", "name": "Plain", "rules": {"accepts": [{"container": "wav", "encoding": "pcm_f32", "sample_rates": [RATE]}]},
         "treatment": {"level": {"measure": "leave"}},

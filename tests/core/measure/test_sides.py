@@ -14,7 +14,7 @@ from kittiwake.core.model import Clip, Receiver
 from tests.sounds import FolderCase, noise, really_spoken, spoken
 
 RATE = 48_000
-PLAIN = Receiver.model_validate(
+PLAIN = Receiver.read(
     {
         "slug": "plain",
         "name": "Plain",

@@ -62,7 +62,7 @@ class TestReceivers(FolderCase):
     def test_rates(self) -> None:
         beacon = load_receiver("quay-beacon").rules.accepts[0]
         self.assertEqual([beacon.rate_for(r) for r in (6000, 8000, 48000)], [6000, 8000, 8000])
-        some = beacon.model_copy(update={"sample_rates": (16000, 32000, 48000)})
+        some = beacon.changed(sample_rates=(16000, 32000, 48000))
         self.assertEqual([some.rate_for(r) for r in (8000, 22050, 44100, 96000)], [16000, 32000, 48000, 48000])
 
 

@@ -139,14 +139,14 @@ class TestProject(ProjectCase):
 
 class TestReceivers(ProjectCase):
     def test_a_receiver_is_changed_duplicated_and_given_back(self) -> None:
-        level = MENU.treatment.level.model_copy(update={"target_dbov": -20.0})
-        louder = MENU.model_copy(update={"treatment": MENU.treatment.model_copy(update={"level": level})})
+        level = MENU.treatment.level.changed(target_dbov=-20.0)
+        louder = MENU.changed(treatment=MENU.treatment.changed(level=level))
         mine = edits.change_receiver(self.project, louder)
         self.assertEqual(
             (self.project.receivers, mine.name, mine.treatment), ([mine], "My Phone menu", louder.treatment)
         )
         self.assertTrue(mine.slug.startswith("my-phone-menu"))
-        again = edits.change_receiver(self.project, mine.model_copy(update={"name": "Hall"}))
+        again = edits.change_receiver(self.project, mine.changed(name="Hall"))
         self.assertEqual((self.project.receivers, again.slug, again.name), ([again], mine.slug, "Hall"))
         copy_ = edits.duplicate_receiver(self.project, mine.slug)
         assert copy_
@@ -165,7 +165,7 @@ class TestReceivers(ProjectCase):
         self.project.add_sources([self.folder / "one.wav"])
         clip = self.project.job.clips[0].changed(at={MENU.slug: TouchUp(gain_db=2.0)})
         edits.replace_clip(self.project, "louder", clip)
-        mine = edits.change_receiver(self.project, MENU.model_copy(update={"purpose": "Mine."}))
+        mine = edits.change_receiver(self.project, MENU.changed(purpose="Mine."))
         self.assertEqual(self.project.job.clips[0].touch_up_at(mine.slug).gain_db, 2.0)
 
     def test_a_job_begins_for_some_receivers(self) -> None:

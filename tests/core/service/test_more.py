@@ -123,7 +123,7 @@ class TestMore(MoreCase):
         with self.assertRaisesRegex(KittiwakeError, "no key “other”"):
             key_of("secret:other")
         self.service.key = "s3cret"
-        rules = Service(key_from="secret:harbour", headers={"X-Key": "{key}"})  # type: ignore[arg-type]
+        rules = Service(key_from="secret:harbour", headers=(("X-Key", "{key}"),))
         (answer,) = hear([self.item()], rules, self.url, Store(None))
         self.assertEqual("one two", answer.text)
 

@@ -174,7 +174,7 @@ class TestAsking(ServiceCase):
     def test_the_key_is_in_the_request_and_nowhere_else(self) -> None:
         (item,) = self.files(1)
         self.service.key = "s3cret"
-        rules = Service(key_from="KITTIWAKE_TEST_KEY", headers={"X-Key": "{key}"})  # type: ignore[arg-type]
+        rules = Service(key_from="KITTIWAKE_TEST_KEY", headers=(("X-Key", "{key}"),))
         with self.assertRaisesRegex(KittiwakeError, "no key in KITTIWAKE_TEST_KEY"):
             list(hear([item], rules, self.url, Store(None)))
         store = self.folder / "a.jsonl"
@@ -209,11 +209,11 @@ class TestAsking(ServiceCase):
     def test_any_service_by_its_description(self) -> None:
         """Where text is deep in the answer, and the body is the sound itself."""
         (item,) = self.files(1)
-        rules = Service(url="http://127.0.0.1:1/x", body="{sound}", headers={"X-Rate": "{rate}"})  # type: ignore[arg-type]
+        rules = Service(url="http://127.0.0.1:1/x", body="{sound}", headers=(("X-Rate", "{rate}"),))
         request = request_of(item, rules, rules.url)
         self.assertEqual((request.body, request.headers["X-Rate"]), (item.path.read_bytes(), "16000"))
         receiver = load_receiver("speech-service")
-        mine = receiver.model_copy(update={"slug": "mine", "service": Service(url="https://x.test/a?l={language}", text="/r/0/alt~1a", headers={"A": "{key}"}, key_from="K")})  # type: ignore[arg-type]  # fmt: skip
+        mine = receiver.changed(slug="mine", service=Service(url="https://x.test/a?l={language}", text="/r/0/alt~1a", headers=(("A", "{key}"),), key_from="K"))  # fmt: skip
         self.assertEqual(parse_receiver(to_toml(mine), "x"), mine)
         for wrong in (
             {"url": "ftp://x"},
@@ -223,7 +223,7 @@ class TestAsking(ServiceCase):
             {"parallel": 0},
         ):
             with self.subTest(wrong), self.assertRaises((RulesError, ValueError)):
-                Service(**wrong)  # type: ignore[arg-type]
+                Service.read(wrong)
 
     def test_in_a_terminal(self) -> None:
         self.files(2)
@@ -231,7 +231,7 @@ class TestAsking(ServiceCase):
         script.write_text("name,text\n000,320 frames\n001,320 boats\n")
         receiver = load_receiver("speech-service")
         path = self.folder / "mine.toml"
-        path.write_text(to_toml(receiver.model_copy(update={"slug": "mine", "service": Service(url=self.url)})))
+        path.write_text(to_toml(receiver.changed(slug="mine", service=Service(url=self.url))))
         words = [
             "hear",
             "--for",

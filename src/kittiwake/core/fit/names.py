@@ -91,7 +91,7 @@ def output_name(clip: Clip, number: int, rules: Names) -> str:
     try:
         whole = rules.pattern.format(name=clip.name, **fields) + mark
         # Letters may become two (ß); most names are far from too long.
-        long = rules if 2 * len(whole) <= rules.max_length else rules.model_copy(update={"max_length": 10_000})
+        long = rules if 2 * len(whole) <= rules.max_length else rules.changed(max_length=10_000)
         over = len(legal_name(whole, long)) - rules.max_length
         if over > 0 and "{name}" in rules.pattern:
             # The name gives way, so that counter and mark are not cut off.

@@ -112,7 +112,7 @@ def with_settings(receiver: Receiver, settings: tuple[str, ...]) -> Receiver:
     ------
     RulesError : no such field, or a value that cannot be.
     """
-    data = receiver.model_dump(mode="json")
+    data = receiver.to_data()
     places = dict(_places(data))
     for setting in settings:
         key, equals, text = setting.partition("=")

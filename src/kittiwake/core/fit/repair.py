@@ -22,8 +22,8 @@ def repaired(receiver: Receiver) -> tuple[Receiver, str] | None:
         said.append(phrase("one channel"))
     if not said:
         return None
-    rules = receiver.rules.model_copy(update={"accepts": accepts, "channels": channels})
-    better = receiver.model_copy(update={"rules": rules})
+    rules = receiver.rules.changed(accepts=accepts, channels=channels)
+    better = receiver.changed(rules=rules)
     return None if check_receiver(better) else (better, joined(dict.fromkeys(said), ", "))
 
 
@@ -56,12 +56,12 @@ def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
             if highest
             else joined(map(format_hz, rates), phrase(" or "))
         )
-        return accepted.model_copy(update={"max_sample_rate": highest, "sample_rates": rates, "bit_rate": bit_rate})
+        return accepted.changed(max_sample_rate=highest, sample_rates=rates, bit_rate=bit_rate)
     if list(accepted.sample_rates) == can and bit_rate == accepted.bit_rate:
         return accepted
     if list(accepted.sample_rates) != can:
         said.append(joined(map(format_hz, can), phrase(" or ")))
-    return accepted.model_copy(update={"sample_rates": tuple(can), "bit_rate": bit_rate})
+    return accepted.changed(sample_rates=tuple(can), bit_rate=bit_rate)
 
 
 def _has(form: Format, rate: int, bit_rate: int) -> bool:

@@ -172,7 +172,5 @@ def _named(receiver: Receiver, wish: _Wish) -> Receiver:
         .strip("-")[:40]
         .strip("-")
     )
-    delivery: Any = receiver.delivery.model_copy(update={"folder": slug})
-    return receiver.model_copy(
-        update={"name": name, "slug": slug, "delivery": delivery, "purpose": phrase("As you typed it.")}
-    )
+    delivery: Any = receiver.delivery.changed(folder=slug)
+    return receiver.changed(name=name, slug=slug, delivery=delivery, purpose=phrase("As you typed it."))

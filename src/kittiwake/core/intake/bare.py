@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import io
-import mimetypes
 from functools import cache
 from pathlib import Path
 
@@ -38,13 +37,14 @@ _OTHERS = (
     b"%PDF", b"%!PS", b"OTTO", b"ttcf", b"wOF", b"SQLite format 3", b"\x93NUMPY", b"\x89HDF", b"\xd0\xcf\x11\xe0", b"SR\0", b"Xcur",
     b"\0asm", b"Kittiwake",
 )  # fmt: skip
-_plain_names = mimetypes.MimeTypes(filenames=())
 
 
 @cache
 def may_be_bare(ending: str) -> bool:
     """Whether a file whose name ends so (``.vox``, in small letters; empty for none) may be sound without a header, as far as its name goes."""
-    kind = _plain_names.types_map[True].get(ending) or _plain_names.types_map[False].get(ending)
+    import mimetypes  # few folders hold such files
+
+    kind = mimetypes.MimeTypes(filenames=()).guess_type(f"x{ending}")[0]
     return kind in (None, "application/octet-stream") and ending not in (
         ".pyc",
         ".pyo",

@@ -17,14 +17,12 @@ import re
 import stat
 import sys
 import time
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
 from pathlib import Path
 from threading import Lock
 from typing import Any
-
-from pydantic_core import from_json
 
 from ...words import phrase
 from ..errors import MakeError
@@ -86,12 +84,26 @@ _LONGEST = 1 << 20  # bytes that a line may have
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
 
 
-def _parsed(line: bytes) -> Any:
-    """A line as data; by the faster library where it can, which refuses names that are not UTF-8."""
-    try:
-        return from_json(line)
-    except ValueError:
-        return json.loads(line.decode("utf-8", "replace"))
+class _Lines:
+    """Reads lines as data: by the standard library, and from the 500th on by a faster one, which takes its time to load."""
+
+    def __init__(self) -> None:
+        self._count = 0
+        self._read: Callable[[bytes], Any] = json.loads
+
+    def read(self, line: bytes) -> Any:
+        self._count += 1
+        if self._count == 500:
+            from pydantic_core import from_json
+
+            self._read = from_json
+        try:
+            return self._read(line)
+        except ValueError:  # names that are not UTF-8
+            return json.loads(line.decode("utf-8", "replace"))
+
+
+_lines = _Lines()
 
 
 def _sound(entry: Entry) -> bool:
@@ -142,7 +154,7 @@ def _entry(line: bytes, paths: bool = True) -> Entry | None:
     if not paths and (begin := line.find(_STEPS)) >= 0 and (end := line.find(_AFTER_STEPS, begin)) >= 0:
         line = line[:begin] + line[end + 2 :]  # they are more than half of it
     try:
-        known = _parsed(line)
+        known = _lines.read(line)
         known["path"] = tuple(known.get("path", ())) if paths else ()
         try:
             entry = Entry(**known)

@@ -110,7 +110,7 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         **job.script.to_dict(),
         **({"dial_plan": job.dial_plan} if job.dial_plan else {}),
         "receivers": list(job.receivers),
-        "own_receivers": [r.model_dump(mode="json", exclude_defaults=True) for r in job.own.values()],
+        "own_receivers": [r.to_data(sparse=True) for r in job.own.values()],
         "sources": (
             {"path": relative(source)}
             | ({"stated": str(job.stated[source])} if source in job.stated else {})

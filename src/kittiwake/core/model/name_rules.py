@@ -6,12 +6,12 @@ import re
 import re._parser as re_parser  # type: ignore[import-not-found]
 import unicodedata
 import warnings
+from dataclasses import dataclass
 from functools import lru_cache
 from string import Formatter
-from typing import Annotated, Any, Literal
+from typing import Annotated, ClassVar, Literal
 
-from pydantic import Field, SerializerFunctionWrapHandler, model_serializer, model_validator
-
+from .rule_fields import Limited
 from .rule_part import RulePart
 
 #: Bytes that a name without extension may have: file systems take 255 with it.
@@ -24,6 +24,7 @@ _WIDEST = 64  # characters that a field of a pattern may be filled up to
 NAME_FIELDS = ("name", "id", "speaker", "language", "kind", "counter")
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Names(RulePart):
     """What a file may be called, without its extension. ``allowed`` is the inside of a character class, as in regular expressions; by default
     letters and digits of every script, spaces, and what people put between words. Whatever it says, no name holds what parts folders or
@@ -35,22 +36,16 @@ class Names(RulePart):
     file whose source had a false rate ends in the true one.
     """
 
+    left_out: ClassVar[tuple[str, ...]] = ("extension",)
+
     pattern: str = "{name}"
     mark_corrected: bool = False
 
-    allowed: Annotated[str, Field(min_length=1, max_length=400)] = ANY_LETTERS
+    allowed: Annotated[str, Limited(min_length=1, max_length=400)] = ANY_LETTERS
     case: Literal["keep", "lower", "upper"] = "keep"
-    max_length: Annotated[int, Field(ge=1, le=200)] = 64
-    replace_with: Annotated[str, Field(max_length=8)] = "_"
-    extension: Annotated[str, Field(max_length=16, pattern=r"^(\.[^./\\\x00-\x1f ]+)*$")] | None = None
-
-    @model_serializer(mode="wrap")
-    def _without_nothing(self, serialize: SerializerFunctionWrapHandler) -> dict[str, Any]:
-        # What receivers without this rule are written as, and the digests of it in ledgers, are as they were before there was such a rule.
-        data: dict[str, Any] = serialize(self)
-        if self.extension is None:
-            data.pop("extension", None)
-        return data
+    max_length: Annotated[int, Limited(ge=1, le=200)] = 64
+    replace_with: Annotated[str, Limited(max_length=8)] = "_"
+    extension: Annotated[str, Limited(max_length=16, pattern=r"^(\.[^./\\\x00-\x1f ]+)*$")] | None = None
 
     def extension_for(self, own: str) -> str:
         """The extension of a file whose format has ``own``."""
@@ -61,8 +56,7 @@ class Names(RulePart):
         """Whether letters beyond those of English are not taken."""
         return not self.takes("é") or not self.takes("あ")
 
-    @model_validator(mode="after")
-    def _makes_sense(self) -> Names:
+    def __post_init__(self) -> None:
         if not _is_one_class(self.allowed):
             raise ValueError(f"allowed = “{self.allowed}” is not a set of characters, such as A-Za-z0-9_-")
         for field in ("allowed", "replace_with", "pattern"):
@@ -94,7 +88,6 @@ class Names(RulePart):
             raise ValueError(f"pattern = “{self.pattern}” is not made of {fields}") from error
         if not used or not set(used) <= set(NAME_FIELDS):
             raise ValueError(f"pattern = “{self.pattern}” needs at least one of {fields}, and no other")
-        return self
 
     def is_legal(self, name: str) -> bool:
         """Whether a name (without extension) may be used as it stands."""

@@ -81,8 +81,8 @@ def as_own(receiver: Receiver, taken: Iterable[str] = ()) -> Receiver:
     """A receiver that ships, as one of one's own: with a name and a slug that are its own."""
     slug = free_slug(f"my-{receiver.slug}", taken)
     folder = slug if receiver.delivery.folder in ("", receiver.slug) else receiver.delivery.folder
-    delivery = receiver.delivery.model_copy(update={"folder": folder})
-    return receiver.model_copy(update={"slug": slug, "name": f"My {receiver.name}"[:40], "delivery": delivery})
+    delivery = receiver.delivery.changed(folder=folder)
+    return receiver.changed(slug=slug, name=f"My {receiver.name}"[:40], delivery=delivery)
 
 
 def last_used() -> tuple[str, ...]:

@@ -3,28 +3,23 @@
 from __future__ import annotations
 
 import string
+from collections.abc import Callable
+from dataclasses import dataclass
 from pathlib import Path
-from typing import Annotated, Any, Literal
-
-from pydantic import (
-    AfterValidator,
-    BeforeValidator,
-    Field,
-    SerializerFunctionWrapHandler,
-    model_serializer,
-    model_validator,
-)
+from typing import Annotated, Any, ClassVar, Literal
 
 from .more_rules import MoreRules, parsed
 from .name_rules import Names
+from .rule_fields import After, Before, Limited
 from .rule_part import RulePart
 from .service import Service
 from .units import parse_size
 
-Size = Annotated[int, BeforeValidator(parse_size), Field(gt=0)]
-Rate = Annotated[int, Field(ge=1000, le=768_000)]
+Size = Annotated[int, Limited(gt=0), Before(parse_size)]
+Rate = Annotated[int, Limited(ge=1000, le=768_000)]
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Accepts(RulePart):
     """One form of file that the receiver takes. The first in a receiver's list is the one made for it."""
 
@@ -32,12 +27,11 @@ class Accepts(RulePart):
     encoding: str
     sample_rates: tuple[Rate, ...] = ()
     max_sample_rate: Rate | None = None
-    bit_rate: Annotated[int, Field(ge=0)] = 0
+    bit_rate: Annotated[int, Limited(ge=0)] = 0
     #: Whether the bit rate may vary around ``bit_rate``, where the codec can do that.
     variable: bool = False
 
-    @model_validator(mode="after")
-    def _some_rate(self) -> Accepts:
+    def __post_init__(self) -> None:
         if not self.sample_rates and self.max_sample_rate is None:
             raise ValueError("give sample_rates or max_sample_rate")
         over = [
@@ -45,7 +39,6 @@ class Accepts(RulePart):
         ]
         if over:
             raise ValueError(f"sample_rates holds {over[0]}, which is over max_sample_rate = {self.max_sample_rate}")
-        return self
 
     def takes_rate(self, rate: int) -> bool:
         """Whether a file at this sample rate (Hz) is taken."""
@@ -67,22 +60,24 @@ class Accepts(RulePart):
         return min(above) if above else max(self.sample_rates)
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Limits(RulePart):
     """The largest and longest that is taken. ``max_bytes`` may be written ``"under 200 kB"``.
 
     ``total_bytes`` is the memory that all clips together have; levels are active speech levels (ITU-T P.56).
     """
 
+    made: ClassVar[dict[str, Callable[[Any], Any]]] = {"max_bytes": parse_size, "total_bytes": parse_size}
+
     max_bytes: Size | None = None
     total_bytes: Size | None = None
-    min_level_dbov: Annotated[float, Field(ge=-60, le=0)] | None = None
-    max_level_dbov: Annotated[float, Field(ge=-60, le=0)] | None = None
-    max_seconds: Annotated[float, Field(gt=0)] | None = None
-    min_seconds: Annotated[float, Field(ge=0)] = 0.02
-    advised_seconds: Annotated[float, Field(gt=0)] | None = None
+    min_level_dbov: Annotated[float, Limited(ge=-60, le=0)] | None = None
+    max_level_dbov: Annotated[float, Limited(ge=-60, le=0)] | None = None
+    max_seconds: Annotated[float, Limited(gt=0)] | None = None
+    min_seconds: Annotated[float, Limited(ge=0)] = 0.02
+    advised_seconds: Annotated[float, Limited(gt=0)] | None = None
 
-    @model_validator(mode="after")
-    def _agree(self) -> Limits:
+    def __post_init__(self) -> None:
         least, most = self.min_level_dbov, self.max_level_dbov
         if least is not None and most is not None and least > most:
             raise ValueError(f"min_level_dbov = {least:g} is over max_level_dbov = {most:g}")
@@ -94,37 +89,34 @@ class Limits(RulePart):
             raise ValueError(f"min_seconds = {self.min_seconds:g} is over advised_seconds = {self.advised_seconds:g}")
         if None not in (self.total_bytes, self.max_bytes) and self.total_bytes < self.max_bytes:  # type: ignore[operator]
             raise ValueError(f"total_bytes = {self.total_bytes} is under max_bytes = {self.max_bytes}")
-        return self
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Rules(RulePart):
     """What the receiver refuses files for."""
 
+    parts: ClassVar[dict[str, type[RulePart]]] = {"accepts": Accepts, "limits": Limits, "names": Names}
+    made: ClassVar[dict[str, Callable[[Any], Any]]] = {"more": parsed}
+    left_out: ClassVar[tuple[str, ...]] = ("more",)
+
     #: 1 or 2; 0 keeps one channel as one and several as two.
-    channels: Annotated[int, Field(ge=0, le=2)] = 1
-    accepts: Annotated[tuple[Accepts, ...], Field(min_length=1)]
+    channels: Annotated[int, Limited(ge=0, le=2)] = 1
+    accepts: Annotated[tuple[Accepts, ...], Limited(min_length=1)]
     limits: Limits = Limits()
-    names: Names = Names()
+    names: Names = Names()  # noqa: RUF009
     #: Kinds of message, of which each clip has to be one; empty where the receiver knows none.
     kinds: tuple[str, ...] = ()
     #: Whether spans are written into the file as cue points with names; in WAV only.
     cue_points: bool = False
     #: Rules that were added from outside, by their keys (``more_rules``).
-    more: Annotated[dict[str, Any], AfterValidator(parsed)] = MoreRules()
-
-    @model_serializer(mode="wrap")
-    def _without_nothing(self, serialize: SerializerFunctionWrapHandler) -> dict[str, Any]:
-        # What receivers without such rules are written as, and the digests of it in ledgers, are as they were before there were any.
-        data: dict[str, Any] = serialize(self)
-        if not self.more:
-            data.pop("more", None)
-        return data
+    more: Annotated[dict[str, Any], After(parsed)] = MoreRules()  # noqa: RUF009
 
     def channels_for(self, channels: int) -> int:
         """Channels that a source with so many is delivered with."""
         return self.channels or min(2, channels)
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Level(RulePart):
     """The level that a set is brought to. ``leave`` changes nothing, save what peaks demand.
 
@@ -133,21 +125,23 @@ class Level(RulePart):
     """
 
     measure: Literal["leave", "active", "loudness", "peak"] = "leave"
-    target_dbov: Annotated[float, Field(ge=-60, le=0)] = -26.0
-    target_lufs: Annotated[float, Field(ge=-60, le=0)] = -23.0
-    target_dbfs: Annotated[float, Field(ge=-60, le=0)] = -1.0
-    tolerance_db: Annotated[float, Field(gt=0, le=6)] = 1.0
+    target_dbov: Annotated[float, Limited(ge=-60, le=0)] = -26.0
+    target_lufs: Annotated[float, Limited(ge=-60, le=0)] = -23.0
+    target_dbfs: Annotated[float, Limited(ge=-60, le=0)] = -1.0
+    tolerance_db: Annotated[float, Limited(gt=0, le=6)] = 1.0
     together: bool = False
 
-    @model_validator(mode="after")
-    def _can_go_together(self) -> Level:
+    def __post_init__(self) -> None:
         if self.together and self.measure == "loudness":
             raise ValueError("together goes with the measures active and peak")
+
+    @classmethod
+    def check_given(cls, data: dict[str, Any]) -> None:
         own = {"active": "target_dbov", "loudness": "target_lufs", "peak": "target_dbfs"}
-        given = [name for name in own.values() if name in self.model_fields_set]
-        if self.measure in own and given and own[self.measure] not in given:
-            raise ValueError(f"{given[0]} does not go with measure = “{self.measure}”: give {own[self.measure]}")
-        return self
+        measure = data.get("measure")
+        given = [name for name in own.values() if name in data]
+        if measure in own and given and own[measure] not in given:
+            raise ValueError(f"{given[0]} does not go with measure = “{measure}”: give {own[measure]}")
 
     @property
     def target(self) -> float:
@@ -159,6 +153,7 @@ class Level(RulePart):
         return {"loudness": "LUFS", "peak": "dBFS"}.get(self.measure, "dBov")
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Treatment(RulePart):
     """What is done to sound on its way to the receiver.
 
@@ -169,37 +164,30 @@ class Treatment(RulePart):
     ``fade_out_seconds`` are at least so much of fades at the ends.
     """
 
+    parts: ClassVar[dict[str, type[RulePart]]] = {"level": Level}
+    left_out: ClassVar[tuple[str, ...]] = ("fade_in_seconds", "fade_out_seconds")
+
     level: Level = Level()
-    ceiling_dbfs: Annotated[float, Field(ge=-20, le=0)] = -0.1
-    ceiling_dbtp: Annotated[float, Field(ge=-20, le=0)] | None = None
-    limiter_db: Annotated[float, Field(ge=0, le=12)] = 0.0
+    ceiling_dbfs: Annotated[float, Limited(ge=-20, le=0)] = -0.1
+    ceiling_dbtp: Annotated[float, Limited(ge=-20, le=0)] | None = None
+    limiter_db: Annotated[float, Limited(ge=0, le=12)] = 0.0
     dither: Literal["none", "tpdf", "shaped"] = "tpdf"
     side: Literal["auto", "left", "right", "mix"] = "auto"
-    high_pass_hz: Annotated[float, Field(ge=20, le=500)] | None = None
+    high_pass_hz: Annotated[float, Limited(ge=20, le=500)] | None = None
     band: Literal["full", "telephone"] = "full"
-    presence_db: Annotated[float, Field(ge=0, le=6)] = 0.0
+    presence_db: Annotated[float, Limited(ge=0, le=6)] = 0.0
     remove_dc: bool = True
-    trim_lead_seconds: Annotated[float, Field(ge=0, le=5)] | None = None
-    trim_tail_seconds: Annotated[float, Field(ge=0, le=5)] | None = None
-    loop_seconds: Annotated[float, Field(ge=0, le=10)] = 0.0
-    lead_seconds: Annotated[float, Field(ge=0, le=10)] = 0.0
-    max_speed_up: Annotated[float, Field(ge=0, le=0.5)] = 0.15
-    air_seconds: Annotated[float, Field(ge=0, le=2)] = 0.1
-    expected_bandwidth_hz: Annotated[float, Field(gt=0)] | None = None
-    fade_in_seconds: Annotated[float, Field(ge=0, le=60)] = 0.0
-    fade_out_seconds: Annotated[float, Field(ge=0, le=60)] = 0.0
+    trim_lead_seconds: Annotated[float, Limited(ge=0, le=5)] | None = None
+    trim_tail_seconds: Annotated[float, Limited(ge=0, le=5)] | None = None
+    loop_seconds: Annotated[float, Limited(ge=0, le=10)] = 0.0
+    lead_seconds: Annotated[float, Limited(ge=0, le=10)] = 0.0
+    max_speed_up: Annotated[float, Limited(ge=0, le=0.5)] = 0.15
+    air_seconds: Annotated[float, Limited(ge=0, le=2)] = 0.1
+    expected_bandwidth_hz: Annotated[float, Limited(gt=0)] | None = None
+    fade_in_seconds: Annotated[float, Limited(ge=0, le=60)] = 0.0
+    fade_out_seconds: Annotated[float, Limited(ge=0, le=60)] = 0.0
 
-    @model_serializer(mode="wrap")
-    def _without_nothing(self, serialize: SerializerFunctionWrapHandler) -> dict[str, Any]:
-        # As for rules: what has no fades is written, and digested, as before there were any.
-        data: dict[str, Any] = serialize(self)
-        for name in ("fade_in_seconds", "fade_out_seconds"):
-            if not getattr(self, name):
-                data.pop(name, None)
-        return data
-
-    @model_validator(mode="after")
-    def _agrees(self) -> Treatment:
+    def __post_init__(self) -> None:
         level = self.level
         if level.measure == "peak" and level.target_dbfs > self.ceiling_dbfs:
             raise ValueError(
@@ -207,13 +195,13 @@ class Treatment(RulePart):
             )
         if self.loop_seconds and self.lead_seconds:
             raise ValueError("lead_seconds would put a gap into what loop_seconds closes: give one of them")
-        return self
 
 
 #: What ``Delivery.names`` may hold.
 DELIVERED = ("name", "stem", "ending", "folder", "kind", "language", "speaker", "number")
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Delivery(RulePart):
     """Where made files go within the job's output folder, and in which form the whole set is handed over.
 
@@ -223,19 +211,17 @@ class Delivery(RulePart):
     """
 
     folder: str = ""
-    form: Annotated[str, Field(pattern=r"^[a-z0-9-]+$", max_length=40)] = "folder"
-    names: Annotated[str, Field(min_length=1, max_length=200)] = "{name}"
+    form: Annotated[str, Limited(pattern=r"^[a-z0-9-]+$", max_length=40)] = "folder"
+    names: Annotated[str, Limited(min_length=1, max_length=200)] = "{name}"
     manifest: Literal["none", "jsonl", "csv", "both"] = "none"
-    pause_seconds: Annotated[float, Field(ge=0, le=10)] = 0.5
+    pause_seconds: Annotated[float, Limited(ge=0, le=10)] = 0.5
 
-    @model_validator(mode="after")
-    def _stays_inside(self) -> Delivery:
+    def __post_init__(self) -> None:
         if Path(self.folder).is_absolute() or ".." in Path(self.folder).parts or not self.folder.isprintable():
             raise ValueError(f"folder = “{self.folder!a}” must lie inside the output folder")
         if any(len(part.encode("utf-8", "surrogatepass")) > 255 for part in Path(self.folder).parts):
             raise ValueError("folder has a part of over 255 bytes")
         self._check_names()
-        return self
 
     def _check_names(self) -> None:
         try:
@@ -252,23 +238,30 @@ class Delivery(RulePart):
             raise ValueError(f"names = “{self.names!a}” must lie inside of what is handed over")
 
 
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Receiver(RulePart):
     """Anything that takes sound and is particular about it."""
 
+    parts: ClassVar[dict[str, type[RulePart]]] = {
+        "rules": Rules,
+        "treatment": Treatment,
+        "delivery": Delivery,
+        "service": Service,
+    }
+
     version: Literal[1] = 1
-    slug: Annotated[str, Field(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]
-    name: Annotated[str, Field(min_length=1, max_length=40)]
+    slug: Annotated[str, Limited(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]
+    name: Annotated[str, Limited(min_length=1, max_length=40)]
     purpose: str = ""
     #: The kind of machine that its files are tried on, where there is a stand-in for one (``core/standin/machines``).
-    standin: Annotated[str, Field(pattern=r"^[a-z0-9-]*$", max_length=40)] = ""
+    standin: Annotated[str, Limited(pattern=r"^[a-z0-9-]*$", max_length=40)] = ""
     rules: Rules
     treatment: Treatment = Treatment()
     delivery: Delivery = Delivery()
     #: How its service is asked, where there is one behind it.
     service: Service | None = None
 
-    @model_validator(mode="after")
-    def _agrees(self) -> Receiver:
+    def __post_init__(self) -> None:
         limits, level, lead = self.rules.limits, self.treatment.level, self.treatment.lead_seconds
         most = limits.max_seconds
         if most is not None and lead >= most:
@@ -284,13 +277,12 @@ class Receiver(RulePart):
                 raise ValueError(
                     f"treatment.level.target_dbov = {level.target_dbov:g} is over rules.limits.max_level_dbov = {limits.max_level_dbov:g}"
                 )
-        return self
 
     def shaping(self) -> dict[str, Any]:
         """Plain data of all that may shape an output, and some that does not but always was in digests of ledgers: without how a set is handed
         over, and on which machine it is tried.
         """
-        data = self.model_dump(mode="json")
+        data = self.to_data()
         data.pop("service")
         data["delivery"] = {"folder": self.delivery.folder}
         data["standin"] = (

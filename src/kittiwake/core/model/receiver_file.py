@@ -6,11 +6,10 @@ import difflib
 import re
 import tomllib
 from collections.abc import Iterator, Sequence
+from dataclasses import fields
 from functools import cache
 from importlib import resources
-from typing import Any, get_args
-
-from pydantic import BaseModel, ValidationError
+from typing import Any
 
 from ...words import joined, phrase
 from ..errors import RulesError
@@ -48,7 +47,7 @@ def to_toml(receiver: Receiver) -> str:
     """The TOML of a receiver: only what differs from the defaults."""
     import tomli_w
 
-    data = receiver.model_dump(mode="json", exclude_defaults=True)
+    data = receiver.to_data(sparse=True)
     # Always there, whatever the defaults: what a reader of the file looks for first.
     return tomli_w.dumps({"version": receiver.version, **data})
 
@@ -67,8 +66,8 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
                 phrase("Mend it and load it again."),
                 "rules",
             )
-        return Receiver.model_validate(data)
-    except ValidationError as error:
+        return Receiver.read(data)
+    except ValueError as error:
         faults = joined(_faults(error), "; ")
         raise RulesError(
             phrase(
@@ -99,13 +98,13 @@ def _depth(data: Any) -> int:
 
 #: What a fault is in plain words, where the library's are not.
 _PLAINLY = {
-    "model_type": phrase('a table is wanted here'), "model_attributes_type": phrase('a table is wanted here'), "tuple_type": phrase('a list is wanted here'),
+    "dataclass_type": phrase('a table is wanted here'), "tuple_type": phrase('a list is wanted here'),
     "dict_type": phrase('a table is wanted here'), "too_short": phrase('give at least one'), "missing": phrase('it has to be given'),
     "finite_number": phrase('a finite number is wanted'), "int_from_float": phrase('a whole number is wanted'),
 }  # fmt: skip
 
 
-def _faults(error: ValidationError) -> Iterator[str]:
+def _faults(error: Any) -> Iterator[str]:
     """Each fault once, with the field, the value, and what was probably meant."""
     faults = error.errors()
     for fault in faults:
@@ -116,7 +115,7 @@ def _faults(error: ValidationError) -> Iterator[str]:
             continue  # what is in the list is wrong, so the list is counted as empty
         where = ".".join(str(part) for part in place) or "receiver"
         message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
-        if fault["type"] == "extra_forbidden":
+        if fault["type"] == "unexpected_keyword_argument":
             near = difflib.get_close_matches(str(place[-1]), _fields_at(place[:-1]), 1)
             yield phrase("{where}: there is no such field", where=where) + (
                 phrase("; did you mean {near}?", near=near[0]) if near else ""
@@ -137,20 +136,11 @@ def _fields_at(place: Sequence[int | str]) -> list[str]:
     """The fields that there are at a place of a receiver."""
     part: Any = Receiver
     for name in place:
-        if isinstance(name, int):
-            continue
-        found = part.model_fields.get(name) if isinstance(part, type) and issubclass(part, BaseModel) else None
-        if found is None:
+        if not isinstance(name, int):
+            part = part.parts.get(name)
+        if part is None:
             return []
-        part = next(
-            (
-                p
-                for p in (found.annotation, *get_args(found.annotation))
-                if isinstance(p, type) and issubclass(p, BaseModel)
-            ),
-            None,
-        )
-    return list(part.model_fields) if part else []
+    return [field.name for field in fields(part)]
 
 
 @cache
@@ -159,8 +149,8 @@ def shipped_receivers() -> dict[str, Receiver]:
     found = {}
     for entry in sorted(resources.files("kittiwake.core.receivers").iterdir(), key=lambda e: e.name):
         if entry.name.endswith(".toml"):
-            receiver = parse_receiver(entry.read_text("utf-8"), entry.name)
+            receiver = Receiver.trusted(tomllib.loads(entry.read_text("utf-8")))
             # In other languages they have other names; in files and folders it is the slug that counts.
             told = {"name": phrase(receiver.name), "purpose": phrase(receiver.purpose)}
-            found[receiver.slug] = receiver.model_copy(update=told)
+            found[receiver.slug] = receiver.changed(**told)
     return found

@@ -3,16 +3,22 @@
 from __future__ import annotations
 
 import re
-from typing import Annotated, Any
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Annotated, Any, ClassVar
 
-from pydantic import Field, field_serializer, field_validator, model_validator
-
+from .rule_fields import Before, Limited
 from .rule_part import RulePart
 
 #: What a body, a header or an address may hold in braces.
 FIELDS = ("sound", "encoding", "rate", "channels", "language", "name", "bytes", "expected", "key")
 
 
+def _pairs(value: Any) -> Any:
+    return tuple(value.items()) if isinstance(value, dict) else value
+
+
+@dataclass(frozen=True, slots=True, kw_only=True)
 class Service(RulePart):
     """A service behind HTTP. An empty ``url`` is the simulated one, on the loopback interface.
 
@@ -25,9 +31,13 @@ class Service(RulePart):
     ``results`` points to their answers, in that order. ``parallel`` requests go at once; ``retries`` are made after 429, 5xx and broken links.
     """
 
+    made: ClassVar[dict[str, Callable[[Any], Any]]] = {"headers": _pairs}
+
     url: str = ""
-    method: Annotated[str, Field(pattern=r"^(POST|PUT)$")] = "POST"
-    headers: tuple[tuple[str, str], ...] = ()  # a table in TOML; pairs here, since receivers are hashed
+    method: Annotated[str, Limited(pattern=r"^(POST|PUT)$")] = "POST"
+    headers: Annotated[
+        tuple[tuple[str, str], ...], Before(_pairs)
+    ] = ()  # a table in TOML; pairs here, since receivers are hashed
     body: str = '{"sound": "{sound}", "encoding": "{encoding}", "sample_rate": {rate}, "channels": {channels}, "language": "{language}"}'
     text: str = "/text"
     confidence: str = "/confidence"
@@ -38,25 +48,20 @@ class Service(RulePart):
     end: str = "/end"
     partial: str = ""
     expects: bool = False
-    batch: Annotated[int, Field(ge=1, le=100)] = 1
+    batch: Annotated[int, Limited(ge=1, le=100)] = 1
     batch_body: str = '{"items": [{items}]}'
     results: str = "/results"
-    key_from: Annotated[str, Field(pattern=r"^(secret:[A-Za-z0-9_. -]+|[A-Za-z0-9_]*)$", max_length=80)] = ""
-    timeout_seconds: Annotated[float, Field(gt=0, le=600)] = 30.0
-    parallel: Annotated[int, Field(ge=1, le=32)] = 4
-    retries: Annotated[int, Field(ge=0, le=10)] = 4
+    key_from: Annotated[str, Limited(pattern=r"^(secret:[A-Za-z0-9_. -]+|[A-Za-z0-9_]*)$", max_length=80)] = ""
+    timeout_seconds: Annotated[float, Limited(gt=0, le=600)] = 30.0
+    parallel: Annotated[int, Limited(ge=1, le=32)] = 4
+    retries: Annotated[int, Limited(ge=0, le=10)] = 4
 
-    @field_validator("headers", mode="before")
-    @classmethod
-    def _pairs(cls, value: Any) -> Any:
-        return tuple(value.items()) if isinstance(value, dict) else value
+    def plain(self, name: str, value: Any, sparse: bool) -> Any:
+        return (
+            dict(value) if name == "headers" else RulePart.plain(self, name, value, sparse)
+        )  # slots make another class of it
 
-    @field_serializer("headers")
-    def _table(self, value: tuple[tuple[str, str], ...]) -> dict[str, str]:
-        return dict(value)
-
-    @model_validator(mode="after")
-    def _agrees(self) -> Service:
+    def __post_init__(self) -> None:
         if self.url and not self.url.startswith(("http://", "https://")):
             raise ValueError("url begins with http:// or https://")
         for text in (self.url, self.body, *(value for _, value in self.headers)):
@@ -74,4 +79,3 @@ class Service(RulePart):
             raise ValueError("a batch is JSON: batch_body needs {items}, and body more than {sound}")
         if self.batch > 1 and self.partial:
             raise ValueError("what was heard so far comes for one clip at a time: batch is 1 where partial is told")
-        return self

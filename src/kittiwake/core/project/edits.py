@@ -244,7 +244,7 @@ def change_receiver(project: Project, receiver: Receiver) -> Receiver:
     if receiver.slug in shipped_receivers() and receiver.slug not in project.job.own:
         new = as_own(receiver, project.job.own)
         if before is not None and receiver.name != before.name:
-            new = new.model_copy(update={"name": receiver.name})
+            new = new.changed(name=receiver.name)
     names = tuple(
         new.slug if shown.slug == receiver.slug else name
         for name, shown in zip(project.job.receivers, project.receivers, strict=True)
@@ -291,9 +291,9 @@ def duplicate_receiver(project: Project, slug: str) -> Receiver | None:
     if old is None:
         return None
     new_slug = free_slug(slug, {*(r.slug for r in project.receivers), *project.job.own})
-    delivery = old.delivery.model_copy(update={"folder": new_slug})
+    delivery = old.delivery.changed(folder=new_slug)
     number = new_slug.rpartition("-")[2]
-    copy = old.model_copy(update={"slug": new_slug, "name": f"{old.name[:36]} {number}", "delivery": delivery})
+    copy = old.changed(slug=new_slug, name=f"{old.name[:36]} {number}", delivery=delivery)
     at = project.receivers.index(old) + 1
     names = (*project.job.receivers[:at], new_slug, *project.job.receivers[at:])
     own = {**project.job.own, new_slug: copy}

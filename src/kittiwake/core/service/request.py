@@ -106,9 +106,7 @@ def _opus_rate(data: bytes) -> int:
 
 def as_command(item: ToAsk, service: Service, url: str) -> str:
     """The same as a command for a POSIX shell with ``base64`` and ``curl``: the sound comes of the file, the key of where it is kept."""
-    request = request_of(
-        item, service.model_copy(update={"body": service.body.replace("{sound}", _SOUND)}), url, _KEY
-    )
+    request = request_of(item, service.changed(body=service.body.replace("{sound}", _SOUND)), url, _KEY)
     path = shlex.quote(str(item.path.absolute()))
     key = f"${service.key_from}"
     if service.key_from.startswith("secret:"):

@@ -116,7 +116,7 @@ class RulesEditor(QWidget):
     def show_receiver(self, receiver: Receiver) -> None:
         """Fill the blanks; what was typed for another receiver is dropped."""
         self._receiver = receiver
-        data = receiver.model_dump(mode="json")
+        data = receiver.to_data()
         for blank, field in self._fields:
             value = read(data, blank)
             field.blockSignals(True)
@@ -150,7 +150,7 @@ class RulesEditor(QWidget):
         RulesError, ValueError : what stands there is none; the message names the field.
         """
         assert self._receiver is not None
-        data = copy.deepcopy(self._receiver.model_dump(mode="json"))
+        data = copy.deepcopy(self._receiver.to_data())
         for blank, field in self._fields:
             chosen = isinstance(field, QComboBox) and not field.isEditable()
             write(data, blank, field.currentData() if chosen else parsed(_text_of(field), blank))  # type: ignore[union-attr]

@@ -75,10 +75,8 @@ def new_receiver(at: Context, begin: str, slug: str) -> None:
     else:
         new = receiver_of_form("wav")
         own_slug = free_slug("my-receiver", project.job.own)
-        delivery = new.delivery.model_copy(update={"folder": own_slug})
-        new = new.model_copy(
-            update={"slug": own_slug, "name": tr("My receiver"), "purpose": "", "delivery": delivery}
-        )
+        delivery = new.delivery.changed(folder=own_slug)
+        new = new.changed(slug=own_slug, name=tr("My receiver"), purpose="", delivery=delivery)
     put_new(at, new)
 
 

@@ -18,6 +18,7 @@ from ...core.ear.track import RATE, Track, file_blocks, line_blocks, preview, so
 from ...core.errors import Cancelled, KittiwakeError
 from ...core.make.compare import Comparison
 from ...core.model import Clip, Facts, Receiver
+from ...core.model.receiver import Rules
 from ...core.project import Cell
 from ...core.sound import resample
 from ...core.standin import Held
@@ -71,7 +72,7 @@ class Player(QObject):
 
     def load_coded(self, clip: Clip, facts: Facts, found: Comparison) -> None:
         """Make a coded clip of the comparison ready to be heard against its source."""
-        receiver = Receiver.model_construct(slug="compare", name=found.candidate.name)
+        receiver = Receiver(slug="compare", name=found.candidate.name, rules=Rules(accepts=()))
         cell = Cell(clip, receiver, "made", found.fit, facts)
         self._load(cell, found.file, tr("{clip} as {codec}", clip=clip.name, codec=found.candidate.name))
 
