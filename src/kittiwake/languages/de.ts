@@ -6191,30 +6191,6 @@
    <source>Is the microphone on? Say it again.</source>
    <translation>Ist das Mikrofon an? Noch einmal sagen.</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../core/record/check.py" />
-   <source>It is clipped: {clipped_samples} samples at full scale.</source>
-   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
-   <translation>
-    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwert am Vollausschlag.</numerusform>
-    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Turn the microphone down or move away from it, and say it again.</source>
-   <translation>Das Mikrofon leiser stellen oder weiter weggehen und noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It is very soft, {level:.0f} dBov.</source>
-   <translation>Es ist sehr leise, {level:.0f} dBov.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Come nearer, and say it again.</source>
-   <translation>Näher herangehen und noch einmal sagen.</translation>
-  </message>
   <message>
    <location filename="../core/record/check.py" />
    <source>It begins before the recording does.</source>
@@ -6239,6 +6215,30 @@
    <location filename="../core/record/check.py" />
    <source>Close the window, switch off what hums, or come nearer.</source>
    <translation>Das Fenster schließen, ausschalten, was brummt, oder näher herangehen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/record/check.py" />
+   <source>It is clipped: {clipped_samples} samples at full scale.</source>
+   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
+   <translation>
+    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwert am Vollausschlag.</numerusform>
+    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Turn the microphone down or move away from it, and say it again.</source>
+   <translation>Das Mikrofon leiser stellen oder weiter weggehen und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It is very soft, {level:.0f} dBov.</source>
+   <translation>Es ist sehr leise, {level:.0f} dBov.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Come nearer, and say it again.</source>
+   <translation>Näher herangehen und noch einmal sagen.</translation>
   </message>
   <message>
    <location filename="../core/record/take.py" />

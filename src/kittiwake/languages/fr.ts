@@ -6191,30 +6191,6 @@
    <source>Is the microphone on? Say it again.</source>
    <translation>Le micro est-il allumé ? Redites-le.</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../core/record/check.py" />
-   <source>It is clipped: {clipped_samples} samples at full scale.</source>
-   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
-   <translation>
-    <numerusform>C’est écrêté : {clipped_samples} échantillon à pleine échelle.</numerusform>
-    <numerusform>C’est écrêté : {clipped_samples} échantillons à pleine échelle.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Turn the microphone down or move away from it, and say it again.</source>
-   <translation>Baisser le micro ou s’en éloigner, et redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It is very soft, {level:.0f} dBov.</source>
-   <translation>C’est très faible, {level:.0f} dBov.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Come nearer, and say it again.</source>
-   <translation>Rapprochez-vous, et redites-le.</translation>
-  </message>
   <message>
    <location filename="../core/record/check.py" />
    <source>It begins before the recording does.</source>
@@ -6239,6 +6215,30 @@
    <location filename="../core/record/check.py" />
    <source>Close the window, switch off what hums, or come nearer.</source>
    <translation>Fermer la fenêtre, éteindre ce qui ronfle, ou se rapprocher.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/record/check.py" />
+   <source>It is clipped: {clipped_samples} samples at full scale.</source>
+   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
+   <translation>
+    <numerusform>C’est écrêté : {clipped_samples} échantillon à pleine échelle.</numerusform>
+    <numerusform>C’est écrêté : {clipped_samples} échantillons à pleine échelle.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Turn the microphone down or move away from it, and say it again.</source>
+   <translation>Baisser le micro ou s’en éloigner, et redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It is very soft, {level:.0f} dBov.</source>
+   <translation>C’est très faible, {level:.0f} dBov.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>Come nearer, and say it again.</source>
+   <translation>Rapprochez-vous, et redites-le.</translation>
   </message>
   <message>
    <location filename="../core/record/take.py" />

@@ -109,7 +109,12 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
         )
         both = Remedy("use_mix", phrase("Mix both all the same"), touch_up={"side": "mix"})
         return [Problem("same_twice", "note", message, (instead, both))]
-    if sides == "different" and channels == 2:
+    return _of_different(channels) if sides == "different" else []
+
+
+def _of_different(channels: int) -> list[Problem]:
+    """Channels that hold different sound, of which one is taken."""
+    if channels == 2:
         remedies: tuple[Remedy, ...] = (
             Remedy("use_left", phrase("Use the left side only"), touch_up={"side": "left"}),
             Remedy("use_right", phrase("Use the right side only"), touch_up={"side": "right"}),
@@ -122,14 +127,12 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
                 remedies,
             )
         ]
-    if sides == "different":
-        message = phrase(
-            "It has {channels} channels; where one is taken they are mixed after ITU-R BS.775.", channels=channels
-        )
-        names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
-        remedies = tuple(
-            Remedy(f"use_{name}", phrase("Use channel {channel} only", channel=n), touch_up={"side": name})
-            for n, name in enumerate(names, 1)
-        )
-        return [Problem("many_channels", "note", message, remedies)]
-    return []
+    message = phrase(
+        "It has {channels} channels; where one is taken they are mixed after ITU-R BS.775.", channels=channels
+    )
+    names = ["left", "right", *(f"ch{n}" for n in range(3, channels + 1))]
+    remedies = tuple(
+        Remedy(f"use_{name}", phrase("Use channel {channel} only", channel=n), touch_up={"side": name})
+        for n, name in enumerate(names, 1)
+    )
+    return [Problem("many_channels", "note", message, remedies)]

@@ -245,20 +245,25 @@ def _write(
     return StagedOutput(plan, part, promise, written, stamp, digest_in, mark, request, ours)
 
 
+def _said_of_name(plan: OutputPlan, extension: str) -> tuple[str, ...]:
+    """That a clip cannot keep its name at its receiver, where that is so."""
+    names = plan.receiver.rules.names
+    stem = plan.output.name.removesuffix(names.extension_for(extension))
+    if names.pattern != "{name}" or not lost_in(plan.clip.name, stem):
+        return ()
+    told = phrase(
+        "It is called “{stem}”: {receiver} does not take “{wanted}” for a name.",
+        stem=stem,
+        receiver=plan.receiver.name,
+        wanted=plan.clip.name,
+    )
+    return (told,)
+
+
 def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> StagedOutput | Result:
     plan, part, recipe, source = staged.plan, staged.part, staged.promise.recipe, staged.plan.clip.source
     said, gain = (staged.written.said, staged.written.gain_db) if staged.written else ((), None)
-    stem = plan.output.name.removesuffix(plan.receiver.rules.names.extension_for(recipe.format.extension))
-    if plan.receiver.rules.names.pattern == "{name}" and lost_in(plan.clip.name, stem):
-        said = (
-            *said,
-            phrase(
-                "It is called “{stem}”: {receiver} does not take “{wanted}” for a name.",
-                stem=stem,
-                receiver=plan.receiver.name,
-                wanted=plan.clip.name,
-            ),
-        )
+    said = (*said, *_said_of_name(plan, recipe.format.extension))
     proof = prove(part, plan.judge, staged.promise, name=plan.output.name, cancelled=cancelled)
     if not proof.passed:
         faults = joined(

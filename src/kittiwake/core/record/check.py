@@ -9,7 +9,7 @@ from ...words import phrase
 from ..cut.activity import activity_of
 from ..cut.find import Find, find_speech
 from ..measure import analyze
-from ..model import Facts, Note
+from ..model import Facts, Measures, Note
 
 _QUIET = -42.0  # dBov; softer than that a take has to be brought up so far that the room comes with it
 _NOISY = 20.0  # dB between room and speech, that there should be
@@ -54,16 +54,33 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
         notes.append(Note("nobody", phrase("Nobody is heard in it."), phrase("Is the microphone on? Say it again.")))
         return TakeCheck(facts, 0, total, tuple(notes))
     start, stop = found.speech[0][0], found.speech[-1][1]
-    level = facts.measures.level.active_dbov
-    if facts.measures.clipped_samples:
+    room = found.room_dbfs if room_dbfs is None else room_dbfs
+    notes = _of_level(facts.measures)
+    edge = _CUT_OFF * rate
+    if start <= edge or stop >= total - edge:
+        begins = phrase("It begins before the recording does.")
+        told = begins if start <= edge else phrase("It was still going on when it was stopped.")
+        notes.append(Note("cut_off", told, phrase("Wait a moment before and after, and say it again.")))
+    softer = facts.measures.level.active_dbov - room
+    if softer < _NOISY:
+        told = phrase("The room is only {level:.0f} dB softer than the voice.", level=softer)
+        notes.append(Note("noisy", told, phrase("Close the window, switch off what hums, or come nearer.")))
+    return TakeCheck(facts, start, stop, tuple(notes))
+
+
+def _of_level(measures: Measures) -> list[Note]:
+    """What is to be said of how loud a take is."""
+    level = measures.level.active_dbov
+    notes: list[Note] = []
+    if measures.clipped_samples:
         notes.append(
             Note(
                 "clipped",
                 phrase(
                     "It is clipped: {clipped_samples} samples at full scale.",
                     "It is clipped: {clipped_samples} sample at full scale.",
-                    facts.measures.clipped_samples,
-                    clipped_samples=facts.measures.clipped_samples,
+                    measures.clipped_samples,
+                    clipped_samples=measures.clipped_samples,
                 ),
                 phrase("Turn the microphone down or move away from it, and say it again."),
             )
@@ -76,24 +93,4 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
                 phrase("Come nearer, and say it again."),
             )
         )
-    edge = _CUT_OFF * rate
-    if start <= edge or stop >= total - edge:
-        notes.append(
-            Note(
-                "cut_off",
-                phrase("It begins before the recording does.")
-                if start <= edge
-                else phrase("It was still going on when it was stopped."),
-                phrase("Wait a moment before and after, and say it again."),
-            )
-        )
-    room = found.room_dbfs if room_dbfs is None else room_dbfs
-    if level - room < _NOISY:
-        notes.append(
-            Note(
-                "noisy",
-                phrase("The room is only {level:.0f} dB softer than the voice.", level=level - room),
-                phrase("Close the window, switch off what hums, or come nearer."),
-            )
-        )
-    return TakeCheck(facts, start, stop, tuple(notes))
+    return notes
