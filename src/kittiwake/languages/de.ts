@@ -2124,6 +2124,21 @@
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
+   <source>No text</source>
+   <translation>Kein Text</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>No speaker</source>
+   <translation>Kein Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>No language</source>
+   <translation>Keine Sprache</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
    <source>The pattern does not match</source>
    <translation>Das Muster passt nicht</translation>
   </message>
@@ -2141,11 +2156,6 @@
    <location filename="../core/corpus/rows.py" />
    <source>The same id again, and left out</source>
    <translation>Dieselbe id noch einmal und weggelassen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No {key}</source>
-   <translation>Kein {key}</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -6983,11 +6993,6 @@
    <location filename="../core/speak/spoken.py" />
    <source>It was stopped before that was spoken.</source>
    <translation>Es wurde angehalten, bevor das gesprochen war.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/stand_in.py" />
-   <source>No text</source>
-   <translation>Kein Text</translation>
   </message>
   <message>
    <location filename="../core/speak/stand_in.py" />

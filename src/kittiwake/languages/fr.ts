@@ -2124,6 +2124,21 @@
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
+   <source>No text</source>
+   <translation>Pas de texte</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>No speaker</source>
+   <translation>Pas de locuteur</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
+   <source>No language</source>
+   <translation>Pas de langue</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/rows.py" />
    <source>The pattern does not match</source>
    <translation>Le motif ne convient pas</translation>
   </message>
@@ -2141,11 +2156,6 @@
    <location filename="../core/corpus/rows.py" />
    <source>The same id again, and left out</source>
    <translation>La même id encore, et omise</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No {key}</source>
-   <translation>Pas de {key}</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -6983,11 +6993,6 @@
    <location filename="../core/speak/spoken.py" />
    <source>It was stopped before that was spoken.</source>
    <translation>C’est arrêté avant d’être dit.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/stand_in.py" />
-   <source>No text</source>
-   <translation>Pas de texte</translation>
   </message>
   <message>
    <location filename="../core/speak/stand_in.py" />

@@ -67,7 +67,8 @@ class DeliverDialog(QDialog):
         self.table.verticalHeader().hide()
         self.table.horizontalHeader().setHighlightSections(False)
         self.table.horizontalHeader().setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
-        self.table.setColumnWidth(0, scaled(360))
+        for at, width in ((0, 340), (1, 96), (2, 92)):
+            self.table.setColumnWidth(at, scaled(width))
         self.table.horizontalHeader().setStretchLastSection(True)
         column.addWidget(self.table, 1)
         if missing:

@@ -44,7 +44,7 @@ class StatedForm(QWidget):
         self.encoding = self._list(row, tr("Encoding"), tr("Encoding"), list(names))
         for n, name in enumerate(names.values()):
             self.encoding.setItemData(n, name)
-        self.rate = self._list(row, tr("Rate"), tr("Sample rate in Hz"), [format_hz(rate) for rate in _RATES])
+        self.rate = self._list(row, tr("Sample rate"), tr("Sample rate in Hz"), [format_hz(rate) for rate in _RATES])
         self.rate.setEditable(True)
         self.channels = self._list(row, tr("Channels"), tr("Channels"), [str(n) for n in range(1, 9)])
         for box in (self.encoding, self.rate, self.channels):

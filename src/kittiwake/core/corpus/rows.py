@@ -25,6 +25,8 @@ _HEADINGS = {
 _NO_TRAITS = ("note", "notes", "comment", "sha256", "bytes", "seconds", "duration", "split", "rate")
 _LONGEST = 200  # characters of an id
 
+_MISSING = {"text": phrase("No text"), "speaker": phrase("No speaker"), "language": phrase("No language")}
+
 
 @dataclass(frozen=True, slots=True)
 class Source:
@@ -86,9 +88,9 @@ def rows_of(files: Iterable[Path], root: Path, source: Source, findings: Finding
             findings.add(phrase("The same id again, and left out"), f"{place} ({row.id})")
             continue
         seen.add(mark)
-        for key in ("text", "speaker", "language"):
+        for key, missing in _MISSING.items():
             if not getattr(row, key):
-                findings.add(phrase("No {key}", key=key), row.id)
+                findings.add(missing, row.id)
         yield row
     if known is not None:
         for name in known.left():

@@ -114,7 +114,7 @@ class MusicPage(QWidget):
         rows = (
             (tr('Loop from'), self.start, tr("to"), self.stop, tr('seam over'), self.boxes["fade"]),
             (tr("length"), self.length, tr('loudness'), self.boxes["lufs"], tr('limiter'), self.boxes["limiter_db"]),
-            (tr('Rate'), self.rate, tr('keep'), self.band, '', None),
+            (tr('Sample rate'), self.rate, tr('keep'), self.band, '', None),
             (tr('Message'), self.messages, tr('every'), self.boxes["every"], tr('music softer by'), self.boxes["duck_db"]),
         )  # fmt: skip
         for line, cells in enumerate(rows):
