@@ -170,3 +170,15 @@ class Terminal(Language):
         self.assertRegex(told(), r"genau \d+,\d kB")
         whole = json.loads(told("--json"))
         self.assertRegex(whole["steps"][-2]["reason"] + whole["steps"][-1]["reason"], r"exactly \d+\.\d kB")
+
+    def test_what_the_library_says_of_wrong_words_is_said_in_the_language(self) -> None:
+        environment = {**os.environ, "LC_ALL": "de_DE.UTF-8"}
+        for words_given, told in (
+            (("nothing",), "Den Befehl 'nothing' gibt es nicht."), (("make",), "Es fehlt das Argument"), (("make", "--for"), "Die Option '--for' braucht einen Wert."),
+            (("make", "--foo"), "(War eines davon gemeint: '--for', '--form', '--on'?)"), (("facts", "--json=3", "x"), "nimmt keinen Wert"),
+        ):  # fmt: skip
+            done = subprocess.run(
+                [sys.executable, "-m", "kittiwake.cli", *words_given], capture_output=True, text=True, env=environment
+            )
+            self.assertEqual(done.returncode, 2)
+            self.assertIn(told, done.stderr)

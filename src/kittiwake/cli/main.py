@@ -77,7 +77,10 @@ def run() -> None:
     keep_log()
     code_of_language = language_of_terminal()
     if code_of_language != "en":
+        from .library_words import translate_library
+
         words.use(*translation(code_of_language))
+        translate_library()
     signal.signal(signal.SIGINT, signal.default_int_handler)
     code: object = 1
     try:

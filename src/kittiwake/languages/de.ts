@@ -850,6 +850,143 @@
    <translation>  {where} wurde seither geändert und bleibt.</translation>
   </message>
   <message>
+   <location filename="../cli/library_words.py" />
+   <source>No such command {name!r}.</source>
+   <translation>Den Befehl {name!r} gibt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>No such option {name!r}.</source>
+   <translation>Die Option {name!r} gibt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing argument</source>
+   <translation>Es fehlt das Argument</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing option</source>
+   <translation>Es fehlt die Option</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing parameter</source>
+   <translation>Es fehlt der Parameter</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing command.</source>
+   <translation>Es fehlt ein Befehl.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Invalid value for {param_hint}: {message}</source>
+   <translation>Der Wert für {param_hint} geht nicht: {message}</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Invalid value: {message}</source>
+   <translation>Der Wert geht nicht: {message}</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Option {name!r} does not take a value.</source>
+   <translation>Die Option {name!r} nimmt keinen Wert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Argument {name!r} takes {nargs} values.</source>
+   <translation>Das Argument {name!r} nimmt {nargs} Werte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{value!r} is not a valid {number_type}.</source>
+   <translation>{value!r} ist als {number_type} nicht zu lesen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{value} is not in the range {range}.</source>
+   <translation>{value} liegt nicht im Bereich {range}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} does not exist.</source>
+   <translation>{name} {filename!r} gibt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is a directory.</source>
+   <translation>{name} {filename!r} ist ein Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is a file.</source>
+   <translation>{name} {filename!r} ist eine Datei.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is not readable.</source>
+   <translation>{name} {filename!r} ist nicht zu lesen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is not writable.</source>
+   <translation>{name} {filename!r} ist nicht zu beschreiben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Choose from:
+	{choices}</source>
+   <translation>Zur Wahl steht:
+	{choices}</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>file</source>
+   <translation>Datei</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>directory</source>
+   <translation>Ordner</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>path</source>
+   <translation>Pfad</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Did you mean {possibility}?</source>
+   <translation>War {possibility} gemeint?</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>(Did you mean one of: {possibilities}?)</source>
+   <translation>(War eines davon gemeint: {possibilities}?)</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Option {name!r} requires an argument.</source>
+   <translation>Die Option {name!r} braucht einen Wert.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Option {name!r} requires {nargs} arguments.</source>
+   <translation>Die Option {name!r} braucht {nargs} Werte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Got unexpected extra argument ({args})</source>
+   <translation>Ein Argument zu viel ({args})</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Got unexpected extra arguments ({args})</source>
+   <translation>Argumente zu viel ({args})</translation>
+  </message>
+  <message>
    <location filename="../cli/look_verbs.py" />
    <source>Say what sound files are and what they hold.</source>
    <translation>Sagen, was Tondateien sind und was sie enthalten.</translation>

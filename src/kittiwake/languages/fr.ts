@@ -850,6 +850,143 @@
    <translation>  {where} a changé depuis, et reste.</translation>
   </message>
   <message>
+   <location filename="../cli/library_words.py" />
+   <source>No such command {name!r}.</source>
+   <translation>Il n’y a pas de commande {name!r}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>No such option {name!r}.</source>
+   <translation>Il n’y a pas d’option {name!r}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing argument</source>
+   <translation>Il manque l’argument</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing option</source>
+   <translation>Il manque l’option</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing parameter</source>
+   <translation>Il manque le paramètre</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Missing command.</source>
+   <translation>Il manque une commande.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Invalid value for {param_hint}: {message}</source>
+   <translation>La valeur de {param_hint} ne va pas : {message}</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Invalid value: {message}</source>
+   <translation>La valeur ne va pas : {message}</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Option {name!r} does not take a value.</source>
+   <translation>L’option {name!r} ne prend pas de valeur.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Argument {name!r} takes {nargs} values.</source>
+   <translation>L’argument {name!r} prend {nargs} valeurs.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{value!r} is not a valid {number_type}.</source>
+   <translation>{value!r} ne se lit pas comme {number_type}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{value} is not in the range {range}.</source>
+   <translation>{value} n’est pas dans l’intervalle {range}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} does not exist.</source>
+   <translation>{name} {filename!r} n’existe pas.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is a directory.</source>
+   <translation>{name} {filename!r} est un dossier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is a file.</source>
+   <translation>{name} {filename!r} est un fichier.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is not readable.</source>
+   <translation>{name} {filename!r} n’est pas lisible.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>{name} {filename!r} is not writable.</source>
+   <translation>{name} {filename!r} n’est pas inscriptible.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Choose from:
+	{choices}</source>
+   <translation>Au choix :
+	{choices}</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>file</source>
+   <translation>fichier</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>directory</source>
+   <translation>dossier</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>path</source>
+   <translation>chemin</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Did you mean {possibility}?</source>
+   <translation>Vouliez-vous dire {possibility} ?</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>(Did you mean one of: {possibilities}?)</source>
+   <translation>(Vouliez-vous dire l’un de : {possibilities} ?)</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Option {name!r} requires an argument.</source>
+   <translation>L’option {name!r} demande une valeur.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Option {name!r} requires {nargs} arguments.</source>
+   <translation>L’option {name!r} demande {nargs} valeurs.</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Got unexpected extra argument ({args})</source>
+   <translation>Un argument de trop ({args})</translation>
+  </message>
+  <message>
+   <location filename="../cli/library_words.py" />
+   <source>Got unexpected extra arguments ({args})</source>
+   <translation>Des arguments de trop ({args})</translation>
+  </message>
+  <message>
    <location filename="../cli/look_verbs.py" />
    <source>Say what sound files are and what they hold.</source>
    <translation>Dire ce que sont des fichiers son et ce qu’ils contiennent.</translation>
