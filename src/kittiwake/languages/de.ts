@@ -14358,16 +14358,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/headerless_dialog.py" />
-   <source>Choose a sound stream</source>
-   <translation>Eine Tonspur wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>State a headerless format</source>
-   <translation>Ein Format ohne Kopf angeben</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
    <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
    <translation>{name} enthält mehrere Tonspuren. Die zu nehmende wählen; vorher hören.</translation>
   </message>
@@ -14375,6 +14365,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/headerless_dialog.py" />
    <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
    <translation>{name} hat keinen Kopf, der sagt, was es ist. Dies sind Vermutungen, die wahrscheinlichste zuerst. Vor dem Übernehmen hören: Eine falsche ist Rauschen und wird leise gespielt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Choose a sound stream</source>
+   <translation>Eine Tonspur wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>State a headerless format</source>
+   <translation>Ein Format ohne Kopf angeben</translation>
   </message>
   <message>
    <location filename="../ui/headerless_dialog.py" />
@@ -15205,6 +15205,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/settings/page.py" />
+   <source>Caches</source>
+   <translation>Zwischenspeicher</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>No setting is like that.</source>
+   <translation>So eine Einstellung gibt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
    <source>Search: theme, folder, keys …</source>
    <translation>Suchen: Farben, Ordner, Tasten …</translation>
   </message>
@@ -15217,16 +15227,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/settings/page.py" />
    <source>Take back</source>
    <translation>Zurücknehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/page.py" />
-   <source>Caches</source>
-   <translation>Zwischenspeicher</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/page.py" />
-   <source>No setting is like that.</source>
-   <translation>So eine Einstellung gibt es nicht.</translation>
   </message>
   <message>
    <location filename="../ui/settings/page.py" />

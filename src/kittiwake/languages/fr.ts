@@ -14358,16 +14358,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/headerless_dialog.py" />
-   <source>Choose a sound stream</source>
-   <translation>Choisir une piste son</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>State a headerless format</source>
-   <translation>Indiquer un format sans en-tête</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
    <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
    <translation>{name} contient plusieurs pistes. Choisir celle à prendre ; l’écouter d’abord.</translation>
   </message>
@@ -14375,6 +14365,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/headerless_dialog.py" />
    <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
    <translation>{name} n’a pas d’en-tête qui dise ce qu’il est. Voici des suppositions, la plus probable d’abord. En écouter une avant de la prendre : une fausse est du bruit, jouée bas.</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>Choose a sound stream</source>
+   <translation>Choisir une piste son</translation>
+  </message>
+  <message>
+   <location filename="../ui/headerless_dialog.py" />
+   <source>State a headerless format</source>
+   <translation>Indiquer un format sans en-tête</translation>
   </message>
   <message>
    <location filename="../ui/headerless_dialog.py" />
@@ -15205,6 +15205,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/settings/page.py" />
+   <source>Caches</source>
+   <translation>Caches</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
+   <source>No setting is like that.</source>
+   <translation>Aucun réglage n’est ainsi.</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/page.py" />
    <source>Search: theme, folder, keys …</source>
    <translation>Chercher : couleurs, dossier, touches …</translation>
   </message>
@@ -15217,16 +15227,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/settings/page.py" />
    <source>Take back</source>
    <translation>Annuler</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/page.py" />
-   <source>Caches</source>
-   <translation>Caches</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/page.py" />
-   <source>No setting is like that.</source>
-   <translation>Aucun réglage n’est ainsi.</translation>
   </message>
   <message>
    <location filename="../ui/settings/page.py" />

@@ -36,6 +36,20 @@ from .theme.scale import scaled
 _WIDE, _HIGH = 150, 40  # of the small waveforms
 
 
+def _head(name: str, several: bool) -> QLabel:
+    """What is asked of the file of that name."""
+    head = QLabel(
+        tr("{name} holds several sound streams. Choose the one to use; hear it first.", name=name)
+        if several
+        else tr(
+            "{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.",
+            name=name,
+        )
+    )
+    head.setWordWrap(True)
+    return head
+
+
 class HeaderlessDialog(QDialog):
     """``stated`` gives the format; ``heard`` asks to play the file so."""
 
@@ -52,16 +66,7 @@ class HeaderlessDialog(QDialog):
         self.resize(scaled(760), scaled(560))
         self._path = path
         column = QVBoxLayout(self)
-        head = QLabel(
-            tr("{name} holds several sound streams. Choose the one to use; hear it first.", name=path.name)
-            if streams
-            else tr(
-                "{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.",
-                name=path.name,
-            )
-        )
-        head.setWordWrap(True)
-        column.addWidget(head)
+        column.addWidget(_head(path.name, bool(streams)))
         self.list = QListWidget()
         self.list.setWordWrap(True)
         self.list.setAccessibleName(tr("Guesses"))

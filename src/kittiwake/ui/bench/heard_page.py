@@ -78,6 +78,23 @@ class HeardPage(QWidget):
         self.sum = QLabel()
         self.sum.setProperty("soft", True)
         row.addWidget(self.sum, 1)
+        column.addLayout(row)
+        self._make_table()
+        column.addWidget(self.table, 1)
+        column.addLayout(self._buttons())
+        self.request = ElidedLabel()
+        self.request.setProperty("soft", True)
+        column.addWidget(self.request)
+        self.costs = CostsPage()
+        self.costs.left.connect(self._leave_costs)
+        self.costs.told.connect(self.told.emit)
+        self.costs.hide()
+        column.addWidget(self.costs, 3)
+        self.asker.answered.connect(self._answered)
+        self.asker.partly.connect(self._partly)
+        self.asker.finished.connect(self._finished)
+
+    def _buttons(self) -> QHBoxLayout:
         self.play_button = Button(tr("Hear it  Enter"))
         self.take_button = Button(tr("Take what was heard  T"))
         self.take_button.setToolTip(tr("What was heard becomes the text of the clip"))
@@ -102,7 +119,9 @@ class HeardPage(QWidget):
             button.clicked.connect(does)
             buttons.addWidget(button)
         buttons.addStretch(1)
-        column.addLayout(row)
+        return buttons
+
+    def _make_table(self) -> None:
         self.table = KeyTable(_HEADS, tr("What was heard, most doubtful first"))
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_T: self.take,
@@ -115,19 +134,6 @@ class HeardPage(QWidget):
         for at, width in ((0, 178), (2, 106), (3, 118), (4, 74), (5, 124), (6, 186)):
             self.table.setColumnWidth(at, scaled(width))
         self.table.itemDoubleClicked.connect(lambda _: self.play())
-        column.addWidget(self.table, 1)
-        column.addLayout(buttons)
-        self.request = ElidedLabel()
-        self.request.setProperty("soft", True)
-        column.addWidget(self.request)
-        self.costs = CostsPage()
-        self.costs.left.connect(self._leave_costs)
-        self.costs.told.connect(self.told.emit)
-        self.costs.hide()
-        column.addWidget(self.costs, 3)
-        self.asker.answered.connect(self._answered)
-        self.asker.partly.connect(self._partly)
-        self.asker.finished.connect(self._finished)
 
     def begin(self, receiver: Receiver) -> None:
         """Ask about all that is made for a receiver with a service."""
