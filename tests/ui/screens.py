@@ -46,12 +46,12 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
         next(clip.id for clip in project.job.clips if clip.name == name) for name in ("Safety notice", "Welcome")
     )
 
-    def run(command: str, done: Callable[[], object] = bool) -> Callable[[], object]:
+    def run(command: str, done: Callable[[], object] = lambda: True) -> Callable[[], object]:
         def shown() -> None:
             window.board.select(notice, "quay-beacon")
             window.board.setFocus()
             window.run(command)
-            until(lambda: done is bool or done())
+            until(done)
 
         return shown
 

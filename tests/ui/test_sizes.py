@@ -216,3 +216,23 @@ class TestMeasure(WindowCase):
         self.assertEqual(len(cut_off(holder)), 3)
         self.assertEqual(len(overlapping(holder)), 1)
         holder.close()
+
+    def test_it_sees_what_is_painted_into_too_small_a_box(self) -> None:
+        class Picture(Drawn):
+            room = 20.0
+
+            def draw_on(self, painter: QPainter) -> None:
+                painter.drawText(QRectF(0, 0, self.room, 20), Qt.AlignmentFlag.AlignLeft, "−60 dBFS")
+
+        Picture.__module__ = "kittiwake.tried"  # it looks at what is drawn in code of the application
+        holder = QWidget()
+        picture = Picture()
+        picture.setParent(holder)
+        holder.resize(300, 200)
+        picture.setGeometry(0, 0, 200, 100)
+        holder.show()
+        self.app.processEvents()
+        self.assertEqual(len(painted_short(holder)), 1)
+        picture.room = 150.0
+        self.assertEqual(painted_short(holder), [])
+        holder.close()

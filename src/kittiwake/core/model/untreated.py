@@ -14,5 +14,18 @@ def receiver_for(receiver: Receiver, touch: TouchUp) -> Receiver:
     if not touch.untreated:
         return receiver
     before = receiver.treatment
-    plain = before.changed(level=Level(measure="leave"), limiter_db=0.0, high_pass_hz=None, band="full", presence_db=0.0, remove_dc=False, trim_lead_seconds=None, trim_tail_seconds=None, loop_seconds=0.0, fade_in_seconds=0.0, fade_out_seconds=0.0, expected_bandwidth_hz=None)  # fmt: skip
+    plain = before.changed(
+        level=Level(measure="leave"),
+        limiter_db=0.0,
+        high_pass_hz=None,
+        band="full",
+        presence_db=0.0,
+        remove_dc=False,
+        trim_lead_seconds=None,
+        trim_tail_seconds=None,
+        loop_seconds=0.0,
+        fade_in_seconds=0.0,
+        fade_out_seconds=0.0,
+        expected_bandwidth_hz=None,
+    )
     return receiver.changed(treatment=plain)
