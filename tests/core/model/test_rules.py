@@ -111,6 +111,18 @@ class TestContradictions(unittest.TestCase):
                 self.assertEqual(json.dumps(read.shaping()), json.dumps(believed.shaping()), entry.name)
                 self.assertEqual(hash(read), hash(believed))
 
+    def test_a_table_or_a_list_where_a_word_is_wanted_is_told(self) -> None:
+        data = load_receiver("phone-menu").to_data()
+        for part, names in (
+            ("treatment", ("level", "side", "band", "dither")),
+            ("delivery", tuple(data["delivery"])),
+        ):
+            for name in names:
+                for wrong in (["a"], {"a": 1}, {"measure": ["a"]}, {"measure": {"a": 1}}, [[["a"]]]):
+                    odd = {**data, part: {**data[part], name: wrong}}
+                    with self.assertRaises(RulesError, msg=f"{part}.{name} = {wrong}"):
+                        receiver_from_data(odd, "it")
+
     def test_a_copy_with_other_fields(self) -> None:
         menu = load_receiver("phone-menu")
         other = menu.changed(slug="other")

@@ -30,7 +30,7 @@ _MARKED = ("gsm", "g723_1", "amr_nb", "g729")
 _SMOOTHEST = 0.9995  # what goes on more evenly is a table or a picture
 
 
-#: How files begin that say what they are: programs and their parts, archives, pictures, type, tables. None that sound may begin with.
+#: How files begin that say what they are: programs and their parts, archives, pictures, type, tables. None that sound is likely to begin with.
 _OTHERS = (
     b"\x7fELF", b"!<arch>", b"\xfe\xed\xfa", b"\xcf\xfa\xed\xfe", b"\xca\xfe\xba\xbe", b"\xde\x12\x04\x95", b"\x95\x04\x12\xde", b"PK\x03\x04",
     b"\x1f\x8b\x08", b"BZh", b"\xfd7zXZ", b"7z\xbc\xaf", b"\x28\xb5\x2f\xfd", b"Rar!", b"\x89PNG", b"GIF8", b"II*\0", b"MM\0*",

@@ -138,7 +138,7 @@ class Level(RulePart):
     @classmethod
     def check_given(cls, data: dict[str, Any]) -> None:
         own = {"active": "target_dbov", "loudness": "target_lufs", "peak": "target_dbfs"}
-        measure = data.get("measure")
+        measure = str(data.get("measure", ""))  # whatever stands there: what it may be is looked at later
         given = [name for name in own.values() if name in data]
         if measure in own and given and own[measure] not in given:
             raise ValueError(f"{given[0]} does not go with measure = “{measure}”: give {own[measure]}")
