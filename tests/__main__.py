@@ -162,7 +162,7 @@ def main() -> int:
     parser.add_argument(
         "-j",
         type=int,
-        default=(os.cpu_count() or 1) + 2,  # some wait for real windows and clocks
+        default=(os.cpu_count() or 1) + 1,  # some wait for windows and clocks
         help="processes at once; default one more than cores: some wait for a desktop",
     )
     parser.add_argument("--serve", action="store_true", help=argparse.SUPPRESS)

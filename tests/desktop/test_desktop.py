@@ -189,8 +189,9 @@ class Session(DesktopCase):
         box.press()
         self.wait_for(lambda: box.has("checked"), "it is ticked")
         self.keys("Escape", "Escape")
-        self.keys("ctrl+q")
-        self.assertEqual(process.wait(30), 0)
+        self.desktop.window("kept – Kittiwake")  # keys go to it again
+        self.wait_for(lambda: (self.keys("ctrl+q"), process.poll())[1] is not None, "it is closed")
+        self.assertEqual(process.returncode, 0)
         self.start("window")
         self.desktop.window("kept – Kittiwake")
         self.assertTrue(Settings(self.desktop.home / "config/kittiwake/settings.toml")["look.still"])
