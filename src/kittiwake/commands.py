@@ -11,9 +11,10 @@ Those of the application are in ``ui/commands``, one file a room. A verb of the 
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from typing import Any, TypeVar
 
+from .plain_data import dataclass
 from .words import phrase
 
 #: The menus, in their order.

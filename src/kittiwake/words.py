@@ -9,8 +9,9 @@ from __future__ import annotations
 
 import string
 from collections.abc import Callable, Iterable
-from dataclasses import dataclass
 from typing import Any
+
+from .plain_data import dataclass
 
 #: Gives a text in another language: the English one (of a plural, the form for many), and how many; None where it is no plural.
 Translate = Callable[[str, int | None], str]

@@ -134,6 +134,25 @@ class TestPlaces(Case):
         self.assertEqual(result.stderr, "")
         self.assertIn("breaks off", result.stdout)
 
+    def test_a_verb_loads_itself_alone_and_a_wrong_one_looks_at_all(self) -> None:
+        script = (
+            "import sys\nfrom kittiwake.cli.main import cli\n"
+            "try:\n    cli(sys.argv[1:])\nexcept SystemExit:\n    pass\n"
+            "print(sorted(name.rpartition('.')[2] for name in sys.modules if '_verb' in name))\n"
+            "print([n for n in ('logging', 'platformdirs', 'difflib', 'kittiwake.core.model.job') if n in sys.modules])\n"
+        )
+
+        def loaded(*words: object) -> list[str]:
+            command = [sys.executable, "-c", script, *map(str, words)]
+            return subprocess.run(command, capture_output=True, text=True, check=True).stdout.splitlines()[-2:]
+
+        made = ("make", "--for", "phone-menu", "--into", self.folder / "o", DEMO / "Welcome.wav")
+        self.assertEqual(loaded(*made), ["['make_verb']", "[]"])
+        self.assertTrue((self.folder / "o" / "Welcome.wav").exists())
+        for words in (("proof", "--help"), ("sail",), ("--help",)):
+            self.assertIn("look_verbs", loaded(*words)[0])
+            self.assertIn("window_verb", loaded(*words)[0])
+
     def test_no_process_is_left(self) -> None:
         mark = f"KITTIWAKE_TEST={self.folder}"
         env = {**os.environ, "KITTIWAKE_TEST": str(self.folder)}

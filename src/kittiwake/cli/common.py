@@ -6,10 +6,9 @@ import functools
 import sys
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from pathlib import Path
-from typing import Any, NoReturn
+from typing import TYPE_CHECKING, Any, NoReturn
 
 import click
-from click.shell_completion import CompletionItem
 
 from .. import __version__
 from ..commands import Command, register
@@ -17,7 +16,10 @@ from ..core.errors import KittiwakeError
 from ..core.model.text import printable, to_json
 from ..words import in_words, phrase, tr
 from . import progress
-from .help_pages import Verbs
+from .help_pages import AllVerbs
+
+if TYPE_CHECKING:
+    from click.shell_completion import CompletionItem
 
 
 class GivenPath(click.Path):
@@ -43,6 +45,8 @@ class _Receiver(click.ParamType[Any]):
             self.fail(printable(in_words(str(error))), param, ctx)
 
     def shell_complete(self, ctx: click.Context, param: click.Parameter, incomplete: str) -> list[CompletionItem]:
+        from click.shell_completion import CompletionItem
+
         from ..core.model import shipped_receivers
         from ..core.model.own_receivers import own_receivers
 
@@ -211,7 +215,7 @@ strict_option = click.option("--strict", is_flag=True, help="Warnings count as n
 
 
 @click.group(
-    cls=Verbs,
+    cls=AllVerbs,
     help="Puts recorded voices into the machines that must speak them.",
     context_settings={"max_content_width": 100},
 )

@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from importlib import import_module
+from importlib.util import find_spec
+from pathlib import Path
 from typing import Any
 
 import click
@@ -75,6 +78,32 @@ class Verbs(_Said, click.Group):
     def format_epilog(self, ctx: click.Context, formatter: click.HelpFormatter) -> None:
         self.epilog = in_words(EXIT_CODES)
         super().format_epilog(ctx, formatter)
+
+
+class AllVerbs(Verbs):
+    """The verbs of ``kittiwake``: ``make`` is looked for in ``make_verb.py``, and all files of verbs are loaded only where there is none of that name."""
+
+    def __init__(self, *args: Any, **others: Any) -> None:
+        super().__init__(*args, **others)
+        self._all_there = False
+
+    def get_command(self, ctx: click.Context, cmd_name: str) -> click.Command | None:
+        if cmd_name not in self.commands and cmd_name.isidentifier() and find_spec(f"{__package__}.{cmd_name}_verb"):
+            import_module(f"{__package__}.{cmd_name}_verb")
+        if cmd_name not in self.commands:
+            self.load_all()
+        return super().get_command(ctx, cmd_name)
+
+    def list_commands(self, ctx: click.Context) -> list[str]:
+        self.load_all()
+        return super().list_commands(ctx)
+
+    def load_all(self) -> None:
+        """Load every verb."""
+        if not self._all_there:
+            self._all_there = True
+            for path in sorted(Path(__file__).parent.glob("*_verb*.py")):
+                import_module(f"{__package__}.{path.stem}")
 
 
 #: What click says of its own options.

@@ -7,7 +7,6 @@ import io
 import os
 import signal
 import sys
-from pathlib import Path
 
 import click
 
@@ -17,55 +16,10 @@ from ..core.errors import KittiwakeError, reason_of
 from ..core.log import keep_log, log
 from ..languages import language_of_terminal, translation
 from ..words import tr
-from . import (  # noqa: F401 - each registers its verbs
-    corpus_verb,
-    deliver_verbs,
-    folder_verbs,
-    hear_verb,
-    hold_verb,
-    install_verb,
-    look_verbs,
-    make_verb,
-    quick_verb,
-    receiver_verbs,
-    spans_verb,
-    speak_verb,
-    tone_verb,
-    touch_verb,
-    watch_verb,
-)
-from .common import GivenPath, cli, say, verb
-from .displays import display
+from .common import cli, say
 from .help_pages import show_error
 
 __all__ = ["cli", "run"]
-
-
-@verb("window", "Open the window.", "window", "window recordings/", "window --demo")
-@click.option("--demo", is_flag=True, help="Open the demo job.")
-@click.option("--new", is_flag=True, help="A window of its own, even where one is open already.")
-@click.option(
-    "--picture", type=GivenPath(path_type=Path, dir_okay=False), help="Save a picture of the window; leave."
-)
-@click.option("--dark/--light", default=None, help="Instead of what the desktop says.")
-@click.argument("paths", nargs=-1, type=GivenPath(path_type=Path, exists=True))
-def window_verb(paths: tuple[Path, ...], demo: bool, new: bool, picture: Path | None, dark: bool | None) -> None:
-    if picture is None and not display():
-        say(
-            tr(
-                "There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help."
-            ),
-            err=True,
-        )
-        sys.exit(1)
-    if not (new or demo or picture):
-        from ..core.desktop.handover import hand_over
-
-        if hand_over(paths):
-            return
-    from ..ui.start import start
-
-    sys.exit(start(list(paths), demo=demo, new=new, picture=picture, dark=dark))
 
 
 def run() -> None:

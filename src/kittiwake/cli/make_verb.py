@@ -143,7 +143,7 @@ def _made(
     altered = 0
     try:
         with contextlib.ExitStack() as stack:
-            executor = _executor(workers, on, stack)
+            executor = _executor(found, parts[0][1], workers, on, stack)
             progress = stack.enter_context(Making(tr("Making"), total))
             results = (run_batch(some, request, executor, cancelled=stop.is_set) for some, request in parts)
             for result in itertools.chain.from_iterable(results):
@@ -175,10 +175,14 @@ def _made(
     return good and done == total and not (fail_if_altered and altered)
 
 
-def _executor(workers: int | None, on: str, stack: contextlib.ExitStack) -> Any:
-    from ..core.process import Processes
+def _executor(found: Found, request: Any, workers: int | None, on: str, stack: contextlib.ExitStack) -> Any:
+    if not on and not workers:
+        from ..core.batch.alone import executor_for
 
+        return executor_for(found, request)
     if not on:
+        from ..core.process import Processes
+
         return Processes(workers)
     from ..core.batch.cluster import Cluster
 

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
 import click
 
 from ..core.errors import KittiwakeError, reason_of
+from ..plain_data import dataclass
 from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb

@@ -3,17 +3,20 @@
 from __future__ import annotations
 
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
-from ..core.cut.spoken import Spoken
-from ..core.fit import Fit
-from ..core.make import Proof
-from ..core.make.compare import Comparison
-from ..core.make.status import OutputStatus
-from ..core.model import Facts, Receiver
 from ..core.model.text import printable
 from ..core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ..words import in_words, phrase, tr
+
+if TYPE_CHECKING:
+    # What has no results of a kind does without what makes them.
+    from ..core.cut.spoken import Spoken
+    from ..core.fit import Fit
+    from ..core.make import Proof
+    from ..core.make.compare import Comparison
+    from ..core.make.status import OutputStatus
+    from ..core.model import Facts, Receiver
 
 VERDICTS = {
     "as_is": phrase("as is"),

@@ -1,14 +1,17 @@
-"""What went wrong in ways that nobody had thought of, with its traceback: one file on this machine, for those who mend it."""
+"""What went wrong in ways that nobody had thought of, with its traceback: one file on this machine, for those who mend it.
+
+Most commands write nothing into it, and do without the library for it and without the file.
+"""
 
 from __future__ import annotations
 
 import contextlib
-import logging
+from functools import cached_property
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-log = logging.getLogger("kittiwake")
-log.addHandler(logging.NullHandler())
-log.propagate = False
+if TYPE_CHECKING:
+    import logging
 
 _LARGEST = 512 * 1024  # bytes; then it begins anew, and one old file is kept
 
@@ -20,27 +23,46 @@ def log_path() -> Path:
     return user_log_path("kittiwake") / "kittiwake.log"
 
 
-class _File(logging.Handler):
-    """The file, opened with the first thing that is written: most commands write nothing, and do without what it takes."""
+class _Log:
+    """Nothing is written anywhere before ``keep_log``."""
 
     def __init__(self) -> None:
-        super().__init__()
-        self._file: logging.Handler | None = None
+        self.kept = False
 
-    def emit(self, record: logging.LogRecord) -> None:
-        with contextlib.suppress(OSError):
-            if self._file is None:
-                from logging.handlers import RotatingFileHandler
+    @cached_property
+    def _file(self) -> logging.Handler:
+        import logging
+        from logging.handlers import RotatingFileHandler
 
-                log_path().parent.mkdir(parents=True, exist_ok=True, mode=0o700)
-                self._file = RotatingFileHandler(
-                    log_path(), maxBytes=_LARGEST, backupCount=1, encoding="utf-8", errors="backslashreplace"
-                )
-                self._file.setFormatter(logging.Formatter("%(asctime)s %(message)s"))
-            self._file.emit(record)
+        log_path().parent.mkdir(parents=True, exist_ok=True, mode=0o700)
+        file = RotatingFileHandler(
+            log_path(), maxBytes=_LARGEST, backupCount=1, encoding="utf-8", errors="backslashreplace"
+        )
+        file.setFormatter(logging.Formatter("%(asctime)s %(message)s"))
+        return file
+
+    def error(self, text: str, *values: object, exc_info: BaseException | bool | None = None) -> None:
+        """Write a line, ``text`` filled in with ``%``; with the traceback of an exception, or of the one in hand."""
+        if not self.kept:
+            return
+        import logging
+        import sys
+
+        if isinstance(exc_info, BaseException):
+            raised = (type(exc_info), exc_info, exc_info.__traceback__)
+        else:
+            raised = sys.exc_info() if exc_info else None  # type: ignore[assignment]
+        with contextlib.suppress(OSError):  # where it cannot be written nothing is lost but the log
+            self._file.emit(logging.LogRecord("kittiwake", logging.ERROR, "", 0, text, values, raised))
+
+    def exception(self, text: str, *values: object) -> None:
+        """The same with the traceback of the exception in hand."""
+        self.error(text, *values, exc_info=True)
+
+
+log = _Log()
 
 
 def keep_log() -> None:
-    """Write to that file from now on. Where that cannot be done nothing is lost but the log."""
-    if not any(isinstance(handler, _File) for handler in log.handlers):
-        log.addHandler(_File())
+    """Write to that file from now on."""
+    log.kept = True

@@ -8,7 +8,6 @@ import os
 import secrets
 import time
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -20,6 +19,7 @@ from ..core.errors import KittiwakeError
 from ..core.make.place import alive
 from ..core.model import Job, MadeRecord
 from ..core.model.job import EXTENSION, save_job
+from ..plain_data import dataclass
 from .throttle import Throttle
 
 if TYPE_CHECKING:

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING, Protocol
 
 from ..core.errors import KittiwakeError
+from ..plain_data import dataclass
 
 if TYPE_CHECKING:
     from PySide6.QtGui import QAction

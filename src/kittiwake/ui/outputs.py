@@ -5,7 +5,6 @@ from __future__ import annotations
 import time
 from collections.abc import Callable, Mapping
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -18,6 +17,7 @@ from ..core.model import MadeRecord
 from ..core.project import Project
 from ..core.project.cell import Key
 from ..core.project.outputs import News
+from ..plain_data import dataclass
 from .throttle import Throttle
 
 _EVERY = 3.0  # s

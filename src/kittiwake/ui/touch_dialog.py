@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
@@ -20,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from ..core.model import TouchUp
 from ..core.model.stages import STAGES
+from ..plain_data import dataclass
 from ..words import in_words, phrase, tr
 from .button import Button
 from .said_box import SaidBox

@@ -15,7 +15,7 @@ _DATE = "2026-11-27"  # of the release: the same input gives the same page
 
 def manual_pages(cli: click.Group) -> Iterator[tuple[str, str]]:
     """Name and text of each page: one for the command, one for each verb (man(7))."""
-    names = sorted(cli.commands)
+    names = sorted(cli.list_commands(click.Context(cli)))
     yield "kittiwake.1", _main_page(cli, names)
     for name in names:
         one = cli.commands[name]

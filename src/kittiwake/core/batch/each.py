@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import itertools
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..make import Check, Proof, prove
 from ..measure.analyze import analyze_as_stated

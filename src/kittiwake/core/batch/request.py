@@ -5,10 +5,10 @@ from __future__ import annotations
 import hashlib
 import json
 from collections.abc import Mapping
-from dataclasses import dataclass
 from pathlib import Path
 from typing import NamedTuple
 
+from ...plain_data import dataclass
 from ..fit import BatchContext, Fit, shares_anything
 from ..make.ledger import Entry
 from ..make.output import versions

@@ -11,10 +11,11 @@ import itertools
 import os
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything

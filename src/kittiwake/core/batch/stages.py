@@ -7,10 +7,11 @@ from __future__ import annotations
 
 import time
 from collections.abc import Callable, Iterable
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 from functools import lru_cache
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ..errors import KittiwakeError
 from ..fit import BatchContext, Fit, fit
 from ..make.ledger import Ledger

@@ -6,13 +6,14 @@ import contextlib
 import os
 import time
 from collections.abc import Callable
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 from functools import lru_cache
 from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ..intake.digest import source_digest
 from ..measure.analyze import analyze
 from ..model import Facts, Header, Stated

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import cache
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -17,6 +19,7 @@ def _decode_table() -> NDArray[np.int16]:
 DECODE = _decode_table()
 
 
+@cache
 def _encode_table() -> NDArray[np.uint8]:
     """Positive code of each magnitude 0 … 32768, the nearest one; halfway goes up. As for µ-law, halves are whole."""
     positive = (np.arange(128) | 0x80) ^ 0x55
@@ -25,13 +28,10 @@ def _encode_table() -> NDArray[np.uint8]:
     return positive[np.searchsorted(halfway, np.arange(32769), side="right")].astype(np.uint8)
 
 
-_ENCODE = _encode_table()
-
-
 def encode(signal: NDArray[np.float32]) -> NDArray[np.uint8]:
     """Nearest A-law code of each sample, any shape, nominal ±1.0; beyond full scale the outermost code."""
     magnitude = np.minimum(np.abs(signal) * np.float32(32768), np.float32(32768)).astype(np.int32)
-    return _ENCODE[magnitude] ^ np.where(signal < 0, np.uint8(0x80), np.uint8(0))
+    return _encode_table()[magnitude] ^ np.where(signal < 0, np.uint8(0x80), np.uint8(0))
 
 
 def decode(codes: NDArray[np.uint8]) -> NDArray[np.int16]:

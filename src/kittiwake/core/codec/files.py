@@ -5,7 +5,6 @@ from __future__ import annotations
 import os
 import zlib
 from collections.abc import Callable
-from fractions import Fraction
 
 import numpy as np
 from numpy.typing import NDArray
@@ -165,7 +164,9 @@ class AvWriter:
         self._resampler = av.AudioResampler(
             format=self._stream.codec_context.format, layout=self._layout, rate=opening.rate, frame_size=frame
         )
-        self._at = 0
+        from fractions import Fraction
+
+        self._at, self._tick = 0, Fraction(1, opening.rate)
         self._closed = False
 
     def write(self, block: NDArray[np.float32]) -> None:
@@ -174,7 +175,7 @@ class AvWriter:
         frame = self._av.AudioFrame.from_ndarray(
             np.ascontiguousarray(block.T, dtype=np.float32), format="fltp", layout=self._layout
         )
-        frame.sample_rate, frame.pts, frame.time_base = self._rate, self._at, Fraction(1, self._rate)
+        frame.sample_rate, frame.pts, frame.time_base = self._rate, self._at, self._tick
         self._at += len(block)
         for part in self._resampler.resample(frame):
             self._file.mux(self._stream.encode(part))

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any, Literal, Protocol
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from .pcm import MOVES, Dither
 
 SecondReader = Literal["libsndfile", "libav", "kittiwake"]

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-import difflib
-
 from ...words import phrase
 from ..errors import RulesError
 from ..extensions import import_all
+from ..nearest import nearest
 from . import families
 from .format import FORMATS, Format
 
@@ -66,10 +65,10 @@ def find_format(container: str, encoding: str) -> Format:
 def nearest_forms(container: str, encoding: str) -> str:
     """What can be written that was probably meant, as a sentence."""
     encodings = [e for c, e in FORMATS if c == container]
-    near = difflib.get_close_matches(encoding, encodings or [e for _, e in FORMATS], 2, 0.5)
+    near = nearest(encoding, encodings or [e for _, e in FORMATS], 2, 0.5)
     if not encodings:
         containers = list(dict.fromkeys(c for c, _ in FORMATS))
-        found = difflib.get_close_matches(container, containers, 1) or containers
+        found = nearest(container, containers, 1) or containers
         return phrase("Containers are {list}.", list=", ".join(found))
     return (
         phrase("Did you mean {list}?", list=" or ".join(near))

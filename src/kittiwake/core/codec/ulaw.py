@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import cache
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -18,7 +20,7 @@ def _decode_table() -> NDArray[np.int16]:
 DECODE = _decode_table()
 
 
-def _encode_table() -> NDArray[np.uint8]:
+def _positive_table() -> NDArray[np.uint8]:
     """Code of each magnitude 0 … 32768 (without sign), the nearest one; halfway goes up.
 
     The points halfway between neighbours are whole numbers on this scale, so a magnitude cut off to a whole number
@@ -30,13 +32,12 @@ def _encode_table() -> NDArray[np.uint8]:
     return positive[np.searchsorted(halfway, np.arange(32769), side="right")].astype(np.uint8)
 
 
-def _signed(positive: NDArray[np.uint8]) -> NDArray[np.uint8]:
-    """Code of each value −32768 … 32768, from those of magnitudes. What rounds to zero becomes positive zero."""
+@cache
+def _encode_table() -> NDArray[np.uint8]:
+    """Code of each value −32768 … 32768. What rounds to zero becomes positive zero."""
+    positive = _positive_table()
     negative = positive[:0:-1]
     return np.concatenate([np.where(negative == 0xFF, negative, negative & 0x7F), positive])
-
-
-_ENCODE = _signed(_encode_table())
 
 
 def encode(signal: NDArray[np.float32]) -> NDArray[np.uint8]:
@@ -49,7 +50,7 @@ def encode(signal: NDArray[np.float32]) -> NDArray[np.uint8]:
     np.minimum(scaled, np.float32(32768), out=scaled)
     place = scaled.astype(np.intp)  # cut off towards zero, on both sides of it
     place += 32768
-    return _ENCODE.take(place, mode="clip")
+    return _encode_table().take(place, mode="clip")
 
 
 def decode(codes: NDArray[np.uint8]) -> NDArray[np.int16]:

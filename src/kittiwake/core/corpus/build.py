@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..process import Executor
 from .files import Files

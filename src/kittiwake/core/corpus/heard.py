@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import json
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..script.score import alike, score

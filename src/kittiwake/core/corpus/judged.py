@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from collections import defaultdict
 from collections.abc import Iterator
-from dataclasses import dataclass, field
+from dataclasses import field
 
+from ...plain_data import dataclass
 from ...words import phrase
 from .split import Speaker, split
 from .store import Store

@@ -7,11 +7,11 @@ import io
 import json
 import tarfile
 from collections.abc import Iterator, Mapping
-from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
 from typing import IO, Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..deliver.manifest import harmless
 from ..errors import KittiwakeError

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import dataclasses
 import math
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..measure.analyze import analyze_as_stated
 from ..measure.meters import Meters

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..model import Clip, Stated
 

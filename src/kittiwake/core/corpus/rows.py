@@ -6,10 +6,10 @@ import csv
 import json
 import re
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
 from pathlib import Path, PurePosixPath
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..script.table import read_rows

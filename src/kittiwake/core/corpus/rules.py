@@ -5,8 +5,8 @@ from __future__ import annotations
 import operator
 import re
 from collections.abc import Callable
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError
 from .quality import MEASURES, Quality

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from collections import deque
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..batch.each import each
 from ..cut.activity import Activity, activity_of

@@ -6,8 +6,8 @@ import hashlib
 import math
 from collections import defaultdict
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError
 

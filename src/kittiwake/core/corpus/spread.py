@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from array import array
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from .quality import MEASURES, Measure
 from .store import Store
 

@@ -7,10 +7,11 @@ import sqlite3
 import zlib
 from collections.abc import Iterable, Iterator
 from contextlib import contextmanager
-from dataclasses import astuple, dataclass, replace
+from dataclasses import astuple, replace
 from itertools import groupby
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..cache.facts_cache import packed_facts, unpacked_facts
 from ..errors import KittiwakeError

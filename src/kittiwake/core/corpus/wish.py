@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Literal
 
+from ...plain_data import dataclass
 from ..model import Receiver
 from .rules import Rule
 

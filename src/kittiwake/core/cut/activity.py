@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass, field
+from dataclasses import field
 from fractions import Fraction
 from pathlib import Path
 
@@ -11,6 +11,7 @@ import numpy as np
 import soxr
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ..errors import Cancelled
 from ..intake import open_sound
 from ..model import Stated

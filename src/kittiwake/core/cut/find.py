@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from bisect import bisect_left
 from collections import deque
-from dataclasses import dataclass, field
+from dataclasses import field
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from .activity import FRAME, Activity
 from .room import LEAST, STEP, background_of, floor_of, mean_of, runs_of
 from .tail import before_tail, decay_of

@@ -11,9 +11,9 @@ import io
 import re
 import struct
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..codec.cues import Cue
 from ..errors import IntakeError

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from pathlib import Path
 from typing import Literal
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ..intake import open_sound
 from ..measure.level import ActiveLevel
 from ..model import Stated

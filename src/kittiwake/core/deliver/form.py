@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-import difflib
 from collections.abc import Callable
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..extensions import import_all
+from ..nearest import nearest
 from .plan import Plan
 
 Files = dict[str, bytes | None]
@@ -57,7 +57,7 @@ def form_called(key: str) -> Form:
     """
     known = forms()
     if key not in known:
-        near = difflib.get_close_matches(key, known, 1)
+        near = nearest(key, known, 1)
         meant = phrase("Did you mean {near}? ", near=near[0]) if near else ""
         raise KittiwakeError(
             phrase("There is no form of delivery “{key}”.", key=key),

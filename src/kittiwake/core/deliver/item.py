@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path, PurePosixPath
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError
 from ..model import Receiver

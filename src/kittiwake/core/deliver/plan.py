@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import os
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..make.delivered import PACKED, Delivered, delivered_in
 from ..model import Receiver

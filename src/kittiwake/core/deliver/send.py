@@ -5,9 +5,9 @@ from __future__ import annotations
 import datetime
 import hashlib
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import Cancelled, KittiwakeError, reason_of
 from ..make.delivered import PACKED, Delivered, delivered_in, note_delivered

@@ -8,9 +8,10 @@ import os
 import socket
 import stat
 from collections.abc import Iterable
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
+
+from ...plain_data import dataclass
 
 _LARGEST = 32 << 20  # bytes of one message
 _WAIT = 3.0  # s; a window that does not answer within them is taken for hung

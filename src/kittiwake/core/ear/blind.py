@@ -4,8 +4,9 @@ from __future__ import annotations
 
 import math
 import random
-from dataclasses import dataclass, field
+from dataclasses import field
 
+from ...plain_data import dataclass
 from ...words import phrase
 
 ROUNDS = 10

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import tempfile
 from collections.abc import Iterator
-from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 import soundfile
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec import FORMATS
 from ..errors import KittiwakeError

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from typing import Any
 
+from ...plain_data import dataclass
 from ..model import Clip, Facts, Receiver
 from ..model.more_rules import RULES
 from .remedies import OFFERS

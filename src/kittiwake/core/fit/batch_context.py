@@ -5,9 +5,10 @@ from __future__ import annotations
 import math
 from bisect import bisect_left
 from collections.abc import Callable, Container, Iterable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ..codec.cues import Cue
 from ..model import Clip, Facts, Receiver, SignalLevel
 from ..model.units import db

@@ -6,10 +6,10 @@ import math
 import re
 from collections import Counter
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
 from statistics import median
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec import FORMATS
 from ..errors import RulesError

@@ -6,8 +6,6 @@ import re
 import unicodedata
 from collections.abc import Iterable
 
-from anyascii import anyascii
-
 from ...words import phrase
 from ..errors import MakeError
 from ..model import Clip
@@ -60,6 +58,8 @@ def _taken(character: str, rules: Names) -> str | None:
         return plain
     if character.isascii():
         return None
+    from anyascii import anyascii  # its tables are only for letters that are of no use otherwise
+
     return "".join(filter(rules.takes, _cased(anyascii(character), rules))) or None
 
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import difflib
 import tomllib
 from typing import Any
 
@@ -11,6 +10,7 @@ from ..codec import FORMATS, Format
 from ..errors import RulesError
 from ..model import Receiver
 from ..model.receiver_file import receiver_from_data
+from ..nearest import nearest
 from .receiver_problems import check_receiver
 from .repair import repaired
 
@@ -38,7 +38,7 @@ def form_called(name: str) -> Format:
         if plain in (form.container, form.encoding, form.extension.lstrip(".")):
             return form
     known = [*_ALSO, "mp3", *(f"{c}/{e}" for c, e in FORMATS)]
-    near = difflib.get_close_matches(plain, known, 2, 0.5)
+    near = nearest(plain, known, 2, 0.5)
     meant = (
         phrase("Did you mean {list}?", list=joined(near, phrase(" or ")))
         if near
@@ -168,7 +168,7 @@ def _path_of(key: str, known: list[str]) -> list[str]:
             phrase("Write more of it."),
             "no_field",
         )
-    near = difflib.get_close_matches(wanted, [*known, *(one.rpartition(".")[2] for one in known)], 2, 0.5)
+    near = nearest(wanted, [*known, *(one.rpartition(".")[2] for one in known)], 2, 0.5)
     meant = (
         phrase("Did you mean {list}?", list=joined(near, phrase(" or ")))
         if near

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import dataclasses
 import math
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..codec import Format, find_format
 from ..codec.cues import Cue

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-import difflib
 from collections.abc import Callable
 from typing import Any
 
 from ...words import phrase
+from ..nearest import nearest
 
 #: Code -> what it does. A test holds that no remedy is offered under another.
 REMEDIES = {
@@ -61,4 +61,4 @@ def is_remedy(code: str) -> bool:
 
 def nearest_remedy(code: str) -> str:
     """What was probably meant; empty where nothing is near."""
-    return next(iter(difflib.get_close_matches(code, REMEDIES, 1)), "")
+    return next(iter(nearest(code, REMEDIES, 1)), "")

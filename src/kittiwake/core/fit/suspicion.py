@@ -9,12 +9,12 @@ from __future__ import annotations
 import math
 from collections import Counter
 from collections.abc import Iterable
-from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..measure.rate_guess import pace_of
 from ..model import Clip, Facts

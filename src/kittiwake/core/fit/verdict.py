@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import asdict, dataclass, field
+from dataclasses import asdict, field
 from typing import Any, Literal
 
+from ...plain_data import dataclass
 from ..codec import Format
 from ..codec.cues import Cue, bytes_of_cues
 from ..codec.info import Tag, bytes_of_info

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec import FORMATS
 from ..errors import RulesError

@@ -7,8 +7,9 @@ from __future__ import annotations
 
 import os
 import struct
-from dataclasses import dataclass
 from pathlib import Path
+
+from ...plain_data import dataclass
 
 #: Sizes that a writer leaves when it cannot go back to fill them in (streams); they promise nothing.
 _UNKNOWN = (0, 0xFFFFFFFF, 0x7FFFFFFF, 0x7FFFFF00)

@@ -5,10 +5,11 @@ from __future__ import annotations
 import os
 from array import array
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 from typing import overload
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import reason_of
 from .bare import like_sound, may_be_bare

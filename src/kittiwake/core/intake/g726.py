@@ -9,7 +9,8 @@ from __future__ import annotations
 
 from bisect import bisect_right
 from collections.abc import Iterable
-from dataclasses import dataclass
+
+from ...plain_data import dataclass
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,9 +7,9 @@ published source.
 from __future__ import annotations
 
 import mmap
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..model import Note
 from .sniff import head_of

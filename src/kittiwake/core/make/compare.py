@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator
-from dataclasses import asdict, dataclass, field
+from dataclasses import asdict, field
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..codec import FORMATS, Format
 from ..errors import Cancelled, KittiwakeError, reason_of

@@ -5,9 +5,9 @@ from __future__ import annotations
 import dataclasses
 import json
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 

@@ -19,11 +19,11 @@ import sys
 import time
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
-from dataclasses import dataclass
 from pathlib import Path
 from threading import Lock
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import MakeError
 from ..model.text import to_json

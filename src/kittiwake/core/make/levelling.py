@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ..fit.path import Touch, touches
 from ..fit.verdict import Recipe
 from ..measure import ActiveLevel, Loudness, TruePeak

@@ -5,12 +5,13 @@ from __future__ import annotations
 import hashlib
 import json
 import stat
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from functools import cache, lru_cache
 from pathlib import Path
 from typing import Any, Literal
 
 from ... import __version__
+from ...plain_data import dataclass
 from ..fit import Fit
 from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver

@@ -5,16 +5,16 @@ from __future__ import annotations
 import os
 import zlib
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec.info import read_info
-from ..cut.forms import cues_of, marks_in_wav
 from ..errors import Cancelled
 from ..fit.verdict import Recipe
 from ..intake import BLOCK
@@ -115,6 +115,8 @@ def _against_promise(
         sound.clipped_samples <= promise.source_clipped,
     )
     if recipe.cues:
+        from ..cut.forms import cues_of, marks_in_wav
+
         there = cues_of(marks_in_wav(path), recipe.rate_out)
         told, read = (
             joined(

@@ -7,10 +7,10 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec import FORMATS, Format, is_for_voices
 from ..codec.pcm import MOVES, Dither

@@ -8,12 +8,12 @@ from __future__ import annotations
 
 import contextlib
 import math
-import shutil
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from datetime import UTC, datetime
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec.cues import add_cues
 from ..codec.info import add_info
@@ -322,4 +322,6 @@ def _level_of(proof: Proof) -> float | None:
 
 def _copy(source: Path, part: Path) -> None:
     with source.open("rb") as original, part.open("xb") as copy:
+        import shutil
+
         shutil.copyfileobj(original, copy, 1 << 20)

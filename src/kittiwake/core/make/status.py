@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import os
 from collections.abc import Iterator
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any, Literal
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest

@@ -8,12 +8,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError

@@ -5,12 +5,13 @@ from __future__ import annotations
 import io
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import IntakeError
 from ..intake import open_sound

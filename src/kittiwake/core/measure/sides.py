@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ..model.facts import Sides
 
 _SILENT_DB = -40.0  # a side this far below the other is silent: hiss, not a second voice

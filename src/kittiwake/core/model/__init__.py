@@ -1,13 +1,17 @@
 """Plain immutable data: facts of a source, clips and their touch-ups, receivers, jobs."""
 
+from typing import TYPE_CHECKING, Any
+
 from .clip import Clip, TouchUp
 from .facts import Facts, Header, Measures, Note, SignalLevel
 from .find_receiver import load_receiver
-from .job import Job, MadeRecord
 from .receiver import Receiver
 from .receiver_file import shipped_receivers
-from .span import Cut, Line, Span
 from .stated import Stated
+
+if TYPE_CHECKING:
+    from .job import Job, MadeRecord
+    from .span import Cut, Line, Span
 
 __all__ = [
     "Clip",
@@ -27,3 +31,16 @@ __all__ = [
     "load_receiver",
     "shipped_receivers",
 ]
+
+
+def __getattr__(name: str) -> Any:
+    # Commands know nothing of jobs and cuts: those are loaded when they are asked for.
+    if name in ("Job", "MadeRecord"):
+        from . import job
+
+        return getattr(job, name)
+    if name in ("Cut", "Line", "Span"):
+        from . import span
+
+        return getattr(span, name)
+    raise AttributeError(f"module {__name__!r} has no attribute {name!r}")

@@ -5,10 +5,11 @@ from __future__ import annotations
 import dataclasses
 import uuid
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from . import checked
 from .rights import Rights

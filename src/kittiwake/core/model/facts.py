@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 import dataclasses
-from dataclasses import asdict, dataclass, field
+from dataclasses import asdict, field
 from pathlib import Path
 from typing import Any, Literal
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import joined
 from .stated import Stated
 

@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-import difflib
-from importlib import resources
 from pathlib import Path
 
 from ...words import joined, phrase
 from ..errors import RulesError, reason_of
+from ..nearest import nearest
 from .own_receivers import own_receivers
 from .receiver import Receiver
-from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
+from .receiver_file import MOST_TEXT, parse_receiver, shipped_file, shipped_receiver, shipped_receivers, to_toml
 from .text import text_of
 
 
@@ -21,9 +20,8 @@ def receiver_text(slug: str) -> str:
     ------
     RulesError : there is none.
     """
-    for entry in resources.files("kittiwake.core.receivers").iterdir():
-        if entry.name.endswith(f"-{slug}.toml"):
-            return entry.read_text("utf-8")
+    if (shipped := shipped_file(slug)) is not None:
+        return shipped.read_text("utf-8")
     receiver = load_receiver(slug)  # says what is wrong
     return text_of(Path(slug), MOST_TEXT, "receiver") if slug.endswith(".toml") else to_toml(receiver)
 
@@ -35,8 +33,8 @@ def load_receiver(which: str | Path) -> Receiver:
     ------
     RulesError : no such receiver, or its file is wrong.
     """
-    if isinstance(which, str) and which in shipped_receivers():
-        return shipped_receivers()[which]
+    if isinstance(which, str) and (shipped := shipped_receiver(which)) is not None:
+        return shipped
     if isinstance(which, str) and not which.endswith(".toml") and which in (own := own_receivers()):
         return own[which]
     path = Path(which)
@@ -47,7 +45,7 @@ def load_receiver(which: str | Path) -> Receiver:
     if path.suffix.lower() != ".toml":
         names = {**shipped_receivers(), **own_receivers()}
         known = joined(names, ", ")
-        near = difflib.get_close_matches(str(which), names, 1)
+        near = nearest(str(which), names, 1)
         meant = phrase("Did you mean {near}? ", near=near[0]) if near else ""
         raise RulesError(
             phrase("There is no receiver “{which}”.", which=which),

@@ -6,10 +6,11 @@ import dataclasses
 import json
 import os
 from collections.abc import Callable, Iterable, Iterator, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import JobError, RulesError, reason_of
 from . import checked

@@ -5,10 +5,11 @@ What an object's functions take and give is of higher rooms: see ``fit.asked.Ask
 
 from __future__ import annotations
 
-import difflib
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from typing import Any
+
+from ...plain_data import dataclass
+from ..nearest import nearest
 
 
 @dataclass(frozen=True, slots=True)
@@ -64,7 +65,7 @@ def parsed(more: Mapping[str, Any]) -> MoreRules:
     out = MoreRules()
     for key, value in more.items():
         if key not in RULES:
-            near = difflib.get_close_matches(key, RULES, 1)
+            near = nearest(key, RULES, 1)
             raise ValueError(f"there is no rule {key} here{f'; did you mean {near[0]}?' if near else ''}")
         try:
             found = RULES[key].parse(value)

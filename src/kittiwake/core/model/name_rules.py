@@ -6,11 +6,11 @@ import re
 import re._parser as re_parser  # type: ignore[import-not-found]
 import unicodedata
 import warnings
-from dataclasses import dataclass
 from functools import lru_cache
 from string import Formatter
 from typing import Annotated, ClassVar, Literal
 
+from ...plain_data import dataclass
 from .rule_fields import Limited
 from .rule_part import RulePart
 

@@ -7,8 +7,6 @@ import json
 from collections.abc import Iterable, Mapping
 from pathlib import Path
 
-from platformdirs import user_config_path
-
 from ...words import phrase
 from ..errors import RulesError, reason_of
 from .receiver import Receiver
@@ -20,6 +18,9 @@ _read: dict[Path, tuple[int, Receiver | None]] = {}
 
 
 def own_folder() -> Path:
+    """Where they lie."""
+    from platformdirs import user_config_path
+
     return user_config_path("kittiwake") / "receivers"
 
 

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import string
 from collections.abc import Callable
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Annotated, Any, ClassVar, Literal
 
+from ...plain_data import dataclass
 from .more_rules import MoreRules, parsed
 from .name_rules import Names
 from .rule_fields import After, Before, Limited
@@ -103,13 +103,13 @@ class Rules(RulePart):
     channels: Annotated[int, Limited(ge=0, le=2)] = 1
     accepts: Annotated[tuple[Accepts, ...], Limited(min_length=1)]
     limits: Limits = Limits()
-    names: Names = Names()  # noqa: RUF009
+    names: Names = Names()
     #: Kinds of message, of which each clip has to be one; empty where the receiver knows none.
     kinds: tuple[str, ...] = ()
     #: Whether spans are written into the file as cue points with names; in WAV only.
     cue_points: bool = False
     #: Rules that were added from outside, by their keys (``more_rules``).
-    more: Annotated[dict[str, Any], After(parsed)] = MoreRules()  # noqa: RUF009
+    more: Annotated[dict[str, Any], After(parsed)] = MoreRules()
 
     def channels_for(self, channels: int) -> int:
         """Channels that a source with so many is delivered with."""

@@ -2,19 +2,20 @@
 
 from __future__ import annotations
 
-import difflib
 import re
 import tomllib
 from collections.abc import Iterator, Sequence
 from dataclasses import fields
 from functools import cache
-from importlib import resources
+from pathlib import Path
 from typing import Any
 
 from ...words import joined, phrase
 from ..errors import RulesError
+from ..nearest import nearest
 from .receiver import Receiver
 
+_RECEIVERS = Path(__file__).parent.parent / "receivers"
 MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
 _DEEPEST = 12  # lists and tables within each other
 
@@ -116,7 +117,7 @@ def _faults(error: Any) -> Iterator[str]:
         where = ".".join(str(part) for part in place) or "receiver"
         message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
         if fault["type"] == "unexpected_keyword_argument":
-            near = difflib.get_close_matches(str(place[-1]), _fields_at(place[:-1]), 1)
+            near = nearest(str(place[-1]), _fields_at(place[:-1]), 1)
             yield phrase("{where}: there is no such field", where=where) + (
                 phrase("; did you mean {near}?", near=near[0]) if near else ""
             )
@@ -128,7 +129,7 @@ def _faults(error: Any) -> Iterator[str]:
         shown = f" = {value!r}"[:60] if isinstance(value, str | int | float) else ""
         near = []
         if fault["type"] == "literal_error" and isinstance(value, str):
-            near = difflib.get_close_matches(value, re.findall(r"'([^']+)'", message), 1)
+            near = nearest(value, re.findall(r"'([^']+)'", message), 1)
         yield f"{where}{shown}: {message}" + (phrase("; did you mean {near}?", near=near[0]) if near else "")
 
 
@@ -146,11 +147,22 @@ def _fields_at(place: Sequence[int | str]) -> list[str]:
 @cache
 def shipped_receivers() -> dict[str, Receiver]:
     """The receivers that come with the application, by slug, in the order in which they are offered."""
-    found = {}
-    for entry in sorted(resources.files("kittiwake.core.receivers").iterdir(), key=lambda e: e.name):
-        if entry.name.endswith(".toml"):
-            receiver = Receiver.trusted(tomllib.loads(entry.read_text("utf-8")))
-            # In other languages they have other names; in files and folders it is the slug that counts.
-            told = {"name": phrase(receiver.name), "purpose": phrase(receiver.purpose)}
-            found[receiver.slug] = receiver.changed(**told)
-    return found
+    return {receiver.slug: receiver for receiver in map(_shipped, sorted(_RECEIVERS.glob("*.toml")))}
+
+
+def shipped_receiver(slug: str) -> Receiver | None:
+    """One of them, whose file alone is read; None where there is none."""
+    path = shipped_file(slug)
+    return None if path is None else _shipped(path)
+
+
+def shipped_file(slug: str) -> Path | None:
+    """Its TOML file, such as ``10-phone-menu.toml``: the number is the order."""
+    return next((path for path in _RECEIVERS.glob("*.toml") if path.stem.partition("-")[2] == slug), None)
+
+
+@cache
+def _shipped(path: Path) -> Receiver:
+    receiver = Receiver.trusted(tomllib.loads(path.read_text("utf-8")))
+    # In other languages they have other names; in files and folders it is the slug that counts.
+    return receiver.changed(name=phrase(receiver.name), purpose=phrase(receiver.purpose))

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import datetime
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from . import checked
 

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Annotated, Any, ClassVar
 
+from ...plain_data import dataclass
 from .rule_fields import Before, Limited
 from .rule_part import RulePart
 

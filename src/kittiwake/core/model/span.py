@@ -5,9 +5,10 @@ from __future__ import annotations
 import dataclasses
 import uuid
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from . import checked
 

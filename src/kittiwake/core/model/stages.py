@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
+
+from ...plain_data import dataclass
 
 Blocks = Iterable[NDArray[np.float32]]
 

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import RulesError
 

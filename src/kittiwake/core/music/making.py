@@ -8,7 +8,6 @@ import io
 import json
 import tomllib
 from collections.abc import Callable
-from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
@@ -16,6 +15,7 @@ import soundfile
 import soxr
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..fit import fit

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import dataclasses
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Any, Literal
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..model import checked

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 import random
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
+
+from ...plain_data import dataclass
 
 
 @dataclass(frozen=True, slots=True)

@@ -2,11 +2,10 @@
 
 from __future__ import annotations
 
-import traceback
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..log import log_path
 
@@ -39,6 +38,8 @@ class Unexpected(WorkerCrash):
 
     @classmethod
     def by(cls, error: BaseException) -> Unexpected:
+        import traceback
+
         return cls(f"{type(error).__name__}: {error}", "".join(traceback.format_exception(error)))
 
     def __str__(self) -> str:

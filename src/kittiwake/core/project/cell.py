@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ...plain_data import dataclass
 from ..fit import Fit
 from ..make import Result
 from ..model import Clip, Facts, MadeRecord, Receiver

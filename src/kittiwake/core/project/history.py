@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ..model import Job
 from .events import Event
 

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..model import Job, MadeRecord, Receiver, load_receiver, shipped_receivers

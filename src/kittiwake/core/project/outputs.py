@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import os
 from collections.abc import Iterable
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..fit import Fit
 from ..make import Result, fingerprint

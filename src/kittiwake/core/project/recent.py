@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import contextlib
 import json
-from dataclasses import asdict, dataclass
+from dataclasses import asdict
 from pathlib import Path
 from typing import Any
 
 from platformdirs import user_state_path
 
+from ...plain_data import dataclass
 from ..model.text import put_whole
 
 _MOST = 12

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import contextlib
 import unicodedata
-from dataclasses import dataclass
+
+from ...plain_data import dataclass
 
 
 @dataclass(frozen=True, slots=True)

@@ -5,10 +5,10 @@ from __future__ import annotations
 import csv
 import io
 from collections.abc import Sequence
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..model.script import FASTEST, SLOWEST, ScriptLine

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import contextlib
 import json
-from dataclasses import asdict, dataclass
+from dataclasses import asdict
 from pathlib import Path
 from threading import Lock
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..model.service import Service
 from .request import Request

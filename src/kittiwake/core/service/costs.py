@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from dataclasses import dataclass
 from html import escape
 from pathlib import Path
 
@@ -12,6 +11,7 @@ import soundfile
 import soxr
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import Cancelled, KittiwakeError
 from ..fit import fit

@@ -6,9 +6,9 @@ import csv
 import io
 import json
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..deliver.manifest import harmless
 from ..script.score import Score, score

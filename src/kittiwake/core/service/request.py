@@ -6,9 +6,9 @@ import base64
 import hashlib
 import json
 import shlex
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..intake import open_sound

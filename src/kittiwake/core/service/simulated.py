@@ -14,7 +14,7 @@ import io
 import json
 import time
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass, field
+from dataclasses import field
 from queue import SimpleQueue
 from threading import Lock, Thread
 from typing import Any
@@ -25,6 +25,7 @@ from numpy.typing import NDArray
 from werkzeug.serving import BaseWSGIServer, make_server
 from werkzeug.wrappers import Request, Response
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..ear.engines import Heard
 from ..ear.hearers import Hearers

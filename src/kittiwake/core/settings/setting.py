@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ...plain_data import dataclass
 from ...words import phrase
 from ..extensions import import_all
 

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ..model.units import db
 
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import tempfile
 from collections.abc import Iterator
 from pathlib import Path
 from types import TracebackType
@@ -50,6 +49,8 @@ class Spool:
         if self._file is None:
             self._held.append(block if block.base is None else block.copy())
             if self.frames * 4 * self._channels > _IN_MEMORY:
+                import tempfile
+
                 self._file = tempfile.TemporaryFile(dir=str(self._folder))  # noqa: SIM115 - closed in ``close``
                 for one in self._held:
                     self._file.write(one.data)

@@ -5,12 +5,12 @@ from __future__ import annotations
 import hashlib
 import json
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 import soundfile
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..batch.each import each
 from ..errors import KittiwakeError, reason_of

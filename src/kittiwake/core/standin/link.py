@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import time
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import phrase
 from .machine import Kind, Machine
 

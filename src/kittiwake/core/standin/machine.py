@@ -12,12 +12,12 @@ A machine that holds many files has a ``shelf.Shelf`` called ``shelf``, which is
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Any, Protocol, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ...plain_data import dataclass
 from ..extensions import import_all
 
 

@@ -6,8 +6,8 @@ Shares no code with the readers and writers of this program. RIFF: *Multimedia P
 from __future__ import annotations
 
 import struct
-from dataclasses import dataclass
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from .machine import Refusal
 

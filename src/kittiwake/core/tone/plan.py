@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import tomllib
-from dataclasses import dataclass
 from functools import cache
 from pathlib import Path
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import reason_of
 from ..model.text import text_of

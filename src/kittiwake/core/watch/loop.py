@@ -8,9 +8,9 @@ import hashlib
 import os
 import time
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from pathlib import Path
 
+from ...plain_data import dataclass
 from ...words import phrase
 from ..batch import BatchRequest, run_batch
 from ..batch.places import folders_of

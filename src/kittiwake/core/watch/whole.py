@@ -6,8 +6,9 @@ import fcntl
 import os
 import struct
 import time
-from dataclasses import dataclass
 from pathlib import Path
+
+from ...plain_data import dataclass
 
 #: Names under which programs write what is not whole yet.
 _UNFINISHED = (".part", ".partial", ".crdownload", ".download", ".filepart", ".tmp", ".temp", "~")

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Any
 
 from ...core.codec import FORMATS
 from ...core.deliver.form import forms as all_forms
 from ...core.standin.machine import kinds
+from ...plain_data import dataclass
 from ...words import phrase, tr
 
 

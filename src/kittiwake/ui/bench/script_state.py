@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from pathlib import Path
 
 from ...core.ear.heard_back import HeardLine
@@ -14,6 +13,7 @@ from ...core.project.project import Project
 from ...core.script.series import is_series
 from ...core.speak.fit import TOO_LONG
 from ...core.speak.spoken import Spoken, path_of, wish_of
+from ...plain_data import dataclass
 from ...words import in_words, tr
 
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
@@ -12,6 +11,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ...core.model.units import format_hz
+from ...plain_data import dataclass
 from ...words import in_words, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled

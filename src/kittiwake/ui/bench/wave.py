@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 
 from ...core.model.units import format_seconds
+from ...plain_data import dataclass
 from ...words import in_words, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled

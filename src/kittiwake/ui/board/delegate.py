@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Any
 
 from PySide6.QtCore import QModelIndex, QObject, QPersistentModelIndex, QRectF, QSize, Qt
@@ -12,6 +11,7 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem,
 from ...core.log import log
 from ...core.model.units import format_bytes, format_seconds
 from ...core.project import Cell
+from ...plain_data import dataclass
 from ...words import in_words, tr
 from ..field import Field
 from ..theme.colours import colours

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Generator
-from dataclasses import dataclass
 from typing import Any
 
 from ...core.model import Clip
+from ...plain_data import dataclass
 from ...words import phrase
 from ..session import Session
 

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import re
 import struct
-from dataclasses import dataclass
 
+from ....plain_data import dataclass
 from ....words import phrase
 from ...errors import KittiwakeError
 from ..form import Files, Form, bytes_of, register_form

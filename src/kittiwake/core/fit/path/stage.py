@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator
-from dataclasses import dataclass
 from enum import IntEnum
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ....plain_data import dataclass
 from ...model import Header, Measures, Receiver, SignalLevel, TouchUp
 from ..verdict import Recipe, Step
 

@@ -21,7 +21,6 @@ import json
 import tomllib
 import urllib.error
 import urllib.request
-from dataclasses import dataclass
 from functools import lru_cache
 from pathlib import Path
 from typing import Any
@@ -31,6 +30,7 @@ import numpy as np
 import soundfile
 from platformdirs import user_config_path
 
+from ....plain_data import dataclass
 from ....words import phrase
 from ...errors import KittiwakeError, reason_of
 from ...model.text import text_of

@@ -7,8 +7,8 @@ The header is C99: ``VOICE_COUNT``, ``VOICE_RATE``, ``VOICE_BLOCK`` (bytes of a 
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass
 
+from ....plain_data import dataclass
 from ....words import joined, phrase
 from ..decode import of_ima
 from ..machine import Action, Heard, Held, Refusal, stand_in

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ....plain_data import dataclass
 from ....words import phrase
 from ...packets.weather import CLEAR, Weather
 from ...tone.keys import keys_recipe

@@ -24,10 +24,11 @@ import dataclasses
 import re
 import tomllib
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from pathlib import Path
 from typing import Any
 
+from ....plain_data import dataclass
 from ....words import joined, phrase
 from ...errors import KittiwakeError
 from ...tone.plan import tone_for

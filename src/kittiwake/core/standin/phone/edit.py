@@ -2,8 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ....plain_data import dataclass
 from ....words import phrase
 from .dial_plan import KEYS, DialPlan, Menu, PlanError, menu_in, said_in
 

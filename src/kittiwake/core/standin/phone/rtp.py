@@ -8,11 +8,11 @@ from __future__ import annotations
 
 import socket
 import struct
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ....plain_data import dataclass
 from ...packets.conceal import FRAME, concealed
 from ...packets.weather import CLEAR, Weather, losses
 from ..decode import a_law_values, mu_law_values, of_law, to_bytes

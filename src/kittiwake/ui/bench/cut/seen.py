@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
@@ -13,6 +11,7 @@ from ....core.cut import Activity
 from ....core.cut.activity import FRAME
 from ....core.cut.find import Found
 from ....core.cut.room import STEP
+from ....plain_data import dataclass
 from ....words import in_words, tr
 from ...theme.colours import colours
 from ...theme.scale import scaled

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
 from PySide6.QtCore import QRectF
 
 from ....core.model.span import Span
+from ....plain_data import dataclass
 from ...theme.scale import scaled
 
 LEDGE, RULER, HEAD = (
