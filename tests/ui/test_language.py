@@ -19,15 +19,17 @@ from PySide6.QtWidgets import (
 )
 
 from kittiwake import words
+from kittiwake.core.model import TouchUp
+from kittiwake.core.model.rule import Blank
 from kittiwake.core.project import edits
 from kittiwake.ui.bench.bench import PAGES
 from kittiwake.ui.bench.blank_values import as_text, parsed
-from kittiwake.ui.bench.blanks import Blank
 from kittiwake.ui.language import use_language
 from kittiwake.ui.opened import OpenedWindow
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.start import DEMO, make_app, settle
+from kittiwake.ui.touch_dialog import TouchDialog
 from kittiwake.words import phrase
 from tests.sounds import FolderCase
 
@@ -195,6 +197,17 @@ class TestTypedValues(WindowCase):
         self.addCleanup(use_language, "en")
         super().setUp()
 
+    def test_what_is_chosen_in_a_form_is_no_word_of_the_language(self) -> None:
+        dialog = TouchDialog(self.window, [TouchUp(loop=0.4)])
+        shape, loop = dialog.choices["fade_shape"], dialog.choices["loop"]
+        self.assertNotEqual(shape.itemText(1), "even: a straight line")
+        shape.setCurrentIndex(1)
+        self.assertEqual(loop.currentData(), 0.4)
+        loop.setCurrentIndex(0)
+        self.assertEqual(dialog.changes(), {"fade_shape": "even", "loop": None})
+        touch = TouchUp(**dialog.changes())  # type: ignore[arg-type]
+        self.assertEqual(TouchUp.from_dict(touch.to_dict()), touch)
+
     def test_rules_that_are_shown_can_be_typed_again_in_any_language(self) -> None:
         self.open_demo()
         window = self.window
@@ -205,11 +218,11 @@ class TestTypedValues(WindowCase):
             self.app.processEvents()
             self.assertEqual(page.edited(), [], "nothing was typed")
         for blank, shown in (
-            (Blank("RULES", "", (), "", "rates"), 22_050),
-            (Blank("RULES", "", (), "", "rates"), [8000, 22_050]),
-            (Blank("RULES", "", (), "", "number"), -0.1),
-            (Blank("RULES", "", (), "", "bit_rate"), 12_200),
+            (Blank("", (), "", "rates"), 22_050),
+            (Blank("", (), "", "rates"), [8000, 22_050]),
+            (Blank("", (), "", "number"), -0.1),
+            (Blank("", (), "", "bit_rate"), 12_200),
         ):
             self.assertEqual(parsed(as_text(shown, blank.kind), blank), shown)
-        self.assertEqual(parsed("au plus 22,05 kHz", Blank("RULES", "", (), "", "rates")), 22_050)
-        self.assertEqual(parsed("at most 8", Blank("RULES", "", (), "", "rates")), 8000)
+        self.assertEqual(parsed("au plus 22,05 kHz", Blank("", (), "", "rates")), 22_050)
+        self.assertEqual(parsed("at most 8", Blank("", (), "", "rates")), 8000)

@@ -2,16 +2,19 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from pathlib import Path
+from typing import Any
 from unittest import mock
 
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLineEdit
+from PySide6.QtWidgets import QComboBox, QLineEdit
 
-from kittiwake.core.model import load_receiver
+from kittiwake.core.model import load_receiver, shipped_receivers
 from kittiwake.core.model.own_receivers import last_used, own_receivers
 from kittiwake.core.project import edits
+from kittiwake.ui.bench.rules_editor import RulesEditor
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands.receiver import learn_from
 from kittiwake.ui.receiver_chooser import ReceiverChooser
@@ -63,10 +66,34 @@ class TestReceivers(WindowCase):
         self.assertEqual(self.window.board.board_model.columnCount(), HEADS + 3)
 
 
+def popped(data: Any, path: Sequence[Any]) -> Any:
+    """What stands at a place in plain data, taken out of it."""
+    for part in path[:-1]:
+        data = data[part]
+    return data.pop(path[-1])
+
+
 class TestReceiverSheet(WindowCase):
-    def field(self, name: str):
-        page = self.window.bench.receiver_page
-        return next(f for blank, f in page.editor._fields if blank.before == name)
+    def test_every_field_shows_what_the_receiver_says_and_can_be_changed(self) -> None:
+        editor = RulesEditor()
+        for receiver in shipped_receivers().values():
+            editor.show_receiver(receiver)
+            for blank, field in editor._fields:
+                if isinstance(field, QComboBox) and not field.isEditable():
+                    self.assertGreaterEqual(field.currentIndex(), 0, (receiver.slug, blank.path))
+            self.assertEqual(editor.receiver(), receiver, receiver.slug)
+        # Each choice on its own arrives where it belongs, and nowhere else.
+        menu = shipped_receivers()["phone-menu"]
+        for blank, field in editor._fields:
+            if not isinstance(field, QComboBox) or field.isEditable() or blank.path[0] == "rules":
+                continue
+            editor.show_receiver(menu)
+            chosen = (field.currentIndex() + 1) % field.count()
+            field.setCurrentIndex(chosen)
+            found, there = editor.receiver().to_data(), menu.to_data()
+            self.assertEqual(popped(found, blank.path), field.itemData(chosen), blank.path)
+            self.assertNotEqual(popped(there, blank.path), field.itemData(chosen), blank.path)
+            self.assertEqual(found, there, blank.path)
 
     def test_rules_are_edited_in_place_counted_taken_and_taken_back(self) -> None:
         self.open_demo()

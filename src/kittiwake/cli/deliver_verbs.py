@@ -105,7 +105,7 @@ def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     import datetime
 
     from ..core.deliver.report import outline_of, report_of
-    from ..core.fit.demands import demands_of
+    from ..core.fit.rules import demands_of
     from ..core.make.place import write_whole
 
     page = report_of(

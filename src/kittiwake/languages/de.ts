@@ -1018,36 +1018,6 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
-   <source>Open the window.</source>
-   <translation>Das Fenster öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Open the demo job.</source>
-   <translation>Den Demo-Auftrag öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>A window of its own, even where one is open already.</source>
-   <translation>Ein eigenes Fenster, auch wo schon eines offen ist.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Save a picture of the window; leave.</source>
-   <translation>Ein Bild des Fensters speichern und enden.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Instead of what the desktop says.</source>
-   <translation>Statt dessen, was der Desktop sagt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.</source>
-   <translation>Es gibt keinen Bildschirm für das Fenster. Von einem Desktop starten oder die Verben nehmen: kittiwake --help.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
    <source>It was broken off: {reason_of}.</source>
    <translation>Es wurde abgebrochen: {reason_of}.</translation>
   </message>
@@ -1579,6 +1549,36 @@
    <location filename="../cli/watch_verb.py" />
    <source>Watching {path} for {list}.</source>
    <translation>{path} wird für {list} beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Open the window.</source>
+   <translation>Das Fenster öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Open the demo job.</source>
+   <translation>Den Demo-Auftrag öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>A window of its own, even where one is open already.</source>
+   <translation>Ein eigenes Fenster, auch wo schon eines offen ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Save a picture of the window; leave.</source>
+   <translation>Ein Bild des Fensters speichern und enden.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Instead of what the desktop says.</source>
+   <translation>Statt dessen, was der Desktop sagt.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.</source>
+   <translation>Es gibt keinen Bildschirm für das Fenster. Von einem Desktop starten oder die Verben nehmen: kittiwake --help.</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -2864,81 +2864,6 @@
    <translation>es ist schon, was {name} nimmt</translation>
   </message>
   <message>
-   <location filename="../core/fit/demands.py" />
-   <source>one or two channels</source>
-   <translation>ein oder zwei Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>one channel</source>
-   <translation>ein Kanal</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>two channels</source>
-   <translation>zwei Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>It takes {list}, {channels}.</source>
-   <translation>Er nimmt {list}, {channels}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>A file has at most {max_bytes}.</source>
-   <translation>Eine Datei hat höchstens {max_bytes}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>All files together have at most {total_bytes}.</source>
-   <translation>Alle Dateien zusammen haben höchstens {total_bytes}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>A file lasts at most {max_seconds}.</source>
-   <translation>Eine Datei dauert höchstens {max_seconds}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>At most {advised_seconds} are advised.</source>
-   <translation>Höchstens {advised_seconds} sind geraten.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>active speech level (ITU-T P.56)</source>
-   <translation>Der aktive Sprachpegel (ITU-T P.56)</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>loudness (ITU-R BS.1770)</source>
-   <translation>Die Lautheit (ITU-R BS.1770)</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>The {measure} is {target}, within {tolerance_db:g} dB.</source>
-   <translation>Zielwert: {measure} {target}, auf {tolerance_db:g} dB genau.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>Messages are of the kinds {list}.</source>
-   <translation>Ansagen sind von der Art {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>Names are made of {allowed}.</source>
-   <translation>Namen bestehen aus {allowed}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>{name} at {list}</source>
-   <translation>{name} mit {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>{name} at {max_sample_rate} and less</source>
-   <translation>{name} mit {max_sample_rate} und weniger</translation>
-  </message>
-  <message>
    <location filename="../core/fit/findings.py" />
    <source>left</source>
    <translation>links</translation>
@@ -3095,6 +3020,16 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
+   <source>one channel</source>
+   <translation>ein Kanal</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>two channels</source>
+   <translation>zwei Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
    <source>one channel or two</source>
    <translation>ein Kanal oder zwei</translation>
   </message>
@@ -3243,106 +3178,6 @@
    <translation>zuerst {lead:g} s Stille</translation>
   </message>
   <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{why} Nothing worth hearing fits.</source>
-   <translation>{why} Nichts Hörenswertes passt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Give the rules more room.</source>
-   <translation>Den Regeln mehr Raum geben.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Have it said in fewer words, or shorten the pauses.</source>
-   <translation>Mit weniger Wörtern sagen lassen oder die Pausen kürzen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{seconds:.3f} s is under the least of {min_seconds:g} s.</source>
-   <translation>{seconds:.3f} s ist unter dem Mindesten von {min_seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Add air, or a longer text.</source>
-   <translation>Luft hinzufügen oder einen längeren Text.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.</source>
-   <translation>{seconds:.2f} s ist mehr als die geratenen {advised:g} s, doch innerhalb der Grenze.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>It may be longer</source>
-   <translation>Es darf länger sein</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>The memory of {name} ({total}) is full: the clips before it need {before}, this one needs {size}.</source>
-   <translation>Der Speicher von {name} ({total}) ist voll: Die Clips davor brauchen {before}, dieser {size}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Remove or shorten clips that come before it.</source>
-   <translation>Clips davor entfernen oder kürzen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
-   <translation>{size} ist über der Grenze ({largest}); genau {within:.3f} s passen, es sind {seconds:.3f} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.</source>
-   <translation>Der Speicher von {name} hat noch {room} von {total_bytes}; nötig sind {size}. Genau {within:.3f} s passen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{seconds:.3f} s is over the limit of {max_seconds:g} s.</source>
-   <translation>{seconds:.3f} s ist über der Grenze von {max_seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Trim the air at its ends</source>
-   <translation>Die Luft an den Enden kürzen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{saved:.2f} s less: {trimmed:.2f} s</source>
-   <translation>{saved:.2f} s weniger: {trimmed:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{keep:.2f} s, pitch unchanged</source>
-   <translation>{keep:.2f} s, Tonhöhe unverändert</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Speed it up by {speed:.1f} %</source>
-   <translation>Um {speed:.1f} % schneller machen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Trim the air and speed it up by {both:.1f} %</source>
-   <translation>Die Luft kürzen und um {both:.1f} % schneller machen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Cut it to {keep:.2f} s with a short fade</source>
-   <translation>Auf {keep:.2f} s schneiden, mit kurzer Blende</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>loses the last {lost:.2f} s</source>
-   <translation>verliert die letzten {lost:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Make {name} of it</source>
-   <translation>{name} daraus machen</translation>
-  </message>
-  <message>
    <location filename="../core/fit/names.py" />
    <source>“{file!a}” is no name for an output: it would not lie in its folder.</source>
    <translation>„{file!a}“ ist kein Name für eine Ausgabe: Sie läge nicht in ihrem Ordner.</translation>
@@ -3473,6 +3308,106 @@
    <translation>{edge} ist ein Schnitt</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>as the receiver asks</source>
+   <translation>wie der Empfänger verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>never: it does not repeat</source>
+   <translation>nie: Es wiederholt sich nicht</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 0.25 s</source>
+   <translation>über die letzten 0,25 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 0.5 s</source>
+   <translation>über die letzten 0,5 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 1 s</source>
+   <translation>über die letzte 1 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 2 s</source>
+   <translation>über die letzten 2 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 5 s</source>
+   <translation>über die letzten 5 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>round: gentle at both ends</source>
+   <translation>rund: sanft an beiden Enden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>even: a straight line</source>
+   <translation>gerade: eine gerade Linie</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Blend the end into the start</source>
+   <translation>Das Ende in den Anfang blenden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last {loop:g} s</source>
+   <translation>über die letzten {loop:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>The end is blended into the start over</source>
+   <translation>Das Ende wird in den Anfang geblendet über</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Fade in over</source>
+   <translation>Einblenden über</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>at the start</source>
+   <translation>am Anfang</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Fade out over</source>
+   <translation>Ausblenden über</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>at the end</source>
+   <translation>am Ende</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Shape of the fades</source>
+   <translation>Form der Blenden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>It fades in over</source>
+   <translation>Es wird eingeblendet über</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>and out over</source>
+   <translation>und aus über</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Silence comes first for</source>
+   <translation>Zuerst kommt Stille von</translation>
+  </message>
+  <message>
    <location filename="../core/fit/path/filters.py" />
    <source>Lift {presence_hz} by {presence_db:.1f} dB</source>
    <translation>{presence_hz} um {presence_db:.1f} dB heben</translation>
@@ -3501,6 +3436,41 @@
    <location filename="../core/fit/path/filters.py" />
    <source>{why}; linear phase, no shift in time</source>
    <translation>{why}; linearphasig, ohne Verschiebung</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Presence is lifted by</source>
+   <translation>Präsenz wird gehoben um</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>kept whole</source>
+   <translation>ganz behalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>300 to 3400 Hz</source>
+   <translation>300 bis 3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Keep nothing below</source>
+   <translation>Nichts behalten unter</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>rumble and handling; 0 leaves it to the receiver</source>
+   <translation>Rumpeln und Griffgeräusch; 0 überlässt es dem Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>The band is</source>
+   <translation>Das Band wird</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Taken away is what lies below</source>
+   <translation>Weggenommen wird unterhalb von</translation>
   </message>
   <message>
    <location filename="../core/fit/path/leave_out.py" />
@@ -3618,6 +3588,106 @@
    <translation>{who} es um des Pegels willen; 5 ms Vorausschau</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>left as it is</source>
+   <translation>gelassen, wie er ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by active speech level</source>
+   <translation>nach aktivem Sprachpegel gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by loudness</source>
+   <translation>nach Lautheit gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by peak</source>
+   <translation>nach Spitze gesetzt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>each clip’s own</source>
+   <translation>für jeden Clip eigen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>one for the whole set</source>
+   <translation>eine für den ganzen Satz</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Louder by</source>
+   <translation>Lauter um</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>on top of what the receiver asks for; peaks are never clipped</source>
+   <translation>zusätzlich zu dem, was der Empfänger verlangt; Spitzen werden nie übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Leave its level and its pauses as they are, whatever the receiver asks for</source>
+   <translation>Pegel und Pausen lassen, was auch der Empfänger verlangt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>The level is</source>
+   <translation>Der Pegel wird</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Active speech level</source>
+   <translation>Aktiver Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Loudness</source>
+   <translation>Lautheit</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Peak</source>
+   <translation>Spitze</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Within</source>
+   <translation>Auf</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>dB of its target</source>
+   <translation>dB vom Ziel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Gain is</source>
+   <translation>Verstärkung ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Limiter may take</source>
+   <translation>Begrenzer darf</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>off single peaks, for the sake of the level</source>
+   <translation>von einzelnen Spitzen nehmen, um des Pegels willen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>No peak goes over</source>
+   <translation>Keine Spitze geht über</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>A limiter holds peaks down by at most</source>
+   <translation>Ein Begrenzer senkt Spitzen um höchstens</translation>
+  </message>
+  <message>
    <location filename="../core/fit/path/offset.py" />
    <source>{share:+.1f} %</source>
    <translation>{share:+.1f} %</translation>
@@ -3631,6 +3701,11 @@
    <location filename="../core/fit/path/offset.py" />
    <source>it is not heard and costs level</source>
    <translation>man hört ihn nicht, und er kostet Pegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/offset.py" />
+   <source>Take away a DC offset</source>
+   <translation>Einen Gleichanteil wegnehmen</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -3698,6 +3773,46 @@
    <translation>{name} nimmt einen Kanal</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>by what the sides hold</source>
+   <translation>nach dem, was die Seiten enthalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>from the left</source>
+   <translation>von links</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>from the right</source>
+   <translation>von rechts</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>by mixing</source>
+   <translation>durch Mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>as the sides suggest</source>
+   <translation>wie die Seiten nahelegen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>both mixed</source>
+   <translation>beide gemischt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>Side to use</source>
+   <translation>Zu nehmende Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>One channel is taken</source>
+   <translation>Ein Kanal wird genommen</translation>
+  </message>
+  <message>
    <location filename="../core/fit/path/source.py" />
    <source>Read {format_kind}, {sample_rate}, {channels} ch</source>
    <translation>{format_kind}, {sample_rate}, {channels} Kan. lesen</translation>
@@ -3731,6 +3846,21 @@
    <location filename="../core/fit/path/source.py" />
    <source>Keep {begin} to {end}</source>
    <translation>{begin} bis {end} behalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>Air is trimmed to</source>
+   <translation>Luft wird gekürzt auf</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>before and</source>
+   <translation>davor und</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>s after</source>
+   <translation>s danach</translation>
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
@@ -3786,6 +3916,46 @@
    <location filename="../core/fit/path/tempo.py" />
    <source>at most {max_sample_rate}</source>
    <translation>höchstens {max_sample_rate}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Faster by</source>
+   <translation>Schneller um</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>the pitch stays</source>
+   <translation>die Tonhöhe bleibt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Higher by</source>
+   <translation>Höher um</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>the length stays</source>
+   <translation>die Länge bleibt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>semitones</source>
+   <translation>Halbtöne</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Remedies speed it up by at most</source>
+   <translation>Abhilfen beschleunigen um höchstens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>They leave air of</source>
+   <translation>Sie lassen Luft von</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>s at both ends</source>
+   <translation>s an beiden Enden</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
@@ -3893,6 +4063,26 @@
    <translation>{name} nimmt Namen aus höchstens {max_length} von [{allowed}]</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>noise-shaped</source>
+   <translation>rauschgeformt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Where depth falls, dither is</source>
+   <translation>Wo die Tiefe fällt, ist Dither</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Read it as {kind}, {rate}</source>
+   <translation>Als {kind}, {rate} lesen</translation>
+  </message>
+  <message>
    <location filename="../core/fit/plan.py" />
    <source>A sample rate of {rate_in:,} Hz cannot be.</source>
    <translation>Eine Abtastrate von {rate_in:,} Hz kann nicht sein.</translation>
@@ -3948,413 +4138,139 @@
    <translation>{length} sind zu kurz für {name}, das in Rahmen von etwa 20 ms arbeitet.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
-   <translation>Er wird „{name}“ heißen: {receiver} nimmt „{wanted}“ nicht als Namen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Give the clip another name (F2).</source>
-   <translation>Dem Clip einen anderen Namen geben (F2).</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>The rights to it ended on {until}.</source>
-   <translation>Die Rechte daran endeten am {until}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Ask for them again, or take other music.</source>
-   <translation>Noch einmal danach fragen oder andere Musik nehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Whose music it is, and by what licence it may be played to callers, is not said.</source>
-   <translation>Wessen Musik das ist und mit welcher Lizenz Anrufer sie hören dürfen, ist nicht gesagt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>State holder and licence (Shift+F8).</source>
-   <translation>Inhaber und Lizenz angeben (Shift+F8).</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Read it as {kind}, {rate}</source>
-   <translation>Als {kind}, {rate} lesen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver what is there</source>
-   <translation>Liefern, was da ist</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{seconds:.2f} s, perhaps without its end</source>
-   <translation>{seconds:.2f} s, vielleicht ohne sein Ende</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>the loudest sample is at {db}</source>
-   <translation>der lauteste Abtastwert liegt bei {db}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>every sample has the same value, at {db}, as of a microphone that is not there</source>
-   <translation>jeder Abtastwert ist gleich, bei {db}, wie bei einem fehlenden Mikrofon</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Nothing is to be heard: {told}.</source>
-   <translation>Nichts ist zu hören: {told}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver the silence</source>
-   <translation>Die Stille liefern</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Ask for the recording, or remove the clip.</source>
-   <translation>Nach der Aufnahme fragen oder den Clip entfernen.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/fit/problems.py" />
-   <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
-   <extracomment>Where there is one: It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.</extracomment>
-   <translation>
-    <numerusform>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwert ist am Vollausschlag flach abgeschnitten.</numerusform>
-    <numerusform>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwerte sind am Vollausschlag flach abgeschnitten.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Record it again with 6 to 12 dB less input gain.</source>
-   <translation>Noch einmal mit 6 bis 12 dB weniger Eingangspegel aufnehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It was clipped, and made softer or resampled since: {flat_samples:,} samples are in tops cut off at up to {db}.</source>
-   <translation>Er war übersteuert und wurde seither leiser gemacht oder umgetastet: {flat_samples:,} Abtastwerte liegen in abgeschnittenen Spitzen bis {db}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Ask for the recording before that, or record it again with 6 to 12 dB less input gain.</source>
-   <translation>Nach der Aufnahme davor fragen oder noch einmal mit 6 bis 12 dB weniger Eingangspegel aufnehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Use the {name} side</source>
-   <translation>Die Seite {name} nehmen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Use channel {index}</source>
-   <translation>Kanal {index} nehmen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Mixing the {channels} costs {lost:.1f} dB where they cancel most.</source>
-   <translation>{channels} zu mischen kostet {lost:.1f} dB, wo sie sich am meisten auslöschen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>two sides</source>
-   <translation>zwei Seiten</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Mix them all the same</source>
-   <translation>Trotzdem mischen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It is very quiet ({level_db}): raising it by {gain:.1f} dB raises its noise too.</source>
-   <translation>Er ist sehr leise ({level_db}): Um {gain:.1f} dB gehoben, hebt sich auch sein Rauschen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Record it again, closer to the microphone.</source>
-   <translation>Noch einmal aufnehmen, näher am Mikrofon.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It is good enough</source>
-   <translation>Es ist gut genug</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.</source>
-   <translation>Seine Spitzen lassen ihn etwa {short:.1f} dB unter dem gewünschten Pegel; nichts wird übersteuert.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Leave it a little quieter</source>
-   <translation>Etwas leiser lassen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>it reaches its level, or nearly</source>
-   <translation>er erreicht seinen Pegel, oder fast</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>about {short:.1f} dB louder</source>
-   <translation>etwa {short:.1f} dB lauter</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped</source>
-   <translation>{comes}; einzelne Spitzen werden um bis zu {wanted:g} dB gesenkt, nichts wird übersteuert</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Allow the limiter {wanted:g} dB</source>
-   <translation>Dem Begrenzer {wanted:g} dB erlauben</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.</source>
-   <translation>Seine Rate von {rate} hat nur Raum für Ton bis {highest}; {name} erwartet {expected}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.</source>
-   <translation>Er enthält Ton nur bis {found}, obwohl seine Rate von {rate} Raum für {highest} hat: Er ging wohl über ein Telefon.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver it all the same</source>
-   <translation>Trotzdem liefern</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{name} is written by {needs}, which is not on this machine.</source>
-   <translation>{name} schreibt {needs}, das auf diesem Rechner fehlt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Install that library, or choose another format in the rules.</source>
-   <translation>Diese Bibliothek installieren oder in den Regeln ein anderes Format wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>At {after} it will be {short:.1f} dB under the least that {name} takes.</source>
-   <translation>Mit {after} wird er {short:.1f} dB unter dem Mindesten liegen, das {name} nimmt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>At {after} it will be {over:.1f} dB over the most that {name} takes.</source>
-   <translation>Mit {after} wird er {over:.1f} dB über dem Höchsten liegen, das {name} nimmt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{verb} it by about {change:.1f} dB</source>
-   <translation>{verb} um etwa {change:.1f} dB</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Its peaks do not allow more: let a limiter hold them down, or record it again.</source>
-   <translation>Mehr erlauben seine Spitzen nicht: einen Begrenzer einsetzen oder noch einmal aufnehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver it so</source>
-   <translation>So liefern</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It is of the kind “{kind}”</source>
-   <translation>Es ist von der Art „{kind}“</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>“{kind}” is none that it knows</source>
-   <translation>„{kind}“ kennt er nicht</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>nobody has said which</source>
-   <translation>niemand hat gesagt, welche</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{name} wants to know what kind of message it is; {has}.</source>
-   <translation>{name} will wissen, welche Art Ansage es ist; {has}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
-   <translation>Die Regeln von {name} auf {nearest_rate} ändern, das Nächste, was er nimmt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>a bit rate</source>
-   <translation>eine Bitrate</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Leave bit_rate out of the rules of {name}.</source>
-   <translation>bit_rate aus den Regeln von {name} weglassen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>{bit_rate:g} kbit/s at {rate}</source>
-   <translation>{bit_rate:g} kbit/s mit {rate}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
-   <translation>Die Regeln von {name} auf {best:g} kbit/s ändern, das Nächste, was er nimmt.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>{channels} channels</source>
-   <translation>{channels} Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Change the rules of {name} to {max_channels}.</source>
-   <translation>Die Regeln von {name} auf {max_channels} ändern.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>a variable bit rate</source>
-   <translation>eine veränderliche Bitrate</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Leave variable out of the rules of {name}.</source>
-   <translation>variable aus den Regeln von {name} weglassen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>{name} does not take {wish}.</source>
-   <translation>{name} nimmt {wish} nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Nothing here writes {container} {encoding}. {near}</source>
-   <translation>Nichts hier schreibt {container} {encoding}. {near}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
-   <translation>max_bytes = {most} ist für jede Datei zu wenig: {name} hat mit einem einzigen Abtastwert {least} Bytes.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>cue_points = true needs WAV: no other form here can hold them.</source>
-   <translation>cue_points = true braucht WAV: Keine andere Form hier kann Marken halten.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>trim the air at the ends</source>
-   <translation>die Luft an den Enden kürzen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>speak it faster, as far as the receiver's rules allow</source>
-   <translation>schneller sprechen, so weit die Regeln des Empfängers es erlauben</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
+   <location filename="../core/fit/remedies/cut_to_length.py" />
    <source>cut it to the length that fits, with a short fade</source>
    <translation>auf die Länge schneiden, die passt, mit kurzer Blende</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>make another form that the receiver takes</source>
-   <translation>eine andere Form machen, die der Empfänger nimmt</translation>
+   <location filename="../core/fit/remedies/cut_to_length.py" />
+   <source>Cut it to {keep:.2f} s with a short fade</source>
+   <translation>Auf {keep:.2f} s schneiden, mit kurzer Blende</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
+   <location filename="../core/fit/remedies/cut_to_length.py" />
+   <source>loses the last {lost:.2f} s</source>
+   <translation>verliert die letzten {lost:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/level_inside.py" />
    <source>bring the level inside of what the receiver takes</source>
    <translation>den Pegel in den Bereich bringen, den der Empfänger nimmt</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>use the left side</source>
-   <translation>die linke Seite nehmen</translation>
+   <location filename="../core/fit/remedies/level_inside.py" />
+   <source>{verb} it by about {change:.1f} dB</source>
+   <translation>{verb} um etwa {change:.1f} dB</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>use the right side</source>
-   <translation>die rechte Seite nehmen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>mix both sides</source>
-   <translation>beide Seiten mischen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>mix sides that cancel</source>
-   <translation>Seiten mischen, die sich auslöschen</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>choose the side by what the sides hold</source>
-   <translation>die Seite nach dem wählen, was die Seiten enthalten</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>do without touch-ups that are not there</source>
-   <translation>ohne Retuschen auskommen, die es nicht gibt</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>read a file without a header as its content suggests</source>
-   <translation>eine Datei ohne Kopf lesen, wie ihr Inhalt nahelegt</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver what is there of a file that breaks off</source>
-   <translation>liefern, was von einer abgebrochenen Datei da ist</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver what is whole of a damaged file</source>
-   <translation>liefern, was von einer beschädigten Datei heil ist</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver silence</source>
-   <translation>Stille liefern</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>live with the noise of a very quiet recording</source>
-   <translation>mit dem Rauschen einer sehr leisen Aufnahme leben</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
+   <location filename="../core/fit/remedies/limiter.py" />
    <source>let a limiter hold down the peaks that keep the level short</source>
    <translation>einen Begrenzer die Spitzen senken lassen, die den Pegel niedrig halten</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>leave it a little quieter</source>
-   <translation>etwas leiser lassen</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>it reaches its level, or nearly</source>
+   <translation>er erreicht seinen Pegel, oder fast</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver narrow sound</source>
-   <translation>schmalen Ton liefern</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>about {short:.1f} dB louder</source>
+   <translation>etwa {short:.1f} dB lauter</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver it at its level</source>
-   <translation>mit seinem Pegel liefern</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped</source>
+   <translation>{comes}; einzelne Spitzen werden um bis zu {wanted:g} dB gesenkt, nichts wird übersteuert</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>let it be longer than advised</source>
-   <translation>länger lassen als geraten</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>Allow the limiter {wanted:g} dB</source>
+   <translation>Dem Begrenzer {wanted:g} dB erlauben</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>the rate in its header is right</source>
-   <translation>die Rate im Kopf stimmt</translation>
+   <location filename="../core/fit/remedies/other_form.py" />
+   <source>make another form that the receiver takes</source>
+   <translation>eine andere Form machen, die der Empfänger nimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/other_form.py" />
+   <source>Make {name} of it</source>
+   <translation>{name} daraus machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/registry.py" />
+   <source>do without touch-ups that are not there</source>
+   <translation>ohne Retuschen auskommen, die es nicht gibt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/registry.py" />
+   <source>read a file without a header as its content suggests</source>
+   <translation>eine Datei ohne Kopf lesen, wie ihr Inhalt nahelegt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>use the right side</source>
+   <translation>die rechte Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>mix both sides</source>
+   <translation>beide Seiten mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>use the left side</source>
+   <translation>die linke Seite nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>Use the {name} side</source>
+   <translation>Die Seite {name} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>Use channel {index}</source>
+   <translation>Kanal {index} nehmen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>{keep:.2f} s, pitch unchanged</source>
+   <translation>{keep:.2f} s, Tonhöhe unverändert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>speak it faster, as far as the receiver's rules allow</source>
+   <translation>schneller sprechen, so weit die Regeln des Empfängers es erlauben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>Speed it up by {speed:.1f} %</source>
+   <translation>Um {speed:.1f} % schneller machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>trim the air and speak it faster</source>
+   <translation>die Luft kürzen und schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>Trim the air and speed it up by {both:.1f} %</source>
+   <translation>Die Luft kürzen und um {both:.1f} % schneller machen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/trim_air.py" />
+   <source>trim the air at the ends</source>
+   <translation>die Luft an den Enden kürzen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/trim_air.py" />
+   <source>{saved:.2f} s less: {trimmed:.2f} s</source>
+   <translation>{saved:.2f} s weniger: {trimmed:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/trim_air.py" />
+   <source>Trim the air at its ends</source>
+   <translation>Die Luft an den Enden kürzen</translation>
   </message>
   <message>
    <location filename="../core/fit/repair.py" />
@@ -4370,6 +4286,745 @@
    <location filename="../core/fit/repair.py" />
    <source>at most {highest}</source>
    <translation>höchstens {highest}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>deliver narrow sound</source>
+   <translation>schmalen Ton liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.</source>
+   <translation>Seine Rate von {rate} hat nur Raum für Ton bis {highest}; {name} erwartet {expected}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.</source>
+   <translation>Er enthält Ton nur bis {found}, obwohl seine Rate von {rate} Raum für {highest} hat: Er ging wohl über ein Telefon.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>Deliver it all the same</source>
+   <translation>Trotzdem liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/ceiling.py" />
+   <source>at most {most}</source>
+   <translation>höchstens {most}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/ceiling.py" />
+   <source>peak</source>
+   <translation>Spitze</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/ceiling.py" />
+   <source>true peak</source>
+   <translation>wahre Spitze</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>mix sides that cancel</source>
+   <translation>Seiten mischen, die sich auslöschen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>choose the side by what the sides hold</source>
+   <translation>die Seite nach dem wählen, was die Seiten enthalten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>Mixing the {channels} costs {lost:.1f} dB where they cancel most.</source>
+   <translation>{channels} zu mischen kostet {lost:.1f} dB, wo sie sich am meisten auslöschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>two sides</source>
+   <translation>zwei Seiten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>Mix them all the same</source>
+   <translation>Trotzdem mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>channels</source>
+   <translation>Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>1 or 2</source>
+   <translation>1 oder 2</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>one or two channels</source>
+   <translation>ein oder zwei Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>With</source>
+   <translation>Mit</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>cue_points = true needs WAV: no other form here can hold them.</source>
+   <translation>cue_points = true braucht WAV: Keine andere Form hier kann Marken halten.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>not written into it</source>
+   <translation>nicht hineingeschrieben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>written into WAV as cue points</source>
+   <translation>als Marken ins WAV geschrieben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>Spans are</source>
+   <translation>Abschnitte werden</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} is written by {needs}, which is not on this machine.</source>
+   <translation>{name} schreibt {needs}, das auf diesem Rechner fehlt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Install that library, or choose another format in the rules.</source>
+   <translation>Diese Bibliothek installieren oder in den Regeln ein anderes Format wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
+   <translation>Die Regeln von {name} auf {nearest_rate} ändern, das Nächste, was er nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>a bit rate</source>
+   <translation>eine Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Leave bit_rate out of the rules of {name}.</source>
+   <translation>bit_rate aus den Regeln von {name} weglassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{bit_rate:g} kbit/s at {rate}</source>
+   <translation>{bit_rate:g} kbit/s mit {rate}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
+   <translation>Die Regeln von {name} auf {best:g} kbit/s ändern, das Nächste, was er nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{channels} channels</source>
+   <translation>{channels} Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Change the rules of {name} to {max_channels}.</source>
+   <translation>Die Regeln von {name} auf {max_channels} ändern.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>a variable bit rate</source>
+   <translation>eine veränderliche Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Leave variable out of the rules of {name}.</source>
+   <translation>variable aus den Regeln von {name} weglassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} does not take {wish}.</source>
+   <translation>{name} nimmt {wish} nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>format</source>
+   <translation>Format</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Nothing here writes {container} {encoding}. {near}</source>
+   <translation>Nichts hier schreibt {container} {encoding}. {near}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>It takes {list}, {channels}.</source>
+   <translation>Er nimmt {list}, {channels}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} at {list}</source>
+   <translation>{name} mit {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} at {max_sample_rate} and less</source>
+   <translation>{name} mit {max_sample_rate} und weniger</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>It takes</source>
+   <translation>Er nimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>deliver silence</source>
+   <translation>Stille liefern</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/fit/rules/heard.py" />
+   <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
+   <extracomment>Where there is one: It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.</extracomment>
+   <translation>
+    <numerusform>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwert ist am Vollausschlag flach abgeschnitten.</numerusform>
+    <numerusform>Er wurde zu laut aufgenommen: {clipped_samples:,} Abtastwerte sind am Vollausschlag flach abgeschnitten.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Record it again with 6 to 12 dB less input gain.</source>
+   <translation>Noch einmal mit 6 bis 12 dB weniger Eingangspegel aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>It was clipped, and made softer or resampled since: {flat_samples:,} samples are in tops cut off at up to {db}.</source>
+   <translation>Er war übersteuert und wurde seither leiser gemacht oder umgetastet: {flat_samples:,} Abtastwerte liegen in abgeschnittenen Spitzen bis {db}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Ask for the recording before that, or record it again with 6 to 12 dB less input gain.</source>
+   <translation>Nach der Aufnahme davor fragen oder noch einmal mit 6 bis 12 dB weniger Eingangspegel aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>the loudest sample is at {db}</source>
+   <translation>der lauteste Abtastwert liegt bei {db}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>every sample has the same value, at {db}, as of a microphone that is not there</source>
+   <translation>jeder Abtastwert ist gleich, bei {db}, wie bei einem fehlenden Mikrofon</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Nothing is to be heard: {told}.</source>
+   <translation>Nichts ist zu hören: {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Deliver the silence</source>
+   <translation>Die Stille liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Ask for the recording, or remove the clip.</source>
+   <translation>Nach der Aufnahme fragen oder den Clip entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>peak {db}</source>
+   <translation>Spitze {db}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>silence, {peak}</source>
+   <translation>Stille, {peak}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>something to hear</source>
+   <translation>etwas zu hören</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>It is of the kind “{kind}”</source>
+   <translation>Es ist von der Art „{kind}“</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>“{kind}” is none that it knows</source>
+   <translation>„{kind}“ kennt er nicht</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>nobody has said which</source>
+   <translation>niemand hat gesagt, welche</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>{name} wants to know what kind of message it is; {has}.</source>
+   <translation>{name} will wissen, welche Art Ansage es ist; {has}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>Kinds of message are</source>
+   <translation>Arten von Ansagen sind</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>Messages are of the kinds {list}.</source>
+   <translation>Ansagen sind von der Art {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>let it be longer than advised</source>
+   <translation>länger lassen als geraten</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.3f} s is over the limit of {max_seconds:g} s.</source>
+   <translation>{seconds:.3f} s ist über der Grenze von {max_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.3f} s is under the least of {min_seconds:g} s.</source>
+   <translation>{seconds:.3f} s ist unter dem Mindesten von {min_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>Add air, or a longer text.</source>
+   <translation>Luft hinzufügen oder einen längeren Text.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.</source>
+   <translation>{seconds:.2f} s ist mehr als die geratenen {advised:g} s, doch innerhalb der Grenze.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>It may be longer</source>
+   <translation>Es darf länger sein</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>at most {most:g} s</source>
+   <translation>höchstens {most:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.3f} s</source>
+   <translation>{seconds:.3f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>at least {least:g} s</source>
+   <translation>mindestens {least:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>It lasts at most</source>
+   <translation>Sie dauert höchstens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>A file lasts at most {max_seconds}.</source>
+   <translation>Eine Datei dauert höchstens {max_seconds}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>and at least</source>
+   <translation>und mindestens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>Advised are at most</source>
+   <translation>Geraten sind höchstens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>At most {advised_seconds} are advised.</source>
+   <translation>Höchstens {advised_seconds} sind geraten.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>live with the noise of a very quiet recording</source>
+   <translation>mit dem Rauschen einer sehr leisen Aufnahme leben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>leave it a little quieter</source>
+   <translation>etwas leiser lassen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>It is very quiet ({level_db}): raising it by {gain:.1f} dB raises its noise too.</source>
+   <translation>Er ist sehr leise ({level_db}): Um {gain:.1f} dB gehoben, hebt sich auch sein Rauschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>Record it again, closer to the microphone.</source>
+   <translation>Noch einmal aufnehmen, näher am Mikrofon.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>It is good enough</source>
+   <translation>Es ist gut genug</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.</source>
+   <translation>Seine Spitzen lassen ihn etwa {short:.1f} dB unter dem gewünschten Pegel; nichts wird übersteuert.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>Leave it a little quieter</source>
+   <translation>Etwas leiser lassen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>{target} ± {tolerance:g} dB, or as near as peaks allow</source>
+   <translation>{target} ± {tolerance:g} dB, oder so nah die Spitzen es erlauben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>{level}, peak {peak}</source>
+   <translation>{level}, Spitze {peak}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>level</source>
+   <translation>Pegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>active speech level (ITU-T P.56)</source>
+   <translation>Der aktive Sprachpegel (ITU-T P.56)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>loudness (ITU-R BS.1770)</source>
+   <translation>Die Lautheit (ITU-R BS.1770)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>The {measure} is {target}, within {tolerance_db:g} dB.</source>
+   <translation>Zielwert: {measure} {target}, auf {tolerance_db:g} dB genau.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>deliver it at its level</source>
+   <translation>mit seinem Pegel liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>At {after} it will be {short:.1f} dB under the least that {name} takes.</source>
+   <translation>Mit {after} wird er {short:.1f} dB unter dem Mindesten liegen, das {name} nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>At {after} it will be {over:.1f} dB over the most that {name} takes.</source>
+   <translation>Mit {after} wird er {over:.1f} dB über dem Höchsten liegen, das {name} nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>Its peaks do not allow more: let a limiter hold them down, or record it again.</source>
+   <translation>Mehr erlauben seine Spitzen nicht: einen Begrenzer einsetzen oder noch einmal aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>Deliver it so</source>
+   <translation>So liefern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>{low} to {high}</source>
+   <translation>{low} bis {high}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>speech level taken</source>
+   <translation>angenommener Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>Speech is at</source>
+   <translation>Sprache liegt bei</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>to</source>
+   <translation>bis</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
+   <translation>Er wird „{name}“ heißen: {receiver} nimmt „{wanted}“ nicht als Namen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Give the clip another name (F2).</source>
+   <translation>Dem Clip einen anderen Namen geben (F2).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>no extension</source>
+   <translation>keine Endung</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>{max_length} of [{allowed}], then {told}</source>
+   <translation>{max_length} von [{allowed}], dann {told}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>at most {wanted}</source>
+   <translation>höchstens {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>not told in the name</source>
+   <translation>nicht im Namen gesagt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>told in the name</source>
+   <translation>im Namen gesagt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>any case</source>
+   <translation>beliebig</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>lower case</source>
+   <translation>Kleinbuchstaben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>capitals</source>
+   <translation>Großbuchstaben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Names are made of</source>
+   <translation>Namen bestehen aus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>A corrected rate is</source>
+   <translation>Eine berichtigte Rate wird</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Names have the characters</source>
+   <translation>Namen haben die Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>At most</source>
+   <translation>Höchstens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>of them</source>
+   <translation>davon</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>in</source>
+   <translation>in</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Files end in</source>
+   <translation>Dateien enden auf</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Names are made of {allowed}.</source>
+   <translation>Namen bestehen aus {allowed}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/offset.py" />
+   <source>at most {most:.2%} of full scale</source>
+   <translation>höchstens {most:.2%} des Vollausschlags</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/offset.py" />
+   <source>DC offset</source>
+   <translation>Gleichanteil</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/offset.py" />
+   <source>{found:.2%}</source>
+   <translation>{found:.2%}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>sample rate</source>
+   <translation>Abtastrate</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>At a rate of</source>
+   <translation>Mit einer Rate von</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>The bit rate is</source>
+   <translation>Die Bitrate ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>constant</source>
+   <translation>gleich</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>variable</source>
+   <translation>veränderlich</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>of</source>
+   <translation>von</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>The rights to it ended on {until}.</source>
+   <translation>Die Rechte daran endeten am {until}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>Ask for them again, or take other music.</source>
+   <translation>Noch einmal danach fragen oder andere Musik nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>Whose music it is, and by what licence it may be played to callers, is not said.</source>
+   <translation>Wessen Musik das ist und mit welcher Lizenz Anrufer sie hören dürfen, ist nicht gesagt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>State holder and licence (Shift+F8).</source>
+   <translation>Inhaber und Lizenz angeben (Shift+F8).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>{why} Nothing worth hearing fits.</source>
+   <translation>{why} Nichts Hörenswertes passt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>Give the rules more room.</source>
+   <translation>Den Regeln mehr Raum geben.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>Have it said in fewer words, or shorten the pauses.</source>
+   <translation>Mit weniger Wörtern sagen lassen oder die Pausen kürzen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
+   <translation>{size} ist über der Grenze ({largest}); genau {within:.3f} s passen, es sind {seconds:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>{bytes:,} B</source>
+   <translation>{bytes:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>size</source>
+   <translation>Größe</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
+   <translation>max_bytes = {most} ist für jede Datei zu wenig: {name} hat mit einem einzigen Abtastwert {least} Bytes.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>The memory of {name} ({total}) is full: the clips before it need {before}, this one needs {size}.</source>
+   <translation>Der Speicher von {name} ({total}) ist voll: Die Clips davor brauchen {before}, dieser {size}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>Remove or shorten clips that come before it.</source>
+   <translation>Clips davor entfernen oder kürzen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.</source>
+   <translation>Der Speicher von {name} hat noch {room} von {total_bytes}; nötig sind {size}. Genau {within:.3f} s passen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>A file has at most</source>
+   <translation>Eine Datei hat höchstens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>A file has at most {max_bytes}.</source>
+   <translation>Eine Datei hat höchstens {max_bytes}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>All files together have at most</source>
+   <translation>Alle Dateien zusammen haben höchstens</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>All files together have at most {total_bytes}.</source>
+   <translation>Alle Dateien zusammen haben höchstens {total_bytes}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>deliver what is there of a file that breaks off</source>
+   <translation>liefern, was von einer abgebrochenen Datei da ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>deliver what is whole of a damaged file</source>
+   <translation>liefern, was von einer beschädigten Datei heil ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>{seconds:.2f} s, perhaps without its end</source>
+   <translation>{seconds:.2f} s, vielleicht ohne sein Ende</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>Deliver what is there</source>
+   <translation>Liefern, was da ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>all of it</source>
+   <translation>alles davon</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>whole</source>
+   <translation>ganz</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>all that its header promises</source>
+   <translation>alles, was ihr Kopf verspricht</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>the rate in its header is right</source>
+   <translation>die Rate im Kopf stimmt</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
@@ -4820,11 +5475,6 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
-   <source>{bytes:,} B</source>
-   <translation>{bytes:,} B</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
    <source>no clipping added</source>
    <translation>keine Übersteuerung hinzugefügt</translation>
   </message>
@@ -4850,11 +5500,6 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
-   <source>none</source>
-   <translation>keine</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
    <source>rights in the file</source>
    <translation>Rechte in der Datei</translation>
   </message>
@@ -4872,151 +5517,6 @@
    <location filename="../core/make/proof.py" />
    <source>samples, by {second_reader}</source>
    <translation>Abtastwerte, nach {second_reader}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>whole</source>
-   <translation>ganz</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>all that its header promises</source>
-   <translation>alles, was ihr Kopf verspricht</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>all of it</source>
-   <translation>alles davon</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>format</source>
-   <translation>Format</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>sample rate</source>
-   <translation>Abtastrate</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>channels</source>
-   <translation>Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>1 or 2</source>
-   <translation>1 oder 2</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>size</source>
-   <translation>Größe</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {most:g} s</source>
-   <translation>höchstens {most:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{seconds:.3f} s</source>
-   <translation>{seconds:.3f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at least {least:g} s</source>
-   <translation>mindestens {least:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>peak {db}</source>
-   <translation>Spitze {db}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>silence, {peak}</source>
-   <translation>Stille, {peak}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>something to hear</source>
-   <translation>etwas zu hören</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>DC offset</source>
-   <translation>Gleichanteil</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {most:.2%} of full scale</source>
-   <translation>höchstens {most:.2%} des Vollausschlags</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{found:.2%}</source>
-   <translation>{found:.2%}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>peak</source>
-   <translation>Spitze</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {most}</source>
-   <translation>höchstens {most}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>true peak</source>
-   <translation>wahre Spitze</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>level</source>
-   <translation>Pegel</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{target} ± {tolerance:g} dB, or as near as peaks allow</source>
-   <translation>{target} ± {tolerance:g} dB, oder so nah die Spitzen es erlauben</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{level}, peak {peak}</source>
-   <translation>{level}, Spitze {peak}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{low} to {high}</source>
-   <translation>{low} bis {high}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>speech level taken</source>
-   <translation>angenommener Sprachpegel</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>no extension</source>
-   <translation>keine Endung</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{max_length} of [{allowed}], then {told}</source>
-   <translation>{max_length} von [{allowed}], dann {told}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>name</source>
-   <translation>Name</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {wanted}</source>
-   <translation>höchstens {wanted}</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -8490,361 +8990,6 @@
   </message>
   <message>
    <location filename="../ui/bench/blanks.py" />
-   <source>It takes</source>
-   <translation>Er nimmt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>At a rate of</source>
-   <translation>Mit einer Rate von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>With</source>
-   <translation>Mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The bit rate is</source>
-   <translation>Die Bitrate ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>constant</source>
-   <translation>gleich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>variable</source>
-   <translation>veränderlich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>of</source>
-   <translation>von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>A file has at most</source>
-   <translation>Eine Datei hat höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>All files together have at most</source>
-   <translation>Alle Dateien zusammen haben höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It lasts at most</source>
-   <translation>Sie dauert höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>and at least</source>
-   <translation>und mindestens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Advised are at most</source>
-   <translation>Geraten sind höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Speech is at</source>
-   <translation>Sprache liegt bei</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>to</source>
-   <translation>bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Spans are</source>
-   <translation>Abschnitte werden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>not written into it</source>
-   <translation>nicht hineingeschrieben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>written into WAV as cue points</source>
-   <translation>als Marken ins WAV geschrieben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Kinds of message are</source>
-   <translation>Arten von Ansagen sind</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Names are made of</source>
-   <translation>Namen bestehen aus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>A corrected rate is</source>
-   <translation>Eine berichtigte Rate wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>not told in the name</source>
-   <translation>nicht im Namen gesagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>told in the name</source>
-   <translation>im Namen gesagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Names have the characters</source>
-   <translation>Namen haben die Zeichen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>At most</source>
-   <translation>Höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>of them</source>
-   <translation>davon</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>in</source>
-   <translation>in</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>any case</source>
-   <translation>beliebig</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>lower case</source>
-   <translation>Kleinbuchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>capitals</source>
-   <translation>Großbuchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Files end in</source>
-   <translation>Dateien enden auf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The level is</source>
-   <translation>Der Pegel wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>left as it is</source>
-   <translation>gelassen, wie er ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>set by active speech level</source>
-   <translation>nach aktivem Sprachpegel gesetzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>set by loudness</source>
-   <translation>nach Lautheit gesetzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>set by peak</source>
-   <translation>nach Spitze gesetzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Active speech level</source>
-   <translation>Aktiver Sprachpegel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Loudness</source>
-   <translation>Lautheit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Peak</source>
-   <translation>Spitze</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Within</source>
-   <translation>Auf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>dB of its target</source>
-   <translation>dB vom Ziel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Gain is</source>
-   <translation>Verstärkung ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>each clip’s own</source>
-   <translation>für jeden Clip eigen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>one for the whole set</source>
-   <translation>eine für den ganzen Satz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>One channel is taken</source>
-   <translation>Ein Kanal wird genommen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>by what the sides hold</source>
-   <translation>nach dem, was die Seiten enthalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>from the left</source>
-   <translation>von links</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>from the right</source>
-   <translation>von rechts</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>by mixing</source>
-   <translation>durch Mischen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>No peak goes over</source>
-   <translation>Keine Spitze geht über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>A limiter holds peaks down by at most</source>
-   <translation>Ein Begrenzer senkt Spitzen um höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The band is</source>
-   <translation>Das Band wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>kept whole</source>
-   <translation>ganz behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>300 to 3400 Hz</source>
-   <translation>300 bis 3400 Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Taken away is what lies below</source>
-   <translation>Weggenommen wird unterhalb von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Presence is lifted by</source>
-   <translation>Präsenz wird gehoben um</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Air is trimmed to</source>
-   <translation>Luft wird gekürzt auf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>before and</source>
-   <translation>davor und</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>s after</source>
-   <translation>s danach</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The end is blended into the start over</source>
-   <translation>Das Ende wird in den Anfang geblendet über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It fades in over</source>
-   <translation>Es wird eingeblendet über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>and out over</source>
-   <translation>und aus über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Silence comes first for</source>
-   <translation>Zuerst kommt Stille von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Remedies speed it up by at most</source>
-   <translation>Abhilfen beschleunigen um höchstens</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>They leave air of</source>
-   <translation>Sie lassen Luft von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>s at both ends</source>
-   <translation>s an beiden Enden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Where depth falls, dither is</source>
-   <translation>Wo die Tiefe fällt, ist Dither</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>noise-shaped</source>
-   <translation>rauschgeformt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Outputs go to the folder</source>
-   <translation>Ausgaben gehen in den Ordner</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The set is handed over as</source>
-   <translation>Der Satz wird übergeben als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>each file as</source>
-   <translation>jede Datei als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>with</source>
-   <translation>mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
    <source>no list</source>
    <translation>keine Liste</translation>
   </message>
@@ -8862,6 +9007,26 @@
    <location filename="../ui/bench/blanks.py" />
    <source>both lists</source>
    <translation>beiden Listen</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Ausgaben gehen in den Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The set is handed over as</source>
+   <translation>Der Satz wird übergeben als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Each file lies there as</source>
+   <translation>Jede Datei liegt dort als</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>with</source>
+   <translation>mit</translation>
   </message>
   <message>
    <location filename="../ui/bench/blanks.py" />
@@ -15638,126 +15803,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />
-   <source>as the receiver asks</source>
-   <translation>wie der Empfänger verlangt</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>never: it does not repeat</source>
-   <translation>nie: Es wiederholt sich nicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 0.25 s</source>
-   <translation>über die letzten 0,25 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 0.5 s</source>
-   <translation>über die letzten 0,5 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 1 s</source>
-   <translation>über die letzte 1 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 2 s</source>
-   <translation>über die letzten 2 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 5 s</source>
-   <translation>über die letzten 5 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>as the sides suggest</source>
-   <translation>wie die Seiten nahelegen</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>both mixed</source>
-   <translation>beide gemischt</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Louder by</source>
-   <translation>Lauter um</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>on top of what the receiver asks for; peaks are never clipped</source>
-   <translation>zusätzlich zu dem, was der Empfänger verlangt; Spitzen werden nie übersteuert</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Faster by</source>
-   <translation>Schneller um</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>the pitch stays</source>
-   <translation>die Tonhöhe bleibt</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Higher by</source>
-   <translation>Höher um</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>the length stays</source>
-   <translation>die Länge bleibt</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>semitones</source>
-   <translation>Halbtöne</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Fade in over</source>
-   <translation>Einblenden über</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>at the start</source>
-   <translation>am Anfang</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Fade out over</source>
-   <translation>Ausblenden über</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>at the end</source>
-   <translation>am Ende</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Limiter may take</source>
-   <translation>Begrenzer darf</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>off single peaks, for the sake of the level</source>
-   <translation>von einzelnen Spitzen nehmen, um des Pegels willen</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Keep nothing below</source>
-   <translation>Nichts behalten unter</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>rumble and handling; 0 leaves it to the receiver</source>
-   <translation>Rumpeln und Griffgeräusch; 0 überlässt es dem Empfänger</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
    <source>Touch up</source>
    <translation>Retuschieren</translation>
   </message>
@@ -15770,56 +15815,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/touch_dialog.py" />
    <source>{many}: nothing is written to the recordings.{more}</source>
    <translation>{many}: In die Aufnahmen wird nichts geschrieben.{more}</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>round: gentle at both ends</source>
-   <translation>rund: sanft an beiden Enden</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>round</source>
-   <translation>rund</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>even: a straight line</source>
-   <translation>gerade: eine gerade Linie</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>even</source>
-   <translation>gerade</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Take away a DC offset</source>
-   <translation>Einen Gleichanteil wegnehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Shape of the fades</source>
-   <translation>Form der Blenden</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Side to use</source>
-   <translation>Zu nehmende Seite</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last {loop:g} s</source>
-   <translation>über die letzten {loop:g} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Blend the end into the start</source>
-   <translation>Das Ende in den Anfang blenden</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Leave its level and its pauses as they are, whatever the receiver asks for</source>
-   <translation>Pegel und Pausen lassen, was auch der Empfänger verlangt</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />

@@ -1018,36 +1018,6 @@
   </message>
   <message>
    <location filename="../cli/main.py" />
-   <source>Open the window.</source>
-   <translation>Ouvrir la fenêtre.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Open the demo job.</source>
-   <translation>Ouvrir le travail de démonstration.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>A window of its own, even where one is open already.</source>
-   <translation>Une fenêtre à part, même si une autre est ouverte.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Save a picture of the window; leave.</source>
-   <translation>Enregistrer une image de la fenêtre, et finir.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>Instead of what the desktop says.</source>
-   <translation>Au lieu de ce que dit le bureau.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
-   <source>There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.</source>
-   <translation>Pas d’écran où ouvrir la fenêtre. La lancer d’un bureau, ou utiliser les verbes : kittiwake --help.</translation>
-  </message>
-  <message>
-   <location filename="../cli/main.py" />
    <source>It was broken off: {reason_of}.</source>
    <translation>C’est interrompu : {reason_of}.</translation>
   </message>
@@ -1579,6 +1549,36 @@
    <location filename="../cli/watch_verb.py" />
    <source>Watching {path} for {list}.</source>
    <translation>Surveillance de {path} pour {list}.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Open the window.</source>
+   <translation>Ouvrir la fenêtre.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Open the demo job.</source>
+   <translation>Ouvrir le travail de démonstration.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>A window of its own, even where one is open already.</source>
+   <translation>Une fenêtre à part, même si une autre est ouverte.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Save a picture of the window; leave.</source>
+   <translation>Enregistrer une image de la fenêtre, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>Instead of what the desktop says.</source>
+   <translation>Au lieu de ce que dit le bureau.</translation>
+  </message>
+  <message>
+   <location filename="../cli/window_verb.py" />
+   <source>There is no display to open the window on. Start it from a desktop, or use the verbs: kittiwake --help.</source>
+   <translation>Pas d’écran où ouvrir la fenêtre. La lancer d’un bureau, ou utiliser les verbes : kittiwake --help.</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -2864,81 +2864,6 @@
    <translation>c’est déjà ce que {name} accepte</translation>
   </message>
   <message>
-   <location filename="../core/fit/demands.py" />
-   <source>one or two channels</source>
-   <translation>un ou deux canaux</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>one channel</source>
-   <translation>un canal</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>two channels</source>
-   <translation>deux canaux</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>It takes {list}, {channels}.</source>
-   <translation>Il accepte {list}, {channels}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>A file has at most {max_bytes}.</source>
-   <translation>Un fichier a au plus {max_bytes}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>All files together have at most {total_bytes}.</source>
-   <translation>Tous les fichiers ensemble ont au plus {total_bytes}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>A file lasts at most {max_seconds}.</source>
-   <translation>Un fichier dure au plus {max_seconds}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>At most {advised_seconds} are advised.</source>
-   <translation>Au plus {advised_seconds} sont conseillées.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>active speech level (ITU-T P.56)</source>
-   <translation>niveau de parole actif (UIT-T P.56)</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>loudness (ITU-R BS.1770)</source>
-   <translation>niveau sonore (UIT-R BS.1770)</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>The {measure} is {target}, within {tolerance_db:g} dB.</source>
-   <translation>Cible : {measure} {target}, à {tolerance_db:g} dB près.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>Messages are of the kinds {list}.</source>
-   <translation>Les messages sont de type {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>Names are made of {allowed}.</source>
-   <translation>Les noms sont faits de {allowed}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>{name} at {list}</source>
-   <translation>{name} à {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/demands.py" />
-   <source>{name} at {max_sample_rate} and less</source>
-   <translation>{name} à {max_sample_rate} et moins</translation>
-  </message>
-  <message>
    <location filename="../core/fit/findings.py" />
    <source>left</source>
    <translation>gauche</translation>
@@ -3095,6 +3020,16 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
+   <source>one channel</source>
+   <translation>un canal</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
+   <source>two channels</source>
+   <translation>deux canaux</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/learned.py" />
    <source>one channel or two</source>
    <translation>un canal ou deux</translation>
   </message>
@@ -3243,106 +3178,6 @@
    <translation>{lead:g} s de silence d’abord</translation>
   </message>
   <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{why} Nothing worth hearing fits.</source>
-   <translation>{why} Rien qui vaille d’être entendu ne tient.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Give the rules more room.</source>
-   <translation>Donner plus de place aux règles.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Have it said in fewer words, or shorten the pauses.</source>
-   <translation>Le faire dire en moins de mots, ou raccourcir les pauses.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{seconds:.3f} s is under the least of {min_seconds:g} s.</source>
-   <translation>{seconds:.3f} s est sous le minimum de {min_seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Add air, or a longer text.</source>
-   <translation>Ajouter de l’air, ou un texte plus long.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.</source>
-   <translation>{seconds:.2f} s dépasse les {advised:g} s conseillées, mais reste dans la limite.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>It may be longer</source>
-   <translation>Il peut être plus long</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>The memory of {name} ({total}) is full: the clips before it need {before}, this one needs {size}.</source>
-   <translation>La mémoire de {name} ({total}) est pleine : les clips précédents prennent {before}, celui-ci {size}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Remove or shorten clips that come before it.</source>
-   <translation>Ôter ou raccourcir des clips précédents.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
-   <translation>{size} dépasse la limite ({largest}) ; {within:.3f} s exactement tiennent, il en a {seconds:.3f} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.</source>
-   <translation>La mémoire de {name} a encore {room} sur {total_bytes} ; il en faut {size}. {within:.3f} s exactement tiennent.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{seconds:.3f} s is over the limit of {max_seconds:g} s.</source>
-   <translation>{seconds:.3f} s dépasse la limite de {max_seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Trim the air at its ends</source>
-   <translation>Rogner l’air aux extrémités</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{saved:.2f} s less: {trimmed:.2f} s</source>
-   <translation>{saved:.2f} s de moins : {trimmed:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>{keep:.2f} s, pitch unchanged</source>
-   <translation>{keep:.2f} s, hauteur inchangée</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Speed it up by {speed:.1f} %</source>
-   <translation>L’accélérer de {speed:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Trim the air and speed it up by {both:.1f} %</source>
-   <translation>Rogner l’air et l’accélérer de {both:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Cut it to {keep:.2f} s with a short fade</source>
-   <translation>Le couper à {keep:.2f} s avec un court fondu</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>loses the last {lost:.2f} s</source>
-   <translation>perd les dernières {lost:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/limits.py" />
-   <source>Make {name} of it</source>
-   <translation>En faire {name}</translation>
-  </message>
-  <message>
    <location filename="../core/fit/names.py" />
    <source>“{file!a}” is no name for an output: it would not lie in its folder.</source>
    <translation>« {file!a} » n’est pas un nom de sortie : elle serait hors de son dossier.</translation>
@@ -3473,6 +3308,106 @@
    <translation>{edge} est une coupe</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>as the receiver asks</source>
+   <translation>comme le récepteur le demande</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>never: it does not repeat</source>
+   <translation>jamais : il ne se répète pas</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 0.25 s</source>
+   <translation>sur les dernières 0,25 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 0.5 s</source>
+   <translation>sur les dernières 0,5 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 1 s</source>
+   <translation>sur la dernière 1 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 2 s</source>
+   <translation>sur les dernières 2 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last 5 s</source>
+   <translation>sur les dernières 5 s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>round: gentle at both ends</source>
+   <translation>rond : doux aux deux bouts</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>even: a straight line</source>
+   <translation>droit : une ligne droite</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Blend the end into the start</source>
+   <translation>Fondre la fin dans le début</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>over the last {loop:g} s</source>
+   <translation>sur les dernières {loop:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>The end is blended into the start over</source>
+   <translation>La fin est fondue dans le début sur</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Fade in over</source>
+   <translation>Fondu d’entrée sur</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>at the start</source>
+   <translation>au début</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Fade out over</source>
+   <translation>Fondu de sortie sur</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>at the end</source>
+   <translation>à la fin</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Shape of the fades</source>
+   <translation>Forme des fondus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>It fades in over</source>
+   <translation>Fondu d’entrée sur</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>and out over</source>
+   <translation>et de sortie sur</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/ends.py" />
+   <source>Silence comes first for</source>
+   <translation>D’abord du silence pendant</translation>
+  </message>
+  <message>
    <location filename="../core/fit/path/filters.py" />
    <source>Lift {presence_hz} by {presence_db:.1f} dB</source>
    <translation>Relever {presence_hz} de {presence_db:.1f} dB</translation>
@@ -3501,6 +3436,41 @@
    <location filename="../core/fit/path/filters.py" />
    <source>{why}; linear phase, no shift in time</source>
    <translation>{why} ; phase linéaire, sans décalage</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Presence is lifted by</source>
+   <translation>La présence est relevée de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>kept whole</source>
+   <translation>gardée entière</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>300 to 3400 Hz</source>
+   <translation>300 à 3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Keep nothing below</source>
+   <translation>Ne rien garder sous</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>rumble and handling; 0 leaves it to the receiver</source>
+   <translation>grondement et manipulation ; 0 laisse le récepteur décider</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>The band is</source>
+   <translation>La bande est</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/filters.py" />
+   <source>Taken away is what lies below</source>
+   <translation>Est ôté ce qui est sous</translation>
   </message>
   <message>
    <location filename="../core/fit/path/leave_out.py" />
@@ -3618,6 +3588,106 @@
    <translation>{who} cela pour le niveau ; il regarde 5 ms en avant</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>left as it is</source>
+   <translation>laissé tel quel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by active speech level</source>
+   <translation>réglé par niveau de parole</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by loudness</source>
+   <translation>réglé par sonie</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>set by peak</source>
+   <translation>réglé par crête</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>each clip’s own</source>
+   <translation>propre à chaque clip</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>one for the whole set</source>
+   <translation>un pour tout le lot</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Louder by</source>
+   <translation>Plus fort de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>on top of what the receiver asks for; peaks are never clipped</source>
+   <translation>en plus de ce que demande le récepteur ; les crêtes ne sont jamais écrêtées</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Leave its level and its pauses as they are, whatever the receiver asks for</source>
+   <translation>Laisser niveau et pauses, quoi que demande le récepteur</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>The level is</source>
+   <translation>Le niveau est</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Active speech level</source>
+   <translation>Niveau de parole actif</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Loudness</source>
+   <translation>Sonie</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Peak</source>
+   <translation>Crête</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Within</source>
+   <translation>À</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>dB of its target</source>
+   <translation>dB de sa cible</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Gain is</source>
+   <translation>Le gain est</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>Limiter may take</source>
+   <translation>Le limiteur peut ôter</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>off single peaks, for the sake of the level</source>
+   <translation>aux crêtes isolées, pour le niveau</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>No peak goes over</source>
+   <translation>Aucune crête ne dépasse</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>A limiter holds peaks down by at most</source>
+   <translation>Un limiteur retient les crêtes d’au plus</translation>
+  </message>
+  <message>
    <location filename="../core/fit/path/offset.py" />
    <source>{share:+.1f} %</source>
    <translation>{share:+.1f} %</translation>
@@ -3631,6 +3701,11 @@
    <location filename="../core/fit/path/offset.py" />
    <source>it is not heard and costs level</source>
    <translation>on ne l’entend pas, et elle coûte du niveau</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/offset.py" />
+   <source>Take away a DC offset</source>
+   <translation>Ôter une composante continue</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -3698,6 +3773,46 @@
    <translation>{name} accepte un canal</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>by what the sides hold</source>
+   <translation>selon les côtés</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>from the left</source>
+   <translation>de gauche</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>from the right</source>
+   <translation>de droite</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>by mixing</source>
+   <translation>en mélangeant</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>as the sides suggest</source>
+   <translation>comme les côtés le suggèrent</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>both mixed</source>
+   <translation>les deux mélangés</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>Side to use</source>
+   <translation>Côté à prendre</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>One channel is taken</source>
+   <translation>Un canal est pris</translation>
+  </message>
+  <message>
    <location filename="../core/fit/path/source.py" />
    <source>Read {format_kind}, {sample_rate}, {channels} ch</source>
    <translation>Lire {format_kind}, {sample_rate}, {channels} can.</translation>
@@ -3731,6 +3846,21 @@
    <location filename="../core/fit/path/source.py" />
    <source>Keep {begin} to {end}</source>
    <translation>Garder de {begin} à {end}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>Air is trimmed to</source>
+   <translation>L’air est rogné à</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>before and</source>
+   <translation>avant et</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/source.py" />
+   <source>s after</source>
+   <translation>s après</translation>
   </message>
   <message>
    <location filename="../core/fit/path/tempo.py" />
@@ -3786,6 +3916,46 @@
    <location filename="../core/fit/path/tempo.py" />
    <source>at most {max_sample_rate}</source>
    <translation>au plus {max_sample_rate}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Faster by</source>
+   <translation>Plus vite de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>the pitch stays</source>
+   <translation>la hauteur reste</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Higher by</source>
+   <translation>Plus haut de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>the length stays</source>
+   <translation>la durée reste</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>semitones</source>
+   <translation>demi-tons</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>Remedies speed it up by at most</source>
+   <translation>Les remèdes l’accélèrent d’au plus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>They leave air of</source>
+   <translation>Ils laissent un air de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/tempo.py" />
+   <source>s at both ends</source>
+   <translation>s aux deux bouts</translation>
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
@@ -3893,6 +4063,26 @@
    <translation>{name} accepte des noms d’au plus {max_length} de [{allowed}]</translation>
   </message>
   <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>noise-shaped</source>
+   <translation>à bruit façonné</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>none</source>
+   <translation>aucun</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/write.py" />
+   <source>Where depth falls, dither is</source>
+   <translation>Quand la profondeur baisse, dither</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Read it as {kind}, {rate}</source>
+   <translation>Le lire comme {kind}, {rate}</translation>
+  </message>
+  <message>
    <location filename="../core/fit/plan.py" />
    <source>A sample rate of {rate_in:,} Hz cannot be.</source>
    <translation>Une fréquence de {rate_in:,} Hz est impossible.</translation>
@@ -3948,413 +4138,139 @@
    <translation>{length} est trop court pour {name}, qui travaille par trames d’environ 20 ms.</translation>
   </message>
   <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
-   <translation>Il s’appellera « {name} » : {receiver} n’accepte pas « {wanted} » comme nom.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Give the clip another name (F2).</source>
-   <translation>Donner un autre nom au clip (F2).</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>The rights to it ended on {until}.</source>
-   <translation>Les droits ont pris fin le {until}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Ask for them again, or take other music.</source>
-   <translation>Les redemander, ou prendre une autre musique.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Whose music it is, and by what licence it may be played to callers, is not said.</source>
-   <translation>À qui est cette musique, et sous quelle licence les appelants peuvent l’entendre, n’est pas dit.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>State holder and licence (Shift+F8).</source>
-   <translation>Indiquer titulaire et licence (Shift+F8).</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Read it as {kind}, {rate}</source>
-   <translation>Le lire comme {kind}, {rate}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver what is there</source>
-   <translation>Livrer ce qui est là</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{seconds:.2f} s, perhaps without its end</source>
-   <translation>{seconds:.2f} s, peut-être sans sa fin</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>the loudest sample is at {db}</source>
-   <translation>l’échantillon le plus fort est à {db}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>every sample has the same value, at {db}, as of a microphone that is not there</source>
-   <translation>chaque échantillon a la même valeur, à {db}, comme d’un micro absent</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Nothing is to be heard: {told}.</source>
-   <translation>On n’entend rien : {told}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver the silence</source>
-   <translation>Livrer le silence</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Ask for the recording, or remove the clip.</source>
-   <translation>Demander l’enregistrement, ou ôter le clip.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/fit/problems.py" />
-   <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
-   <extracomment>Where there is one: It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.</extracomment>
-   <translation>
-    <numerusform>Enregistré trop fort : {clipped_samples:,} échantillon est écrêté à pleine échelle.</numerusform>
-    <numerusform>Enregistré trop fort : {clipped_samples:,} échantillons sont écrêtés à pleine échelle.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Record it again with 6 to 12 dB less input gain.</source>
-   <translation>Le réenregistrer avec 6 à 12 dB de gain d’entrée en moins.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It was clipped, and made softer or resampled since: {flat_samples:,} samples are in tops cut off at up to {db}.</source>
-   <translation>Il a été écrêté, puis baissé ou rééchantillonné : {flat_samples:,} échantillons sont dans des crêtes coupées jusqu’à {db}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Ask for the recording before that, or record it again with 6 to 12 dB less input gain.</source>
-   <translation>Demander l’enregistrement d’avant, ou le refaire avec 6 à 12 dB de gain d’entrée en moins.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Use the {name} side</source>
-   <translation>Prendre le côté {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Use channel {index}</source>
-   <translation>Prendre le canal {index}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Mixing the {channels} costs {lost:.1f} dB where they cancel most.</source>
-   <translation>Mélanger {channels} coûte {lost:.1f} dB là où ils s’annulent le plus.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>two sides</source>
-   <translation>deux côtés</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Mix them all the same</source>
-   <translation>Les mélanger quand même</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It is very quiet ({level_db}): raising it by {gain:.1f} dB raises its noise too.</source>
-   <translation>Il est très faible ({level_db}) : le relever de {gain:.1f} dB relève aussi son bruit.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Record it again, closer to the microphone.</source>
-   <translation>Le réenregistrer plus près du micro.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It is good enough</source>
-   <translation>C’est assez bon</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.</source>
-   <translation>Ses crêtes le laissent environ {short:.1f} dB sous le niveau voulu ; rien ne sera écrêté.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Leave it a little quieter</source>
-   <translation>Le laisser un peu plus faible</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>it reaches its level, or nearly</source>
-   <translation>il atteint son niveau, ou presque</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>about {short:.1f} dB louder</source>
-   <translation>environ {short:.1f} dB plus fort</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped</source>
-   <translation>{comes} ; des crêtes isolées sont retenues jusqu’à {wanted:g} dB, rien n’est écrêté</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Allow the limiter {wanted:g} dB</source>
-   <translation>Permettre {wanted:g} dB au limiteur</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.</source>
-   <translation>Sa fréquence de {rate} ne permet du son que jusqu’à {highest} ; {name} attend {expected}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.</source>
-   <translation>Il ne porte du son que jusqu’à {found}, bien que sa fréquence de {rate} permette {highest} : il est sans doute passé par un téléphone.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver it all the same</source>
-   <translation>Le livrer quand même</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{name} is written by {needs}, which is not on this machine.</source>
-   <translation>{name} est écrit par {needs}, absent de cette machine.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Install that library, or choose another format in the rules.</source>
-   <translation>Installer cette bibliothèque, ou choisir un autre format dans les règles.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>At {after} it will be {short:.1f} dB under the least that {name} takes.</source>
-   <translation>À {after} il sera {short:.1f} dB sous le minimum que {name} accepte.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>At {after} it will be {over:.1f} dB over the most that {name} takes.</source>
-   <translation>À {after} il sera {over:.1f} dB au-dessus du maximum que {name} accepte.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{verb} it by about {change:.1f} dB</source>
-   <translation>{verb} d’environ {change:.1f} dB</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Its peaks do not allow more: let a limiter hold them down, or record it again.</source>
-   <translation>Ses crêtes n’en permettent pas plus : utiliser un limiteur, ou le réenregistrer.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>Deliver it so</source>
-   <translation>Le livrer ainsi</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>It is of the kind “{kind}”</source>
-   <translation>Il est de type « {kind} »</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>“{kind}” is none that it knows</source>
-   <translation>« {kind} » lui est inconnu</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>nobody has said which</source>
-   <translation>personne n’a dit lequel</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/problems.py" />
-   <source>{name} wants to know what kind of message it is; {has}.</source>
-   <translation>{name} veut savoir de quel type est le message ; {has}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
-   <translation>Changer les règles de {name} en {nearest_rate}, le plus proche qu’il accepte.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>a bit rate</source>
-   <translation>un débit</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Leave bit_rate out of the rules of {name}.</source>
-   <translation>Ôter bit_rate des règles de {name}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>{bit_rate:g} kbit/s at {rate}</source>
-   <translation>{bit_rate:g} kbit/s à {rate}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
-   <translation>Changer les règles de {name} en {best:g} kbit/s, le plus proche qu’il accepte.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>{channels} channels</source>
-   <translation>{channels} canaux</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Change the rules of {name} to {max_channels}.</source>
-   <translation>Changer les règles de {name} en {max_channels}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>a variable bit rate</source>
-   <translation>un débit variable</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Leave variable out of the rules of {name}.</source>
-   <translation>Ôter variable des règles de {name}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>{name} does not take {wish}.</source>
-   <translation>{name} n’accepte pas {wish}.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>Nothing here writes {container} {encoding}. {near}</source>
-   <translation>Rien ici n’écrit {container} {encoding}. {near}</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
-   <translation>max_bytes = {most} est trop peu pour tout fichier : {name} avec un seul échantillon a {least} octets.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_problems.py" />
-   <source>cue_points = true needs WAV: no other form here can hold them.</source>
-   <translation>cue_points = true demande WAV : aucune autre forme d’ici ne porte de repères.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>trim the air at the ends</source>
-   <translation>rogner l’air aux extrémités</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>speak it faster, as far as the receiver's rules allow</source>
-   <translation>le dire plus vite, autant que les règles du récepteur le permettent</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
+   <location filename="../core/fit/remedies/cut_to_length.py" />
    <source>cut it to the length that fits, with a short fade</source>
    <translation>le couper à la durée qui tient, avec un court fondu</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>make another form that the receiver takes</source>
-   <translation>en faire une autre forme que le récepteur accepte</translation>
+   <location filename="../core/fit/remedies/cut_to_length.py" />
+   <source>Cut it to {keep:.2f} s with a short fade</source>
+   <translation>Le couper à {keep:.2f} s avec un court fondu</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
+   <location filename="../core/fit/remedies/cut_to_length.py" />
+   <source>loses the last {lost:.2f} s</source>
+   <translation>perd les dernières {lost:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/level_inside.py" />
    <source>bring the level inside of what the receiver takes</source>
    <translation>amener le niveau dans ce que le récepteur accepte</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>use the left side</source>
-   <translation>prendre le côté gauche</translation>
+   <location filename="../core/fit/remedies/level_inside.py" />
+   <source>{verb} it by about {change:.1f} dB</source>
+   <translation>{verb} d’environ {change:.1f} dB</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>use the right side</source>
-   <translation>prendre le côté droit</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>mix both sides</source>
-   <translation>mélanger les deux côtés</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>mix sides that cancel</source>
-   <translation>mélanger des côtés qui s’annulent</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>choose the side by what the sides hold</source>
-   <translation>choisir le côté selon ce que portent les côtés</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>do without touch-ups that are not there</source>
-   <translation>se passer de retouches qui n’existent pas</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>read a file without a header as its content suggests</source>
-   <translation>lire un fichier sans en-tête comme son contenu le suggère</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver what is there of a file that breaks off</source>
-   <translation>livrer ce qui est là d’un fichier interrompu</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver what is whole of a damaged file</source>
-   <translation>livrer ce qui est sain d’un fichier abîmé</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver silence</source>
-   <translation>livrer du silence</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>live with the noise of a very quiet recording</source>
-   <translation>accepter le bruit d’un enregistrement très faible</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/remedies.py" />
+   <location filename="../core/fit/remedies/limiter.py" />
    <source>let a limiter hold down the peaks that keep the level short</source>
    <translation>laisser un limiteur retenir les crêtes qui limitent le niveau</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>leave it a little quieter</source>
-   <translation>le laisser un peu plus faible</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>it reaches its level, or nearly</source>
+   <translation>il atteint son niveau, ou presque</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver narrow sound</source>
-   <translation>livrer un son étroit</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>about {short:.1f} dB louder</source>
+   <translation>environ {short:.1f} dB plus fort</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>deliver it at its level</source>
-   <translation>le livrer à son niveau</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>{comes}; single peaks are held down by up to {wanted:g} dB, nothing is clipped</source>
+   <translation>{comes} ; des crêtes isolées sont retenues jusqu’à {wanted:g} dB, rien n’est écrêté</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>let it be longer than advised</source>
-   <translation>le laisser plus long que conseillé</translation>
+   <location filename="../core/fit/remedies/limiter.py" />
+   <source>Allow the limiter {wanted:g} dB</source>
+   <translation>Permettre {wanted:g} dB au limiteur</translation>
   </message>
   <message>
-   <location filename="../core/fit/remedies.py" />
-   <source>the rate in its header is right</source>
-   <translation>la fréquence de l’en-tête est juste</translation>
+   <location filename="../core/fit/remedies/other_form.py" />
+   <source>make another form that the receiver takes</source>
+   <translation>en faire une autre forme que le récepteur accepte</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/other_form.py" />
+   <source>Make {name} of it</source>
+   <translation>En faire {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/registry.py" />
+   <source>do without touch-ups that are not there</source>
+   <translation>se passer de retouches qui n’existent pas</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/registry.py" />
+   <source>read a file without a header as its content suggests</source>
+   <translation>lire un fichier sans en-tête comme son contenu le suggère</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>use the right side</source>
+   <translation>prendre le côté droit</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>mix both sides</source>
+   <translation>mélanger les deux côtés</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>use the left side</source>
+   <translation>prendre le côté gauche</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>Use the {name} side</source>
+   <translation>Prendre le côté {name}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/sides.py" />
+   <source>Use channel {index}</source>
+   <translation>Prendre le canal {index}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>{keep:.2f} s, pitch unchanged</source>
+   <translation>{keep:.2f} s, hauteur inchangée</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>speak it faster, as far as the receiver's rules allow</source>
+   <translation>le dire plus vite, autant que les règles du récepteur le permettent</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>Speed it up by {speed:.1f} %</source>
+   <translation>L’accélérer de {speed:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>trim the air and speak it faster</source>
+   <translation>rogner l’air et parler plus vite</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/speed_up.py" />
+   <source>Trim the air and speed it up by {both:.1f} %</source>
+   <translation>Rogner l’air et l’accélérer de {both:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/trim_air.py" />
+   <source>trim the air at the ends</source>
+   <translation>rogner l’air aux extrémités</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/trim_air.py" />
+   <source>{saved:.2f} s less: {trimmed:.2f} s</source>
+   <translation>{saved:.2f} s de moins : {trimmed:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/trim_air.py" />
+   <source>Trim the air at its ends</source>
+   <translation>Rogner l’air aux extrémités</translation>
   </message>
   <message>
    <location filename="../core/fit/repair.py" />
@@ -4370,6 +4286,745 @@
    <location filename="../core/fit/repair.py" />
    <source>at most {highest}</source>
    <translation>au plus {highest}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>deliver narrow sound</source>
+   <translation>livrer un son étroit</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>Its rate of {rate} has room for sound up to {highest} only; {name} expects {expected}.</source>
+   <translation>Sa fréquence de {rate} ne permet du son que jusqu’à {highest} ; {name} attend {expected}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>It holds sound only up to {found}, though its rate of {rate} has room for {highest}: it has probably been over a telephone.</source>
+   <translation>Il ne porte du son que jusqu’à {found}, bien que sa fréquence de {rate} permette {highest} : il est sans doute passé par un téléphone.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/bandwidth.py" />
+   <source>Deliver it all the same</source>
+   <translation>Le livrer quand même</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/ceiling.py" />
+   <source>at most {most}</source>
+   <translation>au plus {most}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/ceiling.py" />
+   <source>peak</source>
+   <translation>crête</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/ceiling.py" />
+   <source>true peak</source>
+   <translation>crête vraie</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>mix sides that cancel</source>
+   <translation>mélanger des côtés qui s’annulent</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>choose the side by what the sides hold</source>
+   <translation>choisir le côté selon ce que portent les côtés</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>Mixing the {channels} costs {lost:.1f} dB where they cancel most.</source>
+   <translation>Mélanger {channels} coûte {lost:.1f} dB là où ils s’annulent le plus.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>two sides</source>
+   <translation>deux côtés</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>Mix them all the same</source>
+   <translation>Les mélanger quand même</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>channels</source>
+   <translation>canaux</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>1 or 2</source>
+   <translation>1 ou 2</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>one or two channels</source>
+   <translation>un ou deux canaux</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/channels.py" />
+   <source>With</source>
+   <translation>Avec</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>cue_points = true needs WAV: no other form here can hold them.</source>
+   <translation>cue_points = true demande WAV : aucune autre forme d’ici ne porte de repères.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>not written into it</source>
+   <translation>non écrits dedans</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>written into WAV as cue points</source>
+   <translation>écrits dans le WAV en repères</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/cue_points.py" />
+   <source>Spans are</source>
+   <translation>Les segments sont</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} is written by {needs}, which is not on this machine.</source>
+   <translation>{name} est écrit par {needs}, absent de cette machine.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Install that library, or choose another format in the rules.</source>
+   <translation>Installer cette bibliothèque, ou choisir un autre format dans les règles.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Change the rules of {name} to {nearest_rate}, the nearest that it takes.</source>
+   <translation>Changer les règles de {name} en {nearest_rate}, le plus proche qu’il accepte.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>a bit rate</source>
+   <translation>un débit</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Leave bit_rate out of the rules of {name}.</source>
+   <translation>Ôter bit_rate des règles de {name}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{bit_rate:g} kbit/s at {rate}</source>
+   <translation>{bit_rate:g} kbit/s à {rate}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Change the rules of {name} to {best:g} kbit/s, the nearest that it takes.</source>
+   <translation>Changer les règles de {name} en {best:g} kbit/s, le plus proche qu’il accepte.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{channels} channels</source>
+   <translation>{channels} canaux</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Change the rules of {name} to {max_channels}.</source>
+   <translation>Changer les règles de {name} en {max_channels}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>a variable bit rate</source>
+   <translation>un débit variable</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Leave variable out of the rules of {name}.</source>
+   <translation>Ôter variable des règles de {name}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} does not take {wish}.</source>
+   <translation>{name} n’accepte pas {wish}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>format</source>
+   <translation>format</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>Nothing here writes {container} {encoding}. {near}</source>
+   <translation>Rien ici n’écrit {container} {encoding}. {near}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>It takes {list}, {channels}.</source>
+   <translation>Il accepte {list}, {channels}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} at {list}</source>
+   <translation>{name} à {list}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{name} at {max_sample_rate} and less</source>
+   <translation>{name} à {max_sample_rate} et moins</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>It takes</source>
+   <translation>Il accepte</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>deliver silence</source>
+   <translation>livrer du silence</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../core/fit/rules/heard.py" />
+   <source>It was recorded too loud: {clipped_samples:,} samples are cut off flat at full scale.</source>
+   <extracomment>Where there is one: It was recorded too loud: {clipped_samples:,} sample is cut off flat at full scale.</extracomment>
+   <translation>
+    <numerusform>Enregistré trop fort : {clipped_samples:,} échantillon est écrêté à pleine échelle.</numerusform>
+    <numerusform>Enregistré trop fort : {clipped_samples:,} échantillons sont écrêtés à pleine échelle.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Record it again with 6 to 12 dB less input gain.</source>
+   <translation>Le réenregistrer avec 6 à 12 dB de gain d’entrée en moins.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>It was clipped, and made softer or resampled since: {flat_samples:,} samples are in tops cut off at up to {db}.</source>
+   <translation>Il a été écrêté, puis baissé ou rééchantillonné : {flat_samples:,} échantillons sont dans des crêtes coupées jusqu’à {db}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Ask for the recording before that, or record it again with 6 to 12 dB less input gain.</source>
+   <translation>Demander l’enregistrement d’avant, ou le refaire avec 6 à 12 dB de gain d’entrée en moins.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>the loudest sample is at {db}</source>
+   <translation>l’échantillon le plus fort est à {db}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>every sample has the same value, at {db}, as of a microphone that is not there</source>
+   <translation>chaque échantillon a la même valeur, à {db}, comme d’un micro absent</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Nothing is to be heard: {told}.</source>
+   <translation>On n’entend rien : {told}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Deliver the silence</source>
+   <translation>Livrer le silence</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>Ask for the recording, or remove the clip.</source>
+   <translation>Demander l’enregistrement, ou ôter le clip.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>peak {db}</source>
+   <translation>crête {db}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>silence, {peak}</source>
+   <translation>silence, {peak}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/heard.py" />
+   <source>something to hear</source>
+   <translation>quelque chose à entendre</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>It is of the kind “{kind}”</source>
+   <translation>Il est de type « {kind} »</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>“{kind}” is none that it knows</source>
+   <translation>« {kind} » lui est inconnu</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>nobody has said which</source>
+   <translation>personne n’a dit lequel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>{name} wants to know what kind of message it is; {has}.</source>
+   <translation>{name} veut savoir de quel type est le message ; {has}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>Kinds of message are</source>
+   <translation>Les types de message sont</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/kinds.py" />
+   <source>Messages are of the kinds {list}.</source>
+   <translation>Les messages sont de type {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>let it be longer than advised</source>
+   <translation>le laisser plus long que conseillé</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.3f} s is over the limit of {max_seconds:g} s.</source>
+   <translation>{seconds:.3f} s dépasse la limite de {max_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.3f} s is under the least of {min_seconds:g} s.</source>
+   <translation>{seconds:.3f} s est sous le minimum de {min_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>Add air, or a longer text.</source>
+   <translation>Ajouter de l’air, ou un texte plus long.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.</source>
+   <translation>{seconds:.2f} s dépasse les {advised:g} s conseillées, mais reste dans la limite.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>It may be longer</source>
+   <translation>Il peut être plus long</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>at most {most:g} s</source>
+   <translation>au plus {most:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>{seconds:.3f} s</source>
+   <translation>{seconds:.3f} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>at least {least:g} s</source>
+   <translation>au moins {least:g} s</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>It lasts at most</source>
+   <translation>Il dure au plus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>A file lasts at most {max_seconds}.</source>
+   <translation>Un fichier dure au plus {max_seconds}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>and at least</source>
+   <translation>et au moins</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>Advised are at most</source>
+   <translation>Conseillé : au plus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/length.py" />
+   <source>At most {advised_seconds} are advised.</source>
+   <translation>Au plus {advised_seconds} sont conseillées.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>live with the noise of a very quiet recording</source>
+   <translation>accepter le bruit d’un enregistrement très faible</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>leave it a little quieter</source>
+   <translation>le laisser un peu plus faible</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>It is very quiet ({level_db}): raising it by {gain:.1f} dB raises its noise too.</source>
+   <translation>Il est très faible ({level_db}) : le relever de {gain:.1f} dB relève aussi son bruit.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>Record it again, closer to the microphone.</source>
+   <translation>Le réenregistrer plus près du micro.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>It is good enough</source>
+   <translation>C’est assez bon</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>Its peaks leave it about {short:.1f} dB short of the wanted level; nothing will be clipped.</source>
+   <translation>Ses crêtes le laissent environ {short:.1f} dB sous le niveau voulu ; rien ne sera écrêté.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>Leave it a little quieter</source>
+   <translation>Le laisser un peu plus faible</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>{target} ± {tolerance:g} dB, or as near as peaks allow</source>
+   <translation>{target} ± {tolerance:g} dB, ou aussi près que les crêtes le permettent</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>{level}, peak {peak}</source>
+   <translation>{level}, crête {peak}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>level</source>
+   <translation>niveau</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>active speech level (ITU-T P.56)</source>
+   <translation>niveau de parole actif (UIT-T P.56)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>loudness (ITU-R BS.1770)</source>
+   <translation>niveau sonore (UIT-R BS.1770)</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level.py" />
+   <source>The {measure} is {target}, within {tolerance_db:g} dB.</source>
+   <translation>Cible : {measure} {target}, à {tolerance_db:g} dB près.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>deliver it at its level</source>
+   <translation>le livrer à son niveau</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>At {after} it will be {short:.1f} dB under the least that {name} takes.</source>
+   <translation>À {after} il sera {short:.1f} dB sous le minimum que {name} accepte.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>At {after} it will be {over:.1f} dB over the most that {name} takes.</source>
+   <translation>À {after} il sera {over:.1f} dB au-dessus du maximum que {name} accepte.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>Its peaks do not allow more: let a limiter hold them down, or record it again.</source>
+   <translation>Ses crêtes n’en permettent pas plus : utiliser un limiteur, ou le réenregistrer.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>Deliver it so</source>
+   <translation>Le livrer ainsi</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>{low} to {high}</source>
+   <translation>{low} à {high}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>speech level taken</source>
+   <translation>niveau de parole accepté</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>Speech is at</source>
+   <translation>La parole est à</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/level_taken.py" />
+   <source>to</source>
+   <translation>à</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
+   <translation>Il s’appellera « {name} » : {receiver} n’accepte pas « {wanted} » comme nom.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Give the clip another name (F2).</source>
+   <translation>Donner un autre nom au clip (F2).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>no extension</source>
+   <translation>pas d’extension</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>{max_length} of [{allowed}], then {told}</source>
+   <translation>{max_length} de [{allowed}], puis {told}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>name</source>
+   <translation>nom</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>at most {wanted}</source>
+   <translation>au plus {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>not told in the name</source>
+   <translation>non dite dans le nom</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>told in the name</source>
+   <translation>dite dans le nom</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>any case</source>
+   <translation>casse libre</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>lower case</source>
+   <translation>minuscules</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>capitals</source>
+   <translation>majuscules</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Names are made of</source>
+   <translation>Les noms sont faits de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>A corrected rate is</source>
+   <translation>Une fréquence corrigée est</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Names have the characters</source>
+   <translation>Les noms ont les caractères</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>At most</source>
+   <translation>Au plus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>of them</source>
+   <translation>d’entre eux</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>in</source>
+   <translation>en</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Files end in</source>
+   <translation>Les fichiers finissent par</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/name.py" />
+   <source>Names are made of {allowed}.</source>
+   <translation>Les noms sont faits de {allowed}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/offset.py" />
+   <source>at most {most:.2%} of full scale</source>
+   <translation>au plus {most:.2%} de la pleine échelle</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/offset.py" />
+   <source>DC offset</source>
+   <translation>composante continue</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/offset.py" />
+   <source>{found:.2%}</source>
+   <translation>{found:.2%}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>sample rate</source>
+   <translation>fréquence d’échantillonnage</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>At a rate of</source>
+   <translation>À une fréquence de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>The bit rate is</source>
+   <translation>Le débit est</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>constant</source>
+   <translation>constant</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>variable</source>
+   <translation>variable</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rate.py" />
+   <source>of</source>
+   <translation>de</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>The rights to it ended on {until}.</source>
+   <translation>Les droits ont pris fin le {until}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>Ask for them again, or take other music.</source>
+   <translation>Les redemander, ou prendre une autre musique.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>Whose music it is, and by what licence it may be played to callers, is not said.</source>
+   <translation>À qui est cette musique, et sous quelle licence les appelants peuvent l’entendre, n’est pas dit.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/rights.py" />
+   <source>State holder and licence (Shift+F8).</source>
+   <translation>Indiquer titulaire et licence (Shift+F8).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>{why} Nothing worth hearing fits.</source>
+   <translation>{why} Rien qui vaille d’être entendu ne tient.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>Give the rules more room.</source>
+   <translation>Donner plus de place aux règles.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>Have it said in fewer words, or shorten the pauses.</source>
+   <translation>Le faire dire en moins de mots, ou raccourcir les pauses.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
+   <translation>{size} dépasse la limite ({largest}) ; {within:.3f} s exactement tiennent, il en a {seconds:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>{bytes:,} B</source>
+   <translation>{bytes:,} B</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>size</source>
+   <translation>taille</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>max_bytes = {most} is too little for any file: {name} with a single sample has {least} bytes.</source>
+   <translation>max_bytes = {most} est trop peu pour tout fichier : {name} avec un seul échantillon a {least} octets.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>The memory of {name} ({total}) is full: the clips before it need {before}, this one needs {size}.</source>
+   <translation>La mémoire de {name} ({total}) est pleine : les clips précédents prennent {before}, celui-ci {size}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>Remove or shorten clips that come before it.</source>
+   <translation>Ôter ou raccourcir des clips précédents.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.</source>
+   <translation>La mémoire de {name} a encore {room} sur {total_bytes} ; il en faut {size}. {within:.3f} s exactement tiennent.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>A file has at most</source>
+   <translation>Un fichier a au plus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>A file has at most {max_bytes}.</source>
+   <translation>Un fichier a au plus {max_bytes}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>All files together have at most</source>
+   <translation>Tous les fichiers ont au plus</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>All files together have at most {total_bytes}.</source>
+   <translation>Tous les fichiers ensemble ont au plus {total_bytes}.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>deliver what is there of a file that breaks off</source>
+   <translation>livrer ce qui est là d’un fichier interrompu</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>deliver what is whole of a damaged file</source>
+   <translation>livrer ce qui est sain d’un fichier abîmé</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>{seconds:.2f} s, perhaps without its end</source>
+   <translation>{seconds:.2f} s, peut-être sans sa fin</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>Deliver what is there</source>
+   <translation>Livrer ce qui est là</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>all of it</source>
+   <translation>tout</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>whole</source>
+   <translation>entier</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/whole.py" />
+   <source>all that its header promises</source>
+   <translation>tout ce que promet son en-tête</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/suspicion.py" />
+   <source>the rate in its header is right</source>
+   <translation>la fréquence de l’en-tête est juste</translation>
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
@@ -4820,11 +5475,6 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
-   <source>{bytes:,} B</source>
-   <translation>{bytes:,} B</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
    <source>no clipping added</source>
    <translation>aucun écrêtage ajouté</translation>
   </message>
@@ -4850,11 +5500,6 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
-   <source>none</source>
-   <translation>aucun</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
    <source>rights in the file</source>
    <translation>droits dans le fichier</translation>
   </message>
@@ -4872,151 +5517,6 @@
    <location filename="../core/make/proof.py" />
    <source>samples, by {second_reader}</source>
    <translation>échantillons, selon {second_reader}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>whole</source>
-   <translation>entier</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>all that its header promises</source>
-   <translation>tout ce que promet son en-tête</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>all of it</source>
-   <translation>tout</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>format</source>
-   <translation>format</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>sample rate</source>
-   <translation>fréquence d’échantillonnage</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>channels</source>
-   <translation>canaux</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>1 or 2</source>
-   <translation>1 ou 2</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>size</source>
-   <translation>taille</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {most:g} s</source>
-   <translation>au plus {most:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{seconds:.3f} s</source>
-   <translation>{seconds:.3f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at least {least:g} s</source>
-   <translation>au moins {least:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>peak {db}</source>
-   <translation>crête {db}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>silence, {peak}</source>
-   <translation>silence, {peak}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>something to hear</source>
-   <translation>quelque chose à entendre</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>DC offset</source>
-   <translation>composante continue</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {most:.2%} of full scale</source>
-   <translation>au plus {most:.2%} de la pleine échelle</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{found:.2%}</source>
-   <translation>{found:.2%}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>peak</source>
-   <translation>crête</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {most}</source>
-   <translation>au plus {most}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>true peak</source>
-   <translation>crête vraie</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>level</source>
-   <translation>niveau</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{target} ± {tolerance:g} dB, or as near as peaks allow</source>
-   <translation>{target} ± {tolerance:g} dB, ou aussi près que les crêtes le permettent</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{level}, peak {peak}</source>
-   <translation>{level}, crête {peak}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{low} to {high}</source>
-   <translation>{low} à {high}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>speech level taken</source>
-   <translation>niveau de parole accepté</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>no extension</source>
-   <translation>pas d’extension</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>{max_length} of [{allowed}], then {told}</source>
-   <translation>{max_length} de [{allowed}], puis {told}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>name</source>
-   <translation>nom</translation>
-  </message>
-  <message>
-   <location filename="../core/make/rule_checks.py" />
-   <source>at most {wanted}</source>
-   <translation>au plus {wanted}</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -8490,361 +8990,6 @@
   </message>
   <message>
    <location filename="../ui/bench/blanks.py" />
-   <source>It takes</source>
-   <translation>Il accepte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>At a rate of</source>
-   <translation>À une fréquence de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>With</source>
-   <translation>Avec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The bit rate is</source>
-   <translation>Le débit est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>constant</source>
-   <translation>constant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>variable</source>
-   <translation>variable</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>of</source>
-   <translation>de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>A file has at most</source>
-   <translation>Un fichier a au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>All files together have at most</source>
-   <translation>Tous les fichiers ont au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It lasts at most</source>
-   <translation>Il dure au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>and at least</source>
-   <translation>et au moins</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Advised are at most</source>
-   <translation>Conseillé : au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Speech is at</source>
-   <translation>La parole est à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>to</source>
-   <translation>à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Spans are</source>
-   <translation>Les segments sont</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>not written into it</source>
-   <translation>non écrits dedans</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>written into WAV as cue points</source>
-   <translation>écrits dans le WAV en repères</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Kinds of message are</source>
-   <translation>Les types de message sont</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Names are made of</source>
-   <translation>Les noms sont faits de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>A corrected rate is</source>
-   <translation>Une fréquence corrigée est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>not told in the name</source>
-   <translation>non dite dans le nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>told in the name</source>
-   <translation>dite dans le nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Names have the characters</source>
-   <translation>Les noms ont les caractères</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>At most</source>
-   <translation>Au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>of them</source>
-   <translation>d’entre eux</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>in</source>
-   <translation>en</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>any case</source>
-   <translation>casse libre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>lower case</source>
-   <translation>minuscules</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>capitals</source>
-   <translation>majuscules</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Files end in</source>
-   <translation>Les fichiers finissent par</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The level is</source>
-   <translation>Le niveau est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>left as it is</source>
-   <translation>laissé tel quel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>set by active speech level</source>
-   <translation>réglé par niveau de parole</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>set by loudness</source>
-   <translation>réglé par sonie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>set by peak</source>
-   <translation>réglé par crête</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Active speech level</source>
-   <translation>Niveau de parole actif</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Loudness</source>
-   <translation>Sonie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Peak</source>
-   <translation>Crête</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Within</source>
-   <translation>À</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>dB of its target</source>
-   <translation>dB de sa cible</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Gain is</source>
-   <translation>Le gain est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>each clip’s own</source>
-   <translation>propre à chaque clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>one for the whole set</source>
-   <translation>un pour tout le lot</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>One channel is taken</source>
-   <translation>Un canal est pris</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>by what the sides hold</source>
-   <translation>selon les côtés</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>from the left</source>
-   <translation>de gauche</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>from the right</source>
-   <translation>de droite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>by mixing</source>
-   <translation>en mélangeant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>No peak goes over</source>
-   <translation>Aucune crête ne dépasse</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>A limiter holds peaks down by at most</source>
-   <translation>Un limiteur retient les crêtes d’au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The band is</source>
-   <translation>La bande est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>kept whole</source>
-   <translation>gardée entière</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>300 to 3400 Hz</source>
-   <translation>300 à 3400 Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Taken away is what lies below</source>
-   <translation>Est ôté ce qui est sous</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Presence is lifted by</source>
-   <translation>La présence est relevée de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Air is trimmed to</source>
-   <translation>L’air est rogné à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>before and</source>
-   <translation>avant et</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>s after</source>
-   <translation>s après</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The end is blended into the start over</source>
-   <translation>La fin est fondue dans le début sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It fades in over</source>
-   <translation>Fondu d’entrée sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>and out over</source>
-   <translation>et de sortie sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Silence comes first for</source>
-   <translation>D’abord du silence pendant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Remedies speed it up by at most</source>
-   <translation>Les remèdes l’accélèrent d’au plus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>They leave air of</source>
-   <translation>Ils laissent un air de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>s at both ends</source>
-   <translation>s aux deux bouts</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Where depth falls, dither is</source>
-   <translation>Quand la profondeur baisse, dither</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>noise-shaped</source>
-   <translation>à bruit façonné</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Outputs go to the folder</source>
-   <translation>Les sorties vont dans le dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The set is handed over as</source>
-   <translation>Le lot est remis comme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>each file as</source>
-   <translation>chaque fichier comme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>with</source>
-   <translation>avec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
    <source>no list</source>
    <translation>pas de liste</translation>
   </message>
@@ -8862,6 +9007,26 @@
    <location filename="../ui/bench/blanks.py" />
    <source>both lists</source>
    <translation>les deux listes</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Les sorties vont dans le dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>The set is handed over as</source>
+   <translation>Le lot est remis comme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>Each file lies there as</source>
+   <translation>Chaque fichier s’y trouve sous</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/blanks.py" />
+   <source>with</source>
+   <translation>avec</translation>
   </message>
   <message>
    <location filename="../ui/bench/blanks.py" />
@@ -15638,126 +15803,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />
-   <source>as the receiver asks</source>
-   <translation>comme le récepteur le demande</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>never: it does not repeat</source>
-   <translation>jamais : il ne se répète pas</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 0.25 s</source>
-   <translation>sur les dernières 0,25 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 0.5 s</source>
-   <translation>sur les dernières 0,5 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 1 s</source>
-   <translation>sur la dernière 1 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 2 s</source>
-   <translation>sur les dernières 2 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last 5 s</source>
-   <translation>sur les dernières 5 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>as the sides suggest</source>
-   <translation>comme les côtés le suggèrent</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>both mixed</source>
-   <translation>les deux mélangés</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Louder by</source>
-   <translation>Plus fort de</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>on top of what the receiver asks for; peaks are never clipped</source>
-   <translation>en plus de ce que demande le récepteur ; les crêtes ne sont jamais écrêtées</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Faster by</source>
-   <translation>Plus vite de</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>the pitch stays</source>
-   <translation>la hauteur reste</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Higher by</source>
-   <translation>Plus haut de</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>the length stays</source>
-   <translation>la durée reste</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>semitones</source>
-   <translation>demi-tons</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Fade in over</source>
-   <translation>Fondu d’entrée sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>at the start</source>
-   <translation>au début</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Fade out over</source>
-   <translation>Fondu de sortie sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>at the end</source>
-   <translation>à la fin</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Limiter may take</source>
-   <translation>Le limiteur peut ôter</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>off single peaks, for the sake of the level</source>
-   <translation>aux crêtes isolées, pour le niveau</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Keep nothing below</source>
-   <translation>Ne rien garder sous</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>rumble and handling; 0 leaves it to the receiver</source>
-   <translation>grondement et manipulation ; 0 laisse le récepteur décider</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
    <source>Touch up</source>
    <translation>Retoucher</translation>
   </message>
@@ -15770,56 +15815,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/touch_dialog.py" />
    <source>{many}: nothing is written to the recordings.{more}</source>
    <translation>{many} : rien n’est écrit dans les enregistrements.{more}</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>round: gentle at both ends</source>
-   <translation>rond : doux aux deux bouts</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>round</source>
-   <translation>rond</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>even: a straight line</source>
-   <translation>droit : une ligne droite</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>even</source>
-   <translation>droit</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Take away a DC offset</source>
-   <translation>Ôter une composante continue</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Shape of the fades</source>
-   <translation>Forme des fondus</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Side to use</source>
-   <translation>Côté à prendre</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>over the last {loop:g} s</source>
-   <translation>sur les dernières {loop:g} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Blend the end into the start</source>
-   <translation>Fondre la fin dans le début</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Leave its level and its pauses as they are, whatever the receiver asks for</source>
-   <translation>Laisser niveau et pauses, quoi que demande le récepteur</translation>
   </message>
   <message>
    <location filename="../ui/touch_dialog.py" />

@@ -12,7 +12,7 @@ from pydantic import ValidationError
 
 from kittiwake.core.fit import legal_name, unique_names
 from kittiwake.core.fit.names import lost_in
-from kittiwake.core.fit.problems import of_name, renamed
+from kittiwake.core.fit.rules.name import of_name, renamed
 from kittiwake.core.model import Clip, shipped_receivers
 from kittiwake.core.model.name_rules import Names
 
@@ -66,7 +66,7 @@ class TestNames(unittest.TestCase):
                     self.assertEqual(renamed(Clip(Path("x.wav"), name), receiver), legal)
                     if not rules.plain_only:
                         continue
-                    self.assertEqual(bool(of_name(Clip(Path("x.wav"), name), receiver)), lost_in(name, legal))
+                    self.assertEqual(bool(list(of_name(Clip(Path("x.wav"), name), receiver))), lost_in(name, legal))
             unique = unique_names(names, rules)
             self.assertEqual(len({name.casefold() for name in unique}), len(names))
 

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from typing import Any
 
-from kittiwake.core.fit import Problem, Remedy
+from kittiwake.core.fit import Problem
 from kittiwake.core.fit.asked import Asked
-from kittiwake.core.make import Check
-from kittiwake.core.make.rule_checks import Subject
-from kittiwake.core.model.more_rules import Rule, register_rule
+from kittiwake.core.fit.remedies import accept, acceptable, ask
+from kittiwake.core.fit.rules import Check, Subject
+from kittiwake.core.model.rule import Rule, blank_of, register_rule
+
+QUIET = acceptable("too_quiet_between", "live with pauses that are too long")
 
 
 def parse(value: Any) -> float | None:
@@ -19,18 +22,26 @@ def parse(value: Any) -> float | None:
     return float(value)
 
 
-def problem(asked: Asked) -> Problem | None:
-    sound = asked.facts.measures
-    share = 100 * sound.level.activity if sound else 100.0
-    if share >= asked.value:
-        return None
-    told = f"Only {share:.0f} % of it is speech; {asked.receiver.name} wants {asked.value:g} %."
-    return Problem("too_quiet_between", "decide", told, (Remedy("", "Have the pauses shortened."),))
+def problems(asked: Asked, least: float) -> Iterator[Problem]:
+    share = 100 * asked.sound.level.activity
+    if share < least:
+        told = f"Only {share:.0f} % of it is speech; {asked.receiver.name} wants {least:g} %."
+        yield Problem(QUIET, "decide", told, (ask("Have the pauses shortened."), accept(QUIET, "Deliver it so")))
 
 
-def check(subject: Subject, value: float) -> Check:
+def checks(subject: Subject, least: float) -> Iterator[Check]:
     share = 100 * subject.sound.level.activity
-    return Check("share of speech", f"at least {value:g} %", f"{share:.0f} %", share >= value - 5)
+    right = share >= least - 5 or subject.lives_with(QUIET)
+    yield Check("share of speech", f"at least {least:g} %", f"{share:.0f} %", right)
 
 
-register_rule(Rule("speech_percent", "At least", "% of it are speech", parse, problem, check))
+register_rule(
+    Rule(
+        "speech_percent",
+        blanks=(blank_of("speech_percent", "At least", "% of it are speech"),),
+        parse=parse,
+        problems=problems,
+        checks=checks,
+        demand=lambda receiver, least: f"At least {least:g} % of a file are speech.",
+    )
+)

@@ -20,6 +20,7 @@ from ..make.place import sync_files
 from ..make.speculative import SpeculativePass
 from ..make.staged import StagedOutput, commit, verify, write
 from ..model import Clip, Facts, Receiver, TouchUp
+from ..model.rule import stated_rules
 from ..process import Deferred
 from .naming import clip_of, output_path
 from .request import BatchRequest, Chunk, Source, Target
@@ -245,9 +246,9 @@ def _same_request(chunk: Chunk) -> BatchRequest:
 
 
 def _wants_picture(receiver: Receiver) -> bool:
-    treatment, limits = receiver.treatment, receiver.rules.limits
+    treatment = receiver.treatment
     trims = treatment.trim_lead_seconds is not None or treatment.trim_tail_seconds is not None
-    return bool(trims or treatment.expected_bandwidth_hz or limits.advised_seconds)
+    return trims or any(rule.picture for rule, _ in stated_rules(receiver))
 
 
 def planned(

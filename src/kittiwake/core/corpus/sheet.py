@@ -6,7 +6,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from html import escape
 
 from ... import __version__
-from ..fit.demands import demands_of
+from ..fit.rules import demands_of
 from .files import Files
 from .judged import Judged
 from .pack import Packed

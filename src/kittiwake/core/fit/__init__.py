@@ -4,7 +4,7 @@ from .batch_context import BatchContext, context_of, needs_context, shares_anyth
 from .findings import findings
 from .names import legal_name, numbered_name, output_name, unique_names
 from .plan import Fit, Problem, Recipe, Remedy, Step, fit
-from .receiver_problems import check_receiver
+from .rules import check_receiver
 
 __all__ = [
     "BatchContext",

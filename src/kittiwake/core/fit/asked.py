@@ -1,46 +1,41 @@
-"""What a rule or a remedy from outside is asked about."""
+"""What a rule or a remedy is asked about."""
 
 from __future__ import annotations
 
-from dataclasses import replace
-from typing import Any
-
 from ...plain_data import dataclass
-from ..model import Clip, Facts, Receiver
-from ..model.more_rules import RULES
-from .remedies import OFFERS
-from .verdict import Problem, Recipe
+from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
+from .verdict import Recipe
 
 
 @dataclass(frozen=True, slots=True)
 class Asked:
-    """A clip at a receiver, as far as it is planned. ``value`` is that of the rule."""
+    """A clip at a receiver, as far as it is planned.
+
+    Attributes
+    ----------
+    touch, span : touch-up and span (frames of the source; None is its end) that hold there, as trimming left them.
+    level : of the signal that is taken.
+    gain : that is to be expected, dB; ``wanted`` is what the level alone asks for, whatever peaks allow.
+    before : bytes that the clips before it need of the receiver's memory.
+    """
 
     clip: Clip
     facts: Facts
     receiver: Receiver
     recipe: Recipe
-    value: Any = None
+    touch: TouchUp
+    span: tuple[int, int | None]
+    level: SignalLevel
+    gain: float = 0.0
+    wanted: float = 0.0
+    before: int = 0
 
+    @property
+    def header(self) -> Header:
+        assert self.facts.header is not None  # without one nothing is planned
+        return self.facts.header
 
-def of_more_rules(asked: Asked) -> list[Problem]:
-    """Problems of a clip with rules that were added from outside."""
-    out = []
-    for key, value in asked.receiver.rules.more.items():
-        found = RULES[key].problem(Asked(asked.clip, asked.facts, asked.receiver, asked.recipe, value))
-        if found is not None:
-            out.append(found)
-    return out
-
-
-def with_offers(asked: Asked, problems: list[Problem]) -> list[Problem]:
-    """Problems with the remedies that were added from outside, before the last, which is what only a person can do."""
-    if not OFFERS:
-        return problems
-    out = []
-    for problem in problems:
-        more = [r for codes, offer in OFFERS if problem.code in codes and (r := offer(asked, problem)) is not None]
-        own = problem.remedies
-        last = own[-1:] if own and not own[-1].applies else ()
-        out.append(replace(problem, remedies=(*own[: len(own) - len(last)], *more, *last)) if more else problem)
-    return out
+    @property
+    def sound(self) -> Measures:
+        assert self.facts.measures is not None
+        return self.facts.measures

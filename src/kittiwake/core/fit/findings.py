@@ -5,7 +5,9 @@ from __future__ import annotations
 from ...words import joined, phrase
 from ..model import Clip, Facts, Measures
 from ..model.units import db, format_bandwidth, format_hz
-from .problems import ask, of_source
+from .remedies import ask, unaccepted
+from .rules.heard import of_sound
+from .rules.whole import of_notes
 from .suspicion import pace_suspicion
 from .verdict import Problem, Remedy
 
@@ -26,7 +28,7 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
     head, sound = facts.header, facts.measures
     if head is None or sound is None or facts.error:
         return []
-    found = of_source(clip.touch_up, facts, sound)
+    found = unaccepted((*of_notes(facts), *of_sound(sound)), clip.touch_up)
     if clip.touch_up.true_rate is None and "false_rate" not in clip.touch_up.accepted:
         found += [problem for problem in (suspicion, pace_suspicion(clip, facts)) if problem][:1]
     order = {"cannot": 0, "decide": 1, "warning": 2, "note": 3}

@@ -11,8 +11,8 @@ from ..errors import RulesError
 from ..model import Receiver
 from ..model.receiver_file import receiver_from_data
 from ..nearest import nearest
-from .receiver_problems import check_receiver
 from .repair import repaired
+from .rules import check_receiver
 
 _HIGHEST = 48_000  # Hz; the rate of a form that can have any is the source's own, up to what people play
 #: What people call forms, where it is not the container, the encoding or the extension.

@@ -13,18 +13,21 @@ from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchU
 from ..model.facts import Signal
 from ..model.receiver import Accepts
 from ..model.stages import STAGES, length_after
-from ..model.units import db, ratio
+from ..model.units import db, format_headerless, format_hz, ratio
 from ..model.untreated import receiver_for
 from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import ChannelSelection, channel_of
-from . import problems as check
 from .as_is import as_is, fits_as_is
-from .asked import Asked, of_more_rules, with_offers
+from .asked import Asked
 from .batch_context import BatchContext, level_of_set
-from .limits import EDGE_FADE_S, of_limits
 from .path import Described, Touch, steps_of, touches
-from .receiver_problems import of_format
+from .remedies import ask
+from .remedies.lengths import EDGE_FADE_S
+from .rules import problems_of
+from .rules.form import illegal_wish, not_there
+from .rules.name import renamed
+from .rules.offset import SHORTEST_FOR_DC
 from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
@@ -33,8 +36,6 @@ _RATES = (1000, 768_000)
 _WORTH_TRIMMING_S = 0.02
 _DC = 0.001  # of full scale; less is neither heard nor costs level, but where the sound itself is soft and will be raised
 _DC_OF_RMS = 0.05
-#: Seconds below which a mean is not yet a DC offset: taking it away would leave steps at the ends.
-SHORTEST_FOR_DC = 0.2
 _LEAST_LOSSY_S = 0.02  # s; nearly a frame of the codecs that work in frames
 
 
@@ -55,7 +56,7 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
         return Fit("left_out")
     header, sound = facts.header, facts.measures
     if facts.error or header is None or sound is None:
-        why = (check.unreadable(facts),) if facts.error else ()
+        why = (_unreadable(facts),) if facts.error else ()
         return Fit("decide" if any(one.severity == "decide" for one in why) else "cannot", problems=why)
     touch, span = clip.touch_up_at(receiver.slug), clip.span_at(receiver.slug, sound.frames)
     receiver = receiver_for(receiver, touch)
@@ -72,8 +73,9 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     if impossible is not None:
         return Fit("cannot", problems=(impossible,))
     gain, wanted = _predicted_gain(path.level, recipe)
-    called = check.renamed(clip, receiver)
-    found = _problems(path, clip, facts, receiver, recipe, gain, wanted, context)
+    called = renamed(clip, receiver)
+    before = context.taken.get(clip.id, 0) if context else 0
+    found = problems_of(Asked(clip, facts, receiver, recipe, path.touch, path.span, path.level, gain, wanted, before))
     if fits_as_is(clip, touch, facts, header, receiver, recipe, path.level, gain) and not any(
         problem.severity != "warning" for problem in found
     ):
@@ -104,8 +106,21 @@ class _Way:
     level: SignalLevel
 
 
+def _unreadable(facts: Facts) -> Problem:
+    """For a source that cannot be read at all."""
+    assert facts.error is not None
+    advice = (ask(facts.error.remedy),) if facts.error.remedy else ()
+    if facts.error.code != "headerless":
+        return Problem(facts.error.code, "cannot", facts.error.message, advice)
+    if facts.suggested is not None:
+        kind = format_headerless(facts.suggested.encoding)
+        how = phrase("Read it as {kind}, {rate}", kind=kind, rate=format_hz(facts.suggested.rate))
+        advice = (Remedy("read_as_guessed", how, stated=str(facts.suggested)), *advice)
+    return Problem("headerless", "decide", facts.error.message, advice)
+
+
 def _cannot(code: str, message: str, what_to_do: str) -> Problem:
-    return Problem(code, "cannot", message, (check.ask(what_to_do),))
+    return Problem(code, "cannot", message, (ask(what_to_do),))
 
 
 def _frames_in(span: tuple[int, int | None], sound: Measures) -> int:
@@ -140,11 +155,11 @@ def _way(
         )
         back = Remedy("side_auto", phrase("Choose by what the channels hold"), touch_up={"side": "auto"})
         return Problem("no_channel", "cannot", message, (back,))
-    illegal = of_format(receiver, accepted, target, accepted.rate_for(rate_in))
+    illegal = illegal_wish(receiver, accepted, target, accepted.rate_for(rate_in))
     if illegal:
         return illegal
     if not target.is_there():
-        return check.not_there(target)
+        return not_there(target)
     trimmed = touch is not by_hand
     return _Way(touch, span, trimmed, rate_in, _frames_in(span, sound), accepted, target, take, level)
 
@@ -177,34 +192,6 @@ def _too_short(recipe: Recipe) -> Problem | None:
         )
         return _cannot("too_short", message, phrase("Make its span longer."))
     return None
-
-
-def _problems(
-    path: _Way,
-    clip: Clip,
-    facts: Facts,
-    receiver: Receiver,
-    recipe: Recipe,
-    gain: float,
-    wanted: float,
-    context: BatchContext | None,
-) -> list[Problem]:
-    """Everything that stands in the way or is worth a warning."""
-    touch, sound, level = path.touch, facts.measures, path.level
-    assert sound is not None and facts.header is not None
-    found = check.of_source(touch, facts, sound)
-    if path.take == "mix":
-        found += check.of_mixing(touch, sound, facts.header.channels)
-    before = context.taken.get(clip.id, 0) if context else 0
-    found += of_limits(touch, path.span, receiver, recipe, sound, before)
-    found += check.of_level(touch, level.active_dbov, db(level.peak), wanted, recipe)
-    found += check.of_level_limits(touch, level, gain, receiver, recipe)
-    found += check.of_kind(clip, receiver)
-    found += check.of_name(clip, receiver)
-    found += check.of_rights(clip)
-    found += check.of_bandwidth(touch, sound, receiver, path.rate_in)
-    asked = Asked(clip, facts, receiver, recipe)
-    return with_offers(asked, [*found, *of_more_rules(asked)])
 
 
 def _verdict(found: list[Problem]) -> Verdict:

@@ -7,7 +7,7 @@ from ..codec import FORMATS, Format
 from ..model import Receiver
 from ..model.receiver import Accepts
 from ..model.units import format_hz
-from .receiver_problems import check_receiver
+from .rules import check_receiver
 
 
 def repaired(receiver: Receiver) -> tuple[Receiver, str] | None:

@@ -79,12 +79,13 @@ class Remedy:
 
 @dataclass(frozen=True, slots=True)
 class Problem:
-    """What stands in the way, or is worth a warning."""
+    """What stands in the way, or is worth a warning. ``frames`` of the output fit, where it is about that."""
 
     code: str
     severity: Severity
     message: str
     remedies: tuple[Remedy, ...] = ()
+    frames: int | None = None
 
 
 @dataclass(frozen=True, slots=True)

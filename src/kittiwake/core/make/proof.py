@@ -16,13 +16,12 @@ from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec.info import read_info
 from ..errors import Cancelled
+from ..fit.rules import Check, Promise, Subject, checked
 from ..fit.verdict import Recipe
-from ..intake import BLOCK
-from ..measure import analyze
+from ..intake import BLOCK, open_sound
+from ..measure import Loudness, TruePeak, analyze
 from ..model import Facts, Header, Receiver, Stated
-from ..model.more_rules import RULES
 from ..model.units import db, format_db
-from .rule_checks import CHECKS, Check, Promise, Subject
 
 __all__ = ["Check", "Promise", "Proof", "prove"]
 
@@ -76,13 +75,38 @@ def prove(
         message = facts.error.message if facts.error else phrase("it holds nothing")
         return Proof((Check(phrase("readable"), phrase("a sound file"), message, False),))
     checks = [Check(phrase("readable"), phrase("a sound file"), phrase("read to its end"), True)]
-    subject = Subject(facts, facts.header, facts.measures, receiver, name or path.name, promise)
-    for check in CHECKS:
-        checks += check(subject)
-    checks += [RULES[key].check(subject, value) for key, value in receiver.rules.more.items()]
+    subject = Subject(
+        facts,
+        facts.header,
+        facts.measures,
+        receiver,
+        name or path.name,
+        promise,
+        lambda: _measured_again(facts, receiver),
+    )
+    checks += checked(subject)
     if promise:
         checks += _against_promise(path, facts, promise, crc.value if crc and once else None, cancelled)
     return Proof(tuple(checks), facts)
+
+
+def _measured_again(facts: Facts, receiver: Receiver) -> tuple[float, float]:
+    """Integrated loudness (LUFS) and true peak (nominal), each only where the treatment asks for it."""
+    head = facts.header
+    assert head is not None
+    treatment = receiver.treatment
+    loudness = Loudness(head.sample_rate, head.channels) if treatment.level.measure == "loudness" else None
+    true = TruePeak(head.sample_rate, head.channels) if treatment.ceiling_dbtp is not None else None
+    reader = open_sound(facts.path, facts.stated)
+    try:
+        for block in reader.blocks():
+            if loudness:
+                loudness.add(block)
+            if true:
+                true.add(block)
+    finally:
+        reader.close()
+    return loudness.result() if loudness else 0.0, true.finish() if true else 0.0
 
 
 def _against_promise(

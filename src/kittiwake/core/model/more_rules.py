@@ -1,51 +1,12 @@
-"""Rules of receivers that are added from outside, one object each; in a receiver's TOML they stand in ``[rules.more]``.
-
-What an object's functions take and give is of higher rooms: see ``fit.asked.Asked``, ``fit.verdict.Problem``, ``make.rule_checks``.
-"""
+"""What a receiver states of rules from outside: ``[rules.more]`` in its TOML."""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Mapping
 from typing import Any
 
-from ...plain_data import dataclass
 from ..nearest import nearest
-
-
-@dataclass(frozen=True, slots=True)
-class Rule:
-    """A rule of a receiver.
-
-    Attributes
-    ----------
-    key : as it is called in ``[rules.more]``.
-    before, after : the words around its field in the sheet of a receiver.
-    parse : the value of what TOML or the sheet holds; raises ``ValueError`` with what is wanted. None where there is no rule.
-    problem : given an ``Asked``, the ``Problem`` of a clip with it, or None.
-    check : given the ``Subject`` of proof and the value, a ``Check``.
-    """
-
-    key: str
-    before: str
-    after: str
-    parse: Callable[[Any], Any]
-    problem: Callable[[Any], Any]
-    check: Callable[[Any, Any], Any]
-
-
-RULES: dict[str, Rule] = {}
-
-
-def register_rule(rule: Rule) -> None:
-    """Let receivers have this rule.
-
-    Raises
-    ------
-    ValueError : there is one of that key.
-    """
-    if rule.key in RULES:
-        raise ValueError(f"there is a rule {rule.key} already")
-    RULES[rule.key] = rule
+from .rule import RULES
 
 
 class MoreRules(dict[str, Any]):
@@ -64,11 +25,12 @@ def parsed(more: Mapping[str, Any]) -> MoreRules:
     """
     out = MoreRules()
     for key, value in more.items():
-        if key not in RULES:
-            near = nearest(key, RULES, 1)
+        rule = RULES.get(key)
+        if rule is None or rule.parse is None:
+            near = nearest(key, (one.key for one in RULES.values() if one.parse))
             raise ValueError(f"there is no rule {key} here{f'; did you mean {near[0]}?' if near else ''}")
         try:
-            found = RULES[key].parse(value)
+            found = rule.parse(value)
         except ValueError as error:
             raise ValueError(f"{key} = {value!r}: {error}") from None
         if found is not None:

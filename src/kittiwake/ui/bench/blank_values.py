@@ -5,18 +5,15 @@ from __future__ import annotations
 from collections.abc import Callable
 from typing import Any
 
+from ...core.model.rule import Blank
 from ...core.model.units import format_limit
 from ...words import tr
-from .blanks import Blank
 
-#: What an emptied blank means where it is not “no rule”.
-_ZERO: dict[str, Any] = {
-    "lead_seconds": 0.0, "fade_in_seconds": 0.0, "fade_out_seconds": 0.0, "loop_seconds": 0.0, "limiter_db": 0.0, "presence_db": 0.0, "folder": "", "names": "{name}", "pause_seconds": 0.0, "bit_rate": 0, "kinds": [],
-}  # fmt: skip
+_FORM = ("rules", "accepts", 0, "form")  # container and encoding, which are two fields
 
 
 def read(data: dict[str, Any], blank: Blank) -> Any:
-    if blank.path[-1] == "form":
+    if blank.path == _FORM:
         first = data["rules"]["accepts"][0]
         return first["container"], first["encoding"]
     if blank.path[-1] == "rates":
@@ -36,7 +33,7 @@ def read(data: dict[str, Any], blank: Blank) -> Any:
 
 def write(data: dict[str, Any], blank: Blank, value: Any) -> None:
     first = data["rules"]["accepts"][0]
-    if blank.path[-1] == "form":
+    if blank.path == _FORM:
         if value is not None:
             if (first["container"], first["encoding"]) != tuple(value):
                 first["bit_rate"] = 0
@@ -56,9 +53,7 @@ def write(data: dict[str, Any], blank: Blank, value: Any) -> None:
     place: Any = data
     for part in blank.path[:-1]:
         place = place[part]
-    if value is None and blank.path[-1] in _ZERO:
-        value = _ZERO[str(blank.path[-1])]
-    place[blank.path[-1]] = value
+    place[blank.path[-1]] = blank.empty if value is None else value
 
 
 def as_text(value: Any, kind: str) -> str:

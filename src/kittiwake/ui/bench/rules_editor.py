@@ -10,13 +10,13 @@ from PySide6.QtWidgets import QBoxLayout, QComboBox, QHBoxLayout, QLabel, QLineE
 from ...core.errors import RulesError
 from ...core.fit import check_receiver
 from ...core.model import Receiver
-from ...core.model.more_rules import RULES
 from ...core.model.receiver_file import receiver_from_data
+from ...core.model.rule import Blank
 from ...words import in_words, tr
 from ..sentence import Sentence
 from ..theme.scale import scaled
 from .blank_values import as_text, parsed, read, write
-from .blanks import BLANKS, Blank
+from .blanks import blanks
 from .parts import part_label
 
 
@@ -39,15 +39,14 @@ class RulesEditor(QWidget):
             columns[part].addWidget(part_label(in_words(title)))
             self._whole.addLayout(columns[part], 1)
         row: QHBoxLayout | None = None
-        others = [Blank("RULES", r.before, ("rules", "more", r.key), r.after, "more") for r in RULES.values()]
-        for blank in (*BLANKS, *others):
+        for part, blank in blanks():
             # A sentence that goes on in small letters stays on its line.
             if row is None or not blank.before[0].islower():
                 holder = QWidget()
                 row = QHBoxLayout(holder)
                 row.setContentsMargins(0, 0, 0, 0)
                 row.setSpacing(7)
-                columns[blank.part].addWidget(holder)
+                columns[part].addWidget(holder)
             self._put(row, blank)
         for column in columns.values():
             column.addStretch(1)
@@ -96,7 +95,7 @@ class RulesEditor(QWidget):
             field.setPlaceholderText(tr("the format's own") if blank.kind == "ending" else tr("no rule"))
             field.textEdited.connect(lambda _: self._timer.start())
         field.setAccessibleName(f"{in_words(blank.before)} … {in_words(blank.after)}".strip())
-        row.addWidget(field, 3 if blank.path[-1] == "form" else 1)
+        row.addWidget(field, 1)
         if blank.after:
             row.addWidget(QLabel(in_words(blank.after)))
         self._fields.append((blank, field))

@@ -132,7 +132,7 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
 def report(at: Context) -> None:
     from ...core.deliver import last_plan_of
     from ...core.deliver.report import outline_of, report_of
-    from ...core.fit.demands import demands_of
+    from ...core.fit.rules import demands_of
     from ..printed import write_pdf
     from ..waiting import Waiting
 

@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from ....words import phrase
+from ...model.rule import Blank
+from ...model.touch_field import TouchNumber
 from ...model.units import format_hz
 from ...sound import band_taps, filtered, presence_taps
 from ...sound.filter import PRESENCE_HZ
@@ -53,5 +55,34 @@ def _keep_band(blocks: Blocks, recipe: Recipe) -> Blocks:
     return filtered(blocks, taps, recipe.channels)
 
 
-PRESENCE = Stage(_presence, lambda recipe: Touch.SOUND if recipe.presence_db else Touch.NOTHING, _lift)
-BAND = Stage(_band, lambda recipe: Touch.SOUND if recipe.low_cut or recipe.high_cut else Touch.NOTHING, _keep_band)
+PRESENCE = Stage(
+    _presence,
+    lambda recipe: Touch.SOUND if recipe.presence_db else Touch.NOTHING,
+    _lift,
+    blanks=(Blank(phrase("Presence is lifted by"), ("treatment", "presence_db"), "dB", "number", empty=0.0),),
+    place=50,
+)
+_BANDS = (("full", phrase("kept whole")), ("telephone", phrase("300 to 3400 Hz")))
+BAND = Stage(
+    _band,
+    lambda recipe: Touch.SOUND if recipe.low_cut or recipe.high_cut else Touch.NOTHING,
+    _keep_band,
+    fields=(
+        TouchNumber(
+            name="low_cut",
+            place=60,
+            label=phrase("Keep nothing below"),
+            help=phrase("rumble and handling; 0 leaves it to the receiver"),
+            low=0,
+            high=1000,
+            step=10,
+            digits=0,
+            unit="Hz",
+        ),
+    ),
+    blanks=(
+        Blank(phrase("The band is"), ("treatment", "band"), choices=_BANDS),
+        Blank(phrase("Taken away is what lies below"), ("treatment", "high_pass_hz"), "Hz", "number"),
+    ),
+    place=40,
+)

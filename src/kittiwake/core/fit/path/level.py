@@ -6,6 +6,8 @@ import math
 from collections.abc import Iterator
 
 from ....words import phrase
+from ...model.rule import Blank
+from ...model.touch_field import TouchFlag, TouchNumber
 from ...model.units import db, format_db
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
@@ -73,5 +75,65 @@ def _limiter(recipe: Recipe, seen: Described) -> Iterator[Step]:
         yield Step(what, phrase("{who} it for the sake of the level; it looks 5 ms ahead", who=who))
 
 
-LEVEL = Stage(_level)
-LIMITER = Stage(_limiter)
+_TREATMENT = ("treatment",)
+_LEVEL = (*_TREATMENT, "level")
+_MEASURES = (
+    ("leave", phrase("left as it is")),
+    ("active", phrase("set by active speech level")),
+    ("loudness", phrase("set by loudness")),
+    ("peak", phrase("set by peak")),
+)
+_TOGETHER = ((False, phrase("each clip’s own")), (True, phrase("one for the whole set")))
+LEVEL = Stage(
+    _level,
+    fields=(
+        TouchNumber(
+            name="gain_db",
+            place=10,
+            label=phrase("Louder by"),
+            help=phrase("on top of what the receiver asks for; peaks are never clipped"),
+            low=-30,
+            high=30,
+            step=0.5,
+            digits=1,
+            unit="dB",
+        ),
+        TouchFlag(
+            name="untreated",
+            place=120,
+            label=phrase("Leave its level and its pauses as they are, whatever the receiver asks for"),
+        ),
+    ),
+    blanks=(
+        Blank(phrase("The level is"), (*_LEVEL, "measure"), choices=_MEASURES),
+        Blank(phrase("Active speech level"), (*_LEVEL, "target_dbov"), "dBov", "number"),
+        Blank(phrase("Loudness"), (*_LEVEL, "target_lufs"), "LUFS", "number"),
+        Blank(phrase("Peak"), (*_LEVEL, "target_dbfs"), "dBFS", "number"),
+        Blank(phrase("Within"), (*_LEVEL, "tolerance_db"), phrase("dB of its target"), "number"),
+        Blank(phrase("Gain is"), (*_LEVEL, "together"), choices=_TOGETHER),
+    ),
+    place=10,
+)
+LIMITER = Stage(
+    _limiter,
+    fields=(
+        TouchNumber(
+            name="limiter_db",
+            place=50,
+            label=phrase("Limiter may take"),
+            help=phrase("off single peaks, for the sake of the level"),
+            low=0,
+            high=12,
+            step=0.5,
+            digits=1,
+            unit="dB",
+        ),
+    ),
+    blanks=(
+        Blank(phrase("No peak goes over"), (*_TREATMENT, "ceiling_dbfs"), "dBFS", "number"),
+        Blank(
+            phrase("A limiter holds peaks down by at most"), (*_TREATMENT, "limiter_db"), "dB", "number", empty=0.0
+        ),
+    ),
+    place=30,
+)

@@ -7,6 +7,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from ....words import phrase
+from ...model.touch_field import TouchFlag
 from ..verdict import Recipe, Step
 from .stage import Blocks, Described, Stage, Touch
 
@@ -26,4 +27,9 @@ def _apply(blocks: Blocks, recipe: Recipe) -> Blocks:
     return (block - offsets for block in blocks)
 
 
-OFFSET = Stage(_describe, lambda recipe: Touch.SOUND if recipe.dc_offsets else Touch.NOTHING, _apply)
+OFFSET = Stage(
+    _describe,
+    lambda recipe: Touch.SOUND if recipe.dc_offsets else Touch.NOTHING,
+    _apply,
+    fields=(TouchFlag(name="remove_dc", place=110, label=phrase("Take away a DC offset")),),
+)

@@ -6,6 +6,8 @@ from collections.abc import Iterator
 
 from ....words import phrase
 from ...model.facts import Signal
+from ...model.rule import Blank
+from ...model.touch_field import TouchChoice
 from ...sound.sides import channel_of, select_channel
 from ..verdict import Recipe, Step
 from .stage import Blocks, Described, Stage, Touch
@@ -54,4 +56,23 @@ def _apply(blocks: Blocks, recipe: Recipe) -> Blocks:
     return select_channel(blocks, recipe.take, recipe.channels)
 
 
-SIDE = Stage(_describe, lambda recipe: Touch.FRAME if recipe.take == "mix" else Touch.NOTHING, _apply)
+_OF_RECEIVER = (
+    ("auto", phrase("by what the sides hold")),
+    ("left", phrase("from the left")),
+    ("right", phrase("from the right")),
+    ("mix", phrase("by mixing")),
+)
+_OF_CLIP = (
+    ("auto", phrase("as the sides suggest")),
+    ("left", phrase("left")),
+    ("right", phrase("right")),
+    ("mix", phrase("both mixed")),
+)
+SIDE = Stage(
+    _describe,
+    lambda recipe: Touch.FRAME if recipe.take == "mix" else Touch.NOTHING,
+    _apply,
+    fields=(TouchChoice(name="side", place=90, label=phrase("Side to use"), choices=_OF_CLIP),),
+    blanks=(Blank(phrase("One channel is taken"), ("treatment", "side"), choices=_OF_RECEIVER),),
+    place=20,
+)

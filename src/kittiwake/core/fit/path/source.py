@@ -6,6 +6,7 @@ import math
 from collections.abc import Iterator
 
 from ....words import joined, phrase
+from ...model.rule import Blank
 from ...model.units import format_bytes, format_hz, format_kind, format_seconds
 from ..verdict import Recipe, Step
 from .stage import Described, Stage, Touch
@@ -52,4 +53,12 @@ def _span(recipe: Recipe, seen: Described) -> Iterator[Step]:
 
 READ = Stage(_read)
 TRUE_RATE = Stage(_true_rate)
-SPAN = Stage(_span, lambda recipe: Touch.SOUND if recipe.trimmed else Touch.NOTHING)
+SPAN = Stage(
+    _span,
+    lambda recipe: Touch.SOUND if recipe.trimmed else Touch.NOTHING,
+    blanks=(
+        Blank(phrase("Air is trimmed to"), ("treatment", "trim_lead_seconds"), "s", "number"),
+        Blank(phrase("before and"), ("treatment", "trim_tail_seconds"), phrase("s after"), "number"),
+    ),
+    place=60,
+)

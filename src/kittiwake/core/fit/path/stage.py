@@ -10,6 +10,8 @@ from numpy.typing import NDArray
 
 from ....plain_data import dataclass
 from ...model import Header, Measures, Receiver, SignalLevel, TouchUp
+from ...model.rule import Blank
+from ...model.touch_field import TouchField
 from ..verdict import Recipe, Step
 
 Blocks = Iterable[NDArray[np.float32]]
@@ -50,9 +52,14 @@ class Stage:
     apply : blocks, float32 [shape=(frames, channels)], that come out of blocks. None where it works behind the measured gain, in the second
         pass (``core.make.levelling``), or not on samples.
     length : frames that come out of so many; exact.
+    fields : of the form in which clips are touched up, that set it for one clip.
+    blanks : of the sheet of a receiver, that set it for all clips; ``place`` is theirs among those of the other stages.
     """
 
     describe: Callable[[Recipe, Described], Iterator[Step]]
     touches: Callable[[Recipe], Touch] = lambda recipe: Touch.NOTHING
     apply: Callable[[Blocks, Recipe], Blocks] | None = None
     length: Callable[[int, Recipe], int] = lambda frames, recipe: frames
+    fields: tuple[TouchField, ...] = ()
+    blanks: tuple[Blank, ...] = ()
+    place: float = 1000

@@ -6,6 +6,8 @@ from collections.abc import Iterator
 
 from ....words import joined, phrase
 from ...model import Receiver
+from ...model.rule import Blank
+from ...model.touch_field import TouchNumber
 from ...model.units import format_hz
 from ...sound import change_tempo, resample
 from ...sound.length import resampled_length
@@ -69,6 +71,36 @@ TEMPO = Stage(
     lambda recipe: Touch.SOUND if recipe.speed != 1 or recipe.pitch else Touch.NOTHING,
     _change_tempo,
     lambda frames, recipe: round(frames / recipe.tempo),
+    fields=(
+        TouchNumber(
+            name="speed",
+            place=20,
+            label=phrase("Faster by"),
+            help=phrase("the pitch stays"),
+            low=-50,
+            high=100,
+            step=1,
+            digits=1,
+            unit="%",
+            factor=0.01,
+            base=1.0,
+        ),
+        TouchNumber(
+            name="pitch",
+            place=30,
+            label=phrase("Higher by"),
+            help=phrase("the length stays"),
+            low=-6,
+            high=6,
+            step=0.5,
+            unit=phrase("semitones"),
+        ),
+    ),
+    blanks=(
+        Blank(phrase("Remedies speed it up by at most"), ("treatment", "max_speed_up"), "(0.15: 15 %)", "number"),
+        Blank(phrase("They leave air of"), ("treatment", "air_seconds"), phrase("s at both ends"), "number"),
+    ),
+    place=100,
 )
 RATE = Stage(
     _rate,

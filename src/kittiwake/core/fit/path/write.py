@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from ....words import joined, phrase
+from ...model.rule import Blank
 from ...model.units import format_bytes, format_hz, format_kind
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
@@ -88,7 +89,12 @@ def _name(recipe: Recipe, seen: Described) -> Iterator[Step]:
         )
 
 
-ENCODE = Stage(_encode)
+_DITHER = (("tpdf", "TPDF"), ("shaped", phrase("noise-shaped")), ("none", phrase("none")))
+ENCODE = Stage(
+    _encode,
+    blanks=(Blank(phrase("Where depth falls, dither is"), ("treatment", "dither"), choices=_DITHER),),
+    place=110,
+)
 CUES = Stage(_cues)
 FILE = Stage(_file)
 NAME = Stage(_name)

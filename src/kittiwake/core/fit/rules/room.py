@@ -1,0 +1,54 @@
+"""Sound that is more than a receiver has room for: several rules may say how much fits, and the least of that counts."""
+
+from __future__ import annotations
+
+from ....plain_data import dataclass
+from ....words import phrase
+from ...model.rule import Rule, register_rule, stated_rules
+from ..asked import Asked
+from ..remedies import ask
+from ..verdict import Problem
+
+_SHORTEST_CUT_S = 0.1
+
+
+@dataclass(frozen=True, slots=True)
+class Room:
+    """What a rule leaves a clip that is over it.
+
+    Attributes
+    ----------
+    frames : of the output that fit.
+    code, why : of the problem, and its sentence.
+    instead : the problem where fewer than ``worth`` seconds fit, in place of the usual one.
+    """
+
+    frames: int
+    code: str
+    why: str
+    instead: Problem | None = None
+    worth: float = 0.0
+
+
+def rooms_of(asked: Asked) -> list[Room]:
+    """Of each rule that the clip is over."""
+    found = (rule.fits(asked, value) for rule, value in stated_rules(asked.receiver) if rule.fits is not None)
+    return [room for room in found if room is not None]
+
+
+def _problems(asked: Asked, _: bool) -> list[Problem]:
+    rooms = rooms_of(asked)
+    if not rooms:
+        return []
+    first, rate = rooms[0], asked.recipe.rate_out
+    frames = min(room.frames for room in rooms)
+    if first.instead is not None and frames < first.worth * rate:
+        return [first.instead]
+    if frames < max(_SHORTEST_CUT_S, asked.receiver.rules.limits.min_seconds) * rate:
+        why = phrase("{why} Nothing worth hearing fits.", why=first.why)
+        return [Problem(first.code, "cannot", why, (ask(phrase("Give the rules more room.")),))]
+    say = ask(phrase("Have it said in fewer words, or shorten the pauses."))
+    return [Problem(first.code, "decide", first.why, (say,), frames)]
+
+
+register_rule(Rule("room", 85, value=lambda receiver: True, problems=_problems))

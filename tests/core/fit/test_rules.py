@@ -1,0 +1,134 @@
+"""The objects that rules, stages and remedies are: one registry for those that ship and those from outside."""
+
+from __future__ import annotations
+
+import dataclasses
+import unittest
+from pathlib import Path
+
+from kittiwake.core.fit import Problem, fit
+from kittiwake.core.fit.batch_context import BatchContext
+from kittiwake.core.fit.one_off import with_settings
+from kittiwake.core.fit.path import PATH
+from kittiwake.core.fit.remedies import is_remedy, unaccepted
+from kittiwake.core.fit.remedies.registry import OFFERS, REMEDIES
+from kittiwake.core.fit.rules import RULES, check_receiver, demands_of
+from kittiwake.core.measure import analyze
+from kittiwake.core.model import Clip, TouchUp, load_receiver, shipped_receivers
+from kittiwake.core.model.receiver import Limits, Rules, Treatment
+from kittiwake.core.model.rule import Rule, register_rule, stated_rules
+from kittiwake.ui.bench.blanks import blanks
+from kittiwake.ui.touch_dialog import touch_fields
+from tests.rules_page import PAGE, page
+from tests.sounds import FolderCase, speech_like
+
+#: Fields of receivers that the sheet has no sentence for; those that ship or are written by hand have them.
+_BY_HAND = {"remove_dc", "ceiling_dbtp", "expected_bandwidth_hz", "level", "names", "limits", "accepts", "more"}
+
+
+class TestObjects(unittest.TestCase):
+    def test_the_page_is_current(self) -> None:
+        self.assertEqual(PAGE.read_text("utf-8"), page(), "renew it with ./run formats")
+
+    def test_every_field_of_rules_and_treatments_has_its_sentence(self) -> None:
+        told = {str(blank.path[-1]) for _, blank in blanks()}
+        for part in (Rules, Limits, Treatment):
+            names = {field.name for field in dataclasses.fields(part)}
+            self.assertEqual(names - told - _BY_HAND, set(), part)
+
+    def test_every_field_of_the_form_is_one_of_touch_ups_and_no_place_is_taken_twice(self) -> None:
+        names = [field.name for stage in PATH for field in stage.fields]
+        places = [field.place for stage in PATH for field in stage.fields]
+        known = {field.name for field in dataclasses.fields(TouchUp)}
+        self.assertEqual(set(names) - known, set())
+        self.assertEqual((len(set(names)), len(set(places))), (len(names), len(places)))
+        self.assertEqual([one.name for one in touch_fields()][:2], ["gain_db", "speed"])  # type: ignore[union-attr]
+
+    def test_rules_and_offers_stand_in_the_order_of_their_places(self) -> None:
+        places = [rule.place for rule in RULES.values()]
+        self.assertEqual(places, sorted(set(places)))
+        self.assertEqual([place for place, *_ in OFFERS], sorted(place for place, *_ in OFFERS))
+
+    def test_a_rule_of_a_key_that_is_taken_is_refused(self) -> None:
+        with self.assertRaisesRegex(ValueError, "there is a rule max_bytes already"):
+            register_rule(Rule("max_bytes"))
+
+    def test_only_what_a_receiver_states_is_asked(self) -> None:
+        menu = load_receiver("phone-menu")
+        stated = {rule.key: value for rule, value in stated_rules(menu)}
+        self.assertEqual(stated["channels"], 1)
+        self.assertNotIn("kinds", stated)
+        self.assertNotIn("total_bytes", stated)
+        rules = menu.rules.changed(kinds=("alert", "notice"), limits=menu.rules.limits.changed(total_bytes=9000))
+        more = menu.changed(rules=rules)
+        stated = {rule.key: value for rule, value in stated_rules(more)}
+        self.assertEqual((stated["kinds"], stated["total_bytes"]), (("alert", "notice"), 9000))
+
+    def test_shipped_receivers_are_without_fault_and_say_what_they_demand(self) -> None:
+        for receiver in shipped_receivers().values():
+            self.assertEqual(check_receiver(receiver), [], receiver.slug)
+            self.assertTrue(demands_of(receiver).startswith("It takes "), receiver.slug)
+        told = demands_of(with_settings(load_receiver("phone-menu"), ["max_seconds=3", "advised_seconds=2"]))
+        self.assertIn("A file lasts at most 3", told)
+        self.assertIn("At most 2", told)
+        self.assertNotIn("  ", told)
+
+    def test_what_stands_in_the_way_is_lived_with_only_where_somebody_can(self) -> None:
+        touch = TouchUp(accepted=("too_large", "silent", "clipped"))
+        problems = [
+            Problem("too_large", "decide", ""),
+            Problem("silent", "decide", ""),
+            Problem("clipped", "warning", ""),
+            Problem("renamed", "warning", ""),
+        ]
+        self.assertEqual([one.code for one in unaccepted(problems, touch)], ["too_large", "renamed"])
+
+
+class TestRemedies(FolderCase):
+    def remedies(self, seconds: float, *settings: str, slug: str = "speech-service", before: int = 0) -> list[str]:
+        path = self.write("a.wav", speech_like(16_000, seconds), 16_000)
+        clip = Clip.whole(path)
+        receiver = with_settings(load_receiver(slug), settings)
+        found = fit(clip, analyze(path), receiver, BatchContext(taken={clip.id: before}))
+        (problem,) = (one for one in found.problems if one.severity in ("decide", "cannot"))
+        return [problem.code, *(remedy.code for remedy in problem.remedies)]
+
+    def test_what_loses_words_is_never_first(self) -> None:
+        self.assertEqual(self.remedies(6, "max_seconds=5.7"), ["too_long", "speed_up", "cut_to_length", "ask"])
+        self.assertEqual(self.remedies(6, "max_seconds=1"), ["too_long", "ask", "cut_to_length"])
+
+    def test_a_full_memory_takes_another_form_in_which_all_of_it_fits(self) -> None:
+        found = self.remedies(3, "total_bytes=60000", before=1)
+        self.assertEqual(found[0], "memory_full")
+        self.assertIn("other_encoding", found)
+        self.assertNotIn("other_encoding", self.remedies(3, "total_bytes=60000", before=59_999))
+
+    def test_every_code_is_known(self) -> None:
+        for code in REMEDIES:
+            self.assertTrue(is_remedy(code))
+        for code in ("kind_alert", "use_ch3"):
+            self.assertTrue(is_remedy(code))
+        for code in ("use_chX", "accept_too_large", "ask", ""):
+            self.assertFalse(is_remedy(code), code)
+
+
+class TestFiles(unittest.TestCase):
+    def test_each_rule_has_one_home(self) -> None:
+        """No file outside of the rule's own decides over its limit: what is left over is read from the receiver to plan or to edit it."""
+        core = Path(__file__).resolve().parents[3] / "src" / "kittiwake" / "core"
+        for name, homes in {
+            "advised_seconds": {"length.py"},
+            "min_level_dbov": {"level_taken.py", "level_inside.py", "plan.py"},
+            "expected_bandwidth_hz": {"bandwidth.py"},
+        }.items():
+            found = {
+                path.name
+                for room in ("fit", "make", "batch")
+                for path in (core / room).rglob("*.py")
+                if name in path.read_text("utf-8")
+            }
+            self.assertEqual(found - homes - {"learned.py", "wish.py", "one_off.py"}, set(), name)
+
+
+if __name__ == "__main__":
+    unittest.main()
