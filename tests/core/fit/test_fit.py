@@ -5,7 +5,8 @@ from __future__ import annotations
 import numpy as np
 
 from kittiwake.core.batch import plan_outputs
-from kittiwake.core.fit import Fit, findings, fit
+from kittiwake.core.fit import Fit, fit
+from kittiwake.core.fit.findings import findings
 from kittiwake.core.make import make_output
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, TouchUp, load_receiver

@@ -1,7 +1,6 @@
 """How a clip and a receiver go together: a verdict, a path, a reasoned no. Pure: no files, no clock."""
 
 from .batch_context import BatchContext, context_of, needs_context, shares_anything
-from .findings import findings
 from .names import legal_name, numbered_name, output_name, unique_names
 from .plan import Fit, Problem, Recipe, Remedy, Step, fit
 from .rules import check_receiver
@@ -15,7 +14,6 @@ __all__ = [
     "Step",
     "check_receiver",
     "context_of",
-    "findings",
     "fit",
     "legal_name",
     "needs_context",

@@ -20,10 +20,9 @@ from ..measure.rate_guess import pace_of
 from ..model import Clip, Facts
 from ..model.units import format_hz
 from .plausible import plausible
-from .remedies import accept, acceptable
+from .remedies import accept
 from .verdict import Problem, Remedy
 
-_FALSE = acceptable("false_rate", phrase("the rate in its header is right"))
 #: Rates that interfaces and files are mistaken about, Hz.
 USUAL = (8000, 11_025, 12_000, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 96_000)
 _MOST_SIBLINGS = 200  # more make the comparison no better
@@ -248,4 +247,4 @@ def _problem(told: str, true: int, stamped: int) -> Problem:
         change,
         touch_up={"true_rate": true},
     )
-    return Problem(_FALSE, "warning", told, (take, accept(_FALSE, phrase("Its rate is right"))))
+    return Problem("false_rate", "warning", told, (take, accept("false_rate", phrase("Its rate is right"))))

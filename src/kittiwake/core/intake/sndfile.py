@@ -6,6 +6,7 @@ import os
 from collections.abc import Iterator
 from dataclasses import replace
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 import soundfile
@@ -15,12 +16,13 @@ from ...words import phrase
 from ..model import Header, Note, Stated
 from .block import BLOCK
 from .chunks import find_sound
-from .header_repair import Mended, mended
-from .headerless import G726Raw
 from .mpeg import count_frames, may_be_mpeg
-from .ogg import is_chained, is_whole
 from .pcm import WIDTHS
 from .plain import PlainWav
+
+if TYPE_CHECKING:
+    from .header_repair import Mended
+    from .headerless import G726Raw
 
 _CONTAINERS = {
     "WAV": "wav", "WAVEX": "wav", "RF64": "rf64", "W64": "w64", "AIFF": "aiff", "AU": "au", "CAF": "caf",
@@ -78,10 +80,15 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
         # It states no length: libsndfile then loses the last frames.
         file.close()
         return None
-    if form == "OGG" and is_chained(path):
-        file.close()
-        return None  # it reads only the first piece
+    if form == "OGG":
+        from .ogg import is_chained
+
+        if is_chained(path):
+            file.close()
+            return None  # it reads only the first piece
     if file.frames == 0 and form in ("WAV", "WAVEX"):
+        from .header_repair import mended
+
         whole = mended(path, size)
         if whole is not None:
             file.close()
@@ -99,6 +106,8 @@ def try_open(path: Path, size: int, by_library: bool = False) -> SndfileReader |
 
 
 def _g726_in_au(path: Path, size: int, header: Header) -> G726Raw:
+    from .headerless import G726Raw
+
     with path.open("rb") as file:
         head = file.read(12)
     place, length = int.from_bytes(head[4:8], "big"), int.from_bytes(head[8:12], "big")
@@ -117,9 +126,12 @@ def _notes(path: Path, size: int, file: soundfile.SoundFile, no_length: bool, lo
         )
         yield Note("no_length", what, phrase("Listen to its end: what wrote it was probably cut off."))
     rest = phrase("Ask for a whole copy, or deliver what is there.")
-    if file.format == "OGG" and not is_whole(path, size):
-        what = phrase("The file breaks off: its last page is missing or cut; {held:.2f} s are there.", held=held)
-        yield Note("truncated", what, rest)
+    if file.format == "OGG":
+        from .ogg import is_whole
+
+        if not is_whole(path, size):
+            what = phrase("The file breaks off: its last page is missing or cut; {held:.2f} s are there.", held=held)
+            yield Note("truncated", what, rest)
     if lost > 0:
         promised = held / (1 - lost) if lost < 1 else held
         what = phrase(

@@ -5,7 +5,8 @@ from __future__ import annotations
 import time
 from collections.abc import Callable, Iterable
 
-from ..fit import BatchContext, Fit, Problem, context_of, findings, fit, needs_context
+from ..fit import BatchContext, Fit, Problem, context_of, fit, needs_context
+from ..fit.findings import findings
 from ..make import fingerprint
 from ..model import Clip, Facts, Receiver
 from .cell import Key

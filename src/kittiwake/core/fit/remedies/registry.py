@@ -64,6 +64,8 @@ def accept(code: str, what: str, result: str = "") -> Remedy:
     return Remedy(f"accept_{code}", what, result, accepts=code)
 
 
+# Of what is seen before there is a plan, or beside it.
+acceptable("false_rate", phrase("the rate in its header is right"))
 known("no_more_touch_ups", phrase("do without touch-ups that are not there"))
 known("read_as_guessed", phrase("read a file without a header as its content suggests"))
 
