@@ -120,7 +120,7 @@ def _faulty_files() -> bool:
 
 
 def _script(path: Path, voice: str, language: str, respell: Path | None, receivers: tuple[Any, ...]) -> Any:
-    """The script of a file, with what was left out of it told."""
+    """The script of a file; what was left out of it is printed."""
     from ..core.model import shipped_receivers
     from ..core.model.own_receivers import own_receivers
     from ..core.model.script import Respelling, Script

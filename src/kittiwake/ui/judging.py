@@ -48,7 +48,7 @@ class Judger(QObject):
         return self._work.busy
 
     def judge(self, rows: Mapping[str, Row]) -> bool:
-        """Measure these, by id of clip; what was measured before is told at once. Whether that began."""
+        """Measure these, by id of clip; what was measured before is emitted at once. Whether that began."""
 
         def work(stopped: Callable[[], bool]) -> None:
             found: dict[str, Likeness | None] = {}

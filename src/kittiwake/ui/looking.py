@@ -182,7 +182,7 @@ class Looker(QObject):
         if len({one.header.sample_rate for one in facts if one.header}) < 2:
             self.suspected.emit([one.path for one in facts], {})  # a false rate only shows beside a true one
             return
-        prints = [print_ for one in facts if not self._stopped and (print_ := Voiceprint.of(one)) is not None]
+        prints = [voiceprint for one in facts if not self._stopped and (voiceprint := Voiceprint.of(one)) is not None]
         if not self._stopped:
             self.suspected.emit([one.path for one in facts], suspicions(prints))
 

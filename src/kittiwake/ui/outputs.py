@@ -26,7 +26,7 @@ _SHARE = 20  # times as long as a look took is waited until the next
 
 @dataclass(frozen=True, slots=True)
 class _Known:
-    """What the session has: records, stamps of outputs and of sources, what the ledgers told."""
+    """What the session has: records, stamps of outputs and of sources, what the ledgers say."""
 
     records: dict[Key, MadeRecord]
     outputs: dict[Key, str]

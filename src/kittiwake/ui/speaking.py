@@ -132,7 +132,7 @@ class Speaker(QObject):
                 path = path_of(wish, wanted[0].name, wanted[2])
                 if engines()[wish.voice.partition("/")[0]].ahead and not path.exists() and not self._closed.is_set():
                     self._helper.ask((wish, path), self._closed.is_set)
-            except Exception:  # it is told when the line is asked for
+            except Exception:  # it is said when the line is asked for
                 return
 
         if not self.busy:

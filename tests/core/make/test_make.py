@@ -95,7 +95,7 @@ class TestTheSound(MakeCase):
         for name in ("Main menu.wav", "Night whisper.wav", "Drill shout.wav", "Pier two.wav", "Gangway.wav"):
             made = self.make(DEMO / name, MENU)
             level = analyze(made.plan.output).measures.level.active_dbov  # type: ignore[union-attr]
-            if not made.said:
+            if not made.messages:
                 self.assertAlmostEqual(level, -26, delta=0.2, msg=name)
             self.assertLess(level, -25.8)
 
@@ -119,7 +119,7 @@ class TestTheSound(MakeCase):
         made = self.make(self.write("square.wav", square, 48000), ENGINE)
         y, _ = self.sound(made)
         self.assertAlmostEqual(db(float(np.abs(y).max())), -0.1, delta=0.01)
-        self.assertIn("brought down by", made.said[0])
+        self.assertIn("brought down by", made.messages[0])
         self.assertEqual(analyze(made.plan.output).measures.clipped_samples, 0)  # type: ignore[union-attr]
 
     def test_a_source_that_is_clipped_gets_no_more_clipping(self) -> None:

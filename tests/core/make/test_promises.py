@@ -93,7 +93,7 @@ class TestPromises(FolderCase):
             path = self.folder / f"s{n}.wav"
             soundfile.write(str(path), sound, rate, subtype="PCM_16")
             made, verdict = self.made(path, receiver)
-            told = f"seed {seed}, clip {n}: {receiver.to_data(sparse=True)} {verdict} {made.error} {made.said}"
+            told = f"seed {seed}, clip {n}: {receiver.to_data(sparse=True)} {verdict} {made.error} {made.messages}"
             if verdict in ("decide", "cannot"):
                 self.assertEqual(made.status, "refused", told)
                 continue

@@ -255,7 +255,7 @@ class TestLevelIsReached(FolderCase):
         sound = analyze(made.plan.output).measures
         assert sound is not None
         short = -6.0 - sound.level.active_dbov
-        told = next(float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.said if "below the wanted" in s)
+        told = next(float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.messages if "below the wanted" in s)
         self.assertAlmostEqual(told, short, delta=0.15)
         self.assertGreater(short, 1)
 
@@ -273,7 +273,7 @@ class TestLevelIsReached(FolderCase):
         out, rate = soundfile.read(str(made.plan.output))
         # pyloudnorm is an independent reader of ITU-R BS.1770-4.
         loud = pyloudnorm.Meter(rate).integrated_loudness(out)
-        peaks_allow = any("below the wanted level" in said for said in made.said)
+        peaks_allow = any("below the wanted level" in said for said in made.messages)
         self.assertTrue(peaks_allow or abs(loud + 20) < 0.1, loud)
 
     def test_as_is_only_where_nothing_would_change(self) -> None:

@@ -43,11 +43,11 @@ class TestShippedReceivers(FolderCase):
                     reader.close()
                     length = (facts.seconds or 0) - found.recipe.loop / found.recipe.rate_out
                     self.assertAlmostEqual(len(sound) / reader.header.sample_rate, length, delta=0.07)
-                    if receiver.treatment.level.measure == "active" and not made.said:
+                    if receiver.treatment.level.measure == "active" and not made.messages:
                         out = analyze(item.output, found.recipe.stated).measures
                         assert out
                         self.assertAlmostEqual(out.level.active_dbov, -26, delta=1.0)
-                    elif found.recipe.take != "both" and not made.said:
+                    elif found.recipe.take != "both" and not made.messages:
                         self.assertAlmostEqual(db(rms(sound)), db(facts.measures.level.rms), delta=1.6)
                     # Result anew it has the same bytes; and anyone can prove it without knowing how it was made.
                     again = plan_outputs([(clip, facts, found)], receiver, self.folder / f"{slug}-again")[0]

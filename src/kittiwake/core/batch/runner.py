@@ -1,4 +1,4 @@
-"""From files to outputs, as many as there are: named, shared out in chunks, and told of as they are done.
+"""From files to outputs, as many as there are: named, shared out in chunks, and yielded as they are done.
 
 What is in memory does not grow with the number of files but for the ledger and the names taken. Files of which the ledger says that
 nothing has changed, neither source nor request nor output, are not even opened.
@@ -33,7 +33,7 @@ Item = Path | PlannedClip
 
 _CHUNK = 16  # sources whose outputs are put in place by one round of forcing things to the disk
 _CHUNK_SECONDS = 120.0  # of sound in them, where that is known, so that what is done shows soon
-_WAITING = 500  # results that may wait to be told
+_WAITING = 500  # results that may wait to be yielded
 
 
 @dataclass(frozen=True, slots=True)
@@ -163,7 +163,7 @@ class _Batch:
                     "{altered} was altered since it was made: it is left as it is, and this stands beside it.",
                     altered=altered,
                 )
-                result.altered, result.said = altered, (*result.said, told)
+                result.altered, result.messages = altered, (*result.messages, told)
             yield result
 
     def _tell(self, chunk: Chunk, at: int, n: int, done: float) -> None:
@@ -224,7 +224,7 @@ class _Batch:
         return ledger.output_of(str(source.path), name, self._request.receivers[n].slug)
 
     def _chunks(self) -> Iterator[Chunk | None]:
-        """What is to be done; None where much has gathered that is not, so that it can be told."""
+        """What is to be done; None where many unchanged files have gathered, so that their results can be yielded."""
         for ledger in self._ledgers:
             ledger.refresh()
         request = self._request

@@ -210,7 +210,7 @@ class _Stages:
                 asked = tuple(replace(problem, severity="decide") for problem in found.warnings)
                 found = replace(found, verdict="decide", problems=asked)
             if found.problems and not self._picture and not found.ready:
-                # What is to be done about it is told from the outline.
+                # Remedies reckon with the outline.
                 self._picture = True
                 self._facts = request.analyze(self._source.path)
                 return self._planned(target)

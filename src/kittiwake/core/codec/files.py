@@ -125,7 +125,7 @@ class OkiWriter:
 
 
 class AvWriter:
-    """Anything that libav writes. Sound goes in whole codec frames; the muxer is told where it begins and ends. ``gain`` makes up for what an
+    """Anything that libav writes. Sound goes in whole codec frames; the muxer gets its start and its end. ``gain`` makes up for what an
     encoder takes off by itself.
     """
 

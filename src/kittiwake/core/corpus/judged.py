@@ -81,7 +81,7 @@ def judge(store: Store, wish: Wish) -> Judged:
             some = []
     store.put_verdicts(some)
     for rule in (*wish.drop, *wish.flag):
-        found.costs[rule.words]  # one that costs nothing is told too
+        found.costs[rule.words]  # one that costs nothing is listed too
     return found
 
 

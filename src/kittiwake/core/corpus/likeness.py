@@ -121,7 +121,7 @@ def _keys(
 def unlike(one: Likeness, other: Likeness, shift: int) -> float:
     """Share of bits that differ in the worst 0.4 s, where ``other`` lies ``shift`` prints later; 1 where they hardly overlap.
 
-    Two clips that share all but a word are so told apart.
+    This is what separates two clips that share all but a word.
     """
     a, b = max(0, shift), max(0, -shift)
     count = min(len(one.prints) - a, len(other.prints) - b)

@@ -1,4 +1,4 @@
-"""Speech and what goes on behind it, told apart by what a band holds when it holds least."""
+"""Speech and the noise behind it, separated by the power of each band when it is lowest."""
 
 from __future__ import annotations
 

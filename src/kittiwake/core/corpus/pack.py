@@ -207,13 +207,13 @@ class _Manifests:
         }
         schema = pyarrow.schema(list(kinds.items()))
         with pyarrow.parquet.ParquetWriter(file, schema) as writer:
-            lot: list[dict[str, Any]] = []
+            rows: list[dict[str, Any]] = []
             for row in self._rows():
-                lot.append({name: row.get(name) for name in kinds})
-                if len(lot) == 5000:
-                    writer.write_table(pyarrow.Table.from_pylist(lot, schema))
-                    lot = []
-            writer.write_table(pyarrow.Table.from_pylist(lot, schema))
+                rows.append({name: row.get(name) for name in kinds})
+                if len(rows) == 5000:
+                    writer.write_table(pyarrow.Table.from_pylist(rows, schema))
+                    rows = []
+            writer.write_table(pyarrow.Table.from_pylist(rows, schema))
 
 
 def _sides_as_csv(store: Store) -> str:

@@ -75,7 +75,7 @@ class _Cut:
                 return rate, []
             activity = activity_of(path)
         except (KittiwakeError, OSError):
-            return 1, []  # what is wrong with it is told when it is measured
+            return 1, []  # what is wrong with it is found when it is measured
         if activity.seconds <= self.lengths.longest:
             return rate, []
         return rate, [(round(a * rate), round(b * rate)) for a, b in self._pieces(activity, rate)]

@@ -19,7 +19,7 @@ from ..sound import span_of
 from .room import STEP, floor_of, mean_of
 from .voice import RATE, WINDOW, voice_in
 
-FRAME = WINDOW / RATE  # s, of which it is told whether somebody speaks
+FRAME = WINDOW / RATE  # s, for each of which speech is detected
 #: s that are judged together. Parts of a source that begin at whole multiples of it give the same as the source in one go.
 CHUNK = 48
 _LOW_CUT = 90.0  # Hz: what lies below is rumble and hum, and little of a voice

@@ -1,4 +1,4 @@
-"""A made file that goes out, with all that is told of it."""
+"""A made file that goes out, with its data for the list."""
 
 from __future__ import annotations
 

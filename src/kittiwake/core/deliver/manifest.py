@@ -16,7 +16,7 @@ COLUMNS = ("file", "sha256", "seconds", "bytes", "rate", "text", "speaker", "lan
 
 
 def row_of(place: str, item: Item, verdict: str = "") -> dict[str, Any]:
-    """What is told of a file; nothing is told of what is not known."""
+    """The fields of a file; what is not known is left out."""
     rights = item.rights
     row: dict[str, Any] = {
         "file": place, "sha256": item.sha256, "seconds": None if item.seconds is None else round(item.seconds, 4), "bytes": item.bytes,

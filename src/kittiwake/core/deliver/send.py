@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime
 import hashlib
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from pathlib import Path
 
 from ...plain_data import dataclass
@@ -97,10 +97,7 @@ def send(
         if form.whole:
             noted += [_note(plan, place, verdicts.get(place, ""), now) for place in plan.places]
         if take_away:
-            for one in plan.gone:
-                if not form.whole and _digest_of(_inside(plan.into, one.name)) == one.sha256:
-                    (plan.into / one.name).unlink()
-                noted.append(Delivered(one.output, one.name, one.sha256, into=one.into, time=now, gone=True))
+            noted += _taken_away(plan, form.whole, now)
     except OSError as error:
         raise KittiwakeError(
             f"{plan.into}: {reason_of(error)}.", phrase("Free it, or choose another folder."), "no_folder"
@@ -110,6 +107,14 @@ def send(
             note_delivered(plan.root, noted)
     gone = () if take_away else tuple(one.name for one in plan.gone)
     return Sent(plan, tuple(written), tuple(same), gone)
+
+
+def _taken_away(plan: Plan, whole: bool, now: str) -> Iterator[Delivered]:
+    """Delete what is wanted no more, where it is still what was handed over; of a form that is written as a whole nothing lies there by itself."""
+    for one in plan.gone:
+        if not whole and _digest_of(_inside(plan.into, one.name)) == one.sha256:
+            (plan.into / one.name).unlink()
+        yield Delivered(one.output, one.name, one.sha256, into=one.into, time=now, gone=True)
 
 
 def _note(plan: Plan, place: str, verdict: str, now: str) -> Delivered:

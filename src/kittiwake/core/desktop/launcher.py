@@ -19,7 +19,7 @@ class TaskBar:
         self._shown = -1
 
     def show(self, share: float) -> None:
-        """How far it is, 0 to 1; told in whole per cent only."""
+        """How far it is, 0 to 1; sent in whole per cent only."""
         percent = round(100 * share)
         if percent != self._shown:
             self._shown = percent

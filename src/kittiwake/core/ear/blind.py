@@ -14,7 +14,7 @@ ROUNDS = 10
 
 @dataclass(slots=True)
 class Blind:
-    """``x`` of each round is drawn when it begins; nobody is told before the end."""
+    """``x`` of each round is drawn when it begins; it stays hidden until the end."""
 
     a: str
     b: str

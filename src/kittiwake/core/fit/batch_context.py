@@ -70,10 +70,10 @@ def context_of(
     context = BatchContext(gain, inside=_inside(known) if receiver.rules.cue_points else {})
     taken: dict[str, int] = {}
     if receiver.rules.limits.total_bytes is not None:
-        sum_ = 0
+        total = 0
         for clip, facts in known:
-            taken[clip.id] = sum_
-            sum_ += size_of(clip, facts, context) or 0
+            taken[clip.id] = total
+            total += size_of(clip, facts, context) or 0
     return BatchContext(gain, taken, context.inside)
 
 

@@ -12,22 +12,22 @@ from .rules import check_receiver
 
 def repaired(receiver: Receiver) -> tuple[Receiver, str] | None:
     """The receiver with rates and bit rates that go together, and what was changed in words; None where that does not help."""
-    said: list[str] = []
-    accepts = tuple(_repaired(accepted, said) for accepted in receiver.rules.accepts)
+    changes: list[str] = []
+    accepts = tuple(_repaired(accepted, changes) for accepted in receiver.rules.accepts)
     channels = receiver.rules.channels
     forms = [FORMATS.get((one.container, one.encoding)) for one in accepts]
     most = min((form.max_channels for form in forms if form), default=2)
     if channels > most:
         channels = most
-        said.append(phrase("one channel"))
-    if not said:
+        changes.append(phrase("one channel"))
+    if not changes:
         return None
     rules = receiver.rules.changed(accepts=accepts, channels=channels)
     better = receiver.changed(rules=rules)
-    return None if check_receiver(better) else (better, joined(dict.fromkeys(said), ", "))
+    return None if check_receiver(better) else (better, joined(dict.fromkeys(changes), ", "))
 
 
-def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
+def _repaired(accepted: Accepts, changes: list[str]) -> Accepts:
     form = FORMATS.get((accepted.container, accepted.encoding))
     if form is None:
         return accepted
@@ -43,7 +43,7 @@ def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
             can = can if both else can[:1]
             some = both or (legal[0] if legal else set())
             bit_rate = min(some, key=lambda one: (abs(one - accepted.bit_rate), -one)) if some else 0
-            said.append(
+            changes.append(
                 phrase("{bit_rate:g} kbit/s", bit_rate=bit_rate / 1000) if bit_rate else phrase("no bit rate")
             )
     if not accepted.sample_rates:
@@ -51,7 +51,7 @@ def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
             return accepted
         highest = can[0] if can and not form.rates else None
         rates = () if highest else tuple(one for one in form.rates if _has(form, one, bit_rate)) or tuple(can)
-        said.append(
+        changes.append(
             phrase("at most {highest}", highest=format_hz(highest))
             if highest
             else joined(map(format_hz, rates), phrase(" or "))
@@ -60,7 +60,7 @@ def _repaired(accepted: Accepts, said: list[str]) -> Accepts:
     if list(accepted.sample_rates) == can and bit_rate == accepted.bit_rate:
         return accepted
     if list(accepted.sample_rates) != can:
-        said.append(joined(map(format_hz, can), phrase(" or ")))
+        changes.append(joined(map(format_hz, can), phrase(" or ")))
     return accepted.changed(sample_rates=tuple(can), bit_rate=bit_rate)
 
 

@@ -88,41 +88,49 @@ def suspicions(prints: Iterable[Voiceprint]) -> dict[Path, Problem]:
     usual_edge = float(np.median(edges)) if len(edges) >= 3 else 0.0
     middle = np.median([p.level - p.level.max() for p in some], axis=0)
     found = {}
-    for print_, shift in zip(every, _shifts(every, middle), strict=True):
-        others = {rate for rate, count in stamped.items() if rate != print_.rate and count >= max(2, len(every) / 5)}
+    for voiceprint, shift in zip(every, _shifts(every, middle), strict=True):
+        others = {
+            rate for rate, count in stamped.items() if rate != voiceprint.rate and count >= max(2, len(every) / 5)
+        }
         if others:
             # Beside one voice the least difference says something; beside many, only what no voice is.
-            problem = _judge(print_, others, stamped, usual_pitch, usual_edge, shift) if spread < _ONE_VOICE else None
-            problem = problem or _no_voice(print_, others)
+            problem = (
+                _judge(voiceprint, others, stamped, usual_pitch, usual_edge, shift) if spread < _ONE_VOICE else None
+            )
+            problem = problem or _no_voice(voiceprint, others)
             if problem:
-                found[print_.path] = problem
+                found[voiceprint.path] = problem
     return found
 
 
 def _judge(
-    print_: Voiceprint,
+    voiceprint: Voiceprint,
     others: set[int],
     stamped: Counter[int],
     usual_pitch: float,
     usual_edge: float,
     shift: float,
 ) -> Problem | None:
-    pitch = math.log(print_.pitch / usual_pitch) if print_.pitch else 0.0
+    pitch = math.log(voiceprint.pitch / usual_pitch) if voiceprint.pitch else 0.0
     shape = math.log(2) * shift
-    edge = math.log(print_.edge / usual_edge) if usual_edge and 0 < print_.edge < 0.46 * print_.rate else None
+    edge = (
+        math.log(voiceprint.edge / usual_edge)
+        if usual_edge and 0 < voiceprint.edge < 0.46 * voiceprint.rate
+        else None
+    )
 
     def against(ratio: float) -> float:
         """How much speaks against sound that is moved by this ratio."""
         wish = math.log(ratio)
-        sum_ = 0.5 * ((pitch - wish) / _PITCH_SPREAD) ** 2 + 0.5 * ((shape - wish) / _SHAPE_SPREAD) ** 2
+        total = 0.5 * ((pitch - wish) / _PITCH_SPREAD) ** 2 + 0.5 * ((shape - wish) / _SHAPE_SPREAD) ** 2
         if edge is not None:
-            sum_ += min(_MOST_AGAINST, 0.5 * ((edge - wish) / _EDGE_SPREAD) ** 2)
-        return sum_
+            total += min(_MOST_AGAINST, 0.5 * ((edge - wish) / _EDGE_SPREAD) ** 2)
+        return total
 
-    best = min(others, key=lambda rate: against(print_.rate / rate))
-    ratio = print_.rate / best
+    best = min(others, key=lambda rate: against(voiceprint.rate / rate))
+    ratio = voiceprint.rate / best
     # A rate that more of the others have is likelier to be the true one.
-    likelier = 1.0 if stamped[best] >= stamped[print_.rate] else 0.0
+    likelier = 1.0 if stamped[best] >= stamped[voiceprint.rate] else 0.0
     # Another voice or a telephone is moved too, but not by this ratio in every respect.
     if against(ratio) > _CONSISTENT or against(ratio) + _RARE - likelier >= against(1.0):
         return None
@@ -130,7 +138,7 @@ def _judge(
         phrase(
             "its pitch is {exp:.2f} times theirs ({pitch:.0f} against {usual_pitch:.0f} Hz)",
             exp=math.exp(pitch),
-            pitch=print_.pitch,
+            pitch=voiceprint.pitch,
             usual_pitch=usual_pitch,
         ),
         phrase("its spectrum lies {exp:.2f} times as high", exp=math.exp(shape)),
@@ -140,47 +148,49 @@ def _judge(
     told = phrase(
         "Its rate may be {best}, not {rate} (a ratio of {ratio:.2f}). Beside the others of its folder {list}.",
         best=format_hz(best),
-        rate=format_hz(print_.rate),
+        rate=format_hz(voiceprint.rate),
         ratio=ratio,
         list=joined(evidence, ", "),
     )
-    return _problem(told, best, print_.rate)
+    return _problem(told, best, voiceprint.rate)
 
 
-def _no_voice(print_: Voiceprint, others: set[int]) -> Problem | None:
+def _no_voice(voiceprint: Voiceprint, others: set[int]) -> Problem | None:
     """Whether a recording is hardly any voice at its rate, and one at another rate of its folder."""
 
     def at(true: int) -> float:
-        return plausible(print_.level, _WIDE, print_.rate, true, print_.pitch, print_.pace, print_.edge)
+        return plausible(
+            voiceprint.level, _WIDE, voiceprint.rate, true, voiceprint.pitch, voiceprint.pace, voiceprint.edge
+        )
 
-    here, best = at(print_.rate), max(others, key=at)
+    here, best = at(voiceprint.rate), max(others, key=at)
     if at(best) - here < _PLAINLY or at(best) < _A_VOICE:
         return None
-    ratio = best / print_.rate
+    ratio = best / voiceprint.rate
     evidence = []
-    if print_.pitch:
+    if voiceprint.pitch:
         evidence.append(
             phrase(
                 "a pitch of {pitch:.0f} Hz instead of {usual:.0f} Hz",
-                pitch=print_.pitch * ratio,
-                usual=print_.pitch,
+                pitch=voiceprint.pitch * ratio,
+                usual=voiceprint.pitch,
             )
         )
-    if print_.edge < 0.93 * print_.rate / 2:
+    if voiceprint.edge < 0.93 * voiceprint.rate / 2:
         evidence.append(
             phrase(
                 "a band that ends at {edge} instead of {usual}",
-                edge=format_hz(round(print_.edge * ratio, -1)),
-                usual=format_hz(round(print_.edge, -1)),
+                edge=format_hz(round(voiceprint.edge * ratio, -1)),
+                usual=format_hz(round(voiceprint.edge, -1)),
             )
         )
     told = phrase(
         "Its rate may be {best}, as others of its folder have, not {rate}: it would sound more like a voice, with {list}.",
         best=format_hz(best),
-        rate=format_hz(print_.rate),
+        rate=format_hz(voiceprint.rate),
         list=joined([*evidence, phrase("the usual spectrum")], phrase(" and ")),
     )
-    return _problem(told, best, print_.rate)
+    return _problem(told, best, voiceprint.rate)
 
 
 def _shifts(prints: list[Voiceprint], middle: NDArray[np.float64]) -> list[float]:

@@ -138,7 +138,7 @@ def find_sound_files(
     ----------
     everything : take every file that is not hidden, as where headerless files are looked for.
     made_here : tells which files were made here.
-    passed : is told what was passed over.
+    passed : collects what was passed over.
     """
     seen: set[str] = set()
     passed = PassedOver() if passed is None else passed

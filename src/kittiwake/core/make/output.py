@@ -57,7 +57,7 @@ class Result:
     status : ``made``; ``kept``, as it was made before; ``refused``, for what its source or the rules are; ``failed``.
     seconds : of the output.
     code : of the error.
-    said : further sentences for the user.
+    messages : further sentences for the user.
     altered : name of an output that was made before and altered since, which is left alone; empty where there is none.
     source_seconds : length of the source, where it is known.
     plan : what it was made by, where it was made in this process.
@@ -76,7 +76,7 @@ class Result:
     code: str = ""
     fingerprint: str = ""
     gain_db: float | None = None
-    said: tuple[str, ...] = ()
+    messages: tuple[str, ...] = ()
     altered: str = ""
     source_seconds: float = 0.0
     plan: OutputPlan | None = None
@@ -132,7 +132,7 @@ class Result:
             "sha256": self.sha256,
             "proof": self.proof.to_dict() if self.proof else None,
             "error": self.error,
-            "said": list(self.said),
+            "said": list(self.messages),
             "altered": self.altered or None,
         }
 

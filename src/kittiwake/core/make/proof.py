@@ -139,17 +139,7 @@ def _against_promise(
         sound.clipped_samples <= promise.source_clipped,
     )
     if recipe.cues:
-        from ..cut.forms import cues_of, marks_in_wav
-
-        there = cues_of(marks_in_wav(path), recipe.rate_out)
-        told, read = (
-            joined(
-                (phrase("{name} {start:,} to {stop:,}", name=c.name, start=c.start, stop=c.stop) for c in some[:4]),
-                "; ",
-            )
-            for some in (recipe.cues, there)
-        )
-        yield Check(phrase("spans as cue points"), told, read or phrase("none"), tuple(there) == recipe.cues)
+        yield _cue_points(path, recipe)
     if recipe.info:
         told, read = (joined((text for _, text in some), "; ") for some in (recipe.info, read_info(path)))
         yield Check(phrase("rights in the file"), told, read or phrase("none"), read_info(path) == recipe.info)
@@ -171,6 +161,20 @@ def _against_promise(
             "unreadable" if found is None else f"{found:08x}",
             found == promise.digest,
         )
+
+
+def _cue_points(path: Path, recipe: Recipe) -> Check:
+    from ..cut.forms import cues_of, marks_in_wav
+
+    there = cues_of(marks_in_wav(path), recipe.rate_out)
+    told, read = (
+        joined(
+            (phrase("{name} {start:,} to {stop:,}", name=c.name, start=c.start, stop=c.stop) for c in some[:4]),
+            "; ",
+        )
+        for some in (recipe.cues, there)
+    )
+    return Check(phrase("spans as cue points"), told, read or phrase("none"), tuple(there) == recipe.cues)
 
 
 class _Crc:

@@ -42,7 +42,7 @@ class StagedOutput:
     stamp, source_digest : of the source, when it was read.
     request : digest of what was asked for.
     replace : whether a file of ours has its name.
-    verified : what is to be told of it once it is committed; None while it is not proved.
+    verified : the result to give once it is committed; None while it is not proved.
     entry : its line in the ledger, once it is proved.
     """
 
@@ -245,7 +245,7 @@ def _write(
     return StagedOutput(plan, part, promise, written, stamp, digest_in, mark, request, ours)
 
 
-def _said_of_name(plan: OutputPlan, extension: str) -> tuple[str, ...]:
+def _messages_of_name(plan: OutputPlan, extension: str) -> tuple[str, ...]:
     """That a clip cannot keep its name at its receiver, where that is so."""
     names = plan.receiver.rules.names
     stem = plan.output.name.removesuffix(names.extension_for(extension))
@@ -262,8 +262,8 @@ def _said_of_name(plan: OutputPlan, extension: str) -> tuple[str, ...]:
 
 def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> StagedOutput | Result:
     plan, part, recipe, source = staged.plan, staged.part, staged.promise.recipe, staged.plan.clip.source
-    said, gain = (staged.written.said, staged.written.gain_db) if staged.written else ((), None)
-    said = (*said, *_said_of_name(plan, recipe.format.extension))
+    messages, gain = (staged.written.messages, staged.written.gain_db) if staged.written else ((), None)
+    messages = (*messages, *_messages_of_name(plan, recipe.format.extension))
     proof = prove(part, plan.judge, staged.promise, name=plan.output.name, cancelled=cancelled)
     if not proof.passed:
         faults = joined(
@@ -309,7 +309,7 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         proof=proof,
         fingerprint=staged.fingerprint,
         gain_db=gain,
-        said=said,
+        messages=messages,
     )
     return replace(staged, verified=result, entry=entry)
 

@@ -48,7 +48,7 @@ class Written:
     digest: int | None
     rms: float
     gain_db: float
-    said: tuple[str, ...]
+    messages: tuple[str, ...]
     short_db: float = 0.0
     limited_db: float = 0.0
 
@@ -126,7 +126,7 @@ def _finish(
         digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
-    return Written(digest, rms, settled.gain_db, _said(settled, recipe), settled.short_db, settled.limited_db)
+    return Written(digest, rms, settled.gain_db, _messages(settled, recipe), settled.short_db, settled.limited_db)
 
 
 def _over_ceiling(part: Path, recipe: Recipe) -> float:
@@ -223,12 +223,12 @@ def _encode(
     return writer.digest, float(np.sqrt(energy.max() / max(1, done)))
 
 
-def _said(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
-    said = []
+def _messages(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
+    messages = []
     over = db(settled.peak) - db(recipe.ceiling_stated)
     if recipe.level == "leave" and recipe.gain_db == 0 and settled.gain_db < -0.005:
         came = format_db(db(settled.peak))
-        said.append(
+        messages.append(
             phrase(
                 "Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.",
                 came=came,
@@ -241,9 +241,9 @@ def _said(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
             )
         )
     elif settled.short_db > 0.05:
-        said.append(phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db))
+        messages.append(phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db))
     if settled.limited_db > 0.05:
-        said.append(
+        messages.append(
             phrase("The limiter holds its highest peak down by {limited_db:.1f} dB.", limited_db=settled.limited_db)
         )
-    return tuple(said)
+    return tuple(messages)

@@ -66,41 +66,45 @@ def analyze(
         bare = without_header(path) if error.code in ("not_sound", "no_sound") and stated is None else None
         return bare or Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
-        return _damaged(
-            path,
-            phrase("It could not be opened ({name}: {error}).", name=type(error).__name__, error=error),
-            None,
-            stated,
-        )
+        what = phrase("It could not be opened ({name}: {error}).", name=type(error).__name__, error=error)
+        return _damaged(path, what, None, stated)
     header = reader.header
     try:
+        meters = Meters(header, picture=picture, pitch=pitch)
         try:
-            meters = Meters(header, picture=picture, pitch=pitch)
-            for block in _watched(reader, progress, cancelled):
-                seen = meters.add(block)
-                if tee:
-                    tee(header, *seen)
+            _fill(meters, reader, tee, progress, cancelled)
             found = meters.result()
         except OtherSignal:
             reader.close()
             reader = open_sound(path, stated, by_library=by_library)
             meters = Meters(header, pitch=pitch)
-            for block in _watched(reader, progress, cancelled):
-                meters.add(block)
+            _fill(meters, reader, None, progress, cancelled)
             found = meters.result()
     except KittiwakeError:
         raise
     except OSError as error:
         what = phrase("Reading it failed: {reason_of}.", reason_of=reason_of(error))
-        return Facts(
-            path, header, error=Note("unreadable", what, phrase("Check the disk it is on, then look again."))
-        )
+        check = phrase("Check the disk it is on, then look again.")
+        return Facts(path, header, error=Note("unreadable", what, check))
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
         log.exception("while reading %s", path)
         return _damaged(path, phrase("Reading it failed ({error}).", error=error), header)
     finally:
         reader.close()
     return _as_facts(path, header, found, meters.holes, reader, stated, stamp)
+
+
+def _fill(
+    meters: Meters,
+    reader: Reader,
+    tee: Tee | None,
+    progress: Progress | None,
+    cancelled: Callable[[], bool] | None,
+) -> None:
+    for block in _watched(reader, progress, cancelled):
+        seen = meters.add(block)
+        if tee:
+            tee(reader.header, *seen)
 
 
 def _damaged(path: Path, what: str, header: Header | None, stated: Stated | None = None) -> Facts:

@@ -1,4 +1,4 @@
-"""What is told of a file that is no known kind of file, but is or may be sound without a header."""
+"""Messages about a file of no known kind that is, or may be, sound without a header."""
 
 from __future__ import annotations
 

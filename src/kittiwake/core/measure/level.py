@@ -190,7 +190,7 @@ class ActiveLevel:
 
 @cache
 def _response(pole: float) -> tuple[NDArray[np.float64], NDArray[np.float64], NDArray[np.float64]]:
-    """What two smoothing stages in a row make of a row of values, told at every ``_EACH``-th and the last: of the values themselves
+    """What two smoothing stages in a row make of a row of values, given at every ``_EACH``-th and the last: of the values themselves
     [shape=(_ROW, _ROW / _EACH + 1)], of the states of both stages before it [shape=(2, _ROW / _EACH + 1)], and the weights with which the values come
     to the first stage's state after it [shape=(_ROW,)].
     """

@@ -1,4 +1,4 @@
-"""At which of the usual rates a voice was sampled, told from what it sounds like at each. A guess, with how sure it is.
+"""At which of the usual rates a voice was sampled, judged by what it sounds like at each. A guess, with how sure it is.
 
 A voice read at a wrong rate has a wrong pitch, a spectrum that lies too high or too low, syllables that come too fast or too slowly, and a band
 that ends where no recorder ends one. The long-term spectrum below is the mean of recordings of people and of two speech engines in a dozen

@@ -19,7 +19,7 @@ _FINE = 24_000  # Hz; below it half waves have too few samples, and are looked a
 
 
 def broad_tops(signal: NDArray[np.float32], rate: int) -> int:
-    """Samples in tops that clipping made broad; 0 where it was not clipped, or cannot be told.
+    """Samples in tops that clipping made broad; 0 where it was not clipped, or where that cannot be decided.
 
     Parameters
     ----------

@@ -152,6 +152,30 @@ def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
     ------
     JobError : it cannot be read, is not a job, or is of a newer version than this program knows.
     """
+    data = _data_of(path, checkpoint)
+    try:
+        return _job_of(data, path, path.resolve().parent, checkpoint)
+    except RulesError as error:
+        raise JobError(
+            phrase("{name} cannot be opened: {message}", name=path.name, message=error.message),
+            phrase("Open an older copy of it."),
+            "job_damaged",
+        ) from error
+    except (KeyError, IndexError, TypeError, ValueError, AttributeError, RecursionError) as error:
+        raise JobError(
+            phrase(
+                "{name} is not as a job file should be ({kind}: {error}).",
+                name=path.name,
+                kind=type(error).__name__,
+                error=error,
+            ),
+            phrase("Open an older copy of it."),
+            "job_damaged",
+        ) from error
+
+
+def _data_of(path: Path, checkpoint: Callable[[], object]) -> Mapping[str, Any]:
+    """What stands in a job file of a version that is known here."""
     try:
         data = _parsed(text_of(path, _LARGEST, "job"), checkpoint)
     except OSError as error:
@@ -185,26 +209,8 @@ def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
             phrase("Open it with that version."),
             "job_newer",
         )
-    base = path.resolve().parent
-    try:
-        return _job_of(data, path, base, checkpoint)
-    except RulesError as error:
-        raise JobError(
-            phrase("{name} cannot be opened: {message}", name=path.name, message=error.message),
-            phrase("Open an older copy of it."),
-            "job_damaged",
-        ) from error
-    except (KeyError, IndexError, TypeError, ValueError, AttributeError, RecursionError) as error:
-        raise JobError(
-            phrase(
-                "{name} is not as a job file should be ({kind}: {error}).",
-                name=path.name,
-                kind=type(error).__name__,
-                error=error,
-            ),
-            phrase("Open an older copy of it."),
-            "job_damaged",
-        ) from error
+    found: Mapping[str, Any] = data
+    return found
 
 
 def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callable[[], object]) -> Job:

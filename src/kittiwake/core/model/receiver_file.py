@@ -1,4 +1,4 @@
-"""Receivers in and out of TOML: a foreign file, so what is wrong in it is told by field, value and nearest legal value."""
+"""Receivers in and out of TOML: a foreign file, so errors name the field, its value and the nearest legal value."""
 
 from __future__ import annotations
 

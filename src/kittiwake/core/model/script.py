@@ -24,7 +24,7 @@ class ScriptLine:
     ----------
     name : of the clip that comes of it.
     text : what it says.
-    say_as : how a voice is to be told to say it, where that differs.
+    say_as : the text that a voice gets, where that differs.
     voice : key of the voice; empty for that of the script.
     language : as in BCP 47 (``en-gb``); empty for that of the script.
     speed : times as fast as the voice speaks by itself.

@@ -34,7 +34,7 @@ class Cell:
 
     @property
     def shown(self) -> str:
-        """The state as a board shows it: what was handed over is told from what was only made."""
+        """The state as a board shows it: what was handed over differs from what was only made."""
         return self.delivered if self.delivered and self.state == "made" else self.state
 
     @property

@@ -12,7 +12,7 @@ from ..model import Clip, Facts, Receiver
 from .cell import Key
 from .work import Work
 
-#: Problems that concern one receiver, and are told in its cells alone.
+#: Problems that concern one receiver, and show in its cells alone.
 OF_ONE_RECEIVER = (
     "too_large",
     "too_long",
@@ -93,9 +93,9 @@ class Plans:
         return sum(fit(clip, facts, receiver).predicted_bytes or 0 for clip, facts in self._project.known_clips())
 
     def problems_of(self, clip: Clip) -> list[Problem]:
-        """What is to be told of a clip whatever its receivers: findings, suspicions, then every problem at some receiver once.
+        """What concerns a clip whatever its receivers: findings, suspicions, then every problem at some receiver once.
 
-        Limits of a receiver are told in its own cell.
+        Limits of a receiver show in its own cell.
         """
         facts = self._project.facts.get(clip.source)
         if facts is None:

@@ -1,4 +1,4 @@
-"""Respellings: words as a voice is to be told to say them, each mended once for all lines.
+"""Respellings: words as a voice has to read them to say them right, each mended once for all lines.
 
 A respelling is written on a line of its own: ``word = as it is said``; ``==`` where case counts; ``@en`` behind it for one language. ``#`` in the
 word stands for a number; behind the sign it is that number, ``#.`` its digits one by one: ``Berth # = Berth #.``, ``#:# = # hours #``.
@@ -58,7 +58,7 @@ def _said(one: Respelling, numbers: tuple[str, ...]) -> str:
 
 
 def spoken_text(line: ScriptLine, respellings: Iterable[Respelling], language: str) -> str:
-    """What a voice is told to say for a line."""
+    """The text that a voice gets for a line."""
     return respelled(line.say_as or line.text or line.name, respellings, line.language or language)[0]
 
 

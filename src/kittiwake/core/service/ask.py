@@ -166,7 +166,7 @@ class _Asker:
         return None, [reply_of(one, service) for one in answers]
 
     def _read(self, came: Any, name: str) -> bytes:
-        """An answer; of one that comes in lines the last, while those before are told of."""
+        """An answer; of one that comes in lines the last; those before are passed on as they come."""
         if not self._service.partial:
             return bytes(came.read(_MOST_ANSWER + 1))
         last, size = b"", 0

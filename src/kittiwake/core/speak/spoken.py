@@ -51,7 +51,7 @@ class Spoken:
 
 
 def wish_of(line: ScriptLine, script: Script) -> Wish:
-    """What a voice is told for a line.
+    """The text that a voice gets for a line.
 
     Raises
     ------

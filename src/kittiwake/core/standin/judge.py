@@ -33,7 +33,7 @@ def judged(
     real: bool = False,
     progress: Callable[[float], None] | None = None,
 ) -> Iterator[tuple[str, str]]:
-    """Place and verdict of each file, as it is told: ``taken``, or why not.
+    """Place and verdict of each file, as it is shown: ``taken``, or why not.
 
     Parameters
     ----------

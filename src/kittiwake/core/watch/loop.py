@@ -1,4 +1,4 @@
-"""Watches folders until it is told to stop, and makes what arrives."""
+"""Watches folders until it is stopped, and makes what arrives."""
 
 from __future__ import annotations
 
@@ -24,7 +24,7 @@ from .whole import Arrivals
 from .wish import WatchedFolder
 
 _LOOK = 0.5  # s between two looks while something is arriving
-_IDLE = 10.0  # s, though nothing was told of: what lies on another machine tells of nothing
+_IDLE = 10.0  # s, without a notice too: folders of other machines send none
 
 
 @dataclass(frozen=True, slots=True)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
@@ -143,7 +144,6 @@ class CellPage(QWidget):
 
     def _proof_html(self, cell: Cell) -> str:
         c = colours()
-        soft = f'style="color:{c.soft}"'
         lines: list[str] = []
         if cell.state == "failed" and cell.made:
             lines.append(f'<p style="color:{c.cannot}">{esc(cell.made.error)}</p>')
@@ -161,55 +161,52 @@ class CellPage(QWidget):
                     stale=c.stale,
                 )
             )
-        if cell.delivered:
-            told = (
-                tr("This copy was delivered.")
-                if cell.delivered == "delivered"
-                else tr("An older copy of it was delivered: deliver again (⇧B).")
-            )
-            lines.append(f"<p>{told}</p>")
-        if cell.record and cell.state in ("made", "stale"):
-            path = Path(cell.record.output)
-            seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)
-            lines.append(
-                f"<p><b>{esc(path.name)}</b><br>{in_words(format_bytes(cell.record.bytes))}, {in_words(seconds)}<br>"
-            )
-            lines.append(
-                f"<span {soft}>{esc(short_path(path.parent))}<br>sha-256 {cell.record.sha256[:16]}…</span></p>"
-            )
-        if cell.made:
-            if cell.made.gain_db:
-                lines.append(
-                    tr("<p>Level changed by {gain_db:+.1f} dB, as measured.</p>", gain_db=cell.made.gain_db).replace(
-                        "-", "−"
-                    )
-                )
-            lines += [f"<p>{esc(said)}</p>" for said in cell.made.said]
-        if cell.made and cell.made.proof:
-            lines.append(_checks_html(cell.made.proof))
-        elif cell.record:
-            lines.append(
-                tr(
-                    "<p {soft}>It passed proof when it was made; proof is run again when you make it again.</p>",
-                    soft=soft,
-                )
-            )
-        if not lines:
-            ready = cell.fit and cell.fit.ready
-            decide = cell.state == "decide"
-            text = tr("Nothing can be made of it.")
-            if cell.state == "left_out":
-                text = tr("The clip is not meant for this receiver. {key} takes it in.", key=key_of("edit.leave_out"))
-            if ready or decide:
-                text = tr("It is read back and checked as soon as it is made.")
-            if decide:
-                text = tr("Decide first, on the left. {text}", text=text)
-            lines.append(f"<p {soft}>{text}</p>")
-        return "".join(lines)
+        lines += _file_html(cell)
+        return "".join(lines or [_nothing_html(cell)])
 
     def _apply(self, remedy: Remedy) -> None:
         if self._cell:
             edits.apply_remedy(self._session.project, self._cell.clip, self._cell.receiver, remedy)
+
+
+def _file_html(cell: Cell) -> Iterator[str]:
+    soft = f'style="color:{colours().soft}"'
+    if cell.delivered:
+        told = (
+            tr("This copy was delivered.")
+            if cell.delivered == "delivered"
+            else tr("An older copy of it was delivered: deliver again (⇧B).")
+        )
+        yield f"<p>{told}</p>"
+    if cell.record and cell.state in ("made", "stale"):
+        path = Path(cell.record.output)
+        seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)
+        yield f"<p><b>{esc(path.name)}</b><br>{in_words(format_bytes(cell.record.bytes))}, {in_words(seconds)}<br>"
+        yield f"<span {soft}>{esc(short_path(path.parent))}<br>sha-256 {cell.record.sha256[:16]}…</span></p>"
+    if cell.made:
+        if cell.made.gain_db:
+            told = tr("<p>Level changed by {gain_db:+.1f} dB, as measured.</p>", gain_db=cell.made.gain_db)
+            yield told.replace("-", "−")
+        yield from (f"<p>{esc(said)}</p>" for said in cell.made.messages)
+    if cell.made and cell.made.proof:
+        yield _checks_html(cell.made.proof)
+    elif cell.record:
+        yield tr(
+            "<p {soft}>It passed proof when it was made; proof is run again when you make it again.</p>", soft=soft
+        )
+
+
+def _nothing_html(cell: Cell) -> str:
+    ready = cell.fit and cell.fit.ready
+    decide = cell.state == "decide"
+    text = tr("Nothing can be made of it.")
+    if cell.state == "left_out":
+        text = tr("The clip is not meant for this receiver. {key} takes it in.", key=key_of("edit.leave_out"))
+    if ready or decide:
+        text = tr("It is read back and checked as soon as it is made.")
+    if decide:
+        text = tr("Decide first, on the left. {text}", text=text)
+    return f'<p style="color:{colours().soft}">{text}</p>'
 
 
 def _checks_html(proof: Proof) -> str:

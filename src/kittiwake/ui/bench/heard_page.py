@@ -365,7 +365,7 @@ def _times(answer: Answer) -> str:
 
 
 def _marked(answer: Answer, found: Score | None) -> str:
-    """What was heard, with what was not struck through, and what was not meant underlined: told by form, not by colour alone."""
+    """What was heard, with what was not struck through, and what was not meant underlined: shown by form, not by colour alone."""
     c = colours()
     if answer.error:
         return f'<span style="color:{c.cannot}">{escape(answer.error)}</span>'

@@ -99,7 +99,7 @@ class LevelsModel(QAbstractTableModel):
             if not math.isfinite(value):
                 return "–"
             off = value - self.middle
-            # A word beside the number: state is not told by colour.
+            # A word beside the number: colour alone does not show state.
             word = tr(" much softer") if off < -_FAR_DB else tr(" much louder") if off > _FAR_DB else ""
             return tr("{off:+.1f} dB{word}", off=round(off, 1) or 0.0, word=word).replace("-", "−")
         if name == "Active":

@@ -36,7 +36,7 @@ _WIDTHS = (134, 0, 0, 80, 84, 66, 60, 100, 60, 196)  # 0: as much as is left
 
 
 class ScriptModel(QAbstractTableModel):
-    """What a person types is told, and changes nothing here."""
+    """What a person types is emitted as a signal, and changes nothing here."""
 
     changed = Signal(object, Sentence)  # ScriptLine, what was changed
     told = Signal(Sentence)
@@ -101,7 +101,7 @@ class ScriptModel(QAbstractTableModel):
         if index.column() == STATE:
             return self._states.get(line.id, "")
         if respelled and role != Qt.ItemDataRole.EditRole:
-            # What is typed stays what was typed; what is seen is what the voice is told.
+            # What is typed stays what was typed; what is seen is the text that the voice gets.
             more = "Respelled: " if role == Qt.ItemDataRole.ToolTipRole else ""
             return f"{more}{self._said[line.id]}"
         value = getattr(line, COLUMNS[index.column()])

@@ -1,4 +1,4 @@
-"""Settings in a window: who listens is told what changed, whoever changed it."""
+"""Settings in a window: listeners get every change, whoever made it."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""Keys of commands: changed, taken away, given back; two commands with one key are told."""
+"""Keys of commands: changed, taken away, given back; two commands with one key are reported."""
 
 from __future__ import annotations
 
@@ -162,7 +162,7 @@ def list_of_keys() -> str:
 
 
 class KeyDialog(QDialog):
-    """Press the keys that are wanted. Who has them already is told before anything changes."""
+    """Press the keys that are wanted. The command that has them already is named before anything changes."""
 
     def __init__(self, parent: QWidget, one: Command) -> None:
         super().__init__(parent)

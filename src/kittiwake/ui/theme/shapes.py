@@ -1,4 +1,4 @@
-"""A shape for every state of a cell, so that none is told by colour alone."""
+"""A shape for every state of a cell, so that none depends on colour alone."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""A stand-in voicemail box: a greeting, a beep, and messages that are dropped into it, new ones told from old ones."""
+"""A stand-in voicemail box: a greeting, a beep, and messages that are dropped into it, new ones apart from old ones."""
 
 from __future__ import annotations
 

@@ -1,4 +1,4 @@
-"""A call to a stand-in telephone system: keys are sounded and detected, prompts come through the line, and all of it is told."""
+"""A call to a stand-in telephone system: keys are sounded and detected, prompts come through the line, and all of it is logged."""
 
 from __future__ import annotations
 

@@ -39,7 +39,7 @@ _WIDTHS = {NUMBER: 72, NAME: 200, FROM: 104, TO: 104, LENGTH: 84, TAKE: 150}
 
 
 class SpanModel(QAbstractTableModel):
-    """What a person types is told, and changes nothing here."""
+    """What a person types is emitted as a signal, and changes nothing here."""
 
     renamed = Signal(str, str)
     worded = Signal(str, str)

@@ -64,7 +64,7 @@ class CutView(QWidget):
         self._chosen = ""
         self.edge = START
         self.cursor_frame = 0
-        self.rate = 0  # Hz, by which times are told; 0 is that of the header
+        self.rate = 0  # Hz, by which times are shown; 0 is that of the header
         self._playing: int | None = None
         self.left, self.right = 0.0, 1.0
         self.kind, self.shows_seen = "level", False
