@@ -255,7 +255,9 @@ class TestLevelIsReached(FolderCase):
         sound = analyze(made.plan.output).measures
         assert sound is not None
         short = -6.0 - sound.level.active_dbov
-        told = next(float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.messages if "below the wanted" in s)
+        told = next(
+            float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.messages if "below the wanted" in s
+        )
         self.assertAlmostEqual(told, short, delta=0.15)
         self.assertGreater(short, 1)
 

@@ -1,0 +1,445 @@
+"""Plans, wishes, names and suspicions by the hundred, held as tables."""
+
+from __future__ import annotations
+
+import dataclasses
+from pathlib import Path
+from typing import Any, ClassVar
+
+import soundfile
+import soxr
+
+from kittiwake.core.codec.cues import Cue
+from kittiwake.core.errors import KittiwakeError
+from kittiwake.core.fit import (
+    Fit,
+    check_receiver,
+    context_of,
+    fit,
+    legal_name,
+    numbered_name,
+    output_name,
+    unique_names,
+)
+from kittiwake.core.fit.batch_context import BatchContext, level_of_set
+from kittiwake.core.fit.findings import findings
+from kittiwake.core.fit.learned import learn
+from kittiwake.core.fit.names import bare_name
+from kittiwake.core.fit.one_off import form_called, receiver_of_form, with_settings
+from kittiwake.core.fit.repair import repaired
+from kittiwake.core.fit.rules import demands_of
+from kittiwake.core.fit.suspicion import Voiceprint, pace_suspicion, suspicions
+from kittiwake.core.fit.wish import receiver_of_wish
+from kittiwake.core.make import prove
+from kittiwake.core.measure import analyze
+from kittiwake.core.model import Clip, Facts, TouchUp, load_receiver, shipped_receivers
+from kittiwake.core.model.facts import Note
+from kittiwake.core.model.receiver import Accepts
+from kittiwake.core.model.receiver_file import to_toml
+from kittiwake.core.model.rights import Rights
+from tests.approved import approve
+from tests.sounds import DEMO, FolderCase
+from tests.variety import written
+
+BASES = ("phone-menu", "speech-service", "hand-over")
+SETTINGS = (
+    ("max_seconds=3.5",), ("max_seconds=2.9",), ("max_seconds=0.05",), ("max_bytes=9000",), ("max_bytes=40000", "max_seconds=2"),
+    ("min_seconds=3",), ("min_seconds=4",), ("advised_seconds=3",), ("advised_seconds=4", "max_seconds=9"), ("total_bytes=40000",),
+    ("min_level_dbov=-25", "level.measure=leave"), ("max_level_dbov=-27", "target_dbov=-30"), ("min_level_dbov=-24", "max_level_dbov=-22", "level.measure=leave"), ("level.measure=loudness",), ("level.measure=peak",),
+    ("level.measure=active", "target_dbov=-18"), ("level.measure=active", "target_dbov=-18", "limiter_db=4"), ("expected_bandwidth_hz=7000",),
+    ("max_length=4",), ("trim_lead_seconds=0.1", "trim_tail_seconds=0.2"), ("loop_seconds=0.5",), ("loop_seconds=2",), ("lead_seconds=0.3",), ("fade_in_seconds=0.5", "fade_out_seconds=1"),
+    ("high_pass_hz=120", "presence_db=3"), ("band=telephone",), ("side=mix",), ("side=right",), ("dither=shaped",), ("dither=none",), ("ceiling_dbfs=-3", "ceiling_dbtp=-4"),
+    ("channels=2",), ("channels=0",), ("together=true", "level.measure=active"), ("cue_points=true",),
+)  # fmt: skip
+TOUCHES = (
+    TouchUp(speed=1.1), TouchUp(speed=0.8, pitch=2), TouchUp(pitch=-3), TouchUp(skip=800, keep=20_000), TouchUp(keep=3),
+    TouchUp(without=((3000, 6000), (20_000, 20_400))), TouchUp(side="mix"), TouchUp(side="right"), TouchUp(side="ch3"), TouchUp(gain_db=6), TouchUp(gain_db=-20, limiter_db=3),
+    TouchUp(fade_in=0.2, fade_out=0.5, fade_shape="even"), TouchUp(loop=0.0), TouchUp(loop=0.4), TouchUp(low_cut=200), TouchUp(remove_dc=True), TouchUp(true_rate=22_050), TouchUp(true_rate=999),
+    TouchUp(untreated=True), TouchUp(form="wav/alaw"), TouchUp(accepted=("level_inside",)), TouchUp(accepted=("silent", "very_quiet", "peaks_limit_level", "sides_cancel")), TouchUp(more=(("nothing", 1.0),)),
+)  # fmt: skip
+
+
+def told(found: Fit, *, whole: bool = False) -> list[Any]:
+    """A fit in short; ``whole`` with its path and its recipe."""
+    problems = [
+        [p.code, p.severity, p.message, [[r.code, r.what, r.result, r.touch_up, r.asks] for r in p.remedies]]
+        for p in found.problems
+    ]
+    out = [found.verdict, found.predicted_bytes, found.predicted_seconds, found.predicted_exact, problems]
+    if whole:
+        out.append([f"{step.what} ({step.reason})" for step in found.steps])
+        out.append(
+            {**found.recipe.to_dict(), "cues": [list(cue) for cue in found.recipe.cues]} if found.recipe else None
+        )
+    return out
+
+
+def or_error(work: Any, *given: Any) -> Any:
+    """What comes of it, or what it says is wrong."""
+    try:
+        return work(*given)
+    except (KittiwakeError, ValueError) as error:
+        return f"{type(error).__name__}: {error}"
+
+
+class TestApproved(FolderCase):
+    known: ClassVar[dict[str, Facts]] = {}
+
+    def facts(self) -> dict[str, Facts]:
+        """Of every sound, looked at once."""
+        if not self.known:
+            self.known.update(
+                (name, dataclasses.replace(analyze(path, pitch=True), path=Path(f"/in/{name}.wav")))
+                for name, path in written(self.folder)
+            )
+        return self.known
+
+    def clip(self, name: str, **more: Any) -> Clip:
+        return Clip(source=Path(f"/in/{name}.wav"), name=name, id="one").changed(**more)
+
+    def test_every_receiver(self) -> None:
+        found = {}
+        for name, facts in self.facts().items():
+            for slug, receiver in shipped_receivers().items():
+                got = told(fit(self.clip(name), facts, receiver))
+                found[f"{name} {slug}"] = [*got[:4], [f"{p[0]} {p[1]}" for p in got[4]]]
+        approve(self, "plans", found)
+
+    def test_every_rule(self) -> None:
+        found = {}
+        for settings in SETTINGS:
+            for slug in BASES:
+                receiver = or_error(with_settings, load_receiver(slug), settings)
+                if isinstance(receiver, str):
+                    found[f"{slug} {settings}"] = receiver
+                    continue
+                found[f"{slug} {settings}"] = (
+                    [demands_of(receiver), check_receiver(receiver)] if slug == "phone-menu" else []
+                )
+                for name in (
+                    ("voice 16", "air", "inverted")
+                    if slug != "phone-menu"
+                    else ("voice 16", "air", "inverted", "four", "soft", "clipped", "short")
+                ):
+                    found[f"{slug} {settings} {name}"] = told(
+                        fit(self.clip(name), self.facts()[name], receiver),
+                        whole=name == "air" and slug == "phone-menu",
+                    )
+        approve(self, "rules", found)
+
+    def test_every_touch_up(self) -> None:
+        found = {}
+        for n, touch in enumerate(TOUCHES):
+            for name, slug in (
+                ("voice 16", "phone-menu"),
+                ("four", "quay-beacon"),
+                ("later right", "hand-over"),
+                ("offset", "master"),
+                ("voice 48 µ-law", "hold-music"),
+            ):
+                found[f"{n} {name} {slug}"] = told(
+                    fit(self.clip(name, touch_up=touch), self.facts()[name], load_receiver(slug)), whole=True
+                )
+        approve(self, "touched", found)
+
+    def test_odd_clips(self) -> None:
+        facts, menu = self.facts()["voice 16"], load_receiver("phone-menu")
+        paging = load_receiver("paging-controller")
+        bad = Note("truncated", "It breaks off.", "Ask again.")
+        found = {
+            "not for it": told(fit(self.clip("a", receivers=("master",)), facts, menu)),
+            "span": told(fit(self.clip("a", start=8000, stop=24_000), facts, menu), whole=True),
+            "empty": told(fit(self.clip("a", start=9_999_999), facts, menu)),
+            "breaks off": told(fit(self.clip("a"), dataclasses.replace(facts, notes=(bad,)), menu)),
+            "odd numbers": told(
+                fit(self.clip("a"), dataclasses.replace(facts, notes=(Note("not_numbers", "m", "r"),)), menu)
+            ),
+            "unread": told(
+                fit(self.clip("a"), dataclasses.replace(facts, error=Note("damaged", "It is.", "Ask.")), menu)
+            ),
+            "kind": told(fit(self.clip("a", kind="alert"), facts, paging)),
+            "no kind": told(fit(self.clip("a", kind="shanty"), facts, paging)),
+            "music": told(fit(self.clip("a", kind="music"), facts, menu)),
+            "past": told(
+                fit(
+                    self.clip("a", kind="music", rights=Rights(holder="x", licence="y", until="2001-01-01")),
+                    facts,
+                    menu,
+                )
+            ),
+            "rights": told(
+                fit(
+                    self.clip("a", kind="music", rights=Rights(holder="x", licence="y", until="2999-01-01")),
+                    facts,
+                    menu,
+                ),
+                whole=True,
+            ),
+        }
+        for before in (0, 20_000, 39_000, 39_990, 50_000):
+            tight = with_settings(menu, ("total_bytes=40000",))
+            found[f"memory {before}"] = told(fit(self.clip("a"), facts, tight, BatchContext(taken={"one": before})))
+        cues = BatchContext(inside={"one": (Cue(100, 9000, "first"), Cue(20_000, 30_000, "second"))})
+        found["cues"] = told(
+            fit(self.clip("a"), facts, with_settings(load_receiver("quay-beacon"), ("cue_points=true",)), cues),
+            whole=True,
+        )
+        clips = [
+            (self.clip(name, id=name, start=start), self.facts()[name])
+            for name, start in (("voice 16", 0), ("voice 16", 9000), ("soft", 0), ("inverted", 0))
+        ]
+        for settings in (
+            ("total_bytes=400000",),
+            ("together=true", "level.measure=active"),
+            ("together=true", "level.measure=peak"),
+            ("cue_points=true",),
+        ):
+            receiver = with_settings(load_receiver("quay-beacon"), settings)
+            context = context_of(
+                clips,
+                receiver,
+                lambda clip, facts, context, receiver=receiver: fit(clip, facts, receiver, context).predicted_bytes,
+            )
+            found[f"context {settings}"] = [
+                context.gain_db,
+                context.taken,
+                {key: [list(c) for c in some] for key, some in context.inside.items()},
+            ]
+        levels = [
+            (one.measures.level, one.seconds or 0)
+            for one in (self.facts()["voice 16"], self.facts()["soft"], self.facts()["silence"])
+            if one.measures
+        ]
+        for measure in ("active", "peak"):
+            found[f"set {measure}"] = level_of_set(levels, with_settings(menu, (f"level.measure={measure}",)))
+        approve(self, "odd-clips", found)
+
+    def test_findings(self) -> None:
+        found = {}
+        for name, facts in self.facts().items():
+            clip = self.clip(name, text="Welcome aboard, the ferry to Skerrow leaves from pier two at ten fifteen.")
+            some = findings(clip, facts)
+            found[name] = [[p.code, p.severity, p.message, [r.what for r in p.remedies]] for p in some]
+            if (pace := pace_suspicion(clip, facts)) is not None:
+                found[f"pace {name}"] = [pace.message, [[r.what, r.result, r.touch_up] for r in pace.remedies]]
+        approve(self, "findings", found)
+
+    def test_suspicions(self) -> None:
+        found: dict[str, Any] = {}
+        one_voice = (
+            "Car deck.aiff",
+            "Gangway.wav",
+            "Main menu.wav",
+            "Welcome.wav",
+            "Sailing times.mp3",
+            "Weather warning.wav",
+            "Quay closed.wav",
+        )
+        siblings = []
+        for name in one_voice:
+            sound, own = soundfile.read(str(DEMO / name), dtype="float32", always_2d=True)
+            for rate in (16_000, 22_050, 44_100, 48_000) if name < "M" else (own,):
+                path = self.write(f"{name}-{rate}.wav", soxr.resample(sound[:, 0], own, rate), rate)
+                siblings.append(Voiceprint.of(analyze(path, pitch=True)))
+        prints = [dataclasses.replace(one, path=Path(one.path.name)) for one in siblings if one is not None]
+        sound, own = soundfile.read(str(DEMO / "Opening hours.flac"), dtype="float32")
+        for true, stamped in (
+            (44_100, 48_000),
+            (48_000, 44_100),
+            (16_000, 22_050),
+            (22_050, 44_100),
+            (48_000, 16_000),
+            (44_100, 22_050),
+        ):
+            path = self.write("odd.wav", soxr.resample(sound, own, true), stamped, "PCM_24")
+            odd = Voiceprint.of(analyze(path, pitch=True))
+            if odd is None:
+                continue
+            found[f"{true} {stamped} print"] = [odd.pitch, odd.pace, odd.edge, odd.level[::24]]
+            for some in (prints, prints[:4], prints[-5:]):
+                got = suspicions([*some, dataclasses.replace(odd, path=Path("odd"))])
+                found[f"{true} as {stamped} beside {len(some)}"] = {
+                    str(p): [q.message, [[r.what, r.result, r.touch_up] for r in q.remedies]] for p, q in got.items()
+                }
+        approve(self, "suspicions", found)
+
+    def test_proofs(self) -> None:
+        found = {}
+        for name, path in written(self.folder):
+            if name in (
+                "voice 8",
+                "voice 16",
+                "voice 48 µ-law",
+                "soft",
+                "clipped",
+                "silence",
+                "offset",
+                "loud sine",
+                "later right",
+                "short",
+                "four",
+            ):
+                for slug in (
+                    "phone-menu",
+                    "phone-menu-linear",
+                    "quay-beacon",
+                    "speech-engine",
+                    "master",
+                    "hold-music",
+                ):
+                    proof = prove(path, load_receiver(slug))
+                    found[f"{name} {slug}"] = [[c.name, c.expected, c.found, c.passed] for c in proof.checks]
+        for settings in (
+            ("max_seconds=3",),
+            ("max_bytes=40000",),
+            ("min_seconds=5",),
+            ("min_level_dbov=-25", "level.measure=leave"),
+            ("max_level_dbov=-27", "target_dbov=-30"),
+            ("level.measure=peak",),
+            ("level.measure=loudness",),
+            ("ceiling_dbtp=-9",),
+            ("limiter_db=4",),
+            ("channels=0",),
+        ):
+            for slug in ("phone-menu", "phone-menu-linear"):
+                receiver = with_settings(load_receiver(slug), settings)
+                for name, path in written(self.folder):
+                    if name in ("voice 8", "bursts 16", "soft"):
+                        found[f"{name} {slug} {settings}"] = [
+                            [c.name, c.expected, c.found] for c in prove(path, receiver).failures
+                        ]
+        approve(self, "proofs", found)
+
+
+class TestWords(FolderCase):
+    def test_wishes(self) -> None:
+        wishes = ("mp3", "wav 44.1k mono -20 lufs", "mp3 192k stereo fade 2 s", "ulaw 8k < 56 kB < 3 s", "wav/alaw 8 kHz mono", "flac 24 bit 48k stereo", "opus 24 kbit/s 16k", "wav 8 bit 11025",
+            "m4a 64k vbr", "wav -26 dbov limiter 6", "wav -1 dbtp -16 lufs", "wav -3 dbfs", "aiff 96k 24-bit", "mp3 vbr 128", "wav fade in 0.5 s fade out 1,5 s", "wav telephone band 8000", "g722", "gsm 8k", "wav 300k",
+            "mp3 8k", "mp3 44.1k 192k", "mp3 24k 44.1k", "wav 12 parsecs", "", "stereo", "raw/ulaw max 2 s", "wav under 200 kb", "ogg 44100 stereo", "wav 16 bit −19 lufs", "sphere 16k", "amr", "wav 7 bit")  # fmt: skip
+        found = {text: or_error(lambda text: to_toml(receiver_of_wish(text)), text) for text in wishes}
+        names = (
+            "mp3",
+            "MP3",
+            ".flac",
+            "wav/ulaw",
+            "wav/",
+            "mp4",
+            "aac",
+            "vorbis",
+            "waw",
+            "wave/pcm",
+            "zzz",
+            "gsm",
+            "pcm_s24",
+        )
+        found |= {f"form {name}": or_error(lambda name: form_called(name).key, name) for name in names}
+        for given in (
+            {"rate": 44_100},
+            {"rate": 44_100, "channels": 2, "bit_rate": 192_000},
+            {"rate": 7000},
+            {"bit_rate": 9},
+            {"variable": True},
+            {"channels": 1},
+        ):
+            for name in ("mp3", "wav/ulaw", "opus"):
+                found[f"{name} {given}"] = or_error(
+                    lambda name, given: to_toml(receiver_of_form(name, **given)), name, given
+                )
+        for setting in (
+            "max_secs=3",
+            "limits.max_seconds=x",
+            "max_seconds",
+            "level=3",
+            "rules.limits.max_seconds=2",
+            "treatment.level.measure=loud",
+            "target_lufs=-20",
+            "seconds=2",
+            "delivery.form=zip",
+            "standin=beacon",
+            "names.case=lower",
+            "dither=tpdf",
+        ):
+            found[f"set {setting}"] = or_error(
+                lambda setting: to_toml(with_settings(load_receiver("phone-menu"), (setting,))), setting
+            )
+        approve(self, "wishes", found)
+
+    def test_names(self) -> None:
+        words = (
+            "Welcome",
+            "Ship's bell",
+            "Départ à quinze heures",
+            "ようこそ",
+            "",
+            "...",
+            "CON",
+            "a" * 90,
+            "a/b\\c",
+            "Straße № 5",
+            "emoji 🛳 on board",
+            "--x",
+            "e\u0301",
+            " spaced  out ",
+            "tab\tnew\nline",
+            "Ⅷ ½ ﬁn",
+            "x.wav",
+        )
+        found: dict[str, Any] = {}
+        for slug in ("phone-menu", "paging-controller", "quay-beacon", "hand-over", "speech-engine"):
+            rules = load_receiver(slug).rules.names
+            made = [or_error(legal_name, word, rules) for word in words]
+            found[slug] = [
+                made,
+                unique_names([*made, *made[:3]], rules, ["Welcome.wav"]),
+                [numbered_name(f"{one}.wav", one, (".wav",), rules) for one in made[:6]],
+            ]
+        rules = load_receiver("corpus").rules.names
+        for pattern in ("{name}", "{speaker}_{counter:04}", "{id}-{language}-{kind}", "{counter}"):
+            clip = Clip(Path("/in/a.wav"), "Ship's bell", id="abc", speaker="Ann B", language="en", kind="alert")
+            found[pattern] = [or_error(output_name, clip, n, rules.changed(pattern=pattern)) for n in (1, 12, 12_345)]
+        found["bare"] = [
+            or_error(bare_name, one)
+            for one in ("a.wav", "../a.wav", "a/b.wav", ".", "..", "", "a\0b", "-x", "c:d", "x" * 300)
+        ]
+        approve(self, "names", found)
+
+    def test_repairs(self) -> None:
+        found = {}
+        menu = load_receiver("phone-menu")
+        for n, accepts in enumerate((
+            Accepts(container="wav", encoding="gsm", sample_rates=(11_025,)), Accepts(container="mp3", encoding="mp3", sample_rates=(44_100,), bit_rate=191_000), Accepts(container="mp3", encoding="mp3", sample_rates=(8000, 44_100), bit_rate=320_000),
+            Accepts(container="wav", encoding="ulaw", sample_rates=(8000,), bit_rate=64_000), Accepts(container="ogg", encoding="opus", max_sample_rate=44_100, bit_rate=1), Accepts(container="raw", encoding="g722", sample_rates=(8000,)), Accepts(container="amr", encoding="amr_nb", sample_rates=(8000,), bit_rate=12_000),
+            Accepts(container="wav", encoding="nothing", sample_rates=(8000,)), Accepts(container="wav", encoding="pcm_s16", sample_rates=(8000,), variable=True), Accepts(container="mp3", encoding="mp3", max_sample_rate=7000), Accepts(container="flac", encoding="pcm_s24", sample_rates=(700_000, 48_000)),
+        )):  # fmt: skip
+            for channels in (1, 2):
+                receiver = menu.changed(rules=menu.rules.changed(accepts=(accepts,), channels=channels))
+                better = repaired(receiver)
+                found[f"{n} {channels}"] = [
+                    check_receiver(receiver),
+                    [to_toml(better[0]), better[1]] if better else None,
+                ]
+        approve(self, "repairs", found)
+
+    def test_learned(self) -> None:
+        found: dict[str, Any] = {}
+        known = {name: analyze(path) for name, path in written(self.folder)}
+        groups = {
+            "voices": ("voice 8", "voice 8", "voice 8"), "mixed": ("voice 8", "voice 16", "bursts 16", "voice 44"), "coded": ("voice 48 µ-law",), "stereo": ("same sides", "later right", "inverted"), "wide": ("four", "voice 16"),
+            "soft": ("soft", "air", "narrow"), "nothing": (),
+        }  # fmt: skip
+        for group, names in groups.items():
+            for style in ("{} one.wav", "prompt_{:03}.WAV", "PROMPT{}.wav", "é{}.wav"):
+                some = [
+                    dataclasses.replace(known[name], path=Path("/in") / style.format(n))
+                    for n, name in enumerate(names)
+                ]
+                got = or_error(learn, some, "Learned", "learned")
+                found[f"{group} {style}"] = (
+                    got
+                    if isinstance(got, str)
+                    else [to_toml(got.receiver), [dataclasses.astuple(one) for one in got.evidence]]
+                )
+        demo = [dataclasses.replace(analyze(path), path=Path("/in") / path.name) for path in sorted(DEMO.iterdir())]
+        got = learn(demo, "Demo", "demo")
+        found["demo"] = [to_toml(got.receiver), [dataclasses.astuple(one) for one in got.evidence]]
+        approve(self, "learned", found)
