@@ -4199,6 +4199,11 @@
   </message>
   <message>
    <location filename="../core/fit/remedies/registry.py" />
+   <source>the rate in its header is right</source>
+   <translation>die Rate im Kopf stimmt</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/registry.py" />
    <source>do without touch-ups that are not there</source>
    <translation>ohne Retuschen auskommen, die es nicht gibt</translation>
   </message>
@@ -5023,11 +5028,6 @@
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>the rate in its header is right</source>
-   <translation>die Rate im Kopf stimmt</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/suspicion.py" />
    <source>its pitch is {exp:.2f} times theirs ({pitch:.0f} against {usual_pitch:.0f} Hz)</source>
    <translation>seine Tonhöhe ist {exp:.2f}-mal die der anderen ({pitch:.0f} gegen {usual_pitch:.0f} Hz)</translation>
   </message>
@@ -5300,6 +5300,16 @@
   </message>
   <message>
    <location filename="../core/intake/mpeg.py" />
+   <source>Behind {seconds:.2f} s it goes on with sound of another sample rate or kind, as of files that were joined; that is not read.</source>
+   <translation>Nach {seconds:.2f} s geht es mit Ton anderer Abtastrate oder Art weiter, wie bei aneinandergehängten Dateien; das wird nicht gelesen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/mpeg.py" />
+   <source>Take the file apart, or ask for its parts.</source>
+   <translation>Die Datei zerlegen oder nach ihren Teilen fragen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/mpeg.py" />
    <source>The file breaks off in the middle of a frame; how long it should be stands nowhere in it.</source>
    <translation>Die Datei bricht mitten in einem Rahmen ab; wie lang sie sein sollte, steht nirgends.</translation>
   </message>
@@ -5490,16 +5500,6 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
-   <source>{name} {start:,} to {stop:,}</source>
-   <translation>{name} {start:,} bis {stop:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
-   <source>spans as cue points</source>
-   <translation>Abschnitte als Marken</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
    <source>rights in the file</source>
    <translation>Rechte in der Datei</translation>
   </message>
@@ -5517,6 +5517,16 @@
    <location filename="../core/make/proof.py" />
    <source>samples, by {second_reader}</source>
    <translation>Abtastwerte, nach {second_reader}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{name} {start:,} to {stop:,}</source>
+   <translation>{name} {start:,} bis {stop:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>spans as cue points</source>
+   <translation>Abschnitte als Marken</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -5933,6 +5943,21 @@
   </message>
   <message>
    <location filename="../core/model/job.py" />
+   <source>{name} cannot be opened: {message}</source>
+   <translation>{name} lässt sich nicht öffnen: {message}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Open an older copy of it.</source>
+   <translation>Eine ältere Kopie davon öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} is not as a job file should be ({kind}: {error}).</source>
+   <translation>{name} ist nicht, wie eine Auftragsdatei sein soll ({kind}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
    <source>{path} cannot be opened: {reason_of}.</source>
    <translation>{path} lässt sich nicht öffnen: {reason_of}.</translation>
   </message>
@@ -5945,11 +5970,6 @@
    <location filename="../core/model/job.py" />
    <source>{name} is not a job file, or is damaged ({why}).</source>
    <translation>{name} ist keine Auftragsdatei oder beschädigt ({why}).</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>Open an older copy of it.</source>
-   <translation>Eine ältere Kopie davon öffnen.</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -5970,16 +5990,6 @@
    <location filename="../core/model/job.py" />
    <source>Open it with that version.</source>
    <translation>Mit jener Version öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>{name} cannot be opened: {message}</source>
-   <translation>{name} lässt sich nicht öffnen: {message}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>{name} is not as a job file should be ({kind}: {error}).</source>
-   <translation>{name} ist nicht, wie eine Auftragsdatei sein soll ({kind}: {error}).</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />

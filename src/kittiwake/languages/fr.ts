@@ -4199,6 +4199,11 @@
   </message>
   <message>
    <location filename="../core/fit/remedies/registry.py" />
+   <source>the rate in its header is right</source>
+   <translation>la fréquence de l’en-tête est juste</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/remedies/registry.py" />
    <source>do without touch-ups that are not there</source>
    <translation>se passer de retouches qui n’existent pas</translation>
   </message>
@@ -5023,11 +5028,6 @@
   </message>
   <message>
    <location filename="../core/fit/suspicion.py" />
-   <source>the rate in its header is right</source>
-   <translation>la fréquence de l’en-tête est juste</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/suspicion.py" />
    <source>its pitch is {exp:.2f} times theirs ({pitch:.0f} against {usual_pitch:.0f} Hz)</source>
    <translation>sa hauteur est {exp:.2f} fois la leur ({pitch:.0f} contre {usual_pitch:.0f} Hz)</translation>
   </message>
@@ -5300,6 +5300,16 @@
   </message>
   <message>
    <location filename="../core/intake/mpeg.py" />
+   <source>Behind {seconds:.2f} s it goes on with sound of another sample rate or kind, as of files that were joined; that is not read.</source>
+   <translation>Après {seconds:.2f} s, il continue avec un son d’une autre fréquence d’échantillonnage ou d’un autre type, comme des fichiers mis bout à bout ; cela n’est pas lu.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/mpeg.py" />
+   <source>Take the file apart, or ask for its parts.</source>
+   <translation>Séparer le fichier, ou demander ses parties.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/mpeg.py" />
    <source>The file breaks off in the middle of a frame; how long it should be stands nowhere in it.</source>
    <translation>Le fichier s’interrompt au milieu d’une trame ; sa longueur prévue n’est dite nulle part.</translation>
   </message>
@@ -5490,16 +5500,6 @@
   </message>
   <message>
    <location filename="../core/make/proof.py" />
-   <source>{name} {start:,} to {stop:,}</source>
-   <translation>{name} {start:,} à {stop:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
-   <source>spans as cue points</source>
-   <translation>segments comme repères</translation>
-  </message>
-  <message>
-   <location filename="../core/make/proof.py" />
    <source>rights in the file</source>
    <translation>droits dans le fichier</translation>
   </message>
@@ -5517,6 +5517,16 @@
    <location filename="../core/make/proof.py" />
    <source>samples, by {second_reader}</source>
    <translation>échantillons, selon {second_reader}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>{name} {start:,} to {stop:,}</source>
+   <translation>{name} {start:,} à {stop:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/proof.py" />
+   <source>spans as cue points</source>
+   <translation>segments comme repères</translation>
   </message>
   <message>
    <location filename="../core/make/staged.py" />
@@ -5933,6 +5943,21 @@
   </message>
   <message>
    <location filename="../core/model/job.py" />
+   <source>{name} cannot be opened: {message}</source>
+   <translation>{name} ne s’ouvre pas : {message}</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Open an older copy of it.</source>
+   <translation>En ouvrir une copie plus ancienne.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>{name} is not as a job file should be ({kind}: {error}).</source>
+   <translation>{name} n’est pas comme un fichier de travail doit être ({kind} : {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
    <source>{path} cannot be opened: {reason_of}.</source>
    <translation>{path} ne s’ouvre pas : {reason_of}.</translation>
   </message>
@@ -5945,11 +5970,6 @@
    <location filename="../core/model/job.py" />
    <source>{name} is not a job file, or is damaged ({why}).</source>
    <translation>{name} n’est pas un fichier de travail, ou est abîmé ({why}).</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>Open an older copy of it.</source>
-   <translation>En ouvrir une copie plus ancienne.</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -5970,16 +5990,6 @@
    <location filename="../core/model/job.py" />
    <source>Open it with that version.</source>
    <translation>L’ouvrir avec cette version-là.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>{name} cannot be opened: {message}</source>
-   <translation>{name} ne s’ouvre pas : {message}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>{name} is not as a job file should be ({kind}: {error}).</source>
-   <translation>{name} n’est pas comme un fichier de travail doit être ({kind} : {error}).</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />

@@ -28,6 +28,21 @@ class TestMpeg(FolderCase):
             self.assertLess(facts.seconds, len(x) / rate + (0.05 if rate > 16_000 else 0.07), rate)
             self.assertEqual(facts.notes, ())
 
+    def test_two_that_were_joined_end_and_say_what_is_not_read(self) -> None:
+        for first, second in ((44_100, 22_050), (22_050, 48_000), (48_000, 44_100)):
+            parts = []
+            for rate in (first, second):
+                part = self.folder / f"{first}-{second}-{rate}.mp3"
+                soundfile.write(str(part), spoken(rate), rate, format="MP3", subtype="MPEG_LAYER_III")
+                parts.append(part.read_bytes())
+            path = self.folder / f"{first}-{second}.mp3"
+            path.write_bytes(b"".join(parts))
+            facts = analyze(path)
+            assert facts.header is not None
+            self.assertEqual(facts.header.sample_rate, first)
+            self.assertEqual([note.code for note in facts.notes], ["damaged"], (first, second))
+            self.assertIn("another sample rate or kind", facts.notes[0].message)
+
     def test_with_a_table_it_is_exact(self) -> None:
         x = self.sound(44_100)
         path = coded_by_libav(self.folder / "x.mp3", "libmp3lame", x, 44_100, **VARIABLE)

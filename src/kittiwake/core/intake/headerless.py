@@ -92,8 +92,10 @@ class SndfileRaw(FromTheStart):
                 endian=endian,
             )
         except (soundfile.LibsndfileError, RuntimeError) as error:
+            # Without what the library puts in front, which is the path as Python writes it.
+            why = getattr(error, "error_string", str(error))
             raise IntakeError(
-                phrase("It cannot be read as {stated} ({error}).", stated=stated, error=error),
+                phrase("It cannot be read as {stated} ({error}).", stated=stated, error=why),
                 phrase("State another format."),
                 "not_sound",
             ) from error

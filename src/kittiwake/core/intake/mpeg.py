@@ -33,6 +33,7 @@ _SIDE = {
     (False, True): 9,
     (False, False): 17,
 }  # (is MPEG-1, is mono): bytes of side information
+_CHANCE = 4  # frames that any bytes may look like
 _SEARCH = 1 << 16  # bytes in which the first frame, or the next one after damage, has to begin
 
 
@@ -47,6 +48,7 @@ class Frames:
     promised : frames that the table at the start speaks of; None where there is no table.
     even : whether all have the same bit rate.
     cut : whether the last one is not all there.
+    others : frames of another kind or sample rate, as of files that were joined; no reader goes on into those.
     """
 
     count: int
@@ -54,6 +56,7 @@ class Frames:
     promised: int | None
     even: bool
     cut: bool
+    others: int = 0
 
     @property
     def easy(self) -> bool:
@@ -62,7 +65,13 @@ class Frames:
 
     @property
     def notes(self) -> tuple[Note, ...]:
-        """What there is to say of a file that breaks off."""
+        """What there is to say of a file that breaks off, or goes on as another."""
+        if self.others > _CHANCE:
+            told = phrase(
+                "Behind {seconds:.2f} s it goes on with sound of another sample rate or kind, as of files that were joined; that is not read.",
+                seconds=self.count * self.seconds,
+            )
+            return (Note("damaged", told, phrase("Take the file apart, or ask for its parts.")),)
         if self.promised and self.promised > self.count + 1:
             promised, held = self.promised * self.seconds, self.count * self.seconds
             told = phrase(
@@ -101,7 +110,7 @@ def _count(data: mmap.mmap) -> Frames | None:
     head = _frame(data, at)
     assert head is not None
     _, samples, kind, _ = head
-    count, rates, cut = 0, set(), False
+    count, rates, cut, others = 0, set(), False, 0
     if promised is not None:
         at += head[0]  # the table stands in a frame of its own, which holds no sound
     while at + 4 <= size:
@@ -109,10 +118,12 @@ def _count(data: mmap.mmap) -> Frames | None:
         if found is None or found[2] != kind:
             if data[at : at + 3] == b"TAG" or data[at : at + 8] in (b"APETAGEX", b"LYRICSBE"):
                 break
-            following = _first(data, at)
+            # Beyond this place: a frame of another kind, as of two files that were joined, is a first one too.
+            following = _first(data, at + 1)
             if following is None:
                 break
             at = following
+            others += found is not None
             continue
         length, _, _, rate = found
         if at + length > size:
@@ -121,7 +132,7 @@ def _count(data: mmap.mmap) -> Frames | None:
         count += 1
         rates.add(rate)
         at += length
-    return Frames(count, samples / kind[2], promised, len(rates) <= 1, cut)
+    return Frames(count, samples / kind[2], promised, len(rates) <= 1, cut, others)
 
 
 def _after_tag(data: mmap.mmap) -> int:
