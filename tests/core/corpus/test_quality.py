@@ -38,6 +38,12 @@ class QualityTest(unittest.TestCase):
                 mixed = self.speech + noise(RATE, len(self.speech) / RATE, level - snr, seed=snr)
                 self.assertAlmostEqual(self.of(mixed).snr or 0, snr, delta=3)
 
+    def test_any_length_has_an_answer(self) -> None:
+        for frames in (1, 2, 80, 160, 200, 256, 400, 512, 700, 1600, 3200, 3300, 5000):
+            with self.subTest(frames):
+                quality = self.of(self.speech[4000 : 4000 + frames])
+                self.assertAlmostEqual(quality.seconds, frames / RATE)
+
     def test_bandwidth_within_5_percent(self) -> None:
         wide = really_spoken(48_000)[: 4 * 48_000]
         for rate in (8000, 11_025, 16_000, 22_050):

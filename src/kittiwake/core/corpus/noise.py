@@ -69,7 +69,7 @@ def _active(voice: NDArray[np.float64], seconds: float) -> tuple[float, NDArray[
     if energy <= 0:
         return -math.inf, np.zeros(len(voice), bool)
     levels = 10 * np.log10(voice + 1e-14)
-    hold = max(1, round(_HANGOVER / seconds))
+    hold = min(len(levels), max(1, round(_HANGOVER / seconds)))  # a clip may be shorter than the hangover
     held = levels
     have = 1
     while have < hold:
