@@ -34,7 +34,7 @@ def plain(data: Any) -> Any:
         return int(data)
     if isinstance(data, float | np.floating):
         return float(f"{data:.6g}") if math.isfinite(data) else str(data)
-    return data if data is None else str(data)
+    return data if data is None else str(data).encode("utf-8", "backslashreplace").decode()
 
 
 def differences(found: Any, wanted: Any, place: str = "") -> Iterator[str]:
