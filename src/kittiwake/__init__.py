@@ -8,7 +8,8 @@ from __future__ import annotations
 from importlib import import_module
 from typing import TYPE_CHECKING, Any
 
-__version__ = "0.1.0"
+from .version import __version__
+
 __all__ = ["__version__", "look", "make", "plan", "prove", "receiver"]
 
 if TYPE_CHECKING:

@@ -10,10 +10,10 @@ from typing import TYPE_CHECKING, Any, NoReturn
 
 import click
 
-from .. import __version__
 from ..commands import Command, register
 from ..core.errors import KittiwakeError
 from ..core.model.text import printable, to_json
+from ..version import __version__
 from ..words import in_words, phrase, tr
 from . import progress
 from .help_pages import AllVerbs

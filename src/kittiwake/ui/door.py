@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QUrl
-from PySide6.QtWidgets import QApplication, QMessageBox
+from PySide6.QtWidgets import QApplication, QMessageBox, QWidget
 
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
@@ -18,7 +18,7 @@ from .commands import job
 from .waiting import Waiting
 
 if TYPE_CHECKING:
-    from .window import Window
+    from .shell import Shell
 
 _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
 
@@ -26,8 +26,13 @@ _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
 class Door:
     """Puts files on the board, opens, saves and leaves jobs for a window."""
 
-    def __init__(self, window: Window) -> None:
+    def __init__(self, window: Shell) -> None:
         self._window = window
+
+    @property
+    def _over(self) -> QWidget:
+        """What questions are asked over."""
+        return self._window.board.window()
 
     def add_paths(self, paths: list[Path]) -> None:
         """Files at once, folders as they are searched; a job file is opened."""
@@ -83,7 +88,7 @@ class Door:
         question = tr(
             "Outputs of this job are being made. Stop that, and open the other job? What is made already stays."
         )
-        if not is_sure(self._window, tr("Stop making?"), question):
+        if not is_sure(self._over, tr("Stop making?"), question):
             return False
         self._window.maker.stop()
         return True
@@ -114,7 +119,7 @@ class Door:
             self._window.session.project.open(path)
             return
         with Waiting(
-            self._window, tr("Opening {name} …", name=path.name), tr("{name} was not opened.", name=path.name)
+            self._over, tr("Opening {name} …", name=path.name), tr("{name} was not opened.", name=path.name)
         ) as waiting:
             opened = waiting.result_of(lambda checkpoint: read(path, checkpoint))
             waiting.steps(self._window.session.project.take_up(opened))
@@ -127,7 +132,7 @@ class Door:
         if len(self._window.session.project.job.clips) <= _MANY:
             self._window.session.project.save(path)
         else:
-            with Waiting(self._window, tr("Saving {name} …", name=path.name)) as waiting:
+            with Waiting(self._over, tr("Saving {name} …", name=path.name)) as waiting:
                 to_write = self._window.session.project.to_save(path)
                 waiting.result_of(lambda checkpoint: save_job(to_write, path, checkpoint))
                 self._window.session.project.saved(path)
@@ -141,7 +146,7 @@ class Door:
         if self._window.session.project.history.is_clean or not self._window.session.project.job.clips:
             return True
         asked = QMessageBox.question(
-            self._window,
+            self._over,
             tr("Save the job?"),
             tr("This job has changes that are not saved. Save them?"),
             QMessageBox.StandardButton.Save | QMessageBox.StandardButton.Discard | QMessageBox.StandardButton.Cancel,
@@ -157,7 +162,7 @@ class Door:
         if page is None or page.recorder.state != "recording":
             return True
         question = tr("A take is being recorded. End it, and keep it on the board?")
-        if not is_sure(self._window, tr("End the take?"), question, usual=True):
+        if not is_sure(self._over, tr("End the take?"), question, usual=True):
             return False
         page.recorder.stop()
         until = time.monotonic() + 10

@@ -15,13 +15,13 @@ from .commands.ear import compare_codecs
 
 if TYPE_CHECKING:
     from ..core.standin.machine import Held
-    from .window import Window
+    from .shell import Shell
 
 
 class Given:
     """Loads and starts the player for a window, and shows on its pages where it is."""
 
-    def __init__(self, window: Window) -> None:
+    def __init__(self, window: Shell) -> None:
         self._window = window
         self._player = window.player
         self._bench = window.bench

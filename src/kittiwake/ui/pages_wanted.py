@@ -8,10 +8,10 @@ from .commands import corpus, cut, ear, make, receiver, record, script, view
 
 if TYPE_CHECKING:
     from .bench.receiver_page import ReceiverPage
-    from .window import Window
+    from .shell import Shell
 
 
-def connect_pages(window: Window) -> None:
+def connect_pages(window: Shell) -> None:
     """What the pages of the bench want done, each from when it is there."""
     at, when = window.context, window.bench.when_built
     when("cell", lambda page: page.make_wanted.connect(lambda: make.make_selection(at)))
@@ -29,7 +29,7 @@ def connect_pages(window: Window) -> None:
     when("levels", lambda page: page.wanted.connect(lambda id_: view.go_to_clip(at, id_)))
 
 
-def _connect_receiver_page(window: Window, page: ReceiverPage) -> None:
+def _connect_receiver_page(window: Shell, page: ReceiverPage) -> None:
     at = window.context
     page.duplicate_wanted.connect(lambda slug: receiver.duplicate_receiver(at, slug))
     page.take_wanted.connect(lambda edited: receiver.take_rules(at, edited))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from concurrent.futures import ThreadPoolExecutor
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
@@ -15,7 +15,7 @@ from ..words import tr
 from .chime import Chime
 
 if TYPE_CHECKING:
-    from .window import Window
+    from .shell import Shell
 
 _SOON = 2000  # ms; runs that are over by then keep nobody awake
 
@@ -25,8 +25,8 @@ class RunEnd(QObject):
 
     _pressed = Signal(str)
 
-    def __init__(self, window: Window) -> None:
-        super().__init__(window)
+    def __init__(self, window: Shell) -> None:
+        super().__init__(cast(QObject, window))
         self._window = window
         self.awake, self.task_bar, self.notifier, self.chime = Awake(), TaskBar(), Notifier(), Chime(self)
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="desktop")

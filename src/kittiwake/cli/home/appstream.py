@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from xml.sax.saxutils import escape
 
-from ... import __version__
 from ...languages import in_all_languages
+from ...version import __version__
 from ...words import phrase
 from .identity import ID, JOB_TYPE, NAME, SOUND_TYPES, SUMMARY, VIDEO_TYPES
 

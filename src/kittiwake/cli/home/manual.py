@@ -6,7 +6,7 @@ from collections.abc import Iterator
 
 import click
 
-from ... import __version__
+from ...version import __version__
 from ..help_pages import EXIT_CODES, Verb
 from .identity import SUMMARY
 

@@ -17,7 +17,7 @@ from typing import Any
 import numpy as np
 from platformdirs import user_cache_path
 
-from ... import __version__
+from ...version import __version__
 from ...words import folded, unfolded
 from ..intake.digest import source_digest
 from ..measure.analyze import stamp_of

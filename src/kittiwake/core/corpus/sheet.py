@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping, Sequence
 from html import escape
 
-from ... import __version__
+from ...version import __version__
 from ..fit.rules import demands_of
 from .files import Files
 from .judged import Judged

@@ -10,8 +10,8 @@ from functools import cache, lru_cache
 from pathlib import Path
 from typing import Any, Literal
 
-from ... import __version__
 from ...plain_data import dataclass
+from ...version import __version__
 from ..fit import Fit
 from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver

@@ -241,7 +241,9 @@ def _messages(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
             )
         )
     elif settled.short_db > 0.05:
-        messages.append(phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db))
+        messages.append(
+            phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db)
+        )
     if settled.limited_db > 0.05:
         messages.append(
             phrase("The limiter holds its highest peak down by {limited_db:.1f} dB.", limited_db=settled.limited_db)

@@ -4,20 +4,37 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Protocol
 
 from ...words import phrase
 from ..intake.claims import BY_ENDING
-from ..model import Facts, Stated
+from ..model import Facts, Job, Stated
 
 if TYPE_CHECKING:
-    from .project import Project
+    from .events import Event
+    from .history import History
+    from .remembered import Remembered
+
+
+class Work(Protocol):
+    """What is asked of the project that the sources belong to."""
+
+    facts: dict[Path, Facts]
+    history: History
+    remembered: Remembered
+    wanted: Event
+    told: Event
+
+    @property
+    def job(self) -> Job: ...
+
+    def change(self, text: str, job: Job) -> object: ...
 
 
 class HeaderlessSources:
     """Those of a project."""
 
-    def __init__(self, project: Project) -> None:
+    def __init__(self, project: Work) -> None:
         self._project = project
         self._stated_once: set[Path] = set()
 

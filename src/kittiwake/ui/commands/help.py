@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from PySide6.QtWidgets import QMessageBox
 
-from ... import __version__
 from ...commands import command
+from ...version import __version__
 from ...words import tr
 from ..context import Context
 

@@ -15,10 +15,10 @@ from ..theme.colours import desktop_is_dark
 from ..theme.sheet import use_font
 
 if TYPE_CHECKING:
-    from ..window import Window
+    from ..shell import Shell
 
 
-def apply_all(window: Window) -> None:
+def apply_all(window: Shell) -> None:
     """At the start, before the window is dressed."""
     for key in _WAYS:
         if key not in ("look.theme", "look.text_size"):
@@ -26,7 +26,7 @@ def apply_all(window: Window) -> None:
     commands.rebind(window.settings.kept.keys)
 
 
-def apply(window: Window, key: str) -> None:
+def apply(window: Shell, key: str) -> None:
     """Let a setting act; those that are asked for only when they are needed have nothing to do here."""
     if way := _WAYS.get(key):
         way(window)
@@ -37,7 +37,7 @@ def is_dark(theme: str) -> bool:
     return desktop_is_dark() if theme == "desktop" else theme == "dark"
 
 
-def _text_size(window: Window) -> None:
+def _text_size(window: Shell) -> None:
     times = scale.set_percent(window.settings["look.text_size"])
     app = QApplication.instance()
     assert isinstance(app, QApplication)
@@ -46,17 +46,17 @@ def _text_size(window: Window) -> None:
     window.dress_anew()
 
 
-def _outputs(window: Window) -> None:
+def _outputs(window: Shell) -> None:
     folder = window.settings["outputs.folder"]
     window.session.project.outputs_at = Path(folder).expanduser() if folder else None
     window.session.outputs.look(now=True)
 
 
-def _at_once(window: Window) -> None:
+def _at_once(window: Shell) -> None:
     window.maker.at_once = window.settings["making.at_once"] or None
 
 
-def _still(window: Window) -> None:
+def _still(window: Shell) -> None:
     still = window.settings["look.still"]
     for effect in (
         Qt.UIEffect.UI_AnimateMenu,
@@ -70,17 +70,17 @@ def _still(window: Window) -> None:
     QApplication.setCursorFlashTime(0 if still else 1000)
 
 
-def _microphone(window: Window) -> None:
+def _microphone(window: Shell) -> None:
     if page := window.bench.built("record"):
         page.use(window.settings["sound.microphone"])
 
 
-def _keys(window: Window) -> None:
+def _keys(window: Shell) -> None:
     commands.rebind(window.settings.kept.keys)
     window.name_keys()
 
 
-_WAYS: dict[str, Callable[[Window], None]] = {
+_WAYS: dict[str, Callable[[Shell], None]] = {
     "outputs.folder": _outputs,
     "making.at_once": _at_once,
     "look.theme": lambda window: window.use_colours(is_dark(window.settings["look.theme"])),

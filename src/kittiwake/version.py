@@ -1,0 +1,3 @@
+"""Which release this is."""
+
+__version__ = "0.1.0"
