@@ -2750,6 +2750,11 @@
   </message>
   <message>
    <location filename="../core/ear/caller_line.py" />
+   <source> then </source>
+   <translation> puis </translation>
+  </message>
+  <message>
+   <location filename="../core/ear/caller_line.py" />
    <source>{loss:g} % lost</source>
    <translation>{loss:g} % perdus</translation>
   </message>

@@ -8,6 +8,7 @@ from typing import Any
 
 import numpy as np
 
+from kittiwake.core.codec.cues import Cue, add_cues
 from kittiwake.core.cut import edit
 from kittiwake.core.cut.activity import activity_in, activity_of
 from kittiwake.core.cut.find import Find, find_speech
@@ -191,6 +192,12 @@ class TestEdits(FolderCase):
                 found[f"time {text} {rate}"] = self.said(frame_of, text, rate)
         for text in ("1-2", "1 - 2.5 name", "0:01-0:02.5 Ship's bell", "2-1", "x-y", "1", "1..3 x", "0.5 – 1"):
             found[f"span {text}"] = self.said(span_of_text, text, 8000)
+        for most in range(1, 6):
+            # Names of odd and even lengths: chunks are filled up to even ones.
+            path = self.write(f"{most}.wav", noise(8000, 0.5), 8000)
+            cues = [Cue.named(n * 500, n * 500 + 300, "x" * (n + most)) for n in range(most)]
+            add_cues(path, cues)
+            found[path.name] = [list(dataclasses.astuple(m)) for m in marks_in_wav(path)]
         for path in sorted(DEMO.glob("*.wav"))[:3]:
             found[path.name] = [list(dataclasses.astuple(m)) for m in marks_in_wav(path)]
         approve(self, "cut-forms", found)

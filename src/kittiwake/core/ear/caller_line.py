@@ -55,7 +55,7 @@ class CallerLine:
     @property
     def words(self) -> str:
         names = {key: name for key, name, _ in CODECS}
-        told = [" then ".join(names.get(key, key) for key in self.codecs)]
+        told = [joined((names.get(key, key) for key in self.codecs), phrase(" then "))]
         if self.weather.loss:
             told.append(phrase("{loss:g} % lost", loss=self.weather.loss * 100))
         if self.weather.jitter:
