@@ -97,6 +97,20 @@ class TestRemedies(FolderCase):
         self.assertEqual(self.remedies(6, "max_seconds=5.7"), ["too_long", "speed_up", "cut_to_length", "ask"])
         self.assertEqual(self.remedies(6, "max_seconds=1"), ["too_long", "ask", "cut_to_length"])
 
+    def test_a_level_counts_as_outside_by_more_than_measuring_may_miss(self) -> None:
+        sound = speech_like(16_000, 3)
+        path = self.write("a.wav", sound, 16_000)
+        clip, facts = Clip.whole(path), analyze(path)
+        plain = load_receiver("quay-beacon")
+        assert facts.measures is not None
+        level = facts.measures.level.active_dbov
+        for field, sign in (("min_level_dbov", 1), ("max_level_dbov", -1)):
+            for off, outside in ((0.04, False), (0.06, True), (-0.5, False), (3.0, True)):
+                limits = plain.rules.limits.changed(**{field: level + sign * off})
+                receiver = plain.changed(rules=plain.rules.changed(limits=limits))
+                codes = [one.code for one in fit(clip, facts, receiver).problems]
+                self.assertEqual("level_outside" in codes, outside, (field, off))
+
     def test_a_full_memory_takes_another_form_in_which_all_of_it_fits(self) -> None:
         found = self.remedies(3, "total_bytes=60000", before=1)
         self.assertEqual(found[0], "memory_full")

@@ -25,6 +25,7 @@ from kittiwake.core.model import (
     units,
 )
 from kittiwake.core.model.downmix import mixed, mono_weights
+from kittiwake.core.model.facts import Header, Measures, SignalLevel
 from kittiwake.core.model.find_receiver import receiver_text
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.receiver import Accepts, Delivery
@@ -366,5 +367,30 @@ class TestApproved(FolderCase):
             if name in ("voice 16", "inverted", "silence", "four", "clipped"):
                 facts = dataclasses.replace(analyze(path), path=Path("/in/a.wav"))
                 found[f"facts {name}"] = facts.to_dict()
+                sound = facts.measures
+                assert sound is not None
+                found[f"span {name}"] = [
+                    *sound.speech_span(),
+                    *sound.speech_span(9000, 30_000),
+                    *sound.speech_span(1000),
+                ]
+        # To the last figure: this is what scripts read.
+        level = SignalLevel(0.123456789, 0.0123456789, -31.23456789, 0.56789123)
+        sound = Measures(
+            9,
+            0.123456789,
+            0.0123456789,
+            (0.00123456789,),
+            3,
+            "mono",
+            {"mono": level},
+            3456.789,
+            np.zeros((0, 2)),
+            np.zeros(0),
+            pitch_hz=123.456,
+            side_lag=0.00123456789,
+        )
+        header = Header("wav", "pcm_s16", 8000, 1, 16, 9, 62)
+        found["exact"] = json.dumps(Facts(Path("/in/a.wav"), header, sound).to_dict())
         found["bad facts"] = Facts(Path("/in/a.wav")).to_dict()
         approve(self, "stated", found)

