@@ -20,7 +20,8 @@ from kittiwake.core.music.fitting import (
 )
 from kittiwake.core.music.likeness import bands_over_time
 from kittiwake.core.music.loop import best_lag, find_loop, length_to_fill
-from kittiwake.core.music.making import joined
+from kittiwake.core.music.making import joined, to_toml
+from kittiwake.core.music.recipe import HoldRecipe
 from kittiwake.core.music.seam import blended, closed, seam_of
 from tests.approved import approve
 from tests.sounds import Signal, noise, sine
@@ -51,6 +52,13 @@ def told(sound: Signal) -> list[Any]:
         float(np.sqrt(np.mean(np.square(sound, dtype=np.float64)))) if len(sound) else 0.0,
         sound[:: max(1, len(sound) // 8)],
     ]
+
+
+def said(data: dict[str, Any]) -> str:
+    try:
+        return to_toml(HoldRecipe.from_dict(data))
+    except KittiwakeError as error:
+        return str(error)
 
 
 class TestApproved(unittest.TestCase):
@@ -102,6 +110,42 @@ class TestApproved(unittest.TestCase):
         bands = bands_over_time(tune(4), RATE, 160, 512)
         found["bands"] = [bands.shape, bands[::90, ::5]]
         approve(self, "loops", found)
+
+    def test_recipes(self) -> None:
+        found: dict[str, Any] = {}
+        part = {"path": "a.wav"}
+        for low, high, field in (
+            (1, 600, "shortest"),
+            (0, 10, "fade"),
+            (-50, -8, "lufs"),
+            (0, 12, "limiter_db"),
+            (2, 3600, "every"),
+            (0, 60, "duck_db"),
+            (-50, -10, "message_dbov"),
+            (1, 86_400, "seconds"),
+        ):
+            for value in (low, high, low - 0.5, high + 0.5):
+                found[f"{field} {value}"] = said({field: value, "part": [part]})[:140]
+        for case in (
+            {},
+            {"odd": 1},
+            {"rate": 7000},
+            {"rate": 16_000},
+            {"loop": [1]},
+            {"loop": [3, 2]},
+            {"loop": [1, 4.5]},
+            {"band": "wide"},
+            {"messages": "x"},
+            {"messages": ["a.wav"]},
+            {"part": 3},
+            {"part": [{"path": 3}]},
+            {"part": [{"path": "a", "start": 1, "stop": 2}]},
+            {"rights": {"holder": "x"}},
+            {"name": 3},
+            {"name": "Pier"},
+        ):
+            found[f"{case}"] = said(case)
+        approve(self, "hold-recipes", found)
 
     def test_fitting(self) -> None:
         loop = tune(6)

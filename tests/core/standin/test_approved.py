@@ -102,6 +102,28 @@ class TestApproved(unittest.TestCase):
                     [got.taken, got.reason, got.at, got.seconds]
                     for got in (link.hand("welcome.wav", wav(data=bytes(20_000))) for _ in range(2))
                 ]
+            link = link_to(key)
+            assert link is not None
+            for name, file, data in files():
+                if name in ("plain", "µ-law", "number", "raw"):
+                    link.hand(file, data)
+            for action in getattr(link.kind, "actions", ()):
+                for argument in ("", "welcome.wav", "welcome", "1", "nobody"):
+                    heard = action.run(link.machine, argument)
+                    sound = heard.sound
+                    found[f"{key} {action.word} {argument}"] = [
+                        heard.told,
+                        [
+                            sound.name,
+                            sound.rate,
+                            len(sound.sound),
+                            float(np.abs(sound.sound).mean()) if len(sound.sound) else 0.0,
+                        ]
+                        if sound
+                        else None,
+                    ]
+            held = link.machine.press() if hasattr(link.machine, "press") else None
+            found[f"{key} pressed"] = [held.name, held.seconds, len(held.sound)] if held else None
         approve(self, "machines", found)
 
     def test_codes(self) -> None:
