@@ -80,7 +80,7 @@ class TestApproved(FolderCase):
             found[f"clipped {sound}"] = [meter.clipped, meter.level]
         for n in range(3):
             path = take_path(self.folder, "Ship's bell: one/two")
-            writer = TakeWriter(path, RATE) if n < 2 else TakeWriter(path, 48_000)
+            writer = TakeWriter(path, "a microphone", RATE if n < 2 else 48_000)
             writer.write(v[: 3000 + n])
             writer.write(np.array([2.0, -2.0, 0.5], np.float32))
             if n == 1:
@@ -96,7 +96,7 @@ class TestApproved(FolderCase):
         approve(self, "recording", found)
 
     def test_a_take_ends_before_its_file_can_hold_no_more_and_says_how_long_that_is(self) -> None:
-        writer = TakeWriter(self.folder / "a.wav", 8000)
+        writer = TakeWriter(self.folder / "a.wav", "a microphone", 8000)
         writer.write(np.zeros(7200, np.float32))
         with mock.patch.object(take_room, "_LARGEST", 36 + 3 * 8000):
             with self.assertRaisesRegex(OSError, r"which are 0\.0 hours"):
