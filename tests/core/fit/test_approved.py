@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 import dataclasses
+import math
 from pathlib import Path
 from typing import Any, ClassVar
 
+import numpy as np
 import soundfile
 import soxr
 
@@ -26,6 +28,8 @@ from kittiwake.core.fit.findings import findings
 from kittiwake.core.fit.learned import learn
 from kittiwake.core.fit.names import bare_name
 from kittiwake.core.fit.one_off import form_called, receiver_of_form, with_settings
+from kittiwake.core.fit.path import applied, length_out
+from kittiwake.core.fit.plausible import plausible
 from kittiwake.core.fit.repair import repaired
 from kittiwake.core.fit.rules import demands_of
 from kittiwake.core.fit.suspicion import Voiceprint, pace_suspicion, suspicions
@@ -39,6 +43,7 @@ from kittiwake.core.model.receiver_file import to_toml
 from kittiwake.core.model.rights import Rights
 from tests.approved import approve
 from tests.sounds import DEMO, FolderCase
+from tests.variety import sounds as variety_sounds
 from tests.variety import written
 
 BASES = ("phone-menu", "speech-service", "hand-over")
@@ -142,6 +147,32 @@ class TestApproved(FolderCase):
                 )
         approve(self, "touched", found)
 
+    def test_what_the_stages_do_to_sound(self) -> None:
+        found: dict[str, Any] = {}
+        sounds = {
+            name: sound for name, sound, _, _ in variety_sounds() if name in ("voice 16", "later right", "four")
+        }
+        cases = [(touch, ()) for touch in TOUCHES] + [(TouchUp(), settings) for settings in SETTINGS]
+        for touch, settings in cases:
+            for name, slug in (("voice 16", "phone-menu"), ("later right", "master"), ("four", "phone-menu")):
+                receiver = or_error(with_settings, load_receiver(slug), settings) if settings else load_receiver(slug)
+                if isinstance(receiver, str):
+                    continue
+                plan = fit(self.clip(name, touch_up=touch), self.facts()[name], receiver)
+                if plan.recipe is None or plan.recipe.copy:
+                    continue
+                recipe = plan.recipe
+                span = sounds[name].reshape(len(sounds[name]), -1)[recipe.start : recipe.stop]
+                whole = np.concatenate(list(applied(iter([span[:5000], span[5000:]]), recipe)))
+                found[f"{name} {touch.to_dict()} {settings}"] = [
+                    *whole.shape,
+                    length_out(recipe),
+                    float(np.abs(whole).max()),
+                    float(np.sqrt(np.square(whole, dtype=np.float64).mean())),
+                    np.round(whole[:: max(1, len(whole) // 5), 0], 4),
+                ]
+        approve(self, "applied", found)
+
     def test_odd_clips(self) -> None:
         facts, menu = self.facts()["voice 16"], load_receiver("phone-menu")
         paging = load_receiver("paging-controller")
@@ -179,7 +210,7 @@ class TestApproved(FolderCase):
         for before in (0, 20_000, 39_000, 39_990, 50_000):
             tight = with_settings(menu, ("total_bytes=40000",))
             found[f"memory {before}"] = told(fit(self.clip("a"), facts, tight, BatchContext(taken={"one": before})))
-        cues = BatchContext(inside={"one": (Cue(100, 9000, "first"), Cue(20_000, 30_000, "second"))})
+        cues = BatchContext(inside={"one": tuple(Cue(9000 * n, 9000 * n + 5000, f"span {n}") for n in range(5))})
         found["cues"] = told(
             fit(self.clip("a"), facts, with_settings(load_receiver("quay-beacon"), ("cue_points=true",)), cues),
             whole=True,
@@ -242,6 +273,14 @@ class TestApproved(FolderCase):
                 path = self.write(f"{name}-{rate}.wav", soxr.resample(sound[:, 0], own, rate), rate)
                 siblings.append(Voiceprint.of(analyze(path, pitch=True)))
         prints = [dataclasses.replace(one, path=Path(one.path.name)) for one in siblings if one is not None]
+        octaves = np.linspace(math.log2(60), math.log2(20_000), 500)
+        for one in prints[::3]:
+            level = np.interp(octaves, np.linspace(octaves[0], octaves[-1], len(one.level)), one.level)
+            for true in (8000, 16_000, 22_050, 44_100, 48_000):
+                for edge in (one.edge, 3900.0, 0.5 * one.rate):
+                    found[f"plausible {one.path} {one.rate} {true} {edge:.0f}"] = plausible(
+                        level, octaves, one.rate, true, one.pitch, one.pace, edge
+                    )
         sound, own = soundfile.read(str(DEMO / "Opening hours.flac"), dtype="float32")
         for true, stamped in (
             (44_100, 48_000),

@@ -13,6 +13,7 @@ from kittiwake.core.fit.path import PATH
 from kittiwake.core.fit.remedies import is_remedy, unaccepted
 from kittiwake.core.fit.remedies.registry import OFFERS, REMEDIES
 from kittiwake.core.fit.rules import RULES, check_receiver, demands_of
+from kittiwake.core.fit.rules.rate import bit_rates
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp, load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Limits, Rules, Treatment
@@ -43,6 +44,13 @@ class TestObjects(unittest.TestCase):
         self.assertEqual(set(names) - known, set())
         self.assertEqual((len(set(names)), len(set(places))), (len(names), len(places)))
         self.assertEqual([one.name for one in touch_fields()][:2], ["gain_db", "speed"])  # type: ignore[union-attr]
+
+    def test_bit_rates_to_choose_from_are_those_of_the_trade(self) -> None:
+        # Common practice, no source.
+        self.assertEqual(
+            [rate for rate, _ in bit_rates()], [64_000, 96_000, 128_000, 160_000, 192_000, 256_000, 320_000]
+        )
+        self.assertEqual(bit_rates()[0][1], "64")
 
     def test_rules_and_offers_stand_in_the_order_of_their_places(self) -> None:
         places = [rule.place for rule in RULES.values()]

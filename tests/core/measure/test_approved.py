@@ -123,6 +123,7 @@ class TestApproved(FolderCase):
         for rate in (8000, 16_000, 22_050, 48_000):
             for name in ("Safety notice.ogg", "Opening hours.flac"):
                 sound, own = soundfile.read(str(DEMO / name), dtype="float32")
+                sound = sound[: 5 * own]
                 signal = np.asarray(soxr.resample(sound if sound.ndim == 1 else sound[:, 0], own, rate), np.float64)
                 scores = rate_scores(signal)
                 found[f"{name} at {rate}"] = [scores, sureness(scores), band_end(signal)]

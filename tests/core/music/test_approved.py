@@ -66,9 +66,7 @@ class TestApproved(unittest.TestCase):
         found: dict[str, Any] = {}
         pieces = {
             "tune": tune(22),
-            "long bars": tune(26, 3.0),
             "noise": noise(RATE, 12, -20),
-            "two sides": np.stack([tune(22), 0.7 * tune(22)], 1),
             "short": tune(2.0),
             "very short": tune(0.5),
             "silence": np.zeros(12 * RATE, np.float32),

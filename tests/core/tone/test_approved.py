@@ -93,6 +93,9 @@ class TestApproved(unittest.TestCase):
             "1e9",
         ):
             found[f"sounds {text}"] = str(said(with_sounds, base, text))
+        bare = Segment(hz=(440.0,), level=(-10.0,))
+        for text in ("silence", "350 + 440", "play: a.wav", "say: Hello", "tone: gb/ringing"):
+            found[f"bare {text}"] = str(said(with_sounds, bare, text))
         for text in ("-10", "−13", "-10, -13", "x", "", "5 dB", "-10 dBm0"):
             found[f"level {text}"] = str(said(with_level, base, text))
         for text in ("0.5", "1,5 s", "500 ms", "x", "", "-1", "endless"):
