@@ -181,9 +181,12 @@ class TestForms(DeliverCase):
             if form == "zip":
                 with zipfile.ZipFile(path) as archive:
                     self.assertIsNone(archive.testzip())
+                    # An ordinary file that its owner may write, in the upper half as Unix has it (APPNOTE.TXT 4.4.15).
+                    self.assertEqual({one.external_attr for one in archive.infolist()}, {0o644 << 16})
                     found = {name: archive.read(name) for name in archive.namelist()}
             else:
                 with tarfile.open(path) as archive:
+                    self.assertEqual({one.mode for one in archive.getmembers()}, {0o644})
                     found = {one.name: archive.extractfile(one).read() for one in archive.getmembers()}  # type: ignore[union-attr]
                 listed = subprocess.run(["tar", "tf", str(path)], capture_output=True, text=True, check=True).stdout
                 self.assertEqual(len(listed.splitlines()), len(items) + 1)

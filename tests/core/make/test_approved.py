@@ -77,6 +77,8 @@ class TestApproved(FolderCase):
         for slug, settings in (
             ("quay-beacon", ("min_level_dbov=-20", "level.measure=leave")),
             ("quay-beacon", ("max_level_dbov=-30", "level.measure=leave")),
+            ("quay-beacon", ("min_level_dbov=-14", "level.measure=peak", "target_dbfs=-8")),
+            ("quay-beacon", ("max_level_dbov=-30", "level.measure=peak", "target_dbfs=-3")),
         ):
             path, facts = some["voice 16"]
             clip = Clip.whole(path).changed(id="one", touch_up=TouchUp(accepted=("level_inside",)))
