@@ -12,7 +12,9 @@ from kittiwake.core.corpus.doubles import doubles
 from kittiwake.core.corpus.quality import MEASURES, quality_of
 from kittiwake.core.corpus.rules import rule_of
 from kittiwake.core.corpus.segments import joined, lengths_of
+from kittiwake.core.corpus.sheet import _table, histogram
 from kittiwake.core.corpus.split import Speaker, shares_of, split
+from kittiwake.core.corpus.spread import spread_of
 from kittiwake.core.errors import KittiwakeError
 from tests.approved import approve
 from tests.sounds import FolderCase, noise, sine
@@ -62,6 +64,35 @@ class TestApproved(FolderCase):
         names = list(some)
         found = [[names[one.one], names[one.other], one.unlike] for one in doubles(likes)]
         approve(self, "doubles", [found, [None if like is None else len(like.packed()) for like in likes]])
+
+    def test_spreads(self) -> None:
+        dice = np.random.default_rng(4)
+        found: dict[str, Any] = {}
+        for name, values in {
+            "snr": dice.normal(30, 8, 300),
+            "seconds": dice.exponential(4, 500),
+            "level": np.array([-26.0]),
+            "clipped": np.zeros(50),
+            "reverb": np.array([np.nan, np.inf]),
+        }.items():
+            spread = spread_of(values, MEASURES[name])
+            found[name] = (
+                [
+                    spread.known,
+                    spread.median,
+                    spread.p5,
+                    spread.p95,
+                    spread.counts,
+                    spread.low,
+                    spread.high,
+                    spread.fences,
+                    histogram(spread),
+                ]
+                if spread
+                else None
+            )
+        found["table"] = _table(("a", "b"), [("x|y", "1"), ("z", "2")])
+        approve(self, "spreads", found)
 
     def test_sides_and_rules(self) -> None:
         dice = np.random.default_rng(5)

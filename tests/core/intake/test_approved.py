@@ -88,6 +88,22 @@ def frame(version: int, layer: int, bit_rate: int, rate: int, padding: int = 0, 
     return head + bytes(length - 4)
 
 
+def from_within(path: Path, stated: Stated | None = None) -> list[Any]:
+    """Where reading begins that is asked to begin at some frames, and what comes first there."""
+    out = []
+    for frame in (100, 3001, 10**9):
+        reader = open_sound(path, stated)
+        try:
+            at = reader.skip_to(frame)
+            block = next(iter(reader.blocks()), np.zeros((0, 1), np.float32))
+            out.append([at, len(block), np.round(block[:1, 0], 3)])
+        except KittiwakeError as error:
+            out.append([str(error)])
+        finally:
+            reader.close()
+    return out
+
+
 class TestApproved(FolderCase):
     def put(self, name: str, data: bytes) -> Path:
         path = self.folder / name
@@ -118,6 +134,7 @@ class TestApproved(FolderCase):
                 looks_like_sound(path),
                 marks_of(path, encoding),
             ]
+            found[path.name].append(from_within(path, stated))
             sound = find_sound(path, path.stat().st_size)
             found[path.name].append([sound.offset, sound.missing] if sound else None)
             if container in ("wav", "aiff", "au", "flac", "mp3", "ogg", "amr", "caf") and encoding in (
@@ -162,6 +179,8 @@ class TestApproved(FolderCase):
         for name, some in cases.items():
             path = self.put(f"{name}.wav", some)
             where = find_sound(path, len(some))
+            if name in ("plain", "no size", "data says 0", "float"):
+                found[f"{name} from within"] = from_within(path)
             found[name] = [
                 read(path),
                 [where.offset, where.missing] if where else None,
