@@ -222,6 +222,31 @@ class TestForms(FolderCase):
             [(s.start, s.stop, s.name) for s in spans], [(4000, 10_000, "first"), (16_000, 24_003, "second one")]
         )
 
+    def test_names_of_odd_and_even_lengths_written_by_others(self) -> None:
+        """Chunks begin at even places, whatever the length says (Multimedia Programming Interface and Data Specifications 1.0, 1991)."""
+        names = ("odd", "even", "o", "no")
+        cues = b"".join(struct.pack("<II4sIII", n, 800 * n, b"data", 0, 0, 800 * n) for n in range(len(names)))
+        labels = b""
+        for n, name in enumerate(names):
+            text = name.encode() + b"\0"
+            labels += b"labl" + struct.pack("<II", 4 + len(text), n) + text + b"\0" * (len(text) % 2)
+        chunks = b"cue " + struct.pack("<II", 4 + len(cues), len(names)) + cues
+        chunks += b"LIST" + struct.pack("<I", 4 + len(labels)) + b"adtl" + labels
+        sound = bytes(2 * 3200)
+        body = (
+            b"WAVEfmt "
+            + struct.pack("<IHHIIHH", 16, 1, 1, 8000, 16_000, 2, 16)
+            + b"data"
+            + struct.pack("<I", len(sound))
+            + sound
+            + chunks
+        )
+        path = self.folder / "theirs.wav"
+        path.write_bytes(b"RIFF" + struct.pack("<I", len(body)) + body)
+        found = marks_in_wav(path)
+        self.assertEqual([mark.name for mark in found], list(names))
+        self.assertEqual([round(mark.start, 3) for mark in found], [0.0, 0.1, 0.2, 0.3])
+
     def test_what_is_no_list_is_told(self) -> None:
         for data in (b"hello\n", b"\xff\xfe\x00", b"RIFF\x00\x00\x00\x00WAVE", b"WEBVTT\n\n"):
             path = self.folder / "bad"

@@ -28,11 +28,11 @@ def bands_over_time(sound: NDArray[np.float32], rate: int, hop: int, window: int
     shape = np.hanning(window).astype(np.float32)
     weights = _bands(rate, window)
     out = np.empty((count, _BANDS), np.float32)
-    lot = max(1, (1 << 21) // window)
+    few = max(1, (1 << 21) // window)
     frames = np.lib.stride_tricks.sliding_window_view(sound, window)[::hop]
-    for at in range(0, count, lot):
-        power = np.abs(np.fft.rfft(frames[at : at + lot] * shape, axis=1)) ** 2
-        out[at : at + lot] = power @ weights
+    for at in range(0, count, few):
+        power = np.abs(np.fft.rfft(frames[at : at + few] * shape, axis=1)) ** 2
+        out[at : at + few] = power @ weights
     top = max(float(out.max()), 1e-12)
     decibels: NDArray[np.float32] = 10 * np.log10(np.maximum(out / top, 10 ** (-_FLOOR_DB / 10)))
     return decibels
