@@ -193,12 +193,14 @@ class TestApproved(FolderCase):
     def test_mpeg_frames(self) -> None:
         found: dict[str, Any] = {}
         for version, layer in itertools.product((3, 2, 0), (3, 2, 1)):
-            for bit_rate, rate in itertools.product((1, 5, 9, 14), (0, 1, 2)):
+            for bit_rate, rate in itertools.product(range(1, 15), (0, 1, 2)):
                 data = b"".join(frame(version, layer, bit_rate, rate, n % 2) for n in range(5))
                 got = count_frames(self.put("a.mp3", data))
                 self.assertIsNotNone(got, (version, layer, bit_rate, rate))
                 assert got is not None
                 self.assertEqual((got.count, got.cut), (5, False), (version, layer, bit_rate, rate))
+                if bit_rate not in (1, 14):
+                    continue
                 found[f"{version} {layer} {bit_rate} {rate}"] = [
                     got.count,
                     got.seconds,

@@ -28,6 +28,7 @@ from kittiwake.core.model.downmix import mixed, mono_weights
 from kittiwake.core.model.facts import Header, Measures, SignalLevel
 from kittiwake.core.model.find_receiver import receiver_text
 from kittiwake.core.model.job import load_job, save_job
+from kittiwake.core.model.name_rules import _WIDEST
 from kittiwake.core.model.receiver import Accepts, Delivery
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
 from kittiwake.core.model.rights import Rights
@@ -199,6 +200,8 @@ class TestApproved(FolderCase):
             "extension = 'x/y'",
             "extension = '.ul'",
             "pattern = '{counter:04}'",
+            f"pattern = '{{counter:0{_WIDEST}}}'",
+            f"pattern = '{{counter:0{_WIDEST + 1}}}'",
             "allowed = 'a-z'\nreplace_with = '_'",
         ):
             found[f"names {text}"] = [str(said(parse_receiver, f"{GOOD}[rules.names]\n{text}\n", "x.toml"))[:400]]

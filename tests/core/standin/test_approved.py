@@ -236,6 +236,9 @@ class TestApproved(unittest.TestCase):
         calls, ways = walked(plan, lambda name: None if name == "Wrong key" else sine(440, 8000, 0.3))
         found["calls"] = [[[step.kind, step.told, len(step.sound)] for step in call.steps] for call in calls]
         found["ways"] = ways
+        for dbfs in (-40.0, -44.5, -45.5, -80.0):
+            soft, _ = walked(plan, lambda name, dbfs=dbfs: sine(440, 8000, 0.3, dbfs))
+            found[f"calls at {dbfs}"] = [[step.kind, step.told] for call in soft for step in call.steps][:12]
         call = calls[0]
         for key in ("7", "x", "#", "1"):
             call.press(key)
