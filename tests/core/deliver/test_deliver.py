@@ -274,6 +274,8 @@ class TestReport(DeliverCase):
         last = last_plan_of(items, with_delivery(), self.out, self.there)
         self.assertEqual(last.states, {"a.wav": "same", "b.wav": "changed", "c.wav": "new"})
         self.assertIn("b.wav (changed), c.wav (new)", report_of(last, {}, ""))
+        for title in ("Handed over", ""):
+            self.assertIn(f"<title>{title or last.receiver.name}</title>", report_of(last, {}, "", title=title))
         # What waits to be handed over is told before that.
         more = [*items, self.item("d", 4)]
         self.assertEqual(last_plan_of(more, with_delivery(), self.out, self.there).words, "1 new, 3 same")

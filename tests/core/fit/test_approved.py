@@ -53,7 +53,7 @@ SETTINGS = (
     ("min_level_dbov=-25", "level.measure=leave"), ("max_level_dbov=-27", "target_dbov=-30"), ("min_level_dbov=-24", "max_level_dbov=-22", "level.measure=leave"), ("level.measure=loudness",), ("level.measure=peak",),
     ("level.measure=active", "target_dbov=-18"), ("level.measure=active", "target_dbov=-18", "limiter_db=4"), ("expected_bandwidth_hz=7000",),
     ("max_length=4",), ("trim_lead_seconds=0.1", "trim_tail_seconds=0.2"), ("loop_seconds=0.5",), ("loop_seconds=2",), ("lead_seconds=0.3",), ("fade_in_seconds=0.5", "fade_out_seconds=1"),
-    ("high_pass_hz=120", "presence_db=3"), ("band=telephone",), ("side=mix",), ("side=right",), ("dither=shaped",), ("dither=none",), ("ceiling_dbfs=-3", "ceiling_dbtp=-4"),
+    ("high_pass_hz=120", "presence_db=3"), ("high_pass_hz=50",), ("band=telephone",), ("side=mix",), ("side=right",), ("dither=shaped",), ("dither=none",), ("ceiling_dbfs=-3", "ceiling_dbtp=-4"),
     ("channels=2",), ("channels=0",), ("together=true", "level.measure=active"), ("cue_points=true",),
 )  # fmt: skip
 TOUCHES = (
@@ -180,6 +180,10 @@ class TestApproved(FolderCase):
         found = {
             "not for it": told(fit(self.clip("a", receivers=("master",)), facts, menu)),
             "span": told(fit(self.clip("a", start=8000, stop=24_000), facts, menu), whole=True),
+            "nothing": told(fit(self.clip("a", start=facts.measures.frames if facts.measures else 0), facts, menu)),
+            "one frame": told(
+                fit(self.clip("a", start=facts.measures.frames - 1 if facts.measures else 0), facts, menu)
+            ),
             "empty": told(fit(self.clip("a", start=9_999_999), facts, menu)),
             "breaks off": told(fit(self.clip("a"), dataclasses.replace(facts, notes=(bad,)), menu)),
             "odd numbers": told(
@@ -210,7 +214,7 @@ class TestApproved(FolderCase):
         for before in (0, 20_000, 39_000, 39_990, 50_000):
             tight = with_settings(menu, ("total_bytes=40000",))
             found[f"memory {before}"] = told(fit(self.clip("a"), facts, tight, BatchContext(taken={"one": before})))
-        cues = BatchContext(inside={"one": tuple(Cue(9000 * n, 9000 * n + 5000, f"span {n}") for n in range(5))})
+        cues = BatchContext(inside={"one": tuple(Cue(9000 * n, 9000 * n + 5000, f"span {n}") for n in range(4))})
         found["cues"] = told(
             fit(self.clip("a"), facts, with_settings(load_receiver("quay-beacon"), ("cue_points=true",)), cues),
             whole=True,

@@ -68,6 +68,14 @@ class TestApproved(FolderCase):
                 quick.clipped_samples,
                 quick.rms,
             ]
+        # Long enough for outlines and spectra to be thinned out.
+        long = np.tile(voice(8000), 60)
+        for name, sound in (
+            ("long", long),
+            ("long two", np.stack([long, 0.5 * long], axis=1)),
+            ("long odd", long[: len(long) // 2 + 777]),
+        ):
+            found[name] = told(analyze(self.write("long.wav", sound, 8000), pitch=True))
         approve(self, "measure", found)
 
     def test_loudness_and_true_peak(self) -> None:
