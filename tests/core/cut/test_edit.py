@@ -247,6 +247,25 @@ class TestForms(FolderCase):
         self.assertEqual([mark.name for mark in found], list(names))
         self.assertEqual([round(mark.start, 3) for mark in found], [0.0, 0.1, 0.2, 0.3])
 
+    def test_a_list_of_names_that_breaks_off_is_read_as_far_as_it_goes(self) -> None:
+        cue = b"cue " + struct.pack("<II", 28, 1) + struct.pack("<II4sIII", 7, 0, b"data", 0, 0, 400)
+        label = b"labl" + struct.pack("<II", 8, 7) + b"one\0"
+        for most in range(4, 24):
+            labels = b"adtl" + label + (b"ltxt" + struct.pack("<III", 20, 7, 400) + bytes(12))[:most]
+            chunks = cue + b"LIST" + struct.pack("<I", len(labels)) + labels + b"\0" * (len(labels) % 2)
+            body = (
+                b"WAVEfmt "
+                + struct.pack("<IHHIIHH", 16, 1, 1, 8000, 16_000, 2, 16)
+                + b"data"
+                + struct.pack("<I", 1600)
+                + bytes(1600)
+                + chunks
+            )
+            path = self.folder / "broken.wav"
+            path.write_bytes(b"RIFF" + struct.pack("<I", len(body)) + body)
+            (mark,) = marks_in_wav(path)
+            self.assertEqual((mark.name, mark.start, mark.stop), ("one", 0.05, 0.1), most)
+
     def test_what_is_no_list_is_told(self) -> None:
         for data in (b"hello\n", b"\xff\xfe\x00", b"RIFF\x00\x00\x00\x00WAVE", b"WEBVTT\n\n"):
             path = self.folder / "bad"

@@ -30,6 +30,7 @@ from kittiwake.core.standin.phone.call import walked
 from kittiwake.core.standin.phone.dial_plan import from_names, plan_of
 from kittiwake.core.standin.phone.dtmf import detected
 from kittiwake.core.standin.phone.rtp import PCMA, PCMU, carry, packets_of
+from kittiwake.core.standin.plain_wav import Wants, read_wav
 from tests.approved import approve
 from tests.sounds import noise, sine
 from tests.variety import voice
@@ -137,6 +138,13 @@ class TestApproved(unittest.TestCase):
             found[name] = [values[::15], list(data[::60]), of_law(data, values)[::60]]
         found["linear"] = [list(as_linear(sound)[:24]), of_linear(as_linear(sound))[::60]]
         found["gsm"] = [list(as_gsm(sound)[:33]), of_gsm(as_gsm(sound))[::60]]
+        for align in (4, 7, 8, 9, 12, 256):
+            got = read_wav("a.wav", wav(17, bits=4, align=align, data=bytes(256)), Wants((17,), (8000,), (4,)))
+            found[f"read ima {align}"] = str(got)[:120]
+        for tag, bits, wants in ((7, 8, (8,)), (1, 16, (8,)), (6, 8, (8,)), (1, 8, (8,))):
+            found[f"read {tag} {bits}"] = str(
+                read_wav("a.wav", wav(tag, bits=bits, data=bytes(64)), Wants((1, 6, 7), (8000,), wants * 3))
+            )[:120]
         dice = np.random.default_rng(2)
         for block, frames in ((256, 1000), (512, 505), (256, 505), (128, 9999)):
             found[f"ima {block} {frames}"] = of_ima(
