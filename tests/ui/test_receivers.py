@@ -74,6 +74,10 @@ def popped(data: Any, path: Sequence[Any]) -> Any:
 
 
 class TestReceiverSheet(WindowCase):
+    def field(self, name: str):
+        page = self.window.bench.receiver_page
+        return next(f for blank, f in page.editor._fields if blank.before == name)
+
     def test_every_field_shows_what_the_receiver_says_and_can_be_changed(self) -> None:
         editor = RulesEditor()
         for receiver in shipped_receivers().values():

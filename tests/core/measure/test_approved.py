@@ -91,7 +91,7 @@ class TestApproved(FolderCase):
             found[name] = [loudness.result(), loudness.result(3.0), peak.finish()]
         approve(self, "loudness", found)
 
-    def headerless(self, encoding: str, rate: int, seconds: float = 2.0) -> Path:
+    def headerless(self, encoding: str, rate: int, seconds: float = 1.2) -> Path:
         form = FORMATS["raw", encoding]
         path = self.folder / f"{encoding}-{rate}"
         writer = form.open(path, rate, 1, dither="none")
