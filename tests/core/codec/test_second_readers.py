@@ -67,9 +67,11 @@ class TestSecondReaders(CodecCase):
             )
 
     def test_g726_against_libspandsp_in_both_directions(self) -> None:
-        for sound in (spoken(8000)[8000:], really_spoken(8000)[:16_000]):
+        for whole in (spoken(8000)[8000:], really_spoken(8000)[:16_000]):
             for kbits in (16, 24, 32, 40):
                 for order in ("be", "le"):
+                    # The codes are the same in both orders, which are a matter of packing: half a second says it.
+                    sound = whole if order == "be" else whole[:4000]
                     self.both_ways(
                         sound,
                         8000,
