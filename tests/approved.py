@@ -17,6 +17,8 @@ from typing import Any
 
 import numpy as np
 
+from kittiwake.core.errors import KittiwakeError
+
 FOLDER = Path(__file__).parent / "approved"
 _WITHIN = 1e-3  # of the figure
 _LEAST = 1e-6  # what is smaller is nothing
@@ -65,3 +67,11 @@ def approve(case: unittest.TestCase, name: str, found: Any) -> None:
         return
     wrong = list(differences(now, json.loads(path.read_text("utf-8"))))
     case.assertEqual(wrong[:8], [], f"{len(wrong)} differences; see tests/approved.py")
+
+
+def or_error(work: Any, *given: Any) -> Any:
+    """What comes of it, or what it says is wrong."""
+    try:
+        return work(*given)
+    except (KittiwakeError, ValueError) as error:
+        return f"{type(error).__name__}: {error}"

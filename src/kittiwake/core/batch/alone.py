@@ -16,7 +16,7 @@ _OWN = ("pcm_s16", "pcm_s24", "ulaw", "alaw")  # encodings written here
 def executor_for(paths: Sequence[Path], request: BatchRequest) -> Executor:
     """Where files are made: in this process where that cannot take the command along, else in worker processes, one for each core.
 
-    What reads, writes or makes sound by a library has to be apart, since libraries crash over broken files; PCM in WAV is read and written by
+    What reads or writes files by a library has to be apart, since libraries crash over broken files; PCM in WAV is read and written by
     our own code.
     """
     if len(paths) != 1 or request.stated is not None or request.stream is not None:

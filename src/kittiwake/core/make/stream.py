@@ -226,9 +226,8 @@ def _encode(
 def _messages(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
     messages = []
     over = db(settled.peak) - db(recipe.ceiling_stated)
-    ranged = (
-        recipe.level_low is not None or recipe.level_high is not None
-    )  # brought down for its level, not for peaks
+    # brought down for its level, not for peaks
+    ranged = recipe.level_low is not None or recipe.level_high is not None
     if recipe.level == "leave" and recipe.gain_db == 0 and settled.gain_db < -0.005 and not ranged:
         came = format_db(db(settled.peak))
         messages.append(

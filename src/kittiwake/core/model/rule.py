@@ -99,8 +99,8 @@ def blank_of(key: str, before: str, after: str = "") -> Blank:
     return Blank(before, ("rules", "more", key), after, "more")
 
 
-def stated_rules(receiver: Any) -> Iterator[tuple[Rule, Any]]:
-    """Every rule that a receiver states, with its value, in order."""
+def stated_rules(receiver: Any, having: str = "key") -> Iterator[tuple[Rule, Any]]:
+    """Every rule that a receiver states, with its value, in order; of those only that have a say in this, called as in ``Rule``."""
     for rule in RULES.values():
-        if (value := rule.stated(receiver)) is not None:
+        if getattr(rule, having) and (value := rule.stated(receiver)) is not None:
             yield rule, value

@@ -20,27 +20,25 @@ import_all(__name__, __path__)
 def problems_of(asked: Asked) -> list[Problem]:
     """Everything about a clip that stands in the way of a receiver's rules, or is worth a warning, with what can be done about it."""
     found: list[Problem] = []
-    for rule, value in stated_rules(asked.receiver):
-        if rule.problems is not None:
-            found += rule.problems(asked, value)
+    for rule, value in stated_rules(asked.receiver, "problems"):
+        found += rule.problems(asked, value)  # type: ignore[misc]
     return [with_offers(asked, problem) for problem in unaccepted(found, asked.touch)]
 
 
 def checked(subject: Subject) -> list[Check]:
     """Each rule that a receiver states, held against a file."""
     found: list[Check] = []
-    for rule, value in stated_rules(subject.receiver):
-        if rule.checks is not None:
-            found += rule.checks(subject, value)
+    for rule, value in stated_rules(subject.receiver, "checks"):
+        found += rule.checks(subject, value)  # type: ignore[misc]
     return found
 
 
 def demands_of(receiver: Receiver) -> str:
     """What a receiver demands, in sentences for somebody who is not at the machine."""
-    told = (rule.demand(receiver, value) for rule, value in stated_rules(receiver) if rule.demand is not None)
+    told = (rule.demand(receiver, value) for rule, value in stated_rules(receiver, "demand"))  # type: ignore[misc]
     return joined(filter(None, told))
 
 
 def check_receiver(receiver: Receiver) -> list[str]:
     """What keeps a receiver's rules from being met, as sentences; none where all is well."""
-    return [fault for rule, value in stated_rules(receiver) if rule.faults for fault in rule.faults(receiver, value)]
+    return [fault for rule, value in stated_rules(receiver, "faults") for fault in rule.faults(receiver, value)]  # type: ignore[misc]

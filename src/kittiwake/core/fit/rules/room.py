@@ -32,7 +32,7 @@ class Room:
 
 def rooms_of(asked: Asked) -> list[Room]:
     """Of each rule that the clip is over."""
-    found = (rule.fits(asked, value) for rule, value in stated_rules(asked.receiver) if rule.fits is not None)
+    found = (rule.fits(asked, value) for rule, value in stated_rules(asked.receiver, "fits"))  # type: ignore[misc]
     return [room for room in found if room is not None]
 
 
