@@ -101,12 +101,17 @@ class Names(RulePart):
 
     def takes(self, character: str) -> bool:
         """Whether a name may hold this character, somewhere after its beginning."""
-        if character in "/\0" or not character.isprintable():
-            return False
-        one = _only(self.allowed)
-        # What is written above or below letters goes with letters of all scripts.
-        with_marks = unicodedata.combining(character) or unicodedata.category(character)[0] == "M"
-        return bool(one.fullmatch(character) or (with_marks and one.fullmatch("あ")))
+        return _takes(self.allowed, character)
+
+
+@lru_cache(maxsize=4096)
+def _takes(allowed: str, character: str) -> bool:
+    if character in "/\0" or not character.isprintable():
+        return False
+    one = _only(allowed)
+    # What is written above or below letters goes with letters of all scripts.
+    with_marks = unicodedata.combining(character) or unicodedata.category(character)[0] == "M"
+    return bool(one.fullmatch(character) or (with_marks and one.fullmatch("あ")))
 
 
 @lru_cache(maxsize=256)
