@@ -2,14 +2,21 @@
 
 from __future__ import annotations
 
+import json
 from collections.abc import Callable, Iterator
 from pathlib import Path
+from unittest import mock
 
 from PySide6.QtWidgets import QWidget
 
 from kittiwake import commands
+from kittiwake.core.corpus.quality import Quality
+from kittiwake.core.corpus.store import Measured
+from kittiwake.core.corpus.to_measure import ToMeasure
 from kittiwake.core.cut import Line
 from kittiwake.core.deliver.item import Item
+from kittiwake.core.fit import Fit
+from kittiwake.core.make.compare import Comparison, candidates
 from kittiwake.core.make.ledger import Entry
 from kittiwake.core.script.respell import parsed
 from kittiwake.ui.bench.list_dialog import ListDialog
@@ -34,6 +41,31 @@ from kittiwake.ui.watch_dialog import WatchDialog
 from kittiwake.ui.window import Window
 from tests.sounds import DEMO
 
+
+class Compared:
+    """In place of the worker that tries every codec: what it would tell, at once."""
+
+    def __init__(self, *_: object, **__: object) -> None:
+        pass
+
+    def ask(self, task: object, cancelled: object, progress: Callable[[Comparison], object]) -> str:
+        for n, one in enumerate(candidates()):
+            progress(
+                Comparison(one, 48_213 + n, 128.25, 5.3, 12.4 if n else None, 9.9, 0.987, Path(), Fit("convert"))
+            )
+        return ""
+
+    def close(self) -> None:
+        pass
+
+
+def measured(tasks: list[tuple[ToMeasure, ...]], *_: object) -> Iterator[list[Measured]]:
+    """In place of the workers that measure a corpus."""
+    found = Quality(3.25, -26.5, 31.2, -61.0, 7400.0, 82.0, 0.31, 4.5, 0.02, 0.1, 1.0, 0.25, 0.4, 14.2)
+    for task in tasks:
+        yield [Measured(one.id, "", json.dumps(found.to_dict()), None, None, found.seconds) for one in task]
+
+
 #: What streams of a film are called in it.
 STREAMS = ("English, 2 channels", "German, 2 channels")
 Until = Callable[[Callable[[], object]], None]
@@ -56,12 +88,21 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
         return shown
 
     bench = window.bench
+
+    def compare() -> None:
+        with mock.patch("kittiwake.ui.bench.compare_page.WorkerProcess", Compared):
+            run("ear.compare", lambda: not bench.compare_page.busy)()
+
+    def corpus() -> None:
+        with mock.patch("kittiwake.ui.judging.measured_each", measured):
+            run("corpus.show", lambda: not bench.corpus_page.judger.busy)()
+
     return [
         ("cell", lambda: window.board.select(notice, "quay-beacon")), ("clip", lambda: window.board.select(welcome)),
         ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.cut_page.finder.activity is not None)),
         ("record", run("record.open")), ("script", run("script.open")), ("tone", run("tone.open")),
         ("music", run("music.open", lambda: not bench.music_page.holder.busy)), ("phone", run("phone.open")),
-        ("compare", run("ear.compare")), ("corpus", run("corpus.show")), ("heard", lambda: bench.show_heard(project.receivers[0])),
+        ("compare", compare), ("corpus", corpus), ("heard", lambda: bench.show_heard(project.receivers[0])),
         ("costs", lambda: (bench.show_heard(project.receivers[0]), bench.heard_page.show_costs())),
     ]  # fmt: skip
 

@@ -6,6 +6,7 @@ import os
 import shutil
 from dataclasses import replace
 from pathlib import Path
+from unittest import mock
 
 import numpy as np
 from hypothesis import given
@@ -14,8 +15,9 @@ from hypothesis import strategies as st
 from kittiwake.core.cache.drawing import PartialOverview, look_for_drawing
 from kittiwake.core.cache.facts_cache import FactsCache
 from kittiwake.core.cache.peaks import PART, Peaks, PeaksWriter
-from kittiwake.core.model import Facts
-from tests.sounds import FolderCase, speech_like
+from kittiwake.core.codec import ulaw
+from kittiwake.core.model import Facts, Stated
+from tests.sounds import FolderCase, speech_like, spoken
 
 
 class TestShelf(FolderCase):
@@ -63,6 +65,19 @@ class TestShelf(FolderCase):
         assert fresh.measures and before.measures
         self.assertAlmostEqual(fresh.measures.peak / before.measures.peak, 0.5, delta=0.001)
         self.assertEqual(self.look(path)[0], fresh)
+
+    def test_how_to_read_one_without_a_header_is_sought_once(self) -> None:
+        path = self.folder / "hold.ul"
+        path.write_bytes(ulaw.encode(spoken(8000)).tobytes())
+        first, _ = self.look(path)
+        with mock.patch("kittiwake.core.measure.guess.guess", side_effect=AssertionError("sought again")):
+            again, _ = self.look(path)
+        assert first.error is not None and again.error is not None
+        self.assertEqual((again, str(again.error)), (first, str(first.error)))
+        self.assertEqual((again.error.code, again.suggested), ("headerless", Stated("ulaw", 8000)))
+        path.write_bytes(ulaw.encode(spoken(8000)[::-1]).tobytes()[:-400])
+        other, _ = self.look(path)
+        self.assertNotEqual(str(other.error), str(first.error))
 
     def test_a_broken_shelf_only_costs_time(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)

@@ -8,6 +8,7 @@ import subprocess
 import sys
 import tempfile
 import textwrap
+import tracemalloc
 from pathlib import Path
 from unittest import mock
 
@@ -203,5 +204,8 @@ class TestHostile(FaultCase):
         with soundfile.SoundFile(str(path), "w", 48_000, 2, "PCM_16", format="RF64") as file:
             file.write(np.zeros((48_000, 2), np.float32))
         with path.open("rb+") as file:
-            file.truncate(5 << 30)
+            file.truncate(1 << 30)
+        tracemalloc.start()
+        self.addCleanup(tracemalloc.stop)
         self.assertTrue(analyze(path, cancelled=None).ok)
+        self.assertLess(tracemalloc.get_traced_memory()[1], 32 << 20)

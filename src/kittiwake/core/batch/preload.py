@@ -11,6 +11,7 @@ from blake3 import blake3  # noqa: F401
 
 from .. import extensions
 from ..cache import drawing  # noqa: F401
+from ..intake import libav  # noqa: F401
 from ..make import stream  # noqa: F401
 from . import runner  # noqa: F401
 

@@ -98,8 +98,10 @@ class FactsCache:
         return replace(facts, stamp=stamp, digest=digest)
 
     def keep(self, facts: Facts) -> None:
-        """Keep what was found of a file, if it could be read and has not changed meanwhile. ``facts.digest`` has to be set."""
-        if not facts.ok or not facts.digest or not facts.stamp or stamp_of(facts.path) != facts.stamp:
+        """Keep what was found of a file, if it could be read, or a way to read it was found, and it has not changed meanwhile. ``facts.digest`` and
+        ``facts.stamp`` have to be set.
+        """
+        if not is_kept(facts) or not facts.digest or not facts.stamp or stamp_of(facts.path) != facts.stamp:
             return
         packed = packed_facts(facts)
         key = _key(facts.digest, facts.path, facts.stated)
@@ -164,8 +166,18 @@ def _note(packed: Any) -> Note:
     return Note(code, unfolded(message), unfolded(remedy))
 
 
+def is_kept(facts: Facts) -> bool:
+    """Whether these cost time: those of a file that could be read, or of one without a header for which a way to read it was sought."""
+    return facts.ok or facts.suggested is not None
+
+
 def packed_facts(facts: Facts) -> bytes:
-    """Facts of a file that could be read, as bytes."""
+    """Facts that ``is_kept`` is true of, as bytes."""
+    if facts.suggested is not None:
+        assert facts.error is not None
+        way = facts.suggested
+        told = {"error": _packed(facts.error), "suggested": (way.encoding, way.rate, way.channels)}
+        return zlib.compress(json.dumps(told).encode())
     assert facts.header is not None and facts.measures is not None
     sound = facts.measures
     measures: dict[str, Any] = {
@@ -191,6 +203,9 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     ValueError, TypeError, LookupError, zlib.error : they are none.
     """
     whole = zlib.decompress(packed)
+    if whole[:1] == b"{":
+        plain = json.loads(whole)
+        return Facts(path, error=_note(plain["error"]), suggested=Stated(*plain["suggested"]))
     length = int.from_bytes(whole[:4], "little")
     plain = json.loads(whole[4 : 4 + length])
     arrays = np.frombuffer(whole, "<f4", offset=4 + length).astype(np.float32)
