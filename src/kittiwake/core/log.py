@@ -30,7 +30,7 @@ class _Log:
         self.kept = False
 
     @cached_property
-    def _file(self) -> logging.Handler:
+    def _logger(self) -> logging.Logger:
         import logging
         from logging.handlers import RotatingFileHandler
 
@@ -39,21 +39,15 @@ class _Log:
             log_path(), maxBytes=_LARGEST, backupCount=1, encoding="utf-8", errors="backslashreplace"
         )
         file.setFormatter(logging.Formatter("%(asctime)s %(message)s"))
-        return file
+        logger = logging.Logger("kittiwake")
+        logger.addHandler(file)
+        return logger
 
     def error(self, text: str, *values: object, exc_info: BaseException | bool | None = None) -> None:
         """Write a line, ``text`` filled in with ``%``; with the traceback of an exception, or of the one in hand."""
-        if not self.kept:
-            return
-        import logging
-        import sys
-
-        if isinstance(exc_info, BaseException):
-            raised = (type(exc_info), exc_info, exc_info.__traceback__)
-        else:
-            raised = sys.exc_info() if exc_info else None  # type: ignore[assignment]
-        with contextlib.suppress(OSError):  # where it cannot be written nothing is lost but the log
-            self._file.emit(logging.LogRecord("kittiwake", logging.ERROR, "", 0, text, values, raised))
+        if self.kept:
+            with contextlib.suppress(OSError):  # where it cannot be written nothing is lost but the log
+                self._logger.error(text, *values, exc_info=exc_info)
 
     def exception(self, text: str, *values: object) -> None:
         """The same with the traceback of the exception in hand."""

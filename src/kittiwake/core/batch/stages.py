@@ -248,7 +248,7 @@ def _same_request(chunk: Chunk) -> BatchRequest:
 def _wants_picture(receiver: Receiver) -> bool:
     treatment = receiver.treatment
     trims = treatment.trim_lead_seconds is not None or treatment.trim_tail_seconds is not None
-    return trims or any(stated_rules(receiver, "picture"))
+    return trims or any(rule.picture for rule, _ in stated_rules(receiver))
 
 
 def planned(

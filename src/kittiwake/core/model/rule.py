@@ -99,8 +99,19 @@ def blank_of(key: str, before: str, after: str = "") -> Blank:
     return Blank(before, ("rules", "more", key), after, "more")
 
 
-def stated_rules(receiver: Any, having: str = "key") -> Iterator[tuple[Rule, Any]]:
-    """Every rule that a receiver states, with its value, in order; of those only that have a say in this, called as in ``Rule``."""
+def stated_rules(receiver: Any) -> Iterator[tuple[Rule, Any]]:
+    """Every rule that a receiver states, with its value, in order."""
     for rule in RULES.values():
-        if getattr(rule, having) and (value := rule.stated(receiver)) is not None:
+        if (value := rule.stated(receiver)) is not None:
             yield rule, value
+
+
+def answers(receiver: Any, asked: str, about: Any) -> Iterator[Any]:
+    """What the rules that a receiver states have to say, in order; ``asked`` is the function of ``Rule`` by name, ``about`` its first argument.
+
+    Rules without a say are not asked for their value: there are many, and clips are planned by the hundred thousand.
+    """
+    for rule in RULES.values():
+        say = getattr(rule, asked)
+        if say is not None and (value := rule.stated(receiver)) is not None:
+            yield say(about, value)

@@ -6,7 +6,7 @@ Pure, but for what proof gives to its checks.
 from ....words import joined
 from ...extensions import import_all
 from ...model import Receiver
-from ...model.rule import RULES, stated_rules
+from ...model.rule import RULES, answers
 from ..asked import Asked
 from ..remedies import unaccepted, with_offers
 from ..verdict import Problem
@@ -20,25 +20,21 @@ import_all(__name__, __path__)
 def problems_of(asked: Asked) -> list[Problem]:
     """Everything about a clip that stands in the way of a receiver's rules, or is worth a warning, with what can be done about it."""
     found: list[Problem] = []
-    for rule, value in stated_rules(asked.receiver, "problems"):
-        found += rule.problems(asked, value)  # type: ignore[misc]
+    for problems in answers(asked.receiver, "problems", asked):
+        found += problems
     return [with_offers(asked, problem) for problem in unaccepted(found, asked.touch)]
 
 
 def checked(subject: Subject) -> list[Check]:
     """Each rule that a receiver states, held against a file."""
-    found: list[Check] = []
-    for rule, value in stated_rules(subject.receiver, "checks"):
-        found += rule.checks(subject, value)  # type: ignore[misc]
-    return found
+    return [check for checks in answers(subject.receiver, "checks", subject) for check in checks]
 
 
 def demands_of(receiver: Receiver) -> str:
     """What a receiver demands, in sentences for somebody who is not at the machine."""
-    told = (rule.demand(receiver, value) for rule, value in stated_rules(receiver, "demand"))  # type: ignore[misc]
-    return joined(filter(None, told))
+    return joined(filter(None, answers(receiver, "demand", receiver)))
 
 
 def check_receiver(receiver: Receiver) -> list[str]:
     """What keeps a receiver's rules from being met, as sentences; none where all is well."""
-    return [fault for rule, value in stated_rules(receiver, "faults") for fault in rule.faults(receiver, value)]  # type: ignore[misc]
+    return [fault for faults in answers(receiver, "faults", receiver) for fault in faults]

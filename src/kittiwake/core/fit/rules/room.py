@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ....plain_data import dataclass
 from ....words import phrase
-from ...model.rule import Rule, register_rule, stated_rules
+from ...model.rule import Rule, answers, register_rule
 from ..asked import Asked
 from ..remedies import ask
 from ..verdict import Problem
@@ -32,8 +32,7 @@ class Room:
 
 def rooms_of(asked: Asked) -> list[Room]:
     """Of each rule that the clip is over."""
-    found = (rule.fits(asked, value) for rule, value in stated_rules(asked.receiver, "fits"))  # type: ignore[misc]
-    return [room for room in found if room is not None]
+    return [room for room in answers(asked.receiver, "fits", asked) if room is not None]
 
 
 def _problems(asked: Asked, _: bool) -> list[Problem]:
