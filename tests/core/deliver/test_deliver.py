@@ -6,6 +6,7 @@ import csv
 import hashlib
 import io
 import json
+import re
 import struct
 import subprocess
 import tarfile
@@ -224,6 +225,37 @@ class TestForms(DeliverCase):
         points = [struct.unpack_from("<I", data, cue + 12 + 24 * n + 20)[0] for n in range(count)]
         self.assertEqual(points, starts)
         self.assertEqual([data[data.index(b"labl") + 12 :][:1], data.count(b"labl")], [b"a", 3])
+
+    def test_an_image_holds_sounds_of_one_rate_one_after_the_other(self) -> None:
+        def sound(name: str, rate: int, seed: int) -> Item:
+            path = self.out / f"{name}.wav"
+            path.parent.mkdir(parents=True, exist_ok=True)
+            soundfile.write(path, speech_like(rate, 0.5, seed=seed), rate, subtype="IMA_ADPCM")
+            data = path.read_bytes()
+            return Item(path, hashlib.sha256(data).hexdigest(), len(data), 0.5, rate, name)
+
+        items = [sound("one", 8000, 1), sound("two-a", 8000, 2)]
+        send(self.plan(items, form="image"))
+        image, header = (self.there / "voice.bin").read_bytes(), (self.there / "voice.h").read_text("ascii")
+        parts = []
+        for item in items:
+            data = item.output.read_bytes()
+            at = data.index(b"data")
+            size = struct.unpack_from("<I", data, at + 4)[0]
+            parts.append(data[at + 8 : at + 8 + size])
+        self.assertEqual(image, b"".join(parts))
+        numbers = {name: int(value) for name, value in re.findall(r"#define (\w+) (\d+)", header)}
+        wanted = {
+            "VOICE_COUNT": 2,
+            "VOICE_RATE": 8000,
+            "VOICE_IMAGE_BYTES": len(image),
+            "VOICE_ONE": 0,
+            "VOICE_TWO_A": 1,
+        }
+        self.assertEqual(numbers, numbers | wanted)
+        self.assertRegex(header, rf"voice_offset\[VOICE_COUNT\] = {{\s+0UL,\s+{len(parts[0])}UL\s+}}")
+        with self.assertRaisesRegex(KittiwakeError, "three has another rate or other blocks than one"):
+            send(self.plan([*items, sound("three", 11_025, 3)], form="image"))
 
     def test_what_a_form_cannot_hold_is_said(self) -> None:
         item = self.item("a")

@@ -24,6 +24,7 @@ from kittiwake.core.fit.one_off import with_settings
 from kittiwake.core.fit.path import applied, length_out
 from kittiwake.core.fit.plausible import plausible
 from kittiwake.core.fit.rules import demands_of
+from kittiwake.core.fit.rules.level import MOVES, coarseness
 from kittiwake.core.fit.suspicion import Voiceprint, pace_suspicion, suspicions
 from kittiwake.core.make import prove
 from kittiwake.core.measure import analyze
@@ -286,6 +287,16 @@ class TestApproved(FolderCase):
                     str(p): [q.message, [[r.what, r.result, r.touch_up] for r in q.remedies]] for p, q in got.items()
                 }
         approve(self, "suspicions", found)
+
+    def test_what_few_bits_do_to_a_level(self) -> None:
+        found = {
+            f"{measure} at {target} dB, {depth} bits, {dither}": coarseness(measure, target, depth, dither)
+            for measure in ("leave", "active", "loudness", "peak")
+            for target in (-6.0, -26.0, -40.0, -60.0)
+            for depth in (8, 14, 16)
+            for dither in MOVES
+        }
+        approve(self, "coarseness", found)
 
     def test_proofs(self) -> None:
         found = {}

@@ -9,6 +9,7 @@ from pathlib import Path
 from typing import Any
 
 import numpy as np
+from pydantic import TypeAdapter
 
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.measure import analyze
@@ -29,7 +30,7 @@ from kittiwake.core.model.facts import Header, Measures, SignalLevel
 from kittiwake.core.model.find_receiver import receiver_text
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.name_rules import _WIDEST
-from kittiwake.core.model.receiver import Accepts, Delivery
+from kittiwake.core.model.receiver import Accepts, Delivery, Receiver
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
 from kittiwake.core.model.rights import Rights
 from kittiwake.core.model.script import Respelling, Script, ScriptLine
@@ -336,6 +337,17 @@ class TestApproved(FolderCase):
             clip.changed(stop=None, touch_up=TouchUp(keep=900)).span_at("x", 100),
         ]
         approve(self, "jobs", found)
+
+    def test_limits_of_fields(self) -> None:
+        """Between what values a field of a receiver may lie, and what it holds where nobody says."""
+        whole = TypeAdapter(Receiver).json_schema()
+        parts = {**whole["$defs"], "Receiver": whole}
+        found = {
+            f"{part}.{field}": {key: value for key, value in told.items() if key not in ("title", "description")}
+            for part, schema in parts.items()
+            for field, told in schema.get("properties", {}).items()
+        }
+        approve(self, "limits", found)
 
     def test_stated_and_checked(self) -> None:
         found: dict[str, Any] = {}

@@ -173,6 +173,16 @@ class TestAnyValues(unittest.TestCase):
         )
 
 
+class TestNamesTaken(unittest.TestCase):
+    def test_as_long_as_they_may_be_and_no_longer(self) -> None:
+        names = load_receiver("phone-menu").rules.names
+        self.assertTrue(names.is_legal("a" * names.max_length))
+        self.assertFalse(names.is_legal("a" * (names.max_length + 1)))
+        wide = names.changed(max_length=200, allowed=r"\w")
+        self.assertTrue(wide.is_legal("あ" * 80))  # 240 bytes, of the 255 that file systems take with an extension
+        self.assertFalse(wide.is_legal("あ" * 81))
+
+
 class TestOddFiles(FolderCase):
     def test_a_pipe_a_device_and_a_file_without_end_are_refused_at_once(self) -> None:
         fifo = self.folder / "x.toml"

@@ -17,7 +17,7 @@ from kittiwake.core.standin.decode import mu_law_values, to_bytes
 from kittiwake.core.standin.machines.phone import Phone
 from kittiwake.core.standin.phone import rtp
 from kittiwake.core.standin.phone.call import Call, walked
-from kittiwake.core.standin.phone.dial_plan import PlanError, from_names, plan_of
+from kittiwake.core.standin.phone.dial_plan import _MOST, PlanError, from_names, plan_of
 from kittiwake.core.standin.phone.dtmf import detected
 from kittiwake.core.standin.phone.rtp import PCMA, PCMU, carry
 from kittiwake.core.tone.keys import keys_recipe
@@ -75,6 +75,13 @@ class TestPlan(unittest.TestCase):
         ):  # fmt: skip
             with self.subTest(told), self.assertRaisesRegex(PlanError, told):
                 plan_of(PLAN.replace(old, new, 1))
+
+    def test_as_many_menus_as_there_may_be(self) -> None:
+        one = '[menus.m{}]\nsay = ["Welcome"]\n'
+        self.assertEqual(len(plan_of("".join(one.format(n) for n in range(_MOST))).menus), _MOST)
+        for text in ('name = "x"', "menus = 3", "menus = {}", "".join(one.format(n) for n in range(_MOST + 1))):
+            with self.assertRaisesRegex(PlanError, f"needs menus, from one to {_MOST}"):
+                plan_of(text)
 
     def test_made_of_names(self) -> None:
         plan = from_names(["Welcome", "1 Fares", "11 Adults", "12 Children", "121 Babies", "2 Hours"])

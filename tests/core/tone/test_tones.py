@@ -7,6 +7,7 @@ import math
 import tempfile
 from fractions import Fraction
 from pathlib import Path
+from unittest import mock
 
 import numpy as np
 import soundfile
@@ -182,6 +183,13 @@ class TestRendering(FolderCase):
         self.assertEqual(recipe_beside(path), recipe)
         before = path.stat().st_mtime_ns
         self.assertEqual((write_tone(recipe, self.folder), path.stat().st_mtime_ns), (path, before))
+
+    def test_an_hour_and_no_longer(self) -> None:
+        one = {"name": "x", "rate": 8000, "segment": [{"hz": [400], "level": -10, "seconds": 1}]}
+        with mock.patch("kittiwake.core.tone.render.MOST_SECONDS", 3):
+            self.assertEqual(len(render(recipe_of({**one, "repeats": 3}))), 24_000)
+            with self.assertRaisesRegex(ToneError, "longer than an hour"):
+                render(recipe_of({**one, "repeats": 4}))
 
     def test_what_is_wrong_is_a_sentence(self) -> None:
         good = {"name": "x", "segment": [{"hz": [400], "level": -10, "seconds": 1}]}
