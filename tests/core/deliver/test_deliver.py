@@ -254,6 +254,13 @@ class TestForms(DeliverCase):
         }
         self.assertEqual(numbers, numbers | wanted)
         self.assertRegex(header, rf"voice_offset\[VOICE_COUNT\] = {{\s+0UL,\s+{len(parts[0])}UL\s+}}")
+        # Two that would be called the same in C, and one as the header's own words, get their numbers.
+        send(self.plan([*items, sound("two.a", 8000, 3), sound("count", 8000, 4)], form="image"))
+        header = (self.there / "voice.h").read_text("ascii")
+        told = dict(re.findall(r"#define VOICE_(\w+) (\d+)\b", header))
+        numbered = {"ONE": "0", "TWO_A_1": "1", "TWO_A_2": "2", "COUNT_3": "3", "COUNT": "4"}
+        self.assertEqual(told, told | numbered)
+        self.assertFalse({"ONE_0", "TWO_A"} & set(told))
         with self.assertRaisesRegex(KittiwakeError, "three has another rate or other blocks than one"):
             send(self.plan([*items, sound("three", 11_025, 3)], form="image"))
 
