@@ -9,8 +9,11 @@ from pathlib import Path
 import numpy as np
 import soundfile
 import soxr
+from hypothesis import given
+from hypothesis import strategies as st
 from scipy.signal import fftconvolve
 
+from kittiwake.core.corpus.flaws import _HOLE, Flaws
 from kittiwake.core.corpus.quality import Quality, quality_of
 from kittiwake.core.measure.level import ActiveLevel
 from tests.sounds import Signal, noise, really_spoken
@@ -81,6 +84,30 @@ class QualityTest(unittest.TestCase):
         self.assertAlmostEqual(self.of(self.speech + np.float32(0.05)).dc or 0, 5, delta=0.5)
         self.assertGreater(self.of(self.speech[loud:]).start or -99, -15)
         self.assertLess(clean.start or 0, -20)
+
+    @given(
+        st.sampled_from((8000, 16_000, 44_100)),
+        st.lists(st.tuples(st.integers(1, 900), st.integers(-3, 300)), min_size=1, max_size=5),
+        st.lists(st.integers(1, 4000), min_size=1, max_size=8),
+    )
+    def test_holes_are_found_to_the_sample_whatever_the_blocks(
+        self, rate: int, holes: list[tuple[int, int]], blocks: list[int]
+    ) -> None:
+        """Each hole is some frames of sound away from the one before, and so much longer than the shortest that counts."""
+        least = max(3, round(_HOLE * rate))
+        sound, wanted = noise(rate, 1.0, -30.0, seed=len(blocks)), []
+        at = 0
+        for before, more in holes:
+            at, stop = at + before, at + before + least + more
+            sound[at:stop] = 0.25
+            if more >= 0:
+                wanted.append((at, stop))
+            at = stop
+        found = Flaws(rate)
+        sides = np.cumsum(blocks)
+        for part in np.split(sound, sides[sides < len(sound)]):
+            found.add(part)
+        self.assertEqual(found._holes, wanted)
 
     def test_silence_and_rubbish_have_no_figures_and_no_crash(self) -> None:
         silent = self.of(np.zeros(RATE, np.float32))

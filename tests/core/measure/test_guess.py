@@ -13,7 +13,7 @@ from kittiwake.core.codec import FORMATS, ulaw
 from kittiwake.core.intake.bare import like_sound
 from kittiwake.core.intake.folder import PassedOver, find_sound_files
 from kittiwake.core.measure import analyze
-from kittiwake.core.measure.guess import guess
+from kittiwake.core.measure.guess import _goes_on, guess
 from tests.sounds import DEMO, FolderCase, noise, spoken
 
 HERE = {key: form for key, form in FORMATS.items() if form.is_there()}
@@ -42,6 +42,19 @@ class TestGuess(FolderCase):
         path = self.folder / "noise"
         path.write_bytes((noise(8000, 2, -6) * 32768).astype("<i2").tobytes())
         self.assertFalse({"gsm", "amr_nb", "g723_1", "g729"} & {one.stated.encoding for one in guess(path)})
+
+    def test_samples_that_go_on_from_one_to_the_next(self) -> None:
+        """Nearly as near to the one before as to none; soft sound in 8 bits needs less of that."""
+        even = noise(8000, 8, -20).astype(np.float64)
+        for before, level, goes_on in (
+            (1.0, 1, True),
+            (0.25, 1, False),
+            (0.25, 0.05, True),
+            (0.101, 0.05, True),
+            (0.06, 0.05, False),
+        ):
+            sound = level * (even[1:] + before * even[:-1])  # as near to the one before as before / (1 + before²)
+            self.assertEqual(_goes_on(sound), goes_on, (before, level))
 
     def test_the_name_of_the_file_counts(self) -> None:
         path = self.folder / "x.vox"
