@@ -11,6 +11,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.fit import fit
+from kittiwake.core.fit.one_off import with_settings
 from kittiwake.core.fit.path import Touch, length_out, touches
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Facts, Receiver, TouchUp, load_receiver, shipped_receivers
@@ -51,6 +52,26 @@ class TestPath(unittest.TestCase):
         recipe = fit(clip, facts(), receiver(slug)).recipe
         if recipe is not None:
             self.assertEqual(length_out(recipe), recipe.frames_out)
+
+    def test_what_makes_finer_steps_is_dithered(self) -> None:
+        """From 16 bits to 16 at the rate they have: each thing that is done by itself, and what makes none."""
+        own = with_settings(receiver("phone-menu-linear"), ("sample_rates=[44100]", "level.measure=leave"))
+        clip = Clip.whole(_SPEECH)
+        for change, dither in (
+            ({}, "if_scaled"), ({"speed": 1.1}, "always"), ({"pitch": 1.0}, "always"), ({"fade_in": 0.1}, "always"), ({"fade_out": 0.1}, "always"),
+            ({"low_cut": 80.0}, "always"), ({"without": ((30_000, 40_000),)}, "always"), ({"limiter_db": 2.0}, "always"), ({"loop": 0.2}, "always"),
+            ({"skip": 4000, "keep": 60_000}, "if_scaled"), ({"side": "mix"}, "always"), ({"side": "right"}, "if_scaled"), ({"gain_db": -3.0}, "if_scaled"),
+        ):  # fmt: skip
+            recipe = fit(clip.changed(touch_up=TouchUp(**change)), facts(), own).recipe
+            assert recipe is not None
+            self.assertEqual((recipe.rate_in, recipe.dither), (recipe.rate_out, dither), change)
+        for setting, dither in (
+            ("fade_in_seconds=0.1", "always"), ("fade_out_seconds=0.1", "always"), ("presence_db=2", "always"), ("limiter_db=2", "always"), ("loop_seconds=0.2", "always"),
+            ("high_pass_hz=60", "always"), ("band=telephone", "always"), ("sample_rates=[16000]", "always"), ("lead_seconds=0.5", "if_scaled"), ("dither=none", "never"),
+        ):  # fmt: skip
+            recipe = fit(clip, facts(), with_settings(own, (setting,))).recipe
+            assert recipe is not None
+            self.assertEqual(recipe.dither, dither, setting)
 
     def test_what_touches_the_sound(self) -> None:
         plain = fit(Clip.whole(_SPEECH), facts(), receiver("master")).recipe

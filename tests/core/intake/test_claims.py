@@ -6,6 +6,7 @@ import numpy as np
 
 from kittiwake.core.codec import FORMATS
 from kittiwake.core.errors import IntakeError
+from kittiwake.core.intake.bare import _is_lively
 from kittiwake.core.intake.claims import stated_for
 from kittiwake.core.measure.analyze import analyze_as_stated
 from kittiwake.core.model import Stated
@@ -39,6 +40,14 @@ class TestClaims(FolderCase):
         self.assertEqual(caught.exception.code, "contradiction")
         self.assertIn("ulaw@8000", caught.exception.remedy)
         self.assertEqual(stated_for(self.folder / "prompt.ulaw", Stated("ulaw", 8000)), Stated("ulaw", 8000))
+
+    def test_numbers_that_no_recording_holds_are_no_sound(self) -> None:
+        voice = spoken(8000)
+        self.assertTrue(_is_lively(voice))
+        hole = voice.copy()
+        hole[5000] = np.nan
+        for other in (voice * 1000, hole, np.where(np.isnan(hole), np.inf, hole), np.zeros(8000, np.float32)):
+            self.assertFalse(_is_lively(other))
 
     def test_noise_has_no_claim(self) -> None:
         path = self.folder / "x.raw"

@@ -15,7 +15,7 @@ from kittiwake.core.errors import IntakeError
 from kittiwake.core.intake import PathList, find_sound_files, open_sound
 from kittiwake.core.intake.folder import in_batches
 from kittiwake.core.measure import analyze
-from tests.sounds import DEMO, FolderCase, sine, tone_level
+from tests.sounds import DEMO, FolderCase, coded_by_libav, sine, tone_level
 
 
 def read(path: Path) -> tuple[np.ndarray, int]:
@@ -69,6 +69,16 @@ class TestFormats(FolderCase):
                 self.assertEqual(found_rate, rate)
                 self.assertAlmostEqual(tone_level(sound[:, 0], 440, rate), -12, delta=0.5)
                 self.assertEqual(analyze(path).header.container, container)  # type: ignore[union-attr]
+
+    def test_how_many_bits_a_sample_has_in_a_container(self) -> None:
+        sound = sine(440, 8000, 1.0, -12)
+        for codec, encoding, bits in (
+            ("pcm_s16le", "pcm_s16", 16), ("pcm_s24le", "pcm_s24", 24), ("pcm_f32le", "pcm_f32", 32), ("pcm_mulaw", "ulaw", 8), ("pcm_alaw", "alaw", 8),
+        ):  # fmt: skip
+            path = coded_by_libav(self.folder / f"{codec}.mov", codec, sound, 8000)
+            header = analyze(path).header
+            assert header is not None
+            self.assertEqual((header.encoding, header.bits), (encoding, bits))
 
     def test_content_decides_not_the_extension(self) -> None:
         path = self.folder / "really.wav"

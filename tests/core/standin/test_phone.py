@@ -300,3 +300,10 @@ class TestPhone(unittest.TestCase):
             self.assertLess(abs(held.seconds - came.sound.seconds), 0.021)
             self.assertGreater(np.corrcoef(held.sound[: len(came.sound.sound)], came.sound.sound)[0, 1], 0.9)
         self.assertIn("is no name", phone.record("../x").told)
+
+    def test_packets_that_were_lost_and_those_that_came_too_late_are_counted_together(self) -> None:
+        phone = Phone()
+        self.assertNotIn("lost", phone.record("whole").told)
+        came = mock.Mock(sound=np.zeros(8000, np.float32), lost=3, late=2)
+        with mock.patch("kittiwake.core.standin.machines.phone.carry", return_value=came):
+            self.assertIn(", 5 packets of it lost", phone.record("torn").told)
