@@ -304,6 +304,9 @@ class TestApproved(FolderCase):
             ("remove_dc", "no"),
             ("form", 3),
             ("nothing", 3),
+            ("more", [["hum", 1e9]]),
+            ("more", [["hum", 1.2e9]]),
+            ("more", [["hum"]]),
         )
         for key, value in touched:
             found[f"touch {key} {value!r}"] = str(said(TouchUp.from_dict, {key: value}))

@@ -25,13 +25,17 @@ from hypothesis import strategies as st
 
 from kittiwake.cli.main import cli
 from kittiwake.core.errors import KittiwakeError, RulesError
-from kittiwake.core.model import load_receiver
+from kittiwake.core.make.compare import candidates
+from kittiwake.core.measure import analyze
+from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
 from kittiwake.core.model.service import Service
 from kittiwake.core.script.score import alike, score
+from kittiwake.core.service import simulated
 from kittiwake.core.service.ask import Answer, Store, ToAsk, as_command, hear, request_of
+from kittiwake.core.service.costs import Meant, codec_costs
 from kittiwake.core.service.simulated import Simulated
-from tests.sounds import FolderCase
+from tests.sounds import FolderCase, spoken
 
 
 def flac(rate: int = 16_000, seconds: float = 0.1, channels: int = 1, form: str = "FLAC", seed: int = 1) -> bytes:
@@ -72,6 +76,28 @@ class ServiceCase(FolderCase):
         return out
 
 
+class TestCosts(ServiceCase):
+    def test_a_codec_after_which_half_of_the_words_are_heard(self) -> None:
+        heard = iter(("open the gate slowly", "close a gate slowly", "open the gate slowly"))
+        self.service = Simulated(lambda *_: (next(heard), 0.5))
+        url = self.service.start()
+        self.addCleanup(self.service.stop)
+        path = self.write("gate.wav", spoken(16_000), 16_000)
+        clips = [
+            Meant(Clip.whole(path), analyze(path), "Open the gate slowly."),
+            Meant(Clip.whole(path), analyze(path), " "),
+        ]
+        some = [one for one in candidates() if one.name in ("WAV, µ-law, 8 kHz", "headerless G.722, 16 kHz")]
+        law, wide = (next(one for one in some if one.rate == rate) for rate in (8000, 16_000))
+        found = list(codec_costs(clips, Service(), url, Store(None), self.folder, (law, wide)))
+        self.assertEqual([(one.words_wrong, one.more, one.words, one.unanswered) for one in found],
+                         [(0.0, 0.0, 4, 0), (0.5, 0.5, 4, 0), (0.0, 0.0, 4, 0)])  # fmt: skip
+        for one, kbit_s in zip(found, (0, 64, 64), strict=True):
+            self.assertAlmostEqual(one.kbit_s, kbit_s, delta=0.3)  # the header counts too
+        with self.assertRaisesRegex(KittiwakeError, "No clip has a text"):
+            list(codec_costs(clips[1:], Service(), url, Store(None), self.folder, (law,)))
+
+
 class TestSimulated(ServiceCase):
     def test_which_statement_is_false_is_said(self) -> None:
         good = flac()
@@ -92,6 +118,12 @@ class TestSimulated(ServiceCase):
         self.service.key = "secret"
         self.assertEqual(post(self.url, stated(good))[0], 401)
         self.assertEqual(post(self.url, stated(good), {"X-Key": "secret"})[0], 200)
+
+    def test_more_than_it_takes_is_refused_as_such(self) -> None:
+        with mock.patch.object(simulated, "MOST_BYTES", 500):
+            came = post(self.url, b"x" * 1001)
+            self.assertEqual((came[0], came[1]["error"]), (413, "over 1,000 bytes"))
+            self.assertEqual(post(self.url, b"x" * 1000)[0], 400)
 
     @given(st.one_of(st.binary(max_size=300), st.recursive(st.none() | st.integers() | st.text(), lambda inner: st.dictionaries(st.sampled_from(["sound", "encoding", "sample_rate", "channels"]), inner)).map(lambda one: json.dumps(one).encode())))  # fmt: skip
     def test_whatever_is_sent_it_answers(self, body: bytes) -> None:

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 import atexit
+import itertools
 import math
 import unittest
 
 import numpy as np
 import pystoi
 import scipy.signal
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from kittiwake.core.model.units import ratio
@@ -23,6 +24,7 @@ from kittiwake.core.sound import (
     select_channel,
     take_span,
 )
+from kittiwake.core.sound.leave_out import tidy_stretches
 from kittiwake.core.sound.spool import Spool
 from tests.sounds import FolderCase, db, noise, really_spoken, rms, sine, spoken, tone_level
 
@@ -122,6 +124,23 @@ class TestLengths(unittest.TestCase):
         np.testing.assert_array_equal(y[:800], 1)
         self.assertTrue((np.diff(y[800:]) < 0).all())
         self.assertEqual(y[-1], 0)
+
+
+class TestStretches(unittest.TestCase):
+    @example([(100, 140), (160, 200)], 10)
+    @given(st.lists(st.tuples(st.integers(0, 1000), st.integers(1, 200)), max_size=8), st.integers(1, 20))
+    def test_what_is_left_out_leaves_a_blend_everywhere(self, pairs: list[tuple[int, int]], blend: int) -> None:
+        given_ = [(a, a + n) for a, n in pairs]
+        out = tidy_stretches(given_, 0, 1000, blend)
+        edges = [blend, *(edge for pair in out for edge in pair), 1000 - blend]
+        self.assertEqual(edges, sorted(edges))
+        for (_, stop), (start, _) in itertools.pairwise(out):
+            self.assertGreaterEqual(start - stop, 2 * blend)
+        # What was asked for and lies alone is left out to the frame.
+        for a, b in given_:
+            alone = all(b + 2 * blend <= c or d + 2 * blend <= a for c, d in given_ if (c, d) != (a, b))
+            if alone and a >= blend and b <= 1000 - blend and b - a >= blend:
+                self.assertIn((a, b), out)
 
 
 class TestTempo(unittest.TestCase):
