@@ -76,6 +76,7 @@ def round_trip(form: Format) -> float:
 
 
 def page() -> str:
+    """The whole page; long, being its text."""
     lines = [
         "# Formats",
         "",

@@ -227,6 +227,7 @@ FOLDER_OF = [FOLDER]
 
 
 def main() -> None:
+    """All pictures, one after the other, of one window: that is why it is long."""
     folder = Path(sys.argv[1]) if len(sys.argv) > 1 else FOLDER
     folder.mkdir(parents=True, exist_ok=True)
     FOLDER_OF[0] = folder

@@ -142,7 +142,6 @@ def put_own(name: str, sound: Signal, rate: int, container: str, encoding: str) 
     writer.close()
 
 
-# A list, one recording after the other, of what is wrong with each: it is not taken apart.
 # A line for each recording, from first to last: it is a list more than a function, and is not taken apart.
 def record() -> None:
     """Make every recording anew, and the job that holds them."""

@@ -156,6 +156,7 @@ class TestApproved(FolderCase):
         approve(self, "applied", found)
 
     def test_odd_clips(self) -> None:
+        """Long, being a table of cases."""
         facts, menu = self.facts()["voice 16"], load_receiver("phone-menu")
         paging = load_receiver("paging-controller")
         bad = Note("truncated", "It breaks off.", "Ask again.")

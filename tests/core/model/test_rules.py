@@ -13,12 +13,14 @@ from typing import Any
 import tomli_w
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from pydantic import TypeAdapter
 
 from kittiwake.core.errors import RulesError
 from kittiwake.core.fit import check_receiver
 from kittiwake.core.model import load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Receiver
 from kittiwake.core.model.receiver_file import parse_receiver, receiver_from_data, to_toml
+from tests.approved import approve
 from tests.sounds import FolderCase
 
 FORM = '[[rules.accepts]]\ncontainer = "wav"\nencoding = "pcm_s16"\nsample_rates = [8000]\n'
@@ -171,6 +173,19 @@ class TestAnyValues(unittest.TestCase):
             receiver_from_data(tomllib.loads(tomli_w.dumps(receiver.to_data(sparse=True))), "x"),
             receiver,
         )
+
+
+class TestLimits(unittest.TestCase):
+    def test_limits_of_fields(self) -> None:
+        """Between what values a field of a receiver may lie, and what it holds where nobody says."""
+        whole = TypeAdapter(Receiver).json_schema()
+        parts = {**whole["$defs"], "Receiver": whole}
+        found = {
+            f"{part}.{field}": {key: value for key, value in told.items() if key not in ("title", "description")}
+            for part, schema in parts.items()
+            for field, told in schema.get("properties", {}).items()
+        }
+        approve(self, "limits", found)
 
 
 class TestNamesTaken(unittest.TestCase):

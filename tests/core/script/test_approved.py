@@ -109,6 +109,7 @@ class TestApproved(FolderCase):
         approve(self, "series", found)
 
     def test_edits_and_scores(self) -> None:
+        """Long, being a table of cases."""
         found: dict[str, Any] = {}
         lines = tuple(
             ScriptLine(

@@ -208,6 +208,7 @@ class TestApproved(unittest.TestCase):
         approve(self, "lines", found)
 
     def test_calls(self) -> None:
+        """Long, being a table of cases."""
         found: dict[str, Any] = {}
         plan = from_names(
             (
