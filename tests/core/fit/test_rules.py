@@ -17,6 +17,7 @@ from kittiwake.core.fit.rules.rate import bit_rates
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp, load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Limits, Rules, Treatment
+from kittiwake.core.model.receiver_file import receiver_from_data
 from kittiwake.core.model.rule import Rule, register_rule, stated_rules
 from kittiwake.ui.bench.blanks import blanks
 from kittiwake.ui.touch_dialog import touch_fields
@@ -80,6 +81,17 @@ class TestObjects(unittest.TestCase):
         self.assertIn("A file lasts at most 3", told)
         self.assertIn("At most 2", told)
         self.assertNotIn("  ", told)
+
+    def test_a_size_that_no_file_keeps_to_is_a_fault(self) -> None:
+        """Of AMR the magic number (6 B) and one frame of the stated bit rate: RFC 4867, 32 B at 12.2 kbit/s, 13 B at 4.75."""
+        for bit_rate, least in ((12_200, 38), (4750, 19)):
+            for most, fault in ((least - 1, True), (least, False)):
+                form = {"container": "amr", "encoding": "amr_nb", "sample_rates": [8000], "bit_rate": bit_rate}
+                rules = {"accepts": [form], "limits": {"max_bytes": most}}
+                told = check_receiver(receiver_from_data({"slug": "x", "name": "X", "rules": rules}, "It"))
+                found = [one for one in told if "is too little for any file" in one]
+                self.assertEqual(bool(found), fault, (bit_rate, most, told))
+                self.assertTrue(all(f"has {least} bytes" in one for one in found), found)
 
     def test_what_stands_in_the_way_is_lived_with_only_where_somebody_can(self) -> None:
         touch = TouchUp(accepted=("too_large", "silent", "clipped"))
