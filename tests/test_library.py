@@ -61,6 +61,13 @@ class TestLibrary(FolderCase):
         done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
         self.assertEqual(done.stderr.strip(), "")
 
+    def test_workers_of_the_window_are_without_it(self) -> None:
+        """What they do lies in the core: else each of them would load Qt first."""
+        texts = [path.read_text("utf-8") for path in (Path(kittiwake.__file__).parent / "ui").rglob("*.py")]
+        work = {name for text in texts for name in re.findall(r"WorkerProcess\((\w+)", text)}
+        self.assertGreater(len(work), 5)
+        self.assertEqual([name for name in sorted(work) if any(f"def {name}(" in text for text in texts)], [])
+
     def test_one_clip_is_made_without_the_libraries_that_few_commands_need(self) -> None:
         """A build script starts the command for every file."""
         code = (

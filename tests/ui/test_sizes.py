@@ -163,7 +163,7 @@ class TestLanguages(TestSizes):
 
     def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
         self.check(self.window, "empty")
-        self.check_pages(((1280, 800), False), ((1024, 640), False))
+        self.check_pages(((1024, 640), False))
 
     def test_quick_convert(self) -> None:
         quick = QuickWindow([DEMO / "Welcome.wav"], "", self.window.settings)

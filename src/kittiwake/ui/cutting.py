@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections import OrderedDict
-from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 from threading import Lock
@@ -15,10 +14,10 @@ from PySide6.QtCore import QObject, Signal
 
 from ..core.cache.facts_cache import FactsCache
 from ..core.cache.peaks import Peaks
-from ..core.cut.activity import CHUNK, Activity, activity_of, joined
+from ..core.cut.activity import CHUNK, Activity, joined, tell_activity
 from ..core.errors import KittiwakeError
 from ..core.intake import open_sound
-from ..core.model import Facts, Stated
+from ..core.model import Facts
 from ..core.process import WorkerCrash, WorkerProcess
 from ..core.sound import select_channel
 from ..words import tr
@@ -27,25 +26,6 @@ _SHORT = 300.0  # s; of shorter sources all samples are held
 _KEPT = 4  # sources
 _LONG = 300.0  # s; longer sources are listened to in parts
 _PARTS = 2
-
-
-def listen_for_speech(
-    asked: tuple[Path, Stated | None, int, int | None], tell: Callable[[float], None]
-) -> Activity | str:
-    """``activity_of`` as a function of one thing that a process can be asked; a sentence where it cannot be done."""
-    path, stated, start, stop = asked
-    last = 0.0
-
-    def progress(share: float) -> None:
-        nonlocal last
-        if share - last >= 0.02:
-            last = share
-            tell(share)
-
-    try:
-        return activity_of(path, stated, start=start, stop=stop, progress=progress)
-    except KittiwakeError as error:
-        return str(error)
 
 
 class Picture:
@@ -140,7 +120,7 @@ class Cutter(QObject):
     def __init__(self, parent: QObject | None = None, shelf: FactsCache | None = None) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(2, thread_name_prefix="cut")
-        self._helpers = [WorkerProcess(listen_for_speech, reports=True) for _ in range(_PARTS)]
+        self._helpers = [WorkerProcess(tell_activity, reports=True) for _ in range(_PARTS)]
         self._ears = ThreadPoolExecutor(_PARTS, thread_name_prefix="ears")
         self._listening_lock = Lock()
         self._cache = shelf or FactsCache()

@@ -144,7 +144,8 @@ class FactsCache:
 
 
 @cache
-def _versions() -> str:
+def versions() -> str:
+    """What of this program and its libraries facts depend on."""
     from importlib.metadata import version
 
     return f"{_LAYOUT} {__version__} {version('numpy')} {version('soundfile')} {version('av')}"
@@ -152,7 +153,7 @@ def _versions() -> str:
 
 def _key(digest: str, path: Path, stated: Stated | None) -> str:
     """What facts depend on; the digest first."""
-    return f"{digest} {path.suffix.lower()} {stated or ''} {_versions()}"
+    return f"{digest} {path.suffix.lower()} {stated or ''} {versions()}"
 
 
 def _packed(note: Note) -> list[Any]:

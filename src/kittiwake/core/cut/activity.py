@@ -12,7 +12,7 @@ import soxr
 from numpy.typing import NDArray
 
 from ...plain_data import dataclass
-from ..errors import Cancelled
+from ..errors import Cancelled, KittiwakeError
 from ..intake import open_sound
 from ..model import Stated
 from ..sound import span_of
@@ -195,3 +195,22 @@ def _voice(sound: NDArray[np.float32], levels: NDArray[np.float32]) -> NDArray[n
     # The model was trained on speech at usual levels: what is soft is brought up.
     loud = float(np.percentile(mean_of(levels, 7), 99))
     return voice_in(sound * np.float32(10 ** (min(_MOST_GAIN, _USUAL - loud) / 20)), wanted)
+
+
+def tell_activity(
+    asked: tuple[Path, Stated | None, int, int | None], tell: Callable[[float], None]
+) -> Activity | str:
+    """``activity_of`` as a function of one thing that a process can be asked; a sentence where it cannot be done."""
+    path, stated, start, stop = asked
+    last = 0.0
+
+    def progress(share: float) -> None:
+        nonlocal last
+        if share - last >= 0.02:
+            last = share
+            tell(share)
+
+    try:
+        return activity_of(path, stated, start=start, stop=stop, progress=progress)
+    except KittiwakeError as error:
+        return str(error)

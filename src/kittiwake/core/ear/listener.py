@@ -10,6 +10,7 @@ import re
 from collections.abc import Callable, Sequence
 from importlib.util import find_spec
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 import soxr
@@ -164,3 +165,15 @@ def hear_lines(
                 told(spans[n].id, ear.which(np.concatenate(parts.pop(n)), rate), count / len(spans))
     finally:
         reader.close()
+
+
+Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
+
+
+def tell_lines(asked: Asked, tell: Callable[[Any], None]) -> str:
+    """``hear_lines`` as a function of one thing that a process can be asked; gives a sentence where it cannot be done, else nothing."""
+    try:
+        hear_lines(*asked, told=lambda *what: tell(what))
+    except KittiwakeError as error:
+        return str(error)
+    return ""

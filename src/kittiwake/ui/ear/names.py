@@ -2,30 +2,15 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor
-from pathlib import Path
-from typing import Any
 
 from PySide6.QtCore import QObject, Signal
 
-from ...core.ear.listener import hear_lines
-from ...core.errors import KittiwakeError
-from ...core.model import Facts, Line, Span, Stated
+from ...core.ear.listener import Asked, tell_lines
+from ...core.model import Facts, Line, Span
 from ...core.process import WorkerCrash, WorkerProcess
 from ...words import tr
 from ..sentence import Sentence
-
-Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
-
-
-def listen_for_lines(asked: Asked, tell: Callable[[Any], None]) -> str:
-    """``hear_lines`` as a function of one thing that a process can be asked; gives a sentence where it cannot be done, else nothing."""
-    try:
-        hear_lines(*asked, told=lambda *what: tell(what))
-    except KittiwakeError as error:
-        return str(error)
-    return ""
 
 
 class Names(QObject):
@@ -37,7 +22,7 @@ class Names(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._thread = ThreadPoolExecutor(1, thread_name_prefix="names")
-        self._helper = WorkerProcess(listen_for_lines, reports=True)
+        self._helper = WorkerProcess(tell_lines, reports=True)
         self._turn = 0
         self._under_way: Future[None] | None = None
 
