@@ -4,25 +4,14 @@ from __future__ import annotations
 
 from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
-from typing import Any
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ..core.errors import KittiwakeError
-from ..core.model import Clip, Facts, SignalLevel, Stated
+from ..core.model import Clip, Facts, SignalLevel
 from ..core.process import WorkerProcess
-from ..core.sound.span_levels import levels_of_spans
+from ..core.sound.span_levels import Spans, measure_spans
 
-Spans = tuple[tuple[int, int], ...]
 _KEPT = 50_000  # levels; beyond that they are measured anew
-
-
-def measure_spans(asked: tuple[Path, Stated | None, Any, Spans]) -> list[SignalLevel | None]:
-    """``levels_of_spans`` as a function of one thing that a process can be asked."""
-    try:
-        return levels_of_spans(*asked)
-    except KittiwakeError:
-        return []
 
 
 class SpanLevels(QObject):

@@ -4,12 +4,16 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from pathlib import Path
+from typing import Any
 
+from ..errors import KittiwakeError
 from ..intake import open_sound
 from ..measure import ActiveLevel
 from ..model import SignalLevel, Stated
 from .pieces import pieces
 from .sides import ChannelSelection
+
+Spans = tuple[tuple[int, int], ...]
 
 
 def levels_of_spans(
@@ -39,3 +43,11 @@ def levels_of_spans(
     finally:
         reader.close()
     return out
+
+
+def measure_spans(asked: tuple[Path, Stated | None, Any, Spans]) -> list[SignalLevel | None]:
+    """``levels_of_spans`` as a function of one thing that a process can be asked."""
+    try:
+        return levels_of_spans(*asked)
+    except KittiwakeError:
+        return []
