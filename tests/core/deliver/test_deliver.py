@@ -261,6 +261,8 @@ class TestForms(DeliverCase):
         numbered = {"ONE": "0", "TWO_A_1": "1", "TWO_A_2": "2", "COUNT_3": "3", "COUNT": "4"}
         self.assertEqual(told, told | numbered)
         self.assertFalse({"ONE_0", "TWO_A"} & set(told))
+        names = re.findall(r'^    "(.*)"', header, re.MULTILINE)
+        self.assertEqual(names, ["one", "two-a", "two.a", "count"])
         with self.assertRaisesRegex(KittiwakeError, "three has another rate or other blocks than one"):
             send(self.plan([*items, sound("three", 11_025, 3)], form="image"))
 

@@ -304,6 +304,7 @@ class TestPhone(unittest.TestCase):
     def test_packets_that_were_lost_and_those_that_came_too_late_are_counted_together(self) -> None:
         phone = Phone()
         self.assertNotIn("lost", phone.record("whole").told)
+        self.assertIn("recorded 2", phone.record("").told)
         came = mock.Mock(sound=np.zeros(8000, np.float32), lost=3, late=2)
         with mock.patch("kittiwake.core.standin.machines.phone.carry", return_value=came):
             self.assertIn(", 5 packets of it lost", phone.record("torn").told)

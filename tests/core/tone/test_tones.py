@@ -191,6 +191,14 @@ class TestRendering(FolderCase):
             with self.assertRaisesRegex(ToneError, "longer than an hour"):
                 render(recipe_of({**one, "repeats": 4}))
 
+    def test_tones_of_tones_four_deep(self) -> None:
+        tones = {"0": recipe_of({"name": "0", "segment": [{"hz": [400], "level": -10, "seconds": 1}]})}
+        for n in range(1, 6):
+            tones[str(n)] = recipe_of({"name": str(n), "segment": [{"tone": str(n - 1)}]})
+        np.testing.assert_array_equal(render(tones["4"], lookup=tones.__getitem__), render(tones["0"]))
+        with self.assertRaisesRegex(ToneError, "stands for itself"):
+            render(tones["5"], lookup=tones.__getitem__)
+
     def test_what_is_wrong_is_a_sentence(self) -> None:
         good = {"name": "x", "segment": [{"hz": [400], "level": -10, "seconds": 1}]}
         self.assertEqual(recipe_of(good).segments[0].hz, (400.0,))
