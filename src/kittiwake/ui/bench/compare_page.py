@@ -53,6 +53,7 @@ class ComparePage(QWidget):
         column.addWidget(self._head)
         self._note = QLabel()
         self._note.setProperty("soft", True)
+        self._note.setWordWrap(True)
         column.addWidget(self._note)
         self.table = QTableWidget(0, len(_HEADS))
         self.table.setProperty("action_keys", True)
