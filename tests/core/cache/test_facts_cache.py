@@ -13,10 +13,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.cache.drawing import PartialOverview, look_for_drawing
-from kittiwake.core.cache.facts_cache import FactsCache
+from kittiwake.core.cache.facts_cache import FactsCache, packed_facts, unpacked_facts
 from kittiwake.core.cache.peaks import PART, Peaks, PeaksWriter
 from kittiwake.core.codec import ulaw
-from kittiwake.core.model import Facts, Stated
+from kittiwake.core.model import Facts, Note, Stated
 from tests.sounds import FolderCase, speech_like, spoken
 
 
@@ -78,6 +78,14 @@ class TestShelf(FolderCase):
         path.write_bytes(ulaw.encode(spoken(8000)[::-1]).tobytes()[:-400])
         other, _ = self.look(path)
         self.assertNotEqual(str(other.error), str(first.error))
+
+    def test_facts_come_back_however_long_they_are_written(self) -> None:
+        """A length whose first byte happens to be a bracket was once taken for facts of another kind."""
+        facts, _ = self.look(self.write("a.wav", speech_like(16_000, 1), 16_000))
+        for count in range(256):
+            longer = replace(facts, notes=(Note("some", "a" * count, ""),))
+            back = unpacked_facts(packed_facts(longer), facts.path, None)
+            self.assertEqual(replace(back, stamp=facts.stamp, digest=facts.digest), longer)
 
     def test_a_broken_shelf_only_costs_time(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)

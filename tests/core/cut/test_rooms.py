@@ -3,9 +3,7 @@
 from __future__ import annotations
 
 import itertools
-import tempfile
 import unittest
-from pathlib import Path
 
 import numpy as np
 import soundfile
@@ -17,8 +15,6 @@ from bench.evaluate.score import score, spans_of
 from bench.evaluate.voices import RATE, STEP, Signal, Voice, cut_to_speech, levels
 from kittiwake.core.cut import Find, find_speech
 from kittiwake.core.cut.activity import activity_in
-from kittiwake.core.cut.spoken import cut_from
-from kittiwake.core.intake import open_sound
 from tests.sounds import REAL
 
 _PAUSES = (0.65, 0.65, 1.1, 0.7, 2.0, 0.65, 1.4)
@@ -92,24 +88,6 @@ class TestRooms(unittest.TestCase):
             found = find_speech(activity_in([np.stack(columns, axis=1)], RATE)).speech
             self.assertEqual(len(found), 1, len(columns))
             self.assertLess(np.abs(np.array(found) - np.array(alone)).max(), 0.012 * RATE)
-
-    def test_spans_are_read_whole_and_nothing_besides(self) -> None:
-        """Also those that begin or end where a block of the reader does, and one inside of another."""
-        sound = np.arange(200_000, dtype=np.int16)
-        with tempfile.TemporaryDirectory() as folder:
-            path = Path(folder) / "a.wav"
-            soundfile.write(path, sound, 8000)
-            reader = open_sound(path)
-            first = len(next(iter(reader.blocks())))
-            reader.close()
-            spans = [(0, 5), (100, first), (200, 300), (first, first + 10), (first + 9, 2 * first + 1)]
-            found: list[list[np.ndarray]] = [[] for _ in spans]
-            for n, block in cut_from(path, None, spans):
-                self.assertGreater(len(block), 0)
-                found[n].append(block[:, 0])
-            for (start, stop), blocks in zip(spans, found, strict=True):
-                np.testing.assert_array_equal(np.concatenate(blocks) * 32768, sound[start:stop])
-            self.assertEqual(list(cut_from(path, None, [])), [])
 
     def test_block_sizes_do_not_matter(self) -> None:
         one = read(ROOMS[2])

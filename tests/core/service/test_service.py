@@ -76,19 +76,19 @@ class ServiceCase(FolderCase):
         return out
 
 
-class TestCosts(ServiceCase):
+class TestCosts(FolderCase):
     def test_a_codec_after_which_half_of_the_words_are_heard(self) -> None:
         heard = iter(("open a gate slowly", "close a gate slowly", "open the gate slowly"))
-        self.service = Simulated(lambda *_: (next(heard), 0.5))
-        url = self.service.start()
-        self.addCleanup(self.service.stop)
+        service = Simulated(lambda *_: (next(heard), 0.5))
+        url = service.start()
+        self.addCleanup(service.stop)
         path = self.write("gate.wav", spoken(16_000), 16_000)
         clips = [
             Meant(Clip.whole(path), analyze(path), "Open the gate slowly."),
             Meant(Clip.whole(path), analyze(path), " "),
         ]
-        some = [one for one in candidates() if one.name in ("WAV, µ-law, 8 kHz", "headerless G.722, 16 kHz")]
-        law, wide = (next(one for one in some if one.rate == rate) for rate in (8000, 16_000))
+        law, wide = (next(one for one in candidates() if one.name == name)
+                     for name in ("WAV, µ-law, 8 kHz", "headerless G.722, 16 kHz"))  # fmt: skip
         found = list(codec_costs(clips, Service(), url, Store(None), self.folder, (law, wide)))
         self.assertEqual([(one.words_wrong, one.more, one.words, one.unanswered) for one in found],
                          [(0.25, 0.0, 4, 0), (0.5, 0.25, 4, 0), (0.0, -0.25, 4, 0)])  # fmt: skip

@@ -10,13 +10,11 @@ import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
 
 from .. import extensions
-from ..cache import (
-    drawing,  # noqa: F401
-    facts_cache,
-)
+from ..cache import drawing  # noqa: F401
+from ..cache.facts_cache import versions
 from ..intake import libav  # noqa: F401
 from ..make import stream  # noqa: F401
 from . import runner  # noqa: F401
 
 extensions.load("core")
-facts_cache.versions()  # asked of each library's own folder, which takes as long as looking at a short file
+versions()  # asked of each library's own folder, which takes as long as looking at a short file

@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 
 from ...plain_data import dataclass
 from ..intake.digest import source_digest
-from ..measure.analyze import analyze, stamp_of
+from ..measure.analyze import analyze
 from ..model import Facts, Header, Stated
 from .facts_cache import FactsCache, is_kept
 from .peaks import PeaksWriter
@@ -72,13 +72,13 @@ def look_for_drawing(
     known = None if anew else kept.facts(path, stated)
     if known is not None and ((known.seconds or 0) < LONG or kept.peaks(known.digest, stated).exists()):
         return known
-    showing, stamp = _Showing(path, tell, kept), stamp_of(path)
+    showing = _Showing(path, tell, kept)
     try:
         if stated is None and path.stat().st_size > _LARGE:
             showing.leaf_through()
         facts = analyze(path, stated, pitch=True, tee=showing.add)
         if is_kept(facts) and not facts.digest:
-            facts = replace(facts, digest=source_digest(path), stamp=facts.stamp or stamp)
+            facts = replace(facts, digest=source_digest(path))
         showing.finish(facts)
         kept.keep(facts)
         return facts

@@ -177,8 +177,7 @@ def packed_facts(facts: Facts) -> bytes:
     if facts.suggested is not None:
         assert facts.error is not None
         way = facts.suggested
-        told = {"error": _packed(facts.error), "suggested": (way.encoding, way.rate, way.channels)}
-        return zlib.compress(json.dumps(told).encode())
+        return _bytes_of({"error": _packed(facts.error), "suggested": (way.encoding, way.rate, way.channels)})
     assert facts.header is not None and facts.measures is not None
     sound = facts.measures
     measures: dict[str, Any] = {
@@ -191,8 +190,11 @@ def packed_facts(facts: Facts) -> bytes:
         "notes": [_packed(note) for note in facts.notes],
         "parts": len(sound.overview),
     }
+    return _bytes_of(plain, sound.overview.astype("<f4").tobytes() + sound.spectrum.astype("<f4").tobytes())
+
+
+def _bytes_of(plain: dict[str, Any], arrays: bytes = b"") -> bytes:
     text = json.dumps(plain).encode()
-    arrays = sound.overview.astype("<f4").tobytes() + sound.spectrum.astype("<f4").tobytes()
     return zlib.compress(len(text).to_bytes(4, "little") + text + arrays, 1)
 
 
@@ -204,11 +206,10 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     ValueError, TypeError, LookupError, zlib.error : they are none.
     """
     whole = zlib.decompress(packed)
-    if whole[:1] == b"{":
-        plain = json.loads(whole)
-        return Facts(path, error=_note(plain["error"]), suggested=Stated(*plain["suggested"]))
     length = int.from_bytes(whole[:4], "little")
     plain = json.loads(whole[4 : 4 + length])
+    if "suggested" in plain:
+        return Facts(path, error=_note(plain["error"]), suggested=Stated(*plain["suggested"]))
     arrays = np.frombuffer(whole, "<f4", offset=4 + length).astype(np.float32)
     count = 2 * plain["parts"]
     header = plain["header"]

@@ -167,6 +167,7 @@ def hear_lines(
         reader.close()
 
 
+#: What ``hear_lines`` is given, in its order.
 Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 from collections.abc import Callable, Iterator
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -64,7 +65,9 @@ def analyze(
         reader = open_sound(path, stated, by_library=by_library)
     except IntakeError as error:
         bare = without_header(path) if error.code in ("not_sound", "no_sound") and stated is None else None
-        return bare or Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
+        if bare is not None:
+            return replace(bare, stamp=stamp)
+        return Facts(path, error=Note(error.code, error.message, error.remedy), stated=stated)
     except Exception as error:  # a library's surprise must not reach the user bare, nor stop the others
         what = phrase("It could not be opened ({name}: {error}).", name=type(error).__name__, error=error)
         return _damaged(path, what, None, stated)

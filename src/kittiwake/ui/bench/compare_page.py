@@ -22,6 +22,7 @@ from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
 from ...words import in_words, phrase, tr
+from ..elided import ElidedLabel
 from ..sentence import Sentence
 from ..theme.scale import scaled
 
@@ -51,9 +52,8 @@ class ComparePage(QWidget):
         self._head = QLabel()
         self._head.setProperty("head", True)
         column.addWidget(self._head)
-        self._note = QLabel()
+        self._note = ElidedLabel()
         self._note.setProperty("soft", True)
-        self._note.setWordWrap(True)
         column.addWidget(self._note)
         self.table = QTableWidget(0, len(_HEADS))
         self.table.setProperty("action_keys", True)
