@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QSpinBox
 
 from kittiwake import commands
 from kittiwake.core.settings import Settings
+from kittiwake.ui.settings.caches import CachesPart
 from kittiwake.ui.settings.keys import KeyDialog
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.theme import scale
@@ -143,6 +144,11 @@ class TestSettingsPage(WindowCase):
         button.click()
         self.wait_for(lambda: not button.isEnabled())
         self.assertFalse((caches._folder / "tones").exists())
+
+    def test_no_cache_is_emptied_before_it_is_known_what_it_holds(self) -> None:
+        part = CachesPart(self.folder)
+        self.addCleanup(part.shut_down)
+        self.assertFalse(any(button.isEnabled() for _, _, button in part._rows.values()))
 
     def test_a_switch_is_a_checkbox_that_the_space_bar_turns(self) -> None:
         box = self.page.rows["look.still"].control

@@ -73,6 +73,7 @@ class CachesPart(QWidget):
             label, size, button = QLabel(in_words(words)), QLabel("…"), Button(tr("Empty it"))
             label.setWordWrap(True)
             button.setAccessibleName(tr("Empty: {words}", words=words))
+            button.setEnabled(False)  # until it is known what there is
             button.clicked.connect(lambda _=False, pattern=pattern: self._clear(pattern))
             for column, widget in enumerate((label, size, button)):
                 self._grid.addWidget(widget, row, column)
