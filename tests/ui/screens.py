@@ -125,7 +125,9 @@ def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
     yield ReceiverChooser(window, ("phone-menu",), {})
     yield FormsDialog(window, "Two at the desk")
     yield TouchDialog(window, [clip.touch_up])
-    yield SettingsPage(window, window.settings)
+    settings = SettingsPage(window, window.settings)
+    settings.caches._pool.submit(int).result()  # it has counted what is kept: what it says changes no more
+    yield settings
     yield KeyDialog(window, commands.window_commands()[0])
     yield WatchDialog(window, window.watching, ("phone-menu",))
     yield DeliverDialog(window, receiver, [item], ["Berth change"], made, made / "handed")

@@ -1,14 +1,18 @@
 """ITU-T G.726 (12/1990) with uniform samples (annex A), step by step as the recommendation has it.
 
 Written here because no library at hand is right at every rate: libsndfile leaves the rounding term out of FMULT, and libav lets the predictor
-forget twice as fast as it should at 40 kbit/s. Whole numbers are of Python's own, sample by sample: some ten times real time.
+forget twice as fast as it should at 40 kbit/s. Whole numbers are of Python's own, sample by sample: some twenty times real time.
 Names in capitals are those of the recommendation's block diagrams.
 """
 
 from __future__ import annotations
 
+from array import array
 from bisect import bisect_right
 from collections.abc import Iterable
+from functools import cache
+
+import numpy as np
 
 from ...plain_data import dataclass
 
@@ -45,31 +49,35 @@ _TABLES = {
     ),
 }  # fmt: skip
 _EXPONENT = [size.bit_length() for size in range(0x8000)]
-#: A number in the recommendation's floating point: exponent, mantissa of six bits, and whether it is negative.
-_Float = tuple[int, int, bool]
-_ZERO: _Float = (0, 32, False)
-#: FLOATA and FLOATB of every magnitude, and what FMULT makes of every coefficient (its upper 14 bits) in the same way.
-_FLOAT = [(n, (size << 6) >> n if size else 32) for size, n in enumerate(_EXPONENT)]
-_COEFFICIENT = [_FLOAT[n] for n in range(0x2000)], [_FLOAT[-n & 0x1FFF] for n in range(-0x2000, 0)]
+_MINUS = 512  # what makes the index of a negative number in floating point of that of a positive one
 
 
-def _float(negative: bool, size: int) -> _Float:
-    return (*_FLOAT[size], negative)
+@cache
+def _floating() -> tuple[array[int], array[int], array[int]]:
+    """The recommendation's floating point, an exponent and a mantissa of six bits, by tables.
 
-
-def _fmult(coefficient: int, value: _Float) -> int:
-    """FMULT: product of a coefficient of the predictor and a number in floating point."""
-    negative = coefficient < 0
-    exponent, mantissa = _COEFFICIENT[negative][coefficient >> 2]
-    exponent += value[0] - 19
-    product = (mantissa * value[1] + 48) >> 4
-    product = product >> -exponent if exponent < 0 else (product << exponent) & 0x7FFF
-    return product if negative is value[2] else -product
-
-
-def _signed(value: int) -> int:
-    """Sums are of 16 bits."""
-    return (value + 0x8000 & 0xFFFF) - 0x8000
+    Returns
+    -------
+    FLOATA and FLOATB: of each magnitude of 15 bits its index, exponent * 32 + mantissa - 32, to which ``_MINUS`` is added where it is negative.
+    The same of a coefficient's upper 14 bits, negative ones from the end: where its row of products begins.
+    FMULT: products, 1024 for each coefficient's sign, exponent and mantissa.
+    """
+    sizes = np.arange(0x8000)
+    exponents = np.frexp(sizes)[1]
+    indices = exponents * 32 + np.where(sizes > 0, (sizes << 6) >> exponents, 32) - 32
+    upper = np.concatenate([indices[:0x2000], 512 + indices[0x2000:0:-1]])
+    number = np.arange(512)
+    exponent, mantissa = number >> 5, (number & 31) + 32
+    shift = exponent[:, None] + exponent - 19
+    product = (mantissa[:, None] * mantissa + 48) >> 4
+    product = np.where(shift < 0, product >> np.maximum(-shift, 0), (product << np.maximum(shift, 0)) & 0x7FFF)
+    row = np.concatenate([product, -product], axis=1)
+    products = np.concatenate([row, -row])
+    return (
+        array("H", indices.astype(np.uint16).tobytes()),
+        array("i", (upper * 1024).astype(np.int32).tobytes()),
+        array("h", products.astype(np.int16).tobytes()),
+    )
 
 
 class Adpcm:
@@ -78,123 +86,125 @@ class Adpcm:
     def __init__(self, kbits: int) -> None:
         self._table, self._sign, self._leak = _TABLES[kbits], 1 << (kbits // 8 - 1), 9 if kbits == 40 else 8
         self._top = 2 * self._sign - 1
-        self._a1 = self._a2 = 0
-        self._b = [0] * 6
-        self._dq = [_ZERO] * 6
-        self._sr1 = self._sr2 = _ZERO
-        self._pk1 = self._pk2 = False
-        self._yu, self._yl = 544, 34816
-        self._dms = self._dml = self._ap = 0
-        self._td = False
+        self._poles = (0, 0, 0, 0, False, False)  # A1, A2, SR1 and SR2 in floating point, PK1, PK2
+        self._zeros = (0,) * 6  # B1 to B6
+        self._dq = (0,) * 6  # DQ1 to DQ6, in floating point
+        self._scale = (544, 34816, 0, 0, 0, False)  # YU, YL, DMS, DML, AP, TD
 
     def encode(self, samples: Iterable[int]) -> tuple[list[int], list[int]]:
         """Codes of samples of 14 bits (−8192 to 8191), and the samples of 14 bits that a decoder makes of them."""
         codes: list[int] = []
-        out: list[int] = []
-        for sample in samples:
-            code, made = self._step(sample, -1)
-            codes.append(code)
-            out.append(made)
-        return codes, out
+        return codes, self._run(samples, codes)
 
     def decode(self, codes: Iterable[int]) -> list[int]:
         """Samples of 14 bits."""
-        return [self._step(0, code)[1] for code in codes]
+        return self._run(codes, None)
 
-    def _step(self, sample: int, code: int) -> tuple[int, int]:
-        """One sample: coded where ``code`` is negative, else decoded."""
-        table = self._table
-        b, dqs = self._b, self._dq
-        sezi = _signed(sum(map(_fmult, b, dqs)))
-        se = _signed(sezi + _fmult(self._a2, self._sr2) + _fmult(self._a1, self._sr1)) >> 1
-        sez = sezi >> 1
-        y = self._scale()
-        if code < 0:
-            code = self._quantised(sample - se, y)
-        # Reconstructed difference: RECONST, ADDA, ANTILOG.
-        negative = bool(code & self._sign)
-        dql = table.dqln[code] + (y >> 2)
-        size = 0 if dql < 0 else ((128 + (dql & 127)) << 7) >> (14 - (dql >> 7))
-        difference = -size if negative else size
-        sr = _signed(se + difference)
-        self._adapt(code, y, negative, size, sr, _signed(sez + difference))
-        # LIMO of annex A.
-        return code, min(max(sr, -8192), 8191)
+    def _run(self, given: Iterable[int], codes: list[int] | None) -> list[int]:
+        """Samples, whose codes are added to ``codes``, or codes where that is None; returns samples as decoded.
 
-    def _scale(self) -> int:
-        """MIX: the scale factor, from the fast one and the slow one."""
-        if self._ap >= 256:
-            return self._yu
-        y = self._yl >> 6
-        difference, share = self._yu - y, self._ap >> 2
-        # Truncation goes by magnitude.
-        return y + (difference * share >> 6) if difference >= 0 else y - (-difference * share >> 6)
-
-    def _quantised(self, difference: int, y: int) -> int:
-        """LOG, SUBTB, QUAN."""
-        size = abs(difference)
-        exponent = _EXPONENT[size >> 1]
-        dln = (exponent << 7) + (((size << 7) >> exponent) & 127) - (y >> 2)
-        code = bisect_right(self._table.levels, dln)
-        if difference < 0:
-            return self._top - code
-        # Where zero has but one code, it is that of all ones; at 16 kbit/s every code is used.
-        return self._top if code == 0 and self._top > 3 else code
-
-    def _adapt(self, code: int, y: int, negative: bool, size: int, sr: int, dqsez: int) -> None:
-        table = self._table
-        # TRANS: a modem's tone has changed.
-        whole, part = self._yl >> 15, (self._yl >> 10) & 31
-        threshold = 31 << 10 if whole > 9 else (32 + part) << whole
-        changed = self._td and size > (threshold + (threshold >> 1)) >> 1
-        # Scale factor: FUNCTW, FILTD, LIMB, FILTE.
-        self._yu = min(max(y + ((table.wi[code] * 32 - y) >> 5), 544), 5120)
-        self._yl += self._yu + (-self._yl >> 6)
-        pk0 = dqsez < 0
-        a2 = 0
-        if changed:
-            self._a1 = self._a2 = 0
-            self._b = [0] * 6
-        else:
-            a2 = self._poles(dqsez, pk0)
-            leak = self._leak
-            if size:
-                self._b = [
-                    b - (b >> leak) + (128 if negative is dq[2] else -128)
-                    for b, dq in zip(self._b, self._dq, strict=True)
-                ]
+        One long function: with one for each step of the recommendation it took twice the time, in calls and attributes.
+        """
+        indices, upper, products = _floating()
+        levels, dqln, wi, fi = self._table.levels, self._table.dqln, self._table.wi, self._table.fi
+        sign, leak, top = self._sign, self._leak, self._top
+        a1, a2, sr1, sr2, pk1, pk2 = self._poles
+        b1, b2, b3, b4, b5, b6 = self._zeros
+        dq1, dq2, dq3, dq4, dq5, dq6 = self._dq
+        yu, yl, dms, dml, ap, td = self._scale
+        out: list[int] = []
+        for value in given:
+            # FMULT, ACCUM: sums are of 16 bits.
+            sezi = products[upper[b1 >> 2] + dq1] + products[upper[b2 >> 2] + dq2] + products[upper[b3 >> 2] + dq3]
+            sezi += products[upper[b4 >> 2] + dq4] + products[upper[b5 >> 2] + dq5] + products[upper[b6 >> 2] + dq6]
+            sezi = (sezi + 0x8000 & 0xFFFF) - 0x8000
+            se = sezi + products[upper[a2 >> 2] + sr2] + products[upper[a1 >> 2] + sr1]
+            se = (se + 0x8000 & 0xFFFF) - 0x8000 >> 1
+            # MIX: the scale factor, from the fast one and the slow one; truncation goes by magnitude.
+            if ap >= 256:
+                y = yu
             else:
-                self._b = [b - (b >> leak) for b in self._b]
-        self._dq = [_float(negative, size), *self._dq[:5]]
-        self._sr2, self._sr1 = self._sr1, _float(sr < 0, abs(sr) & 0x7FFF)
-        self._pk2, self._pk1 = self._pk1, pk0
-        self._td = not changed and a2 < -11776
-        self._speed(table.fi[code], y, changed)
-
-    def _poles(self, dqsez: int, pk0: bool) -> int:
-        """UPA2, LIMC, UPA1, LIMD; returns the new second coefficient."""
-        a1, a2 = self._a1, self._a2
-        same = pk0 is self._pk1
-        a2 -= a2 >> 7
-        if dqsez:
-            slope = -a1 if same else a1
-            a2 += -0x100 if slope < -8191 else 0xFF if slope > 8191 else slope >> 5
-            a2 += 0x80 if pk0 is self._pk2 else -0x80
-        a2 = min(max(a2, -12288), 12288)
-        a1 -= a1 >> 8
-        if dqsez:
-            a1 += 192 if same else -192
-        most = 15360 - a2
-        self._a1, self._a2 = min(max(a1, -most), most), a2
-        return a2
-
-    def _speed(self, fi: int, y: int, changed: bool) -> None:
-        """FILTA, FILTB, SUBTC, FILTC, TRIGA: how fast the scale factor is to follow."""
-        self._dms += ((fi << 9) - self._dms) >> 5
-        self._dml += ((fi << 11) - self._dml) >> 7
-        if changed:
-            self._ap = 256
-        elif y < 1536 or self._td or abs((self._dms << 2) - self._dml) >= self._dml >> 3:
-            self._ap += (0x200 - self._ap) >> 4
-        else:
-            self._ap += -self._ap >> 4
+                y = yl >> 6
+                spread = (yu - y) * (ap >> 2)
+                y += spread >> 6 if spread >= 0 else -(-spread >> 6)
+            if codes is None:
+                code = value
+            else:
+                # LOG, SUBTB, QUAN.
+                size = abs(value - se)
+                exponent = _EXPONENT[size >> 1]
+                code = bisect_right(levels, (exponent << 7) + (((size << 7) >> exponent) & 127) - (y >> 2))
+                if value < se:
+                    code = top - code
+                elif code == 0 and top > 3:  # where zero has but one code, it is that of all ones
+                    code = top
+                codes.append(code)
+            # Reconstructed difference: RECONST, ADDA, ANTILOG.
+            negative = code >= sign
+            dql = dqln[code] + (y >> 2)
+            size = 0 if dql < 0 else ((128 + (dql & 127)) << 7) >> (14 - (dql >> 7))
+            sr = se - size if negative else se + size
+            sr = (sr + 0x8000 & 0xFFFF) - 0x8000
+            # LIMO of annex A.
+            out.append(-8192 if sr < -8192 else 8191 if sr > 8191 else sr)
+            # TRANS: a modem's tone has changed.
+            changed = False
+            if td:
+                whole = yl >> 15
+                threshold = 31 << 10 if whole > 9 else (32 + ((yl >> 10) & 31)) << whole
+                changed = size > (threshold + (threshold >> 1)) >> 1
+            # Scale factor: FUNCTW, FILTD, LIMB, FILTE.
+            yu = y + ((wi[code] * 32 - y) >> 5)
+            yu = 544 if yu < 544 else 5120 if yu > 5120 else yu
+            yl += yu + (-yl >> 6)
+            pk0 = ((sezi >> 1) + (-size if negative else size) + 0x8000 & 0xFFFF) < 0x8000
+            if changed:
+                a1 = a2 = b1 = b2 = b3 = b4 = b5 = b6 = 0
+                td = False
+            else:
+                # UPA2, LIMC, UPA1, LIMD.
+                a2 -= a2 >> 7
+                if (sezi >> 1) + (-size if negative else size) & 0xFFFF:
+                    slope = -a1 if pk0 is pk1 else a1
+                    a2 += -0x100 if slope < -8191 else 0xFF if slope > 8191 else slope >> 5
+                    a2 += 0x80 if pk0 is pk2 else -0x80
+                    a1 += (192 if pk0 is pk1 else -192) - (a1 >> 8)
+                else:
+                    a1 -= a1 >> 8
+                a2 = -12288 if a2 < -12288 else 12288 if a2 > 12288 else a2
+                most = 15360 - a2
+                a1 = -most if a1 < -most else most if a1 > most else a1
+                td = a2 < -11776
+                # UPB.
+                if size:
+                    step, other = (-128, 128) if negative else (128, -128)
+                    b1 += (step if dq1 < _MINUS else other) - (b1 >> leak)
+                    b2 += (step if dq2 < _MINUS else other) - (b2 >> leak)
+                    b3 += (step if dq3 < _MINUS else other) - (b3 >> leak)
+                    b4 += (step if dq4 < _MINUS else other) - (b4 >> leak)
+                    b5 += (step if dq5 < _MINUS else other) - (b5 >> leak)
+                    b6 += (step if dq6 < _MINUS else other) - (b6 >> leak)
+                else:
+                    b1 -= b1 >> leak
+                    b2 -= b2 >> leak
+                    b3 -= b3 >> leak
+                    b4 -= b4 >> leak
+                    b5 -= b5 >> leak
+                    b6 -= b6 >> leak
+            dq6, dq5, dq4, dq3, dq2 = dq5, dq4, dq3, dq2, dq1
+            dq1 = indices[size] + _MINUS if negative else indices[size]
+            sr2 = sr1
+            sr1 = indices[-sr & 0x7FFF] + _MINUS if sr < 0 else indices[sr]
+            pk2, pk1 = pk1, pk0
+            # FILTA, FILTB, SUBTC, FILTC, TRIGA: how fast the scale factor is to follow.
+            dms += ((fi[code] << 9) - dms) >> 5
+            dml += ((fi[code] << 11) - dml) >> 7
+            if changed:
+                ap = 256
+            elif y < 1536 or td or abs((dms << 2) - dml) >= dml >> 3:
+                ap += (0x200 - ap) >> 4
+            else:
+                ap += -ap >> 4
+        self._poles, self._zeros = (a1, a2, sr1, sr2, pk1, pk2), (b1, b2, b3, b4, b5, b6)
+        self._dq, self._scale = (dq1, dq2, dq3, dq4, dq5, dq6), (yu, yl, dms, dml, ap, td)
+        return out

@@ -218,25 +218,25 @@ def _outline(sound: NDArray[np.float64]) -> NDArray[np.float32]:
 
 
 def _g726_roughly(path: Path, encoding: str) -> NDArray[np.float64]:
-    """The beginning of G.726 by libraries that are not quite right, but a hundred times as fast as the decoder that is, and near enough to tell
-    a voice from noise. libsndfile knows three of its rates, in AU files with the low bits first.
+    """The beginning of G.726 by libraries that are not quite right, but many times as fast as the decoder that is, and near enough to tell a
+    voice from noise. libav is the faster one, but far off at 40 kbit/s; libsndfile knows that in AU files with the low bits first.
     """
-    import soundfile
+    bits, high_first = int(encoding[5:7]) // 8, encoding.endswith("be")
+    data = head_of(path, int(_SECONDS * bits * 1000) // 120 * 120)
+    if bits == 5:
+        import soundfile
 
-    kbits, high_first = int(encoding[5:7]), encoding.endswith("be")
-    data = head_of(path, int(_SECONDS * kbits * 125) // 120 * 120)
-    if kbits == 16:
-        import av
+        low = packed(unpacked(data, bits, True), bits, False) if high_first else data
+        numbers = (28, len(low), 26, 8000, 1, 0)  # AU (NeXT/Sun)
+        head = b".snd" + b"".join(n.to_bytes(4, "big") for n in numbers)
+        sound: NDArray[np.float64] = soundfile.read(io.BytesIO(head + low))[0]
+        return sound
+    import av
 
-        name = "g726" if high_first else "g726le"
-        with av.open(io.BytesIO(data), "r", format=name, options={"code_size": "2"}) as container:
-            frames = [frame.to_ndarray().reshape(-1) for frame in container.decode(audio=0)]
-        return np.concatenate(frames).astype(np.float64) / 32768
-    low = packed(unpacked(data, kbits // 8, True), kbits // 8, False) if high_first else data
-    numbers = (28, len(low), {24: 25, 32: 23, 40: 26}[kbits], 8000, 1, 0)  # AU (NeXT/Sun)
-    head = b".snd" + b"".join(n.to_bytes(4, "big") for n in numbers)
-    sound: NDArray[np.float64] = soundfile.read(io.BytesIO(head + low))[0]
-    return sound
+    name = "g726" if high_first else "g726le"
+    with av.open(io.BytesIO(data), "r", format=name, options={"code_size": str(bits)}) as container:
+        frames = [frame.to_ndarray().reshape(-1) for frame in container.decode(audio=0)]
+    return np.concatenate(frames).astype(np.float64) / 32768
 
 
 def _beginning(path: Path, stated: Stated) -> NDArray[np.float64] | None:
