@@ -3,19 +3,42 @@
 from __future__ import annotations
 
 import time
+import unittest
 from collections.abc import Callable
 from pathlib import Path
+from unittest import mock
 
 import shiboken6
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from kittiwake.core.model import Clip
+from kittiwake.core.cut.activity import Activity
+from kittiwake.core.model import Clip, Facts
 from kittiwake.core.project.remembered import Remembered
+from kittiwake.ui.cutting import Cutter
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.start import DEMO, make_app, settle
 from kittiwake.ui.window import Window
 from tests.sounds import FolderCase
+
+#: Where voices are in recordings, by their content: what one process has listened to.
+_HEARD: dict[str, Activity] = {}
+
+
+def listen_once(case: unittest.TestCase) -> None:
+    """Each recording is listened to once in a process: tests of what is done with its clips need not wait for that every time."""
+    ask = Cutter._ask
+
+    def kept(cutter: Cutter, facts: Facts) -> object:
+        key = f"{facts.digest} {facts.stated}"
+        if key not in _HEARD:
+            found = ask(cutter, facts)
+            if not isinstance(found, Activity):
+                return found
+            _HEARD[key] = found
+        return _HEARD[key]
+
+    case.enterContext(mock.patch.object(Cutter, "_ask", kept))
 
 
 class WindowCase(FolderCase):

@@ -21,7 +21,7 @@ from kittiwake.ui.commands import cut
 from kittiwake.ui.cutting import Picture
 from kittiwake.ui.touch_dialog import TouchDialog
 from tests.sounds import FolderCase, speech_like
-from tests.ui.base import WindowCase
+from tests.ui.base import WindowCase, listen_once
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
 READING = Path(demo.__file__).parent / "reading"
@@ -31,6 +31,7 @@ TOLD = json.loads((READING / "where.json").read_text("utf-8"))
 class CutCase(WindowCase):
     def setUp(self) -> None:
         super().setUp()
+        listen_once(self)
         self.actions = 0
         self.source = READING / "Season reading.flac"
         self.window.add_paths([self.source])

@@ -13,7 +13,7 @@ from kittiwake.core.model.span import in_order
 from kittiwake.ui.bench.cut.table import FROM, NAME, TEXT, TO
 from kittiwake.ui.commands import cut
 from tests.sounds import speech_like
-from tests.ui.base import WindowCase
+from tests.ui.base import WindowCase, listen_once
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
 RATE = 8000
@@ -22,6 +22,7 @@ RATE = 8000
 class TestRanges(WindowCase):
     def setUp(self) -> None:
         super().setUp()
+        listen_once(self)
         self.source = self.write("talk.wav", speech_like(RATE, 60), RATE)
         self.window.add_paths([self.source])
         self.settle()

@@ -123,8 +123,6 @@ def _levels(sound: NDArray[np.float32], at: int, rate: int) -> tuple[float, floa
 
 def _flux_rank(sound: NDArray[np.float32], at: int, rate: int) -> float:
     """The spectrum of the 0.1 s before against that of the 0.1 s after, among all places."""
-    from scipy.stats import rankdata  # a good part of a second to import: only where it is asked for
-
     hop = max(1, round(0.01 * rate))
     window = round(0.1 * rate)
     offset = (at - window) % hop
@@ -136,8 +134,9 @@ def _flux_rank(sound: NDArray[np.float32], at: int, rate: int) -> float:
     flux = np.abs(bands[apart:] - bands[:-apart]).mean(axis=1)
     here = (at - offset - window) // hop
     around = slice(max(0, here - 1), here + 2)  # what straddles the seam
-    ranks = (rankdata(flux) - 1) / max(1, len(flux) - 1)
-    return float(np.median(ranks[around]))
+    inside = np.sort(flux)
+    below, with_equal = (np.searchsorted(inside, flux[around], side) for side in ("left", "right"))
+    return float(np.median((below + with_equal - 1) / 2)) / max(1, len(flux) - 1)
 
 
 def _click(sound: NDArray[np.float32], at: int, rate: int) -> float:
