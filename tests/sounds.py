@@ -8,6 +8,7 @@ import tempfile
 import unittest
 from collections.abc import Iterator
 from fractions import Fraction
+from functools import cache
 from pathlib import Path
 
 import av
@@ -18,6 +19,8 @@ from numpy.typing import NDArray
 
 from kittiwake.core.batch import BatchRequest, PlannedClip, run_batch
 from kittiwake.core.make import OutputPlan, Result
+from kittiwake.core.measure import analyze
+from kittiwake.core.model import Facts
 from kittiwake.core.process import Processes
 
 DEMO = Path(__file__).resolve().parents[1] / "src" / "kittiwake" / "demo" / "sounds"
@@ -43,6 +46,12 @@ def speech_like(rate: int, seconds: float = 3.0, dbov: float = -24.0, seed: int 
     time = np.arange(round(rate * seconds)) / rate
     envelope = np.clip(np.sin(2 * np.pi * 1.7 * time) + 0.4, 0, 1) * (0.6 + 0.4 * np.sin(2 * np.pi * 7 * time))
     return (noise(rate, seconds, dbov + 5, seed) * envelope).astype(np.float32)
+
+
+@cache
+def looked_at(path: Path) -> Facts:
+    """A recording that stays as it is, one of the demo's, analysed once in a process."""
+    return analyze(path)
 
 
 def spoken(rate: int, name: str = "Ticket to Skerrow.wav") -> Signal:

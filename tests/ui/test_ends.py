@@ -62,7 +62,7 @@ class TestEnds(FolderCase):
 class TestMonkey(FolderCase):
     def test_a_short_one(self) -> None:
         done = subprocess.run(
-            [sys.executable, "-m", "tests.monkey", "7", "400"],
+            [sys.executable, "-m", "tests.monkey", "7", "250"],
             cwd=Path(__file__).resolve().parents[2],
             env={**os.environ, "QT_QPA_PLATFORM": "offscreen"},
             capture_output=True,

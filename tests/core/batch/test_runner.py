@@ -27,7 +27,7 @@ from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp, load_receiver
 from kittiwake.core.model.receiver import Receiver
 from kittiwake.core.process import InProcess, Processes, WorkerCrash
-from tests.sounds import DEMO, FolderCase, make_command, speech_like
+from tests.sounds import DEMO, FolderCase, looked_at, make_command, speech_like
 
 MENU = load_receiver("phone-menu")
 
@@ -61,7 +61,7 @@ class TestRuns(RunCase):
             receiver = load_receiver(slug)
             run = {o.path: o.sha256 for o in self.run_all(paths, receiver, slug) if o.good}
             for path in paths:
-                facts = analyze(path)
+                facts = looked_at(path)
                 clip, found = planned(path, facts, receiver)
                 made = make_output(
                     plan_outputs([(clip, facts, found)], receiver, self.folder / "alone" / slug / path.name)[0]

@@ -23,7 +23,7 @@ from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.model.receiver import Accepts
 from kittiwake.core.model.receiver_file import to_toml
 from tests.approved import approve, or_error
-from tests.sounds import DEMO, FolderCase
+from tests.sounds import DEMO, FolderCase, looked_at
 from tests.variety import written
 
 
@@ -155,7 +155,7 @@ class TestWords(FolderCase):
                     if isinstance(got, str)
                     else [to_toml(got.receiver), [dataclasses.astuple(one) for one in got.evidence]]
                 )
-        demo = [dataclasses.replace(analyze(path), path=Path("/in") / path.name) for path in sorted(DEMO.iterdir())]
+        demo = [dataclasses.replace(looked_at(path), path=Path("/in") / path.name) for path in sorted(DEMO.iterdir())]
         got = learn(demo, "Demo", "demo")
         found["demo"] = [to_toml(got.receiver), [dataclasses.astuple(one) for one in got.evidence]]
         approve(self, "learned", found)

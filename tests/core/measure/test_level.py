@@ -7,7 +7,7 @@ import unittest
 from collections.abc import Iterable, Iterator
 
 import numpy as np
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.measure import ActiveLevel
@@ -116,6 +116,7 @@ class TestActiveLevel(unittest.TestCase):
         level, _ = measured(np.array([0.5], np.float32), 8000)
         self.assertTrue(math.isfinite(level))
 
+    @settings(max_examples=20)
     @given(st.integers(1, 9999), st.floats(-40, 0), st.integers(0, 9))
     def test_gain_moves_the_level_by_itself_and_blocks_do_not_matter(
         self, block: int, gain: float, seed: int

@@ -20,7 +20,6 @@ from kittiwake.core.batch.request import BatchRequest
 from kittiwake.core.deliver.item import Item
 from kittiwake.core.deliver.plan import plan_of
 from kittiwake.core.fit import fit
-from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.process import InProcess
 from kittiwake.core.standin.decode import a_law_values, mu_law_values, of_ima, to_bytes
@@ -31,7 +30,7 @@ from kittiwake.core.standin.machines.phone import Phone
 from kittiwake.core.standin.machines.radio import Radio
 from kittiwake.core.standin.machines.voicemail import Voicemail
 from kittiwake.core.standin.plain_wav import Wants, read_wav
-from tests.sounds import DEMO, FolderCase, speech_like
+from tests.sounds import DEMO, FolderCase, looked_at, speech_like
 
 SLUGS = ("phone-menu", "phone-menu-alaw", "phone-menu-linear", "phone-menu-gsm", "voicemail-drop", "paging-controller", "deck-radio", "voice-board", "quay-beacon")  # fmt: skip
 A_LAW = {0x2A: -32256, 0xAA: 32256, 0x55: -8, 0xD5: 8}
@@ -176,7 +175,7 @@ class TestAcceptance(FolderCase):
         # All of the demo for each machine; of the other forms of the phone, enough to decode each.
         most = 40 if slug not in ("phone-menu-alaw", "phone-menu-linear", "phone-menu-gsm") else 16
         for n, path in enumerate(sorted(DEMO.glob("*.*"))[:most], 1):
-            facts = analyze(path)
+            facts = looked_at(path)
             clip = Clip(path, path.stem, kind="alert")
             found = fit(clip, facts, receiver)
             if found.ready:
