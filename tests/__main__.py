@@ -20,7 +20,7 @@ from pathlib import Path
 
 ROOT = Path(__file__).resolve().parents[1]
 _FEW = 30  # tests that one process runs as fast
-#: Classes with these in their names take longest, and are begun first.
+#: Classes with these in their names take longest, and are begun first; those of the window follow, since they take longer than the rest.
 _LONG = (
     "desktop",
     "test_sizes",
@@ -32,6 +32,7 @@ _LONG = (
     "test_window",
     "test_make",
     "test_cutting",
+    "test_recipes",
 )
 
 
@@ -95,7 +96,7 @@ def classes(suite: unittest.TestSuite) -> dict[str, int]:
 
 def run_shared(names: list[str], patterns: list[str] | None, verbose: bool, count: int) -> Told:
     """Classes of tests in ``count`` processes at once."""
-    todo = sorted(names, key=lambda name: not any(part in name for part in _LONG))
+    todo = sorted(names, key=lambda name: (not any(part in name for part in _LONG), ".ui." not in name))
     whole = Told()
     command = [sys.executable, "-m", "tests", "--serve", *(f"-k={part}" for part in patterns or ())]
     with selectors.DefaultSelector() as selector:

@@ -8,7 +8,7 @@ import tempfile
 import unittest
 from collections.abc import Iterator
 from fractions import Fraction
-from functools import cache
+from functools import cache, lru_cache
 from pathlib import Path
 
 import av
@@ -43,9 +43,14 @@ def noise(rate: int, seconds: float = 1.0, dbov: float = -26.0, seed: int = 7) -
 
 def speech_like(rate: int, seconds: float = 3.0, dbov: float = -24.0, seed: int = 3) -> Signal:
     """Bursts of noise with pauses: as lively as speech, at about this active level."""
+    return (noise(rate, seconds, dbov + 5, seed) * _lively(rate, seconds)).astype(np.float32)
+
+
+@lru_cache(4)
+def _lively(rate: int, seconds: float) -> NDArray[np.float64]:
     time = np.arange(round(rate * seconds)) / rate
-    envelope = np.clip(np.sin(2 * np.pi * 1.7 * time) + 0.4, 0, 1) * (0.6 + 0.4 * np.sin(2 * np.pi * 7 * time))
-    return (noise(rate, seconds, dbov + 5, seed) * envelope).astype(np.float32)
+    bursts: NDArray[np.float64] = np.clip(np.sin(2 * np.pi * 1.7 * time) + 0.4, 0, 1)
+    return bursts * (0.6 + 0.4 * np.sin(2 * np.pi * 7 * time))
 
 
 @cache

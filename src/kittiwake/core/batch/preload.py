@@ -5,6 +5,12 @@ import os
 # A worker is one of as many as there are cores: its linear algebra must not start more threads.
 os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
 
+# NumPy and the standard library load these when they are first asked for something, which would be in every worker.
+import concurrent.futures.thread  # noqa: F401
+
+import numpy.fft
+import numpy.ma
+import numpy.random  # noqa: F401
 import soundfile  # noqa: F401
 import soxr  # noqa: F401
 from blake3 import blake3  # noqa: F401
