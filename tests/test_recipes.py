@@ -44,7 +44,7 @@ class TestRecipes(FolderCase):
         self.write("greeting.wav", sound, rate)
         self.write("closed.wav", sound[::-1].copy(), rate)
         for n in range(3):
-            self.write(f"theme-{n + 1}.wav", np.stack([np.tile(sound, 4), np.tile(sound, 4) * 0.5], 1), rate)
+            self.write(f"theme-{n + 1}.wav", np.stack([np.tile(sound, 2), np.tile(sound, 2) * 0.5], 1), rate)
         for n, level in enumerate((0, -3, -6, 3, -9, -45)):
             self.write(f"six/{n}.wav", sound * np.float32(10 ** (level / 20) * 0.5), rate, "PCM_24")
         self._phone()

@@ -214,9 +214,18 @@ class ReadersOfScreens(DesktopCase):
         "toggle button",
     )
 
-    def test_everything_that_can_be_worked_with_has_a_name_and_a_role(self) -> None:
+    def test_the_window_with_its_demo(self) -> None:
         self.start("window", "--demo", "--new")
         self.see("Make 6")
+        with self.subTest("everything that can be worked with has a name and a role"):
+            self._has_names_and_roles()
+        with self.subTest("a cell tells its state in words"):
+            self.assertRegex(self.see("will convert").name, "will convert")
+        with self.subTest("pictures say that they are, and the place in the sound is a slider"):
+            self.assertIn(self.see("Waveform").role, ("image", "graphic"))
+            self.assertEqual(self.see("Place in the sound").role, "slider")
+
+    def _has_names_and_roles(self) -> None:
         nameless = []
         seen: set[str] = set()
         for application in self.tree.applications():
@@ -228,12 +237,6 @@ class ReadersOfScreens(DesktopCase):
         self.assertEqual(nameless, [])
         self.assertTrue(seen & set(self.ROLES), seen)
 
-    def test_a_cell_tells_its_state_in_words(self) -> None:
-        self.start("window", "--demo", "--new")
-        self.see("Make 6")
-        cell = self.see("will convert")
-        self.assertRegex(cell.name, "will convert")
-
     def test_the_settings_tell_names_and_values(self) -> None:
         self.start("window", "--new")
         self.desktop.window("Kittiwake")
@@ -243,12 +246,6 @@ class ReadersOfScreens(DesktopCase):
         size = self.see("Text size", "spin box")
         self.assertEqual(float(size.value.removesuffix(" %")), 100)
         self.assertTrue(self.see("as the desktop", "combo box"))
-
-    def test_pictures_say_that_they_are_and_the_place_in_the_sound_is_a_slider(self) -> None:
-        self.start("window", "--demo", "--new")
-        self.see("Make 6")
-        self.assertIn(self.see("Waveform").role, ("image", "graphic"))
-        self.assertEqual(self.see("Place in the sound").role, "slider")
 
 
 class WatchedFolders(DesktopCase):
