@@ -18,6 +18,8 @@ from collections.abc import Iterator
 from dataclasses import asdict, dataclass, field
 from pathlib import Path
 
+import tests
+
 ROOT = Path(__file__).resolve().parents[1]
 _FEW = 30  # tests that one process runs as fast
 #: Classes with these in their names take longest, and are begun first; those of the window follow, since they take longer than the rest.
@@ -198,4 +200,5 @@ if __name__ == "__main__":
     sys.stdout.flush()
     sys.stderr.flush()
     # Qt objects still alive at exit are no concern of the tests.
+    tests.tidy()
     os._exit(code)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import shutil
 import sys
 import tempfile
@@ -10,6 +11,7 @@ from collections.abc import Iterator
 from fractions import Fraction
 from functools import cache, lru_cache
 from pathlib import Path
+from unittest import mock
 
 import av
 import numpy as np
@@ -108,6 +110,8 @@ class FolderCase(unittest.TestCase):
     def setUp(self) -> None:
         self.folder = Path(tempfile.mkdtemp(prefix="kittiwake-test-"))
         self.addCleanup(shutil.rmtree, self.folder, ignore_errors=True)
+        # Receivers and settings that one test keeps are nothing to the next.
+        self.enterContext(mock.patch.dict(os.environ, {"XDG_CONFIG_HOME": f"{self.folder}/.config"}))
 
     def write(self, name: str, sound: Signal, rate: int, subtype: str = "PCM_16", **more: str) -> Path:
         path = self.folder / name
