@@ -114,11 +114,34 @@ class TestPlainData(unittest.TestCase):
     def test_methods_that_come_late_are_made_once(self) -> None:
         boat, _ = fleet(ours, frozen=True, slots=True)
         late = boat.__init__
+        for _ in range(8):  # few are not worth a method
+            boat(name="a")
+        self.assertIs(late, boat.__init__)
         boat(name="a")
         made = boat.__init__
         boat(name="b")
         self.assertIsNot(late, made)
         self.assertIs(made, boat.__init__)
+
+    def test_the_first_is_made_as_the_hundredth(self) -> None:
+        ways: tuple[tuple[tuple[Any, ...], dict[str, Any]], ...] = (
+            ((), {"name": "a"}), (("a",), {}), (("a", 2), {}), (("a",), {"told": "x"}), (("a", 2, ["x"], "t"), {}), (("a", 2, ["x"]), {"told": "t"}),
+            ((), {"told": "t", "name": "a", "deck": 3}), ((), {}), ((2,), {"deck": 2, "name": "b"}), (("a",), {"name": "b"}), (("a", 1, [], "", 5), {}),
+            ((), {"name": "a", "other": 1}), (("a", 12), {}),
+        )  # fmt: skip
+
+        def said(kind: Any, words: tuple[Any, ...], named: dict[str, Any]) -> Any:
+            try:
+                return dataclasses.astuple(kind(*words, **named))
+            except (TypeError, ValueError) as error:
+                return type(error)
+
+        for options in KINDS:
+            theirs, _ = fleet(dataclasses.dataclass, **options)
+            for words, named in ways:
+                mine, _ = fleet(ours, **options)
+                told = [said(mine, words, named) for _ in range(10)]
+                self.assertEqual(told, [said(theirs, words, named)] * 10, (options, words, named))
 
     def test_defaults_that_are_made_are_not_shared(self) -> None:
         for (boat, _), _, _ in self.both():

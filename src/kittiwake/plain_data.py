@@ -8,10 +8,13 @@ against each other).
 from __future__ import annotations
 
 import dataclasses
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from operator import attrgetter
 from types import MemberDescriptorType
 from typing import TYPE_CHECKING, Any
+
+_FEW = 8  # objects of a class that are made without an ``__init__`` of its own: to write and compile one takes as long as to make fifty
+_NOT_GIVEN = object()
 
 if TYPE_CHECKING:
     from dataclasses import dataclass
@@ -37,7 +40,18 @@ def _methods(cls: Any, frozen: bool, slots: bool) -> dict[str, Any]:
     compared = _getter([one.name for one in fields if one.compare])
     hashed = _getter([one.name for one in fields if (one.compare if one.hash is None else one.hash)])
 
+    made_so_far = 0
+
     def first(self: Any, *given: Any, **named: Any) -> None:
+        nonlocal made_so_far
+        made_so_far += 1
+        values = _values(fields, given, named) if made_so_far <= _FEW else None
+        if values is not None:
+            for one, value in zip(fields, values, strict=True):
+                object.__setattr__(self, one.name, value)
+            if hasattr(cls, "__post_init__"):
+                self.__post_init__()
+            return
         if cls.__init__ is first:
             cls.__init__ = _init(cls)
         cls.__init__(self, *given, **named)
@@ -80,6 +94,27 @@ def _no_change(self: Any, name: str, value: Any = None) -> None:
 
 def _getter(names: list[str]) -> Callable[[Any], Any]:
     return attrgetter(*names) if names else lambda _: ()
+
+
+def _values(
+    fields: Sequence[dataclasses.Field[Any]], given: Sequence[Any], named: dict[str, Any]
+) -> list[Any] | None:
+    """The value of each field; None where what is given does not go with them, which ``__init__`` itself says best."""
+    found = dict(zip((one.name for one in fields if not one.kw_only), given))  # noqa: B905 (as far as they go)
+    if len(found) < len(given) or found.keys() & named.keys():
+        return None
+    found |= named
+    values = []
+    for one in fields:
+        if one.name in found:
+            values.append(found.pop(one.name))
+        elif one.default is not dataclasses.MISSING:
+            values.append(one.default)
+        elif one.default_factory is not dataclasses.MISSING:
+            values.append(one.default_factory())
+        else:
+            return None
+    return None if found else values
 
 
 def _init(cls: Any) -> Callable[..., None]:
