@@ -13,6 +13,7 @@ from typing import Any, ClassVar
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kittiwake.plain_data import _FEW
 from kittiwake.plain_data import dataclass as ours
 
 KINDS: tuple[dict[str, bool], ...] = (
@@ -114,7 +115,7 @@ class TestPlainData(unittest.TestCase):
     def test_methods_that_come_late_are_made_once(self) -> None:
         boat, _ = fleet(ours, frozen=True, slots=True)
         late = boat.__init__
-        for _ in range(8):  # few are not worth a method
+        for _ in range(_FEW):  # few are not worth a method
             boat(name="a")
         self.assertIs(late, boat.__init__)
         boat(name="a")
@@ -140,8 +141,8 @@ class TestPlainData(unittest.TestCase):
             theirs, _ = fleet(dataclasses.dataclass, **options)
             for words, named in ways:
                 mine, _ = fleet(ours, **options)
-                told = [said(mine, words, named) for _ in range(10)]
-                self.assertEqual(told, [said(theirs, words, named)] * 10, (options, words, named))
+                told = [said(mine, words, named) for _ in range(_FEW + 2)]
+                self.assertEqual(told, [said(theirs, words, named)] * (_FEW + 2), (options, words, named))
 
     def test_defaults_that_are_made_are_not_shared(self) -> None:
         for (boat, _), _, _ in self.both():

@@ -14,7 +14,6 @@ from types import MemberDescriptorType
 from typing import TYPE_CHECKING, Any
 
 _FEW = 8  # objects of a class that are made without an ``__init__`` of its own: to write and compile one takes as long as to make fifty
-_NOT_GIVEN = object()
 
 if TYPE_CHECKING:
     from dataclasses import dataclass

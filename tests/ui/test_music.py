@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-import os
-from unittest import mock
-
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
@@ -20,9 +17,6 @@ Key, Mod = Qt.Key, Qt.KeyboardModifier
 class TestHoldMusic(WindowCase):
     def setUp(self) -> None:
         super().setUp()
-        kept = mock.patch.dict(os.environ, {"XDG_CONFIG_HOME": str(self.folder / "config")})
-        kept.start()
-        self.addCleanup(kept.stop)
         self.session.project.begin(("hold-music",))
         self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         word = self.write("Patience.wav", speech_like(16_000, 1.5), 16_000)

@@ -178,7 +178,7 @@ class TestFrench(TestLanguages):
 
 
 class TestLargeText(TestSizes):
-    """At one and a half times the usual size; and then changed to twice the usual one while the window is open."""
+    """At one and a half times the usual size; and then changed to twice that size, and to four fifths of it, while the window is open."""
 
     def setUp(self) -> None:
         app = make_app()
@@ -194,8 +194,9 @@ class TestLargeText(TestSizes):
     def test_every_page_at_two_sizes_in_light_and_dark(self) -> None:
         self.check(self.window, "empty")
         self.check_pages(((1280, 800), False))
-        self.window.settings.set("look.text_size", 200)
-        self.check_pages(((1920, 1080), True))
+        for percent, size in ((200, (1920, 1080)), (80, (1024, 640))):
+            self.window.settings.set("look.text_size", percent)
+            self.check_pages((size, True))
 
 
 class TestMeasure(WindowCase):

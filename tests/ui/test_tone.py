@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-import os
-from unittest import mock
-
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
@@ -21,9 +18,6 @@ Key, Mod = Qt.Key, Qt.KeyboardModifier
 class TestTones(WindowCase):
     def setUp(self) -> None:
         super().setUp()
-        kept = mock.patch.dict(os.environ, {"XDG_CONFIG_HOME": str(self.folder / "config")})
-        kept.start()
-        self.addCleanup(kept.stop)
         self.session.project.begin(("phone-menu",))
         self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.window.board.setFocus()

@@ -13,9 +13,8 @@ from hypothesis import strategies as st
 from kittiwake.core.fit import fit
 from kittiwake.core.fit.one_off import with_settings
 from kittiwake.core.fit.path import Touch, length_out, touches
-from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Facts, Receiver, TouchUp, load_receiver, shipped_receivers
-from tests.sounds import DEMO
+from tests.sounds import DEMO, looked_at
 
 _SPEECH = DEMO / "Main menu.wav"
 _TOUCHED: list[dict[str, Any]] = [
@@ -23,9 +22,8 @@ _TOUCHED: list[dict[str, Any]] = [
 ]  # fmt: skip
 
 
-@lru_cache
 def facts() -> Facts:
-    return analyze(_SPEECH)
+    return looked_at(_SPEECH)
 
 
 @lru_cache

@@ -4,9 +4,7 @@ from __future__ import annotations
 
 import datetime
 import math
-import os
 from pathlib import Path
-from unittest import mock
 
 import numpy as np
 import soundfile
@@ -141,9 +139,6 @@ class TestMaking(FolderCase):
     def setUp(self) -> None:
         super().setUp()
         self.piece = self.write("theme.wav", music(24), RATE)
-        kept = mock.patch.dict(os.environ, {"XDG_CONFIG_HOME": str(self.folder / "config")})
-        kept.start()
-        self.addCleanup(kept.stop)
 
     def test_a_loop_of_half_a_minute_repeated_to_three(self) -> None:
         found = None
@@ -233,7 +228,7 @@ class TestMaking(FolderCase):
         self.assertEqual(rights_of(self.piece), Rights())
         keep_rights(self.piece, Rights("A", "B"))
         self.assertEqual(rights_of(self.piece), Rights("A", "B"))
-        (self.folder / "config" / "kittiwake" / "rights.json").write_text("[", "utf-8")
+        (self.folder / ".config" / "kittiwake" / "rights.json").write_text("[", "utf-8")
         self.assertEqual(rights_of(self.piece), Rights())
 
     def test_what_is_wrong_is_a_sentence(self) -> None:

@@ -2,9 +2,6 @@
 
 from __future__ import annotations
 
-import os
-from unittest import mock
-
 from click.testing import CliRunner
 
 from kittiwake.cli.main import cli
@@ -19,9 +16,6 @@ from tests.sounds import FolderCase
 class TestNetwork(FolderCase):
     def setUp(self) -> None:
         super().setUp()
-        kept = mock.patch.dict(os.environ, {"XDG_CONFIG_HOME": str(self.folder / "config")})
-        kept.start()
-        self.addCleanup(kept.stop)
         voices_folder().mkdir(parents=True)
 
     def put(self, stem: str, **fields: object) -> None:

@@ -143,8 +143,9 @@ class Adpcm:
             negative = code >= sign
             dql = dqln[code] + (y >> 2)
             size = 0 if dql < 0 else ((128 + (dql & 127)) << 7) >> (14 - (dql >> 7))
-            sr = se - size if negative else se + size
-            sr = (sr + 0x8000 & 0xFFFF) - 0x8000
+            difference = -size if negative else size
+            sr = (se + difference + 0x8000 & 0xFFFF) - 0x8000
+            dqsez = ((sezi >> 1) + difference + 0x8000 & 0xFFFF) - 0x8000
             # LIMO of annex A.
             out.append(-8192 if sr < -8192 else 8191 if sr > 8191 else sr)
             # TRANS: a modem's tone has changed.
@@ -157,14 +158,14 @@ class Adpcm:
             yu = y + ((wi[code] * 32 - y) >> 5)
             yu = 544 if yu < 544 else 5120 if yu > 5120 else yu
             yl += yu + (-yl >> 6)
-            pk0 = ((sezi >> 1) + (-size if negative else size) + 0x8000 & 0xFFFF) < 0x8000
+            pk0 = dqsez < 0
             if changed:
                 a1 = a2 = b1 = b2 = b3 = b4 = b5 = b6 = 0
                 td = False
             else:
                 # UPA2, LIMC, UPA1, LIMD.
                 a2 -= a2 >> 7
-                if (sezi >> 1) + (-size if negative else size) & 0xFFFF:
+                if dqsez:
                     slope = -a1 if pk0 is pk1 else a1
                     a2 += -0x100 if slope < -8191 else 0xFF if slope > 8191 else slope >> 5
                     a2 += 0x80 if pk0 is pk2 else -0x80
