@@ -144,7 +144,7 @@ def page() -> str:
         "| IMA and Microsoft ADPCM, FLAC, PCM | written by libsndfile or here, read by libavcodec, and PCM by Python’s `wave` too |",
         "| G.723.1 | libavcodec writes and reads, and nothing independent is to be had in the registries: length, size and level are all that is held |",
         "",
-        "libsndfile’s G.726 leaves the rounding out of FMULT that the recommendation has, and libav’s forgets twice as fast at 40 kbit/s: neither is used.",
+        "libsndfile’s G.726 leaves the rounding out of FMULT that the recommendation has, and libav’s forgets twice as fast at 40 kbit/s: neither writes or reads here, and a guess alone listens through them.",
         "`kittiwake` names the format of headerless files by the words above, such as `--headerless g726_32be@8000`.",
         "",
     ]
