@@ -11,8 +11,8 @@ from typing import TYPE_CHECKING, Any, NoReturn
 import click
 
 from ..commands import Command, register
+from ..core.disk.text import printable, to_json
 from ..core.errors import KittiwakeError
-from ..core.model.text import printable, to_json
 from ..version import __version__
 from ..words import in_words, phrase, tr
 from . import progress

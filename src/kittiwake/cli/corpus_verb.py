@@ -14,8 +14,8 @@ from typing import Any
 
 import click
 
+from ..core.disk.text import printable
 from ..core.errors import KittiwakeError
-from ..core.model.text import printable
 from ..words import in_words, phrase, tr
 from . import common, progress
 from .common import complain, emit, leave, say, verb

@@ -7,8 +7,8 @@ from typing import Any
 
 import click
 
+from ..core.disk.text import printable
 from ..core.errors import KittiwakeError
-from ..core.model.text import printable
 from ..words import phrase, tr
 from . import common
 from .common import complain, emit, leave, say, verb
@@ -105,8 +105,8 @@ def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     import datetime
 
     from ..core.deliver.report import outline_of, report_of
+    from ..core.disk.place import write_whole
     from ..core.fit.rules import demands_of
-    from ..core.make.place import write_whole
 
     page = report_of(
         plan, verdicts, demands_of(plan.receiver), when=datetime.date.today().isoformat(), outlines=outline_of
@@ -159,7 +159,7 @@ def try_verb(
     receiver: Any, paths: tuple[Path, ...], actions: tuple[str, ...], heard: Path | None, keep: Path | None, recorded: Path | None, fail: str | None,
     as_json: bool,
 ) -> None:  # fmt: skip
-    from ..core.make.place import write_whole
+    from ..core.disk.place import write_whole
     from ..core.standin.judge import link_to
 
     link = link_to(receiver.standin, fail or "")

@@ -7,8 +7,8 @@ from pathlib import Path
 
 import click
 
+from ..core.disk.text import printable
 from ..core.errors import KittiwakeError
-from ..core.model.text import printable
 from ..words import tr
 from . import common
 from .common import complain, emit, leave, say, verb

@@ -9,8 +9,8 @@ from typing import Any
 
 import click
 
+from ..core.disk.text import printable
 from ..core.errors import KittiwakeError
-from ..core.model.text import printable
 from ..words import phrase, tr
 from . import common
 from .common import complain, emit, leave, say, verb
@@ -109,7 +109,7 @@ def _told(
     answers: Any, items: list[Any], lines: dict[str, Any], language: str, list_: Path | None, as_json: bool
 ) -> bool:
     """Say what came; whether every file got an answer."""
-    from ..core.make.place import write_whole
+    from ..core.disk.place import write_whole
     from ..core.service.listed import as_csv, as_jsonl, listed, sum_of, sums
 
     every = []
@@ -162,7 +162,7 @@ def _codecs(
     import dataclasses
     import tempfile
 
-    from ..core.make.place import write_whole
+    from ..core.disk.place import write_whole
     from ..core.measure.analyze import analyze
     from ..core.model import Clip
     from ..core.service.costs import Meant, bars, codec_costs

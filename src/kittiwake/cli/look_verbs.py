@@ -44,8 +44,8 @@ def facts_verb(paths: tuple[Path, ...], stated: Any, stream: int | None, as_json
 
 def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
     """Say last whose rate looks false beside the others of its folder."""
+    from ..core.disk.text import printable
     from ..core.fit.suspicion import suspicions
-    from ..core.model.text import printable
 
     for voices in folders.values():
         for path, problem in suspicions(voices).items():

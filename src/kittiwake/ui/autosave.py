@@ -15,8 +15,8 @@ from typing import TYPE_CHECKING
 from platformdirs import user_state_path
 from PySide6.QtCore import QObject, QTimer
 
+from ..core.disk.place import alive
 from ..core.errors import KittiwakeError
-from ..core.make.place import alive
 from ..core.model import Job, MadeRecord
 from ..core.model.job import EXTENSION, save_job
 from ..plain_data import dataclass

@@ -11,7 +11,7 @@ from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QScrollArea, QSplitter, QVBoxLayout, QWidget
 
 from ..commands import key_of
-from ..core.model.text import put_whole
+from ..core.disk.place import write_text_whole
 from ..words import tr
 from .board.filter_bar import FilterBar
 from .board.view import Board
@@ -146,4 +146,4 @@ class Halves(QWidget):
     def _save(self) -> None:
         changed = {page: share for page, share in self._shares.items() if share != _SHARES.get(page)}
         with contextlib.suppress(OSError):
-            put_whole(self._path, json.dumps(changed))
+            write_text_whole(self._path, json.dumps(changed))

@@ -9,9 +9,9 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from ..core.disk.place import file_digest
 from ..core.make.ledger import LEDGER, Entry, Ledger
 from ..core.make.output import as_made
-from ..core.make.place import file_digest
 from ..core.measure.analyze import stamp_of
 from ..core.model import MadeRecord
 from ..core.project import Project

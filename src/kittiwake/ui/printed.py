@@ -9,8 +9,8 @@ from pathlib import Path
 from PySide6.QtCore import QMarginsF, QSizeF
 from PySide6.QtGui import QPageLayout, QPageSize, QPdfWriter, QTextDocument
 
+from ..core.disk.place import part_file, put_in_place
 from ..core.errors import KittiwakeError
-from ..core.make.place import part_file, put_in_place
 from ..words import in_words, phrase
 
 _DOTS = 150  # an inch

@@ -8,9 +8,9 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from kittiwake.core.batch.naming import Naming
+from kittiwake.core.disk.place import file_digest
 from kittiwake.core.fit import unique_names
 from kittiwake.core.make.ledger import Entry, Ledger
-from kittiwake.core.make.place import file_digest
 from kittiwake.core.model import load_receiver
 from tests.sounds import FolderCase
 

@@ -11,8 +11,8 @@ from unittest import mock
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from kittiwake.core.disk.place import put_in_place
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
-from kittiwake.core.make.place import put_in_place
 from tests.sounds import FolderCase
 
 _NAMES = st.sampled_from(
@@ -87,7 +87,7 @@ class TestPlace(FolderCase):
             part, taken, free = (self.folder / f"{name}{without}" for name in ("part", "taken", "free"))
             part.write_bytes(b"new")
             taken.write_bytes(b"theirs")
-            with mock.patch("kittiwake.core.make.place._NOT_OVER", 1 << 20 if without else 1):
+            with mock.patch("kittiwake.core.disk.place._NOT_OVER", 1 << 20 if without else 1):
                 with self.assertRaisesRegex(Exception, "could not be put"):
                     put_in_place(part, taken, replace=False)
                 self.assertEqual(taken.read_bytes(), b"theirs")

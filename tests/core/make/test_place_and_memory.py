@@ -11,8 +11,8 @@ import time
 import numpy as np
 import soundfile
 
+from kittiwake.core.disk.place import part_file, put_in_place, sweep
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
-from kittiwake.core.make.place import part_file, put_in_place, sweep
 from tests.sounds import FolderCase, noise
 
 

@@ -10,13 +10,13 @@ from unittest import mock
 
 from kittiwake.core.batch import BatchRequest, plan_outputs, run_batch
 from kittiwake.core.batch.search import find_sources
+from kittiwake.core.disk.place import file_digest
 from kittiwake.core.errors import MakeError
 from kittiwake.core.fit import fit
 from kittiwake.core.intake import PassedOver
 from kittiwake.core.intake.folder import find_sound_files, plain_path
 from kittiwake.core.make import make_output
 from kittiwake.core.make.ledger import LEDGER, Entry, Ledger, only_run
-from kittiwake.core.make.place import file_digest
 from kittiwake.core.make.status import explain, forget_deleted, output_statuses, remove_orphans
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver

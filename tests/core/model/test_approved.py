@@ -10,6 +10,7 @@ from typing import Any
 
 import numpy as np
 
+from kittiwake.core.disk.text import printable, to_json
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import (
@@ -34,7 +35,6 @@ from kittiwake.core.model.receiver_file import parse_receiver, to_toml
 from kittiwake.core.model.rights import Rights
 from kittiwake.core.model.script import Respelling, Script, ScriptLine
 from kittiwake.core.model.span import Cut, Span
-from kittiwake.core.model.text import printable, to_json
 from tests.approved import approve
 from tests.sounds import FolderCase
 from tests.variety import written

@@ -17,11 +17,11 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.place import sweep
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
 from ..make.ledger import Entry, Ledger, only_run
 from ..make.output import Result, unaltered
-from ..make.place import sweep
 from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver
 from ..process import Executor, Processes, Progress, WorkerCrash

@@ -12,11 +12,11 @@ from functools import lru_cache
 from pathlib import Path
 
 from ...plain_data import dataclass
+from ..disk.place import sync_files
 from ..errors import KittiwakeError
 from ..fit import BatchContext, Fit, fit
 from ..make.ledger import Ledger
 from ..make.output import OutputPlan, Result
-from ..make.place import sync_files
 from ..make.speculative import SpeculativePass
 from ..make.staged import StagedOutput, commit, verify, write
 from ..model import Clip, Facts, Receiver, TouchUp

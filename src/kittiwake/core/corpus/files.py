@@ -8,8 +8,8 @@ from pathlib import Path
 from typing import IO
 
 from ...words import phrase
+from ..disk.place import part_file, put_in_place, sync_files
 from ..errors import KittiwakeError
-from ..make.place import part_file, put_in_place, sync_files
 from .store import Store
 
 

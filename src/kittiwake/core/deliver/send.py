@@ -9,9 +9,9 @@ from pathlib import Path
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
+from ..disk.place import write_whole
 from ..errors import Cancelled, KittiwakeError, reason_of
 from ..make.delivered import PACKED, Delivered, delivered_in, note_delivered
-from ..make.place import write_whole
 from .form import bytes_of, form_called
 from .manifest import manifests
 from .plan import Plan, key_of

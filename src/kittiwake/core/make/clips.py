@@ -6,10 +6,10 @@ from pathlib import Path
 
 from ..codec import find_format
 from ..cut.spoken import Heard, Spoken, cut_from
+from ..disk.place import part_name, put_in_place
 from ..fit.names import bare_name, unique_names
 from ..model import Stated
 from ..model.name_rules import Names
-from .place import part_name, put_in_place
 
 _NAMES = Names(allowed=r"\w .,'()-")
 

@@ -7,16 +7,11 @@ moment leaves a line too many, never a file that nobody knows. The last line of 
 
 from __future__ import annotations
 
-import contextlib
 import dataclasses
-import errno
-import fcntl
 import json
 import os
 import re
-import stat
 import sys
-import time
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
@@ -25,11 +20,10 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
-from ..errors import MakeError
-from ..model.text import to_json
+from ..disk.journal import LONGEST_LINE, Journal
+from ..disk.text import to_json
 
 LEDGER = ".kittiwake-made.jsonl"
-_PATIENCE = 2.0  # s, for the processes of a run that was killed to be gone
 
 
 @dataclass(slots=True)
@@ -80,7 +74,7 @@ _BEGINNING = re.compile(
     + rb', "receiver": ' + _TEXT + rb", "
 )  # fmt: skip
 _STEPS, _AFTER_STEPS = b', "path": ["', b'"], "seconds": '
-_LONGEST = 1 << 20  # bytes that a line may have
+_LONGEST = LONGEST_LINE
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
 
 
@@ -135,6 +129,11 @@ def is_bare(name: str) -> bool:
     return bool(name) and "/" not in name and "\0" not in name and name[0] != "."
 
 
+def journal_of(folder: Path) -> Journal:
+    """The ledger of a folder as a journal."""
+    return Journal(folder / LEDGER)
+
+
 def open_ledger(folder: Path, flags: int) -> int:
     """The ledger of a folder as an open file (its number). A link would lead elsewhere, and a pipe or a device would never end.
 
@@ -142,11 +141,7 @@ def open_ledger(folder: Path, flags: int) -> int:
     ------
     OSError
     """
-    handle = os.open(folder / LEDGER, flags | os.O_NOFOLLOW | os.O_NONBLOCK, 0o666)
-    if not stat.S_ISREG(os.fstat(handle).st_mode):
-        os.close(handle)
-        raise OSError(errno.EINVAL, "its ledger is not an ordinary file")
-    return handle
+    return journal_of(folder).open(flags)
 
 
 def _entry(line: bytes, paths: bool = True) -> Entry | None:
@@ -295,37 +290,9 @@ class Ledger:
             return
         lines = "".join(map(line_of, entries)).encode("utf-8")
         with self._lock:
-            handle = open_ledger(self._folder, os.O_RDWR | os.O_APPEND | os.O_CREAT)
-            try:
-                with contextlib.suppress(OSError):  # a disk without locks
-                    fcntl.lockf(handle, fcntl.LOCK_EX)  # other processes of the run append as well
-                size = os.fstat(handle).st_size
-                torn = size > 0 and os.pread(handle, 1, size - 1) != b"\n"
-                _append(handle, (b"\n" if torn else b"") + lines, size)
-                os.fsync(handle)
-            finally:
-                os.close(handle)
+            journal_of(self._folder).append_lines(lines)
         if self._read >= 0:
             self.refresh()
-
-
-def _append(handle: int, data: bytes, size: int) -> None:
-    """All of it behind ``size`` bytes, or nothing.
-
-    Raises
-    ------
-    OSError : the disk takes no more.
-    """
-    view = memoryview(data)
-    try:
-        while view:
-            done = os.write(handle, view)
-            if not done:
-                raise OSError(errno.ENOSPC, os.strerror(errno.ENOSPC))
-            view = view[done:]
-    except OSError:
-        os.ftruncate(handle, size)
-        raise
 
 
 def line_of(entry: Entry) -> str:
@@ -347,28 +314,5 @@ def only_run(folder: Path) -> Iterator[int]:
     MakeError : another run makes into this folder.
     OSError
     """
-    folder.mkdir(parents=True, exist_ok=True)
-    handle = open_ledger(folder, os.O_RDWR | os.O_CREAT)
-    try:
-        until = time.monotonic() + _PATIENCE
-        while True:
-            try:
-                fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
-                if os.path.samestat(os.fstat(handle), os.lstat(folder / LEDGER)):
-                    break
-                # Somebody has put another in its place meanwhile.
-                os.close(handle)
-                handle = open_ledger(folder, os.O_RDWR | os.O_CREAT)
-                continue
-            except BlockingIOError:
-                if time.monotonic() > until:
-                    told = phrase("Another run is making into {folder}.", folder=folder)
-                    raise MakeError(
-                        told, phrase("Wait until it is done, or choose another folder."), "locked"
-                    ) from None
-                time.sleep(0.02)
-            except OSError:
-                break  # a disk without locks: nothing is lost, since names are only ever taken when free
+    with journal_of(folder).held(phrase("Another run is making into {folder}", folder=folder)) as handle:
         yield handle
-    finally:
-        os.close(handle)

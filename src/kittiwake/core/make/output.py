@@ -12,12 +12,12 @@ from typing import Any, Literal
 
 from ...plain_data import dataclass
 from ...version import __version__
+from ..disk.place import file_digest
 from ..fit import Fit
 from ..measure.analyze import stamp_of
 from ..model import Clip, Facts, Receiver
 from ..model.untreated import receiver_for
 from .ledger import Entry
-from .place import file_digest
 from .proof import Proof
 
 Status = Literal["made", "kept", "refused", "failed"]

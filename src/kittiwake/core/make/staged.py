@@ -17,6 +17,7 @@ from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec.cues import add_cues
 from ..codec.info import add_info
+from ..disk.place import file_digest, part_name, put_in_place, sync_files, sync_folder
 from ..errors import Cancelled, KittiwakeError, MakeError, reason_of
 from ..fit import Problem
 from ..fit.names import lost_in
@@ -26,7 +27,6 @@ from ..log import log, log_path
 from ..measure.analyze import stamp_of
 from .ledger import Entry, Ledger
 from .output import OutputPlan, Result, fingerprint, unaltered, versions
-from .place import file_digest, part_name, put_in_place, sync_files, sync_folder
 from .proof import Promise, Proof, prove
 from .speculative import SpeculativePass
 from .stream import Written, write_stream

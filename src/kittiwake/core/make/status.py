@@ -9,12 +9,12 @@ from typing import Any, Literal
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.place import part_file, put_in_place
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.analyze import stamp_of
 from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
 from .output import as_made, unaltered
-from .place import part_file, put_in_place
 
 State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
 

@@ -5,12 +5,12 @@ from __future__ import annotations
 from pathlib import Path
 
 from ...words import joined, phrase
+from ..disk.text import text_of
 from ..errors import RulesError, reason_of
 from ..nearest import nearest
 from .own_receivers import own_receivers
 from .receiver import Receiver
 from .receiver_file import MOST_TEXT, parse_receiver, shipped_file, shipped_receiver, shipped_receivers, to_toml
-from .text import text_of
 
 
 def receiver_text(slug: str) -> str:

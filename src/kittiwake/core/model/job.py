@@ -12,6 +12,7 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.text import text_of, to_json
 from ..errors import JobError, RulesError, reason_of
 from . import checked
 from .clip import Clip
@@ -20,7 +21,6 @@ from .receiver_file import receiver_from_data
 from .script import Script
 from .span import Cut
 from .stated import Stated
-from .text import text_of, to_json
 
 JOB_VERSION = 1
 EXTENSION = ".kittiwake"

@@ -8,10 +8,11 @@ from collections.abc import Iterable, Mapping
 from pathlib import Path
 
 from ...words import phrase
+from ..disk.place import write_text_whole
+from ..disk.text import text_of
 from ..errors import RulesError, reason_of
 from .receiver import Receiver
 from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
-from .text import put_whole, text_of
 
 _LAST = "last-used.json"
 _read: dict[Path, tuple[int, Receiver | None]] = {}
@@ -104,7 +105,7 @@ def note_used(slugs: Iterable[str]) -> None:
 
 def _write(path: Path, text: str) -> None:
     try:
-        put_whole(path, text)
+        write_text_whole(path, text)
     except OSError as error:
         raise RulesError(
             phrase(

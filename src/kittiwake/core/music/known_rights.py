@@ -8,8 +8,8 @@ from pathlib import Path
 
 from platformdirs import user_config_path
 
+from ..disk.place import write_whole
 from ..errors import KittiwakeError
-from ..make.place import write_whole
 from ..model.rights import Rights
 
 _MOST_BYTES = 1 << 20

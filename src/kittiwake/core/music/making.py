@@ -17,13 +17,13 @@ from numpy.typing import NDArray
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.place import write_whole
+from ..disk.text import text_of
 from ..errors import KittiwakeError, reason_of
 from ..fit import fit
 from ..intake import open_sound
-from ..make.place import write_whole
 from ..measure import analyze
 from ..model import Clip, TouchUp, load_receiver
-from ..model.text import text_of
 from ..sound.length import span_of
 from ..sound.sides import select_channel
 from .fitting import at_speech_level, banded, frames_for, levelled, repeated, with_messages

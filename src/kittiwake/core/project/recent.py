@@ -11,7 +11,7 @@ from typing import Any
 from platformdirs import user_state_path
 
 from ...plain_data import dataclass
-from ..model.text import put_whole
+from ..disk.place import write_text_whole
 
 _MOST = 12
 
@@ -69,4 +69,4 @@ class RecentJobs:
 
     def _write(self, told: dict[str, Any]) -> None:
         with contextlib.suppress(OSError):
-            put_whole(self._path, json.dumps(told, indent=1))
+            write_text_whole(self._path, json.dumps(told, indent=1))

@@ -8,9 +8,9 @@ from pathlib import Path
 
 from platformdirs import user_data_path
 
+from ..disk.place import write_text_whole
 from ..errors import RulesError
 from ..model import Stated
-from ..model.text import put_whole
 
 _MOST = 500  # folders; the oldest are forgotten
 
@@ -38,4 +38,4 @@ class Remembered:
         for old in list(self._formats)[:-_MOST]:
             del self._formats[old]
         with contextlib.suppress(OSError):
-            put_whole(self._path, json.dumps(self._formats, indent=1, ensure_ascii=True))
+            write_text_whole(self._path, json.dumps(self._formats, indent=1, ensure_ascii=True))

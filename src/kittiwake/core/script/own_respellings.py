@@ -9,9 +9,9 @@ from pathlib import Path
 from platformdirs import user_config_path
 
 from ...words import phrase
+from ..disk.place import write_text_whole
 from ..errors import KittiwakeError, reason_of
 from ..model.script import Respelling, Script
-from ..model.text import put_whole
 from .respell import acting, as_text, parsed
 
 _MOST_BYTES = 1 << 20
@@ -38,7 +38,7 @@ def keep_own(respellings: Iterable[Respelling]) -> None:
     """
     path = own_file()
     try:
-        put_whole(path, as_text(respellings))
+        write_text_whole(path, as_text(respellings))
     except OSError as error:
         raise KittiwakeError(
             phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error)),

@@ -10,8 +10,9 @@ from pathlib import Path
 from typing import Any
 
 from ...words import phrase
+from ..disk.place import write_text_whole
+from ..disk.text import text_of
 from ..errors import RulesError, reason_of
-from ..model.text import put_whole, text_of
 from .setting import SECTIONS, Setting, Value, known_settings, setting_of
 
 _LARGEST = 256 * 1024  # bytes
@@ -175,7 +176,7 @@ class Settings:
     def _put(self, key: str, value: Value | tuple[str, ...] | None) -> None:
         text = _with(self._text(), key, value)
         try:
-            put_whole(self.path, text)
+            write_text_whole(self.path, text)
         except OSError as error:
             raise RulesError(
                 phrase(

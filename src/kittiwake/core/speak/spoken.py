@@ -13,8 +13,8 @@ import soundfile
 from ...plain_data import dataclass
 from ...words import phrase
 from ..batch.each import each
+from ..disk.place import write_whole
 from ..errors import KittiwakeError, reason_of
-from ..make.place import write_whole
 from ..model.script import Script, ScriptLine
 from ..process import Executor, WorkerCrash
 from ..script.respell import spoken_text

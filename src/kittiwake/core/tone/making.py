@@ -12,9 +12,9 @@ import soundfile
 from numpy.typing import NDArray
 
 from ...words import phrase
+from ..disk.place import write_whole
 from ..errors import KittiwakeError, reason_of
 from ..intake.short import read_short
-from ..make.place import write_whole
 from ..model import Clip, TouchUp
 from .plan import read_recipe, to_toml, tone_for
 from .recipe import Segment, ToneError, ToneRecipe

@@ -8,8 +8,8 @@ from pathlib import Path
 from platformdirs import user_config_path
 
 from ...words import phrase
+from ..disk.place import write_whole
 from ..errors import KittiwakeError, reason_of
-from ..make.place import write_whole
 from .plan import read_recipe, to_toml
 from .recipe import ToneError, ToneRecipe
 

@@ -9,8 +9,8 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
+from ..disk.text import text_of
 from ..errors import reason_of
-from ..model.text import text_of
 from .keys import keys_recipe
 from .recipe import Segment, ToneError, ToneRecipe, recipe_of
 

@@ -9,9 +9,10 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.place import write_text_whole
+from ..disk.text import text_of
 from ..errors import RulesError, reason_of
 from ..model import load_receiver
-from ..model.text import put_whole, text_of
 
 _LARGEST = 256 * 1024  # bytes
 _HEAD = '# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.\n# [[folder]]\n# path = "/home/me/in"\n# receivers = ["phone-menu"]        slugs, or paths of TOML files\n# into = "/home/me/out"             default: "made" in the folder itself\n'
@@ -116,7 +117,7 @@ def keep_wishes(folders: Iterable[WatchedFolder], path: Path | None = None) -> N
     file = path or wishes_path()
     told = [{"path": str(one.path), "receivers": list(one.receivers), "into": str(one.into)} for one in folders]
     try:
-        put_whole(file, _HEAD + "\n" + tomli_w.dumps({"folder": told}) if told else _HEAD)
+        write_text_whole(file, _HEAD + "\n" + tomli_w.dumps({"folder": told}) if told else _HEAD)
     except OSError as error:
         raise RulesError(
             phrase("{file} could not be written: {reason_of}.", file=file, reason_of=reason_of(error)),

@@ -19,8 +19,8 @@ from PySide6.QtWidgets import (
 )
 
 from ...commands import key_of
+from ...core.disk.place import write_whole
 from ...core.errors import KittiwakeError
-from ...core.make.place import write_whole
 from ...core.model import Clip, Receiver
 from ...core.project import Cell, edits
 from ...core.project.handing import root_of

@@ -17,8 +17,8 @@ from PySide6.QtWidgets import (
 )  # fmt: skip
 
 from ...commands import key_of
+from ...core.disk.place import write_whole
 from ...core.errors import KittiwakeError
-from ...core.make.place import write_whole
 from ...core.model import Stated
 from ...core.model.units import format_seconds
 from ...core.project.project import Project

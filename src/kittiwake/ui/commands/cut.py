@@ -10,8 +10,8 @@ from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from ...commands import command, key_of
 from ...core.cut import shown_names
+from ...core.disk.place import part_file, put_in_place, sync_files
 from ...core.errors import KittiwakeError, reason_of
-from ...core.make.place import part_file, put_in_place, sync_files
 from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits

@@ -10,9 +10,9 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QApplication
 
 from ...commands import command
+from ...core.disk.place import write_whole
 from ...core.errors import Cancelled
 from ...core.make.delivered import delivered_in
-from ...core.make.place import write_whole
 from ...core.model import Receiver
 from ...core.project.handing import items_of, root_of
 from ...words import tr

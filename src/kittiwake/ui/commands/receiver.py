@@ -8,9 +8,9 @@ from pathlib import Path
 from PySide6.QtWidgets import QFileDialog
 
 from ...commands import command, key_of
+from ...core.disk.place import write_whole
 from ...core.errors import MakeError, reason_of
 from ...core.fit import legal_name
-from ...core.make.place import write_whole
 from ...core.model import Facts, Receiver, load_receiver, shipped_receivers
 from ...core.model.name_rules import Names
 from ...core.model.own_receivers import as_own, free_slug, keep_own, note_used

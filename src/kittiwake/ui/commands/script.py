@@ -7,7 +7,7 @@ from pathlib import Path
 from PySide6.QtWidgets import QFileDialog
 
 from ...commands import command, key_of
-from ...core.make.place import write_whole
+from ...core.disk.place import write_whole
 from ...words import tr
 from ..ask import where_to_save
 from ..context import Context

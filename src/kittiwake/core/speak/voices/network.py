@@ -32,8 +32,8 @@ from platformdirs import user_config_path
 
 from ....plain_data import dataclass
 from ....words import phrase
+from ...disk.text import text_of
 from ...errors import KittiwakeError, reason_of
-from ...model.text import text_of
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
 
 _MOST_BYTES = 64 << 20

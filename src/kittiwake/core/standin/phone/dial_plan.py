@@ -329,8 +329,8 @@ def read_plan(path: Path) -> DialPlan:
     ------
     KittiwakeError
     """
+    from ...disk.text import text_of
     from ...errors import reason_of
-    from ...model.text import text_of
 
     try:
         return plan_of(text_of(path, 1 << 20, phrase("dial plan")), path.name)

@@ -2,16 +2,19 @@
 
 from __future__ import annotations
 
+import contextlib
 import errno
 import hashlib
 import os
 import re
+import stat
 from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
 
 from ...words import phrase
 from ..errors import Cancelled, MakeError, reason_of
+from .private import FILE_MODE, private_folder
 
 _HERE, _NOT_OVER = -100, 1  # AT_FDCWD and RENAME_NOREPLACE of Linux, renameat2(2)
 _FEW = 4  # files, up to which each is forced to the disk by itself
@@ -143,17 +146,50 @@ def _rename_anew(part: Path, final: Path) -> None:
         part.rename(final)
 
 
-def write_whole(path: Path, data: bytes) -> None:
-    """A small file, whole or not at all; what was there before is untouched until then.
+def write_whole(path: Path, data: bytes, *, private: bool = False) -> None:
+    """A small file, whole or not at all; what was there before is untouched until then. Its folder is made. What a link leads to is written,
+    and the link stays.
+
+    Parameters
+    ----------
+    private : whether nobody else may read it, nor enter the folders that are made for it.
 
     Raises
     ------
     MakeError, OSError
     """
-    with part_file(path.parent) as part:
-        part.write_bytes(data)
-        sync_files([part])
+    path = Path(os.path.realpath(path)) if path.is_symlink() else path
+    with _written(path, data, private) as part:
         put_in_place(part, path, replace=True)
+
+
+def write_text_whole(path: Path, text: str, *, private: bool = True) -> None:
+    """Write a small file that a person keeps (settings, lists, what was used last), whole or not at all, as ``write_whole``.
+
+    Raises
+    ------
+    OSError : what was there before is untouched.
+    """
+    path = Path(os.path.realpath(path)) if path.is_symlink() else path
+    with _written(path, text.encode("utf-8"), private) as part:
+        part.replace(path)
+
+
+@contextmanager
+def _written(path: Path, data: bytes, private: bool) -> Iterator[Path]:
+    """The bytes under a temporary name beside where they are to go, forced to the disk, with the rights of what they are to replace."""
+    if private:
+        private_folder(path.parent)
+    with part_file(path.parent) as part:
+        handle = os.open(part, os.O_WRONLY | os.O_CREAT | os.O_EXCL | os.O_CLOEXEC, FILE_MODE if private else 0o666)
+        with os.fdopen(handle, "wb") as file:
+            if not private:
+                with contextlib.suppress(OSError):
+                    os.fchmod(handle, stat.S_IMODE(path.stat().st_mode))
+            file.write(data)
+            file.flush()
+            os.fsync(handle)
+        yield part
 
 
 def sync_files(paths: Sequence[Path]) -> None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import contextlib
 import errno
 import json
 import os
@@ -26,24 +25,6 @@ def printable(text: str, keep: str = "") -> str:
     if text.isprintable():
         return text
     return "".join(c if c.isprintable() or c in keep else c.encode("unicode_escape").decode("ascii") for c in text)
-
-
-def put_whole(path: Path, text: str) -> None:
-    """Write a small file that a person keeps (settings, lists, what was used last), whole or not at all; its folder is made.
-
-    Raises
-    ------
-    OSError : what was there before is untouched.
-    """
-    scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
-    path.parent.mkdir(parents=True, exist_ok=True)
-    try:
-        scratch.write_text(text, "utf-8")
-        scratch.replace(path)
-    except OSError:
-        with contextlib.suppress(OSError):
-            scratch.unlink()
-        raise
 
 
 def text_of(path: Path, most: int, kind: str) -> str:
