@@ -16,6 +16,7 @@ from .common import complain, emit, leave, say, verb
 _receiver = click.option(
     "--for", "receiver", type=common._Receiver(), required=True, help="A receiver's slug, or a TOML file."
 )
+_HEARD = "Heard at a stand-in"  # title of a file of what was heard
 _set = click.option(
     "--set",
     "settings",
@@ -62,6 +63,13 @@ def deliver_verb(
     from ..core.fit.one_off import with_settings
     from ..core.script.table import read_script
 
+    if report is not None and report.suffix.lower() not in (".html", ".htm"):
+        raise click.UsageError(
+            tr(
+                "A report is a page of HTML: “{name}” would not be opened as one. Name a file ending in .html.",
+                name=printable(report.name),
+            )
+        )
     try:
         receiver = with_settings(receiver, settings) if settings else receiver
         lines = read_script(texts).lines if texts else ()
@@ -81,7 +89,7 @@ def deliver_verb(
             )
         if not dry_run:
             sent = send(plan, verdicts, take_away=take_away)
-            say(sent.words, err=as_json)
+            say(printable(sent.words), err=as_json)
         if report is not None:
             _write_report(report, plan, verdicts)
     except KittiwakeError as error:
@@ -104,15 +112,14 @@ def _verdicts(plan: Any) -> dict[str, str]:
 def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     import datetime
 
-    from ..core.deliver.report import outline_of, report_of
-    from ..core.disk.place import write_whole
+    from ..core.deliver.report import is_report, outline_of, report_of
+    from ..core.disk.place import write_over_own
     from ..core.fit.rules import demands_of
 
     page = report_of(
         plan, verdicts, demands_of(plan.receiver), when=datetime.date.today().isoformat(), outlines=outline_of
     )
-    path.parent.mkdir(parents=True, exist_ok=True)
-    write_whole(path.absolute(), page.encode("utf-8"))
+    write_over_own(path.absolute(), page.encode("utf-8", "replace"), is_report)
 
 
 @verb(
@@ -159,7 +166,7 @@ def try_verb(
     receiver: Any, paths: tuple[Path, ...], actions: tuple[str, ...], heard: Path | None, keep: Path | None, recorded: Path | None, fail: str | None,
     as_json: bool,
 ) -> None:  # fmt: skip
-    from ..core.disk.place import write_whole
+    from ..core.disk.place import write_over_own
     from ..core.standin.judge import link_to
 
     link = link_to(receiver.standin, fail or "")
@@ -177,8 +184,7 @@ def try_verb(
             shelf.keep(keep)
         for name, data in getattr(link.machine, "recordings", {}).items() if recorded is not None else ():
             assert recorded is not None
-            recorded.mkdir(parents=True, exist_ok=True)
-            write_whole(recorded / name, data)
+            write_over_own(recorded.absolute() / name, data, lambda beginning, own=data[:4096]: beginning == own)
     except KittiwakeError as error:
         complain(error, as_json)
         good = False
@@ -272,10 +278,22 @@ def _done(link: Any, actions: tuple[str, ...], heard: Path | None, as_json: bool
 
 
 def _write_heard(path: Path, sounds: list[Any]) -> None:
+    """What was heard, one after the other, where one rate holds them all; marked, so that it is known for such a file the next time.
+
+    Raises
+    ------
+    KittiwakeError : something else lies there.
+    """
+    import io
+
     import numpy as np
     import soundfile
 
+    from ..core.disk.place import write_over_own
+
     rate = sounds[0].rate
-    soundfile.write(
-        str(path), np.concatenate([one.sound for one in sounds if one.rate == rate]), rate, subtype="PCM_16"
-    )
+    buffer = io.BytesIO()
+    with soundfile.SoundFile(buffer, "w", rate, 1, "PCM_16", format="WAV") as file:
+        file.title = _HEARD
+        file.write(np.concatenate([one.sound for one in sounds if one.rate == rate]))
+    write_over_own(path.absolute(), buffer.getvalue(), lambda beginning: _HEARD.encode() in beginning)

@@ -109,8 +109,8 @@ def _told(
     answers: Any, items: list[Any], lines: dict[str, Any], language: str, list_: Path | None, as_json: bool
 ) -> bool:
     """Say what came; whether every file got an answer."""
-    from ..core.disk.place import write_whole
-    from ..core.service.listed import as_csv, as_jsonl, listed, sum_of, sums
+    from ..core.disk.place import write_over_own
+    from ..core.service.listed import as_csv, as_jsonl, is_list, listed, sum_of, sums
 
     every = []
     for answer in common.counted(tr("Listening"), items, answers):
@@ -132,8 +132,8 @@ def _told(
             say(f"{printable(answer.name)}: “{printable(answer.text)}”{printable(wrong)}")
     every.sort(key=lambda one: (-one.doubt, one.answer.name))
     if list_ is not None:
-        list_.parent.mkdir(parents=True, exist_ok=True)
-        write_whole(list_.absolute(), as_csv(every) if list_.suffix.lower() == ".csv" else as_jsonl(every))
+        data = as_csv(every) if list_.suffix.lower() == ".csv" else as_jsonl(every)
+        write_over_own(list_.absolute(), data, is_list)
     whole = sum_of("all", every)
     if whole.words and not as_json:
         say(
@@ -162,7 +162,7 @@ def _codecs(
     import dataclasses
     import tempfile
 
-    from ..core.disk.place import write_whole
+    from ..core.disk.place import write_over_own
     from ..core.measure.analyze import analyze
     from ..core.model import Clip
     from ..core.service.costs import Meant, bars, codec_costs
@@ -193,6 +193,7 @@ def _codecs(
                     )
                 )
     if picture is not None:
-        picture.parent.mkdir(parents=True, exist_ok=True)
-        write_whole(picture.absolute(), bars(found).encode("utf-8"))
+        write_over_own(
+            picture.absolute(), bars(found).encode("utf-8"), lambda beginning: beginning.startswith(b"<svg")
+        )
     return all(not cost.unanswered for cost in found)

@@ -30,7 +30,7 @@ from kittiwake.core.deliver.item import place_of
 from kittiwake.core.deliver.manifest import COLUMNS, as_csv, as_jsonl
 from kittiwake.core.deliver.report import outline_of, report_of
 from kittiwake.core.errors import KittiwakeError, RulesError
-from kittiwake.core.make.delivered import RECORD, Delivered, copies_in, delivered_in, note_delivered
+from kittiwake.core.make.delivered import RECORD, copies_in, delivered_in, note_delivered
 from kittiwake.core.model import load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Receiver
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
@@ -53,8 +53,9 @@ class DeliverCase(FolderCase):
         """A made file: µ-law in WAV."""
         path = self.out / f"{name}.wav"
         path.parent.mkdir(parents=True, exist_ok=True)
-        soundfile.write(path, speech_like(8000, seconds, seed=seed), 8000, subtype="ULAW")
-        data = path.read_bytes()
+        buffer = io.BytesIO()
+        soundfile.write(buffer, speech_like(8000, seconds, seed=seed), 8000, subtype="ULAW", format="WAV")
+        path.write_bytes(data := buffer.getvalue())
         return Item(path, hashlib.sha256(data).hexdigest(), len(data), seconds, 8000, name, **more)
 
     def plan(self, items: list[Item], **delivery: Any) -> Any:
@@ -90,13 +91,13 @@ class TestSending(DeliverCase):
     def test_which_copy_is_where(self) -> None:
         item = self.item("a", source="/x/a.flac", fingerprint="f1")
         send(self.plan([item]), {"a.wav": "taken"})
-        one = delivered_in(self.out)["a.wav", str(self.there)]
+        one = delivered_in(self.out)["a.wav", str(self.there), "phone-menu", ""]
         self.assertEqual((one.sha256, one.name, one.into, one.source, one.fingerprint, one.verdict), (item.sha256, "a.wav", str(self.there), "/x/a.flac", "f1", "taken"))  # fmt: skip
         self.assertTrue(one.time.startswith("20"))
         # What cannot be read in the record is passed over; what is gone is not there.
         with (self.out / RECORD).open("a") as file:
             file.write("[]\n{}\nnonsense\n")
-        note_delivered(self.out, [Delivered("a.wav", "a.wav", item.sha256, into=str(self.there), gone=True)])
+        note_delivered(self.out, [one.changed_to_gone(one.time)])
         self.assertEqual(delivered_in(self.out), {})
 
     def test_each_place_has_its_own_copies(self) -> None:

@@ -9,6 +9,7 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.place import name_key
 from ..errors import KittiwakeError
 from ..model import Receiver
 from ..model.rights import Rights
@@ -84,13 +85,13 @@ def places_of(items: Iterable[Item], receiver: Receiver) -> dict[str, Item]:
 
     Raises
     ------
-    KittiwakeError : two would lie at one, also where case does not count; the message names them.
+    KittiwakeError : two would lie at one, also where case does not count, or how accents are written; the message names them.
     """
     found: dict[str, Item] = {}
     seen: dict[str, Item] = {}
     for number, item in enumerate(items, 1):
         place = place_of(item, receiver, number)
-        other = seen.setdefault(place.casefold(), item)
+        other = seen.setdefault(name_key(place), item)
         if other is not item:
             raise KittiwakeError(
                 phrase(

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import csv
 import io
-import json
 from collections.abc import Mapping
 from typing import Any
 
+from ..disk.text import to_json
 from .item import Item
 
 JSONL, CSV = "manifest.jsonl", "manifest.csv"
@@ -32,7 +32,7 @@ def row_of(place: str, item: Item, verdict: str = "") -> dict[str, Any]:
 
 def as_jsonl(places: Mapping[str, Item], verdicts: Mapping[str, str]) -> bytes:
     rows = (row_of(place, item, verdicts.get(place, "")) for place, item in places.items())
-    return "".join(json.dumps(row, ensure_ascii=False) + "\n" for row in rows).encode("utf-8", "replace")
+    return "".join(to_json(row) + "\n" for row in rows).encode("utf-8")
 
 
 def as_csv(places: Mapping[str, Item], verdicts: Mapping[str, str]) -> bytes:
@@ -42,7 +42,8 @@ def as_csv(places: Mapping[str, Item], verdicts: Mapping[str, str]) -> bytes:
     writer.writeheader()
     for place, item in places.items():
         row = row_of(place, item, verdicts.get(place, ""))
-        writer.writerow({key: harmless(value) for key, value in row.items()})
+        # A path is no text: with anything before it, it would lead nowhere.
+        writer.writerow({key: value if key == "file" else harmless(value) for key, value in row.items()})
     return text.getvalue().encode("utf-8", "replace")
 
 

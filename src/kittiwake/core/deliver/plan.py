@@ -8,7 +8,8 @@ from pathlib import Path
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
-from ..make.delivered import PACKED, Delivered, delivered_in
+from ..disk.place import name_key
+from ..make.delivered import Delivered, delivered_in
 from ..model import Receiver
 from .item import Item, places_of
 
@@ -65,11 +66,14 @@ def plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Path, u
     KittiwakeError : places that cannot be.
     """
     places = places_of(items, receiver)
-    known = delivered_in(root, until).values()
-    before = {one.name: one for one in known if one.into == str(into) and not one.output.startswith(PACKED)}
+    before = {
+        name_key(one.name): one
+        for one in delivered_in(root, until).values()
+        if one.into == str(into) and one.is_output and one.receiver in ("", receiver.slug)
+    }
     states = {}
     for place, item in places.items():
-        last = before.pop(place, None)
+        last = before.pop(name_key(place), None)
         states[place] = "new" if last is None else "same" if last.sha256 == item.sha256 else "changed"
     return Plan(receiver, root, into, places, states, tuple(before.values()))
 
@@ -81,11 +85,15 @@ def last_plan_of(items: Iterable[Item], receiver: Receiver, root: Path, into: Pa
     ------
     KittiwakeError : as ``plan_of``.
     """
-    some = list(items)
-    plan = plan_of(some, receiver, root, into)
-    times = [one.time for one in delivered_in(root).values() if one.into == str(into)]
+    items = list(items)
+    plan = plan_of(items, receiver, root, into)
+    times = [
+        one.time
+        for one in delivered_in(root).values()
+        if one.into == str(into) and one.receiver in ("", receiver.slug)
+    ]
     if times and plan.count("same") == len(plan.places) and not plan.gone:
-        return plan_of(some, receiver, root, into, max(times))
+        return plan_of(items, receiver, root, into, max(times))
     return plan
 
 

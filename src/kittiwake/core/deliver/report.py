@@ -55,6 +55,14 @@ def report_of(
     )
 
 
+def is_report(beginning: bytes) -> bool:
+    """Whether a file that begins so is a page that was written here."""
+    return (
+        beginning.startswith(b'<!doctype html><html lang="en"><head><meta charset="utf-8"><title>')
+        and b"font: 15px/1.45" in beginning
+    )
+
+
 def _e(text: object) -> str:
     return html.escape("".join(c if c.isprintable() else "�" for c in str(text)))
 

@@ -5,9 +5,11 @@ from __future__ import annotations
 import contextlib
 import errno
 import hashlib
+import io
 import os
 import re
 import stat
+import unicodedata
 from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
@@ -231,16 +233,63 @@ def sync_folder(folder: Path) -> None:
 
 
 def file_digest(path: Path, cancelled: Callable[[], bool] | None = None) -> str:
-    """SHA-256 of a file, hexadecimal.
+    """SHA-256 of an ordinary file, hexadecimal. A pipe or a device would never end.
 
     Raises
     ------
     OSError, Cancelled
     """
     digest = hashlib.sha256()
-    with path.open("rb", buffering=0) as file:
+    with open_ordinary(path) as file:
         while block := file.read(1 << 20):
             if cancelled and cancelled():
                 raise Cancelled
             digest.update(block)
     return digest.hexdigest()
+
+
+def open_ordinary(path: Path) -> io.FileIO:
+    """An ordinary file, for reading.
+
+    Raises
+    ------
+    OSError : among others for a pipe or a device, which is not waited for.
+    """
+    file = open(os.open(path, os.O_RDONLY | os.O_NONBLOCK | os.O_CLOEXEC), "rb", buffering=0)  # noqa: SIM115, PTH123
+    if not stat.S_ISREG(os.fstat(file.fileno()).st_mode):
+        file.close()
+        raise OSError(errno.EINVAL, "it is not an ordinary file")
+    return file
+
+
+def name_key(name: str) -> str:
+    """One text for all names that some disk takes for one: those that differ in case (FAT, NTFS), or in how accents are composed (Unicode
+    Standard Annex #15, forms C and D).
+    """
+    return unicodedata.normalize("NFC", unicodedata.normalize("NFC", name).casefold())
+
+
+def write_over_own(path: Path, data: bytes, is_ours: Callable[[bytes], bool]) -> None:
+    """As ``write_whole``, of a file that somebody named for a result: what lies there by that name is replaced only where it is such a result.
+
+    Parameters
+    ----------
+    is_ours : whether a file that begins with these bytes (4096 at most) was written for the same purpose.
+
+    Raises
+    ------
+    MakeError, OSError
+    """
+    if os.path.lexists(path):
+        try:
+            with open_ordinary(path) as file:
+                beginning = file.read(4096)
+        except OSError:
+            beginning = b"?"
+        if beginning and not is_ours(beginning):
+            raise MakeError(
+                phrase("{path} is there already, and is no result that was written here before.", path=path),
+                phrase("Choose another name, or move that file away."),
+                "taken",
+            )
+    write_whole(path, data)

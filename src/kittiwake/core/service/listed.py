@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import csv
 import io
-import json
 from collections.abc import Iterable, Sequence
 from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
 from ..deliver.manifest import harmless
+from ..disk.text import to_json
 from ..script.score import Score, score
 from .ask import Answer
 
@@ -97,8 +97,13 @@ def sums(some: Sequence[Listed], by: str) -> list[Sum]:
     )
 
 
+def is_list(beginning: bytes) -> bool:
+    """Whether a file that begins so is a list that was written here."""
+    return beginning.startswith((b'{"name": ', b"name,sha256,text,meant,"))
+
+
 def as_jsonl(some: Iterable[Listed]) -> bytes:
-    return "".join(json.dumps(one.to_dict(), ensure_ascii=False) + "\n" for one in some).encode("utf-8", "replace")
+    return "".join(to_json(one.to_dict()) + "\n" for one in some).encode("utf-8")
 
 
 def as_csv(some: Iterable[Listed]) -> bytes:

@@ -85,8 +85,7 @@ def _header(sounds: list[_Sound]) -> bytes:
         f"#define VOICE_IMAGE_BYTES {at}",
         "",
     ]
-    for n, one in enumerate(sounds):
-        lines.append(f"#define {_constant(one.name, n, sounds)} {n}")
+    lines += [f"#define {name} {number}" for number, name in enumerate(_constants(sounds))]
     for kind, name, what, values in arrays:
         numbers = ",\n    ".join(f"{value}UL" for value in values)
         lines += [
@@ -115,18 +114,21 @@ def _plain(name: str) -> str:
     return "".join(c if c.isascii() and (c.isalnum() or c in " -_.+") else "_" for c in name)
 
 
-def _constant(name: str, n: int, sounds: list[_Sound]) -> str:
-    """A macro for a sound's number; with that number where two would be called the same."""
-
-    def plain(text: str) -> str:
-        return "".join(c.upper() if c.isascii() and c.isalnum() else "_" for c in text)
-
-    mine = plain(name)
-    return (
-        f"VOICE_{mine}"
-        if sum(plain(one.name) == mine for one in sounds) == 1 and mine not in _TAKEN
-        else f"VOICE_{mine}_{n}"
-    )
+def _constants(sounds: list[_Sound]) -> list[str]:
+    """A macro for each sound's number, no two alike: what would be called as another, or as one of the header's own, has its number behind it, and as
+    many lines below as it takes to be alone.
+    """
+    plain = ["".join(c.upper() if c.isascii() and c.isalnum() else "_" for c in one.name) for one in sounds]
+    taken = {name for name in plain if plain.count(name) == 1} | set(_TAKEN)
+    out = []
+    for number, name in enumerate(plain):
+        if plain.count(name) > 1 or name in _TAKEN:
+            name = f"{name}_{number}"
+            while name in taken:
+                name += "_"
+            taken.add(name)
+        out.append(f"VOICE_{name}")
+    return out
 
 
 _TAKEN = ("COUNT", "RATE", "BLOCK", "IMAGE_BYTES", "H")
