@@ -184,7 +184,7 @@ def try_verb(
             shelf.keep(keep)
         for name, data in getattr(link.machine, "recordings", {}).items() if recorded is not None else ():
             assert recorded is not None
-            write_over_own(recorded.absolute() / name, data, lambda beginning, own=data[:4096]: beginning == own)
+            write_over_own(recorded.absolute() / name, data, data[:4096].__eq__)
     except KittiwakeError as error:
         complain(error, as_json)
         good = False

@@ -90,10 +90,13 @@ def hear_verb(
             engines = own_engines()
             simulated = Simulated(engines.hear)
         url = simulated.start() if simulated is not None else service.url
+        store = Store(kept)
         if codecs:
-            good = _codecs(items, lines, service, url, Store(kept), stop.is_set, picture, as_json)
+            good = _codecs(items, lines, service, url, store, stop.is_set, picture, as_json)
         else:
-            good = _told(hear(items, service, url, Store(kept), stop.is_set), items, lines, language, list_, as_json)
+            good = _told(hear(items, service, url, store, stop.is_set), items, lines, language, list_, as_json)
+        if store.trouble:
+            say(printable(store.trouble), err=True)
     except KittiwakeError as error:
         complain(error, as_json)
         good = False

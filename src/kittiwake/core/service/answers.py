@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import contextlib
 import json
+import math
+import os
 from dataclasses import asdict
 from pathlib import Path
 from threading import Lock
@@ -11,6 +13,8 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.journal import Journal
+from ..errors import KittiwakeError, reason_of
 from ..model.service import Service
 from .request import Request
 
@@ -48,21 +52,28 @@ class Answer:
 
 
 class Store:
-    """Answers of earlier runs, a line each, by what was asked and of whom. Lines that cannot be read are passed over."""
+    """Answers of earlier runs, a line each, by what was asked and of whom: a private journal, since texts of others stand in it.
+
+    Attributes
+    ----------
+    trouble : why answers could not be kept, where they could not; they are not lost meanwhile.
+    """
 
     def __init__(self, path: Path | None) -> None:
-        self._path, self._lock = path, Lock()
+        self._journal = Journal(Path(os.path.realpath(path)), private=True) if path is not None else None
+        self._lock = Lock()
         self._known: dict[str, dict[str, Any]] = {}
+        self.trouble = ""
         try:
-            lines = path.read_text("utf-8").splitlines() if path else []
-        except (OSError, UnicodeDecodeError):
-            lines = []
-        for line in lines:
-            try:
-                entry = json.loads(line)
-                self._known[entry["asked"]] = entry
-            except (ValueError, KeyError, TypeError):
-                continue
+            for entry in self._journal.lines() if self._journal is not None else ():
+                if _is_entry(entry):
+                    self._known[entry["asked"]] = entry
+        except OSError as error:
+            raise KittiwakeError(
+                phrase("The kept answers cannot be read: {reason_of}.", reason_of=reason_of(error)),
+                phrase("Name another file for them."),
+                "kept",
+            ) from error
 
     def get(self, asked: str) -> dict[str, Any] | None:
         return self._known.get(asked)
@@ -71,10 +82,42 @@ class Store:
         entry = {"asked": asked, **{key: value for key, value in asdict(answer).items() if key not in ("kept",)}}
         with self._lock:
             self._known[asked] = entry
-            if self._path is not None:
-                self._path.parent.mkdir(parents=True, exist_ok=True)
-                with self._path.open("a", encoding="utf-8") as file:
-                    file.write(json.dumps(entry, ensure_ascii=False) + "\n")
+            if self._journal is not None:
+                try:
+                    self._journal.append([entry])
+                except OSError as error:
+                    self.trouble = self.trouble or phrase(
+                        "Answers could not be kept in {path}: {reason_of}.",
+                        path=self._journal.path,
+                        reason_of=reason_of(error),
+                    )
+
+
+def _is_entry(entry: dict[str, Any]) -> bool:
+    """Whether a line is one that was written here: every field of its kind."""
+    confidence, words = entry.get("confidence"), entry.get("words", [])
+    return (
+        isinstance(entry.get("asked"), str)
+        and isinstance(entry.get("text"), str)
+        and (confidence is None or _finite(confidence) is not None)
+        and isinstance(words, list)
+        and all(
+            isinstance(word, list)
+            and len(word) == 3
+            and isinstance(word[0], str)
+            and None not in (_finite(word[1]), _finite(word[2]))
+            for word in words
+        )
+    )
+
+
+def _finite(value: object) -> float | None:
+    """A number as a float; None for what is none, or is beyond all floats."""
+    try:
+        number = float(value) if type(value) in (int, float) else math.nan  # type: ignore[arg-type]
+    except OverflowError:
+        return None
+    return number if math.isfinite(number) else None
 
 
 @dataclass(frozen=True, slots=True)
@@ -98,6 +141,7 @@ def reply_of(answer: Any, service: Service) -> Reply:
         text = at_pointer(answer, service.text)
         if not isinstance(text, str):
             raise TypeError
+        text = text.encode("utf-8", "replace").decode("utf-8")  # half a character is none
     except (LookupError, TypeError):
         try:
             return Reply(
@@ -111,7 +155,7 @@ def reply_of(answer: Any, service: Service) -> Reply:
     confidence = None
     with contextlib.suppress(LookupError):
         found = at_pointer(answer, service.confidence) if service.confidence else None
-        confidence = float(found) if isinstance(found, int | float) else None
+        confidence = _finite(found)
     return Reply(text, confidence, words=_words_of(answer, service))
 
 
@@ -119,13 +163,10 @@ def _words_of(answer: Any, service: Service) -> tuple[tuple[str, float, float], 
     out = []
     try:
         for one in at_pointer(answer, service.words) if service.words else ():
-            out.append(
-                (
-                    str(at_pointer(one, service.word)),
-                    float(at_pointer(one, service.start)),
-                    float(at_pointer(one, service.end)),
-                )
-            )
+            start, end = _finite(at_pointer(one, service.start)), _finite(at_pointer(one, service.end))
+            if start is None or end is None:
+                return ()
+            out.append((str(at_pointer(one, service.word)), start, end))
     except (LookupError, TypeError, ValueError):
         return ()
     return tuple(out)
@@ -140,7 +181,7 @@ def error_of(data: bytes, service: Service) -> str:
 
 def retry_after(text: str | None) -> float:
     try:
-        return max(0.0, float(text)) if text else -1.0
+        return max(0.0, float(text)) if text and math.isfinite(float(text)) else -1.0
     except ValueError:
         return -1.0
 
@@ -157,7 +198,7 @@ def at_pointer(value: Any, pointer: str) -> Any:
         if isinstance(value, list):
             if not part.isdigit():
                 raise LookupError(part)
-            value = value[int(part)]
+            value = value[int(part[:9])]
         elif isinstance(value, dict):
             value = value[part]
         else:

@@ -3,19 +3,17 @@
 from __future__ import annotations
 
 import hashlib
-import http.client
 import itertools
 import json
 import time
-import urllib.error
-import urllib.request
 from collections.abc import Callable, Iterable, Iterator
 from concurrent.futures import FIRST_COMPLETED, Future, ThreadPoolExecutor, wait
-from typing import Any
 
 from ...words import phrase
-from ..errors import KittiwakeError
+from ..errors import Cancelled, KittiwakeError
+from ..log import log
 from ..model.service import Service
+from ..net import NetError, ask, is_here, without_secret
 from .answers import Answer, Reply, Store, at_pointer, error_of, known_answer, reply_of, retry_after
 from .keys import key_of
 from .request import Request, ToAsk, as_command, request_of
@@ -35,7 +33,7 @@ def hear(
     store: Store,
     cancelled: Callable[[], bool] = bool,
     *,
-    pause: Callable[[float], None] = time.sleep,
+    pause: Callable[[float], None] | None = None,
     partly: Callable[[str, str], None] | None = None,
 ) -> Iterator[Answer]:
     """Ask about each, ``service.parallel`` requests at once; answers as they come. What was answered before for the same bytes is not asked again.
@@ -66,21 +64,32 @@ class _Asker:
     """Asks about a few clips at a time, in one request."""
 
     def __init__(
-        self, service: Service, url: str, key: str, store: Store, cancelled: Callable[[], bool], pause: Callable[[float], None],
+        self, service: Service, url: str, key: str, store: Store, cancelled: Callable[[], bool], pause: Callable[[float], None] | None,
         partly: Callable[[str, str], None] | None,
     ) -> None:  # fmt: skip
         self._service, self._url, self._key, self._store = service, url, key, store
-        self._cancelled, self._pause, self._partly = cancelled, pause, partly
+        self._cancelled, self._pause, self._partly = cancelled, pause or self._wait, partly
         asked = [url, service.body, service.text, service.headers]
         self._whom = hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:12]
+
+    def _wait(self, seconds: float) -> None:
+        """Wait, unless it is stopped meanwhile."""
+        until = time.monotonic() + seconds
+        while not self._cancelled() and (left := until - time.monotonic()) > 0:
+            time.sleep(min(0.1, left))
 
     def ask(self, few: list[ToAsk]) -> list[Answer]:
         out, todo = [], []
         for item in few:
             try:
                 request = request_of(item, self._service, self._url, self._key)
-            except KittiwakeError as error:
-                out.append(Answer(item.name, "", error=str(error), tries=0))
+            except Exception as error:
+                told = (
+                    str(error)
+                    if isinstance(error, KittiwakeError)
+                    else phrase("It cannot be sent ({kind}).", kind=type(error).__name__)
+                )
+                out.append(Answer(item.name, "", error=without_secret(told, self._key), tries=0))
                 continue
             known = self._store.get(self._as_asked(item, request))
             if known is None:
@@ -88,7 +97,12 @@ class _Asker:
             else:
                 out.append(known_answer(item.name, request, known))
         if todo:
-            out += self._asked(todo)
+            try:
+                out += self._asked(todo)
+            except Exception as error:  # whatever one answer is like, the others are asked for all the same
+                log.error("while a service was asked", exc_info=error)
+                why = phrase("The answer cannot be read ({kind}).", kind=type(error).__name__)
+                out += [Answer(item.name, request.sha256, error=why) for item, request in todo]
         return out
 
     def _as_asked(self, item: ToAsk, request: Request) -> str:
@@ -133,20 +147,29 @@ class _Asker:
         def told(error: str) -> list[Reply]:
             return [Reply(error=error)] * len(todo)
 
-        sent = urllib.request.Request(first.url, body, first.headers, method=first.method)
         try:
-            with urllib.request.urlopen(sent, timeout=service.timeout_seconds) as came:
-                data = self._read(came, todo[0][0].name)
-        except urllib.error.HTTPError as error:
-            words = error_of(error.read(_MOST_ANSWER), service) or error.reason
-            again = retry_after(error.headers.get("Retry-After")) if error.code in _AGAIN else None
-            return again, told(phrase("The service answers {code}: {words}.", code=error.code, words=words))
-        except (OSError, http.client.HTTPException, ValueError) as error:
-            return -1.0, told(
-                phrase("The service cannot be asked: {getattr}.", getattr=getattr(error, "reason", error))
+            came = ask(
+                first.url,
+                first.method,
+                first.headers,
+                body,
+                seconds=service.timeout_seconds,
+                most=_MOST_ANSWER,
+                secret=self._key,
+                direct=is_here(first.url),
+                cancelled=self._cancelled,
+                each_line=self._partly_of(todo[0][0].name) if service.partial else None,
             )
+        except NetError as error:
+            return -1.0, told(phrase("The service {error}.", error=error.message))
+        except Cancelled:
+            return None, told(phrase("It was stopped."))
+        if not came.good:
+            words = without_secret(error_of(came.body, service), self._key) or came.reason
+            again = retry_after(came.retry_after) if came.status in _AGAIN else None
+            return again, told(phrase("The service answers {code}: {words}.", code=came.status, words=words))
         try:
-            answer = json.loads(data)
+            answer = json.loads(came.body)
         except (ValueError, RecursionError):
             return -1.0, told(phrase("The service answers what is no JSON."))
         if service.batch == 1:
@@ -165,21 +188,16 @@ class _Asker:
             )
         return None, [reply_of(one, service) for one in answers]
 
-    def _read(self, came: Any, name: str) -> bytes:
-        """An answer; of one that comes in lines the last; those before are passed on as they come."""
-        if not self._service.partial:
-            return bytes(came.read(_MOST_ANSWER + 1))
-        last, size = b"", 0
-        while size <= _MOST_ANSWER and (line := came.readline(_MOST_ANSWER + 1)):
-            size += len(line)
-            if not line.strip():
-                continue
-            last = line
+    def _partly_of(self, name: str) -> Callable[[bytes], None]:
+        """Passes on what was heard of a clip so far, line by line."""
+
+        def note(line: bytes) -> None:
             if self._partly is not None:
                 try:
                     text = at_pointer(json.loads(line), self._service.partial)
                 except (ValueError, LookupError, RecursionError):
-                    continue
+                    return
                 if isinstance(text, str):
                     self._partly(name, text)
-        return bytes(last)
+
+        return note

@@ -21,7 +21,7 @@ def key_of(key_from: str) -> str:
         return ""
     if key_from.startswith("secret:"):
         return _secret(key_from.removeprefix("secret:"))
-    key = os.environ.get(key_from, "")
+    key = os.environ.get(key_from, "").strip()  # many a key was kept with the line feed behind it
     if not key:
         raise KittiwakeError(
             phrase("There is no key in {key_from}.", key_from=key_from),
@@ -54,4 +54,4 @@ def _secret(name: str) -> str:
             phrase("Put it there: keyring set {ours} {name}", ours=_OURS, name=name),
             "no_key",
         )
-    return str(key)
+    return str(key).strip()

@@ -15,6 +15,7 @@ from ..intake import open_sound
 from ..model import Stated
 from ..model.service import Service
 from ..model.units import format_bytes
+from ..net import filled_in, in_address, in_header, in_json
 
 _SOUND, _KEY = "kittiwake-sound-comes-here", "kittiwake-key-comes-here"  # in a command, until they are put in
 _ENCODINGS = {"flac": "flac", "pcm_s16le": "linear16", "ulaw": "ulaw", "alaw": "alaw", "opus": "ogg_opus"}
@@ -73,29 +74,32 @@ def request_of(item: ToAsk, service: Service, url: str, key: str = "") -> Reques
         "encoding": encoding, "rate": str(rate), "channels": str(header.channels), "language": item.language,
         "name": item.name, "bytes": str(len(data)), "key": key,
     }  # fmt: skip
-    in_json = service.body.lstrip().startswith(("{", "[")) and service.body.strip() != "{sound}"
+    is_json = service.body.lstrip().startswith(("{", "[")) and service.body.strip() != "{sound}"
+    expected = json.dumps(item.expected if service.expects else (), ensure_ascii=True)
+    plain = values | {"expected": expected}
 
-    def filled(text: str, sound: str, secret: str, json_text: bool = False) -> str:
-        for name, value in {**values, "key": secret}.items():
-            text = text.replace(f"{{{name}}}", json.dumps(value)[1:-1] if json_text else value)
-        expected = json.dumps(item.expected if service.expects else (), ensure_ascii=False)
-        return text.replace("{expected}", expected).replace("{sound}", sound)
+    def filled_body(sound: str, secret: str) -> str:
+        # The sound is Base64 and what is expected is JSON already: neither is to be written as the inside of a text.
+        texts = {name: in_json(value) if is_json else value for name, value in {**values, "key": secret}.items()}
+        return filled_in(service.body, texts | {"expected": expected, "sound": sound}, str)
 
     coded = base64.b64encode(data).decode("ascii")
-    body = data if service.body.strip() == "{sound}" else filled(service.body, coded, key, in_json).encode("utf-8")
-    headers = {"Content-Type": "application/json" if in_json else "application/octet-stream"}
-    headers |= {name: filled(value, "", key) for name, value in service.headers}
+    body = data if service.body.strip() == "{sound}" else filled_body(coded, key).encode("utf-8", "replace")
+    headers = {"Content-Type": "application/json" if is_json else "application/octet-stream"}
+    headers |= {name: in_header(filled_in(value, plain | {"sound": ""}, str)) for name, value in service.headers}
     short = f"{coded[:24]}… ({len(coded):,} characters)"
-    lines = [f"{service.method} {filled(url, '', '…')}"]
+    hidden = plain | {"sound": "", "key": "…"}
+    lines = [f"{service.method} {filled_in(url, hidden, lambda value: value if value == '…' else in_address(value))}"]
     lines += [
-        f"{name}: {filled(value, '', '…')}"
+        f"{name}: {filled_in(value, hidden, str)}"
         for name, value in {"Content-Type": headers["Content-Type"], **dict(service.headers)}.items()
     ]
-    lines += ["", filled(service.body, short, "…", in_json), "", f"{len(body):,} bytes"]
+    lines += ["", filled_body(short, "…"), "", f"{len(body):,} bytes"]
     seconds = frames / header.sample_rate
     sent = f"{encoding}, {rate} Hz, {format_bytes(len(data))}"
     digest = hashlib.sha256(data).hexdigest()
-    return Request(filled(url, "", key), service.method, headers, body, "\n".join(lines), digest, sent, seconds)
+    address = filled_in(url, plain | {"sound": ""}, in_address)
+    return Request(address, service.method, headers, body, "\n".join(lines), digest, sent, seconds)
 
 
 def _opus_rate(data: bytes) -> int:
@@ -105,10 +109,12 @@ def _opus_rate(data: bytes) -> int:
 
 
 def as_command(item: ToAsk, service: Service, url: str) -> str:
-    """The same as a command for a POSIX shell with ``base64`` and ``curl``: the sound comes of the file, the key of where it is kept."""
+    """The same as a command for a POSIX shell with ``base64`` and ``curl``: the sound comes of the file, the key of where it is kept. What holds the
+    key goes through a file of its own (``/dev/fd/3``), since everybody on a machine may see with which words a command was started.
+    """
     request = request_of(item, service.changed(body=service.body.replace("{sound}", _SOUND)), url, _KEY)
     path = shlex.quote(str(item.path.absolute()))
-    key = f"${service.key_from}"
+    key = f"${{{service.key_from}}}"
     if service.key_from.startswith("secret:"):
         key = f"$(keyring get kittiwake {shlex.quote(service.key_from.removeprefix('secret:'))})"
 
@@ -118,10 +124,28 @@ def as_command(item: ToAsk, service: Service, url: str) -> str:
             parts = parts.replace(mark, f"'\"{comes}\"'")
         return parts
 
+    options = [("header", f"{name}: {value}") for name, value in request.headers.items()] + [("url", request.url)]
     words = ["curl", "--silent", "--request", request.method]
-    words += [word for name, value in request.headers.items() for word in ("--header", quoted(f"{name}: {value}"))]
-    if service.body.strip() == "{sound}":
-        return " ".join([*words, "--data-binary", f"@{path}", quoted(request.url)])
-    return " ".join(
-        ["printf '%s'", quoted(request.body.decode("utf-8")), "|", *words, "--data-binary @-", quoted(request.url)]
-    )
+    words += [word for name, value in options if _KEY not in value for word in (f"--{name}", quoted(value))]
+    secret = [
+        f'{name} = "{_in_here_document(_in_config(value)).replace(_KEY, key)}"'
+        for name, value in options
+        if _KEY in value
+    ]
+    if secret:
+        words += ["--config /dev/fd/3"]
+    words += ["--data-binary", f"@{path}" if service.body.strip() == "{sound}" else "@-"]
+    command = " ".join(words)
+    if service.body.strip() != "{sound}":
+        command = f"printf '%s' {quoted(request.body.decode('utf-8'))} | {command}"
+    return "\n".join([f"{command} 3<<END_OF_KEYS", *secret, "END_OF_KEYS"]) if secret else command
+
+
+def _in_config(text: str) -> str:
+    """As the inside of a text in a file of options."""
+    return text.replace("\\", "\\\\").replace('"', '\\"')
+
+
+def _in_here_document(text: str) -> str:
+    """So that a shell takes nothing in it for its own."""
+    return "".join(f"\\{c}" if c in "\\$`" else c for c in text)

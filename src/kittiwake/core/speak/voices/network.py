@@ -15,16 +15,12 @@ from __future__ import annotations
 import base64
 import binascii
 import hashlib
-import http.client
 import io
 import json
 import tomllib
-import urllib.error
-import urllib.request
 from functools import lru_cache
 from pathlib import Path
 from typing import Any
-from urllib.parse import quote
 
 import numpy as np
 import soundfile
@@ -34,6 +30,7 @@ from ....plain_data import dataclass
 from ....words import phrase
 from ...disk.text import text_of
 from ...errors import KittiwakeError, reason_of
+from ...net import NetError, ask, filled_in, in_address, in_header, in_json, is_here
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
 
 _MOST_BYTES = 64 << 20
@@ -152,53 +149,43 @@ def _speak(text: str, voice: str, speed: float) -> Speech:
 
 def _asked(service: Service, url: str, values: dict[str, str]) -> tuple[bytes, str]:
     """What the service answers, and the kind that it says it is."""
-    in_json = service.body.lstrip().startswith(("{", "["))
-    body, address = service.body, url
-    for name, value in values.items():
-        inside = json.dumps(value)[1:-1] if in_json else value
-        body = body.replace(f"{{{name}}}", inside)
-        address = address.replace(f"{{{name}}}", quote(value, safe=""))
+    is_json = service.body.lstrip().startswith(("{", "["))
+    body = filled_in(service.body, values, in_json if is_json else str)
     headers = {
-        "Content-Type": "application/json" if in_json else "text/plain; charset=utf-8",
-        **dict(service.headers),
+        "Content-Type": "application/json" if is_json else "text/plain; charset=utf-8",
+        **{name: in_header(filled_in(value, values, str)) for name, value in service.headers},
     }
-    request = urllib.request.Request(address, body.encode("utf-8") or None, headers)
     try:
-        # What is on this machine is asked straight, whatever proxy there is for the rest.
-        direct = [urllib.request.ProxyHandler({})] if not service.url else []
-        with urllib.request.build_opener(*direct).open(request, timeout=service.timeout) as answer:
-            data = answer.read(_MOST_BYTES + 1)
-            kind = str(answer.headers.get_content_type())
-    except urllib.error.HTTPError as error:
-        raise VoiceError(
-            phrase("{name} answered {code} ({reason}).", name=service.name, code=error.code, reason=error.reason),
-            phrase("Ask whoever runs it."),
-            "voice_service",
-        ) from error
-    except (OSError, http.client.HTTPException, ValueError) as error:
-        slow = isinstance(error, TimeoutError) or isinstance(getattr(error, "reason", None), TimeoutError)
-        told = (
-            phrase("did not answer within {timeout:g} s", timeout=service.timeout)
-            if slow
-            else phrase("cannot be reached ({getattr})", getattr=getattr(error, "reason", None) or error)
+        answer = ask(
+            filled_in(url, values, in_address),
+            "POST" if body else "GET",
+            headers,
+            body.encode("utf-8", "replace") or None,
+            seconds=service.timeout,
+            most=_MOST_BYTES,
+            # What is on this machine is asked straight, whatever proxy there is for the rest.
+            direct=is_here(url),
         )
+    except NetError as error:
         raise VoiceError(
-            f"{service.name} {told}.", phrase("See whether it runs, and its address."), "voice_service"
-        ) from error
-    if len(data) > _MOST_BYTES:
+            phrase("{name} {error}.", name=service.name, error=error.message),
+            phrase("See whether it runs, and its address."),
+            "voice_service",
+        ) from None
+    if not answer.good:
         raise VoiceError(
-            phrase("{name} answered more than 64 MB.", name=service.name),
+            phrase("{name} answered {code} ({reason}).", name=service.name, code=answer.status, reason=answer.reason),
             phrase("Ask whoever runs it."),
             "voice_service",
         )
-    return data, kind
+    return answer.body, answer.kind
 
 
 def _sound_of(service: Service, data: bytes, kind: str) -> Speech:
     if service.sound:
         try:
             data = base64.b64decode(_pointed(json.loads(data), service.sound), validate=True)
-        except (ValueError, KeyError, IndexError, TypeError, binascii.Error) as error:
+        except (ValueError, KeyError, IndexError, TypeError, RecursionError, binascii.Error) as error:
             raise VoiceError(
                 phrase("{name} answered no sound at {sound}.", name=service.name, sound=service.sound),
                 phrase("Look at what it answers."),
