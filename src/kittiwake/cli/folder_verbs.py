@@ -36,7 +36,11 @@ def status_verb(
     from .words import STATES
 
     good = True
-    bad = ("altered", "deleted") if fail_if_altered else ("altered", "deleted", "source changed", "source gone")
+    bad = (
+        ("altered", "deleted")
+        if fail_if_altered
+        else ("older", "altered", "deleted", "source changed", "source gone")
+    )
     for folder in folders:
         try:
             if remove:

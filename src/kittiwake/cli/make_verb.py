@@ -201,7 +201,7 @@ def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool
     from .words import would_make_in_words
 
     namings = [
-        Naming(receiver, folder, Ledger(folder), request.true_rate, numbers=request.numbers).names(found)
+        Naming(receiver, folder, Ledger(folder), request.true_rate, numbers=request.numbers, items=found).names(found)
         for receiver, folder in zip(request.receivers, request.folders, strict=True)
     ]
     good = True

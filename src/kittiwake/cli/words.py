@@ -36,6 +36,7 @@ STATUS = {
 #: What became of an output since.
 STATES = {
     "as made": phrase("as made"),
+    "older": phrase("older, not replaced yet"),
     "altered": phrase("altered"),
     "deleted": phrase("deleted"),
     "source changed": phrase("source changed"),

@@ -352,6 +352,11 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
+   <source>A report is a page of HTML: “{name}” would not be opened as one. Name a file ending in .html.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../cli/deliver_verbs.py" />
    <source>  refused: {told}</source>
    <translation>  abgelehnt: {told}</translation>
   </message>
@@ -1637,6 +1642,11 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
+   <source>older, not replaced yet</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../cli/words.py" />
    <source>altered</source>
    <translation>geändert</translation>
   </message>
@@ -2655,6 +2665,36 @@
    <translation>delivery.names des Empfängers um {name} oder {number} ergänzen.</translation>
   </message>
   <message>
+   <location filename="../core/deliver/old.py" />
+   <source>it is one of those that were just handed over</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/old.py" />
+   <source>it is handed over for {other} too</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/old.py" />
+   <source>an older record does not tell whose it is</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/old.py" />
+   <source>it was altered since</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/old.py" />
+   <source>“{name}” would lie outside of {folder}.</source>
+   <translation>„{name}“ läge außerhalb von {folder}.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/old.py" />
+   <source>Look at what lies there; a link, most likely.</source>
+   <translation>Nachsehen, was dort liegt; wohl ein Verweis.</translation>
+  </message>
+  <message>
    <location filename="../core/deliver/plan.py" />
    <source>{n} {state}</source>
    <translation>{n} {state}</translation>
@@ -2700,23 +2740,33 @@
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
-   <source>; {count} there that the set has no more: {list}{more}</source>
-   <translation>; {count} dort, die der Satz nicht mehr hat: {list}{more}</translation>
+   <source>; {count} that the stand-in refuses: {list}</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>; {count} deleted there: {list}</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>; {count} there that the set has no more: {list}</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>; {name} stays: {why}</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>; and {count} more that stay</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>Free it, or choose another folder.</source>
    <translation>Platz machen oder einen anderen Ordner wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>“{name}” would lie outside of {folder}.</source>
-   <translation>„{name}“ läge außerhalb von {folder}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Look at what lies there; a link, most likely.</source>
-   <translation>Nachsehen, was dort liegt; wohl ein Verweis.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
@@ -2727,6 +2777,61 @@
    <location filename="../core/deliver/send.py" />
    <source>Move it away, or choose another folder. Nothing was handed over.</source>
    <translation>Es wegräumen oder einen anderen Ordner wählen. Nichts wurde übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>{into} is not the folder any more that it was: its disk is gone.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>Put the disk back, and deliver again: only what is missing goes.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/deliver/send.py" />
+   <source>Look at its disk, and deliver again: only what is missing goes.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/disk/journal.py" />
+   <source>{doing}.</source>
+   <translation>{doing}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/journal.py" />
+   <source>Wait until it is done, or choose another folder.</source>
+   <translation>Warten, bis er fertig ist, oder einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/place.py" />
+   <source>The folder {folder} cannot be made: {reason_of}.</source>
+   <translation>Der Ordner {folder} lässt sich nicht anlegen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/place.py" />
+   <source>{name} could not be put into {parent}: {reason_of}.</source>
+   <translation>{name} konnte nicht nach {parent} gelegt werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/place.py" />
+   <source>Nothing was overwritten; choose another folder or move that file.</source>
+   <translation>Nichts wurde überschrieben; einen anderen Ordner wählen oder diese Datei verschieben.</translation>
+  </message>
+  <message>
+   <location filename="../core/disk/place.py" />
+   <source>{path} is there already, and is no result that was written here before.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/disk/place.py" />
+   <source>Choose another name, or move that file away.</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <location filename="../core/ear/blind.py" />
@@ -5430,33 +5535,18 @@
   </message>
   <message>
    <location filename="../core/make/delivered.py" />
+   <source>Another delivery is going out of {folder}</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/make/delivered.py" />
    <source>Free it, and deliver again.</source>
    <translation>Platz machen und noch einmal liefern.</translation>
   </message>
   <message>
    <location filename="../core/make/ledger.py" />
-   <source>Another run is making into {folder}.</source>
-   <translation>Ein anderer Lauf macht gerade nach {folder}.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/ledger.py" />
-   <source>Wait until it is done, or choose another folder.</source>
-   <translation>Warten, bis er fertig ist, oder einen anderen Ordner wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/place.py" />
-   <source>The folder {folder} cannot be made: {reason_of}.</source>
-   <translation>Der Ordner {folder} lässt sich nicht anlegen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/place.py" />
-   <source>{name} could not be put into {parent}: {reason_of}.</source>
-   <translation>{name} konnte nicht nach {parent} gelegt werden: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/place.py" />
-   <source>Nothing was overwritten; choose another folder or move that file.</source>
-   <translation>Nichts wurde überschrieben; einen anderen Ordner wählen oder diese Datei verschieben.</translation>
+   <source>Another run is making into {folder}</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <location filename="../core/make/proof.py" />
@@ -6552,6 +6642,41 @@
    <translation>Keine Naht sticht heraus: {change:.0f} % der Stellen darin ändern sich im Klang mehr, {step:.0f} % springen mehr im Pegel.</translation>
   </message>
   <message>
+   <location filename="../core/net/ask.py" />
+   <source>has an address that is neither http:// nor https://</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/net/ask.py" />
+   <source>did not answer within {seconds:g} s</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/net/ask.py" />
+   <source>cannot be reached ({why})</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/net/ask.py" />
+   <source>answers {status}: it sends on to “{where}”, which is not followed</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/net/ask.py" />
+   <source>answers more than {most:,} bytes</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/net/fields.py" />
+   <source>A value for a header holds a line break or another character that no header can hold.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/net/fields.py" />
+   <source>Look at the key, and at the headers of the service.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
    <location filename="../core/process/events.py" />
    <source>Its decoder or encoder crashed ({reason}). Ask for another copy, or convert it elsewhere first.</source>
    <translation>Ihr Dekoder oder Kodierer stürzte ab ({reason}). Um eine andere Kopie bitten oder sie anderswo erst umwandeln.</translation>
@@ -6820,6 +6945,16 @@
    <translation>{name} {one}.</translation>
   </message>
   <message>
+   <location filename="../core/project/plans.py" />
+   <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/project/plans.py" />
+   <source>Speak the line again, on the page of the script.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
    <location filename="../core/project/project.py" />
    <source>naming the job</source>
    <translation>den Auftrag benennen</translation>
@@ -7049,6 +7184,21 @@
   </message>
   <message>
    <location filename="../core/service/answers.py" />
+   <source>The kept answers cannot be read: {reason_of}.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/service/answers.py" />
+   <source>Name another file for them.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/service/answers.py" />
+   <source>Answers could not be kept in {path}: {reason_of}.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/service/answers.py" />
    <source>The service answers: {at_pointer}.</source>
    <translation>Der Dienst antwortet: {at_pointer}.</translation>
   </message>
@@ -7059,13 +7209,23 @@
   </message>
   <message>
    <location filename="../core/service/ask.py" />
-   <source>The service answers {code}: {words}.</source>
-   <translation>Der Dienst antwortet {code}: {words}.</translation>
+   <source>It cannot be sent ({kind}).</source>
+   <translation type="unfinished" />
   </message>
   <message>
    <location filename="../core/service/ask.py" />
-   <source>The service cannot be asked: {getattr}.</source>
-   <translation>Der Dienst ist nicht zu fragen: {getattr}.</translation>
+   <source>The answer cannot be read ({kind}).</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/service/ask.py" />
+   <source>The service {error}.</source>
+   <translation type="unfinished" />
+  </message>
+  <message>
+   <location filename="../core/service/ask.py" />
+   <source>The service answers {code}: {words}.</source>
+   <translation>Der Dienst antwortet {code}: {words}.</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
@@ -7748,23 +7908,8 @@
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered {code} ({reason}).</source>
-   <translation>{name} antwortete {code} ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Ask whoever runs it.</source>
-   <translation>Fragen, wer ihn betreibt.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>did not answer within {timeout:g} s</source>
-   <translation>antwortete nicht innerhalb von {timeout:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>cannot be reached ({getattr})</source>
-   <translation>ist nicht zu erreichen ({getattr})</translation>
+   <source>{name} {error}.</source>
+   <translation>{name} {error}.</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -7773,8 +7918,13 @@
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered more than 64 MB.</source>
-   <translation>{name} antwortete mehr als 64 MB.</translation>
+   <source>{name} answered {code} ({reason}).</source>
+   <translation>{name} antwortete {code} ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
+   <source>Ask whoever runs it.</source>
+   <translation>Fragen, wer ihn betreibt.</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />

@@ -135,7 +135,9 @@ class Maker(QObject):
             executor = Processes(self.at_once, pause=self._pause)
             for request, cells in parts:
                 clips = _planned(cells, places)
-                for result in run_batch(clips, request, executor, cancelled=self._stop.is_set, progress=self._watch):
+                for result in run_batch(
+                    clips, request, executor, cancelled=self._stop.is_set, progress=self._watch, others=places
+                ):
                     self._made.emit(result)
             self._over.emit("")
         except Exception as error:  # the thread's last chance to tell anybody

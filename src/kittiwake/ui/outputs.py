@@ -12,7 +12,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from ..core.disk.place import file_digest
 from ..core.make.ledger import LEDGER, Entry, Ledger
 from ..core.make.output import as_made
-from ..core.measure.analyze import stamp_of
+from ..core.measure.analyze import same_stamp, source_stamp, stamp_of
 from ..core.model import MadeRecord
 from ..core.project import Project
 from ..core.project.cell import Key
@@ -86,6 +86,8 @@ class Outputs(QObject):
                     for entry in self._ledgers[folder][1] if folder in self._ledgers else ():
                         if entry.output_stamp and stamp_of(folder / entry.output) == entry.output_stamp:
                             found[entry.source, entry.clip, entry.receiver] = entry
+                            if entry.id:
+                                found["", entry.id, entry.receiver] = entry
                         throttle()
                 news.ledger = None if found == known.ledger else found
             for key, record in known.records.items():
@@ -94,7 +96,7 @@ class Outputs(QObject):
                 throttle()
                 self._compare(key, record, known.outputs.get(key), news)
             for path, stamp in known.sources.items():
-                if stamp and (now := stamp_of(path)) != stamp:
+                if stamp and not same_stamp(now := source_stamp(path), stamp):
                     (news.sources if now else news.lost).append(path)
                 throttle()
         finally:
@@ -124,12 +126,16 @@ class Outputs(QObject):
 
     def unwanted(self) -> list[tuple[Path, Entry]]:
         """Outputs in the job's folders that were made here, are as they were made, and belong to no clip and receiver of the job."""
-        wanted = {(str(clip.source), clip.name) for clip in self._project.job.clips}
+        job = self._project.job
+        wanted = {(str(clip.source), clip.name) for clip in job.clips}
+        ids = {clip.id for clip in job.clips}
         found = []
         slugs = {receiver.slug for receiver in self._project.receivers}
         for folder in self._project.folders():
             for entry in Ledger(folder):
-                if (entry.source, entry.clip) in wanted and entry.receiver in slugs:
+                # What has an id is known by that alone, unless another job made it.
+                belongs = entry.id in ids or (entry.source, entry.clip) in wanted
+                if belongs and entry.receiver in slugs:
                     continue
                 if as_made(path := folder / entry.output, entry):
                     found.append((path, entry))

@@ -22,7 +22,10 @@ STEMS = st.lists(st.sampled_from(["a", "A", "a_2", "A_2", "a_3", "ä", "b", "a b
 class TestNaming(FolderCase):
     def naming(self, stems: list[str], ledger: Ledger | None = None) -> list[tuple[str, Entry | None]]:
         paths = [Path(f"/from/{n}/{stem}.wav") for n, stem in enumerate(stems)]
-        return [one[:2] for one in Naming(MENU, self.folder, ledger or Ledger(self.folder), None).names(paths)]
+        return [
+            one[:2]
+            for one in Naming(MENU, self.folder, ledger or Ledger(self.folder), None, items=paths).names(paths)
+        ]
 
     def made(self, source: str, stem: str, name: str) -> Entry:
         path = self.folder / name
@@ -75,8 +78,8 @@ class TestNaming(FolderCase):
         self.assertEqual(names, ["a_2", "b_2"])
 
     def names_of(self, *paths: str) -> list[str]:
-        naming = Naming(MENU, self.folder, Ledger(self.folder), None)
-        return [one.stem for one in naming.names(map(Path, paths))]
+        items = [Path(path) for path in paths]
+        return [one.stem for one in Naming(MENU, self.folder, Ledger(self.folder), None, items=items).names(items)]
 
     def test_what_is_not_ours_keeps_its_name(self) -> None:
         (self.folder / "Gate.WAV").write_bytes(b"x")

@@ -137,11 +137,10 @@ class TestRuns(RunCase):
         master = BatchRequest((load_receiver("master"),), (self.folder / "out",))
         self.assertTrue(master.receivers[0].rules.cue_points)
         list(run_batch(paths, master, InProcess()))
-        for path in paths:  # not even opened
-            stat = path.stat()
-            path.write_bytes(b"\0" * stat.st_size)
-            os.utime(path, ns=(stat.st_atime_ns, stat.st_mtime_ns))
-        self.assertEqual({o.status for o in run_batch(paths, master, InProcess())}, {"kept"})
+        with mock.patch(
+            "kittiwake.core.batch.request.analyze_as_stated", side_effect=AssertionError
+        ):  # not even opened
+            self.assertEqual({o.status for o in run_batch(paths, master, InProcess())}, {"kept"})
 
     def test_what_a_window_made_is_known_to_a_terminal_and_the_reverse(self) -> None:
         paths = self.sources(4)

@@ -16,8 +16,8 @@ import numpy as np
 import soundfile
 
 from kittiwake.core.batch import BatchRequest, planned, run_batch
+from kittiwake.core.disk import place
 from kittiwake.core.intake import find_sound_files
-from kittiwake.core.make import place
 from kittiwake.core.make.ledger import Ledger
 from kittiwake.core.make.output import OutputPlan, Result
 from kittiwake.core.make.staged import commit, verify, write

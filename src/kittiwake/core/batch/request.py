@@ -96,6 +96,8 @@ class Target(NamedTuple):
     before : the ledger's entry of what has that name already and was made from this clip.
     digest : of what is asked for.
     fit : where it is known already.
+    old : the entry of what was made from it under another name, and is to go.
+    over : the entry of what has its name and is to be replaced, where that is another clip's.
     """
 
     n: int
@@ -103,6 +105,8 @@ class Target(NamedTuple):
     before: Entry | None
     digest: str
     fit: Fit | None = None
+    old: Entry | None = None
+    over: Entry | None = None
 
 
 class Source(NamedTuple):

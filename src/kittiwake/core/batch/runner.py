@@ -10,7 +10,7 @@ import contextlib
 import itertools
 import os
 from collections import deque
-from collections.abc import Callable, Iterable, Iterator, Sequence
+from collections.abc import Callable, Collection, Iterable, Iterator, Sequence
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -22,10 +22,11 @@ from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
 from ..make.ledger import Entry, Ledger, only_run
 from ..make.output import Result, unaltered
-from ..measure.analyze import stamp_of
+from ..measure.analyze import same_stamp, source_stamp
 from ..model import Clip, Facts, Receiver
+from ..model.clip import clip_of
 from ..process import Executor, Processes, Progress, WorkerCrash
-from .naming import Naming, clip_of
+from .naming import Naming
 from .request import BatchRequest, Chunk, PlannedClip, Source, Target
 from .stages import Staged, commit_all, make_chunk, make_chunk_deferred, planned, stage_for_others
 
@@ -52,6 +53,7 @@ def run_batch(
     *,
     cancelled: Callable[[], bool] | None = None,
     progress: Callable[[Share], None] | None = None,
+    others: Collection[str] = (),
 ) -> Iterator[Result]:
     """Make every item for every receiver and yield what came of each, in any order. One that fails stops no other.
 
@@ -62,6 +64,7 @@ def run_batch(
     executor : by default worker processes, one for each core.
     cancelled : once true, work in hand is dropped within half a second, without a trace.
     progress : called with how far an output is, several times a second, while results are waited for.
+    others : ids of clips that belong with these and are not made now; what was made of them is theirs, whatever it is called.
 
     Raises
     ------
@@ -72,7 +75,7 @@ def run_batch(
         held = _hold(request.folders, locks)
         executor.check(request.folders, (_path(item) for item in items))
         try:
-            yield from _Batch(items, request, executor, cancelled, held, progress).results()
+            yield from _Batch(items, request, executor, cancelled, held, progress, others).results()
         finally:
             for folder in dict.fromkeys(request.folders):
                 sweep(folder, everybodys=executor.remote)
@@ -108,7 +111,9 @@ class _Batch:
         cancelled: Callable[[], bool] | None,
         held: Sequence[int] = (),
         progress: Callable[[Share], None] | None = None,
+        others: Collection[str] = (),
     ) -> None:
+        self._others = others
         self._items, self._request, self._executor = items, request, executor
         self._cancelled, self._held, self._progress = cancelled, held, progress
         self._id = os.urandom(8).hex()
@@ -221,6 +226,8 @@ class _Batch:
 
     def _before(self, ledger: Ledger, n: int, source: Source) -> Entry | None:
         name = source.clip.name if source.clip else source.path.stem
+        if source.clip and (before := ledger.output_of_id(source.clip.id, self._request.receivers[n].slug)):
+            return before
         return ledger.output_of(str(source.path), name, self._request.receivers[n].slug)
 
     def _chunks(self) -> Iterator[Chunk | None]:
@@ -229,7 +236,15 @@ class _Batch:
             ledger.refresh()
         request = self._request
         self._namings = [
-            Naming(receiver, folder, ledger, request.true_rate, numbers=request.numbers)
+            Naming(
+                receiver,
+                folder,
+                ledger,
+                request.true_rate,
+                numbers=request.numbers,
+                items=self._items,
+                others=self._others,
+            )
             for receiver, folder, ledger in zip(request.receivers, request.folders, self._ledgers, strict=True)
         ]
         chunk: list[Source] = []
@@ -265,7 +280,7 @@ class _Batch:
             for n, slug in enumerate(slugs):
                 if isinstance(item, PlannedClip) and slug not in item.fits:
                     continue
-                stem, before, altered, taken = next(names[n])
+                stem, before, altered, taken, old, over = next(names[n])
                 if taken:
                     told = phrase("Its name “{taken}” is taken. Free that name, or let it be numbered.", taken=taken)
                     self._kept.append(self._lost(item, n, told, altered=altered))
@@ -278,7 +293,7 @@ class _Batch:
                 if kept := self._unchanged(n, item, before, digest):
                     self._kept.append(kept)
                 else:
-                    targets.append(Target(n, stem, before, digest, fit))
+                    targets.append(Target(n, stem, before, digest, fit, old, over))
             yield item, targets
 
     def _digest_of(self, n: int, item: Item) -> str:
@@ -305,7 +320,14 @@ class _Batch:
         """A result without any work, where source, request, and output are as the ledger has them."""
         if before is None or not digest or before.order != digest or not before.output_stamp or self._contexts:
             return None
-        if before.stamp != stamp_of(before.source) or before.output_stamp != self._namings[n].stamp(before.output):
+        source, name = (
+            (str(item.clip.source), item.clip.name) if isinstance(item, PlannedClip) else (str(item), item.stem)
+        )
+        if (before.source, before.clip) != (source, name):
+            return None
+        if not same_stamp(before.stamp, source_stamp(source)) or before.output_stamp != self._namings[n].stamp(
+            before.output
+        ):
             return None
         clip = item.clip.id if isinstance(item, PlannedClip) else ""
         return Result.known(before, f"{self._request.folders[n]}{os.sep}{before.output}", clip, "kept")

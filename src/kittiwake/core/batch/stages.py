@@ -20,9 +20,10 @@ from ..make.output import OutputPlan, Result
 from ..make.speculative import SpeculativePass
 from ..make.staged import StagedOutput, commit, verify, write
 from ..model import Clip, Facts, Receiver, TouchUp
+from ..model.clip import clip_of
 from ..model.rule import stated_rules
 from ..process import Deferred
-from .naming import clip_of, output_path
+from .naming import output_path
 from .request import BatchRequest, Chunk, Source, Target
 
 _HELD = 8 * 1024 * 1024  # bytes of sound that may wait between two steps
@@ -171,6 +172,8 @@ class _Stages:
                 write(
                     plan,
                     target.before,
+                    old=target.old,
+                    over=target.over,
                     request=target.digest,
                     speculative=self._speculative if at == 0 else None,
                     progress=self._reporter(target.n),
@@ -221,7 +224,9 @@ class _Stages:
     def _anew(self, target: Target) -> StagedOutput | Result:
         """Once more, of a file that changed while it was read."""
         self._facts = self._request.analyze(self._source.path, picture=self._picture)
-        return verify(write(self._planned(target), target.before, request=target.digest))
+        return verify(
+            write(self._planned(target), target.before, old=target.old, over=target.over, request=target.digest)
+        )
 
     def _lost(self, target: Target, error: object) -> Result:
         clip = self._clip.id if self._clip else ""

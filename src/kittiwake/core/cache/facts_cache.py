@@ -20,7 +20,7 @@ from platformdirs import user_cache_path
 from ...version import __version__
 from ...words import folded, unfolded
 from ..intake.digest import source_digest
-from ..measure.analyze import stamp_of
+from ..measure.analyze import source_stamp
 from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
 
@@ -72,7 +72,7 @@ class FactsCache:
 
         A file that was not seen yet is read for its digest only if anything of its size is known.
         """
-        stamp = stamp_of(path)
+        stamp = source_stamp(path)
         if not stamp:
             return None
         try:
@@ -101,7 +101,7 @@ class FactsCache:
         """Keep what was found of a file, if it could be read, or a way to read it was found, and it has not changed meanwhile. ``facts.digest`` and
         ``facts.stamp`` have to be set.
         """
-        if not is_kept(facts) or not facts.digest or not facts.stamp or stamp_of(facts.path) != facts.stamp:
+        if not is_kept(facts) or not facts.digest or not facts.stamp or source_stamp(facts.path) != facts.stamp:
             return
         packed = packed_facts(facts)
         key = _key(facts.digest, facts.path, facts.stated)

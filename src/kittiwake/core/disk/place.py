@@ -182,6 +182,8 @@ def _written(path: Path, data: bytes, private: bool) -> Iterator[Path]:
     """The bytes under a temporary name beside where they are to go, forced to the disk, with the rights of what they are to replace."""
     if private:
         private_folder(path.parent)
+    else:
+        path.parent.mkdir(parents=True, exist_ok=True)
     with part_file(path.parent) as part:
         handle = os.open(part, os.O_WRONLY | os.O_CREAT | os.O_EXCL | os.O_CLOEXEC, FILE_MODE if private else 0o666)
         with os.fdopen(handle, "wb") as file:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import contextlib
 import os
 from pathlib import Path
 
@@ -24,6 +23,9 @@ def private_folder(folder: Path) -> Path:
             break
         at = at.parent
     for one in reversed(missing):
-        with contextlib.suppress(FileExistsError):  # two windows that start at once may both want it
+        try:
             os.mkdir(one, FOLDER_MODE)  # noqa: PTH102 - with its mode from the first moment on
+        except FileExistsError:
+            if not one.is_dir():  # two windows that start at once may both want it
+                raise
     return folder

@@ -7,8 +7,9 @@ import unicodedata
 from collections.abc import Iterable
 
 from ...words import phrase
+from ..codec import FORMATS
 from ..errors import MakeError
-from ..model import Clip
+from ..model import Clip, Receiver
 from ..model.name_rules import MOST_BYTES, Names
 
 # Letters that do not come apart into a plain letter and an accent.
@@ -132,6 +133,16 @@ def bare_name(file: str) -> str:
             "no_name",
         )
     return file
+
+
+def extensions_of(receiver: Receiver) -> frozenset[str]:
+    """Every extension that an output for a receiver may have."""
+    names = receiver.rules.names
+    return frozenset(
+        names.extension_for(form.extension)
+        for one in receiver.rules.accepts
+        if (form := FORMATS.get((one.container, one.encoding)))
+    )
 
 
 def numbered_name(file: str, name: str, extensions: Iterable[str], rules: Names) -> str | None:

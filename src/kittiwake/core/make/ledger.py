@@ -43,6 +43,9 @@ class Entry:
     path : the steps that were walked, each ``what (reason)``.
     seconds, gain_db, level_dbov : figures of the output.
     time : when, ISO 8601 in UTC.
+    id : of the clip, where that is its own and not that of its whole source: it stays when name, words or sound change.
+    replaces : SHA-256 of what had its name before and was made here too. The line is there before the file has its name, so until it has,
+        and where it could not get it, that is what lies there.
     """
 
     output: str
@@ -62,6 +65,8 @@ class Entry:
     gain_db: float | None = None
     level_dbov: float | None = None
     time: str = ""
+    id: str = ""
+    replaces: str = ""
 
 
 #: Words that are the same in many entries, and held once where many entries are asked for.
@@ -73,6 +78,7 @@ _BEGINNING = re.compile(
     rb'\{"output": ' + _TEXT + rb', "sha256": "\w*", "bytes": \d+, "source": ' + _TEXT + rb', "clip": ' + _TEXT
     + rb', "receiver": ' + _TEXT + rb", "
 )  # fmt: skip
+_ID = re.compile(rb', "id": ' + _TEXT)  # within a text the quotes would be escaped
 _STEPS, _AFTER_STEPS = b', "path": ["', b'"], "seconds": '
 _LONGEST = LONGEST_LINE
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
@@ -103,7 +109,7 @@ _lines = _Lines()
 def _sound(entry: Entry) -> bool:
     """Whether an entry is one that was written here: every field of its kind, and the output a bare name in the ledger's own folder."""
     texts = (entry.output, entry.sha256, entry.source, entry.clip, entry.receiver, entry.fingerprint, entry.stamp,
-             entry.source_digest, entry.order, entry.output_stamp, entry.versions, entry.time)  # fmt: skip
+             entry.source_digest, entry.order, entry.output_stamp, entry.versions, entry.time, entry.id, entry.replaces)  # fmt: skip
     numbers = (entry.seconds, entry.gain_db, entry.level_dbov)
     return (
         all(isinstance(text, str) for text in texts)
@@ -150,6 +156,8 @@ def _entry(line: bytes, paths: bool = True) -> Entry | None:
         line = line[:begin] + line[end + 2 :]  # they are more than half of it
     try:
         known = _lines.read(line)
+        if "gone" in known:
+            return None
         known["path"] = tuple(known.get("path", ())) if paths else ()
         try:
             entry = Entry(**known)
@@ -176,7 +184,7 @@ class Ledger:
         self._lock = Lock()
         self._handle = -1
         self._read = -1  # bytes that were gone through; none yet
-        # Where the last line begins, by hash: of an output's name, and of source, clip and receiver. What is found there is compared.
+        # Where the last line begins, by hash: of an output's name; of source, clip and receiver, and of id and receiver. What is found there is compared.
         self._of_output: dict[int, int] = {}
         self._of_clip: dict[int, int] = {}
 
@@ -222,17 +230,24 @@ class Ledger:
 
     def _note(self, line: bytes, place: int) -> None:
         beginning = _BEGINNING.match(line)
+        own = ""
         if beginning and line.endswith(b"}\n"):
             name, *rest = [text.decode("utf-8", "replace") for text in beginning.groups()]
             if not is_bare(name):
                 return
             clip = tuple(rest)
+            if (found := _ID.search(line, beginning.end())) is not None:
+                own = found[1].decode("utf-8", "replace")
         elif entry := _entry(line, paths=False):
-            name, clip = entry.output, (entry.source, entry.clip, entry.receiver)
+            name, clip, own = entry.output, (entry.source, entry.clip, entry.receiver), entry.id
         else:
+            if gone := _gone(line):
+                self._of_output.pop(hash(gone), None)
             return
         self._of_output[hash(name)] = place
         self._of_clip[hash(clip)] = place
+        if own:
+            self._of_clip[hash((own, clip[2]))] = place
 
     def _at(self, place: int | None) -> Entry | None:
         """The entry of the line that begins there."""
@@ -279,6 +294,27 @@ class Ledger:
             return None
         return entry if self._of_output.get(hash(entry.output)) == place else None
 
+    def output_of_id(self, own: str, receiver: str) -> Entry | None:
+        """The last entry of the clip with this id for this receiver, unless its output was made from something else since."""
+        self._asked()
+        place = self._of_clip.get(hash((own, receiver)))
+        entry = self._at(place)
+        if entry is None or (entry.id, entry.receiver) != (own, receiver):
+            return None
+        return entry if self._of_output.get(hash(entry.output)) == place else None
+
+    def forget(self, output: str) -> None:
+        """Note that an output was taken away here.
+
+        Raises
+        ------
+        OSError
+        """
+        with self._lock:
+            journal_of(self._folder).append([{"output": output, "gone": True}])
+        if self._read >= 0:
+            self.refresh()
+
     def add(self, *entries: Entry) -> None:
         """Append entries, all of them or none, and force them to the disk.
 
@@ -293,6 +329,17 @@ class Ledger:
             journal_of(self._folder).append_lines(lines)
         if self._read >= 0:
             self.refresh()
+
+
+def _gone(line: bytes) -> str:
+    """The output that a line says was taken away; empty where it says nothing of the kind."""
+    if b'"gone": true' not in line or len(line) > _LINE:
+        return ""
+    try:
+        known = _lines.read(line)
+        return str(known["output"]) if known.get("gone") is True else ""
+    except (ValueError, TypeError, KeyError, AttributeError, RecursionError):
+        return ""
 
 
 def line_of(entry: Entry) -> str:

@@ -151,6 +151,19 @@ def as_made(path: Path, entry: Entry) -> bool:
     return (entry.output_stamp != "" and entry.output_stamp == stamp_of(path)) or unaltered(path, entry)
 
 
+def is_older(path: Path, entry: Entry) -> bool:
+    """Whether what lies there is what the output was to replace, and could not, or did not come to."""
+    try:
+        return entry.replaces != "" and stat.S_ISREG(path.lstat().st_mode) and file_digest(path) == entry.replaces
+    except OSError:
+        return False
+
+
+def is_ours(path: Path, entry: Entry) -> bool:
+    """Whether what lies there was made here, as its output or as the one before it: it may be replaced."""
+    return as_made(path, entry) or is_older(path, entry)
+
+
 @cache
 def versions() -> dict[str, str]:
     """Versions of everything that shapes samples."""

@@ -24,9 +24,10 @@ from ..fit.names import lost_in
 from ..fit.verdict import Recipe
 from ..intake.digest import source_digest
 from ..log import log, log_path
-from ..measure.analyze import stamp_of
+from ..measure.analyze import source_stamp
+from ..model.clip import id_of_source
 from .ledger import Entry, Ledger
-from .output import OutputPlan, Result, fingerprint, unaltered, versions
+from .output import OutputPlan, Result, as_made, fingerprint, is_older, unaltered, versions
 from .proof import Promise, Proof, prove
 from .speculative import SpeculativePass
 from .stream import Written, write_stream
@@ -41,7 +42,8 @@ class StagedOutput:
     written : None where the source was copied as it is.
     stamp, source_digest : of the source, when it was read.
     request : digest of what was asked for.
-    replace : whether a file of ours has its name.
+    replaces : SHA-256 of the file of ours that has its name; empty where there is none.
+    old : the ledger's entry of what was made of the same clip under another name, which this takes the place of.
     verified : the result to give once it is committed; None while it is not proved.
     entry : its line in the ledger, once it is proved.
     """
@@ -54,7 +56,8 @@ class StagedOutput:
     source_digest: str
     fingerprint: str
     request: str
-    replace: bool
+    replaces: str
+    old: Entry | None
     verified: Result | None = None
     entry: Entry | None = None
 
@@ -67,6 +70,8 @@ def write(
     plan: OutputPlan,
     before: Entry | None,
     *,
+    old: Entry | None = None,
+    over: Entry | None = None,
     request: str = "",
     speculative: SpeculativePass | None = None,
     progress: Callable[[float], None] | None = None,
@@ -77,6 +82,8 @@ def write(
     Parameters
     ----------
     before : the ledger's entry for its name.
+    old : its entry of what was made of the same clip under another name, which goes once this one is there.
+    over : its entry of what has its name, where that was made of another clip and is to be replaced.
     request : digest of what was asked for, to be kept in the ledger.
     speculative : what was done of it while the source was looked at.
     """
@@ -85,7 +92,7 @@ def write(
         told = joined(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
         return Result.of(plan, "refused", error=told or phrase("It does not fit."), code=plan.fit.verdict)
     try:
-        return _write(plan, plan.fit.recipe, before, request, speculative, progress, cancelled)
+        return _write(plan, plan.fit.recipe, before, old, over, request, speculative, progress, cancelled)
     except Exception as error:  # a library's surprise must not stop the others
         return failed(plan, error)
 
@@ -128,7 +135,9 @@ def commit(verified: Sequence[StagedOutput | Result], ledger: Ledger) -> list[Re
         try:
             if trouble is not None:
                 raise trouble
-            put_in_place(one.part, one.plan.output, replace=one.replace, sync=False)
+            put_in_place(one.part, one.plan.output, replace=bool(one.replaces), sync=False)
+            if one.old is not None:
+                _take_away(one.plan.output.parent, one.old)
         except (OSError, KittiwakeError) as error:
             result = failed(one.plan, error)
         finally:
@@ -189,6 +198,8 @@ def _write(
     plan: OutputPlan,
     recipe: Recipe,
     before: Entry | None,
+    old: Entry | None,
+    over: Entry | None,
     request: str,
     speculative: SpeculativePass | None,
     progress: Callable[[float], None] | None,
@@ -201,17 +212,25 @@ def _write(
             phrase("Choose another output folder."),
             "own_source",
         )
-    stamp = stamp_of(source)
-    # Looking may have read every byte already, and nothing has changed since.
-    known = plan.facts.digest if plan.facts.stamp == stamp else ""
+    # From before its first byte was read, when it was looked at, to behind the last that is read here, it has to be the same.
+    stamp = plan.facts.stamp or source_stamp(source)
+    known = plan.facts.digest
+    if source_stamp(source) != stamp:
+        now = source_stamp(source)
+        if not known or source_digest(source, cancelled) != known:
+            raise _changed()
+        stamp = now  # copied or touched, it is still the same
     digest_in = known or source_digest(source, cancelled)
     mark = fingerprint(plan.fit, plan.receiver, digest_in)
     ours = before is not None and unaltered(output, before)
+    replaces = _digest_of_ours(output, before or over)
     accepted = plan.clip.touch_up_at(plan.receiver.slug).accepted
     sound = plan.facts.measures
     # A sample that goes to both sides counts on both.
     promised = (sound.clipped_samples if sound else 0) * (1 if recipe.take == "both" else recipe.channels)
-    if ours and before is not None and before.fingerprint == mark:
+    # What is known by another source or name by now is made once more, so that the ledger tells those.
+    same = before is not None and (before.source, before.clip) == (str(source), plan.clip.name)
+    if ours and before is not None and same and before.fingerprint == mark:
         proof = prove(output, plan.judge, Promise(recipe, None, promised, accepted=accepted), cancelled=cancelled)
         if proof.passed:
             seconds = recipe.seconds
@@ -242,7 +261,9 @@ def _write(
         written.limited_db if written else 0.0,
         accepted,
     )
-    return StagedOutput(plan, part, promise, written, stamp, digest_in, mark, request, ours)
+    if before is not None and before.output != output.name:
+        old = before  # the same name with another ending
+    return StagedOutput(plan, part, promise, written, stamp, digest_in, mark, request, replaces, old)
 
 
 def _messages_of_name(plan: OutputPlan, extension: str) -> tuple[str, ...]:
@@ -275,8 +296,8 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         )
         told = phrase("It did not pass proof and was not delivered: {faults}.", faults=faults)
         return Result.of(plan, "failed", proof=proof, error=told, code="proof", fingerprint=staged.fingerprint)
-    if stamp_of(source) != staged.stamp:
-        raise MakeError(phrase("The source has changed while it was read."), phrase("Make it again."), "changed")
+    if source_stamp(source) != staged.stamp:
+        raise _changed()
     checksum = file_digest(part)
     if cancelled and cancelled():
         raise Cancelled
@@ -299,6 +320,8 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         gain_db=None if gain is None else round(gain, 3),
         level_dbov=_level_of(proof),
         time=datetime.now(UTC).isoformat(timespec="seconds"),
+        id="" if plan.clip.id == id_of_source(source) else plan.clip.id,
+        replaces=staged.replaces,
     )
     result = Result.of(
         plan,
@@ -312,6 +335,31 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
         messages=messages,
     )
     return replace(staged, verified=result, entry=entry)
+
+
+def _changed() -> MakeError:
+    return MakeError(phrase("The source has changed while it was read."), phrase("Make it again."), "changed")
+
+
+def _digest_of_ours(output: Path, entry: Entry | None) -> str:
+    """SHA-256 of what lies there, where it was made here; else nothing, and it must not be replaced."""
+    if entry is None:
+        return ""
+    return entry.sha256 if unaltered(output, entry) else entry.replaces if is_older(output, entry) else ""
+
+
+def _take_away(folder: Path, old: Entry) -> None:
+    """Delete what another output took the place of, where it is as it was made and nothing else was made under its name since."""
+    path = folder / old.output
+    with contextlib.suppress(OSError):
+        ledger = Ledger(folder)
+        last = ledger.get(old.output)
+        if last is None or (last.sha256, last.id, last.clip) != (old.sha256, old.id, old.clip):
+            return
+        if as_made(path, last):
+            path.unlink()
+        if not path.exists():
+            ledger.forget(old.output)
 
 
 def _level_of(proof: Proof) -> float | None:

@@ -12,11 +12,11 @@ from ...words import phrase
 from ..disk.place import part_file, put_in_place
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
-from ..measure.analyze import stamp_of
+from ..measure.analyze import same_stamp, source_stamp, stamp_of
 from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
-from .output import as_made, unaltered
+from .output import as_made, is_older, unaltered
 
-State = Literal["as made", "altered", "deleted", "source changed", "source gone"]
+State = Literal["as made", "older", "altered", "deleted", "source changed", "source gone"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -78,17 +78,17 @@ def _state(folder: Path, entry: Entry, verify: bool = False) -> State:
     if not now and not os.path.lexists(output):
         return "deleted"
     if not (unaltered(output, entry) if verify else as_made(output, entry)):
-        return "altered"
-    stamp = stamp_of(source)
+        return "older" if is_older(output, entry) else "altered"
+    stamp = source_stamp(source)
     if not stamp:
         return "source gone"
-    if entry.stamp and stamp != entry.stamp:
+    if verify or (entry.stamp and not same_stamp(stamp, entry.stamp)):
         # Copied or touched, it may still be the same.
         try:
             same = bool(entry.source_digest) and source_digest(source) == entry.source_digest
         except OSError:
             same = False
-        return "as made" if same else "source changed"
+        return "as made" if same or (not entry.source_digest and stamp == entry.stamp) else "source changed"
     return "as made"
 
 

@@ -34,6 +34,24 @@ def stamp_of(path: Path | str) -> str:
     return f"{found.st_size}:{found.st_mtime_ns}"
 
 
+def source_stamp(path: Path | str) -> str:
+    """``stamp_of``, and the time of the last change of anything about the file, which nobody can set: a source that was rewritten shows, whatever its
+    size and time were made to be. Empty where it is not there.
+    """
+    try:
+        found = os.stat(path)  # noqa: PTH116 - as above
+    except OSError:
+        return ""
+    return f"{found.st_size}:{found.st_mtime_ns}:{found.st_ctime_ns}"
+
+
+def same_stamp(one: str, other: str) -> bool:
+    """Whether two stamps tell the same; of one that was kept before there were times of change only size and time count."""
+    if one.count(":") == other.count(":"):
+        return one == other
+    return bool(one and other) and one.split(":")[:2] == other.split(":")[:2]
+
+
 def analyze(
     path: Path,
     stated: Stated | None = None,
@@ -60,7 +78,7 @@ def analyze(
     progress : called with the share done, 0 to 1, where the length is known beforehand.
     cancelled : asked once a block; true raises ``Cancelled``.
     """
-    stamp = stamp_of(path)
+    stamp = source_stamp(path)
     try:
         reader = open_sound(path, stated, by_library=by_library)
     except IntakeError as error:

@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import dataclasses
+import hashlib
+import os
 import uuid
 from collections.abc import Callable, Mapping
 from dataclasses import field
@@ -276,3 +278,13 @@ class Clip:
                 for key in ("text", "speaker", "language", "kind")
             },
         )
+
+
+def clip_of(path: Path) -> Clip:
+    """The clip that a whole file is, with an id that is the same in every run."""
+    return Clip(source=path, name=path.stem, id=id_of_source(path))
+
+
+def id_of_source(path: Path) -> str:
+    """The id of the clip that a whole file is: 12 hexadecimal digits of its path."""
+    return hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest()

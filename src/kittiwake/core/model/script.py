@@ -30,6 +30,7 @@ class ScriptLine:
     speed : times as fast as the voice speaks by itself.
     receivers : slugs of those that it is for; empty for all.
     taken : whether a recorded take stands in its place.
+    spoken : what its clip's sound was spoken from, as ``script.respell.words_mark`` tells it; empty where that was not noted.
     """
 
     name: str
@@ -43,6 +44,7 @@ class ScriptLine:
     note: str = ""
     taken: bool = False
     id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
+    spoken: str = ""
 
     def changed(self, **changes: Any) -> ScriptLine:
         return dataclasses.replace(self, **changes)
@@ -63,7 +65,7 @@ class ScriptLine:
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        texts = ("name", "text", "say_as", "voice", "language", "kind", "note", "id")
+        texts = ("name", "text", "say_as", "voice", "language", "kind", "note", "id", "spoken")
         plain: dict[str, Any] = {
             key: checked.text(data.get(key, ""), phrase("{key} of a line", key=key)) for key in texts
         }

@@ -13,6 +13,7 @@ from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
 from ..model.own_receivers import as_own, free_slug
 from ..model.script import Script, ScriptLine
 from ..record import TakeCheck
+from ..script.respell import words_mark
 from ..speak.fit import clip_of_line
 from .cell import Cell
 from .opening import receiver_of
@@ -97,7 +98,11 @@ def put_spoken(project: Project, spoken: Mapping[str, Path]) -> int:
             clip = new
         clips.append(clip)
     fresh = [clip_of_line(line, spoken[line.id]) for line in lines.values()]
-    job = project.job.changed(clips=(*clips, *fresh))
+    script = project.job.script
+    noted = tuple(
+        line.changed(spoken=words_mark(line, script)) if line.id in spoken else line for line in script.lines
+    )
+    job = project.job.changed(clips=(*clips, *fresh), script=script.changed(lines=noted))
     if job.name == Job().name:
         job = job.changed(name="Script")
     project.change(phrase("speaking {n} lines", "speaking {n} line", len(spoken), n=len(spoken)), job)

@@ -31,7 +31,7 @@ def _item(project: Project, cell: Cell) -> Item:
     clip, record, facts = cell.clip, cell.record, cell.facts
     assert record is not None
     recipe = cell.fit.recipe if cell.fit else None
-    entry = project.outputs.ledger.get((str(clip.source), clip.name, cell.receiver.slug))
+    entry = project.outputs.entry_of(clip, cell.receiver)
     level = entry.level_dbov if entry is not None else None
     touch = clip.touch_up_at(cell.receiver.slug)
     return Item(

@@ -9,11 +9,12 @@ from pathlib import Path
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
-from ..fit import Fit
+from ..fit import Fit, numbered_name, output_name
+from ..fit.names import extensions_of
 from ..make import Result, fingerprint
 from ..make.delivered import copies_in
 from ..make.ledger import Entry
-from ..measure.analyze import stamp_of
+from ..measure.analyze import same_stamp, stamp_of
 from ..model import Clip, MadeRecord, Receiver
 from .cell import Cell, Key
 from .work import Work
@@ -28,7 +29,7 @@ class News:
     gone, altered : records whose file is not there, or is not as it was made.
     stamps : of outputs that are as they were made.
     sources, lost : that are not what was looked at, or not there any more.
-    ledger : what the folders' ledgers know, by source, clip name and receiver; None where nothing is new.
+    ledger : what the folders' ledgers know, by source, clip name and receiver, and by nothing, clip id and receiver; None where nothing is new.
     """
 
     gone: dict[Key, MadeRecord] = field(default_factory=dict)
@@ -53,6 +54,7 @@ class Outputs:
         self._altered: set[Key] = set()
         self._results: dict[Key, tuple[Cell, Result]] = {}
         self._shares: dict[Key, float] = {}
+        self._places: tuple[tuple[Clip, ...], dict[str, int]] = ((), {})
 
     @property
     def records(self) -> dict[Key, MadeRecord]:
@@ -89,13 +91,52 @@ class Outputs:
         state: str = found.verdict
         if record and found.recipe is not None:
             if found.ready:
-                current = record.fingerprint == project.plans.fingerprint_of(key, found, receiver)
-                current = current and record.stamp == project.source_stamps.get(clip.source)
+                current = (
+                    record.fingerprint == project.plans.fingerprint_of(key, found, receiver)
+                    and self._is_of_this_source(record, clip, receiver)
+                    and self._is_called_so(record, clip, receiver)
+                )
                 state = "made" if current and key not in self._altered else "stale"
         elif result and of and result.status == "failed" and of.clip is clip and of.facts is facts:
             state = "failed"
         delivered = self._delivered(record, receiver) if record and state in ("made", "stale") else ""
         return Cell(clip, receiver, state, found, facts, record, result, delivered=delivered)
+
+    def _is_of_this_source(self, record: MadeRecord, clip: Clip, receiver: Receiver) -> bool:
+        """Whether an output was made from what its source is now. Copied or touched, a source has another stamp and is still the same."""
+        stamp = self._project.source_stamps.get(clip.source, "")
+        if same_stamp(record.stamp, stamp):
+            return True
+        facts, entry = self._project.facts.get(clip.source), self.entry_of(clip, receiver)
+        return bool(
+            stamp and facts and facts.digest and entry and entry.sha256 == record.sha256
+            and entry.source_digest == facts.digest
+        )  # fmt: skip
+
+    def _is_called_so(self, record: MadeRecord, clip: Clip, receiver: Receiver) -> bool:
+        """Whether an output has the name that its clip asks for, perhaps with a number behind it."""
+        rules = receiver.rules.names
+        wish = output_name(clip, self._place_of(clip) if "{counter" in rules.pattern else 1, rules)
+        name = record.output.rpartition(os.sep)[2]
+        extension = next((one for one in extensions_of(receiver) if name.endswith(one)), "")
+        return numbered_name(name, wish, (extension,), rules) is not None
+
+    def _place_of(self, clip: Clip) -> int:
+        """The place of a clip on the board, from 1."""
+        clips = self._project.job.clips
+        if self._places[0] is not clips:
+            self._places = (clips, {one.id: n for n, one in enumerate(clips, 1)})
+        return self._places[1].get(clip.id, 1)
+
+    def entry_of(self, clip: Clip, receiver: Receiver) -> Entry | None:
+        """What the ledgers of the output folders know of a clip at a receiver: by its id, or of before there were ids, or of another job, by its source and
+        name, unless that belongs to another clip of this job.
+        """
+        entry = self.ledger.get(("", clip.id, receiver.slug))
+        if entry is not None:
+            return entry
+        entry = self.ledger.get((str(clip.source), clip.name, receiver.slug))
+        return None if entry is not None and entry.id and self._project.has_clip(entry.id) else entry
 
     def _delivered(self, record: MadeRecord, receiver: Receiver) -> str:
         """Whether that copy was handed over; ``older`` where any place that it went to has another one."""
@@ -111,7 +152,7 @@ class Outputs:
 
     def _adopted_record(self, clip: Clip, receiver: Receiver, found: Fit | None) -> MadeRecord | None:
         """What was made of a clip in another session, or in a terminal, as the ledger of its folder tells; computed once for each entry."""
-        entry = self.ledger.get((str(clip.source), clip.name, receiver.slug))
+        entry = self.entry_of(clip, receiver)
         if entry is None or found is None or found.recipe is None:
             return None
         key = (clip.id, receiver.slug)
@@ -217,6 +258,7 @@ class Outputs:
             self._results.pop(key, None)
         clips = {clip.id: clip for clip in self._project.job.clips}
         places = {(str(clips[i].source), clips[i].name, slug) for i, slug in gone if i in clips}
+        places |= {("", i, slug) for i, slug in gone}
         # Another one, since a thread that looks may be reading this one.
         self.ledger = {place: entry for place, entry in self.ledger.items() if place not in places}
 

@@ -4,11 +4,15 @@ from __future__ import annotations
 
 import time
 from collections.abc import Callable, Iterable
+from dataclasses import replace
 
-from ..fit import BatchContext, Fit, Problem, context_of, fit, needs_context
+from ...words import phrase
+from ..fit import BatchContext, Fit, Problem, Remedy, context_of, fit, needs_context
 from ..fit.findings import findings
 from ..make import fingerprint
 from ..model import Clip, Facts, Receiver
+from ..model.script import Script, ScriptLine
+from ..script.respell import is_changed
 from .cell import Key
 from .work import Work
 
@@ -22,6 +26,7 @@ OF_ONE_RECEIVER = (
     "no_kind",
     "no_codec",
     "illegal_wish",
+    "words_changed",
 )
 _SELDOM = 1.0  # s between two looks at what clips share, while sources still come in
 
@@ -34,6 +39,7 @@ class Plans:
         self._fits: dict[Key, tuple[Clip, Facts, Receiver, BatchContext | None, Fit]] = {}
         self._marks: dict[Key, tuple[Fit, str]] = {}
         self._contexts: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, BatchContext]] = {}
+        self._changed_lines: tuple[Script | None, dict[str, ScriptLine]] = (None, {})
         #: Whether more facts are on their way.
         self.still_coming: Callable[[], bool] = bool
 
@@ -52,11 +58,37 @@ class Plans:
         key = (clip.id, receiver.slug)
         context = self.context_of(receiver) if needs_context(receiver) else None
         kept = self._fits.get(key)
-        if kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is context:
+        same = kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is context
+        if kept and same and _waits_for_words(kept[4]) == (self._words_changed(clip) is not None):
             return kept[4]
-        found = fit(clip, facts, receiver, context)
+        found = self._held_back(clip, fit(clip, facts, receiver, context))
         self._fits[key] = (clip, facts, receiver, context, found)
         return found
+
+    def _words_changed(self, clip: Clip) -> ScriptLine | None:
+        """The line that a clip is spoken from, where it says something else by now."""
+        script = self._project.job.script
+        if not script.lines:
+            return None
+        if self._changed_lines[0] is not script:
+            self._changed_lines = (script, {line.id: line for line in script.lines})
+        line = self._changed_lines[1].get(clip.id)
+        return line if line is not None and is_changed(line, script, clip.text) else None
+
+    def _held_back(self, clip: Clip, found: Fit) -> Fit:
+        """A fit that waits for its line to be spoken, where that says something else by now: what would be made says the old words."""
+        line = self._words_changed(clip)
+        if line is None or found.verdict == "cannot":
+            return found
+        problem = Problem(
+            "words_changed",
+            "decide",
+            phrase(
+                "Its line of the script was changed, and not spoken since: “{text}”.", text=line.text or line.name
+            ),
+            (Remedy("speak_line", phrase("Speak the line again, on the page of the script.")),),
+        )
+        return replace(found, verdict="decide", problems=(problem, *found.problems))
 
     def fingerprint_of(self, key: Key, found: Fit, receiver: Receiver) -> str:
         """``make.fingerprint`` without the source's bytes."""
@@ -108,3 +140,7 @@ class Plans:
                 if problem.code not in OF_ONE_RECEIVER:
                     found.setdefault(problem.code, problem)
         return list(found.values())
+
+
+def _waits_for_words(found: Fit) -> bool:
+    return bool(found.problems) and found.problems[0].code == "words_changed"

@@ -9,7 +9,7 @@ from pathlib import Path
 
 from ...words import phrase
 from ..fit import Problem, shares_anything
-from ..measure.analyze import stamp_of
+from ..measure.analyze import source_stamp, stamp_of
 from ..model import Clip, Cut, Facts, Job, Receiver, load_receiver, shipped_receivers
 from ..model.job import save_job
 from .cell import Cell
@@ -244,7 +244,7 @@ class Project:
         if self.headerless.read_as_before(facts):
             return
         self.facts[facts.path] = facts
-        self.source_stamps[facts.path] = facts.stamp or stamp_of(facts.path)
+        self.source_stamps[facts.path] = facts.stamp or source_stamp(facts.path)
         self._by_folder.setdefault(facts.path.parent, {})[facts.path] = facts
         self._news_in.add(facts.path.parent)
         self.facts_turn += 1

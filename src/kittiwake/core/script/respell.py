@@ -6,10 +6,12 @@ word stands for a number; behind the sign it is that number, ``#.`` its digits o
 
 from __future__ import annotations
 
+import hashlib
+import json
 import re
 from collections.abc import Iterable
 
-from ..model.script import Respelling, ScriptLine
+from ..model.script import Respelling, Script, ScriptLine
 
 
 def respelled(text: str, respellings: Iterable[Respelling], language: str) -> tuple[str, tuple[Respelling, ...]]:
@@ -60,6 +62,24 @@ def _said(one: Respelling, numbers: tuple[str, ...]) -> str:
 def spoken_text(line: ScriptLine, respellings: Iterable[Respelling], language: str) -> str:
     """The text that a voice gets for a line."""
     return respelled(line.say_as or line.text or line.name, respellings, line.language or language)[0]
+
+
+def words_mark(line: ScriptLine, script: Script) -> str:
+    """A mark of everything in a script that shapes how a line sounds, its name excepted where it has a text: 12 hexadecimal digits."""
+    shaped = [
+        spoken_text(line, script.respellings, script.language),
+        line.voice or script.voice,
+        line.language or script.language,
+        round(line.speed, 4),
+    ]
+    return hashlib.sha256(json.dumps(shaped).encode()).hexdigest()[:12]
+
+
+def is_changed(line: ScriptLine, script: Script, text: str) -> bool:
+    """Whether a line was changed since its clip's sound was spoken; ``text`` is what the clip says."""
+    if line.taken:
+        return False
+    return line.spoken != words_mark(line, script) if line.spoken else line.text != text
 
 
 def acting(lines: Iterable[ScriptLine], respellings: Iterable[Respelling], language: str) -> tuple[Respelling, ...]:
