@@ -61,16 +61,31 @@ class TestSaving(WindowCase):
         self.assertEqual(load_job(path).name, "By another")
         self.assertFalse(self.session.project.history.is_clean)
 
-    def test_rescued_work_joins_what_is_on_the_board(self) -> None:
+    def test_rescued_work_is_as_it_was_and_takes_in_nothing_of_the_board(self) -> None:
         rescue = self.folder / "copy.kittiwake"
         save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), rescue)
         self.window.add_paths([DEMO / "Welcome.wav"])
         self.settle()
         one = mock.Mock(copy=rescue, path=None)
+        one.name = "Autosaved"
+        # What is on the board is not saved: that is asked about first.
+        with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.Cancel) as asked:
+            self.assertFalse(job.take_up(self.window.context, one))
+        asked.assert_called_once()
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Welcome"])
+        with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.Discard):
+            self.assertTrue(job.take_up(self.window.context, one))
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Hold the line"])
+        self.assertIn("1 clip that stood on the board before", self.window.status.words.text())
+
+    def test_a_folder_that_is_still_searched_goes_into_no_other_job(self) -> None:
+        rescue = self.folder / "copy.kittiwake"
+        save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), rescue)
+        self.window.add_paths([DEMO])
+        one = mock.Mock(copy=rescue, path=None)
+        one.name = "Autosaved"
         self.assertTrue(job.take_up(self.window.context, one))
-        names = [clip.name for clip in self.session.project.job.clips]
-        self.assertEqual(names, ["Hold the line", "Welcome"])
-        self.session.project.history.undo()
+        self.settle()
         self.assertEqual([clip.name for clip in self.session.project.job.clips], ["Hold the line"])
 
 

@@ -57,6 +57,7 @@ def hold_verb(
     from ..core.batch import PlannedClip
     from ..core.fit import fit
     from ..core.measure import analyze
+    from ..core.model.clip import id_of_name
     from ..core.music.making import clip_of_hold, write_hold
 
     try:
@@ -90,7 +91,8 @@ def hold_verb(
                 lufs=held.lufs,
             ).replace(" -", " −")
         )
-    facts, clip = analyze(held.path), clip_of_hold(recipe, held.path)
+    facts = analyze(held.path)
+    clip = clip_of_hold(recipe, held.path).changed(id=id_of_name(recipe.name, str(music[0].absolute())))
     fits = {one.slug: fit(clip, facts, one) for one in receivers}
     from .touch_verb import make_items
 

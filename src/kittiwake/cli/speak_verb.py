@@ -122,6 +122,7 @@ def _faulty_files() -> bool:
 def _script(path: Path, voice: str, language: str, respell: Path | None, receivers: tuple[Any, ...]) -> Any:
     """The script of a file; what was left out of it is printed."""
     from ..core.model import shipped_receivers
+    from ..core.model.clip import id_of_name
     from ..core.model.own_receivers import own_receivers
     from ..core.model.script import Respelling, Script
     from ..core.script.making import unique_lines, without_series
@@ -153,6 +154,8 @@ def _script(path: Path, voice: str, language: str, respell: Path | None, receive
             ),
             err=True,
         )
+    where = str(path.absolute())
+    lines = tuple(line.changed(id=id_of_name(line.name, where)) for line in lines)
     return with_own(whole.changed(lines=lines), own_respellings())
 
 

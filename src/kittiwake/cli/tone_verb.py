@@ -89,9 +89,11 @@ def _item(recipe: Any, folder: Path, receivers: tuple[Any, ...], number: int) ->
     from ..core.batch import PlannedClip
     from ..core.fit import fit
     from ..core.measure import analyze
+    from ..core.model.clip import id_of_name
     from ..core.tone.making import clip_of_tone, fetch_from, stamps_of, write_tone
 
     kept = user_cache_path("kittiwake") / "tones"
     path = write_tone(recipe, kept, fetch_from(folder), stamps_of(recipe, folder))
-    facts, clip = analyze(path), clip_of_tone(recipe, path)
+    facts = analyze(path)
+    clip = clip_of_tone(recipe, path).changed(id=id_of_name(recipe.name, str(folder.absolute())))
     return PlannedClip(clip, facts, {one.slug: fit(clip, facts, one) for one in receivers}, number)

@@ -142,6 +142,7 @@ def _clips(
     from ..core.batch import clip_of
     from ..core.cut.forms import read_marks
     from ..core.cut.times import span_of_text
+    from ..core.model.clip import id_of_name
 
     rate, frames = touch_up.true_rate or facts.header.sample_rate, facts.measures.frames
     gaps = [span_of_text(text, rate)[:2] for text in without]
@@ -164,7 +165,7 @@ def _clips(
             raise KittiwakeError(told, tr("Give spans that lie inside of it."), "no_span")
         clip_name = called or f"{facts.path.stem} {number:02}"
         yield whole.changed(
-            id=f"{whole.id}-{number}", name=clip_name, start=first, stop=min(last, frames), touch_up=touch_up
+            id=id_of_name(clip_name, whole.id), name=clip_name, start=first, stop=min(last, frames), touch_up=touch_up
         )
 
 

@@ -48,6 +48,10 @@ class Given:
             lambda key, held: self._hear_sound(f"{stand_ins.title_of(key)}{held.name}", held.sound, held.rate)
         )
 
+    def begin_job(self) -> None:
+        """Another job: nothing of this one waits to be loaded."""
+        self._late = False
+
     @property
     def _project(self) -> Project:
         return self._window.session.project

@@ -33,7 +33,10 @@ class Looker(QObject):
     found = Signal(list)  # paths, as strings
     searched = Signal(int, Sentence)  # how many, and what was passed over in words
     suspected = Signal(object, object)  # paths that were compared, and what is suspected of some of them
-    _search_over = Signal(int, Sentence)
+    # What comes of the side thread, with the turn that it was asked in: what another job asked for is nothing to this one.
+    _some_found = Signal(int, list)
+    _search_over = Signal(int, int, Sentence)
+    _compared = Signal(int, object, object)
     _look_over = Signal()
     _idle = Signal()
 
@@ -60,7 +63,9 @@ class Looker(QObject):
         self.searching = 0
         #: Whether to look at a few only, since the board is growing: both at once takes longer, and is felt.
         self.held_back = False
+        self._some_found.connect(self._tell_found)
         self._search_over.connect(self._count_search)
+        self._compared.connect(self._tell_suspected)
         self._look_over.connect(self._arrive)
         self._idle.connect(self._one_idle)
 
@@ -174,24 +179,24 @@ class Looker(QObject):
     def compare(self, facts: list[Facts]) -> None:
         """Look for false rates among the sources of one folder; what is found comes by ``suspected``."""
         if not self._stopped:
-            self._side.submit(self._compare, facts)
+            self._side.submit(self._compare, facts, self._turn)
 
-    def _compare(self, facts: list[Facts]) -> None:
+    def _compare(self, facts: list[Facts], turn: int) -> None:
         from ..core.fit.suspicion import Voiceprint, suspicions
 
         if len({one.header.sample_rate for one in facts if one.header}) < 2:
-            self.suspected.emit([one.path for one in facts], {})  # a false rate only shows beside a true one
+            self._compared.emit(turn, [one.path for one in facts], {})  # a false rate only shows beside a true one
             return
         prints = [voiceprint for one in facts if not self._stopped and (voiceprint := Voiceprint.of(one)) is not None]
         if not self._stopped:
-            self.suspected.emit([one.path for one in facts], suspicions(prints))
+            self._compared.emit(turn, [one.path for one in facts], suspicions(prints))
 
     def search(self, paths: list[Path]) -> None:
         """Find sound in folders; it comes in batches by ``found``, and at the end ``searched`` counts it."""
         self.searching += 1
-        self._side.submit(self._search, [str(path) for path in paths])
+        self._side.submit(self._search, [str(path) for path in paths], self._turn)
 
-    def _search(self, paths: list[str]) -> None:
+    def _search(self, paths: list[str], turn: int) -> None:
         """In a process of its own: Python lets one thread at a time through, and of each file something is asked."""
         from ..core.batch.search import tell_sources
 
@@ -199,17 +204,31 @@ class Looker(QObject):
             return
         if self._seeker is None:
             self._seeker = WorkerProcess(tell_sources, reports=True, patience=_PATIENCE)
-        answer = self._seeker.ask(paths, lambda: self._stopped, self.found.emit)
+        answer = self._seeker.ask(
+            paths,
+            lambda: self._stopped or turn != self._turn,
+            lambda found: self._some_found.emit(turn, found),
+        )
         total, passed = answer if isinstance(answer, tuple) else (0, str(answer or ""))
-        self._search_over.emit(total, passed)
+        self._search_over.emit(turn, total, passed)
 
-    def _count_search(self, total: int, passed: str) -> None:
-        self.searching -= 1
-        self.searched.emit(total, passed)
+    def _tell_found(self, turn: int, found: list[str]) -> None:
+        if turn == self._turn:
+            self.found.emit(found)
+
+    def _tell_suspected(self, turn: int, paths: object, found: object) -> None:
+        if turn == self._turn:
+            self.suspected.emit(paths, found)
+
+    def _count_search(self, turn: int, total: int, passed: str) -> None:
+        if turn == self._turn:
+            self.searching -= 1
+            self.searched.emit(total, passed)
 
     def drop_all(self) -> None:
         """Forget what is still to be looked at."""
         self._turn += 1
+        self.searching = 0
         self._wanted.clear()
         self._queue.clear()
 

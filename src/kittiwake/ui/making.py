@@ -51,6 +51,17 @@ class Maker(QObject):
         self._shared.connect(self._share)
         self._over.connect(self._finish)
 
+    def begin_job(self) -> None:
+        """Another job: what is being made of this one is stopped, and nothing of it is told."""
+        self.stop()
+        self.wanted = self.was_cancelled = False
+        self.total = self.done = self.failed = 0
+        self.trouble = ""
+        self._cells = {}
+        self._reported.clear()
+        self._sound = self._begun = self._paused_at = 0.0
+        self._pause.clear()
+
     @property
     def busy(self) -> bool:
         return self._thread is not None
@@ -157,7 +168,9 @@ class Maker(QObject):
     def _take(self, result: Result) -> None:
         key = (result.clip, result.receiver)
         self._reported.pop(key, None)
-        cell = self._cells.pop(key)
+        cell = self._cells.pop(key, None)
+        if cell is None:
+            return  # of a job that was open before
         self.done += 1
         self._sound += result.source_seconds
         if result.status == "failed":

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import time
 from collections.abc import Callable, Mapping
 from concurrent.futures import ThreadPoolExecutor
@@ -39,6 +40,7 @@ class Outputs(QObject):
 
     news = Signal(News)
     unwanted_found = Signal(list)
+    left_over = Signal(int)  # how many made files belong to nothing on the board any more
 
     def __init__(self, project: Project, parent: QObject) -> None:
         super().__init__(parent)
@@ -80,6 +82,8 @@ class Outputs(QObject):
                     self._ledgers[folder] = (stamp, Ledger(folder))
                     changed = True
             self._folders = folders
+            for gone in [folder for folder in self._ledgers if folder not in folders]:
+                del self._ledgers[gone]
             if changed:
                 found: dict[tuple[str, str, str], Entry] = {}
                 for folder in folders:
@@ -140,6 +144,16 @@ class Outputs(QObject):
                 if as_made(path := folder / entry.output, entry):
                     found.append((path, entry))
         return list(dict(found).items())
+
+    def count_left_over(self) -> None:
+        """Tell how many made files belong to nothing on the board any more, where there are any."""
+
+        def work() -> None:
+            with contextlib.suppress(OSError):
+                if (count := len(self.unwanted())) and not self._stopped:
+                    self.left_over.emit(count)
+
+        self.in_background(work)
 
     def in_background(self, work: Callable[[], None]) -> None:
         """Do something else there that takes its time with outputs."""

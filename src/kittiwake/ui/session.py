@@ -31,6 +31,7 @@ class Session(QObject):
     partial : what can be drawn of sources that are still being looked at.
     """
 
+    job_left = Signal()  # another job takes the place of this one: what is kept of this one is nothing to it
     job_changed = Signal()
     history_changed = Signal()
     facts_arrived = Signal(Path)
@@ -88,6 +89,9 @@ class Session(QObject):
         self.looker.drop_all()
         self._found.clear()
         self._adding.stop()
+        self.looker.held_back = False
+        self.partial.clear()
+        self.job_left.emit()
 
     @property
     def adding(self) -> bool:

@@ -162,6 +162,7 @@ class Window(QMainWindow):
         self.board.ordered.connect(self._say_shown)
         self.filter.changed.connect(self.board.show_only)
         self.filter.closed.connect(self.board.setFocus)
+        session.job_left.connect(self._leave_job)
         session.job_changed.connect(self._refresh)
         session.facts_arrived.connect(self._facts_arrived)
         session.cell_changed.connect(lambda *_: self._count_timer.start())
@@ -171,6 +172,8 @@ class Window(QMainWindow):
         maker.started.connect(lambda _: self._refresh())
         maker.finished.connect(self._made_all)
         maker.finished.connect(session.outputs.look)
+        maker.finished.connect(session.outputs.count_left_over)
+        session.outputs.left_over.connect(lambda count: make.tell_left_over(at, count))
         session.outputs.unwanted_found.connect(lambda found: make.show_unwanted(at, found))
         self.given.connect()
         self.bench.told.connect(self.status.say)
@@ -225,11 +228,23 @@ class Window(QMainWindow):
             self.session.looker.want(left, project.job.stated, anew=False)
         self.autosave.keep()
 
+    def _leave_job(self) -> None:
+        """Another job: nothing that was shown, typed, loaded, held or said of this one is there any more."""
+        self.maker.begin_job()
+        self.filter.leave()
+        self.board.begin_job()  # which chooses a clip once more, and shows and loads it
+        self.hearing.wanted = None
+        self.given.begin_job()
+        self.bench.begin_job()
+        self.player.unload()
+        self.status.say("")
+
     # -- keeping up ------------------------------------------------------------------------------------------------
 
     def _refresh(self) -> None:
         dirty = "" if self.session.project.history.is_clean else " *"
         self.setWindowTitle(tr("{name}{dirty} – Kittiwake", name=self.session.project.job.name, dirty=dirty))
+        self._say_shown()
         self.count()
 
     def _say_shown(self) -> None:

@@ -288,3 +288,8 @@ def clip_of(path: Path) -> Clip:
 def id_of_source(path: Path) -> str:
     """The id of the clip that a whole file is: 12 hexadecimal digits of its path."""
     return hashlib.blake2b(os.fsencode(path), digest_size=6).hexdigest()
+
+
+def id_of_name(name: str, *where: str) -> str:
+    """The id of a clip that has no file of its own, by its name and where it was asked for: the same in every run, whatever it sounds like by then."""
+    return hashlib.blake2b("\0".join((*where, name)).encode("utf-8", "surrogatepass"), digest_size=6).hexdigest()

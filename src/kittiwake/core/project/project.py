@@ -81,6 +81,7 @@ class Project:
         self.history.clear()
         self.path, self.file_stamp = None, ""
         self.receivers, self._receivers_of = found, (job.receivers, job.own)
+        self._forget_comparisons()
         self.outputs.begin({})
         self.plans.keep_only(())
         self._clips_of = {}
@@ -110,6 +111,7 @@ class Project:
         self.path, self.file_stamp = opened.path, stamp_of(opened.path)
         self.receivers = opened.receivers
         self._receivers_of = (job.receivers, job.own)
+        self._forget_comparisons()
         self.outputs.begin(opened.records)
         self.plans.keep_only(())
         self._clips_of = {}
@@ -132,12 +134,26 @@ class Project:
             yield
         self.opened.emit()
 
+    def _forget_comparisons(self) -> None:
+        """Folders whose sources were compared are compared anew in another job."""
+        self._compared = {}
+        self._news_in = set()
+        self._by_folder = {}
+        for facts in self.facts.values():  # those that both jobs have
+            self._by_folder.setdefault(facts.path.parent, {})[facts.path] = facts
+            self._news_in.add(facts.path.parent)
+
     def _let_go(self, source: Path) -> None:
         """Forget what is known of a source."""
         self.facts.pop(source, None)
         self.source_stamps.pop(source, None)
         self.suspicions.pop(source, None)
-        self._by_folder.get(source.parent, {}).pop(source, None)
+        within = self._by_folder.get(source.parent, {})
+        within.pop(source, None)
+        if not within:
+            self._by_folder.pop(source.parent, None)
+            self._compared.pop(source.parent, None)
+            self._news_in.discard(source.parent)
 
     def _forget_if_other(self, source: Path, job: Job) -> None:
         """Forget what is known of a source that a job reads in another format."""
@@ -262,7 +278,7 @@ class Project:
         changed, self._news_in = self._news_in, set()
         out = []
         for folder in changed:
-            known = [facts for facts in self._by_folder[folder].values() if facts.ok]
+            known = [facts for facts in self._by_folder.get(folder, {}).values() if facts.ok]
             state = hash(tuple(id(one) for one in known))
             if self._compared.get(folder) != state:
                 self._compared[folder] = state

@@ -100,7 +100,7 @@ class Bench(QStackedWidget):
             self.addWidget(built)
             if hasattr(built, "told"):
                 built.told.connect(self.told)
-            for wish in self._wishes.pop(name, ()):
+            for wish in self._wishes.get(name, ()):
                 wish(built)
         return self._built[name]
 
@@ -117,11 +117,29 @@ class Bench(QStackedWidget):
         return self._built.get(name)
 
     def when_built(self, name: str, do: Callable[[Any], object]) -> None:
-        """Do something with the page of that name: at once, or as soon as it is there."""
+        """Do something with the page of that name: at once, or as soon as it is there; and whenever it is built anew, for another job."""
+        self._wishes.setdefault(name, []).append(do)
         if name in self._built:
             do(self._built[name])
-        else:
-            self._wishes.setdefault(name, []).append(do)
+
+    def begin_job(self) -> None:
+        """Another job: its pages are other ones, built when they are wanted, and its machines hold nothing. What the pages of the job before still do
+        in the background comes to nobody.
+        """
+        self._clip_id = self._slug = None
+        self._comparing = False
+        self._outputs = {}
+        self._pending = set()
+        self.setCurrentWidget(self.empty_page)
+        self.stand_ins.begin_job(self)
+        built, self._built = self._built, {}
+        for page in built.values():
+            if hasattr(page, "shut_down"):
+                page.shut_down()
+            self.removeWidget(page)
+            page.hide()
+            page.setParent(None)
+            page.deleteLater()
 
     @property
     def clip_page(self) -> ClipPage:
@@ -318,6 +336,8 @@ class Bench(QStackedWidget):
         return self._outputs.get(digest)
 
     def _take_output(self, digest: str, facts: Facts) -> None:
+        if digest not in self._pending:
+            return  # of a job that was open before
         self._pending.discard(digest)
         self._outputs[digest] = facts
         self.refresh()

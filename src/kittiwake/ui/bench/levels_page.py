@@ -166,7 +166,7 @@ class LevelsPage(QWidget):
         self.table.activated.connect(lambda index: self.wanted.emit(self.model.rows[index.row()][0].id))
         self.table.selectionModel().currentRowChanged.connect(self._row)
         column.addWidget(self.table, 1)
-        session.span_levels.arrived.connect(lambda _: self.show_set() if self.isVisible() else None)
+        session.span_levels.arrived.connect(self._arrived)
 
     def _row(self, index: QModelIndex) -> None:
         if 0 <= index.row() < len(self.model.rows):
@@ -186,6 +186,10 @@ class LevelsPage(QWidget):
             levels={**sound.levels, sound.signal: level},
         )
         return replace(facts, measures=own)
+
+    def _arrived(self, *_: object) -> None:
+        if self.isVisible():
+            self.show_set()
 
     def show_set(self) -> None:
         """Fill the table from the session."""

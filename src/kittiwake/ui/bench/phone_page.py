@@ -58,8 +58,8 @@ class PhonePage(QWidget):
         row.addLayout(self._middle(), 3)
         row.addLayout(self._right(), 3)
         self.phoner.done.connect(self._done)
-        session.job_changed.connect(lambda: self.refresh() if self.isVisible() else None)
-        session.cell_changed.connect(lambda *_: self.refresh() if self.isVisible() else None)
+        session.job_changed.connect(self._refresh_if_shown)
+        session.cell_changed.connect(self._refresh_if_shown)
         self._given: dict[str, str] = {}
 
     def _left(self) -> QVBoxLayout:
@@ -163,6 +163,10 @@ class PhonePage(QWidget):
         """Shown anew."""
         self.refresh()
         (self.prompts if self.prompts.count() else self.tree).setFocus()
+
+    def _refresh_if_shown(self, *_: object) -> None:
+        if self.isVisible():
+            self.refresh()
 
     def refresh(self) -> None:
         self._take_prompts()

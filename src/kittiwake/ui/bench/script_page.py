@@ -134,8 +134,8 @@ class ScriptPage(QWidget):
         self.speaker.spoken.connect(self._one_spoken)
         self.speaker.finished.connect(self._spoken)
         self.speaker.heard.connect(self._heard)
-        self._session.job_changed.connect(lambda: self._refresh() if self.isVisible() else None)
-        self._session.facts_arrived.connect(lambda _: self._refresh() if self.isVisible() else None)
+        self._session.job_changed.connect(self._refresh_if_shown)
+        self._session.facts_arrived.connect(self._refresh_if_shown)
 
     # -- what is shown ---------------------------------------------------------------------------------------------
 
@@ -165,6 +165,10 @@ class ScriptPage(QWidget):
             self.typed.setFocus()
         else:
             self.table.setFocus()
+
+    def _refresh_if_shown(self, *_: object) -> None:
+        if self.isVisible():
+            self._refresh()
 
     def _refresh(self) -> None:
         script = self.script

@@ -174,6 +174,14 @@ class Board(QTableView):
         else:
             self.sort_by(column)
 
+    def begin_job(self) -> None:
+        """Another job: its clips stand in their own order, none is left out, and none of its rules is typed over."""
+        self.board_model.set_edited(frozenset())
+        self._put_order(Order())
+        self.clearSelection()
+        self.setCurrentIndex(QModelIndex())
+        self._stood = None, NAME
+
     # -- order -----------------------------------------------------------------------------------------------------
 
     def sort_by(self, column: int) -> None:

@@ -7,7 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import QMimeData, QUrl
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
-from ...commands import command, key_of
+from ...commands import command
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
 from ...core.project.recent import RecentJobs
@@ -172,19 +172,18 @@ def offer_autosaved(at: Context) -> None:
 
 
 def take_up(at: Context, one: Autosaved) -> bool:
-    """Go on with what was autosaved; what stands on the board already comes along, as a change that can be taken back."""
-    here = at.session.project.job
-    if not at.attempt(lambda: at.session.project.open_autosaved(one.copy, one.path)):
+    """Go on with what was autosaved, as it was; whether that was done. What stands on the board is another job, and asked about as before any other."""
+    count = len(at.session.project.job.clips)
+    if not at.view.may_part() or not at.attempt(lambda: at.session.project.open_autosaved(one.copy, one.path)):
         return False
-    added = at.session.project.add_sources(here.sources)
-    if added:
+    if count:
         at.status.say(
             tr(
-                "What was on the board ({n} recordings) stands behind it; {key} takes that off.",
-                "What was on the board ({n} recording) stands behind it; {key} takes that off.",
-                added,
-                n=added,
-                key=key_of("edit.undo"),
+                "“{name}” is open as it was. The {n} clips that stood on the board before are no part of it.",
+                "“{name}” is open as it was. The {n} clip that stood on the board before is no part of it.",
+                count,
+                name=one.name,
+                n=count,
             )
         )
     return True

@@ -162,6 +162,18 @@ def make_if_wanted(at: Context) -> None:
         make_all(at)
 
 
+def tell_left_over(at: Context, count: int) -> None:
+    """After a run: whoever sends the folder sends what nobody wants any more along with it."""
+    at.status.say(
+        tr(
+            "{n} files in the output folders belong to no clip of the board any more: Make, “Outputs no longer wanted…” lists them.",
+            "{n} file in the output folders belongs to no clip of the board any more: Make, “Outputs no longer wanted…” lists it.",
+            count,
+            n=count,
+        )
+    )
+
+
 def show_unwanted(at: Context, found: list[tuple[Path, Entry]]) -> None:
     """The list that ``find_unwanted`` asked for."""
     from ..unwanted_dialog import UnwantedDialog

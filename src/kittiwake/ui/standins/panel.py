@@ -67,6 +67,17 @@ class StandIns(QWidget):
         self.key = ""
         self.setVisible(False)
 
+    def begin_job(self, parent: QWidget) -> None:
+        """Another job: machines of its own, when they are wanted. ``parent`` keeps this until a page shows it."""
+        self.setParent(parent)
+        self.setVisible(False)
+        for widget in self._widgets.values():
+            self._column.removeWidget(widget)
+            widget.hide()
+            widget.deleteLater()
+        self._machines, self._widgets, self._links = {}, {}, {}
+        self.key = ""
+
     def kind(self, key: str) -> Kind | None:
         """The kind of machine of that key; None where there is none, or none with a panel."""
         return kinds().get(key) if key in _makers() else None

@@ -94,7 +94,7 @@ class CutPage(QWidget):
         self.ear.taken.connect(self.work.put)
         self.ear.take_button.clicked.connect(self.take_heard)
         self._session.job_changed.connect(self._job_changed)
-        self._session.facts_arrived.connect(lambda path: self._job_changed() if path == self.source else None)
+        self._session.facts_arrived.connect(self._facts_arrived)
         self._cutter.listened.connect(self.finder.listened)
         self._cutter.listening.connect(self.finder.listening)
         self._cutter.pictured.connect(self._pictured)
@@ -170,6 +170,10 @@ class CutPage(QWidget):
         spans = self._cut.spans
         if spans and not self._cut.span(self.work.chosen_id):
             self.choose(spans[0].id)
+
+    def _facts_arrived(self, path: Path) -> None:
+        if path == self.source:
+            self._job_changed()
 
     def _job_changed(self) -> None:
         if self.isVisible() and self.source:
