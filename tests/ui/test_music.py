@@ -7,6 +7,7 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.intake import open_sound
 from kittiwake.core.model.rights import Rights
+from kittiwake.core.music.making import hold_beside
 from tests.core.music.test_hold import RATE, music
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
@@ -110,6 +111,26 @@ class TestHoldMusic(WindowCase):
         self.window.board.select(self.clip("Theme").id)
         self.open()
         self.assertEqual(self.page.rights["holder"].text(), "A")
+
+    def test_music_of_another_recording_while_the_first_is_listened_to(self) -> None:
+        """What is put on the board is what the page names, with its rights, however long the one before took."""
+        project = self.session.project
+        project.add_sources([self.write("March.wav", music(20, seed=2), RATE)])
+        self.settle()
+        self.press(Key.Key_F8, Mod.ShiftModifier)
+        self.assertTrue(self.page.holder.busy)
+        self.window.board.select(self.clip("March").id)
+        self.window.run("music.open")
+        self.page.rights["holder"].setText("Brinmar Music")
+        self.page.rights["licence"].setText("own work")
+        self.page.put_button.click()
+        self.done()
+        self.assertIn("March", self.page.pieces.text())
+        clip = self.clip("March on hold")
+        self.assertEqual((clip.rights, len([one for one in project.job.clips if one.kind == "music"])), (Rights("Brinmar Music", "own work"), 1))  # fmt: skip
+        recipe = hold_beside(clip.source)
+        assert recipe is not None
+        self.assertEqual([part.path.rsplit("/", 1)[1] for part in recipe.parts], ["March.wav"])
 
     def test_nothing_is_selected_or_it_is_no_music(self) -> None:
         self.window.board.select(self.clip("Patience").id)

@@ -128,6 +128,11 @@ class _Bytes(click.ParamType[int]):
     type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
     help="What an engine heard (hear --kept): for words_wrong, and times of words.",
 )
+@click.option(
+    "--gone",
+    is_flag=True,
+    help="Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.",
+)
 @click.option("--preview", is_flag=True, help="Show the first rows, and what is wrong with rows; do nothing.")
 @click.option("--dry-run", is_flag=True, help="Measure and judge, and tell what rules cost; make nothing.")
 @click.option("--workers", type=click.IntRange(1, 64), default=None, help="How many at once; default: all cores.")
@@ -139,7 +144,7 @@ class _Bytes(click.ParamType[int]):
 def corpus_verb(
     paths: tuple[Path, ...], receiver: Any, into: Path | None, table: Path | None, pattern: str, texts_beside: bool, language: str,
     drop: tuple[Any, ...], flag: tuple[Any, ...], doubles: Any, shares: str, seed: str, balance: tuple[str, ...], splits: Path | None, shards: int,
-    parquet: bool, segments: str | None, heard: Path | None, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
+    parquet: bool, segments: str | None, heard: Path | None, gone: bool, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
 ) -> None:  # fmt: skip
     from ..core.corpus.heard import read_heard
     from ..core.corpus.row import Findings
@@ -174,7 +179,7 @@ def corpus_verb(
             leave(True)
         assert into is not None
         wish = Wish(
-            receiver, drop, flag, doubles, shares_of(shares), seed, balance, _sides_of(splits), shards, parquet,
+            receiver, drop, flag, doubles, shares_of(shares), seed, balance, _sides_of(splits), shards, parquet, gone,
         )  # fmt: skip
         good = _built(rows, findings, wish, into.absolute(), workers, on, stop, dry_run, as_json)
     except KittiwakeError as error:
@@ -196,12 +201,16 @@ def _files(paths: tuple[Path, ...], into: Path | None) -> Any:
 
 
 def _sides_of(splits: Path | None) -> dict[str, str]:
-    from ..core.deliver.manifest import as_meant
+    """The side of each speaker, as a table tells it.
+
+    Raises
+    ------
+    KittiwakeError : it has no such columns, or names a side that is none.
+    """
+    from ..core.corpus.split import sides_of_rows
     from ..core.script.table import read_rows
 
-    if splits is None:
-        return {}
-    return {as_meant(row[0]): row[1] for row in read_rows(splits)[1:] if len(row) >= 2}
+    return {} if splits is None else sides_of_rows(read_rows(splits), splits.name)
 
 
 def _preview(rows: Any, findings: Any, as_json: bool) -> None:

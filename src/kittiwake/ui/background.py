@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 from collections.abc import Callable
 from threading import Event, Thread
 
@@ -33,21 +34,35 @@ class Background:
         """
         if self.busy:
             return False
-        self._stop.clear()
+        self._run(work, over, None)
+        return True
+
+    def begin_instead(self, work: Callable[[Callable[[], bool]], object], over: Callable[[str], object]) -> None:
+        """Begin, as ``begin``, in place of what is going on: that is stopped, and nothing of it is told any more."""
+        self._stop.set()
+        self._run(work, over, self._thread)
+
+    def _run(
+        self, work: Callable[[Callable[[], bool]], object], over: Callable[[str], object], before: Thread | None
+    ) -> None:
+        stop = self._stop = Event()
 
         def run() -> None:
+            if before is not None:
+                before.join()
             wrong = ""
             try:
-                work(self._stop.is_set)
+                if not stop.is_set():
+                    work(stop.is_set)
             except KittiwakeError as error:
                 wrong = str(error)
             except Exception as error:  # the thread's last chance to tell anybody
                 wrong = f"{self._failing}: {error}."
-            over(wrong)
+            with contextlib.suppress(RuntimeError):  # whoever asked is gone with its window
+                over(wrong)
 
         self._thread = Thread(target=run, name=self._name, daemon=True)
         self._thread.start()
-        return True
 
     def stop(self) -> None:
         self._stop.set()

@@ -26,13 +26,15 @@ class Holder(QObject):
     def busy(self) -> bool:
         return self._work.busy
 
-    def make(self, recipe: HoldRecipe, folder: Path) -> bool:
-        """Write the music of a recipe, whose files have whole paths; whether that began."""
+    def make(self, recipe: HoldRecipe, folder: Path) -> None:
+        """Write the music of a recipe, whose files have whole paths, in place of what is being made: nothing comes of that any more."""
 
         def work(stopped: Callable[[], bool]) -> None:
-            self.made.emit(recipe, write_hold(recipe, folder, folder, stopped))
+            found = write_hold(recipe, folder, folder, stopped)
+            if not stopped():
+                self.made.emit(recipe, found)
 
-        return self._work.begin(work, lambda wrong: self.made.emit(recipe, wrong) if wrong else None)
+        self._work.begin_instead(work, lambda wrong: self.made.emit(recipe, wrong) if wrong else None)
 
     def wait(self, seconds: float) -> None:
         """Wait for the end of what is going on."""

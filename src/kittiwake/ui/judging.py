@@ -17,7 +17,7 @@ from ..core.corpus.quality import Quality
 from ..core.corpus.row import Findings, Row
 from ..core.corpus.to_measure import ToMeasure, to_measure
 from ..core.corpus.wish import Wish
-from ..core.measure.analyze import stamp_of
+from ..core.measure.analyze import source_stamp
 from ..core.process import Processes
 from ..words import tr
 from .background import Background
@@ -55,7 +55,7 @@ class Judger(QObject):
             todo: dict[str, tuple[str, ToMeasure, str]] = {}
             for clip_id, row in rows.items():
                 one = to_measure(row)
-                stamp = stamp_of(one.path)
+                stamp = source_stamp(one.path)
                 known = self._kept.get((one, stamp))
                 if known is None:
                     todo[one.id] = (clip_id, one, stamp)

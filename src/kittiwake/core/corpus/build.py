@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import os
 from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..errors import KittiwakeError
 from ..process import Executor
 from .files import Files
 from .judged import Judged, assign, judge
@@ -15,7 +17,7 @@ from .measured import find_doubles, measure
 from .pack import Packed, pack, write_digests
 from .row import Findings, Row
 from .sheet import write_sheet
-from .store import Store
+from .store import Store, one_run
 from .wish import Wish
 
 
@@ -58,10 +60,26 @@ def build(
     ------
     KittiwakeError : something in the folder is in the way, or the table cannot be read.
     """
+    with one_run(into):
+        yield from _build(rows, findings, wish, into, command, executor, cancelled, write)
+
+
+def _build(
+    rows: Iterable[Row],
+    findings: Findings,
+    wish: Wish,
+    into: Path,
+    command: str,
+    executor: Executor | None,
+    cancelled: Callable[[], bool] | None,
+    write: bool,
+) -> Iterator[Step | Built]:
     stop = cancelled or bool
     store = Store(into)
     try:
         total = store.take(rows)
+        _check_sources(store, wish, total)
+        _check_balance(store, wish)
         yield Step("measured", done := 0, total)
         for some in measure(store, executor, cancelled):
             done += some
@@ -85,9 +103,70 @@ def build(
             write_sheet(store, wish, files, sides, judged, built.packed, built.findings, command)
             write_digests(store, wish, files)
             files.take_away_rest()
+            store.forget_gone()
+            built.findings += _empty_sides(wish, built.packed)
         yield built
     finally:
         store.close()
+
+
+def _check_sources(store: Store, wish: Wish, total: int) -> None:
+    """What is no part of a corpus any more is deleted from it: not where its recordings only seem to be gone.
+
+    Raises
+    ------
+    KittiwakeError : the folder of some of them is gone or empty, as that of a disk that is not mounted.
+    """
+    if wish.gone:
+        return
+    folders: dict[Path, int] = {}
+    for path in store.gone():
+        folders[path.parent] = folders.get(path.parent, 0) + 1
+    missing = {folder: count for folder, count in folders.items() if not _holds_anything(folder)}
+    if missing or (folders and not total):
+        folder = next(iter(missing or folders))
+        raise KittiwakeError(
+            phrase(
+                "{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.",
+                "{count} recording of this corpus lay in {folder}, which is gone or holds nothing now.",
+                sum((missing or folders).values()),
+                count=sum((missing or folders).values()),
+                folder=folder,
+            ),
+            phrase("Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed."),
+            "sources_gone",
+        )
+
+
+def _holds_anything(folder: Path) -> bool:
+    try:
+        with os.scandir(folder) as found:
+            return next(found, None) is not None
+    except OSError:
+        return False
+
+
+def _check_balance(store: Store, wish: Wish) -> None:
+    """Raises
+    ------
+    KittiwakeError : sides are to be alike in what nothing tells.
+    """
+    known = {"language", *store.traits()}
+    unknown = [name for name in wish.balance if name not in known]
+    if unknown:
+        raise KittiwakeError(
+            phrase("Nothing tells “{name}” of any clip, so the sides cannot be alike in it.", name=unknown[0]),
+            phrase("There is: {list}.", list=", ".join(sorted(known))),
+            "balance",
+        )
+
+
+def _empty_sides(wish: Wish, packed: Packed) -> list[str]:
+    return [
+        phrase("There is nothing on the side “{side}”: there are too few speakers to share out.", side=side)
+        for side in wish.shares
+        if not packed.clips[side]
+    ]
 
 
 def _findings(store: Store, findings: Findings, sides: dict[str, str]) -> list[str]:

@@ -13,7 +13,7 @@ from ..batch.runner import run_batch
 from ..errors import KittiwakeError
 from ..fit import fit, shares_anything
 from ..make.output import Result
-from ..measure.analyze import stamp_of
+from ..measure.analyze import source_stamp, stamp_of
 from ..model import Clip
 from ..process import Executor
 from .store import Entry, Made, Store
@@ -109,7 +109,7 @@ class _Planned(Sequence[PlannedClip]):
     def _planned(self, entry: Entry, place: int) -> PlannedClip | None:
         row, receiver = entry.row, self._wish.receiver
         asked = hashlib.sha256(
-            f"{self._digest} {stamp_of(row.path)} {row.path} {row.clip} {row.stated} {self._folder}".encode(
+            f"{self._digest} {source_stamp(row.path)} {row.path} {row.clip} {row.stated} {self._folder}".encode(
                 "utf-8", "surrogatepass"
             )
         ).hexdigest()[:16]

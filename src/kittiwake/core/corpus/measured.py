@@ -7,7 +7,7 @@ import json
 from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
 
-from ..measure.analyze import stamp_of
+from ..measure.analyze import same_stamp, source_stamp
 from ..process import Executor, Processes, WorkerCrash
 from .doubles import doubles
 from .quality import Quality, quality_of
@@ -29,7 +29,7 @@ def measure(
         nonlocal skipped
         some: list[ToMeasure] = []
         for one, stamp in store.unmeasured():
-            if stamp and stamp == stamp_of(one.path):
+            if stamp and same_stamp(stamp, source_stamp(one.path)):
                 skipped += 1
                 continue
             some.append(one)
@@ -67,7 +67,7 @@ def _alone(
     for (one,), found in executor.run(measured, [(single,) for single in task], cancelled):
         if isinstance(found, WorkerCrash):
             quality = json.dumps(Quality(error=str(found)).to_dict())
-            found = [Measured(one.id, stamp_of(one.path), quality, None, None, 0.0)]
+            found = [Measured(one.id, source_stamp(one.path), quality, None, None, 0.0)]
         yield found
 
 
@@ -75,7 +75,7 @@ def measured(task: tuple[ToMeasure, ...]) -> list[Measured]:
     """In a worker: a few clips."""
     out = []
     for one in task:
-        stamp = stamp_of(one.path)
+        stamp = source_stamp(one.path)
         quality, likeness, facts = quality_of(Path(one.path), one.stated, one.start, one.stop)
         out.append(
             Measured(

@@ -181,7 +181,8 @@ class _Manifests:
         writer = csv.DictWriter(text, list(self._columns), lineterminator="\r\n")
         writer.writeheader()
         for row in self._rows():
-            writer.writerow({key: harmless(value) for key, value in row.items()})
+            # A path is no text: with anything before it, it would lead nowhere.
+            writer.writerow({key: value if key == "file" else harmless(value) for key, value in row.items()})
         text.flush()
         text.detach()
 

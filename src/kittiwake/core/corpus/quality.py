@@ -98,8 +98,16 @@ class Quality:
 
     @classmethod
     def from_dict(cls, data: dict[str, Any]) -> Quality:
-        names = {one.name for one in dataclasses.fields(cls)}
-        return cls(**{key: value for key, value in data.items() if key in names})
+        """Raises
+        ------
+        ValueError : a value is not of its kind.
+        """
+        known = {one.name: data[one.name] for one in dataclasses.fields(cls) if one.name in data}
+        for name, value in known.items():
+            kinds = (str,) if name == "error" else (int, float)
+            if type(value) not in kinds and not (value is None and name not in ("error", "seconds")):
+                raise ValueError(f"{name}: {value}")
+        return cls(**known)
 
     def with_text(self, text: str, heard: str = "", language: str = "") -> Quality:
         """With the pace of a text, and how much of it was heard wrongly, where something was heard."""

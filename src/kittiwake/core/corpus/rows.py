@@ -13,6 +13,7 @@ from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..script.table import read_rows
+from .quality import MEASURES
 from .row import Findings, Row
 
 _FIELDS = ("id", "text", "speaker", "language")
@@ -23,6 +24,8 @@ _HEADINGS = {
     "language": ("language", "lang", "locale"),
 }  # fmt: skip
 _NO_TRAITS = ("note", "notes", "comment", "sha256", "bytes", "seconds", "duration", "split", "rate")
+#: Columns of the manifest that are ours: a trait of the same name gets another one.
+_OURS = ("shard", "offset", "file", "flags", "double_of", "error", *MEASURES)
 _LONGEST = 200  # characters of an id
 
 _MISSING = {"text": phrase("No text"), "speaker": phrase("No speaker"), "language": phrase("No language")}
@@ -105,11 +108,21 @@ def _below(path: Path, root: Path) -> str:
 
 
 def _row(path: Path, place: str, values: dict[str, str], language: str) -> Row:
+    values = {key: _text(value) for key, value in values.items()}
     own = values.get("id") or str(PurePosixPath(place).with_suffix("")).replace("/", "-")
-    own = re.sub(r"[/\\\0\s]+", "-", own).strip(".-")[:_LONGEST] or "clip"
+    own = re.sub(r"[/\\\0\s]+", "-", _text(own)).strip(".-")[:_LONGEST] or "clip"
     traits = tuple(sorted((key, value) for key, value in values.items() if key not in _FIELDS and value))
     return Row(
         path, own, values.get("text", ""), values.get("speaker", ""), values.get("language", "") or language, traits
+    )
+
+
+def _text(value: str) -> str:
+    """Without the bytes of a file name that are no text."""
+    return (
+        value.encode("utf-8", "surrogateescape").decode("utf-8", "replace").replace("\ufffd", "_")
+        if not value.isascii()
+        else value
     )
 
 
@@ -244,6 +257,7 @@ def _renamed(row: dict[Any, Any]) -> dict[str, str]:
             out[ours] = heads[name]
     every = {one for names in _HEADINGS.values() for one in names}
     for name, value in heads.items():
-        if name not in every and name not in _NO_TRAITS and value and re.sub(r"\W+", "_", name).isidentifier():
-            out[re.sub(r"\W+", "_", name)] = value
+        plain = re.sub(r"\W+", "_", name)
+        if name not in every and name not in _NO_TRAITS and value and plain.isidentifier():
+            out[f"table_{plain}" if plain in _OURS else plain] = value
     return out

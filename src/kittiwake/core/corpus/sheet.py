@@ -97,12 +97,8 @@ def _side_rows(wish: Wish, sides: Mapping[str, str], packed: Packed, store: Stor
 
 
 def _languages(store: Store) -> list[str]:
-    found: dict[str, list[float]] = {}
-    for _, seconds, language, _ in store.speakers():
-        one = found.setdefault(language or "not told", [0, 0.0])
-        one[0] += 1
-        one[1] += seconds
-    rows = [(name, f"{int(count):,}", hours(seconds)) for name, (count, seconds) in sorted(found.items())]
+    """Each with the sound in it, clip by clip: a speaker may have several."""
+    rows = [(name or "not told", f"{count:,}", hours(seconds)) for name, count, seconds in store.languages()]
     return ["## Languages\n", _table(("language", "speakers", "sound"), rows)]
 
 

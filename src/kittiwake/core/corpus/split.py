@@ -5,10 +5,11 @@ from __future__ import annotations
 import hashlib
 import math
 from collections import defaultdict
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..deliver.manifest import as_meant
 from ..errors import KittiwakeError
 
 NAMES = ("train", "dev", "test")
@@ -39,6 +40,56 @@ def shares_of(text: str) -> dict[str, float]:
             phrase("“{text}” is no split.", text=text), phrase("Write for example 80/10/10."), "split"
         )
     return {name: part / sum(parts) for name, part in zip(NAMES, parts, strict=False) if part}
+
+
+#: What people call the columns of a table of sides, and the sides.
+_SPEAKER = ("speaker", "speaker_id", "spk", "client_id", "reader")
+_SIDE = ("split", "side", "set", "subset", "partition")
+_CALLED = {
+    "training": "train", "val": "dev", "valid": "dev", "validation": "dev", "development": "dev", "testing": "test", "eval": "test", "evaluation": "test",
+}  # fmt: skip
+
+
+def sides_of_rows(rows: Sequence[Sequence[str]], name: str) -> dict[str, str]:
+    """The side of each speaker, by the columns of a table, in whatever order they are; ``name`` is what it is called.
+
+    Raises
+    ------
+    KittiwakeError : there are no such columns, a side is none of ``NAMES``, or a speaker is on two.
+    """
+    heads = [cell.strip().casefold() for cell in rows[0]] if rows else []
+    speaker = next((heads.index(one) for one in _SPEAKER if one in heads), None)
+    side = next((heads.index(one) for one in _SIDE if one in heads), None)
+    if speaker is None or side is None:
+        raise KittiwakeError(
+            phrase("{name} does not tell which speaker is on which side.", name=name),
+            phrase("It needs the columns “speaker” and “split”."),
+            "splits",
+        )
+    found: dict[str, str] = {}
+    for row in rows[1:]:
+        if len(row) <= max(speaker, side) or not row[speaker].strip():
+            continue
+        who, where = as_meant(row[speaker]), row[side].strip().casefold()
+        where = _CALLED.get(where, where)
+        if where not in NAMES:
+            raise KittiwakeError(
+                phrase(
+                    "{name} puts {speaker} on the side “{side}”, which there is not.",
+                    name=name,
+                    speaker=who,
+                    side=row[side],
+                ),
+                phrase("There is: {list}.", list=", ".join(NAMES)),
+                "splits",
+            )
+        if found.setdefault(who, where) != where:
+            raise KittiwakeError(
+                phrase("{name} puts {speaker} on two sides.", name=name, speaker=who),
+                phrase("Leave one of the two rows out."),
+                "splits",
+            )
+    return found
 
 
 def split(

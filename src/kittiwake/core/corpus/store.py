@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import contextlib
 import json
+import os
 import sqlite3
 import zlib
 from collections.abc import Iterable, Iterator
@@ -14,7 +16,8 @@ from pathlib import Path
 from ...plain_data import dataclass
 from ...words import phrase
 from ..cache.facts_cache import packed_facts, unpacked_facts
-from ..errors import KittiwakeError
+from ..disk.journal import Journal
+from ..errors import KittiwakeError, reason_of
 from ..model import Clip, Facts, Stated
 from .likeness import Likeness
 from .quality import Quality
@@ -35,6 +38,10 @@ _TABLES = """
     CREATE TABLE IF NOT EXISTS outputs (output TEXT PRIMARY KEY, sha256 TEXT) WITHOUT ROWID;
     CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
 """
+_LOCK = ".kittiwake-corpus.lock"
+_REMEDY = phrase(
+    "Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side."
+)
 _LOT = 500
 _DIGEST = 64  # characters before the facts of a clip
 _COLUMNS = "id, path, clip, stated, text, heard, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
@@ -98,13 +105,13 @@ class Store:
         except (sqlite3.Error, OSError) as error:
             raise KittiwakeError(
                 phrase("{path} cannot be used: {error}.", path=self.path, error=error),
-                phrase("Move it away; it is made anew."),
+                _REMEDY,
                 "store",
             ) from error
         if layout is not None and layout[0] != _LAYOUT:
             raise KittiwakeError(
                 phrase("{path} is of another version.", path=self.path),
-                phrase("Move it away; it is made anew, but for the sides of speakers: give them as splits.csv."),
+                _REMEDY,
                 "store",
             )
         self._base.execute("PRAGMA synchronous=OFF")
@@ -112,9 +119,16 @@ class Store:
         with self._base:
             self._base.execute("INSERT OR IGNORE INTO about VALUES ('layout', ?)", (_LAYOUT,))
         self._run = int((self._base.execute("SELECT MAX(run) FROM clips").fetchone() or (0,))[0] or 0)
+        self._show_current()
+
+    def _show_current(self) -> None:
+        """``current``: the clips of this run. Those of runs before stay until what was made of them is taken away."""
+        self._base.execute("DROP VIEW IF EXISTS temp.current")
+        self._base.execute(f"CREATE TEMP VIEW current AS SELECT * FROM clips WHERE run = {self._run}")
 
     def close(self) -> None:
-        self._base.commit()
+        with contextlib.suppress(sqlite3.Error):
+            self._base.commit()
         self._base.close()
 
     @contextmanager
@@ -124,7 +138,9 @@ class Store:
             yield self._base
 
     def take(self, rows: Iterable[Row]) -> int:
-        """The rows of this run in place of those before; what was measured of clips that are the same stays. Returns how many there are."""
+        """The rows of this run; what was measured of clips that are the same stays, and so do those of runs before, until ``forget_gone``. Returns
+        how many there are.
+        """
         self._run += 1
         count = 0
         with self._base:
@@ -135,20 +151,45 @@ class Store:
                        ON CONFLICT (id) DO UPDATE SET text = excluded.text, heard = excluded.heard, speaker = excluded.speaker, language = excluded.language,
                        traits = excluded.traits, run = excluded.run, path = excluded.path, clip = excluded.clip, stated = excluded.stated,
                        stamp = CASE WHEN path = excluded.path AND clip = excluded.clip AND stated = excluded.stated THEN stamp END""",
-                    (row.id, str(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.heard, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
+                    (row.id, _stored(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.heard, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
                 )  # fmt: skip
-            self._base.execute("DELETE FROM clips WHERE run IS NOT ?", (self._run,))
+        self._show_current()
         return count
+
+    def gone(self) -> Iterator[Path]:
+        """Sources of clips of runs before that are none any more."""
+        for (path,) in self._base.execute(
+            "SELECT DISTINCT path FROM clips WHERE run IS NOT ? ORDER BY path", (self._run,)
+        ):
+            yield _path(path)
+
+    def forget_gone(self) -> None:
+        """Clips of runs before are none any more."""
+        with self._base:
+            self._base.execute("DELETE FROM clips WHERE run IS NOT ?", (self._run,))
+
+    def traits(self) -> set[str]:
+        """Names of all that is told of clips beside text, speaker and language."""
+        found: set[str] = set()
+        for (traits,) in self._base.execute("SELECT DISTINCT traits FROM current"):
+            found |= json.loads(traits).keys()
+        return found
+
+    def languages(self) -> list[tuple[str, int, float]]:
+        """Each language with the number of its speakers, and the seconds in it that are kept."""
+        return self._base.execute(
+            "SELECT language, COUNT(DISTINCT speaker), SUM(COALESCE(seconds, 0)) FROM current WHERE dropped = '' GROUP BY language ORDER BY language"
+        ).fetchall()
 
     def unmeasured(self) -> Iterator[tuple[ToMeasure, str]]:
         """Each clip by id, with the stamp of when it was measured."""
         last = ""
         while some := self._base.execute(
-            "SELECT id, path, clip, stated, COALESCE(stamp, '') FROM clips WHERE id > ? ORDER BY id LIMIT ?",
+            "SELECT id, path, clip, stated, COALESCE(stamp, '') FROM current WHERE id > ? ORDER BY id LIMIT ?",
             (last, _LOT),
         ).fetchall():
             for own, path, clip, stated, stamp in some:
-                yield to_measure(Row(Path(path), own, clip=_clip(clip, path), stated=_stated(stated))), stamp
+                yield to_measure(Row(_path(path), own, clip=_clip(clip, path), stated=_stated(stated))), stamp
             last = some[-1][0]
 
     def put_measured(self, found: Iterable[Measured]) -> None:
@@ -161,13 +202,13 @@ class Store:
 
     def likenesses(self) -> Iterator[tuple[str, Likeness | None]]:
         """By id."""
-        for own, blob in self._base.execute("SELECT id, likeness FROM clips ORDER BY id"):
+        for own, blob in self._base.execute("SELECT id, likeness FROM current ORDER BY id"):
             yield own, Likeness.unpacked(blob) if blob else None
 
     def entries(self, *, kept: bool = False, facts: bool = False, side: str | None = None) -> Iterator[Entry]:
         """All clips by id, or only those that are not dropped, or whose speaker is on a side. The store may be changed meanwhile."""
         last = ""
-        tables = "clips" + (" JOIN sides USING (speaker)" if side is not None else "")
+        tables = "current" + (" JOIN sides USING (speaker)" if side is not None else "")
         where = (" AND dropped = ''" if kept else "") + (" AND side = ?" if side is not None else "")
         more = () if side is None else (side,)
         while some := self._base.execute(
@@ -190,23 +231,28 @@ class Store:
                 double_of,
                 *rest,
             ) in some:
-                traits_of = tuple(sorted(json.loads(traits).items()))
-                row = Row(Path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated), heard)
-                yield Entry(
-                    row,
-                    Quality.from_dict(json.loads(quality)).with_text(text, heard, language) if quality else None,
-                    dropped,
-                    tuple(filter(None, flags.split("\n"))),
-                    double_of,
-                    Made(*rest[:6]) if rest[0] else None,
-                    _facts(rest[6], row, rest[7]) if facts else None,
-                )
+                try:
+                    traits_of = tuple(sorted(json.loads(traits).items()))
+                    row = Row(
+                        _path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated), heard
+                    )
+                    yield Entry(
+                        row,
+                        Quality.from_dict(json.loads(quality)).with_text(text, heard, language) if quality else None,
+                        dropped,
+                        tuple(filter(None, flags.split("\n"))),
+                        double_of,
+                        Made(*rest[:6]) if rest[0] else None,
+                        _facts(rest[6], row, rest[7]) if facts else None,
+                    )
+                except (ValueError, TypeError, KeyError, AttributeError, KittiwakeError) as error:
+                    raise sqlite3.DatabaseError(f"what it tells of “{own}” cannot be read") from error
             last = some[-1][0]
 
     def count(self, side: str) -> int:
         """Clips of a side that are kept."""
         found = self._base.execute(
-            "SELECT COUNT(*) FROM clips JOIN sides USING (speaker) WHERE dropped = '' AND side = ?", (side,)
+            "SELECT COUNT(*) FROM current JOIN sides USING (speaker) WHERE dropped = '' AND side = ?", (side,)
         )
         return int(found.fetchone()[0])
 
@@ -248,7 +294,7 @@ class Store:
     def speakers(self) -> Iterator[tuple[str, float, str, dict[str, str]]]:
         """Each speaker, the seconds of them that are kept, and the language and traits of most of those."""
         rows = self._base.execute(
-            """SELECT speaker, SUM(COALESCE(seconds, 0)) AS total, language, traits FROM clips WHERE dropped = ''
+            """SELECT speaker, SUM(COALESCE(seconds, 0)) AS total, language, traits FROM current WHERE dropped = ''
                GROUP BY speaker, language, traits ORDER BY speaker, total DESC, language, traits"""
         ).fetchall()
         for speaker, some in groupby(rows, key=lambda row: row[0]):
@@ -270,7 +316,7 @@ class Store:
         """Outputs, with their digests, that were made for this corpus and are no part of it any more."""
         return self._base.execute(
             """SELECT output, sha256 FROM outputs
-               WHERE output NOT IN (SELECT output FROM clips WHERE dropped = '' AND output IS NOT NULL) ORDER BY output"""
+               WHERE output NOT IN (SELECT output FROM current WHERE dropped = '' AND output IS NOT NULL) ORDER BY output"""
         ).fetchall()
 
     def forget_output(self, output: str) -> None:
@@ -278,8 +324,52 @@ class Store:
             self._base.execute("DELETE FROM outputs WHERE output = ?", (output,))
 
 
-def _clip(text: str, path: str) -> Clip | None:
-    return Clip.from_dict(json.loads(text), Path(path)) if text else None
+@contextmanager
+def one_run(folder: Path) -> Iterator[None]:
+    """Hold the folder of a corpus for one run, and tell in words what its database has to say.
+
+    Raises
+    ------
+    KittiwakeError : another run makes the corpus, or its database is damaged or cannot be written.
+    """
+    with contextlib.ExitStack() as held:
+        try:
+            held.enter_context(
+                Journal(folder / _LOCK).held(phrase("Another run is making the corpus in {folder}", folder=folder))
+            )
+        except OSError as error:
+            raise KittiwakeError(
+                phrase("The folder {folder} cannot be used: {reason_of}.", folder=folder, reason_of=reason_of(error)),
+                phrase("Choose another folder."),
+                "no_folder",
+            ) from error
+        try:
+            yield
+        except sqlite3.DatabaseError as error:
+            full = "full" in str(error)
+            raise KittiwakeError(
+                phrase("{path} cannot be used: {error}.", path=folder / NAME, error=error),
+                phrase("Free the disk, and start again: it goes on from here.") if full else _REMEDY,
+                "store",
+            ) from error
+
+
+def _stored(path: Path) -> str | bytes:
+    """A path as the database takes it: as text, or where it is none as its bytes."""
+    text = str(path)
+    try:
+        text.encode("utf-8")
+        return text
+    except UnicodeEncodeError:
+        return os.fsencode(path)
+
+
+def _path(stored: str | bytes) -> Path:
+    return Path(os.fsdecode(stored))
+
+
+def _clip(text: str, path: str | bytes) -> Clip | None:
+    return Clip.from_dict(json.loads(text), _path(path)) if text else None
 
 
 def _stated(text: str) -> Stated | None:

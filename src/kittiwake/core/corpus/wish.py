@@ -24,6 +24,7 @@ class Wish:
     sides : of speakers, as somebody wants them; those of an earlier run go before.
     shard_bytes : largest TAR file; 0 for folders.
     parquet : whether the manifest is written as Parquet too.
+    gone : whether recordings whose folder is gone or empty are meant to be none any more.
     """
 
     receiver: Receiver
@@ -36,3 +37,4 @@ class Wish:
     sides: Mapping[str, str] = field(default_factory=dict)
     shard_bytes: int = 0
     parquet: bool = False
+    gone: bool = False

@@ -49,6 +49,7 @@ class MusicPage(QWidget):
         self.recipe = HoldRecipe(tr("Hold music"))
         self.held: Held | None = None
         self._made: HoldRecipe | None = None  # what ``held`` came of
+        self._asked: HoldRecipe | None = None  # what is being made
         self._clip: Clip | None = None  # that of the board which is edited
         self._then = ""
         column = QVBoxLayout(self)
@@ -177,7 +178,8 @@ class MusicPage(QWidget):
         """For these clips of the board: hold music that was made is changed; else they are the pieces, with their spans."""
         known = hold_beside(clips[0].source) if len(clips) == 1 else None
         self._clip = clips[0] if known and clips else None
-        self.held = self._made = None
+        self.held = self._made = self._asked = None
+        self.holder.stop()  # what was asked of other music is nothing to this
         if known is not None:
             self.recipe = known
         elif clips:
@@ -305,16 +307,20 @@ class MusicPage(QWidget):
             recipe = recipe.changed(loop=None)
         self._then = then
         if self.held is not None and recipe == self._made:
+            self._asked = recipe
             self._came(recipe, self.held)
             return
-        if self.holder.make(recipe, self._session.project.recordings_folder / "music"):
-            self.recipe = recipe
-            if not self.picture._levels:
-                self.picture.say(tr("Listening for a loop …"))
-            self._buttons()
+        self.recipe = self._asked = recipe
+        self.holder.make(recipe, self._session.project.recordings_folder / "music")
+        if not self.picture._levels:
+            self.picture.say(tr("Listening for a loop …"))
+        self._buttons()
 
     def _came(self, recipe: HoldRecipe, came: object) -> None:
+        if recipe != self._asked:
+            return  # it was asked for before something else was
         self.holder.wait(5)
+        self._asked = None
         if not isinstance(came, Held):
             self.told.emit(str(came))
             self.seam.setText(str(came))

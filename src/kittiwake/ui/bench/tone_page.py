@@ -41,9 +41,12 @@ class TonePage(QWidget):
         super().__init__()
         self._session = session
         self.toner = Toner(self)
+        self._asked_for = (
+            "",
+            "",
+        )  # what is to be done with the tone that is being made: “hear” or “put”, and the id of the clip that it changes
         self.recipe = _NEW
         self._clip: Clip | None = None  # that of the board which is edited
-        self._then = ""  # what is to be done with the sound once it is there
         whole = QHBoxLayout(self)
         whole.setContentsMargins(14, 6, 14, 6)
         whole.setSpacing(14)
@@ -284,20 +287,22 @@ class TonePage(QWidget):
     def _start(self, then: str) -> None:
         if self.toner.busy or not self.put_button.isEnabled():
             return
-        self._then = then
         project = self._session.project
         clips = {clip.name: (clip, facts) for clip, facts in project.known_clips() if facts.ok}
+        # Whatever is chosen meanwhile, what comes of it goes where it was asked for.
+        self._asked_for = (then, self._clip.id if self._clip else "")
         self.toner.make(self.recipe, self.folder, clips)
 
     def _made(self, recipe: ToneRecipe, came: object) -> None:
         if not isinstance(came, Path):
             self.told.emit(str(came))
             return
-        if self._then == "hear":
+        then, clip_id = self._asked_for
+        if then == "hear":
             self.heard.emit(recipe.name, came)
             return
         project = self._session.project
-        before = project.clip(self._clip.id) if self._clip else None
+        before = project.clip(clip_id) if clip_id else None
         if before is not None:
             edits.replace_clip(
                 project, phrase("changing “{name}”", name=recipe.name), before.changed(source=came, name=recipe.name)
