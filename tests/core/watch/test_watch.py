@@ -2,13 +2,18 @@
 
 from __future__ import annotations
 
+import contextlib
+import errno
 import shutil
 import struct
 import threading
 import time
+from collections.abc import Callable
 from pathlib import Path
+from unittest import mock
 
 from kittiwake.core.errors import KittiwakeError, RulesError
+from kittiwake.core.make.ledger import only_run
 from kittiwake.core.process import InProcess
 from kittiwake.core.watch import Arrived, Watch, WatchedFolder, keep_wishes, wishes
 from kittiwake.core.watch.whole import Arrivals, is_being_written, is_short
@@ -169,3 +174,79 @@ class Watching(FolderCase):
         shutil.copy(WELCOME, self.come)
         self.assertEqual({one.result.receiver for one in self.once()}, {"phone-menu", "quay-beacon"})
         self.assertEqual(len({Path(one.result.output or "").parent for one in self.once()}), 2)
+
+
+class TestNothingForgotten(FolderCase):
+    """What arrives while nothing can be made is made once it can; and nothing goes round in circles."""
+
+    def watched(self, *folders: WatchedFolder) -> Watch:
+        watch = Watch(folders, InProcess(), self.told.append, self.folder / "locks")
+        self.addCleanup(watch.close)
+        return watch
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.told: list[str] = []
+        (self.folder / "in").mkdir()
+        shutil.copy(WELCOME, self.folder / "in" / "welcome.wav")
+        self.enterContext(mock.patch("kittiwake.core.watch.loop._AGAIN", 0.4))
+        self.enterContext(mock.patch("kittiwake.core.watch.loop._IDLE", 0.5))
+        self.enterContext(mock.patch("kittiwake.core.watch.whole._QUIET", 0.1))
+
+    def until_made(self, watch: Watch, free: Callable[[], object]) -> list[Arrived]:
+        """What becomes of it, if that which is in the way goes after a while."""
+        until, found = [time.monotonic() + 25], []
+        freed = threading.Timer(2.0, free)
+        freed.start()
+        for arrived in watch.run(lambda: time.monotonic() > until[0]):
+            found.append(arrived)
+            if arrived.result.good:
+                until[0] = 0.0
+        freed.join()
+        return found
+
+    def test_while_another_run_holds_the_folder(self) -> None:
+        out = self.folder / "out"
+        watch = self.watched(WatchedFolder.of(self.folder / "in", ["phone-menu"], out))
+        with contextlib.ExitStack() as held, mock.patch("kittiwake.core.disk.journal._PATIENCE", 0.1):
+            held.enter_context(only_run(out))
+            found = self.until_made(watch, held.close)
+        self.assertEqual([one.result.status for one in found], ["made"])
+        self.assertEqual(len([text for text in self.told if "Another run" in text]), 1)
+
+    def test_while_the_folder_cannot_be_used(self) -> None:
+        out = self.folder / "out"
+        out.write_text("a file of its name")
+        watch = self.watched(WatchedFolder.of(self.folder / "in", ["phone-menu"], out))
+        self.assertEqual([one.result.status for one in self.until_made(watch, out.unlink)], ["made"])
+        self.assertTrue((out / "Welcome.wav").exists() or (out / "welcome.wav").exists())
+
+    def test_while_the_disk_is_full(self) -> None:
+        watch = self.watched(WatchedFolder.of(self.folder / "in", ["phone-menu"], self.folder / "out"))
+        full = mock.patch("kittiwake.core.make.staged.sync_files", side_effect=OSError(errno.ENOSPC, "No space left"))
+        full.start()
+        found = self.until_made(watch, full.stop)
+        self.assertEqual([one.result.status for one in found], ["failed", "made"])
+
+    def test_circles_and_folders_that_are_one(self) -> None:
+        one, other, third = (self.folder / name for name in ("in", "b", "c"))
+        for path in (other, third):
+            path.mkdir()
+        link = self.folder / "link"
+        link.symlink_to(one)
+        of = WatchedFolder.of
+        for wrong, why in (
+            ([of(one, ["phone-menu"], other), of(other, ["phone-menu"], one)], "without end"),
+            ([of(one, ["phone-menu"], other / "x"), of(other, ["phone-menu"], third), of(third, ["phone-menu"], link)], "without end"),
+            ([of(one, ["phone-menu"]), of(link, ["deck-radio"])], "are one folder"),
+            ([of(one, ["phone-menu"]), of(other / ".." / "in", ["deck-radio"])], "are one folder"),
+        ):  # fmt: skip
+            with self.subTest(why), self.assertRaisesRegex(RulesError, why):
+                self.watched(*wrong)
+        with self.assertRaisesRegex(RulesError, "nothing that arrives would be taken"):
+            of(one, ["phone-menu"], self.folder)
+        with self.assertRaisesRegex(RulesError, "among what arrives"):
+            of(one, ["phone-menu"], link)
+        # One after the other is a way, and no circle.
+        watch = self.watched(of(one, ["phone-menu"], other), of(other, ["voicemail-drop"], third))
+        self.assertGreaterEqual(len(list(watch.once())), 1)

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import contextlib
 import fcntl
 import hashlib
 import os
@@ -15,16 +14,20 @@ from ...words import phrase
 from ..batch import BatchRequest, run_batch
 from ..batch.places import folders_of
 from ..batch.search import find_sources
+from ..disk.private import private_folder
 from ..errors import KittiwakeError
 from ..intake import PassedOver
 from ..make import Result
 from ..model import load_receiver
 from ..process import Executor
 from .whole import Arrivals
-from .wish import WatchedFolder
+from .wish import WatchedFolder, check_ways
 
 _LOOK = 0.5  # s between two looks while something is arriving
 _IDLE = 10.0  # s, without a notice too: folders of other machines send none
+_AGAIN, _AGAIN_MOST = 4.0, 300.0  # s until something that failed is tried again, twice as long each time
+#: What is no fault of a file, and may be over a while later: a full disk, a folder that another run holds.
+_PASSING = ("disk", "no_place", "no_folder", "locked", "changed", "crashed")
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,8 +63,12 @@ class Watch:
         self._executor, self._told = executor, told or (lambda text: None)
         self._arrivals = Arrivals()
         self._done: dict[tuple[Path, Path], tuple[int, int]] = {}
+        self._later: dict[
+            tuple[Path, Path], tuple[float, float]
+        ] = {}  # when it is tried again, and how long is waited then
         self._held: list[int] = []
         self._gone: set[Path] = set()
+        check_ways(folders)
         for one in folders:
             self._hold(one, locks)
 
@@ -69,9 +76,9 @@ class Watch:
         from platformdirs import user_state_path
 
         place = locks or user_state_path("kittiwake") / "watched"
-        place.mkdir(parents=True, exist_ok=True)
+        private_folder(place)
         handle = os.open(
-            place / f"{hashlib.sha256(os.fsencode(one.path)).hexdigest()[:16]}.lock",
+            place / f"{hashlib.sha256(os.fsencode(os.path.realpath(one.path))).hexdigest()[:16]}.lock",
             os.O_RDWR | os.O_CREAT | os.O_CLOEXEC,
             0o600,
         )
@@ -117,6 +124,9 @@ class Watch:
                     ready, some = self._look(one)
                     pending |= some
                     yield from self._make(one, ready, cancelled)
+                    # What failed was told; nobody waits here until it can be done.
+                    self._done |= {key: _stamp(key[1]) for key in self._later}
+                    self._later = {}
             if pending:
                 time.sleep(_LOOK)
 
@@ -136,10 +146,10 @@ class Watch:
         for path in find_sources([one.path], PassedOver(), into=one.into):
             if one.into in path.parents:
                 continue
-            with contextlib.suppress(OSError):
-                told = path.stat()
-                if self._done.get((one.path, path)) == (told.st_size, told.st_mtime_ns):
-                    continue
+            if (stamp := _stamp(path)) != _NOT_THERE and self._done.get((one.path, path)) == stamp:
+                continue
+            if self._later.get((one.path, path), (0.0, 0.0))[0] > time.monotonic():
+                continue
             if self._arrivals.is_whole(path):
                 ready.append(path)
             elif path.exists():
@@ -149,26 +159,46 @@ class Watch:
     def _make(self, one: WatchedFolder, ready: list[Path], cancelled: Callable[[], bool]) -> Iterator[Arrived]:
         if not ready:
             return
-        stamps = {}
-        for path in ready:
-            with contextlib.suppress(OSError):
-                told = path.stat()
-                stamps[path] = (told.st_size, told.st_mtime_ns)
+        stamps = {path: stamp for path in ready if (stamp := _stamp(path)) != _NOT_THERE}
+        again: set[Path] = set()
         try:
             receivers = tuple(load_receiver(slug) for slug in one.receivers)
             names = {receiver.slug: receiver.name for receiver in receivers}
             request = BatchRequest(receivers, folders_of(one.into, receivers))
             for result in run_batch(ready, request, self._executor, cancelled=cancelled):
+                path = Path(result.path)
+                if result.status == "failed" and result.code in _PASSING:
+                    again.add(path)
+                    if (one.path, path) in self._later:
+                        continue  # that was said the first time
                 yield Arrived(one, result, names.get(result.receiver, result.receiver))
-        except (
-            KittiwakeError
-        ) as error:  # a disk that is full today may be free tomorrow: it is tried again when something changes
-            self._told(str(error))
+        except KittiwakeError as error:  # a disk that is full today may be free tomorrow
+            if not any((one.path, path) in self._later for path in stamps):
+                self._told(str(error))
+            again = set(stamps)
         if cancelled():
             return
         for path, stamp in stamps.items():
-            self._done[one.path, path] = stamp
-            self._arrivals.forget(path)
+            key = (one.path, path)
+            if path in again:
+                wait = min(_AGAIN_MOST, 2 * self._later.get(key, (0.0, _AGAIN / 2))[1])
+                self._later[key] = (time.monotonic() + wait, wait)
+            else:
+                self._later.pop(key, None)
+                self._done[key] = stamp
+                self._arrivals.forget(path)
+
+
+_NOT_THERE = (-1, -1)
+
+
+def _stamp(path: Path) -> tuple[int, int]:
+    """Size and time of a file; ``_NOT_THERE`` where it is not."""
+    try:
+        found = path.stat()
+    except OSError:
+        return _NOT_THERE
+    return found.st_size, found.st_mtime_ns
 
 
 def _wakes(folders: list[Path], cancelled: Callable[[], bool]) -> Iterator[None]:

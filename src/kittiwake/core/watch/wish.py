@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+import os
 import tomllib
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -48,15 +49,74 @@ class WatchedFolder:
             )
         for slug in slugs:
             load_receiver(slug)
-        path = path.expanduser().absolute()
-        into = into.expanduser().absolute() if into else path / "made"
-        if into == path:
+        path = Path(os.path.normpath(path.expanduser().absolute()))
+        into = Path(os.path.normpath(into.expanduser().absolute())) if into else path / "made"
+        if _is_within(path, into) and not _is_same(path, into):
+            raise RulesError(
+                phrase(
+                    "Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.",
+                    into=into,
+                    path=path,
+                ),
+                phrase("Let them go into a folder of their own."),
+                "same_folder",
+            )
+        if _is_same(into, path):
             raise RulesError(
                 phrase("Outputs of {path} would lie among what arrives there.", path=path),
                 phrase("Let them go into a folder of their own."),
                 "same_folder",
             )
         return cls(path, slugs, into)
+
+
+def _is_same(one: Path, other: Path) -> bool:
+    return os.path.realpath(one) == os.path.realpath(other)
+
+
+def _is_within(inner: Path, outer: Path) -> bool:
+    """Whether a folder lies in another, or is the same, however both are written."""
+    return Path(os.path.realpath(inner)).is_relative_to(os.path.realpath(outer))
+
+
+def check_ways(folders: Sequence[WatchedFolder]) -> None:
+    """That what is made for one folder does not come back to it through others, and none is watched twice.
+
+    Raises
+    ------
+    RulesError
+    """
+    for n, one in enumerate(folders):
+        if other := next((other for other in folders[:n] if _is_same(one.path, other.path)), None):
+            raise RulesError(
+                phrase("{path} and {other} are one folder.", path=one.path, other=other.path),
+                phrase("Name it once, with all its receivers."),
+                "watched_twice",
+            )
+    leads = {
+        n: [
+            m
+            for m, other in enumerate(folders)
+            if _is_within(one.into, other.path) and not _is_within(one.into, other.into) and n != m
+        ]
+        for n, one in enumerate(folders)
+    }
+    for start in leads:
+        seen, todo = set(), list(leads[start])
+        while todo:
+            at = todo.pop()
+            if at == start:
+                raise RulesError(
+                    phrase(
+                        "What is made of {path} would arrive there again, without end.",
+                        path=folders[start].path,
+                    ),
+                    phrase("Let outputs go into folders that are not watched."),
+                    "watched_circle",
+                )
+            if at not in seen:
+                seen.add(at)
+                todo += leads[at]
 
 
 def wishes_path() -> Path:
