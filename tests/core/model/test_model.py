@@ -16,6 +16,7 @@ from kittiwake.core.model import Clip, Job, MadeRecord, TouchUp, load_receiver, 
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.receiver_file import parse_receiver
 from kittiwake.core.model.units import format_bytes, format_db, format_hz, format_limit, format_seconds, parse_size
+from kittiwake.core.model.unknown import words_of
 from tests.sounds import FolderCase
 
 
@@ -150,6 +151,39 @@ class TestJobs(FolderCase):
         with self.assertRaises(JobError):
             load_job(self.folder / "none.kittiwake")
 
+    def test_what_is_not_known_is_kept_and_told(self) -> None:
+        path = self.folder / "j.kittiwake"
+        whole = {
+            "kittiwake": 2, "name": "J", "output": "", "receivers": ["phone-menu"], "sources": [{"path": "a.wav", "colour": "red"}],
+            "clips": [{"id": "1", "name": "a", "source": 0, "touch_up": {"gain_db": 2.0, "echo": 1}, "mood": [1]}, {"id": "2", "name": "b", "source": 0}],
+            "script": [{"id": "l", "name": "n", "text": "t", "tone": "low"}], "made": [], "season": {"spring": True}, "level": 1.5, "none": None,
+        }  # fmt: skip
+        path.write_text(json.dumps(whole))
+        job = load_job(path)
+        told = words_of(job.unknown)
+        for name in ("season", "level", "clips.mood", "clips.touch_up.echo", "script.tone", "sources.colour"):
+            self.assertIn(name, told)
+        # Whatever is done meanwhile, it stands where it stood.
+        job = job.changed(
+            clips=tuple(clip.changed(name=f"{clip.name}2", touch_up=TouchUp(gain_db=3.0)) for clip in job.clips)
+        )
+        save_job(job, path)
+        data = json.loads(path.read_text())
+        self.assertEqual((data["season"], data["level"], data["none"]), ({"spring": True}, 1.5, None))
+        self.assertEqual((data["sources"][0]["colour"], data["script"][0]["tone"]), ("red", "low"))
+        self.assertEqual((data["clips"][0]["mood"], data["clips"][0]["touch_up"]), ([1], {"gain_db": 3.0, "echo": 1}))
+        self.assertEqual(data["clips"][1], {"id": "2", "name": "b2", "touch_up": {"gain_db": 3.0}, "source": 0})
+        self.assertEqual(load_job(path), job)
+        self.assertEqual(words_of(load_job_of_before(path).unknown), "")
+
+    def test_a_job_that_is_a_link_stays_one(self) -> None:
+        path, link = self.folder / "j.kittiwake", self.folder / "link.kittiwake"
+        save_job(Job("before"), path)
+        link.symlink_to(path)
+        save_job(Job("after"), link)
+        self.assertTrue(link.is_symlink())
+        self.assertEqual(load_job(path).name, "after")
+
     def test_values_of_the_wrong_kind_are_told_each_with_what_is_wanted(self) -> None:
         path = self.folder / "j.kittiwake"
         whole = {
@@ -218,3 +252,9 @@ class TestUnits(unittest.TestCase):
         self.assertEqual(
             [format_limit(v) for v in (199_999, 200_000, 57344, 77)], ["under 200 kB", "200 kB", "56 KiB", "77 B"]
         )
+
+
+def load_job_of_before(path: Path) -> Job:
+    """A job of the first version, of which everything is known."""
+    path.write_text(json.dumps({"kittiwake": 1, "name": "J", "sources": [{"path": "a.wav"}], "clips": [{"id": "1", "name": "a", "source": 0, "touch_up": {"skip": 5}}]}))  # fmt: skip
+    return load_job(path)

@@ -21,8 +21,10 @@ from .receiver_file import receiver_from_data
 from .script import Script
 from .span import Cut
 from .stated import Stated
+from .unknown import Unknown, unknown_in, with_unknown
 
-JOB_VERSION = 1
+#: Rises with every key that a program of before would lose.
+JOB_VERSION = 2
 EXTENSION = ".kittiwake"
 _LARGEST = 1 << 30  # bytes
 
@@ -64,6 +66,7 @@ class Job:
     placement : where outputs go: ``one`` folder for each receiver, the sources' folders ``mirrored`` in it, or ``beside`` the sources.
     script : the table of lines.
     dial_plan : of the telephone system that prompts are tried on, TOML; empty where there is none.
+    unknown : what its file holds that is not known here; it is saved again as it is.
     own : receivers that this job describes itself, by slug; one goes before a shipped one of the same slug.
     """
 
@@ -78,6 +81,7 @@ class Job:
     placement: str = "one"
     script: Script = field(default_factory=Script)
     dial_plan: str = ""
+    unknown: Unknown = field(default_factory=dict, hash=False)
 
     @property
     def sources(self) -> tuple[Path, ...]:
@@ -108,19 +112,31 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         "name": job.name,
         "output": job.output,
         **({"placement": job.placement} if job.placement != "one" else {}),
-        **job.script.to_dict(),
+        **_script_of(job),
         **({"dial_plan": job.dial_plan} if job.dial_plan else {}),
         "receivers": list(job.receivers),
         "own_receivers": [r.to_data(sparse=True) for r in job.own.values()],
         "sources": (
-            {"path": relative(source)}
-            | ({"stated": str(job.stated[source])} if source in job.stated else {})
-            | ({"cut": job.cuts[source].to_dict()} if source in job.cuts else {})
+            with_unknown(
+                {"path": path}
+                | ({"stated": str(job.stated[source])} if source in job.stated else {})
+                | ({"cut": job.cuts[source].to_dict()} if source in job.cuts else {}),
+                job.unknown,
+                "sources",
+                path,
+            )
             for source in sources
+            for path in (relative(source),)
         ),
-        "clips": ({**clip.to_dict(), "source": sources[clip.source]} for clip in job.clips),
+        "clips": (
+            with_unknown({**clip.to_dict(), "source": sources[clip.source]}, job.unknown, "clips", clip.id)
+            for clip in job.clips
+        ),
         "made": ({name: getattr(record, name) for name in _RECORD} for record in job.made),
+        **job.unknown.get("", {}).get("", {}),
     }
+    # What a link leads to is written, and the link stays.
+    path = Path(os.path.realpath(path)) if path.is_symlink() else path
     scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
         with scratch.open("w", encoding="utf-8") as file:
@@ -139,6 +155,13 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
             phrase("Choose another folder; your work is still open."),
             "job_save",
         ) from error
+
+
+def _script_of(job: Job) -> dict[str, Any]:
+    data = job.script.to_dict()
+    if "script" in job.unknown and data:
+        data["script"] = [with_unknown(line, job.unknown, "script", str(line["id"])) for line in data["script"]]
+    return data
 
 
 def load_job(path: Path, checkpoint: Callable[[], object] = bool) -> Job:
@@ -256,6 +279,7 @@ def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callabl
             for source, entry in zip(sources, listed, strict=True)
             if "cut" in entry
         },
+        unknown=unknown_in(data),
     )
 
 
@@ -327,7 +351,7 @@ def _lines(data: dict[str, Any]) -> Iterator[str]:
     """JSON with a line for every entry of a list, piece by piece: to be read by people, and written fast however many there are."""
     for number, (key, value) in enumerate(data.items()):
         yield f"{',' if number else '{'}\n {to_json(key)}: "
-        if isinstance(value, str | int):
+        if isinstance(value, str | int | float | dict | None):
             yield to_json(value)
             continue
         empty = True

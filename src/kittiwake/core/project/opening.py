@@ -10,6 +10,7 @@ from ...words import joined, phrase
 from ..errors import KittiwakeError
 from ..model import Job, MadeRecord, Receiver, load_receiver, shipped_receivers
 from ..model.job import load_job
+from ..model.unknown import words_of
 
 _LARGE = 200_000  # bytes
 
@@ -57,7 +58,7 @@ def read(path: Path, checkpoint: Callable[[], object] = bool) -> Opened:
     for clip in job.clips:
         hash(clip.source)  # which a path remembers
         checkpoint()
-    return Opened(path, job, receivers, records, trouble)
+    return Opened(path, job, receivers, records, joined(filter(None, (trouble, words_of(job.unknown)))))
 
 
 def with_rules(job: Job) -> tuple[Job, list[Receiver], str]:
