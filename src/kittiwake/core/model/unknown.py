@@ -22,7 +22,7 @@ _SOURCE = {"path", "stated", "cut"}
 _CLIP = {one.name for one in dataclasses.fields(Clip)}
 _TOUCH = {one.name for one in dataclasses.fields(TouchUp)} | {"skip", "keep"}
 _LINE = {one.name for one in dataclasses.fields(ScriptLine)}
-_MOST_TOLD = 6
+_MOST_TOLD = 8
 
 
 def unknown_in(data: Mapping[str, Any]) -> dict[str, dict[str, dict[str, Any]]]:
