@@ -19,6 +19,7 @@ Blocks = Iterator[NDArray[np.float32]]
 
 _CLOSE_DB = 0.05
 _TRIES = 8
+_SEARCHED = 140  # steps of _CLOSE_DB to both sides: over an octave, after which the thresholds lie as before
 _NANOBEL = 1e-6  # dB, so that the product itself is not rounded over the ceiling
 
 
@@ -91,17 +92,21 @@ class Meter:
                 self.add(block)
         actives = self._actives or []
         self.peak = max(meter.peak for meter in actives)
-        self.active = max(meter.result()[0] for meter in actives)
+        self.active = self.active_after(0.0)
         self.true_peak = self._true.finish() if self._true else 0.0
         if self._loudness:
             self._loudness.finish()
         return self
 
+    def active_after(self, gain_db: float) -> float:
+        """Active speech level (dBov) of the louder channel, were this gain applied."""
+        return max(meter.level_after(gain_db) for meter in self._actives or ())
+
     def level(self, gain_db: float = 0.0) -> float:
-        """The measure of the recipe, dB, were this gain applied: loudness has a gate that does not move with it."""
+        """The measure of the recipe, dB, were this gain applied: loudness has a gate and speech level thresholds that do not move with it."""
         if self._loudness:
             return self._loudness.result(gain_db)
-        return (db(self.peak) if self._recipe.level == "peak" else self.active) + gain_db
+        return db(self.peak) + gain_db if self._recipe.level == "peak" else self.active_after(gain_db)
 
 
 def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
@@ -159,16 +164,34 @@ def _wanted(first: Meter, recipe: Recipe) -> float:
         level = first.level()
         if not math.isfinite(level) and not math.isfinite(first.active):
             return 0.0
+        target = recipe.target_db + recipe.gain_db
         # What lies below the gate of loudness before the gain may lie above it afterwards.
-        gain = recipe.target_db + recipe.gain_db - (level if math.isfinite(level) else first.active)
-        for _ in range(_TRIES):
-            after = first.level(gain)
-            off = recipe.target_db + recipe.gain_db - after
-            if not math.isfinite(off) or abs(off) < 1e-4:
-                break
-            gain += off
-        gain = recipe.target_db + recipe.gain_db - round(recipe.target_db + recipe.gain_db - gain, 3)
-    return gain + recipe.into_range(first.active + gain)
+        gain = _gain_to(target, target - (level if math.isfinite(level) else first.active), first)
+        gain = target - round(target - gain, 3)
+    into = recipe.into_range(first.active_after(gain))
+    return _gain_to(first.active_after(gain) + into, gain + into, first, active=True) if into else gain
+
+
+def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False) -> float:
+    """The gain after which the measure is at the target, or as near as it comes: it need not move with the gain.
+
+    Parameters
+    ----------
+    active : whether speech level is meant, whatever the measure of the recipe is.
+    """
+    measure = meter.active_after if active else meter.level
+    gain = guess
+    for _ in range(_TRIES):
+        off = target - measure(gain)
+        if not math.isfinite(off) or abs(off) < 1e-4:
+            return gain
+        gain += off
+    if abs(target - measure(guess)) < _CLOSE_DB:
+        return guess
+    # It leaps where the thresholds come to lie otherwise: the nearest of all, and of those the one that was thought of first.
+    steps = sorted(range(-_SEARCHED, _SEARCHED + 1), key=abs)
+    found = min((abs(target - measure(guess + step * _CLOSE_DB)) // _CLOSE_DB, n) for n, step in enumerate(steps))
+    return guess + steps[found[1]] * _CLOSE_DB
 
 
 def _room(ceiling: float, peak: float, recipe: Recipe, true_peak: float) -> float:

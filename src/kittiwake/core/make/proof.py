@@ -146,8 +146,8 @@ def _against_promise(
     heard_at_all = (
         promise.rms is not None and promise.rms > 0.001 and recipe.frames_out - recipe.lead > 0.1 * recipe.rate_out
     )
-    if promise.digest is None and promise.rms is not None and heard_at_all:
-        # An encoding that is not exact still has to sound as loud as was meant.
+    if promise.digest is None and promise.rms is not None and heard_at_all and recipe.level == "leave":
+        # An encoding that is not exact still has to sound as loud as was meant; where a level is wanted, that is held to it.
         heard = db(max((sound.levels[s].rms for s in sound.levels if s != "mix"), default=0.0))
         meant = db(promise.rms)
         within = 6.0 if recipe.format.for_voices else 3.0

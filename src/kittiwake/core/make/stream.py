@@ -19,9 +19,9 @@ from ...words import phrase
 from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
 from ..fit.path import applied
+from ..fit.rules.subject import HAS_LEVEL_S as _HAS_LEVEL_S
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
-from ..measure import TruePeak
 from ..model import Facts
 from ..model.units import db, format_db, ratio
 from ..sound import Spool, span_of
@@ -31,7 +31,13 @@ from .speculative import SpeculativePass
 
 _BELOW_FULL_SCALE = 1 - 2.0**-15  # a decoded sample at full scale counts as clipped
 
-_LOSSY_TRIES = 4
+_LOSSY_TRIES = (
+    7  # encodings of what is decoded otherwise than it was meant, until it is right or nothing more can be done
+)
+#: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
+VOICES_FROM_HZ = 80.0
+_MOST_OFFSET = 0.01  # of full scale, that may be decoded where none was encoded
+_NEAR_DB = 0.25  # that a level behind a codec may be off
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,6 +49,7 @@ class Written:
     rms : of what was encoded, the lead included, of the louder channel; nominal 0 to 1.
     short_db : by how much the level stays under what was wanted, since peaks allow no more.
     limited_db : by how much the limiter holds the highest peak down.
+    swallows : whether a codec made for voices makes something else of what it was given, so that neither level nor offset are as meant.
     """
 
     digest: int | None
@@ -51,6 +58,7 @@ class Written:
     messages: tuple[str, ...]
     short_db: float = 0.0
     limited_db: float = 0.0
+    swallows: bool = False
 
 
 def write_stream(
@@ -73,6 +81,28 @@ def write_stream(
     KittiwakeError : the source cannot be read or has changed, or the user asked to stop.
     OSError : the disk.
     """
+    written = _write_once(facts, recipe, part, speculative, progress, cancelled)
+    if written.swallows and not recipe.low_cut:
+        part.unlink()
+        without = replace(recipe, low_cut=VOICES_FROM_HZ)
+        written = _write_once(facts, without, part, None, progress, cancelled)
+        why = phrase(
+            "What lies below {hertz:.0f} Hz is taken away: {codec} is made for voices, and makes something else of it.",
+            hertz=VOICES_FROM_HZ,
+            codec=recipe.format.name,
+        )
+        written = replace(written, messages=(why, *written.messages))
+    return written
+
+
+def _write_once(
+    facts: Facts,
+    recipe: Recipe,
+    part: Path,
+    speculative: SpeculativePass | None,
+    progress: Callable[[float], None] | None,
+    cancelled: Callable[[], bool] | None,
+) -> Written:
     if speculative is not None and speculative.spool is not None and speculative.matches(recipe):
         return _finish(
             speculative.spool,
@@ -112,39 +142,120 @@ def _finish(
         )
     settled = settle(spool, meter, recipe)
     digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
-    lower = recipe
-    for _ in range(_LOSSY_TRIES if recipe.format.lossy or recipe.ceiling_true is not None else 0):
-        over = _over_ceiling(part, recipe)
-        if over <= 0:
-            break
-        # What is decoded goes over: once more, under a ceiling lower by just that, and a little, since a codec does not follow to the last digit.
-        reached = min(settled.limit, settled.peak * ratio(settled.gain_db)) * ratio(-over - 0.02)
-        true = None if lower.ceiling_true is None else lower.ceiling_true * ratio(-over - 0.02)
-        lower = replace(lower, ceiling=reached, ceiling_stated=reached, ceiling_true=true)
-        settled = settle(spool, meter, lower)
-        part.unlink()
-        digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
+    behind = None
+    if recipe.format.lossy or recipe.ceiling_true is not None:
+        settled, behind, again = _settled_behind(spool, meter, recipe, settled, part, progress, cancelled)
+        digest, heard = again or (digest, heard)
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
-    return Written(digest, rms, settled.gain_db, _messages(settled, recipe), settled.short_db, settled.limited_db)
+    messages = _messages(settled, recipe, behind)
+    swallows = (
+        behind is not None and recipe.format.for_voices and (abs(behind.off_db) > 0.5 or behind.offset > _MOST_OFFSET)
+    )
+    return Written(digest, rms, settled.gain_db, messages, settled.short_db, settled.limited_db, swallows)
 
 
-def _over_ceiling(part: Path, recipe: Recipe) -> float:
-    """By how much (dB) the decoded samples, and the wave between them where that counts, are over the ceiling; not positive where they are not."""
-    reader = open_sound(part, recipe.stated)
-    try:
-        true = (
-            TruePeak(reader.header.sample_rate, reader.header.channels) if recipe.ceiling_true is not None else None
+def _settled_behind(
+    spool: Spool,
+    meter: Meter,
+    recipe: Recipe,
+    settled: Settled,
+    part: Path,
+    progress: Callable[[float], None] | None,
+    cancelled: Callable[[], bool] | None,
+) -> tuple[Settled, Decoded, tuple[int | None, float] | None]:
+    """What counts is what is heard of a file, not what went into its encoder: it is decoded, and encoded once more with another gain or under another
+    ceiling, until what is decoded is at the level and under the ceiling, or as near as that comes. Returns how it was settled, what is decoded, and
+    what ``_encode`` gave the last time, if it was encoded again.
+    """
+    aim, again = recipe, None
+    best: tuple[float, Recipe] | None = None
+    for turn in range(_LOSSY_TRIES + 1):
+        found = Decoded.of(part, recipe)
+        over, off = found.over_db, found.off_db
+        # What is over the ceiling is never right; else it is the better the nearer.
+        worth = 1000 + over if over > 0 else abs(off)
+        if best is None or worth < best[0]:
+            best = (worth, aim)
+        last = turn == _LOSSY_TRIES
+        if over <= 0 and (abs(off) <= _NEAR_DB or (off > 0 and settled.short_db > 0 and over > -_NEAR_DB)):
+            break
+        if last and aim is best[1]:
+            break
+        aim = best[1] if last else _nearer(aim, recipe, settled, over, off)
+        now = settle(spool, meter, aim)
+        if not last and now == settled:
+            break  # peaks allow no more
+        settled = now
+        part.unlink()
+        again = _encode(spool, recipe, settled, part, progress, cancelled)
+        if last:
+            found = Decoded.of(part, recipe)
+    return replace(settled, short_db=max(0.0, found.off_db) if recipe.level != "leave" else 0.0), found, again
+
+
+def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float) -> Recipe:
+    """Another aim, after what was decoded was ``over`` the ceiling, or ``off`` the level (dB, below it where positive)."""
+    if over > 0:
+        # Under a ceiling lower by just that, and a little, since a codec does not follow to the last digit.
+        reached = min(settled.limit, settled.peak * ratio(settled.gain_db)) * ratio(-over - 0.02)
+        true = None if aim.ceiling_true is None else aim.ceiling_true * ratio(-over - 0.02)
+        return replace(aim, ceiling=reached, ceiling_stated=reached, ceiling_true=true)
+    if off > 0 and settled.short_db > 0:
+        # Peaks hold it down, and come out lower than they went in: so much they may rise.
+        more = min(off, -over - _NEAR_DB / 2)
+        ceiling = min(recipe.ceiling, aim.ceiling * ratio(more))
+        return replace(
+            aim, ceiling=ceiling, ceiling_stated=min(recipe.ceiling_stated, aim.ceiling_stated * ratio(more))
         )
-        peak = 0.0
-        for block in reader.blocks():
-            peak = max(peak, float(np.abs(block).max(initial=0.0)))
-            if true:
-                true.add(block)
-    finally:
-        reader.close()
-    over = db(peak) - db(min(recipe.ceiling_stated, _BELOW_FULL_SCALE))
-    return max(over, db(true.finish()) - db(recipe.ceiling_true)) if true and recipe.ceiling_true else over
+    return replace(aim, target_db=aim.target_db + off)
+
+
+@dataclass(frozen=True, slots=True)
+class Decoded:
+    """What is heard of a file.
+
+    Attributes
+    ----------
+    over_db : by how much samples, and the wave between them where that counts, are over the ceiling; not positive where they are not.
+    off_db : by how much it is below the level that was meant; negative above it, 0 where none was.
+    offset : magnitude of the mean of its samples, nominal; of the channel in which it is largest.
+    """
+
+    over_db: float
+    off_db: float
+    offset: float = 0.0
+
+    @classmethod
+    def of(cls, part: Path, recipe: Recipe) -> Decoded:
+        """Of a file that was written by a recipe.
+
+        Raises
+        ------
+        IntakeError : it cannot be read.
+        """
+        reader = open_sound(part, recipe.stated)
+        try:
+            header = reader.header
+            # As whoever opens the file finds it, with its lead and with what a codec adds at its ends.
+            meter = Meter(replace(recipe, rate_out=header.sample_rate, channels=header.channels, lead=0))
+            peak, frames, sums = 0.0, 0, np.zeros(header.channels)
+            for block in reader.blocks():
+                sums += block.sum(axis=0, dtype=np.float64)
+                frames += len(block)
+                peak = max(peak, float(np.abs(block).max(initial=0.0)))
+                meter.add(block)
+        finally:
+            reader.close()
+        meter.finish()
+        over = db(peak) - db(min(recipe.ceiling_stated, _BELOW_FULL_SCALE))
+        if recipe.ceiling_true is not None and meter.true_peak > 0:
+            over = max(over, db(meter.true_peak) - db(recipe.ceiling_true))
+        off = 0.0
+        if recipe.level != "leave" and recipe.level_low is None and recipe.level_high is None:
+            off = recipe.target_db + recipe.gain_db - meter.level()
+        long = recipe.frames_out - recipe.lead >= _HAS_LEVEL_S * recipe.rate_out
+        return cls(over, off if math.isfinite(off) and long else 0.0, float(np.abs(sums).max()) / max(1, frames))
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
@@ -223,7 +334,7 @@ def _encode(
     return writer.digest, float(np.sqrt(energy.max() / max(1, done)))
 
 
-def _messages(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
+def _messages(settled: Settled, recipe: Recipe, behind: Decoded | None) -> tuple[str, ...]:
     messages = []
     over = db(settled.peak) - db(recipe.ceiling_stated)
     # brought down for its level, not for peaks
@@ -245,6 +356,13 @@ def _messages(settled: Settled, recipe: Recipe) -> tuple[str, ...]:
     elif settled.short_db > 0.05:
         messages.append(
             phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db)
+        )
+    if behind is not None and abs(behind.off_db) > 0.5 and not settled.short_db:
+        messages.append(
+            phrase(
+                "Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.",
+                off=-behind.off_db,
+            )
         )
     if settled.limited_db > 0.05:
         messages.append(

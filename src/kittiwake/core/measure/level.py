@@ -18,7 +18,13 @@ _LOT = 8192  # steps that are counted at a time
 _ROW = 128  # steps that are smoothed by one product
 _EACH, _MIDDLE = 4, 1  # steps of which the second stands for all when compared with the thresholds
 _LOWEST = -24
-_THRESHOLDS = 2.0 ** np.arange(_LOWEST, 1)
+_THRESHOLDS_DB = 20 * np.log10(2.0 ** np.arange(_LOWEST, 1))
+# What exceeds each threshold is counted at so many places to an octave and beyond both ends, which lie where the thresholds would lie under another
+# gain: so the level after a gain is known without measuring once more.
+_PARTS_LOG2, _BOTTOM, _TOP = 6, -34, 10
+_PARTS = 1 << _PARTS_LOG2
+_BINS = (_TOP - _BOTTOM) * _PARTS
+_OCTAVE_DB = 20 * math.log10(2)
 _NOTHING = np.zeros(0, np.float32)
 
 
@@ -51,7 +57,11 @@ class ActiveLevel:
         # Arrays come with the first samples: of many signals only peak and RMS are asked for.
         self._recent: NDArray[np.float64] | None = None
         self._rest = _NOTHING
-        self._counts: NDArray[np.float64] | None = None
+        self._counts: NDArray[np.float64] | None = (
+            None  # samples by the place that their smoothed magnitude reaches; first those that reach none
+        )
+        self._exact: ActiveLevel | None = None  # of sound that is short
+        self._finished = False
         self._energy = 0.0
         self._samples = 0
         self._peak = 0.0
@@ -121,13 +131,13 @@ class ActiveLevel:
         history = np.concatenate([before, envelope])
         held = _running_max(history, self._hold + 1)
         self._recent = history[-self._hold :]
-        # How many thresholds are exceeded: they are powers of two, and so is what a double's exponent tells.
-        exceeded = (held.view(np.int64) >> 52) - (1023 + _LOWEST - 1)
-        np.maximum(exceeded, 0, out=exceeded)
-        np.minimum(exceeded, len(_THRESHOLDS), out=exceeded)
+        # Places are powers of two and equal steps between them, which is what the leading bits of a double tell.
+        reached = (held.view(np.int64) >> (52 - _PARTS_LOG2)) - ((1023 + _BOTTOM) << _PARTS_LOG2) + 1
+        np.maximum(reached, 0, out=reached)
+        np.minimum(reached, _BINS, out=reached)
         weight = steps * self._step / len(held)
-        counts = weight * np.bincount(exceeded, minlength=len(_THRESHOLDS) + 1)[1:][::-1].cumsum()[::-1]
-        self._counts = counts if self._counts is None else self._counts + counts
+        here = np.bincount(reached, minlength=_BINS + 1) * weight
+        self._counts = np.asarray(here, np.float64) if self._counts is None else self._counts + here
 
     @property
     def peak(self) -> float:
@@ -147,8 +157,58 @@ class ActiveLevel:
     def result(self) -> tuple[float, float]:
         """Active level in dBov (0 dBov is the level of a signal that is at full scale all the time) and activity, 0 to 1.
 
-        Silence gives ``(-inf, 0.0)``. Call once, at the end.
+        Silence gives ``(-inf, 0.0)``. Nothing more may be added afterwards.
         """
+        level = self.level_after(0.0)
+        if not math.isfinite(level):
+            return level, 0.0
+        activity = self._energy / self._samples / 10 ** (level / 10)
+        return level, min(1.0, activity)
+
+    def level_after(self, gain_db: float) -> float:
+        """The active level in dBov, were this gain (dB) applied; -inf of silence.
+
+        It does not just move with the gain: the thresholds of the recommendation lie 6 dB apart and stay where they are, so that the level of
+        short sound may be several dB another. Nothing more may be added afterwards.
+        """
+        self._finish()
+        if self._energy <= 0 or self._counts is None or not self._counts[1:].any():
+            return -math.inf
+        if self._samples < HANGOVER * self._rate:
+            # Too short to hold a pause, and for the smoothing to rise: all of it is active.
+            return 20 * math.log10(self.rms) + gain_db
+        if self._exact is not None:
+            return self._exact.level_after(gain_db)
+        octaves, part = self._place_of(-gain_db)
+        at = (np.arange(_LOWEST, 1) + octaves - _BOTTOM) * _PARTS + part
+        thresholds = _THRESHOLDS_DB + octaves * _OCTAVE_DB + 20 * math.log10(1 + part / _PARTS)
+        counts = np.minimum(self._exceeding[np.clip(at, 0, _BINS - 1)], self._samples)
+        used = counts.nonzero()[0]
+        if not len(used):
+            return -math.inf
+        levels = 10 * np.log10(self._energy / counts[used])
+        above = levels - thresholds[used]
+        below = (above <= MARGIN).nonzero()[0]
+        if not len(below):
+            # So short or so peaky that no threshold lies within the margin: the highest that was reached decides.
+            return float(levels[-1]) + gain_db
+        if below[0] == 0:
+            return float(levels[0]) + gain_db
+        high = int(below[0])
+        return _between(levels[high - 1], above[high - 1], levels[high], above[high]) + gain_db
+
+    @staticmethod
+    def _place_of(shift_db: float) -> tuple[int, int]:
+        """Whole octaves and parts of one that thresholds are moved by, to the nearest place."""
+        octaves = math.floor(shift_db / _OCTAVE_DB)
+        part = round((10 ** ((shift_db - octaves * _OCTAVE_DB) / 20) - 1) * _PARTS)
+        return (octaves + 1, 0) if part >= _PARTS else (octaves, part)
+
+    def _finish(self) -> None:
+        """No more is to come."""
+        if self._finished:
+            return
+        self._finished = True
         if len(self._rest):
             self._waiting.append(self._rest.mean(keepdims=True))
             self._rest = self._rest[:0]
@@ -160,32 +220,20 @@ class ActiveLevel:
             values[: len(last)] = last
             values[len(last) :] = last[-1]
             self._count(values.reshape(-1, _ROW), len(last))
-        if self._energy <= 0 or self._counts is None or not self._counts[0]:
-            return -math.inf, 0.0
-        if self._samples < HANGOVER * self._rate:
-            # Too short to hold a pause, and for the smoothing to rise: all of it is active.
-            return 20 * math.log10(self.rms), 1.0
-        if self._short:
-            exact = ActiveLevel(self._rate, every_sample=True)
+        if self._short and self._samples >= HANGOVER * self._rate:
+            self._exact = ActiveLevel(self._rate, every_sample=True)
             for signal in self._short:
-                exact.add(signal)
-            return exact.result()
-        counts = np.minimum(self._counts, self._samples)
-        used = counts.nonzero()[0]
-        levels = 10 * np.log10(self._energy / counts[used])
-        above = levels - 20 * np.log10(_THRESHOLDS[used])
-        below = (above <= MARGIN).nonzero()[0]
-        if not len(below):
-            # So short or so peaky that no threshold lies within the margin: the highest that was reached decides.
-            level = float(levels[-1])
-        elif below[0] == 0:
-            level = float(levels[0])
-        else:
-            high = int(below[0])
-            share = (above[high - 1] - MARGIN) / (above[high - 1] - above[high])
-            level = float(levels[high - 1] + share * (levels[high] - levels[high - 1]))
-        activity = self._energy / self._samples / 10 ** (level / 10)
-        return level, min(1.0, activity)
+                self._exact.add(signal)
+        self._short = None
+        if self._counts is not None:
+            self._exceeding: NDArray[np.float64] = self._counts[1:][::-1].cumsum()[::-1]
+
+
+def _between(level: float, above: float, other: float, other_above: float) -> float:
+    """The level whose threshold lies the margin below it, between two that lie farther and less far below theirs, dB."""
+    if other_above >= MARGIN or above <= other_above:
+        return float(other)
+    return float(level + (above - MARGIN) / (above - other_above) * (other - level))
 
 
 @cache

@@ -6,7 +6,6 @@ import math
 from collections.abc import Iterator
 
 from ....words import phrase
-from ...codec import is_for_voices
 from ...codec.pcm import MOVES, Dither
 from ...model import Receiver
 from ...model.receiver import Level
@@ -53,7 +52,7 @@ def _checks(it: Subject, wanted: Level) -> Iterator[Check]:
     level = levels[wanted.measure]()
     target = wanted.target + (it.promise.recipe.gain_db if it.promise else 0.0)
     off, tolerance = level - target, wanted.tolerance_db + _slack(it, target)
-    right = math.isfinite(off) and (abs(off) <= tolerance or (off < 0 and _nothing_nearer(it, peak)))
+    right = math.isfinite(off) and (abs(off) <= tolerance or (off < 0 and _nothing_nearer(it, peak, off, tolerance)))
     told = phrase(
         "{target} ± {tolerance:g} dB, or as near as peaks allow",
         target=format_db(target, wanted.unit),
@@ -63,13 +62,15 @@ def _checks(it: Subject, wanted: Level) -> Iterator[Check]:
     yield Check(phrase("level"), told, found, right)
 
 
-def _nothing_nearer(it: Subject, peak: float) -> bool:
+def _nothing_nearer(it: Subject, peak: float, off: float, tolerance: float) -> bool:
     """Whether a file that is too soft could not have been louder within the rules."""
     treatment = it.receiver.treatment
+    if it.promise is not None and it.promise.short_db > 0 and abs(off + it.promise.short_db) <= tolerance:
+        return True  # as making measured it behind the codec, when peaks allowed no more
     if treatment.limiter_db:
         # Of a file of somebody else's nobody knows what a limiter has done already: then there is room.
         return it.promise is not None and it.promise.limited_db >= treatment.limiter_db - 0.1
-    slack = 4.0 if it.lossy else _AT_CEILING_DB
+    slack = 1.0 if it.lossy and it.promise is None else _AT_CEILING_DB
     ceiling = it.written.ceiling(ratio(treatment.ceiling_dbfs), treatment.dither) if it.written else 1.0
     if treatment.ceiling_dbtp is not None and db(it.again[1]) >= treatment.ceiling_dbtp - slack:
         return True
@@ -77,15 +78,11 @@ def _nothing_nearer(it: Subject, peak: float) -> bool:
 
 
 def _slack(it: Subject, target: float) -> float:
-    """By how much an encoding may miss a level (dB) that is none of the maker's doing."""
-    slack, measure = 0.0, it.receiver.treatment.level.measure
-    if it.promise and not it.promise.recipe.copy and it.lossy:
-        slack = 5.0 if is_for_voices(it.head.encoding) else 1.0
-        if measure == "peak":
-            slack *= 2.5  # such codecs keep power far better than single peaks
+    """By how much an encoding may miss a level (dB) that is none of the maker's doing: what rounding adds."""
+    treatment = it.receiver.treatment
     if it.written and it.written.depth:
-        slack += coarseness(measure, target, it.written.depth, it.receiver.treatment.dither)
-    return slack
+        return coarseness(treatment.level.measure, target, it.written.depth, treatment.dither)
+    return 0.0
 
 
 def coarseness(measure: str, target: float, depth: int, dither: Dither) -> float:

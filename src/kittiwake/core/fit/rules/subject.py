@@ -11,7 +11,7 @@ from ...codec import FORMATS, Format
 from ...model import Facts, Header, Measures, Receiver, SignalLevel
 from ..verdict import Recipe
 
-_HAS_LEVEL_S = 0.5  # a few times what P.56 needs to settle; less has no level worth the name
+HAS_LEVEL_S = 0.5  # a few times what P.56 needs to settle; less has no level worth the name
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,6 +37,7 @@ class Promise:
     digest : CRC-32 of the samples written, as ``codec.Writer.digest``.
     source_clipped : samples at full scale that the source already had.
     limited_db : by how much a limiter holds the highest peak down.
+    short_db : by how much the level stays under what was wanted, since peaks allow no more.
     accepted : codes of problems that a person lives with.
     """
 
@@ -46,6 +47,7 @@ class Promise:
     rms: float | None = None
     limited_db: float = 0.0
     accepted: tuple[str, ...] = ()
+    short_db: float = 0.0
 
 
 @dataclass
@@ -87,7 +89,7 @@ class Subject:
 
     @property
     def has_level(self) -> bool:
-        return self.seconds - self.receiver.treatment.lead_seconds >= _HAS_LEVEL_S
+        return self.seconds - self.receiver.treatment.lead_seconds >= HAS_LEVEL_S
 
     @cached_property
     def again(self) -> tuple[float, float]:
