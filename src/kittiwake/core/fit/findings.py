@@ -83,12 +83,14 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
         return [Problem("side_chosen", "note", phrase("You chose: {told}.", told=told), back)]
     use_right = Remedy("use_right", phrase("Use the right side instead"), touch_up={"side": "right"})
     if sides == "inverted":
-        message = phrase("One side is the other turned upside down; mixed, they would cancel. The left side is used.")
+        message = phrase(
+            "One side is the other turned upside down; mixed, they would cancel. Where one channel is wanted, the left side is taken."
+        )
         return [Problem("inverted", "note", message, (use_right,))]
     if sides in ("left_only", "right_only"):
         full, silent = ("left", "right") if sides == "left_only" else ("right", "left")
         message = phrase(
-            "Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level.",
+            "Only the {full} side holds sound, the {silent} is silent or holds only noise. Where one channel is wanted, the {full} side is taken, at its full level.",
             full=_SIDES[full],
             silent=_SIDES[silent],
         )
@@ -101,7 +103,7 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
     if sides in ("left_leads", "right_leads"):
         used, second = ("left", "right") if sides == "left_leads" else ("right", "left")
         message = phrase(
-            "Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. The {used} side is used.",
+            "Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. Where one channel is wanted, the {used} side is taken.",
             second=_SIDES[second],
             otherwise=_otherwise(sound),
             used=_SIDES[used],

@@ -36,6 +36,9 @@ _RATES = (1000, 768_000)
 _WORTH_TRIMMING_S = 0.02
 _DC = 0.001  # of full scale; less is neither heard nor costs level, but where the sound itself is soft and will be raised
 _DC_OF_RMS = 0.05
+_SILENT_CHANNEL_DB = (
+    -50.0
+)  # below the loudest channel of many; what is softer is no more than the noise of an input without anything at it
 _LEAST_LOSSY_S = 0.02  # s; nearly a frame of the codecs that work in frames
 
 
@@ -250,6 +253,9 @@ def _side(
         return "both", sound.stereo_level
     wanted = receiver.treatment.side if touch.side == "auto" else touch.side
     side: Signal = sound.signal if wanted == "auto" else wanted
+    if header.channels > 2 and side == "mix" and len(alive := live_channels(sound)) == 1:
+        # Mixed with silence it would come out softer, and no other.
+        side = ("left", "right", *(f"ch{n}" for n in range(3, header.channels + 1)))[alive[0]]
     return side, sound.levels.get(side, sound.level)
 
 
@@ -305,8 +311,25 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
         variable=path.accepted.variable and target.variable,
         trimmed=path.trimmed,
         more=touch.more,
+        live=_live_of(path.take, header, sound),
     )
     return _with_dither(recipe, touch, header, receiver)
+
+
+def live_channels(sound: Measures) -> tuple[int, ...]:
+    """Indices of the channels that hold anything beside the loudest; empty where none does."""
+    names = [name for name in sound.levels if name != "mix"]
+    loudest = max((sound.levels[name].rms for name in names), default=0.0)
+    least = max(loudest * ratio(_SILENT_CHANNEL_DB), 1e-9)
+    return tuple(n for n, name in enumerate(names) if sound.levels[name].rms > least)
+
+
+def _live_of(take: ChannelSelection, header: Header, sound: Measures) -> tuple[int, ...]:
+    """``Recipe.live``."""
+    if header.channels <= 2 or take not in ("mix", "both"):
+        return ()
+    live = live_channels(sound)
+    return live if len(live) < header.channels else ()
 
 
 def _band(receiver: Receiver, touch: TouchUp, rate_out: int) -> tuple[float | None, float | None]:

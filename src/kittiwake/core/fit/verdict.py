@@ -96,6 +96,7 @@ class Recipe:
     ----------
     copy : the bytes of the source are delivered as they are.
     start, stop : span, in frames of the source.
+    live : of a source of more than two channels, those that hold anything where some do not: only they are mixed.
     rate_in, rate_out : Hz; ``rate_in`` is the true rate.
     frames_out : exact length of the sound in the output, its lead included.
     dc_offsets : constant to take away from each channel of the source, nominal; empty where there is none worth it.
@@ -165,6 +166,7 @@ class Recipe:
     cues: tuple[Cue, ...] = ()
     info: tuple[Tag, ...] = ()
     more: Chosen = ()
+    live: tuple[int, ...] = ()
 
     @property
     def left_out(self) -> int:
@@ -243,7 +245,7 @@ class Recipe:
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""
         # Without what most have none of, so that fingerprints are what they were before there was such a thing.
-        empty = [key for key in ("more", "info") if not getattr(self, key)]
+        empty = [key for key in ("more", "info", "live") if not getattr(self, key)]
         plain = {key: getattr(self, key) for key in self.__slots__ if key != "format" and key not in empty}
         return {"format": "/".join(self.format.key), **plain}
 

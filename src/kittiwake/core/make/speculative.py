@@ -114,6 +114,7 @@ class SpeculativePass:
             and not recipe.lead
             and recipe.stop is None
             and recipe.start == 0
+            and not recipe.live
             and (recipe.take, recipe.channels) == (self._take, self._channels)
             and (recipe.rate_in, recipe.rate_out) == self._rates
             and recipe.frames_in == self._frames

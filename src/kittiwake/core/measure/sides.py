@@ -21,6 +21,14 @@ _WINDOW = 4096  # frames that are looked at closely at a time, where a second is
 _AT_ONCE = 12  # seconds in a row in which sides that have something in common are looked at; then every second one, every fourth …
 _APART = 0.5  # what have less in common are looked at ever more seldom from the start
 _FEW = 3  # places, of which nothing is said by band
+_ALIKE_DB = 1.0  # dB between two sides that are the same but for their level
+_PART_S, _PARTS_AT_LEAST, _PARTS_AT_MOST = (
+    0.05,
+    8,
+    2000,
+)  # parts of a second in which it is looked whether a side does anything
+_IDLE_BELOW_DB = 6.0  # that a side of nothing but noise lies at least below the other one
+_STEADY_DB, _LIVELY_DB = 5.0, 12.0  # between its soft and loud parts: of noise and hum less, of speech more
 _LEVEL = 1e-4  # of the loudest second: what is softer says nothing
 #: Edges of the bands, Hz: below the telephone's, its lower and its upper half, above it.
 BANDS = ((0.0, 300.0), (300.0, 1000.0), (1000.0, 3400.0), (3400.0, 24_000.0))
@@ -55,6 +63,7 @@ class SidesMeter:
         self._close: list[tuple[float, float, float]] = []  # weight, lag and correlation there
         self._spectra = np.zeros((3, len(BANDS)))  # energies and products in each band
         self._every, self._wait = 1, 0
+        self._parts: list[NDArray[np.float64]] = []  # energies of both sides in each part of a second, [shape=(2, n)]
 
     def add(
         self, left: NDArray[np.float32], right: NDArray[np.float32], left_energy: float, right_energy: float
@@ -62,6 +71,10 @@ class SidesMeter:
         """Take the next samples of both sides, each with its sum of squares."""
         self._ll += left_energy
         self._rr += right_energy
+        size = max(1, round(_PART_S * self._rate))
+        if (count := len(left) // size) and len(self._parts) < _PARTS_AT_MOST:
+            rows = [side[: count * size].reshape(count, size) for side in (left, right)]
+            self._parts.append(np.array([np.einsum("ij,ij->i", row, row) for row in rows]) / size)
         at = 0
         while at < len(left):
             stop = min(len(left), at + self._left)
@@ -124,8 +137,13 @@ class SidesMeter:
             return Relation("left_only")
         if ll <= rr * silent:
             return Relation("right_only")
+        apart = 10 * math.log10(max(ll, rr) / min(ll, rr))
         if ll + rr - 2 * lr <= (ll + rr) * 10 ** (_EQUAL_DB / 10):
             return Relation("identical")
+        if lr >= _PLAIN * math.sqrt(ll * rr) and apart <= _ALIKE_DB and not self._close:
+            return Relation("identical")  # but for a level that no ear tells
+        if (idle := self._idle(ll, rr)) is not None:
+            return Relation("left_only" if idle == 1 else "right_only")
         if not self._close and abs(lr) >= _PLAIN * math.sqrt(ll * rr) and lr > 0:
             # One is the other, but for its level; nothing more has to be made out.
             return Relation("left_leads" if ll >= rr else "right_leads")
@@ -141,13 +159,24 @@ class SidesMeter:
         alike = float((weight * np.abs(peak)).sum())
         bands = self._bands()
         lost = self._lost(seconds)
-        apart = 10 * math.log10(max(ll, rr) / min(ll, rr))
         if lr / math.sqrt(ll * rr) <= _INVERTED:
             return Relation("inverted", 0.0, bands)
         if alike >= _SAME or (apart >= _FAR and alike >= _BLEEDS):
             late = float(lag[np.argmax(weight * np.abs(peak))])
             return Relation("left_leads" if ll >= rr else "right_leads", late, bands, lost)
         return Relation("different", 0.0, bands, lost)
+
+    def _idle(self, ll: float, rr: float) -> int | None:
+        """The side (0 or 1) that holds nothing but noise or hum, which stays as loud as it is while the other one speaks; None where there is none."""
+        if not self._parts:
+            return None
+        parts = np.concatenate(self._parts, axis=1)
+        soft = 0 if ll < rr else 1
+        if parts.shape[1] < _PARTS_AT_LEAST or 10 * math.log10(max(ll, rr) / min(ll, rr)) < _IDLE_BELOW_DB:
+            return None
+        low, high = np.percentile(10 * np.log10(parts + 1e-14), (10, 95), axis=1)
+        steady = (high - low)[soft] < _STEADY_DB
+        return soft if steady and (high - low)[1 - soft] > _LIVELY_DB else None
 
     def _bands(self) -> tuple[float, ...]:
         if len(self._close) < _FEW:

@@ -7,7 +7,7 @@ from collections.abc import Iterator
 import numpy as np
 from numpy.typing import NDArray
 
-from ..model.downmix import mixed
+from ..model.downmix import downmixed, mixed
 from .length import Blocks
 
 #: ``mono``, ``left``, ``right``, ``mix``, ``both``, or ``ch3`` and so on for one channel of many.
@@ -23,13 +23,21 @@ def channel_of(side: str) -> int | None:
     return int(side[2:]) - 1 if side.startswith("ch") and side[2:].isdigit() else None
 
 
-def select_channel(blocks: Blocks, take: ChannelSelection, channels: int) -> Iterator[NDArray[np.float32]]:
+def select_channel(
+    blocks: Blocks, take: ChannelSelection, channels: int, live: tuple[int, ...] = ()
+) -> Iterator[NDArray[np.float32]]:
     """One signal (or both sides) of each block, on ``channels`` channels.
 
-    ``mix`` is the mean of two sides, and the downmix of ITU-R BS.775 of more channels: it cannot exceed the loudest.
+    ``mix`` is the mean of two sides; of more channels it is the downmix of ITU-R BS.775, as is ``both``: it cannot exceed the loudest.
+
+    Parameters
+    ----------
+    live : of more than two channels those that hold anything; empty for all.
     """
     for block in blocks:
-        if take == "both":
+        if block.shape[1] > 2 and take in ("both", "mix"):
+            out = downmixed(block.T, 2 if take == "both" else 1, live).T
+        elif take == "both":
             out = block[:, :2]
         elif take == "mix":
             out = mixed(block.T)[:, None]
