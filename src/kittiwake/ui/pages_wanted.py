@@ -20,6 +20,13 @@ def connect_pages(window: Shell) -> None:
     when("record", lambda page: page.counted.connect(lambda left: record.count_in(at, left)))
     when("record", lambda page: page.list_wanted.connect(lambda: record.record_list(at)))
     when("record", lambda page: page.use(window.settings["sound.microphone"]))
+    when("record", lambda page: page.use_silence(window.settings["sound.silence_ends_take"]))
+    when(
+        "record",
+        lambda page: page.silence_wanted.connect(
+            lambda tenths: window.settings.set("sound.silence_ends_take", tenths)
+        ),
+    )
     when("corpus", lambda page: page.rows_wanted.connect(lambda: corpus.texts_and_speakers(at)))
     when("phone", lambda page: page.recorded.connect(lambda path: window.add_paths([path])))
     when("script", lambda page: page.read_wanted.connect(lambda: script.read_script(at)))

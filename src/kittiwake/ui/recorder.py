@@ -13,7 +13,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from ..core.errors import reason_of
 from ..core.model import Facts, Note
 from ..core.record import Endpoint, Meter, TakeCheck, TakeWriter, check_take
-from ..core.record.endpoint import room_level
+from ..core.record.endpoint import USUAL_SILENCE, room_level
 from ..core.record.take import take_path
 from ..words import tr
 from .microphone import Microphone
@@ -43,6 +43,8 @@ class Recorder(QObject):
         self.meter = Meter(48_000)
         self.room_dbfs: float | None = None
         self.seconds = 0.0
+        self.silence = USUAL_SILENCE  # s of silence after which a take ends by itself; 0: it does not
+        self.ended_by_itself = False  # the last take
         self.levels: list[float] = []  # dBFS of what was recorded, one for each ``LEVEL_S``
         self._rest = np.zeros(0, np.float32)
         self._room: list[NDArray[np.float32]] = []
@@ -162,7 +164,9 @@ class Recorder(QObject):
                 )
             )
             return
-        self._endpoint = Endpoint(self.microphone.rate, self.room_dbfs if self.room_dbfs is not None else -60.0)
+        room = self.room_dbfs if self.room_dbfs is not None else -60.0
+        self._endpoint = Endpoint(self.microphone.rate, room, self.silence)
+        self.ended_by_itself = False
         self.seconds, self.levels, self._rest = 0.0, [], np.zeros(0, np.float32)
         self.microphone.speak(self._words)
         self._go("recording")
@@ -178,6 +182,7 @@ class Recorder(QObject):
         self._note_levels(block)
         self._endpoint.add(block)
         if self._endpoint.ended:
+            self.ended_by_itself = True
             self._end()
 
     def _note_levels(self, block: NDArray[np.float32]) -> None:

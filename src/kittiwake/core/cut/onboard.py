@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import uuid
 from collections.abc import Collection, Mapping
 from pathlib import Path
 
@@ -39,23 +40,44 @@ def with_cut(job: Job, source: Path, cut: Cut) -> Job:
     return job.changed(clips=(*left, *clips, *others, *right), cuts={**job.cuts, source: cut})
 
 
-def with_take(job: Job, source: Path, span: Span) -> Job:
-    """A recorded take is put on the board, cut to its words. Earlier takes of its name, from the same folder, are set aside."""
+def with_take(job: Job, source: Path, span: Span, own: str = "") -> Job:
+    """A recorded take is put on the board, cut to its words. Earlier takes of its name are set aside, and it takes over what they were known by: what
+    was made of them is replaced by what is made of it.
+
+    Parameters
+    ----------
+    own : id of a clip that it stands for, which goes; that of the earlier take where it is empty.
+    """
     cuts: dict[Path, Cut] = dict(job.cuts)
-    gone: set[str] = set()
+    gone = {own} if own else set()
     for path, cut in job.cuts.items():
-        earlier = {s.id for s in cut.spans if s.name == span.name and not s.aside}
-        if path.parent == source.parent and earlier:
+        earlier = {s.id for s in cut.spans if s.name == span.name and not s.aside and _is_take(cut, s)}
+        if earlier:
             gone |= earlier
-            cuts[path] = _set_aside(cut, earlier)
+            aside = tuple(
+                s.changed(aside=True, id=uuid.uuid4().hex[:12]) if s.id in earlier else s for s in cut.spans
+            )
+            cuts[path] = cut.changed(spans=aside)
+    known = own or next((clip.id for clip in job.clips if clip.id in gone), span.id)
+    span = span.changed(id=known)
     cuts[source] = Cut((span,))
     clip = Clip(
         source, span.name, span.start, span.stop, TouchUp(fade_in=_EDGE, fade_out=_EDGE), text=span.text, id=span.id
     )
+    before = next((c for c in job.clips if c.id == known), None)
+    if before is not None:
+        clip = clip.changed(
+            kind=before.kind, receivers=before.receivers, speaker=before.speaker, language=before.language
+        )
     # A retake stands where the take before stood.
     at = next((n for n, c in enumerate(job.clips) if c.id in gone), len(job.clips))
     clips = [c for c in job.clips if c.id not in gone]
     return job.changed(clips=(*clips[:at], clip, *clips[at:]), cuts=cuts)
+
+
+def _is_take(cut: Cut, span: Span) -> bool:
+    """Whether a cut is that of a take: one span by hand, which is what was said in it."""
+    return span.by_hand and sum(not one.aside for one in cut.spans) == 1 and not cut.lines
 
 
 def with_clip(job: Job, new: Clip) -> Job:

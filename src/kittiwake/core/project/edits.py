@@ -53,16 +53,15 @@ def put_take(project: Project, check: TakeCheck, name: str, text: str) -> Clip:
     """Put a recorded take on the board, cut to its words. Earlier takes of the name are set aside and stay on disk."""
     project.take_facts(check.facts)
     span = Span(check.start, check.stop, name, text, by_hand=True)
-    job = with_take(project.job, check.facts.path, span)
-    line = next((line for line in job.script.lines if line.name == name), None)
+    line = next((line for line in project.job.script.lines if line.name == name), None)
+    # A person has read it: it stands for what a voice spoke of it.
+    job = with_take(project.job, check.facts.path, span, line.id if line is not None else "")
     if line is not None:
-        # A person has read it: what a voice spoken of it goes off the board.
-        clips = tuple(clip for clip in job.clips if clip.id != line.id)
-        job = job.changed(clips=clips, script=job.script.replaced(line.changed(taken=True)))
+        job = job.changed(script=job.script.replaced(line.changed(taken=True)))
     if job.name == Job().name and not project.job.clips:
         job = job.changed(name="Recordings")
     project.change(phrase("recording “{name}”", name=name), job)
-    return next(clip for clip in project.job.clips if clip.id == span.id)
+    return next(clip for clip in project.job.clips if clip.source == check.facts.path)
 
 
 def put_script(project: Project, text: str, script: Script) -> None:
@@ -111,8 +110,11 @@ def put_spoken(project: Project, spoken: Mapping[str, Path]) -> int:
 
 def use_spoken(project: Project, line: ScriptLine) -> None:
     """Let the voice stand for a line again, in place of what was recorded of it, which stays on disk."""
-    ids = {clip.id for clip in project.job.clips if clip.name == line.name and clip.id != line.id}
-    job = without_clips(project.job, ids)
+    job = project.job
+    takes = {
+        clip.id for clip in job.clips if clip.name == line.name and (clip.id != line.id or clip.source in job.cuts)
+    }
+    job = without_clips(job, takes)
     project.change(
         phrase("the voice for “{name}”", name=line.name),
         job.changed(script=job.script.replaced(line.changed(taken=False))),

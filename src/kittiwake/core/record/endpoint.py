@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
+USUAL_SILENCE = 2.5  # s
 _STEP = 0.01  # s
 _BEGUN = 0.08  # s of sound that is no click
 _OVER_ROOM = 12.0  # dB
@@ -17,10 +18,10 @@ class Endpoint:
     ----------
     rate : Hz.
     room_dbfs : the noise of the room, as measured before.
-    silence : s that have to be quiet for it to be the end.
+    silence : s that have to be quiet for it to be the end; 0 where it never ends by itself. Who reads several sentences breathes and turns a page.
     """
 
-    def __init__(self, rate: int, room_dbfs: float, silence: float = 1.0) -> None:
+    def __init__(self, rate: int, room_dbfs: float, silence: float = USUAL_SILENCE) -> None:
         self._size = max(1, round(rate * _STEP))
         self._least = 10 ** ((max(room_dbfs, -75.0) + _OVER_ROOM) / 20)
         self._need, self._rest = round(_BEGUN / _STEP), round(silence / _STEP)
@@ -41,7 +42,7 @@ class Endpoint:
                 self._quiet += 1
                 if self._quiet > 5:
                     self._loud = 0
-                self.ended = self.ended or (self.begun and self._quiet >= self._rest)
+                self.ended = self.ended or (self.begun and 0 < self._rest <= self._quiet)
 
 
 def room_level(sound: NDArray[np.float32], rate: int) -> float:

@@ -12,11 +12,13 @@ from ...core.model import Clip, Line
 from ...core.model.units import format_db, format_seconds
 from ...core.project import edits
 from ...core.record import TakeCheck
+from ...core.record.endpoint import USUAL_SILENCE
 from ...words import in_words, phrase, tr
 from ..button import Button
 from ..field import Field
 from ..microphone import microphones, open_microphone
 from ..recorder import BEATS, LEVEL_S, Recorder
+from ..said_box import SaidBox
 from ..sentence import Sentence
 from ..session import Session
 from ..theme.scale import scaled
@@ -34,6 +36,7 @@ class RecordPage(QWidget):
     heard = Signal(object)  # Clip
     told = Signal(Sentence)
     list_wanted = Signal()
+    silence_wanted = Signal(int)  # tenths of a second after which a take is to end by itself from now on
 
     def __init__(self, session: Session) -> None:
         super().__init__()
@@ -77,6 +80,19 @@ class RecordPage(QWidget):
         label.setBuddy(self.devices)
         top.addWidget(label)
         top.addWidget(self.devices, 1)
+        silence = QLabel(tr("&Ends after silence of"))
+        self.silence = SaidBox(tr("The silence that ends a take"))
+        self.silence.setRange(0.0, 20.0)
+        self.silence.setSingleStep(0.5)
+        self.silence.setDecimals(1)
+        self.silence.setSuffix(" s")
+        self.silence.setSpecialValueText(tr("never"))
+        self.silence.setValue(USUAL_SILENCE)
+        self.silence.setAccessibleName(tr("Seconds of silence after which a take ends by itself; the least: never"))
+        self.silence.beyond.connect(self.told)
+        silence.setBuddy(self.silence)
+        top.addWidget(silence)
+        top.addWidget(self.silence)
         return top
 
     def _name_row(self) -> QHBoxLayout:
@@ -150,6 +166,12 @@ class RecordPage(QWidget):
         self.list.currentRowChanged.connect(self._row_chosen)
         self.devices.activated.connect(lambda _: self._open())
         self.name.returnPressed.connect(self._entered)
+        self.silence.valueChanged.connect(self._silence_chosen)
+
+    def _silence_chosen(self, seconds: float) -> None:
+        self.recorder.silence = seconds
+        self.silence_wanted.emit(round(10 * seconds))
+        self._refresh()
 
     # -- beginning and ending --------------------------------------------------------------------------------------
 
@@ -309,8 +331,9 @@ class RecordPage(QWidget):
             self.take.show_levels(self.recorder.levels)
             self.state.setText(
                 tr(
-                    "<b>● Recording</b>, {seconds:.1f} s. It ends by itself when you are silent.",
+                    "<b>● Recording</b>, {seconds:.1f} s. {ends}",
                     seconds=self.recorder.seconds,
+                    ends=self._ends(),
                 )
             )
 
@@ -368,18 +391,40 @@ class RecordPage(QWidget):
         if state == "off":
             return tr("The microphone is not open.")
         if self._check is None:
-            return tr(
-                "Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name."
-            )
+            return tr("Enter begins. It counts in and records. {ends} What you type is its name.", ends=self._ends())
         check = self._check
         if check.good:
             length = (check.stop - check.start) / (check.facts.header.sample_rate if check.facts.header else 1)
             return tr(
-                "<b>✓ It can be used</b>: {length}, on the board as <b>{name}</b>.",
+                "<b>✓ It can be used</b>: {length}, on the board as <b>{name}</b>. {ended}",
                 length=format_seconds(length),
                 name=esc((self._taking or self.current).name),
+                ended=self._ended(),
             )
-        return "<br>".join(f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes)
+        notes = [f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes]
+        return "<br>".join(filter(None, [*notes, in_words(self._ended())]))
+
+    def _ends(self) -> str:
+        """When a take ends."""
+        silence = self.recorder.silence
+        return tr("It ends after {silence:g} s of silence.", silence=silence) if silence else tr("Enter ends it.")
+
+    def _ended(self) -> str:
+        """That the last take was not ended by whoever spoke: what came later is not in it."""
+        if not self.recorder.ended_by_itself:
+            return ""
+        return tr(
+            "It ended by itself after {silence:g} s of silence; what was said later is not in it. Below, and in the settings, it can be longer.",
+            silence=self.recorder.silence,
+        )
+
+    def use_silence(self, tenths: int) -> None:
+        """After how much silence a take ends, in tenths of a second; 0: not by itself."""
+        self.recorder.silence = tenths / 10
+        self.silence.blockSignals(True)
+        self.silence.setValue(tenths / 10)
+        self.silence.blockSignals(False)
+        self._refresh()
 
     def shut_down(self) -> None:
         self.recorder.shut_down()

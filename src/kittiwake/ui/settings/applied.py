@@ -75,6 +75,11 @@ def _microphone(window: Shell) -> None:
         page.use(window.settings["sound.microphone"])
 
 
+def _silence(window: Shell) -> None:
+    if page := window.bench.built("record"):
+        page.use_silence(window.settings["sound.silence_ends_take"])
+
+
 def _keys(window: Shell) -> None:
     commands.rebind(window.settings.kept.keys)
     window.name_keys()
@@ -88,5 +93,6 @@ _WAYS: dict[str, Callable[[Shell], None]] = {
     "look.still": _still,
     "sound.loudspeaker": lambda window: window.player.use(window.settings["sound.loudspeaker"]),
     "sound.microphone": _microphone,
+    "sound.silence_ends_take": _silence,
     "keys": _keys,
 }

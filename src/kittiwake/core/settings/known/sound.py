@@ -18,4 +18,11 @@ register(
         "",
         kind="microphone",
     ),
+    Setting(
+        "sound.silence_ends_take",
+        phrase("A take ends after so much silence"),
+        phrase("In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences."),
+        25,
+        high=200,
+    ),
 )
