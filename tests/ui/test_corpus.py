@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+from typing import Any
 from unittest import mock
 
 import soundfile
@@ -18,6 +19,11 @@ Key, Mod = Qt.Key, Qt.KeyboardModifier
 
 
 class TestCorpus(WindowCase):
+    @property
+    def page(self) -> Any:
+        """The page of the job that is open."""
+        return self.window.bench.corpus_page
+
     def setUp(self) -> None:
         super().setUp()
         self.session.project.begin(("corpus",))
@@ -29,7 +35,6 @@ class TestCorpus(WindowCase):
         paths.append(self.write("in/s0_again.wav", again * 0.4, rate))
         self.window.add_paths(paths)
         self.settle()
-        self.page = self.window.bench.corpus_page
         self.window.board.setFocus()
 
     def measured(self) -> None:

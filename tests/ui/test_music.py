@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import Any
+
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
@@ -16,6 +18,11 @@ Key, Mod = Qt.Key, Qt.KeyboardModifier
 
 
 class TestHoldMusic(WindowCase):
+    @property
+    def page(self) -> Any:
+        """The page of the job that is open."""
+        return self.window.bench.music_page
+
     def setUp(self) -> None:
         super().setUp()
         self.session.project.begin(("hold-music",))
@@ -23,7 +30,6 @@ class TestHoldMusic(WindowCase):
         word = self.write("Patience.wav", speech_like(16_000, 1.5), 16_000)
         self.session.project.add_sources([self.write("Theme.wav", music(16), RATE), word])
         self.settle()
-        self.page = self.window.bench.music_page
         self.window.board.setFocus()
         self.window.board.select(self.clip("Theme").id)
 

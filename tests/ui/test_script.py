@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import shutil
+from typing import Any
 from unittest import mock
 
 from PySide6.QtCore import Qt
@@ -29,13 +30,17 @@ SINGLE = "\n".join(f"line {n}: This is line {n} of the deck radio." for n in ran
 
 
 class ScriptCase(WindowCase):
+    @property
+    def page(self) -> Any:
+        """The page of the job that is open."""
+        return self.window.bench.script_page
+
     def setUp(self) -> None:
         super().setUp()
         self.actions = 0
         self.session.project.begin(("phone-menu",))
         self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.window.board.setFocus()
-        self.page = self.window.bench.script_page
 
     def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
         self.actions += 1

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import Any
+
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
@@ -16,12 +18,16 @@ Key, Mod = Qt.Key, Qt.KeyboardModifier
 
 
 class TestTones(WindowCase):
+    @property
+    def page(self) -> Any:
+        """The page of the job that is open."""
+        return self.window.bench.tone_page
+
     def setUp(self) -> None:
         super().setUp()
         self.session.project.begin(("phone-menu",))
         self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.window.board.setFocus()
-        self.page = self.window.bench.tone_page
 
     def open(self) -> None:
         self.press(Key.Key_F4, Mod.ShiftModifier)

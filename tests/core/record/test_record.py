@@ -10,7 +10,7 @@ import soundfile
 
 from kittiwake.core.intake import open_sound
 from kittiwake.core.record import Endpoint, Meter, TakeWriter, check_take
-from kittiwake.core.record.endpoint import room_level
+from kittiwake.core.record.endpoint import USUAL_SILENCE, room_level
 from kittiwake.core.record.take import take_path
 from kittiwake.core.standin.microphone import StandInMicrophone, _lines
 from tests.sounds import FolderCase
@@ -86,11 +86,11 @@ class TestListening(FolderCase):
             self.assertEqual(found.notes, (), text)
             # It begins after half a second, with a tenth of air, and ends about a second before the recording does.
             self.assertAlmostEqual(found.start / 48_000, 0.5, delta=0.16)
-            self.assertAlmostEqual((found.facts.seconds or 0) - found.stop / 48_000, 0.9, delta=0.25)
+            self.assertAlmostEqual((found.facts.seconds or 0) - found.stop / 48_000, USUAL_SILENCE - 0.1, delta=0.25)
 
     def test_a_click_is_no_beginning_and_a_pause_no_end(self) -> None:
         rate = 16_000
-        endpoint = Endpoint(rate, -70)
+        endpoint = Endpoint(rate, -70, 1.0)
         click = np.zeros(rate, np.float32)
         click[500:900] = 0.5
         endpoint.add(click)

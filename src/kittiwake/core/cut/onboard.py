@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 import uuid
 from collections.abc import Collection, Mapping
 from pathlib import Path
@@ -40,6 +41,17 @@ def with_cut(job: Job, source: Path, cut: Cut) -> Job:
     return job.changed(clips=(*left, *clips, *others, *right), cuts={**job.cuts, source: cut})
 
 
+def is_take_of(path: Path, name: str) -> bool:
+    """Whether a file is called as takes of that name are: by it, perhaps with a number behind."""
+    safe = re.escape(file_name_of(name))
+    return re.fullmatch(rf"{safe}( take \d+)?", path.stem) is not None
+
+
+def file_name_of(name: str) -> str:
+    """A name of a take as a file may have it, without its ending."""
+    return "".join("-" if c in '/\\:*?"<>|' or not c.isprintable() else c for c in name).strip(" .")[:120] or "take"
+
+
 def with_take(job: Job, source: Path, span: Span, own: str = "") -> Job:
     """A recorded take is put on the board, cut to its words. Earlier takes of its name are set aside, and it takes over what they were known by: what
     was made of them is replaced by what is made of it.
@@ -51,7 +63,7 @@ def with_take(job: Job, source: Path, span: Span, own: str = "") -> Job:
     cuts: dict[Path, Cut] = dict(job.cuts)
     gone = {own} if own else set()
     for path, cut in job.cuts.items():
-        earlier = {s.id for s in cut.spans if s.name == span.name and not s.aside and _is_take(cut, s)}
+        earlier = {s.id for s in cut.spans if s.name == span.name and not s.aside and _is_take(path, cut, s, source)}
         if earlier:
             gone |= earlier
             aside = tuple(
@@ -75,9 +87,12 @@ def with_take(job: Job, source: Path, span: Span, own: str = "") -> Job:
     return job.changed(clips=(*clips[:at], clip, *clips[at:]), cuts=cuts)
 
 
-def _is_take(cut: Cut, span: Span) -> bool:
-    """Whether a cut is that of a take: one span by hand, which is what was said in it."""
-    return span.by_hand and sum(not one.aside for one in cut.spans) == 1 and not cut.lines
+def _is_take(path: Path, cut: Cut, span: Span, beside: Path) -> bool:
+    """Whether a cut is that of a take: one span by hand, which is what was said in it, of a file that lies beside another take or is called as takes of
+    its name are.
+    """
+    alone = sum(not one.aside for one in cut.spans) == 1 and not cut.lines
+    return path.parent == beside.parent or (span.by_hand and alone and is_take_of(path, span.name))
 
 
 def with_clip(job: Job, new: Clip) -> Job:

@@ -12,6 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...words import phrase
+from ..cut.onboard import file_name_of
 
 RATE, BITS = 48_000, 24
 _LARGEST = 0xFFFFFFFF - 4096  # bytes that the header can count, with room for what closes the file
@@ -110,7 +111,7 @@ class TakeWriter:
 
 def take_path(folder: Path, name: str) -> Path:
     """A free name for a take in a folder: ``name.wav``, or with a number behind."""
-    safe = "".join("-" if c in '/\\:*?"<>|' or not c.isprintable() else c for c in name).strip(" .")[:120] or "take"
+    safe = file_name_of(name)
     path, number = folder / f"{safe}.wav", 2
     while path.exists():
         path, number = folder / f"{safe} take {number}.wav", number + 1
