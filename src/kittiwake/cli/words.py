@@ -74,7 +74,7 @@ def facts_in_words(facts: Facts) -> str:
             rms=format_db(db(sound.rms)),
             speech=format_db(level.active_dbov, "dBov"),
             activity=level.activity,
-            highest=format_bandwidth(sound.bandwidth_hz),
+            highest=format_bandwidth(sound.bandwidth),
             sides=SIDES[sound.sides],
         ),
     ]

@@ -21,6 +21,7 @@ from ..make.speculative import SpeculativePass
 from ..make.staged import StagedOutput, commit, verify, write
 from ..model import Clip, Facts, Receiver, TouchUp
 from ..model.clip import clip_of
+from ..model.facts import NotMeasuredError
 from ..model.rule import stated_rules
 from ..process import Deferred
 from .naming import output_path
@@ -206,9 +207,15 @@ class _Stages:
             clip, found = self._clip, target.fit
         else:
             context = self._chunk.contexts[target.n] if self._chunk.contexts else None
-            clip, found = planned(
-                self._source.path, self._facts, receiver, request.true_rate, request.remedies, context
-            )
+            try:
+                clip, found = planned(
+                    self._source.path, self._facts, receiver, request.true_rate, request.remedies, context
+                )
+            except NotMeasuredError:
+                # A rule or a treatment goes by what was not measured: it is measured, and planned again.
+                self._picture = True
+                self._facts = request.analyze(self._source.path)
+                return self._planned(target)
             if request.strict and found.ready and found.warnings:
                 asked = tuple(replace(problem, severity="decide") for problem in found.warnings)
                 found = replace(found, verdict="decide", problems=asked)

@@ -41,10 +41,10 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
         )
         nothing = ask(phrase("Nothing is to be done: a receiver's treatment takes it away, and says so in the path."))
         found.append(Problem("dc_offset", "note", message, (nothing,)))
-    if head.sample_rate >= 32_000 and 0 < sound.bandwidth_hz < 4200:
+    if head.sample_rate >= 32_000 and 0 < (sound.bandwidth_hz or 0) < 4200:
         message = phrase(
             "It holds sound only up to {format_bandwidth}: a rate of {sample_rate} gives it no more than a telephone's.",
-            format_bandwidth=format_bandwidth(sound.bandwidth_hz),
+            format_bandwidth=format_bandwidth(sound.bandwidth_hz or 0.0),
             sample_rate=format_hz(head.sample_rate),
         )
         original = ask(phrase("Ask for the original, before it was made this narrow."))

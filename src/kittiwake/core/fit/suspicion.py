@@ -71,7 +71,7 @@ class Voiceprint:
         smooth = 10 * np.log10(np.convolve(power, window / window.sum(), "same") + 1e-16)
         swings = (sound.overview[:, 1] - sound.overview[:, 0]).astype(np.float64)
         pace = pace_of(swings, (facts.seconds or 0.0) / max(1, len(swings)))
-        return cls(facts.path, head.sample_rate, sound.pitch_hz, pace, sound.bandwidth_hz, smooth)
+        return cls(facts.path, head.sample_rate, sound.pitch_hz, pace, sound.bandwidth, smooth)
 
 
 def suspicions(prints: Iterable[Voiceprint]) -> dict[Path, Problem]:

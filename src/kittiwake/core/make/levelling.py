@@ -129,6 +129,7 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
         return Settled(gain, limit, short, 0.0, peak)
     # What comes after the gain changes the level: it is measured behind it, until it is right or nothing more can be done.
     target = None if recipe.level == "leave" else recipe.target_db + recipe.gain_db
+    best: tuple[float, Settled] | None = None
     for _ in range(_TRIES):
         now = Settled(gain, limit, 0.0, limited_db, peak)
         meter = Meter(recipe)
@@ -142,6 +143,8 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
         if recipe.ceiling_true is not None and meter.true_peak > 0:
             over = db(meter.true_peak) - db(recipe.ceiling_true)
         short = max(0.0, off) if math.isfinite(off) else 0.0
+        if over <= 0 and (best is None or abs(off) < best[0]):
+            best = (abs(off), Settled(gain, limit, short, limited_db, peak))
         if over > 0:
             if recipe.limiter_db:
                 limit *= ratio(-over - 0.01)
@@ -152,7 +155,8 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
             break
         gain = min(gain + (off if math.isfinite(off) else 0.0), most)
         limited_db = max(0.0, db(peak) + gain - db(limit)) if recipe.limiter_db else 0.0
-    return Settled(gain, limit, short, limited_db, peak)
+    # Where the measure leaps, the last try need not be the nearest.
+    return best[1] if best is not None and math.isfinite(best[0]) else Settled(gain, limit, short, limited_db, peak)
 
 
 def _wanted(first: Meter, recipe: Recipe) -> float:

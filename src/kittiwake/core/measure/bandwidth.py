@@ -111,6 +111,8 @@ class Spectrum:
             return None
         quiet = self._powers[: low + 1].sum(axis=0) / self._counts[: low + 1].sum()
         classes = [n for n in range(low + 1, _CLASSES) if self._counts[n] >= 2]
+        if not classes:
+            return None  # it falls so fast that no loudness comes twice, as a bell's: there is nothing to tell by
         # Not their mean: what hisses is softer than what sings, and is all that reaches up there.
         voice = np.max([self._powers[n] / self._counts[n] for n in classes], axis=0)
         smooth = [np.convolve(one, np.ones(9) / 9, mode="same") + 1e-30 for one in (quiet, voice)]

@@ -156,7 +156,7 @@ class Meters:
             side_bands=across.bands,
             side_loss_db=across.lost_db,
             levels=levels,
-            bandwidth_hz=min(spectrum.bandwidth(), self._header.sample_rate / 2) if spectrum is not None else 0.0,
+            bandwidth_hz=min(spectrum.bandwidth(), self._header.sample_rate / 2) if spectrum is not None else None,
             overview=self._outline.result(),
             spectrum=curve,
             spectrum_step=spectrum.step if spectrum is not None else 0.0,

@@ -89,6 +89,10 @@ class SignalLevel:
     activity: float
 
 
+class NotMeasuredError(Exception):
+    """Something is asked for that was not measured: that is no value, and nothing may be decided by it."""
+
+
 @dataclass(frozen=True, slots=True)
 class Measures:
     """What the samples of a source hold.
@@ -106,7 +110,7 @@ class Measures:
     side_bands : correlation of the two sides in each of ``measure.sides.BANDS``; empty where they were not looked at so closely.
     side_loss_db : by how much mixing lowers the band or the second that loses most, beside two sides that have nothing in common.
     pitch_hz : median pitch of the voice; None where there is none, or where it was not asked for.
-    bandwidth_hz : highest frequency that holds sound.
+    bandwidth_hz : highest frequency that holds sound; None where no spectrum was measured.
     overview : [shape=(n, 2)] lowest and highest sample of each n-th part.
     spectrum : [shape=(m,)] mean power in dB a bin of ``spectrum_step`` Hz.
     """
@@ -118,7 +122,7 @@ class Measures:
     clipped_samples: int
     sides: Sides
     levels: dict[Signal, SignalLevel]
-    bandwidth_hz: float
+    bandwidth_hz: float | None
     overview: NDArray[np.float32] = field(repr=False, compare=False)
     spectrum: NDArray[np.float32] = field(repr=False, compare=False)
     spectrum_step: float = 0.0
@@ -128,6 +132,23 @@ class Measures:
     side_lag: float = 0.0
     side_bands: tuple[float, ...] = ()
     side_loss_db: float = 0.0
+
+    @property
+    def pictured(self) -> bool:
+        """Whether outline, spectrum and bandwidth were measured."""
+        return self.spectrum_step > 0
+
+    @property
+    def bandwidth(self) -> float:
+        """``bandwidth_hz``, for whoever decides by it.
+
+        Raises
+        ------
+        NotMeasuredError : no spectrum was measured.
+        """
+        if self.bandwidth_hz is None:
+            raise NotMeasuredError("bandwidth")
+        return self.bandwidth_hz
 
     @property
     def silent(self) -> bool:
@@ -153,8 +174,14 @@ class Measures:
         """Frames between ``start`` and ``stop`` at which sound worth hearing begins and ends: where peaks come within 16 dB of the
         active level.
 
-        As fine as the outline, that is within 3 ms in ten seconds, and never inside the sound.
+        As fine as the outline, that is within 3 ms in ten seconds, and never inside the sound; all of it where nothing is loud enough to tell by.
+
+        Raises
+        ------
+        NotMeasuredError : there is no outline. Whoever asks has it measured, and asks again.
         """
+        if not self.pictured:
+            raise NotMeasuredError("outline")
         stop = self.frames if stop is None else min(stop, self.frames)
         if not len(self.overview) or not np.isfinite(self.level.active_dbov):
             return start, stop
@@ -236,7 +263,7 @@ class Facts:
             "clipped_samples": sound.clipped_samples if sound else None,
             "flat_samples": sound.flat_samples if sound else None,
             "dc_offset": _finite(sound.dc_offset, 6) if sound else None,
-            "bandwidth_hz": round(sound.bandwidth_hz) if sound else None,
+            "bandwidth_hz": round(sound.bandwidth_hz) if sound and sound.bandwidth_hz is not None else None,
             "sides": sound.sides if sound else None,
             "side_lag_ms": round(sound.side_lag * 1000, 3) if sound else None,
             "side_bands": list(sound.side_bands) if sound else None,

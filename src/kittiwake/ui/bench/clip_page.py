@@ -126,7 +126,7 @@ class ClipPage(QWidget):
         layer = SpectrumLayer(
             tr(
                 "Source, sound up to {format_bandwidth}",
-                format_bandwidth=format_bandwidth(sound.bandwidth_hz * share),
+                format_bandwidth=format_bandwidth(sound.bandwidth * share),
             ),
             sound.spectrum,
             sound.spectrum_step * share,
@@ -212,7 +212,7 @@ def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, s
                 ),
             ),
             (tr("Peak, RMS"), f"{in_words(format_db(db(sound.peak)))}, {in_words(format_db(db(sound.rms)))}"),
-            (tr("Sound up to"), format_bandwidth(sound.bandwidth_hz * share)),
+            (tr("Sound up to"), format_bandwidth(sound.bandwidth * share)),
             (tr("Sides"), _sides_in_words(sound)),
             (
                 tr("Clipped"),

@@ -31,7 +31,7 @@ _COLUMNS: tuple[tuple[str, Callable[[Row], float]], ...] = (
         phrase("Clipped"),
         lambda row: row[1].measures.clipped_samples + row[1].measures.flat_samples if row[1].measures else 0.0,
     ),
-    (phrase("Sound up to"), lambda row: row[1].measures.bandwidth_hz if row[1].measures else 0.0),
+    (phrase("Sound up to"), lambda row: row[1].measures.bandwidth if row[1].measures else 0.0),
     (phrase("Length"), lambda row: row[1].seconds or 0.0),
 )
 

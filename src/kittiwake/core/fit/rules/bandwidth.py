@@ -15,7 +15,7 @@ _NARROW = acceptable("narrow_band", phrase("deliver narrow sound"))
 
 
 def _problems(asked: Asked, expected: float) -> Iterator[Problem]:
-    found, rate_in = asked.sound.bandwidth_hz, asked.recipe.rate_in
+    found, rate_in = asked.sound.bandwidth, asked.recipe.rate_in
     if not 0 < found < 0.75 * expected:
         return
     if found > 0.45 * rate_in:
