@@ -9,6 +9,7 @@ from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchU
 from ..model.clip import UNTOUCHED
 from ..model.units import format_bytes, format_hz
 from .path import Touch, touches
+from .rules.form import has_bit_rate
 from .verdict import Fit, Problem, Recipe, Step
 
 #: dB of gain that are nothing: no ear and no meter of the trade tells them.
@@ -32,6 +33,10 @@ def fits_as_is(
         return False
     same = (header.container, header.encoding) == recipe.format.key and header.sample_rate == recipe.rate_out
     if not same or header.channels != recipe.channels:
+        return False
+    stated = [one for one in receiver.rules.accepts if (one.container, one.encoding) == recipe.format.key]
+    wanted = stated[0].bit_rate if stated and not stated[0].variable else 0
+    if wanted and facts.seconds and not has_bit_rate(header, facts.seconds, wanted):
         return False
     largest = receiver.rules.limits.max_bytes
     if largest is not None and header.bytes > largest:

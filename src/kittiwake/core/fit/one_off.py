@@ -18,7 +18,17 @@ _HIGHEST = 48_000  # Hz; the rate of a form that can have any is the source's ow
 #: What people call forms, where it is not the container, the encoding or the extension.
 _ALSO = {"vorbis": ("ogg", "vorbis"), "aac": ("mp4", "aac"), "m4a": ("mp4", "aac"), "ulaw": ("wav", "ulaw"), "alaw": ("wav", "alaw"),
          "opus": ("ogg", "opus"), "ogg": ("ogg", "vorbis"), "wav": ("wav", "pcm_s16"), "flac": ("flac", "pcm_s16"),
-         "aiff": ("aiff", "pcm_s16")}  # fmt: skip
+         "aiff": ("aiff", "pcm_s16"), "raw": ("raw", "pcm_s16le"), "headerless": ("raw", "pcm_s16le"), "linear": ("raw", "pcm_s16le"),
+         "linear16": ("raw", "pcm_s16le"), "slin": ("raw", "pcm_s16le"), "sln": ("raw", "pcm_s16le"), "pcm": ("wav", "pcm_s16"), "lpcm": ("wav", "pcm_s16")}  # fmt: skip
+#: Two words that go together: where there is no header, they name what is in it.
+HEADERLESS = {
+    "ulaw": "ulaw",
+    "alaw": "alaw",
+    "gsm": "gsm",
+    "pcm": "pcm_s16le",
+    "linear": "pcm_s16le",
+    "linear16": "pcm_s16le",
+}
 
 
 def form_called(name: str) -> Format:

@@ -12,7 +12,7 @@ from ..codec import FORMATS
 from ..errors import RulesError
 from ..model import Receiver
 from ..model.units import format_hz, parse_size
-from .one_off import form_called, receiver_of_form, with_settings
+from .one_off import HEADERLESS, form_called, receiver_of_form, with_settings
 
 _NUMBER = r"[-−+]?[0-9]+(?:[.,][0-9]+)?"
 #: Each kind of wish; what is matched first counts.
@@ -65,7 +65,7 @@ def receiver_of_wish(text: str) -> Receiver:
         if kind == "bits":
             bits = int(value)
         elif kind == "form":
-            wish.form = wish.form or value
+            wish.form = _form(wish.form, value)
         else:
             _take(wish, kind, value)
     if not wish.form:
@@ -79,7 +79,8 @@ def receiver_of_wish(text: str) -> Receiver:
         # 128k of an MP3 is its bit rate, 44.1k its sample rate; what has no bit rate has only the other.
         _take(wish, "bit_rate" if round(float(value) * 1000) in form.bit_rates else "rate", value)
     if bits:
-        key = (form.container, _DEPTHS[bits])
+        depths = _DEPTHS if form.container != "raw" else {16: "pcm_s16le"}
+        key = (form.container, depths.get(bits, ""))
         if key not in FORMATS:
             raise RulesError(
                 phrase("{name} has no {bits} bits.", name=form.name, bits=bits),
@@ -91,6 +92,16 @@ def receiver_of_wish(text: str) -> Receiver:
         wish.form, rate=wish.rate, channels=wish.channels, bit_rate=wish.bit_rate, variable=wish.variable
     )
     return _named(with_settings(plain, tuple(wish.settings)), wish)
+
+
+def _form(before: str, word: str) -> str:
+    """The form that words say so far: “raw ulaw” and “ulaw raw” are one, and otherwise the first counts."""
+    if not before:
+        return word
+    for one, other in ((before, word), (word, before)):
+        if one in ("raw", "headerless") and other in HEADERLESS:
+            return f"raw/{HEADERLESS[other]}"
+    return before
 
 
 def _next(rest: str) -> tuple[str, str, str]:

@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from ....words import joined, phrase
 from ...codec import FORMATS, Format
 from ...codec.registry import nearest_forms
-from ...model import Receiver
+from ...model import Header, Receiver
 from ...model.receiver import Accepts
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import format_hz, format_kind
@@ -65,6 +65,36 @@ def _checks(it: Subject, accepts: tuple[Accepts, ...]) -> Iterator[Check]:
     taken = [(one.container, one.encoding) for one in accepts]
     wanted = joined((format_kind(*form) for form in taken), phrase(" or "))
     yield Check(phrase("format"), wanted, format_kind(*it.form), it.form in taken)
+    stated = [one for one in accepts if (one.container, one.encoding) == it.form]
+    rates = [one.bit_rate for one in stated if one.bit_rate and not one.variable]
+    # Of what is coded here the encoder is asked for it; of short sound heads and fillings are most of the file.
+    if (
+        rates
+        and len(rates) == len(stated)
+        and it.seconds >= SHORTEST_FOR_RATE_S
+        and (it.promise is None or it.promise.recipe.copy)
+    ):
+        found = bit_rate_of(it.head, it.seconds)
+        wanted = joined((phrase("{bit_rate:g} kbit/s", bit_rate=rate / 1000) for rate in rates), phrase(" or "))
+        right = any(has_bit_rate(it.head, it.seconds, rate) for rate in rates)
+        yield Check(phrase("bit rate"), wanted, phrase("{bit_rate:.0f} kbit/s", bit_rate=found / 1000), right)
+
+
+SHORTEST_FOR_RATE_S = 1.0
+_LESS, _MORE = (
+    0.04,
+    0.10,
+)  # that the bytes of a file may come to less and more than its bit rate: a last frame, heads and tags
+
+
+def bit_rate_of(head: Header, seconds: float) -> float:
+    """Bits of a file for each second of its sound, heads and tags among them."""
+    return 8 * head.bytes / seconds if seconds > 0 else 0.0
+
+
+def has_bit_rate(head: Header, seconds: float, wanted: int) -> bool:
+    """Whether a file can be of this bit rate (bit/s), as far as its size tells."""
+    return (1 - _LESS) * wanted <= bit_rate_of(head, seconds) <= (1 + _MORE) * wanted
 
 
 def _faults(receiver: Receiver, accepts: tuple[Accepts, ...]) -> Iterator[str]:

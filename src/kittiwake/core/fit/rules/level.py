@@ -33,6 +33,8 @@ def _problems(asked: Asked, _: Level) -> Iterator[Problem]:
         )
         closer = ask(phrase("Record it again, closer to the microphone."))
         yield Problem(_QUIET, "warning", message, (closer, accept(_QUIET, phrase("It is good enough"))))
+    if recipe.level == "leave" and recipe.gain_db <= 0:
+        return  # no level is wanted that peaks could keep it from
     short = db(asked.level.peak) + gain - db(recipe.ceiling) - recipe.limiter_db
     if short > 0.5:
         message = phrase(
