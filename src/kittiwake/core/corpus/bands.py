@@ -29,6 +29,11 @@ class Grid(NamedTuple):
     window: NDArray[np.float32]
 
 
+_CONSTANT = (
+    2  # bins that hold nothing but a constant part, as a Hann window spreads it: it is neither speech nor noise
+)
+
+
 @lru_cache(maxsize=8)
 def grid_of(rate: int) -> Grid:
     """The bands at a sample rate (Hz)."""
@@ -94,6 +99,7 @@ class Bands:
         for a in range(0, whole, _FEW):
             turned = rfft(rows[a : a + _FEW] * self.grid.window, axis=1)
             power = turned.real**2 + turned.imag**2
+            power[:, :_CONSTANT] = 0
             # Frames overlap by half: every second is enough for a spectrum, and of a longer sound every fourth.
             some.append(power[:: 2 if self._frames + a < _LONG else 4])
             bands = np.add.reduceat(power, self.grid.starts, axis=1)

@@ -146,4 +146,5 @@ def _line(power: NDArray[np.float32], hertz: float, per_hertz: float) -> tuple[f
 
 
 def _level(part: NDArray[np.float32]) -> float:
-    return 10 * math.log10(float(np.mean(part.astype(np.float64) ** 2)) + 1e-10) if len(part) else -100.0
+    """Of what moves: a constant part is not heard."""
+    return 10 * math.log10(float(np.var(part.astype(np.float64))) + 1e-10) if len(part) else -100.0

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import csv
 import io
+import os
+import time
 from collections.abc import Sequence
 from pathlib import Path
 from typing import Any
@@ -12,9 +14,11 @@ from ...plain_data import dataclass
 from ...words import phrase
 from ..errors import KittiwakeError, reason_of
 from ..model.script import FASTEST, SLOWEST, ScriptLine
+from ..process import WorkerProcess
 from .meant import parts_of
 
 _MOST_BYTES = 64 << 20
+_MOST_MEMORY, _MOST_SECONDS, _MOST_CELLS = 1 << 30, 30.0, 2_000_000  # that reading a spreadsheet may take
 _SHEETS = (".xlsx", ".xlsm", ".xls", ".ods")
 #: What people call the columns.
 _HEADINGS = {
@@ -88,19 +92,47 @@ def _read(path: Path) -> str | list[list[str]]:
 
 
 def _sheet(path: Path) -> list[list[str]]:
+    """The rows of a spreadsheet, read by a process of its own with bounds: one of a kilobyte may claim a cell that a table of terabytes would have."""
+    until = time.monotonic() + _MOST_SECONDS
+    helper = WorkerProcess(_sheet_in_bounds)
+    try:
+        found = helper.ask(str(path), lambda: time.monotonic() > until)
+    finally:
+        helper.close()
+    if isinstance(found, list):
+        return found
+    why = found if isinstance(found, str) else phrase("it takes more memory or time than a table may")
+    raise KittiwakeError(
+        phrase("{name} is no spreadsheet that can be read ({error}).", name=path.name, error=why),
+        phrase("Save it as CSV."),
+        "script",
+    )
+
+
+def _sheet_in_bounds(path: str) -> list[list[str]] | str:
+    """In a worker: rows, or why there are none."""
+    import resource
+
     import python_calamine
 
+    # What the library has to say when memory ends is for those who made it.
+    os.dup2(os.open(os.devnull, os.O_WRONLY), 2)
+    with open("/proc/self/statm", encoding="ascii") as file:  # noqa: PTH123
+        now = int(file.read().split()[0]) * resource.getpagesize()
+    resource.setrlimit(resource.RLIMIT_AS, (now + _MOST_MEMORY, now + _MOST_MEMORY))
     try:
-        book = python_calamine.CalamineWorkbook.from_path(str(path))
-        rows = book.get_sheet_by_index(0).to_python()
-    except Exception as error:  # the library raises kinds of its own
-        raise KittiwakeError(
-            phrase("{name} is no spreadsheet that can be read ({error}).", name=path.name, error=error),
-            phrase("Save it as CSV."),
-            "script",
-        ) from error
-    # Formulas come as what they last gave: they are text here, and never worked out.
-    return [[_cell(value) for value in row] for row in rows]
+        sheet = python_calamine.CalamineWorkbook.from_path(path).get_sheet_by_index(0)
+        rows: list[list[str]] = []
+        cells = 0
+        # Formulas come as what they last gave: they are text here, and never worked out.
+        for row in sheet.iter_rows():
+            cells += len(row)
+            if cells > _MOST_CELLS:
+                return phrase("it has more than {cells:,} cells", cells=_MOST_CELLS)
+            rows.append([_cell(value) for value in row])
+        return rows
+    except BaseException as error:  # the library raises kinds of its own, some of them of no known family
+        return str(error)[:200] or type(error).__name__
 
 
 def _cell(value: Any) -> str:
