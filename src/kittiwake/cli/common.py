@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import functools
+import math
 import sys
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from pathlib import Path
@@ -20,6 +21,16 @@ from .help_pages import AllVerbs
 
 if TYPE_CHECKING:
     from click.shell_completion import CompletionItem
+
+
+class Number(click.FloatRange):
+    """A number within bounds; what is none (NaN) lies in no bounds, though every comparison lets it through."""
+
+    def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
+        found = super().convert(value, param, ctx)
+        if not math.isfinite(found):
+            self.fail(tr("“{value}” is no number that can be meant.", value=value), param, ctx)
+        return found
 
 
 class GivenPath(click.Path):

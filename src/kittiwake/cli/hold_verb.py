@@ -28,9 +28,9 @@ _MORE = phrase(
 @click.option("--into", required=True, type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
 @click.option("--length", help="Of the whole, seconds or m:ss; by default the loop once.")
 @click.option("--loop", metavar="'FROM to TO'", help="The loop, in what the pieces are together.")
-@click.option("--shortest", type=click.FloatRange(1, 600), help="Seconds that a loop that is found has at least.")
-@click.option("--fade", type=click.FloatRange(0, 10), help="Seconds over which the end goes into the start.")
-@click.option("--lufs", type=click.FloatRange(-50, -8), help="Loudness of the music.")
+@click.option("--shortest", type=common.Number(1, 600), help="Seconds that a loop that is found has at least.")
+@click.option("--fade", type=common.Number(0, 10), help="Seconds over which the end goes into the start.")
+@click.option("--lufs", type=common.Number(-50, -8), help="Loudness of the music.")
 @click.option("--band", type=click.Choice(["telephone", "full"]), help="What is kept of it.")
 @click.option(
     "--message",
@@ -39,8 +39,8 @@ _MORE = phrase(
     type=common.GivenPath(exists=True, dir_okay=False),
     help="Laid over it; may be repeated.",
 )
-@click.option("--every", type=click.FloatRange(2, 3600), help="Seconds from one message to the next.")
-@click.option("--duck", "duck_db", type=click.FloatRange(0, 60), help="By how much the music is softer beneath, dB.")
+@click.option("--every", type=common.Number(2, 3600), help="Seconds from one message to the next.")
+@click.option("--duck", "duck_db", type=common.Number(0, 60), help="By how much the music is softer beneath, dB.")
 @click.option("--name", help="Of the file.")
 @click.option("--holder", help="Whose the music is.")
 @click.option("--licence", help="By what it may be played.")

@@ -8,6 +8,7 @@ from typing import Any
 
 import click
 
+from ..core.disk.text import printable
 from ..core.errors import KittiwakeError, reason_of
 from ..plain_data import dataclass
 from ..words import phrase, tr
@@ -29,12 +30,12 @@ _MORE = phrase(
     more=_MORE,
 )
 @click.option(
-    "--above-room", type=click.FloatRange(6, 30), metavar="DB", help="dB above the room where sound begins (9)."
+    "--above-room", type=common.Number(6, 30), metavar="DB", help="dB above the room where sound begins (9)."
 )
-@click.option("--pause", type=click.FloatRange(0.1, 5), metavar="S", help="A shorter pause does not separate (0.5).")
-@click.option("--shortest", type=click.FloatRange(0.05, 5), metavar="S", help="Shorter speech is left out (0.15).")
-@click.option("--air-before", type=click.FloatRange(0, 2), metavar="S", help="Kept before the first sound (0.1).")
-@click.option("--air-after", type=click.FloatRange(0, 2), metavar="S", help="Kept after the last sound (0.1).")
+@click.option("--pause", type=common.Number(0.1, 5), metavar="S", help="A shorter pause does not separate (0.5).")
+@click.option("--shortest", type=common.Number(0.05, 5), metavar="S", help="Shorter speech is left out (0.15).")
+@click.option("--air-before", type=common.Number(0, 2), metavar="S", help="Kept before the first sound (0.1).")
+@click.option("--air-after", type=common.Number(0, 2), metavar="S", help="Kept after the last sound (0.1).")
 @click.option(
     "--names",
     type=common.GivenPath(path_type=Path, exists=True, dir_okay=False),
@@ -147,10 +148,10 @@ def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:
         say(
             tr(
                 "{path}: {count} spoken, room {room_dbfs:.0f} dBFS",
-                path=heard.path,
+                path=printable(str(heard.path)),
                 count=count,
                 room_dbfs=heard.room_dbfs,
-            ).replace("-", "−")
+            ).replace(" -", " −")
             + floor
         )
     for span in heard.spans:

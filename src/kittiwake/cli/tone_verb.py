@@ -28,7 +28,7 @@ _MORE = phrase(
 )
 @common.for_receivers_if_any
 @click.option("--into", type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
-@click.option("--seconds", type=click.FloatRange(0.01, 3600), help="About how long, in whole cadences or periods.")
+@click.option("--seconds", type=common.Number(0.01, 3600), help="About how long, in whole cadences or periods.")
 @click.option("--repeats", type=click.IntRange(1, 10_000), help="How often the whole sounds.")
 @click.option("--list", "list_all", is_flag=True, help="List the tones of all countries, and leave.")
 @click.option("--toml", "as_toml", is_flag=True, help="Write the recipes as TOML, to be changed, and leave.")

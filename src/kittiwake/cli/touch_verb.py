@@ -61,23 +61,23 @@ class _Speed(click.ParamType[float]):
 )
 @click.option("--without-pauses", is_flag=True, help="Leave out what lies between what is spoken.")
 @click.option(
-    "--louder", "gain_db", type=click.FloatRange(-60, 60), metavar="DB", help="On top of what the receiver asks for."
+    "--louder", "gain_db", type=common.Number(-60, 60), metavar="DB", help="On top of what the receiver asks for."
 )
 @click.option("--faster", "speed", type=_Speed(), metavar="PERCENT", help="8%, -5%, or 1.08 times; the pitch stays.")
-@click.option("--higher", "pitch", type=click.FloatRange(-6, 6), metavar="SEMITONES", help="The length stays.")
-@click.option("--fade-in", type=click.FloatRange(0, 3600), metavar="S", help="Over so many seconds.")
-@click.option("--fade-out", type=click.FloatRange(0, 3600), metavar="S", help="Over so many seconds.")
+@click.option("--higher", "pitch", type=common.Number(-6, 6), metavar="SEMITONES", help="The length stays.")
+@click.option("--fade-in", type=common.Number(0, 3600), metavar="S", help="Over so many seconds.")
+@click.option("--fade-out", type=common.Number(0, 3600), metavar="S", help="Over so many seconds.")
 @click.option("--fade-shape", type=click.Choice(["round", "even"]), help="Gentle at both ends, or a straight line.")
-@click.option("--low-cut", type=click.FloatRange(0, 20_000), metavar="HZ", help="Keep nothing below.")
+@click.option("--low-cut", type=common.Number(0, 20_000), metavar="HZ", help="Keep nothing below.")
 @click.option(
     "--limiter",
     "limiter_db",
-    type=click.FloatRange(0, 12),
+    type=common.Number(0, 12),
     metavar="DB",
     help="What single peaks may be held down by.",
 )
 @click.option(
-    "--loop", type=click.FloatRange(0, 10), metavar="S", help="Blend so much of the end into the start; 0 never."
+    "--loop", type=common.Number(0, 10), metavar="S", help="Blend so much of the end into the start; 0 never."
 )
 @click.option("--side", help="left, right, mix, or a channel such as ch3.")
 @click.option("--remove-dc", is_flag=True, default=None, help="Take away a DC offset.")

@@ -48,7 +48,7 @@ class Halves(QWidget):
         self._path = path or user_state_path("kittiwake") / "window.json"
         self._shares = dict(_SHARES)
         self._whole_board = False
-        with contextlib.suppress(OSError, ValueError, TypeError):
+        with contextlib.suppress(OSError, ValueError, TypeError, AttributeError, RecursionError):
             kept = json.loads(self._path.read_text("utf-8"))
             self._shares.update(
                 {page: float(share) for page, share in kept.items() if page in _SHARES and 0.05 < float(share) < 0.95}

@@ -9,6 +9,8 @@ import stat
 from pathlib import Path
 from typing import Any
 
+_LONGEST_KEY, _MOST_PARTS = 1000, 50  # characters of a line, and parts of a dotted key, beyond which it is nobody's
+
 
 def to_json(data: Any, indent: int | None = None) -> str:
     """As JSON (RFC 8259). File names that are not valid UTF-8 are kept by escapes, so that nothing is lost."""
@@ -42,3 +44,22 @@ def text_of(path: Path, most: int, kind: str) -> str:
         if found.st_size > most:
             raise OSError(errno.EFBIG, f"it is larger than any {kind}")
         return file.read(most).decode("utf-8-sig")
+
+
+def parse_toml(text: str) -> dict[str, Any]:
+    """What TOML says that may come from anybody.
+
+    Raises
+    ------
+    ValueError : it is none, its tables lie in each other without end, a number has thousands of digits, or a key is longer than any (whose parts cost
+        the square of their number).
+    """
+    import tomllib
+
+    for number, line in enumerate(text.splitlines(), 1):
+        if len(line) > _LONGEST_KEY and line.partition("=")[0].count(".") > _MOST_PARTS:
+            raise ValueError(f"a key with more parts than any has (at line {number})")
+    try:
+        return tomllib.loads(text)
+    except RecursionError as error:
+        raise ValueError("tables within tables without end") from error

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-import tomllib
 from typing import Any
 
 from ...words import joined, phrase
 from ..codec import FORMATS, Format
+from ..disk.text import parse_toml
 from ..errors import RulesError
 from ..model import Receiver
 from ..model.receiver_file import receiver_from_data
@@ -189,6 +189,6 @@ def _path_of(key: str, known: list[str]) -> list[str]:
 
 def _value(text: str) -> Any:
     try:
-        return tomllib.loads(f"x = {text}")["x"]
-    except tomllib.TOMLDecodeError:
+        return parse_toml(f"x = {text}")["x"]
+    except ValueError:
         return text

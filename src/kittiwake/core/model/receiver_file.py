@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-import tomllib
 from collections.abc import Iterator, Sequence
 from dataclasses import fields
 from functools import cache
@@ -11,6 +10,7 @@ from pathlib import Path
 from typing import Any
 
 from ...words import joined, phrase
+from ..disk.text import parse_toml
 from ..errors import RulesError
 from ..nearest import nearest
 from .receiver import Receiver
@@ -28,14 +28,14 @@ def parse_receiver(text: str, where: str) -> Receiver:
     RulesError : not TOML, a field unknown, missing, or out of range; the message names the field.
     """
     try:
-        data: dict[str, Any] = tomllib.loads(text.removeprefix("\ufeff"))
+        data: dict[str, Any] = parse_toml(text.removeprefix("\ufeff"))
     except RecursionError:
         raise RulesError(
             phrase("{where} holds tables within tables without end.", where=where),
             phrase("Mend it and load it again."),
             "not_toml",
         ) from None
-    except tomllib.TOMLDecodeError as error:
+    except ValueError as error:
         raise RulesError(
             phrase("{where} is not valid TOML: {error}.", where=where, error=error),
             phrase("Mend that line and load it again."),
@@ -163,6 +163,6 @@ def shipped_file(slug: str) -> Path | None:
 
 @cache
 def _shipped(path: Path) -> Receiver:
-    receiver = Receiver.trusted(tomllib.loads(path.read_text("utf-8")))
+    receiver = Receiver.trusted(parse_toml(path.read_text("utf-8")))
     # In other languages they have other names; in files and folders it is the slug that counts.
     return receiver.changed(name=phrase(receiver.name), purpose=phrase(receiver.purpose))

@@ -6,7 +6,6 @@ import dataclasses
 import hashlib
 import io
 import json
-import tomllib
 from collections.abc import Callable
 from pathlib import Path
 
@@ -18,7 +17,7 @@ from numpy.typing import NDArray
 from ...plain_data import dataclass
 from ...words import phrase
 from ..disk.place import write_whole
-from ..disk.text import text_of
+from ..disk.text import parse_toml, text_of
 from ..errors import KittiwakeError, reason_of
 from ..fit import fit
 from ..intake import open_sound
@@ -257,8 +256,8 @@ def read_hold(path: Path) -> HoldRecipe:
     KittiwakeError : it cannot be read, or is none.
     """
     try:
-        return HoldRecipe.from_dict(tomllib.loads(text_of(path, _MOST_TEXT, "recipe")))
-    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
+        return HoldRecipe.from_dict(parse_toml(text_of(path, _MOST_TEXT, "recipe")))
+    except (OSError, UnicodeDecodeError, ValueError) as error:
         told = reason_of(error) if isinstance(error, OSError) else str(error)
         raise MusicError(
             phrase("{name} is no recipe that can be read: {told}.", name=path.name, told=told),

@@ -61,7 +61,7 @@ class RecentJobs:
         self._path.unlink(missing_ok=True)
 
     def _told(self) -> dict[str, Any]:
-        with contextlib.suppress(OSError, ValueError):
+        with contextlib.suppress(OSError, ValueError, RecursionError):
             found = json.loads(self._path.read_text("utf-8"))
             if isinstance(found, dict) and isinstance(found.get("jobs", []), list):
                 return found

@@ -21,7 +21,7 @@ class Remembered:
     def __init__(self, path: Path | None = None) -> None:
         self._path = path or user_data_path("kittiwake") / "headerless.json"
         self._formats: dict[str, str] = {}
-        with contextlib.suppress(OSError, ValueError):
+        with contextlib.suppress(OSError, ValueError, RecursionError):
             found = json.loads(self._path.read_text("utf-8"))
             if isinstance(found, dict):
                 self._formats = {str(folder): str(stated) for folder, stated in found.items()}

@@ -5,13 +5,12 @@ from __future__ import annotations
 import contextlib
 import json
 import re
-import tomllib
 from pathlib import Path
 from typing import Any
 
 from ...words import phrase
 from ..disk.place import write_text_whole
-from ..disk.text import text_of
+from ..disk.text import parse_toml, text_of
 from ..errors import RulesError, reason_of
 from .setting import SECTIONS, Setting, Value, known_settings, setting_of
 
@@ -61,8 +60,8 @@ class Settings:
         before, keys = self._values, self.keys
         self._values, self.keys, self.wrong = {}, {}, []
         try:
-            found = tomllib.loads(text_of(self.path, _LARGEST, phrase("file of settings"))) if stamp else {}
-        except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
+            found = parse_toml(text_of(self.path, _LARGEST, phrase("file of settings"))) if stamp else {}
+        except (OSError, UnicodeDecodeError, ValueError) as error:
             self.wrong.append(
                 phrase(
                     "{name} cannot be read ({error}). Everything is as it comes until that is mended.",
@@ -198,9 +197,9 @@ class Settings:
 
     def _text(self) -> str:
         """What the file holds now; one that explains everything where it is not there, or is no TOML."""
-        with contextlib.suppress(OSError, UnicodeDecodeError, tomllib.TOMLDecodeError):
+        with contextlib.suppress(OSError, UnicodeDecodeError, ValueError):
             text = text_of(self.path, _LARGEST, phrase("file of settings"))
-            tomllib.loads(text)
+            parse_toml(text)
             return text
         with contextlib.suppress(OSError):
             # What somebody wrote and mistyped is not thrown away.
@@ -251,8 +250,8 @@ def _with(text: str, key: str, value: Value | tuple[str, ...] | None) -> str:
             f"{name} = {_literal(value)}" if isinstance(value, bool | int | str) else f"# {name} = {_literal(comes)}"
         )
         changed = f"{text[: there.end(1)]}{line}{text[there.end() :]}"
-        with contextlib.suppress(tomllib.TOMLDecodeError):
-            tomllib.loads(changed)
+        with contextlib.suppress(ValueError):
+            parse_toml(changed)
             return changed
     whole = tomlkit.parse(text)
     if section not in whole:

@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-import tomllib
 from functools import cache
 from pathlib import Path
 from typing import Any
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
-from ..disk.text import text_of
+from ..disk.text import parse_toml, text_of
 from ..errors import reason_of
 from .keys import keys_recipe
 from .recipe import Segment, ToneError, ToneRecipe, recipe_of
@@ -41,7 +40,7 @@ def countries() -> dict[str, Country]:
 
 
 def _country(path: Path) -> Country:
-    data = tomllib.loads(path.read_text("utf-8"))
+    data = parse_toml(path.read_text("utf-8"))
     key, name, source, scale = path.stem, phrase(data["name"]), data["source"], data["full_scale"]
     tones = {kind: _tone(data[kind], f"{key}/{kind}", name, source, scale) for kind in NAMES if kind in data}
     return Country(key, name, source, tones)
@@ -101,8 +100,8 @@ def read_recipe(path: Path) -> ToneRecipe:
     ToneError : it cannot be read, or is none.
     """
     try:
-        return recipe_of(tomllib.loads(text_of(path, _MOST_TEXT, "recipe")))
-    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
+        return recipe_of(parse_toml(text_of(path, _MOST_TEXT, "recipe")))
+    except (OSError, UnicodeDecodeError, ValueError) as error:
         told = reason_of(error) if isinstance(error, OSError) else str(error)
         raise ToneError(
             phrase("{name} is no recipe that can be read: {told}.", name=path.name, told=told),

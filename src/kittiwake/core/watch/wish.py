@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import os
-import tomllib
 from collections.abc import Iterable, Sequence
 from pathlib import Path
 from typing import Any
@@ -11,7 +10,7 @@ from typing import Any
 from ...plain_data import dataclass
 from ...words import phrase
 from ..disk.place import write_text_whole
-from ..disk.text import text_of
+from ..disk.text import parse_toml, text_of
 from ..errors import RulesError, reason_of
 from ..model import load_receiver
 
@@ -135,10 +134,10 @@ def wishes(path: Path | None = None) -> list[WatchedFolder]:
     """
     file = path or wishes_path()
     try:
-        found = tomllib.loads(text_of(file, _LARGEST, phrase("list of folders")))
+        found = parse_toml(text_of(file, _LARGEST, phrase("list of folders")))
     except FileNotFoundError:
         return []
-    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError) as error:
+    except (OSError, UnicodeDecodeError, ValueError) as error:
         raise RulesError(
             phrase("{file} cannot be read: {error}.", file=file, error=error),
             phrase("Mend it, or remove it."),

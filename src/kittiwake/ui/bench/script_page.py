@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
+from ...commands import key_of
 from ...core.errors import KittiwakeError
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import own_receivers
@@ -272,6 +273,15 @@ class ScriptPage(QWidget):
             left = tuple(line for line in self.script.lines if line.id not in ids)
             self._put(
                 tr("removing {n} lines", "removing {n} line", len(ids), n=len(ids)), self.script.changed(lines=left)
+            )
+            self.told.emit(
+                tr(
+                    "{n} lines are out of the script. {key} takes that back.",
+                    "{n} line is out of the script. {key} takes that back.",
+                    len(ids),
+                    n=len(ids),
+                    key=key_of("edit.undo"),
+                )
             )
 
     def make_series(self) -> bool:

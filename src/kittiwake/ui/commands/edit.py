@@ -36,7 +36,14 @@ def remove(at: Context) -> None:
     if _in_cut_page(at):
         at.bench.cut_page.drop()
         return
-    ids = {clip.id for clip in at.board.selected_clips()}
+    if at.bench.page == "script":
+        at.bench.script_page.remove()
+        return
+    if not at.board.isVisible():  # nothing goes that is not seen to be chosen
+        at.status.say(tr("The board is folded away: {key} shows what would be removed.", key=key_of("view.board")))
+        return
+    gone = at.board.selected_clips()
+    ids = {clip.id for clip in gone}
     if ids:
         row = at.board.currentIndex().row()
         edits.remove_clips(at.session.project, ids)
@@ -45,6 +52,16 @@ def remove(at: Context) -> None:
             at.board.setCurrentIndex(model.index(min(row, model.rowCount() - 1), 0))
         else:
             at.view.show_choice(None, None)
+        at.status.say(
+            tr(
+                "{n} clips are off the board; their files stay. {key} takes that back.",
+                "“{name}” is off the board; its file stays. {key} takes that back.",
+                len(ids),
+                n=len(ids),
+                name=gone[0].name,
+                key=key_of("edit.undo"),
+            )
+        )
 
 
 @command(

@@ -17,7 +17,6 @@ import binascii
 import hashlib
 import io
 import json
-import tomllib
 from functools import lru_cache
 from pathlib import Path
 from typing import Any
@@ -28,7 +27,7 @@ from platformdirs import user_config_path
 
 from ....plain_data import dataclass
 from ....words import phrase
-from ...disk.text import text_of
+from ...disk.text import parse_toml, text_of
 from ...errors import KittiwakeError, reason_of
 from ...net import NetError, ask, filled_in, in_address, in_header, in_json, is_here
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
@@ -66,8 +65,8 @@ def service_of(path: Path) -> Service:
     VoiceError : it cannot be read; the message names the field.
     """
     try:
-        data = tomllib.loads(text_of(path, _MOST_TEXT, "voice"))
-    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError, KittiwakeError) as error:
+        data = parse_toml(text_of(path, _MOST_TEXT, "voice"))
+    except (OSError, UnicodeDecodeError, ValueError, KittiwakeError) as error:
         told = reason_of(error) if isinstance(error, OSError) else str(error)
         raise VoiceError(
             phrase("{name} cannot be read: {told}.", name=path.name, told=told), phrase("Mend it."), "voice_file"

@@ -22,7 +22,6 @@ from __future__ import annotations
 
 import dataclasses
 import re
-import tomllib
 from collections.abc import Iterable, Mapping
 from dataclasses import field
 from pathlib import Path
@@ -30,6 +29,7 @@ from typing import Any
 
 from ....plain_data import dataclass
 from ....words import joined, phrase
+from ...disk.text import parse_toml
 from ...errors import KittiwakeError
 from ...tone.plan import tone_for
 
@@ -175,8 +175,8 @@ def plan_of(text: str, where: str = "the dial plan") -> DialPlan:
     PlanError
     """
     try:
-        data = tomllib.loads(text.removeprefix("\ufeff"))
-    except (tomllib.TOMLDecodeError, RecursionError) as error:
+        data = parse_toml(text.removeprefix("\ufeff"))
+    except (ValueError, RecursionError) as error:
         raise _wrong(where, phrase("is not valid TOML: {error}", error=error)) from error
     known = {"name", "first", "menus", "states", "opens_after", "timeout", "tries", "language", "version"}
     if unknown := set(data) - known:
