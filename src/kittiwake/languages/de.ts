@@ -5,6 +5,11 @@
   <name>kittiwake</name>
   <message>
    <location filename="../cli/common.py" />
+   <source>“{value}” is no number that can be meant.</source>
+   <translation>„{value}“ ist keine Zahl, die gemeint sein kann.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
    <source>an empty path; write . for the current folder</source>
    <translation>ein leerer Pfad; . für den jetzigen Ordner schreiben</translation>
   </message>
@@ -225,6 +230,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.</source>
+   <translation>Aufnahmen, deren Ordner fort oder leer ist, sollen fort sein: Was aus ihnen gemacht wurde, wird gelöscht.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>Show the first rows, and what is wrong with rows; do nothing.</source>
    <translation>Die ersten Zeilen zeigen, und was an Zeilen falsch ist; nichts tun.</translation>
   </message>
@@ -353,7 +363,7 @@
   <message>
    <location filename="../cli/deliver_verbs.py" />
    <source>A report is a page of HTML: “{name}” would not be opened as one. Name a file ending in .html.</source>
-   <translation type="unfinished" />
+   <translation>Ein Bericht ist eine HTML-Seite: „{name}“ würde nicht als solche geöffnet. Nennen Sie eine Datei, die auf .html endet.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -1643,7 +1653,7 @@
   <message>
    <location filename="../cli/words.py" />
    <source>older, not replaced yet</source>
-   <translation type="unfinished" />
+   <translation>älter, noch nicht ersetzt</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -2054,6 +2064,35 @@
    <source>In {container} there is {list}.</source>
    <translation>In {container} gibt es {list}.</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../core/corpus/build.py" />
+   <source>{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.</source>
+   <extracomment>Where there is one: {count} recording of this corpus lay in {folder}, which is gone or holds nothing now.</extracomment>
+   <translation>
+    <numerusform>{count} Aufnahme dieses Korpus lag in {folder}; der Ordner ist fort oder leer.</numerusform>
+    <numerusform>{count} Aufnahmen dieses Korpus lagen in {folder}; der Ordner ist fort oder leer.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed.</source>
+   <translation>Hängen Sie seinen Datenträger ein; sollen sie fort, sagen Sie es mit --gone. Nichts wurde geändert.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Nothing tells “{name}” of any clip, so the sides cannot be alike in it.</source>
+   <translation>Von keinem Clip ist „{name}“ bekannt; darin können die Seiten nicht gleich sein.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>There is: {list}.</source>
+   <translation>Es gibt: {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>There is nothing on the side “{side}”: there are too few speakers to share out.</source>
+   <translation>Auf der Seite „{side}“ ist nichts: Es gibt zu wenige Sprecher zum Verteilen.</translation>
+  </message>
   <message>
    <location filename="../core/corpus/build.py" />
    <source>Cannot be read</source>
@@ -2410,14 +2449,39 @@
    <translation>Zum Beispiel 80/10/10 schreiben.</translation>
   </message>
   <message>
-   <location filename="../core/corpus/store.py" />
-   <source>{path} cannot be used: {error}.</source>
-   <translation>{path} ist nicht zu gebrauchen: {error}.</translation>
+   <location filename="../core/corpus/split.py" />
+   <source>{name} does not tell which speaker is on which side.</source>
+   <translation>{name} sagt nicht, welcher Sprecher auf welcher Seite ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>It needs the columns “speaker” and “split”.</source>
+   <translation>Nötig sind die Spalten „speaker“ und „split“.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>{name} puts {speaker} on the side “{side}”, which there is not.</source>
+   <translation>{name} setzt {speaker} auf die Seite „{side}“, die es nicht gibt.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>{name} puts {speaker} on two sides.</source>
+   <translation>{name} setzt {speaker} auf zwei Seiten.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>Leave one of the two rows out.</source>
+   <translation>Lassen Sie eine der beiden Zeilen weg.</translation>
   </message>
   <message>
    <location filename="../core/corpus/store.py" />
-   <source>Move it away; it is made anew.</source>
-   <translation>Es wegbewegen; es wird neu gemacht.</translation>
+   <source>Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side.</source>
+   <translation>Legen Sie sie beiseite und geben Sie splits.csv dieses Ordners mit --splits an: Sie wird neu gemacht, und jeder Sprecher bleibt auf seiner Seite.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>{path} cannot be used: {error}.</source>
+   <translation>{path} ist nicht zu gebrauchen: {error}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/store.py" />
@@ -2426,8 +2490,18 @@
   </message>
   <message>
    <location filename="../core/corpus/store.py" />
-   <source>Move it away; it is made anew, but for the sides of speakers: give them as splits.csv.</source>
-   <translation>Es wegbewegen; es wird neu gemacht, bis auf die Seiten der Sprecher: diese als splits.csv geben.</translation>
+   <source>Another run is making the corpus in {folder}</source>
+   <translation>Ein anderer Lauf macht gerade das Korpus in {folder}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Choose another folder.</source>
+   <translation>Einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Free the disk, and start again: it goes on from here.</source>
+   <translation>Schaffen Sie Platz und beginnen Sie noch einmal: Es geht von hier aus weiter.</translation>
   </message>
   <message>
    <location filename="../core/cut/forms.py" />
@@ -2667,22 +2741,22 @@
   <message>
    <location filename="../core/deliver/old.py" />
    <source>it is one of those that were just handed over</source>
-   <translation type="unfinished" />
+   <translation>sie gehört zu den eben übergebenen</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
    <source>it is handed over for {other} too</source>
-   <translation type="unfinished" />
+   <translation>sie ist auch für {other} übergeben</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
    <source>an older record does not tell whose it is</source>
-   <translation type="unfinished" />
+   <translation>eine ältere Aufzeichnung sagt nicht, wem sie gehört</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
    <source>it was altered since</source>
-   <translation type="unfinished" />
+   <translation>sie wurde seither geändert</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
@@ -2741,27 +2815,27 @@
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} that the stand-in refuses: {list}</source>
-   <translation type="unfinished" />
+   <translation>; {count}, die das Gegenstück ablehnt: {list}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} deleted there: {list}</source>
-   <translation type="unfinished" />
+   <translation>; {count} dort gelöscht: {list}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} there that the set has no more: {list}</source>
-   <translation type="unfinished" />
+   <translation>; {count} dort, die der Satz nicht mehr hat: {list}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {name} stays: {why}</source>
-   <translation type="unfinished" />
+   <translation>; {name} bleibt: {why}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; and {count} more that stay</source>
-   <translation type="unfinished" />
+   <translation>; und {count} weitere, die bleiben</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
@@ -2781,22 +2855,22 @@
   <message>
    <location filename="../core/deliver/send.py" />
    <source>{into} is not the folder any more that it was: its disk is gone.</source>
-   <translation type="unfinished" />
+   <translation>{into} ist nicht mehr der Ordner, der es war: Sein Datenträger ist fort.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>Put the disk back, and deliver again: only what is missing goes.</source>
-   <translation type="unfinished" />
+   <translation>Setzen Sie den Datenträger wieder ein und liefern Sie noch einmal: Nur was fehlt, geht hinaus.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
-   <translation type="unfinished" />
+   <translation>{count} von {all} Dateien liegen nicht mehr in {into}: {list}.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>Look at its disk, and deliver again: only what is missing goes.</source>
-   <translation type="unfinished" />
+   <translation>Sehen Sie nach dem Datenträger und liefern Sie noch einmal: Nur was fehlt, geht hinaus.</translation>
   </message>
   <message>
    <location filename="../core/disk/journal.py" />
@@ -2826,12 +2900,12 @@
   <message>
    <location filename="../core/disk/place.py" />
    <source>{path} is there already, and is no result that was written here before.</source>
-   <translation type="unfinished" />
+   <translation>{path} gibt es schon, und es ist kein Ergebnis, das hier früher geschrieben wurde.</translation>
   </message>
   <message>
    <location filename="../core/disk/place.py" />
    <source>Choose another name, or move that file away.</source>
-   <translation type="unfinished" />
+   <translation>Wählen Sie einen anderen Namen, oder legen Sie die Datei beiseite.</translation>
   </message>
   <message>
    <location filename="../core/ear/blind.py" />
@@ -3055,13 +3129,13 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>One side is the other turned upside down; mixed, they would cancel. The left side is used.</source>
-   <translation>Eine Seite ist die andere verkehrt herum; gemischt löschten sie sich aus. Die linke Seite wird genommen.</translation>
+   <source>One side is the other turned upside down; mixed, they would cancel. Where one channel is wanted, the left side is taken.</source>
+   <translation>Eine Seite ist die andere, umgekehrt; gemischt würden sie sich auslöschen. Wo ein Kanal gewünscht ist, wird die linke genommen.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level.</source>
-   <translation>Nur die Seite {full} enthält Ton, {silent} ist still. Die Seite {full} wird mit vollem Pegel genommen.</translation>
+   <source>Only the {full} side holds sound, the {silent} is silent or holds only noise. Where one channel is wanted, the {full} side is taken, at its full level.</source>
+   <translation>Nur auf der Seite {full} ist Ton, {silent} ist still oder hat nur Rauschen. Wo ein Kanal gewünscht ist, wird {full} genommen, mit vollem Pegel.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -3070,8 +3144,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. The {used} side is used.</source>
-   <translation>Beide Seiten enthalten denselben Ton, {second} {otherwise}; gemischt löschten sie sich teils aus. Die Seite {used} wird genommen.</translation>
+   <source>Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. Where one channel is wanted, the {used} side is taken.</source>
+   <translation>Beide Seiten haben denselben Ton, {second} {otherwise}; gemischt würden sie sich teilweise auslöschen. Wo ein Kanal gewünscht ist, wird {used} genommen.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -3614,6 +3688,11 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>its peaks would be over {ceiling}; by just so much</source>
+   <translation>seine Spitzen lägen über {ceiling}; um genau so viel</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>set by you</source>
    <translation>von Ihnen eingestellt</translation>
   </message>
@@ -3824,13 +3903,13 @@
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
-   <source>the right side is silent; mixing would lose 6 dB</source>
-   <translation>die rechte Seite ist still; Mischen verlöre 6 dB</translation>
+   <source>the right side is silent, or holds only noise; mixing would lose 6 dB</source>
+   <translation>die rechte Seite ist still oder hat nur Rauschen; Mischen kostete 6 dB</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
-   <source>the left side is silent; mixing would lose 6 dB</source>
-   <translation>die linke Seite ist still; Mischen verlöre 6 dB</translation>
+   <source>the left side is silent, or holds only noise; mixing would lose 6 dB</source>
+   <translation>die linke Seite ist still oder hat nur Rauschen; Mischen kostete 6 dB</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -3854,6 +3933,16 @@
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
+   <source>Mix {channels} channels down to two after ITU-R BS.775</source>
+   <translation>{channels} Kanäle nach ITU-R BS.775 auf zwei mischen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>{name} takes two; the centre, where speech is, goes to both{silent}</source>
+   <translation>{name} nimmt zwei; die Mitte, wo gesprochen wird, geht auf beide{silent}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
    <source>Mix both sides</source>
    <translation>Beide Seiten mischen</translation>
   </message>
@@ -3872,10 +3961,24 @@
    <source>Mix {channels} channels down after ITU-R BS.775</source>
    <translation>{channels} Kanäle nach ITU-R BS.775 heruntermischen</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../core/fit/path/side.py" />
+   <source>, {n} silent ones do not count</source>
+   <extracomment>Where there is one: , {n} silent one does not count</extracomment>
+   <translation>
+    <numerusform>, {n} stiller zählt nicht</numerusform>
+    <numerusform>, {n} stille zählen nicht</numerusform>
+   </translation>
+  </message>
   <message>
    <location filename="../core/fit/path/side.py" />
-   <source>{name} takes one channel, this has {channels}</source>
-   <translation>{name} nimmt einen Kanal, hier sind {channels}</translation>
+   <source>{name} takes one channel, this has {channels}{silent}</source>
+   <translation>{name} nimmt einen Kanal, hier sind {channels}{silent}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>, of which only this one holds anything</source>
+   <translation>, von denen nur dieser etwas enthält</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -4566,6 +4669,11 @@
    <location filename="../core/fit/rules/form.py" />
    <source>format</source>
    <translation>Format</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{bit_rate:.0f} kbit/s</source>
+   <translation>{bit_rate:.0f} kbit/s</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/form.py" />
@@ -5536,7 +5644,7 @@
   <message>
    <location filename="../core/make/delivered.py" />
    <source>Another delivery is going out of {folder}</source>
-   <translation type="unfinished" />
+   <translation>Eine andere Lieferung geht gerade aus {folder} hinaus</translation>
   </message>
   <message>
    <location filename="../core/make/delivered.py" />
@@ -5546,7 +5654,7 @@
   <message>
    <location filename="../core/make/ledger.py" />
    <source>Another run is making into {folder}</source>
-   <translation type="unfinished" />
+   <translation>Ein anderer Lauf macht gerade nach {folder}</translation>
   </message>
   <message>
    <location filename="../core/make/proof.py" />
@@ -5710,6 +5818,11 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
+   <source>What lies below {hertz:.0f} Hz is taken away: {codec} is made for voices, and makes something else of it.</source>
+   <translation>Was unter {hertz:.0f} Hz liegt, wird weggenommen: {codec} ist für Stimmen gemacht und macht daraus etwas anderes.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
    <source>The source no longer holds what it held when it was looked at.</source>
    <translation>Die Quelle enthält nicht mehr, was sie enthielt, als sie angesehen wurde.</translation>
   </message>
@@ -5751,6 +5864,11 @@
    <location filename="../core/make/stream.py" />
    <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
    <translation>Seine Spitzen halten ihn {short_db:.1f} dB unter dem gewünschten Pegel.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
+   <translation>Hinter dem Codec liegt es {off:.1f} dB über dem gewünschten Pegel: Näher kommt es nicht.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
@@ -6492,6 +6610,11 @@
    <translation>{minutes}:{seconds:04.1f}</translation>
   </message>
   <message>
+   <location filename="../core/model/unknown.py" />
+   <source>It holds what this Kittiwake does not know ({list}{more}): that is kept as it is, and does nothing here.</source>
+   <translation>Sie enthält, was dieses Kittiwake nicht kennt ({list}{more}): Das bleibt, wie es ist, und tut hier nichts.</translation>
+  </message>
+  <message>
    <location filename="../core/music/loop.py" />
    <source>It is too short to find a loop in.</source>
    <translation>Zu kurz, um eine Schleife darin zu finden.</translation>
@@ -6560,11 +6683,6 @@
    <location filename="../core/music/making.py" />
    <source>hold music</source>
    <translation>Wartemusik</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Choose another folder.</source>
-   <translation>Einen anderen Ordner wählen.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />
@@ -6644,37 +6762,37 @@
   <message>
    <location filename="../core/net/ask.py" />
    <source>has an address that is neither http:// nor https://</source>
-   <translation type="unfinished" />
+   <translation>hat eine Adresse, die weder http:// noch https:// ist</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>did not answer within {seconds:g} s</source>
-   <translation type="unfinished" />
+   <translation>hat binnen {seconds:g} s nicht geantwortet</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>cannot be reached ({why})</source>
-   <translation type="unfinished" />
+   <translation>ist nicht zu erreichen ({why})</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>answers {status}: it sends on to “{where}”, which is not followed</source>
-   <translation type="unfinished" />
+   <translation>antwortet {status}: Es verweist auf „{where}“, dem wird nicht gefolgt</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>answers more than {most:,} bytes</source>
-   <translation type="unfinished" />
+   <translation>antwortet mit mehr als {most:,} Byte</translation>
   </message>
   <message>
    <location filename="../core/net/fields.py" />
    <source>A value for a header holds a line break or another character that no header can hold.</source>
-   <translation type="unfinished" />
+   <translation>Ein Wert für eine Kopfzeile enthält einen Zeilenumbruch oder ein anderes Zeichen, das dort nicht stehen kann.</translation>
   </message>
   <message>
    <location filename="../core/net/fields.py" />
    <source>Look at the key, and at the headers of the service.</source>
-   <translation type="unfinished" />
+   <translation>Sehen Sie sich den Schlüssel und die Kopfzeilen des Dienstes an.</translation>
   </message>
   <message>
    <location filename="../core/process/events.py" />
@@ -6947,12 +7065,12 @@
   <message>
    <location filename="../core/project/plans.py" />
    <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
-   <translation type="unfinished" />
+   <translation>Seine Zeile im Skript wurde geändert und seither nicht gesprochen: „{text}“.</translation>
   </message>
   <message>
    <location filename="../core/project/plans.py" />
    <source>Speak the line again, on the page of the script.</source>
-   <translation type="unfinished" />
+   <translation>Lassen Sie die Zeile auf der Seite des Skripts noch einmal sprechen.</translation>
   </message>
   <message>
    <location filename="../core/project/project.py" />
@@ -7134,6 +7252,11 @@
   </message>
   <message>
    <location filename="../core/script/table.py" />
+   <source>it takes more memory or time than a table may</source>
+   <translation>sie braucht mehr Speicher oder Zeit, als eine Tabelle darf</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
    <source>{name} is no spreadsheet that can be read ({error}).</source>
    <translation>{name} ist keine lesbare Tabelle ({error}).</translation>
   </message>
@@ -7141,6 +7264,11 @@
    <location filename="../core/script/table.py" />
    <source>Save it as CSV.</source>
    <translation>Als CSV speichern.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>it has more than {cells:,} cells</source>
+   <translation>sie hat mehr als {cells:,} Zellen</translation>
   </message>
   <message>
    <location filename="../core/script/table.py" />
@@ -7185,17 +7313,17 @@
   <message>
    <location filename="../core/service/answers.py" />
    <source>The kept answers cannot be read: {reason_of}.</source>
-   <translation type="unfinished" />
+   <translation>Die behaltenen Antworten sind nicht zu lesen: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/service/answers.py" />
    <source>Name another file for them.</source>
-   <translation type="unfinished" />
+   <translation>Nennen Sie eine andere Datei dafür.</translation>
   </message>
   <message>
    <location filename="../core/service/answers.py" />
    <source>Answers could not be kept in {path}: {reason_of}.</source>
-   <translation type="unfinished" />
+   <translation>Antworten konnten nicht in {path} behalten werden: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/service/answers.py" />
@@ -7210,17 +7338,17 @@
   <message>
    <location filename="../core/service/ask.py" />
    <source>It cannot be sent ({kind}).</source>
-   <translation type="unfinished" />
+   <translation>Es kann nicht gesendet werden ({kind}).</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
    <source>The answer cannot be read ({kind}).</source>
-   <translation type="unfinished" />
+   <translation>Die Antwort ist nicht zu lesen ({kind}).</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
    <source>The service {error}.</source>
-   <translation type="unfinished" />
+   <translation>Der Dienst {error}.</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
@@ -7650,6 +7778,16 @@
    <location filename="../core/settings/known/sound.py" />
    <source>What is recorded from at first. Empty: what the desktop uses.</source>
    <translation>Womit zuerst aufgenommen wird. Leer: was der Desktop nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>A take ends after so much silence</source>
+   <translation>Eine Aufnahme endet nach so viel Stille</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
+   <translation>In Zehntelsekunden. 0: Sie endet nur, wo sie angehalten wird, etwa bei einer Lesung vieler Sätze.</translation>
   </message>
   <message>
    <location filename="../core/settings/known/start.py" />
@@ -9055,13 +9193,38 @@
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
-   <source>Outputs of {path} would lie among what arrives there.</source>
-   <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
+   <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
+   <translation>Ausgaben gingen nach {into}, worin {path} liegt: Nichts, was ankommt, würde genommen.</translation>
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
    <source>Let them go into a folder of their own.</source>
    <translation>Sie in einen eigenen Ordner gehen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Outputs of {path} would lie among what arrives there.</source>
+   <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{path} and {other} are one folder.</source>
+   <translation>{path} und {other} sind ein Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Name it once, with all its receivers.</source>
+   <translation>Nennen Sie ihn einmal, mit allen Empfängern.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>What is made of {path} would arrive there again, without end.</source>
+   <translation>Was aus {path} gemacht wird, käme dort wieder an, ohne Ende.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Let outputs go into folders that are not watched.</source>
+   <translation>Lassen Sie Ausgaben in Ordner gehen, die nicht überwacht werden.</translation>
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
@@ -11470,6 +11633,26 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
+   <source>&amp;Ends after silence of</source>
+   <translation>&amp;Endet nach Stille von</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>The silence that ends a take</source>
+   <translation>Die Stille, die eine Aufnahme beendet</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>never</source>
+   <translation>nie</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Seconds of silence after which a take ends by itself; the least: never</source>
+   <translation>Sekunden Stille, nach denen eine Aufnahme von selbst endet; das Kleinste: nie</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
    <source>Name of the message; Enter does what the yellow button says</source>
    <translation>Name der Ansage; Enter tut, was der gelbe Knopf sagt</translation>
   </message>
@@ -11520,8 +11703,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. It ends by itself when you are silent.</source>
-   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. Sie endet von selbst, wenn Sie still sind.</translation>
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
+   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
@@ -11590,13 +11773,28 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
-   <source>Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name.</source>
-   <translation>Enter beginnt. Es wird eingezählt, aufgenommen und endet von selbst, wenn Sie still sind. Was Sie tippen, ist der Name.</translation>
+   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
+   <translation>Enter beginnt. Es zählt ein und nimmt auf. {ends} Was Sie tippen, ist der Name.</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;.</source>
-   <translation>&lt;b&gt;✓ Es ist zu gebrauchen&lt;/b&gt;: {length}, auf der Tafel als &lt;b&gt;{name}&lt;/b&gt;.</translation>
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
+   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, auf der Tafel als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>It ends after {silence:g} s of silence.</source>
+   <translation>Sie endet nach {silence:g} s Stille.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Enter ends it.</source>
+   <translation>Enter beendet sie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
+   <translation>Sie endete von selbst nach {silence:g} s Stille; was später gesagt wurde, ist nicht darin. Oben und in den Einstellungen kann es länger sein.</translation>
   </message>
   <message>
    <location filename="../ui/bench/rules_editor.py" />
@@ -11800,6 +11998,15 @@ Median {median}, von {known} Clips</translation>
    <translation>
     <numerusform>{n} Zeile entfernen</numerusform>
     <numerusform>{n} Zeilen entfernen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines are out of the script. {key} takes that back.</source>
+   <extracomment>Where there is one: {n} line is out of the script. {key} takes that back.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile ist aus dem Skript. {key} nimmt das zurück.</numerusform>
+    <numerusform>{n} Zeilen sind aus dem Skript. {key} nimmt das zurück.</numerusform>
    </translation>
   </message>
   <message>
@@ -13038,6 +13245,20 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
+   <source>The board is folded away: {key} shows what would be removed.</source>
+   <translation>Die Tafel ist eingeklappt: {key} zeigt, was entfernt würde.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/edit.py" />
+   <source>{n} clips are off the board; their files stay. {key} takes that back.</source>
+   <extracomment>Where there is one: {n} clip is off the board; its file stays. {key} takes that back.</extracomment>
+   <translation>
+    <numerusform>{n} Clip ist von der Tafel; seine Datei bleibt. {key} nimmt das zurück.</numerusform>
+    <numerusform>{n} Clips sind von der Tafel; ihre Dateien bleiben. {key} nimmt das zurück.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
    <source>Not for this receiver</source>
    <translation>Nicht für diesen Empfänger</translation>
   </message>
@@ -13516,11 +13737,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/job.py" />
-   <source>What was on the board ({n} recordings) stands behind it; {key} takes that off.</source>
-   <extracomment>Where there is one: What was on the board ({n} recording) stands behind it; {key} takes that off.</extracomment>
+   <source>“{name}” is open as it was. The {n} clips that stood on the board before are no part of it.</source>
+   <extracomment>Where there is one: “{name}” is open as it was. The {n} clip that stood on the board before is no part of it.</extracomment>
    <translation>
-    <numerusform>Was auf der Tafel war ({n} Aufnahme), steht dahinter; {key} nimmt das weg.</numerusform>
-    <numerusform>Was auf der Tafel war ({n} Aufnahmen), steht dahinter; {key} nimmt das weg.</numerusform>
+    <numerusform>„{name}“ ist offen, wie es war. Der {n} Clip, der vorher auf der Tafel stand, gehört nicht dazu.</numerusform>
+    <numerusform>„{name}“ ist offen, wie es war. Die {n} Clips, die vorher auf der Tafel standen, gehören nicht dazu.</numerusform>
    </translation>
   </message>
   <message>
@@ -13677,6 +13898,15 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/commands/make.py" />
    <source>{folder} is not there yet: nothing has been made.</source>
    <translation>{folder} gibt es noch nicht: Nichts wurde gemacht.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/make.py" />
+   <source>{n} files in the output folders belong to no clip of the board any more: Make, “Outputs no longer wanted…” lists them.</source>
+   <extracomment>Where there is one: {n} file in the output folders belongs to no clip of the board any more: Make, “Outputs no longer wanted…” lists it.</extracomment>
+   <translation>
+    <numerusform>{n} Datei in den Ausgabeordnern gehört zu keinem Clip der Tafel mehr: „Nicht mehr gewünschte Ausgaben…“ unter Machen zeigt sie.</numerusform>
+    <numerusform>{n} Dateien in den Ausgabeordnern gehören zu keinem Clip der Tafel mehr: „Nicht mehr gewünschte Ausgaben…“ unter Machen zeigt sie.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />

@@ -5,6 +5,11 @@
   <name>kittiwake</name>
   <message>
    <location filename="../cli/common.py" />
+   <source>“{value}” is no number that can be meant.</source>
+   <translation>« {value} » n’est pas un nombre possible.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
    <source>an empty path; write . for the current folder</source>
    <translation>un chemin vide ; écrire . pour le dossier courant</translation>
   </message>
@@ -225,6 +230,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.</source>
+   <translation>Les enregistrements dont le dossier a disparu ou est vide doivent disparaître : ce qui en a été fait est supprimé.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>Show the first rows, and what is wrong with rows; do nothing.</source>
    <translation>Montrer les premières lignes et ce qui y cloche ; ne rien faire.</translation>
   </message>
@@ -353,7 +363,7 @@
   <message>
    <location filename="../cli/deliver_verbs.py" />
    <source>A report is a page of HTML: “{name}” would not be opened as one. Name a file ending in .html.</source>
-   <translation type="unfinished" />
+   <translation>Un rapport est une page HTML : « {name} » ne serait pas ouvert comme tel. Indiquez un fichier en .html.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -1643,7 +1653,7 @@
   <message>
    <location filename="../cli/words.py" />
    <source>older, not replaced yet</source>
-   <translation type="unfinished" />
+   <translation>plus ancien, pas encore remplacé</translation>
   </message>
   <message>
    <location filename="../cli/words.py" />
@@ -2054,6 +2064,35 @@
    <source>In {container} there is {list}.</source>
    <translation>Dans {container} il y a {list}.</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../core/corpus/build.py" />
+   <source>{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.</source>
+   <extracomment>Where there is one: {count} recording of this corpus lay in {folder}, which is gone or holds nothing now.</extracomment>
+   <translation>
+    <numerusform>{count} enregistrement de ce corpus se trouvait dans {folder}, qui a disparu ou ne contient plus rien.</numerusform>
+    <numerusform>{count} enregistrements de ce corpus se trouvaient dans {folder}, qui a disparu ou ne contient plus rien.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed.</source>
+   <translation>Montez son disque ; ou, s’ils doivent disparaître, dites-le avec --gone. Rien n’a été changé.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>Nothing tells “{name}” of any clip, so the sides cannot be alike in it.</source>
+   <translation>Rien n’indique « {name} » pour aucun clip ; les côtés ne peuvent donc pas s’y ressembler.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>There is: {list}.</source>
+   <translation>Il y a : {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/build.py" />
+   <source>There is nothing on the side “{side}”: there are too few speakers to share out.</source>
+   <translation>Il n’y a rien du côté « {side} » : trop peu de locuteurs à répartir.</translation>
+  </message>
   <message>
    <location filename="../core/corpus/build.py" />
    <source>Cannot be read</source>
@@ -2410,14 +2449,39 @@
    <translation>Écrire par exemple 80/10/10.</translation>
   </message>
   <message>
-   <location filename="../core/corpus/store.py" />
-   <source>{path} cannot be used: {error}.</source>
-   <translation>{path} est inutilisable : {error}.</translation>
+   <location filename="../core/corpus/split.py" />
+   <source>{name} does not tell which speaker is on which side.</source>
+   <translation>{name} ne dit pas de quel côté est chaque locuteur.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>It needs the columns “speaker” and “split”.</source>
+   <translation>Il faut les colonnes « speaker » et « split ».</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>{name} puts {speaker} on the side “{side}”, which there is not.</source>
+   <translation>{name} place {speaker} du côté « {side} », qui n’existe pas.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>{name} puts {speaker} on two sides.</source>
+   <translation>{name} place {speaker} de deux côtés.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/split.py" />
+   <source>Leave one of the two rows out.</source>
+   <translation>Retirez l’une des deux lignes.</translation>
   </message>
   <message>
    <location filename="../core/corpus/store.py" />
-   <source>Move it away; it is made anew.</source>
-   <translation>Le déplacer ; il est refait.</translation>
+   <source>Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side.</source>
+   <translation>Mettez-la de côté et donnez splits.csv de ce dossier avec --splits : elle est refaite, et chaque locuteur reste du même côté.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>{path} cannot be used: {error}.</source>
+   <translation>{path} est inutilisable : {error}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/store.py" />
@@ -2426,8 +2490,18 @@
   </message>
   <message>
    <location filename="../core/corpus/store.py" />
-   <source>Move it away; it is made anew, but for the sides of speakers: give them as splits.csv.</source>
-   <translation>Le déplacer ; il est refait, sauf les côtés des locuteurs : les donner par splits.csv.</translation>
+   <source>Another run is making the corpus in {folder}</source>
+   <translation>Une autre exécution fait le corpus dans {folder}</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Choose another folder.</source>
+   <translation>Choisir un autre dossier.</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/store.py" />
+   <source>Free the disk, and start again: it goes on from here.</source>
+   <translation>Libérez le disque et recommencez : cela reprend d’ici.</translation>
   </message>
   <message>
    <location filename="../core/cut/forms.py" />
@@ -2667,22 +2741,22 @@
   <message>
    <location filename="../core/deliver/old.py" />
    <source>it is one of those that were just handed over</source>
-   <translation type="unfinished" />
+   <translation>il fait partie de ceux qui viennent d’être remis</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
    <source>it is handed over for {other} too</source>
-   <translation type="unfinished" />
+   <translation>il est remis aussi pour {other}</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
    <source>an older record does not tell whose it is</source>
-   <translation type="unfinished" />
+   <translation>un ancien relevé ne dit pas à qui il est</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
    <source>it was altered since</source>
-   <translation type="unfinished" />
+   <translation>il a été modifié depuis</translation>
   </message>
   <message>
    <location filename="../core/deliver/old.py" />
@@ -2741,27 +2815,27 @@
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} that the stand-in refuses: {list}</source>
-   <translation type="unfinished" />
+   <translation> ; {count} que le substitut refuse : {list}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} deleted there: {list}</source>
-   <translation type="unfinished" />
+   <translation> ; {count} supprimés là : {list}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {count} there that the set has no more: {list}</source>
-   <translation type="unfinished" />
+   <translation> ; {count} là que le lot n’a plus : {list}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; {name} stays: {why}</source>
-   <translation type="unfinished" />
+   <translation> ; {name} reste : {why}</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>; and {count} more that stay</source>
-   <translation type="unfinished" />
+   <translation> ; et {count} autres qui restent</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
@@ -2781,22 +2855,22 @@
   <message>
    <location filename="../core/deliver/send.py" />
    <source>{into} is not the folder any more that it was: its disk is gone.</source>
-   <translation type="unfinished" />
+   <translation>{into} n’est plus le dossier qu’il était : son disque a disparu.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>Put the disk back, and deliver again: only what is missing goes.</source>
-   <translation type="unfinished" />
+   <translation>Remettez le disque et livrez de nouveau : seul ce qui manque part.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
-   <translation type="unfinished" />
+   <translation>{count} fichiers sur {all} ne sont plus dans {into} : {list}.</translation>
   </message>
   <message>
    <location filename="../core/deliver/send.py" />
    <source>Look at its disk, and deliver again: only what is missing goes.</source>
-   <translation type="unfinished" />
+   <translation>Vérifiez son disque et livrez de nouveau : seul ce qui manque part.</translation>
   </message>
   <message>
    <location filename="../core/disk/journal.py" />
@@ -2826,12 +2900,12 @@
   <message>
    <location filename="../core/disk/place.py" />
    <source>{path} is there already, and is no result that was written here before.</source>
-   <translation type="unfinished" />
+   <translation>{path} existe déjà et n’est pas un résultat écrit ici auparavant.</translation>
   </message>
   <message>
    <location filename="../core/disk/place.py" />
    <source>Choose another name, or move that file away.</source>
-   <translation type="unfinished" />
+   <translation>Choisissez un autre nom, ou déplacez ce fichier.</translation>
   </message>
   <message>
    <location filename="../core/ear/blind.py" />
@@ -3055,13 +3129,13 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>One side is the other turned upside down; mixed, they would cancel. The left side is used.</source>
-   <translation>Un côté est l’autre inversé ; mélangés, ils s’annuleraient. Le côté gauche est pris.</translation>
+   <source>One side is the other turned upside down; mixed, they would cancel. Where one channel is wanted, the left side is taken.</source>
+   <translation>Un côté est l’autre inversé ; mélangés, ils s’annuleraient. Là où un seul canal est voulu, le côté gauche est pris.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>Only the {full} side holds sound, the {silent} is silent. The {full} side is used, at its full level.</source>
-   <translation>Seul le côté {full} porte du son, {silent} est muet. Le côté {full} est pris, à son plein niveau.</translation>
+   <source>Only the {full} side holds sound, the {silent} is silent or holds only noise. Where one channel is wanted, the {full} side is taken, at its full level.</source>
+   <translation>Seul le côté {full} porte du son, le {silent} est muet ou n’a que du bruit. Là où un seul canal est voulu, le côté {full} est pris, à son plein niveau.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -3070,8 +3144,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. The {used} side is used.</source>
-   <translation>Les deux côtés portent le même son, {second} {otherwise} ; mélangés, ils s’annuleraient en partie. Le côté {used} est pris.</translation>
+   <source>Both sides hold the same sound, the {second} one {otherwise}; mixed, they would partly cancel. Where one channel is wanted, the {used} side is taken.</source>
+   <translation>Les deux côtés portent le même son, le {second} {otherwise} ; mélangés, ils s’annuleraient en partie. Là où un seul canal est voulu, le côté {used} est pris.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -3614,6 +3688,11 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>its peaks would be over {ceiling}; by just so much</source>
+   <translation>ses crêtes dépasseraient {ceiling} ; d’autant exactement</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>set by you</source>
    <translation>réglé par vous</translation>
   </message>
@@ -3824,13 +3903,13 @@
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
-   <source>the right side is silent; mixing would lose 6 dB</source>
-   <translation>le côté droit est muet ; mélanger perdrait 6 dB</translation>
+   <source>the right side is silent, or holds only noise; mixing would lose 6 dB</source>
+   <translation>le côté droit est muet ou n’a que du bruit ; le mélange perdrait 6 dB</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
-   <source>the left side is silent; mixing would lose 6 dB</source>
-   <translation>le côté gauche est muet ; mélanger perdrait 6 dB</translation>
+   <source>the left side is silent, or holds only noise; mixing would lose 6 dB</source>
+   <translation>le côté gauche est muet ou n’a que du bruit ; le mélange perdrait 6 dB</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -3854,6 +3933,16 @@
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
+   <source>Mix {channels} channels down to two after ITU-R BS.775</source>
+   <translation>Mélanger {channels} canaux en deux selon ITU-R BS.775</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>{name} takes two; the centre, where speech is, goes to both{silent}</source>
+   <translation>{name} en prend deux ; le centre, où est la parole, va aux deux{silent}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
    <source>Mix both sides</source>
    <translation>Mélanger les deux côtés</translation>
   </message>
@@ -3872,10 +3961,24 @@
    <source>Mix {channels} channels down after ITU-R BS.775</source>
    <translation>Réduire {channels} canaux selon UIT-R BS.775</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../core/fit/path/side.py" />
+   <source>, {n} silent ones do not count</source>
+   <extracomment>Where there is one: , {n} silent one does not count</extracomment>
+   <translation>
+    <numerusform>, {n} muet ne compte pas</numerusform>
+    <numerusform>, {n} muets ne comptent pas</numerusform>
+   </translation>
+  </message>
   <message>
    <location filename="../core/fit/path/side.py" />
-   <source>{name} takes one channel, this has {channels}</source>
-   <translation>{name} accepte un canal, ici il y en a {channels}</translation>
+   <source>{name} takes one channel, this has {channels}{silent}</source>
+   <translation>{name} prend un canal, ceci en a {channels}{silent}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/side.py" />
+   <source>, of which only this one holds anything</source>
+   <translation>, dont seul celui-ci contient quelque chose</translation>
   </message>
   <message>
    <location filename="../core/fit/path/side.py" />
@@ -4566,6 +4669,11 @@
    <location filename="../core/fit/rules/form.py" />
    <source>format</source>
    <translation>format</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/form.py" />
+   <source>{bit_rate:.0f} kbit/s</source>
+   <translation>{bit_rate:.0f} kbit/s</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/form.py" />
@@ -5536,7 +5644,7 @@
   <message>
    <location filename="../core/make/delivered.py" />
    <source>Another delivery is going out of {folder}</source>
-   <translation type="unfinished" />
+   <translation>Une autre livraison part de {folder}</translation>
   </message>
   <message>
    <location filename="../core/make/delivered.py" />
@@ -5546,7 +5654,7 @@
   <message>
    <location filename="../core/make/ledger.py" />
    <source>Another run is making into {folder}</source>
-   <translation type="unfinished" />
+   <translation>Une autre exécution écrit dans {folder}</translation>
   </message>
   <message>
    <location filename="../core/make/proof.py" />
@@ -5710,6 +5818,11 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
+   <source>What lies below {hertz:.0f} Hz is taken away: {codec} is made for voices, and makes something else of it.</source>
+   <translation>Ce qui est sous {hertz:.0f} Hz est retiré : {codec} est fait pour les voix et en fait autre chose.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
    <source>The source no longer holds what it held when it was looked at.</source>
    <translation>La source ne contient plus ce qu’elle contenait quand on l’a regardée.</translation>
   </message>
@@ -5751,6 +5864,11 @@
    <location filename="../core/make/stream.py" />
    <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
    <translation>Ses crêtes le tiennent {short_db:.1f} dB sous le niveau voulu.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
+   <translation>Après le codec, c’est {off:.1f} dB au-dessus du niveau voulu : on ne peut pas approcher davantage.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
@@ -6492,6 +6610,11 @@
    <translation>{minutes}:{seconds:04.1f}</translation>
   </message>
   <message>
+   <location filename="../core/model/unknown.py" />
+   <source>It holds what this Kittiwake does not know ({list}{more}): that is kept as it is, and does nothing here.</source>
+   <translation>Il contient ce que ce Kittiwake ne connaît pas ({list}{more}) : c’est gardé tel quel et ne fait rien ici.</translation>
+  </message>
+  <message>
    <location filename="../core/music/loop.py" />
    <source>It is too short to find a loop in.</source>
    <translation>Trop court pour y trouver une boucle.</translation>
@@ -6560,11 +6683,6 @@
    <location filename="../core/music/making.py" />
    <source>hold music</source>
    <translation>musique d’attente</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Choose another folder.</source>
-   <translation>Choisir un autre dossier.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />
@@ -6644,37 +6762,37 @@
   <message>
    <location filename="../core/net/ask.py" />
    <source>has an address that is neither http:// nor https://</source>
-   <translation type="unfinished" />
+   <translation>a une adresse qui n’est ni http:// ni https://</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>did not answer within {seconds:g} s</source>
-   <translation type="unfinished" />
+   <translation>n’a pas répondu en {seconds:g} s</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>cannot be reached ({why})</source>
-   <translation type="unfinished" />
+   <translation>est injoignable ({why})</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>answers {status}: it sends on to “{where}”, which is not followed</source>
-   <translation type="unfinished" />
+   <translation>répond {status} : il renvoie à « {where} », ce qui n’est pas suivi</translation>
   </message>
   <message>
    <location filename="../core/net/ask.py" />
    <source>answers more than {most:,} bytes</source>
-   <translation type="unfinished" />
+   <translation>répond plus de {most:,} octets</translation>
   </message>
   <message>
    <location filename="../core/net/fields.py" />
    <source>A value for a header holds a line break or another character that no header can hold.</source>
-   <translation type="unfinished" />
+   <translation>Une valeur d’en-tête contient un saut de ligne ou un autre caractère interdit.</translation>
   </message>
   <message>
    <location filename="../core/net/fields.py" />
    <source>Look at the key, and at the headers of the service.</source>
-   <translation type="unfinished" />
+   <translation>Vérifiez la clé et les en-têtes du service.</translation>
   </message>
   <message>
    <location filename="../core/process/events.py" />
@@ -6947,12 +7065,12 @@
   <message>
    <location filename="../core/project/plans.py" />
    <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
-   <translation type="unfinished" />
+   <translation>Sa ligne du script a été changée et n’a pas été dite depuis : « {text} ».</translation>
   </message>
   <message>
    <location filename="../core/project/plans.py" />
    <source>Speak the line again, on the page of the script.</source>
-   <translation type="unfinished" />
+   <translation>Faites redire la ligne, sur la page du script.</translation>
   </message>
   <message>
    <location filename="../core/project/project.py" />
@@ -7134,6 +7252,11 @@
   </message>
   <message>
    <location filename="../core/script/table.py" />
+   <source>it takes more memory or time than a table may</source>
+   <translation>il demande plus de mémoire ou de temps qu’une table ne peut</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
    <source>{name} is no spreadsheet that can be read ({error}).</source>
    <translation>{name} n’est pas un tableur lisible ({error}).</translation>
   </message>
@@ -7141,6 +7264,11 @@
    <location filename="../core/script/table.py" />
    <source>Save it as CSV.</source>
    <translation>L’enregistrer en CSV.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>it has more than {cells:,} cells</source>
+   <translation>il a plus de {cells:,} cellules</translation>
   </message>
   <message>
    <location filename="../core/script/table.py" />
@@ -7185,17 +7313,17 @@
   <message>
    <location filename="../core/service/answers.py" />
    <source>The kept answers cannot be read: {reason_of}.</source>
-   <translation type="unfinished" />
+   <translation>Les réponses gardées ne peuvent être lues : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/service/answers.py" />
    <source>Name another file for them.</source>
-   <translation type="unfinished" />
+   <translation>Indiquez un autre fichier pour elles.</translation>
   </message>
   <message>
    <location filename="../core/service/answers.py" />
    <source>Answers could not be kept in {path}: {reason_of}.</source>
-   <translation type="unfinished" />
+   <translation>Les réponses n’ont pu être gardées dans {path} : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/service/answers.py" />
@@ -7210,17 +7338,17 @@
   <message>
    <location filename="../core/service/ask.py" />
    <source>It cannot be sent ({kind}).</source>
-   <translation type="unfinished" />
+   <translation>Cela ne peut être envoyé ({kind}).</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
    <source>The answer cannot be read ({kind}).</source>
-   <translation type="unfinished" />
+   <translation>La réponse ne peut être lue ({kind}).</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
    <source>The service {error}.</source>
-   <translation type="unfinished" />
+   <translation>Le service {error}.</translation>
   </message>
   <message>
    <location filename="../core/service/ask.py" />
@@ -7650,6 +7778,16 @@
    <location filename="../core/settings/known/sound.py" />
    <source>What is recorded from at first. Empty: what the desktop uses.</source>
    <translation>Ce avec quoi on enregistre d’abord. Vide : celui du bureau.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>A take ends after so much silence</source>
+   <translation>Une prise s’arrête après ce silence</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
+   <translation>En dixièmes de seconde. 0 : une prise ne s’arrête que si on l’arrête, comme pour une longue lecture.</translation>
   </message>
   <message>
    <location filename="../core/settings/known/start.py" />
@@ -9055,13 +9193,38 @@
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
-   <source>Outputs of {path} would lie among what arrives there.</source>
-   <translation>Les sorties de {path} seraient parmi ce qui y arrive.</translation>
+   <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
+   <translation>Les sorties iraient dans {into}, qui contient {path} : rien de ce qui arrive ne serait pris.</translation>
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
    <source>Let them go into a folder of their own.</source>
    <translation>Leur donner un dossier à elles.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Outputs of {path} would lie among what arrives there.</source>
+   <translation>Les sorties de {path} seraient parmi ce qui y arrive.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>{path} and {other} are one folder.</source>
+   <translation>{path} et {other} sont un seul dossier.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Name it once, with all its receivers.</source>
+   <translation>Nommez-le une fois, avec tous ses récepteurs.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>What is made of {path} would arrive there again, without end.</source>
+   <translation>Ce qui est fait de {path} y reviendrait sans fin.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Let outputs go into folders that are not watched.</source>
+   <translation>Faites aller les sorties dans des dossiers non surveillés.</translation>
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
@@ -11470,6 +11633,26 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
+   <source>&amp;Ends after silence of</source>
+   <translation>&amp;Finit après un silence de</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>The silence that ends a take</source>
+   <translation>Le silence qui finit une prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>never</source>
+   <translation>jamais</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Seconds of silence after which a take ends by itself; the least: never</source>
+   <translation>Secondes de silence après lesquelles une prise finit d’elle-même ; le minimum : jamais</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
    <source>Name of the message; Enter does what the yellow button says</source>
    <translation>Nom du message ; Entrée fait ce que dit le bouton jaune</translation>
   </message>
@@ -11520,8 +11703,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. It ends by itself when you are silent.</source>
-   <translation>&lt;b&gt;● Enregistrement&lt;/b&gt;, {seconds:.1f} s. Il s’arrête seul quand vous vous taisez.</translation>
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
+   <translation>&lt;b&gt;● Enregistrement&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
@@ -11590,13 +11773,28 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
-   <source>Enter begins. It counts in, records, and ends by itself when you are silent. What you type is its name.</source>
-   <translation>Entrée commence. Décompte, enregistrement, arrêt seul quand vous vous taisez. Ce que vous tapez est son nom.</translation>
+   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
+   <translation>Entrée commence. Cela compte, puis enregistre. {ends} Ce que vous tapez est son nom.</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;.</source>
-   <translation>&lt;b&gt;✓ Utilisable&lt;/b&gt; : {length}, sur le tableau sous &lt;b&gt;{name}&lt;/b&gt;.</translation>
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
+   <translation>&lt;b&gt;✓ Utilisable&lt;/b&gt; : {length}, sur le tableau comme &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>It ends after {silence:g} s of silence.</source>
+   <translation>Elle finit après {silence:g} s de silence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>Enter ends it.</source>
+   <translation>Entrée la termine.</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
+   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
+   <translation>Elle a fini d’elle-même après {silence:g} s de silence ; ce qui a été dit ensuite n’y est pas. Ci-dessus et dans les réglages, ce peut être plus long.</translation>
   </message>
   <message>
    <location filename="../ui/bench/rules_editor.py" />
@@ -11800,6 +11998,15 @@ médiane {median}, de {known} clips</translation>
    <translation>
     <numerusform>ôter {n} ligne</numerusform>
     <numerusform>ôter {n} lignes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/bench/script_page.py" />
+   <source>{n} lines are out of the script. {key} takes that back.</source>
+   <extracomment>Where there is one: {n} line is out of the script. {key} takes that back.</extracomment>
+   <translation>
+    <numerusform>{n} ligne est hors du script. {key} l’annule.</numerusform>
+    <numerusform>{n} lignes sont hors du script. {key} l’annule.</numerusform>
    </translation>
   </message>
   <message>
@@ -13038,6 +13245,20 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
+   <source>The board is folded away: {key} shows what would be removed.</source>
+   <translation>Le tableau est replié : {key} montre ce qui serait retiré.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/edit.py" />
+   <source>{n} clips are off the board; their files stay. {key} takes that back.</source>
+   <extracomment>Where there is one: {n} clip is off the board; its file stays. {key} takes that back.</extracomment>
+   <translation>
+    <numerusform>{n} clip n’est plus sur le tableau ; son fichier reste. {key} l’annule.</numerusform>
+    <numerusform>{n} clips ne sont plus sur le tableau ; leurs fichiers restent. {key} l’annule.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/edit.py" />
    <source>Not for this receiver</source>
    <translation>Pas pour ce récepteur</translation>
   </message>
@@ -13516,11 +13737,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/job.py" />
-   <source>What was on the board ({n} recordings) stands behind it; {key} takes that off.</source>
-   <extracomment>Where there is one: What was on the board ({n} recording) stands behind it; {key} takes that off.</extracomment>
+   <source>“{name}” is open as it was. The {n} clips that stood on the board before are no part of it.</source>
+   <extracomment>Where there is one: “{name}” is open as it was. The {n} clip that stood on the board before is no part of it.</extracomment>
    <translation>
-    <numerusform>Ce qui était sur le tableau ({n} enregistrement) est derrière ; {key} l’ôte.</numerusform>
-    <numerusform>Ce qui était sur le tableau ({n} enregistrements) est derrière ; {key} l’ôte.</numerusform>
+    <numerusform>« {name} » est ouvert tel quel. Le {n} clip qui était sur le tableau n’en fait pas partie.</numerusform>
+    <numerusform>« {name} » est ouvert tel quel. Les {n} clips qui étaient sur le tableau n’en font pas partie.</numerusform>
    </translation>
   </message>
   <message>
@@ -13677,6 +13898,15 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/commands/make.py" />
    <source>{folder} is not there yet: nothing has been made.</source>
    <translation>{folder} n’existe pas encore : rien n’a été produit.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/make.py" />
+   <source>{n} files in the output folders belong to no clip of the board any more: Make, “Outputs no longer wanted…” lists them.</source>
+   <extracomment>Where there is one: {n} file in the output folders belongs to no clip of the board any more: Make, “Outputs no longer wanted…” lists it.</extracomment>
+   <translation>
+    <numerusform>{n} fichier des dossiers de sortie n’appartient plus à aucun clip du tableau : Faire, « Sorties plus voulues… » le montre.</numerusform>
+    <numerusform>{n} fichiers des dossiers de sortie n’appartiennent plus à aucun clip du tableau : Faire, « Sorties plus voulues… » les montre.</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />

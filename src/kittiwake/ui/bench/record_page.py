@@ -414,7 +414,7 @@ class RecordPage(QWidget):
         if not self.recorder.ended_by_itself:
             return ""
         return tr(
-            "It ended by itself after {silence:g} s of silence; what was said later is not in it. Below, and in the settings, it can be longer.",
+            "It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.",
             silence=self.recorder.silence,
         )
 

@@ -42,8 +42,7 @@ def remove(at: Context) -> None:
     if not at.board.isVisible():  # nothing goes that is not seen to be chosen
         at.status.say(tr("The board is folded away: {key} shows what would be removed.", key=key_of("view.board")))
         return
-    gone = at.board.selected_clips()
-    ids = {clip.id for clip in gone}
+    ids = {clip.id for clip in at.board.selected_clips()}
     if ids:
         row = at.board.currentIndex().row()
         edits.remove_clips(at.session.project, ids)
@@ -55,10 +54,9 @@ def remove(at: Context) -> None:
         at.status.say(
             tr(
                 "{n} clips are off the board; their files stay. {key} takes that back.",
-                "“{name}” is off the board; its file stays. {key} takes that back.",
+                "{n} clip is off the board; its file stays. {key} takes that back.",
                 len(ids),
                 n=len(ids),
-                name=gone[0].name,
                 key=key_of("edit.undo"),
             )
         )
