@@ -159,7 +159,7 @@ class Format:
             # Under halfway to the next code.
             return min(self.safe_peak, ((taken or (0.0,))[-1] + above) / 2 * (1 - 1e-6))
         # What such a code makes of peaks is measured once they are encoded; only codecs of voices are overdriven by what they are given.
-        return min(stated, self.safe_peak if self.for_voices else 1.0)
+        return min(stated, self.safe_peak if self.for_voices else 1 - 2.0**-15)
 
     def legal_bit_rates(self, rate: int) -> tuple[int, ...]:
         """The bit rates (bit/s) that can be had at a sample rate (Hz); empty where there is no choice."""
