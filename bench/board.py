@@ -159,7 +159,7 @@ def start_of_window() -> Figures:
     script = (
         "import os, time\n"
         "began = float(os.environ['BEGAN'])\n"
-        "from kittiwake.ui.start import DEMO, make_app\n"
+        "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.start import make_app\n"
         "from kittiwake.ui.window import Window\n"
         "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO)\n"
         "app.processEvents(); window.grab()\n"

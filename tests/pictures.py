@@ -23,8 +23,9 @@ from kittiwake.core.script.table import read_text
 from kittiwake.core.service import costs
 from kittiwake.core.standin.judge import judged
 from kittiwake.core.standin.microphone import READING
+from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.start import DEMO, make_app, settle
+from kittiwake.ui.start import make_app, settle
 from kittiwake.ui.touch_dialog import TouchDialog
 from kittiwake.ui.window import Window
 from tests.core.music.test_hold import RATE, music

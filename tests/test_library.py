@@ -83,7 +83,7 @@ class TestLibrary(FolderCase):
     def test_a_start_builds_the_page_that_it_shows_and_loads_no_other(self) -> None:
         code = (
             "import sys\n"
-            "from kittiwake.ui.start import DEMO, make_app\n"
+            "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.start import make_app\n"
             "from kittiwake.ui.window import Window\n"
             "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO); app.processEvents()\n"
             "assert window.bench.page == 'clip', window.bench.page\n"

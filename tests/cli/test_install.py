@@ -18,7 +18,7 @@ from kittiwake.cli.home.identity import JOB_TYPE, SOUND_TYPES, VIDEO_TYPES
 from kittiwake.cli.home.preview import draw_job
 from kittiwake.cli.main import cli
 from kittiwake.core.model.job import load_job
-from kittiwake.ui.start import DEMO as DEMO_JOB
+from kittiwake.demo import SHIPPED as DEMO_JOB
 from tests.sounds import FolderCase
 
 OFFERED = [("phone-menu", "Phone menu"), ("my-box", "My “box” 100 % \\ ;x")]

@@ -41,6 +41,7 @@ class TestLog(FolderCase):
         self.assertIn("in a worker: it died\n", text)
         self.assertIn("while looking at the pier\nTraceback", text)
         self.assertEqual(text.count("ValueError: no such pier"), 2)
+        self.assertEqual((Path(path).stat().st_mode & 0o077, Path(path).parent.stat().st_mode & 0o077), (0, 0))
 
     def test_nothing_is_lost_where_it_cannot_be_written(self) -> None:
         blocked = self.folder / "no folder"

@@ -16,8 +16,9 @@ from PySide6.QtCore import QPoint
 from PySide6.QtGui import QGuiApplication
 
 from kittiwake.core.model.job import load_job, save_job
+from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.board.model import HEADS
-from kittiwake.ui.start import DEMO, make_app
+from kittiwake.ui.start import make_app
 from kittiwake.ui.window import Window
 
 faulthandler.enable()

@@ -15,9 +15,10 @@ from PySide6.QtTest import QTest
 from kittiwake.core.cut.activity import Activity
 from kittiwake.core.model import Clip, Facts
 from kittiwake.core.project.remembered import Remembered
+from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.cutting import Cutter
 from kittiwake.ui.settings.held import HeldSettings
-from kittiwake.ui.start import DEMO, make_app, settle
+from kittiwake.ui.start import make_app, settle
 from kittiwake.ui.window import Window
 from tests.sounds import FolderCase
 

@@ -6,12 +6,16 @@ Most commands write nothing into it, and do without the library for it and witho
 from __future__ import annotations
 
 import contextlib
+import os
 from functools import cached_property
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from .disk.private import FILE_MODE, private_folder
+
 if TYPE_CHECKING:
     import logging
+    from io import TextIOWrapper
 
 _LARGEST = 512 * 1024  # bytes; then it begins anew, and one old file is kept
 
@@ -34,10 +38,14 @@ class _Log:
         import logging
         from logging.handlers import RotatingFileHandler
 
-        log_path().parent.mkdir(parents=True, exist_ok=True, mode=0o700)
-        file = RotatingFileHandler(
-            log_path(), maxBytes=_LARGEST, backupCount=1, encoding="utf-8", errors="backslashreplace"
-        )
+        private_folder(log_path().parent)
+
+        class PrivateFile(RotatingFileHandler):
+            def _open(self) -> TextIOWrapper:
+                handle = os.open(self.baseFilename, os.O_WRONLY | os.O_CREAT | os.O_APPEND | os.O_CLOEXEC, FILE_MODE)
+                return open(handle, "a", encoding=self.encoding, errors=self.errors)  # noqa: PTH123 - a descriptor
+
+        file = PrivateFile(log_path(), maxBytes=_LARGEST, backupCount=1, encoding="utf-8", errors="backslashreplace")
         file.setFormatter(logging.Formatter("%(asctime)s %(message)s"))
         logger = logging.Logger("kittiwake")
         logger.addHandler(file)

@@ -15,7 +15,8 @@ from typing import TYPE_CHECKING
 from platformdirs import user_state_path
 from PySide6.QtCore import QObject, QTimer
 
-from ..core.disk.place import alive
+from ..core.disk.place import alive, write_text_whole
+from ..core.disk.private import private_folder
 from ..core.errors import KittiwakeError
 from ..core.model import Job, MadeRecord
 from ..core.model.job import EXTENSION, save_job
@@ -107,10 +108,10 @@ class Autosave(QObject):
     def _write(self, job: Job, made: tuple[MadeRecord, ...], path: Path | None) -> None:
         began = time.monotonic()
         with contextlib.suppress(OSError, KittiwakeError):  # a full disk must not stop the work itself
-            self._copy.parent.mkdir(parents=True, exist_ok=True)
+            private_folder(self._copy.parent)
             save_job(job.changed(made=made), self._copy, Throttle())
             told = {"process": os.getpid(), "path": str(path) if path else "", "name": job.name}
-            self._copy.with_suffix(".json").write_text(json.dumps(told), "utf-8")
+            write_text_whole(self._copy.with_suffix(".json"), json.dumps(told))
         self._took = time.monotonic() - began
 
     def _drop(self) -> None:

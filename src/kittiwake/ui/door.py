@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication, QMessageBox, QWidget
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
 from ..core.project.recent import Place
+from ..demo import is_demo
 from ..words import tr
 from .ask import is_sure
 from .commands import job
@@ -107,11 +108,11 @@ class Door:
             self._window.board.current_receiver(),
         )
         here = Place(path, clip.id if clip else "", receiver.slug if receiver else "") if path else None
-        self._window.recent.note_place(here if path and path != job.DEMO else None)
+        self._window.recent.note_place(here if path and not is_demo(path) else None)
 
     def _open(self, path: Path) -> None:
         self._put(path)
-        if path != job.DEMO:
+        if not is_demo(path):
             self._window.recent.note(path)
 
     def _put(self, path: Path) -> None:

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from pathlib import Path
 
-_DEMO = Path(__file__).parents[1] / "demo"
+from ..demo import SHIPPED, copy_folder
 
 
 def short_path(path: Path) -> str:
     """``~/Documents/Kittiwake``, ``demo/sounds`` for what ships; long ones lose their middle."""
-    for root, name in ((_DEMO, "demo"), (Path.home(), "~")):
+    for root, name in ((SHIPPED.parent, "demo"), (copy_folder(), "demo"), (Path.home(), "~")):
         if path == root or root in path.parents:
             rest = path.relative_to(root)
             path = Path(name) / rest if rest.parts else Path(name)

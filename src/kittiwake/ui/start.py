@@ -15,9 +15,10 @@ from PySide6.QtWidgets import QApplication
 
 from ..core import extensions
 from ..core.model.own_receivers import last_used
+from ..demo import own_copy
 from ..words import tr
 from .access import tell_readers
-from .commands.job import DEMO, offer_autosaved
+from .commands.job import offer_autosaved
 from .opened import OpenedWindow
 from .settings.held import HeldSettings
 from .theme.sheet import use_font
@@ -81,7 +82,7 @@ def start(
     QGuiApplication.styleHints().colorSchemeChanged.connect(lambda _: opened.desktop_changed())
     window.show()
     if demo:
-        window.open_job(DEMO)
+        window.open_job(own_copy())
     elif paths:
         window.add_paths(paths)
     elif not new and settings["start.session"]:

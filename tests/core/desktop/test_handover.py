@@ -5,6 +5,7 @@ from __future__ import annotations
 import os
 import socket
 import threading
+import time
 from pathlib import Path
 
 from kittiwake.core.desktop.handover import Handed, Listener, hand_over
@@ -72,10 +73,42 @@ class Handing(FolderCase):
 
     def test_nonsense_is_refused_and_the_window_goes_on(self) -> None:
         window = self.listener()
-        for data in (b"\n", b"[1]\n", b'{"paths": 3}\n', b'{"paths": ["a\\u0000"]', b""):
+        deep = b'{"paths": ' + b"[" * 200_000 + b"\n"
+        lone = b'{"paths": ["/a\\ud83d"]}\n'
+        for data in (b"\n", b"[1]\n", b'{"paths": 3}\n', b'{"paths": ["a\\u0000"]', b"", deep, lone):
             with socket.socket(socket.AF_UNIX) as line:
                 line.connect(str(window.place))
                 line.sendall(data)
                 line.shutdown(socket.SHUT_WR)
                 taken = window.take()
                 self.assertTrue(taken is None or taken.paths == (), data)
+
+    def test_a_token_that_is_none_costs_no_file(self) -> None:
+        window = self.listener()
+        for token in (b'"a\\u0000b"', b'"\\ud800"', b"[[]]", b"7", b'"' + b"a" * 4000 + b'"'):
+            with socket.socket(socket.AF_UNIX) as line:
+                line.connect(str(window.place))
+                line.sendall(b'{"paths": ["/a.wav"], "token": ' + token + b"}\n")
+                self.assertEqual(window.take(), Handed((Path("/a.wav"),), ""), token)
+
+    def test_a_peer_that_drips_does_not_hold_the_window(self) -> None:
+        window = self.listener()
+        with socket.socket(socket.AF_UNIX) as line:
+            line.connect(str(window.place))
+            ended = threading.Event()
+
+            def drip() -> None:
+                while not ended.wait(0.1):
+                    try:
+                        line.sendall(b" ")
+                    except OSError:
+                        return
+
+            thread = threading.Thread(target=drip)
+            thread.start()
+            began = time.monotonic()
+            self.assertIsNone(window.take())
+            took = time.monotonic() - began
+            ended.set()
+            thread.join()
+            self.assertLess(took, 3)

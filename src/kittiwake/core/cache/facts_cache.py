@@ -19,6 +19,7 @@ from platformdirs import user_cache_path
 
 from ...version import __version__
 from ...words import folded, unfolded
+from ..disk.private import private_folder
 from ..intake.digest import source_digest
 from ..measure.analyze import source_stamp
 from ..model import Facts, Header, Note, Stated
@@ -48,7 +49,7 @@ class FactsCache:
     @contextlib.contextmanager
     def _open(self) -> Iterator[sqlite3.Connection]:
         if self._base is None or self._process != os.getpid():
-            self.folder.mkdir(parents=True, exist_ok=True, mode=0o700)
+            private_folder(self.folder)
             self._base = sqlite3.connect(self.folder / "facts.sqlite", timeout=5, check_same_thread=False)
             self._process = os.getpid()
             self._base.execute("PRAGMA journal_mode=WAL")

@@ -7,6 +7,8 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ..disk.private import private_folder
+
 #: Frames in a part of the finest scale that is kept; nearer than that the sound itself is read.
 PART = 256
 _UP = 64  # parts of one scale in a part of the next
@@ -19,7 +21,7 @@ class PeaksWriter:
     """
 
     def __init__(self, scratch: Path) -> None:
-        scratch.parent.mkdir(parents=True, exist_ok=True)
+        private_folder(scratch.parent)
         self._scratch = scratch
         self._file = scratch.open("wb")
         self._rest: NDArray[np.float32] | None = None

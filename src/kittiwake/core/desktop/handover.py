@@ -7,15 +7,20 @@ import json
 import os
 import socket
 import stat
+import time
 from collections.abc import Iterable
 from pathlib import Path
 from typing import Any
 
 from ...plain_data import dataclass
+from ..disk.private import private_folder
 
 _LARGEST = 32 << 20  # bytes of one message
 _WAIT = 3.0  # s; a window that does not answer within them is taken for hung
-_READ = 0.5  # s for the message once somebody has come; it is written at once, and the window stands still meanwhile
+_READ = (
+    0.5  # s for a whole message once somebody has come; it is written at once, and the window stands still meanwhile
+)
+_LONGEST_TOKEN = 500
 
 
 @dataclass(frozen=True, slots=True)
@@ -87,7 +92,7 @@ class Listener:
 
     def __init__(self, folder: Path | None = None) -> None:
         folder = folder or sockets_folder()
-        folder.mkdir(mode=0o700, parents=True, exist_ok=True)
+        private_folder(folder)
         if not _is_ours(folder):
             raise OSError(f"{folder} is open to others")
         self.place = folder / f"window-{os.getpid()}-{id(self):x}.sock"
@@ -106,11 +111,11 @@ class Listener:
 
     def take(self) -> Handed | None:
         """What somebody gives; None where that is nothing that makes sense."""
-        with contextlib.suppress(OSError, ValueError, TypeError, KeyError):
+        with contextlib.suppress(OSError, ValueError, TypeError, KeyError, RecursionError):
             line, _ = self._socket.accept()
             with line:
+                handed = _parsed(_line_of(line, time.monotonic() + _READ))
                 line.settimeout(_READ)
-                handed = _parsed(_line_of(line))
                 line.sendall(b"taken\n" if handed is not None else b"wrong\n")
                 return handed
         return None
@@ -121,9 +126,14 @@ class Listener:
             self.place.unlink(missing_ok=True)
 
 
-def _line_of(line: socket.socket) -> bytes:
+def _line_of(line: socket.socket, until: float) -> bytes:
+    """One message, all of it before ``until`` (monotonic clock), however it drips."""
     data = bytearray()
     while not data.endswith(b"\n"):
+        left = until - time.monotonic()
+        if left <= 0:
+            raise TimeoutError
+        line.settimeout(left)
         some = line.recv(1 << 16)
         data += some
         if not some or len(data) > _LARGEST:
@@ -135,5 +145,21 @@ def _parsed(data: bytes) -> Handed | None:
     told: Any = json.loads(data)
     if not isinstance(told, dict):
         return None
-    paths = [Path(text) for text in told["paths"] if isinstance(text, str) and "\0" not in text]
-    return Handed(tuple(path for path in paths if path.is_absolute()), str(told.get("token", ""))[:500])
+    paths = [Path(text) for text in told["paths"] if isinstance(text, str) and _can_be_path(text)]
+    return Handed(tuple(path for path in paths if path.is_absolute()), _token(told.get("token")))
+
+
+def _can_be_path(text: str) -> bool:
+    try:
+        return b"\0" not in os.fsencode(text)
+    except UnicodeEncodeError:
+        return False
+
+
+def _token(text: object) -> str:
+    """A token goes into the environment and to the display; without it a window only may not come to the front."""
+    return (
+        text
+        if isinstance(text, str) and len(text) <= _LONGEST_TOKEN and text.isascii() and text.isprintable()
+        else ""
+    )

@@ -257,14 +257,15 @@ _of_page(
     "cut.demo", "Try it on the demo reading", "Put a reading of forty lines on the board, and cut it.", menu="Cut"
 )
 def cut_demo(at: Context) -> None:
-    from ...core.standin.microphone import READING
+    from ...demo import own_reading
 
-    reading = READING / tr("Season reading.flac")
+    folder = own_reading()
+    reading = folder / tr("Season reading.flac")
     at.session.project.add_sources([reading])
     clip = next(clip for clip in at.session.project.job.clips if clip.source == reading)
     at.board.select(clip.id)
     open_cut(at)
-    at.status.say(tr("Its list of names is {reading}; Ctrl+L takes it.", reading=READING / tr("Season list.csv")))
+    at.status.say(tr("Its list of names is {reading}; Ctrl+L takes it.", reading=folder / tr("Season list.csv")))
 
 
 @command(

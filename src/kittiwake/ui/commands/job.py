@@ -11,14 +11,12 @@ from ...commands import command
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
 from ...core.project.recent import RecentJobs
+from ...demo import is_demo, own_copy
 from ...words import phrase, tr
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
 from ..language import day_and_time
-
-#: The job that ships.
-DEMO = Path(__file__).parents[2] / "demo" / "brinmar.kittiwake"
 
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
@@ -66,14 +64,14 @@ def new_job(at: Context) -> None:
 
 @command("job.demo", "Open the demo", "Open the announcements of an invented ferry company.", menu="Job")
 def open_demo(at: Context) -> None:
-    at.view.open_job(DEMO)
+    at.view.open_job(own_copy())
     at.board.setFocus()
 
 
 @command("job.save", "Save the job", "Save sources, clips, receivers and decisions.", "Ctrl+S", menu="Job")
 def save_job(at: Context) -> None:
     path = at.session.project.path
-    if path is None or _ships(path):
+    if path is None or is_demo(path):
         save_job_as(at)
     elif not at.session.project.changed_by_others(path) or _may_overwrite(at, path):
         at.view.save_job(path)
@@ -140,11 +138,6 @@ def _may_overwrite(at: Context, path: Path) -> bool:
     if answer == beside:
         save_job_as(at)
     return answer == over
-
-
-def _ships(path: Path) -> bool:
-    """The demo job is part of the application; it is saved elsewhere."""
-    return DEMO.parent in path.resolve().parents
 
 
 def offer_autosaved(at: Context) -> None:
