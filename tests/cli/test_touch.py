@@ -21,7 +21,7 @@ class TestTouch(FolderCase):
     def test_what_a_touch_up_can_say(self) -> None:
         notice = DEMO / "Safety notice.ogg"
         done = self.touch(
-            "--span", "0:02 to 0:12 fog", "--louder", 3, "--faster", "25%", "--for", "quay-beacon", notice
+            "--span", "0:02 to 0:12 fog", "--louder", 3, "--faster", "1.25 times", "--for", "quay-beacon", notice
         )
         self.assertEqual(done.exit_code, 0, done.output)
         self.assertAlmostEqual(analyze(self.folder / "out/fog.wav").seconds or 0, 8.0, delta=0.01)

@@ -28,7 +28,7 @@ class _Speed(click.ParamType[float]):
     name = "speed"
 
     def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> float:
-        text = str(value).replace("−", "-").strip()
+        text = str(value).replace("−", "-").removesuffix(tr("times")).removesuffix("times").strip()
         try:
             speed = 1 + float(text.removesuffix("%")) / 100 if text.endswith("%") else float(text)
         except ValueError:

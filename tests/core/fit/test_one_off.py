@@ -13,6 +13,7 @@ from kittiwake.core.fit.learned import learn
 from kittiwake.core.fit.one_off import form_called, receiver_of_form, with_settings
 from kittiwake.core.fit.plan import fit
 from kittiwake.core.fit.repair import repaired
+from kittiwake.core.fit.wish import receiver_of_wish
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.model.receiver_file import receiver_from_data
@@ -38,6 +39,12 @@ class TestForms(unittest.TestCase):
             faults = [fault for fault in check_receiver(receiver) if "is not on this machine" not in fault]
             self.assertEqual((faults, receiver.rules.accepts[0].container), ([], key[0]))
         self.assertEqual(len(slugs), len(FORMATS))
+
+    def test_every_form_that_is_typed_is_a_receiver_that_can_be_changed_and_read_again(self) -> None:
+        for key in FORMATS:
+            for one in (receiver_of_form("/".join(key)), receiver_of_wish("/".join(key))):
+                changed = with_settings(one, ("level.measure=leave",))
+                self.assertEqual(receiver_from_data(changed.to_data(), one.slug).name, one.name)
 
     def test_what_cannot_be_is_refused_with_what_can(self) -> None:
         for name, asked, hint in (

@@ -15,6 +15,7 @@ from .repair import repaired
 from .rules import check_receiver
 
 _HIGHEST = 48_000  # Hz; the rate of a form that can have any is the source's own, up to what people play
+LONGEST_NAME = 40  # letters that the name of a receiver may have
 #: What people call forms, where it is not the container, the encoding or the extension.
 _ALSO = {"vorbis": ("ogg", "vorbis"), "aac": ("mp4", "aac"), "m4a": ("mp4", "aac"), "ulaw": ("wav", "ulaw"), "alaw": ("wav", "alaw"),
          "opus": ("ogg", "opus"), "ogg": ("ogg", "vorbis"), "wav": ("wav", "pcm_s16"), "flac": ("flac", "pcm_s16"),
@@ -97,7 +98,7 @@ def receiver_of_form(
     slug = "-".join(dict.fromkeys(filter(None, words))).replace("_", "-")[:40].strip("-")
     data = {
         "slug": slug,
-        "name": form.name[:40],
+        "name": form.name[:LONGEST_NAME],
         "purpose": phrase('For once.'),
         "rules": {"channels": channels or (0 if form.max_channels > 1 else 1),
                   "accepts": [accepted]},

@@ -12,7 +12,7 @@ from ..codec import FORMATS
 from ..errors import RulesError
 from ..model import Receiver
 from ..model.units import format_hz, parse_size
-from .one_off import HEADERLESS, form_called, receiver_of_form, with_settings
+from .one_off import HEADERLESS, LONGEST_NAME, form_called, receiver_of_form, with_settings
 
 _NUMBER = r"[-−+]?[0-9]+(?:[.,][0-9]+)?"
 #: Each kind of wish; what is matched first counts.
@@ -176,7 +176,7 @@ def _named(receiver: Receiver, wish: _Wish) -> Receiver:
     """Its name says what was wished for, and its slug tells it from others."""
     form = form_called(wish.form)
     plain = form.name.replace(" PCM", "").replace("WAV, ", "WAV ").replace("FLAC, ", "FLAC ")
-    name = plain
+    name = plain[:LONGEST_NAME]
     for word in wish.words:
         name = f"{name}, {word}" if len(name) + len(word) <= 38 else name
     slug = (
