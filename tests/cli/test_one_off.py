@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 import shutil
 
 import soundfile
@@ -45,6 +46,29 @@ class TestOneOff(FolderCase):
         self.assertTrue((self.folder / "in/b/c/two.ul").exists() and (self.folder / "in/a/one.ul").exists())
         self.assertEqual(self.run_verb("make", *form, "--beside", "--mirror", self.folder / "in").exit_code, 2)
         self.assertEqual(self.run_verb("make", *form, self.folder / "in").exit_code, 2)
+
+    def test_what_lies_in_folders_below_is_known_and_goes_out(self) -> None:
+        self.write("in/a/one.wav", speech_like(16_000, 1), 16_000)
+        self.write("in/b/c/two.wav", speech_like(16_000, 1), 16_000)
+        out = self.folder / "out"
+        made = self.run_verb("make", "--for", "phone-menu", "--mirror", "--into", out, self.folder / "in")
+        self.assertEqual(made.exit_code, 0, made.output)
+        status = self.run_verb("status", "--json", out)
+        told = [json.loads(line) for line in status.output.splitlines()]
+        self.assertEqual(
+            [(one["output"], one["state"]) for one in told],
+            [(str(path), "as made") for path in sorted(out.rglob("*.wav"))],
+        )
+        sent = self.run_verb("deliver", out, "--for", "phone-menu", "--into", self.folder / "there")
+        self.assertEqual(sent.exit_code, 0, sent.output)
+        self.assertEqual(len(list((self.folder / "there").rglob("*.wav"))), 2)
+        again = self.run_verb(
+            "deliver", out, "--for", "phone-menu", "--into", self.folder / "there", "--json", "--dry-run"
+        )
+        self.assertEqual({json.loads(line)["state"] for line in again.output.splitlines()}, {"same"})
+        empty = self.folder / "empty"
+        empty.mkdir()
+        self.assertEqual(self.run_verb("status", empty).exit_code, 1)
 
     def test_a_receiver_of_ones_own_from_files(self) -> None:
         self.run_verb(

@@ -16,7 +16,7 @@ from .common import complain, emit, leave, say, verb
 
 @verb(
     "status",
-    "Say what became of the outputs in a folder.",
+    "Say what became of the outputs in a folder, and in those below it.",
     "status out/",
     "status --verify --fail-if-altered out/",
     "status --remove out/",
@@ -32,7 +32,7 @@ from .common import complain, emit, leave, say, verb
 def status_verb(
     folders: tuple[Path, ...], remove: bool, forget: bool, verify: bool, fail_if_altered: bool, as_json: bool
 ) -> None:
-    from ..core.make.status import forget_deleted, output_statuses, remove_orphans
+    from ..core.make.status import forget_deleted, ledger_folders, output_statuses, remove_orphans
     from .words import STATES
 
     good = True
@@ -41,7 +41,7 @@ def status_verb(
         if fail_if_altered
         else ("older", "altered", "deleted", "source changed", "source gone")
     )
-    for folder in folders:
+    for folder in (place for given in folders for place in ledger_folders(given)):
         try:
             if remove:
                 for path, trouble in remove_orphans(folder.absolute()):

@@ -457,8 +457,8 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
-   <source>Say what became of the outputs in a folder.</source>
-   <translation>Sagen, was aus den Ausgaben in einem Ordner geworden ist.</translation>
+   <source>Say what became of the outputs in a folder, and in those below it.</source>
+   <translation>Sagen, was aus den Ausgaben in einem Ordner und in denen darunter geworden ist.</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -1399,6 +1399,11 @@
    <location filename="../cli/touch_verb.py" />
    <source>Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources.</source>
    <translation>Zeiten sind Sekunden, m:ss oder Abtastwerte (44100 samples). Ohne --span ist die ganze Datei ein Clip; Namen mehrerer Abschnitte kommen von den Abschnitten. In die Quellen wird nichts geschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>times</source>
+   <translation>mal</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />

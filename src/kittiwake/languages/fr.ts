@@ -457,8 +457,8 @@
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
-   <source>Say what became of the outputs in a folder.</source>
-   <translation>Dire ce que sont devenues les sorties d’un dossier.</translation>
+   <source>Say what became of the outputs in a folder, and in those below it.</source>
+   <translation>Dire ce que sont devenues les sorties d’un dossier et de ceux qu’il contient.</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -1399,6 +1399,11 @@
    <location filename="../cli/touch_verb.py" />
    <source>Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources.</source>
    <translation>Les instants sont en secondes, m:ss ou échantillons (44100 samples). Sans --span, tout le fichier est un clip ; les noms de plusieurs segments viennent des segments. Rien n’est écrit dans les sources.</translation>
+  </message>
+  <message>
+   <location filename="../cli/touch_verb.py" />
+   <source>times</source>
+   <translation>fois</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />

@@ -1,4 +1,4 @@
-"""What a folder of made outputs holds for a receiver, as its ledger tells."""
+"""What a folder of made outputs holds for a receiver, as its ledger and those of folders below it tell."""
 
 from __future__ import annotations
 
@@ -8,6 +8,7 @@ from pathlib import Path
 from ...words import phrase
 from ..errors import KittiwakeError
 from ..make.ledger import Entry, Ledger
+from ..make.status import ledger_folders
 from ..model import Receiver
 from ..model.script import ScriptLine
 from .item import Item
@@ -25,14 +26,22 @@ def items_in(folder: Path, receiver: Receiver, lines: Iterable[ScriptLine] = ())
     KittiwakeError : nothing was made for it there.
     """
     texts = {line.name.casefold(): line for line in lines}
-    entries = [one for one in Ledger(folder) if one.receiver == receiver.slug and (folder / one.output).is_file()]
+    entries = [
+        (place, one)
+        for place in ledger_folders(folder)
+        for one in Ledger(place)
+        if one.receiver == receiver.slug and (place / one.output).is_file()
+    ]
     if not entries:
         raise KittiwakeError(
             phrase("Nothing that was made for {name} lies in {folder}.", name=receiver.name, folder=folder),
             phrase("kittiwake make --for {slug} --into {folder} makes it.", slug=receiver.slug, folder=folder),
             "nothing",
         )
-    return [_item(folder, receiver, one, texts) for one in sorted(entries, key=lambda one: one.output)]
+    return [
+        _item(place, receiver, one, texts)
+        for place, one in sorted(entries, key=lambda each: (each[1].output, each[0]))
+    ]
 
 
 def _item(folder: Path, receiver: Receiver, entry: Entry, texts: dict[str, ScriptLine]) -> Item:

@@ -40,6 +40,17 @@ class OutputStatus:
         }  # fmt: skip
 
 
+def ledger_folders(folder: Path) -> list[Path]:
+    """The folder and those below it that outputs were made into (mirrored ones, or one for each receiver), in order; links are not followed.
+
+    Returns
+    -------
+    Only ``folder`` where nothing was made anywhere, so that whoever asks it next says so.
+    """
+    found = [Path(at) for at, _, files in os.walk(folder) if LEDGER in files]
+    return sorted(found) or [folder]
+
+
 def output_statuses(folder: Path, *, verify: bool = False) -> Iterator[OutputStatus]:
     """Every output of a folder's ledger with its state. Files are read only where their time does not settle it, or to ``verify`` them.
 
