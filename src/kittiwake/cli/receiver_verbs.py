@@ -12,7 +12,7 @@ from ..commands import Command, register
 from ..core.errors import KittiwakeError
 from ..words import phrase, tr
 from . import common
-from .common import cli, emit, leave, say
+from .common import cli, complain, emit, leave, say
 from .help_pages import Verbs
 
 _HELP = phrase("List the receivers there are: those that ship, and your own.")
@@ -24,7 +24,7 @@ register(Command("cli.receivers", "receivers", _HELP))
 @click.pass_context
 def receivers_verb(context: click.Context, as_json: bool) -> None:
     from ..core.model import shipped_receivers
-    from ..core.model.own_receivers import own_receivers
+    from ..core.model.own_receivers import broken_own, own_receivers
     from .words import receiver_in_words
 
     if context.invoked_subcommand:
@@ -34,6 +34,8 @@ def receivers_verb(context: click.Context, as_json: bool) -> None:
             emit(receiver.to_data())
         else:
             say(receiver_in_words(receiver))
+    for error in broken_own().values():
+        complain(error, as_json)
 
 
 @receivers_verb.command("show", help="Print the TOML of a receiver, to begin one of your own from.")

@@ -36,7 +36,17 @@ class TestOwn(FolderCase):
         (folder / "broken.toml").write_text("slug = ")
         (folder / "last-used.json").write_text("{")
         (folder / "shadow.toml").write_text(own.to_toml(load_receiver("master")))
+        fine = own.to_toml(own.as_own(load_receiver("corpus")))
+        (folder / "huge.toml").write_text(fine.replace("16000", "9" * 6000))
+        (folder / "endless.toml").write_text(fine.replace("16000", "1e400"))
+        (folder / "bytes.toml").write_bytes(b"\xff\xfe")
+        (folder / "gone.toml").symlink_to(self.folder / "nowhere")
         self.assertEqual((own.own_receivers(), own.last_used()), ({}, ()))
+        self.assertEqual(set(own.broken_own()), {"broken", "shadow", "huge", "endless", "bytes", "gone"})
+        with self.assertRaisesRegex(RulesError, "broken.toml is not valid TOML"):
+            load_receiver("broken")
+        for name in ("huge", "endless", "bytes", "gone", "shadow"):
+            (folder / f"{name}.toml").unlink()
         with self.assertRaisesRegex(RulesError, "ships"):
             own.keep_own(load_receiver("master"))
         (folder / "broken.toml").write_text(own.to_toml(own.as_own(load_receiver("corpus"))))

@@ -61,5 +61,9 @@ def parse_toml(text: str) -> dict[str, Any]:
             raise ValueError(f"a key with more parts than any has (at line {number})")
     try:
         return tomllib.loads(text)
+    except tomllib.TOMLDecodeError:
+        raise
+    except ValueError as error:  # Python's own limit on numbers, told with advice for programmers
+        raise ValueError("a number with thousands of digits") from error
     except RecursionError as error:
         raise ValueError("tables within tables without end") from error

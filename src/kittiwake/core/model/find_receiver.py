@@ -8,7 +8,7 @@ from ...words import joined, phrase
 from ..disk.text import text_of
 from ..errors import RulesError, reason_of
 from ..nearest import nearest
-from .own_receivers import own_receivers
+from .own_receivers import broken_own, own_receivers
 from .receiver import Receiver
 from .receiver_file import MOST_TEXT, parse_receiver, shipped_file, shipped_receiver, shipped_receivers, to_toml
 
@@ -43,6 +43,8 @@ def load_receiver(which: str | Path) -> Receiver:
             phrase("“{which!a}” is no path.", which=which), phrase("Name a receiver, or a .toml file."), "no_receiver"
         )
     if path.suffix.lower() != ".toml":
+        if (broken := broken_own().get(str(which))) is not None:
+            raise broken
         names = {**shipped_receivers(), **own_receivers()}
         known = joined(names, ", ")
         near = nearest(str(which), names, 1)

@@ -10,7 +10,7 @@ from pathlib import Path
 from ...words import phrase
 from ..disk.place import write_text_whole
 from ..disk.text import text_of
-from ..errors import RulesError, reason_of
+from ..errors import KittiwakeError, RulesError, reason_of
 from .receiver import Receiver
 from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
 
@@ -26,7 +26,7 @@ def own_folder() -> Path:
 
 
 def own_receivers() -> dict[str, Receiver]:
-    """Those that are kept, by slug, in the order of their names. A file that is no receiver is left out; ``receivers check`` says why."""
+    """Those that are kept, by slug, in the order of their names. A file that is no receiver is left out; ``broken_own`` says why."""
     found: dict[str, Receiver] = {}
     with contextlib.suppress(OSError):
         for path in sorted(own_folder().glob("*.toml")):
@@ -36,9 +36,31 @@ def own_receivers() -> dict[str, Receiver]:
     return dict(sorted(found.items(), key=lambda item: item[1].name.casefold()))
 
 
+def broken_own() -> dict[str, KittiwakeError]:
+    """What is wrong with files that are kept and are no receivers, by their names without the ending."""
+    found: dict[str, KittiwakeError] = {}
+    with contextlib.suppress(OSError):
+        for path in sorted(own_folder().glob("*.toml")):
+            try:
+                _check_slug(parse_receiver(text_of(path, MOST_TEXT, "receiver"), path.name))
+            except KittiwakeError as error:
+                found[path.stem] = error
+            except UnicodeDecodeError:
+                found[path.stem] = RulesError(
+                    phrase("{path} is not text.", path=path), phrase("Receivers are TOML files in UTF-8."), "not_toml"
+                )
+            except OSError as error:
+                found[path.stem] = RulesError(
+                    phrase("{path} cannot be read: {reason_of}.", path=path, reason_of=reason_of(error)),
+                    phrase("Check the path and its permissions."),
+                    "no_receiver",
+                )
+    return found
+
+
 def _of_file(path: Path) -> Receiver | None:
     """Read once, and again when it has changed."""
-    with contextlib.suppress(OSError, UnicodeDecodeError, RulesError):
+    with contextlib.suppress(OSError, UnicodeDecodeError, KittiwakeError):
         stamp = path.stat().st_mtime_ns
         if _read.get(path, (0, None))[0] != stamp:
             _read[path] = (stamp, None)
@@ -54,15 +76,19 @@ def keep_own(receiver: Receiver) -> Path:
     ------
     RulesError : it has the slug of one that ships, or the disk.
     """
+    _check_slug(receiver)
+    path = own_folder() / f"{receiver.slug}.toml"
+    _write(path, to_toml(receiver))
+    return path
+
+
+def _check_slug(receiver: Receiver) -> None:
     if receiver.slug in shipped_receivers():
         raise RulesError(
             phrase("“{slug}” is a receiver that ships.", slug=receiver.slug),
             phrase("Give yours another slug."),
             "no_receiver",
         )
-    path = own_folder() / f"{receiver.slug}.toml"
-    _write(path, to_toml(receiver))
-    return path
 
 
 def forget_own(slug: str) -> None:
