@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import json
 import os
+import subprocess
+import sys
 import time
 from pathlib import Path
 from unittest import mock
@@ -200,6 +202,25 @@ class TestWhatWeMade(FolderCase):
             self.assertEqual([p.name for p in find_sound_files([self.folder], passed=passed)], ["x.wav"])
         self.assertEqual([(Path(p).name, why) for p, why in passed.unreadable], [("b", "Permission denied")])
         self.assertIn("cannot be looked into: Permission denied", str(passed))
+
+    def test_a_folder_that_may_be_read_and_not_entered_is_told_and_the_rest_found(self) -> None:
+        self.write("in/a/x.wav", speech_like(8000, 0.2), 8000)
+        shut = self.write("in/b/y.wav", speech_like(8000, 0.2), 8000).parent
+        shut.chmod(0o444)
+        self.addCleanup(shut.chmod, 0o755)
+        # The administrator enters everything, but for one who has laid that down.
+        plain = ["setpriv", "--bounding-set=-dac_override,-dac_read_search"] if os.geteuid() == 0 else []
+        code = (
+            "import sys; from pathlib import Path; from kittiwake.core.batch.search import find_sources\n"
+            "from kittiwake.core.intake import PassedOver; passed = PassedOver()\n"
+            "print([path.name for path in find_sources([Path(sys.argv[1])], passed)], passed)"
+        )
+        done = subprocess.run(
+            [*plain, sys.executable, "-c", code, str(self.folder / "in")], capture_output=True, text=True, check=True
+        )
+        self.assertEqual(
+            done.stdout.strip(), f"['x.wav'] The folder {shut} cannot be looked into: Permission denied."
+        )
 
     def test_one_that_was_altered_is_told(self) -> None:
         path = self.write("hello.wav", speech_like(16_000, 1), 16_000)

@@ -210,6 +210,12 @@ def _walk(folder: Path, everything: bool, made_here: MadeHere | None, passed: Pa
         passed.unreadable.append((str(error.filename), reason_of(error)))
 
     for root, folders, files in os.walk(folder, onerror=trouble):
+        try:
+            os.stat(f"{root}/.")  # noqa: PTH116 - names can be read of a folder that may not be entered; its files cannot
+        except OSError as error:
+            passed.unreadable.append((root, reason_of(error)))
+            folders.clear()
+            continue
         folders[:] = sorted(name for name in folders if not name.startswith("."))
         ours = made_here(Path(root)) if made_here else None
         for name in sorted(files):
