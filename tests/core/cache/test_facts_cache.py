@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import os
 import shutil
+import sqlite3
+import zlib
 from dataclasses import replace
 from pathlib import Path
 from unittest import mock
@@ -12,6 +14,7 @@ import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kittiwake.core.cache import facts_cache
 from kittiwake.core.cache.drawing import PartialOverview, look_for_drawing
 from kittiwake.core.cache.facts_cache import FactsCache, packed_facts, unpacked_facts
 from kittiwake.core.cache.peaks import PART, Peaks, PeaksWriter
@@ -100,6 +103,35 @@ class TestShelf(FolderCase):
         self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "broken")), whole)
         (self.folder / "a file").write_text("")
         self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "a file")), whole)
+
+    def test_a_damaged_one_is_begun_anew(self) -> None:
+        facts, _ = self.look(self.write("a.wav", speech_like(16_000, 1), 16_000))
+        shelf = FactsCache(self.folder / "damaged")
+        shelf.folder.mkdir()
+        (shelf.folder / "facts.sqlite").write_bytes(b"no database" * 1000)
+        self.assertIsNone(shelf.facts(facts.path))
+        shelf.keep(facts)
+        self.assertEqual(shelf.facts(facts.path), facts)
+
+    def test_one_that_another_holds_is_waited_for_once(self) -> None:
+        facts, _ = self.look(self.write("a.wav", speech_like(16_000, 1), 16_000))
+        shelf = FactsCache(self.folder / "held")
+        shelf.keep(facts)
+        other = sqlite3.connect(shelf.folder / "facts.sqlite")
+        self.addCleanup(other.close)
+        other.execute("BEGIN EXCLUSIVE")
+        with mock.patch.object(facts_cache, "_WAIT", 0.05):
+            waiting = FactsCache(shelf.folder)
+            self.assertIsNone(waiting.facts(facts.path))
+        other.rollback()
+        self.assertIsNone(waiting.facts(facts.path))  # it does without for a while
+        with mock.patch.object(facts_cache, "_REST", 0), mock.patch.object(waiting, "_rests_until", 0.0):
+            self.assertEqual(waiting.facts(facts.path), facts)
+
+    def test_what_unpacks_to_more_than_facts_are_is_none(self) -> None:
+        for packed in (zlib.compress(bytes(100 << 20), 9), zlib.compress(b"{}")[:-3], b""):
+            with self.assertRaises((ValueError, zlib.error)):
+                unpacked_facts(packed, self.folder / "a.wav", None)
 
     def test_too_much_is_tidied_up(self) -> None:
         shelf = FactsCache(self.folder / "shelf")

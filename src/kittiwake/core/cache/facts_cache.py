@@ -27,6 +27,9 @@ from ..model.facts import Measures, SignalLevel
 
 _LAYOUT = 5  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
+_LARGEST = 16 << 20  # bytes of the facts of one file, unpacked; an outline and a spectrum are some 40 kB
+_WAIT = 2.0  # s for another process that writes; a lot is written in milliseconds
+_REST = 60.0  # s without the cache once waiting was in vain
 _TABLES = """
     CREATE TABLE IF NOT EXISTS seen (path BLOB PRIMARY KEY, stamp TEXT, digest TEXT);
     CREATE TABLE IF NOT EXISTS facts (key TEXT PRIMARY KEY, used REAL, bytes INTEGER, packed BLOB);
@@ -45,12 +48,41 @@ class FactsCache:
         self.folder = folder or user_cache_path("kittiwake")
         self._base: sqlite3.Connection | None = None
         self._process = 0
+        self._rests_until = 0.0
 
     @contextlib.contextmanager
     def _open(self) -> Iterator[sqlite3.Connection]:
+        """The database; one that is damaged is begun anew for the next who asks, and where another holds it nobody waits again for a while.
+
+        Raises
+        ------
+        sqlite3.Error, OSError
+        """
+        if time.monotonic() < self._rests_until:
+            raise sqlite3.OperationalError("it was locked a moment ago")
+        try:
+            yield from self._opened()
+        except sqlite3.OperationalError as error:
+            if "locked" in str(error):
+                self._rests_until = time.monotonic() + _REST
+            raise
+        except sqlite3.DatabaseError as error:
+            if type(error) is sqlite3.DatabaseError:  # not a kind of it: “malformed”, “not a database”
+                self._begin_anew()
+            raise
+
+    def _begin_anew(self) -> None:
+        if self._base is not None:
+            self._base.close()
+            self._base = None
+        for name in ("facts.sqlite", "facts.sqlite-wal", "facts.sqlite-shm"):
+            with contextlib.suppress(OSError):
+                (self.folder / name).unlink(missing_ok=True)
+
+    def _opened(self) -> Iterator[sqlite3.Connection]:
         if self._base is None or self._process != os.getpid():
             private_folder(self.folder)
-            self._base = sqlite3.connect(self.folder / "facts.sqlite", timeout=5, check_same_thread=False)
+            self._base = sqlite3.connect(self.folder / "facts.sqlite", timeout=_WAIT, check_same_thread=False)
             self._process = os.getpid()
             self._base.execute("PRAGMA journal_mode=WAL")
             self._base.execute("PRAGMA synchronous=OFF")
@@ -206,7 +238,10 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     ------
     ValueError, TypeError, LookupError, zlib.error : they are none.
     """
-    whole = zlib.decompress(packed)
+    unpacking = zlib.decompressobj()
+    whole = unpacking.decompress(packed, _LARGEST)
+    if not unpacking.eof:
+        raise ValueError("larger than facts are, or cut off")
     length = int.from_bytes(whole[:4], "little")
     plain = json.loads(whole[4 : 4 + length])
     if "suggested" in plain:
