@@ -3,8 +3,11 @@
 from __future__ import annotations
 
 import base64
+import contextlib
+import io
 import json
 import random
+import socket
 import unittest
 from unittest import mock
 
@@ -19,6 +22,7 @@ from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.model import load_receiver
 from kittiwake.core.model.service import Service
 from kittiwake.core.model.units import format_bytes
+from kittiwake.core.service import simulated
 from kittiwake.core.service.ask import Store, ToAsk, hear, request_of
 from kittiwake.core.service.keys import key_of
 from kittiwake.core.service.simulated import BROKEN, Simulated, own_engines
@@ -71,6 +75,36 @@ class TestMore(MoreCase):
         self.assertEqual(([("0", "one"), ("0", "one two")], "one two", 0.9), (told, answer.text, answer.confidence))
         (answer,) = hear([self.item(language="fr")], rules, self.url, Store(None))
         self.assertIn("There is no engine for fr", answer.error)
+
+    def test_requests_that_are_none_get_an_answer_and_leave_no_trace(self) -> None:
+        port = int(self.url.split(":")[2].split("/")[0])
+        head = b"POST /hear HTTP/1.1\r\nHost: x\r\n"
+        odd = (
+            head + b"Content-Length: abc\r\n\r\n", head + b"Content-Length: 50\r\n\r\nxx", head + b"Content-Length: -5\r\n\r\nxx",
+            head + b"Transfer-Encoding: chunked\r\n\r\nzz\r\n", b"POST http://[::1 HTTP/1.1\r\nHost: x\r\n\r\n", b"\x16\x03\x01\x02",
+            head + b"Content-Length: 999999999999\r\n\r\nx", b"GET //[ HTTP/1.1\r\n\r\n", head[:-5] + b"\xff\r\nX-Key: \xfe\r\n\r\n",
+        )  # fmt: skip
+        said = io.StringIO()
+        with contextlib.redirect_stderr(said):
+            for request in odd:
+                with socket.create_connection(("127.0.0.1", port), timeout=5) as line:
+                    line.sendall(request)
+                    line.shutdown(socket.SHUT_WR)
+                    answer = line.recv(1000)
+                self.assertRegex(answer, rb"^HTTP/1.1 4\d\d |Error code: 4\d\d", request)
+            (answer,) = hear([self.item()], Service(), self.url, Store(None))
+        self.assertEqual((answer.text, said.getvalue()), ("one two", ""))
+
+    def test_one_who_begins_a_request_and_does_not_go_on_is_left(self) -> None:
+        with mock.patch.object(simulated, "_READ", 0.2):
+            service = Simulated(hears)
+            port = int(service.start().split(":")[2].split("/")[0])
+            self.addCleanup(service.stop)
+            for begun in (b"", b"POST /he", b"POST /hear HTTP/1.1\r\nHost: x\r\nContent-Length: 50\r\n\r\nxx"):
+                with socket.create_connection(("127.0.0.1", port), timeout=10) as line:
+                    line.sendall(begun)
+                    while line.recv(1000):  # until it hangs up
+                        pass
 
     def test_batches_are_answered_in_order_and_one_that_is_wrong_spoils_no_other(self) -> None:
         rules = Service(batch=4, retries=2)

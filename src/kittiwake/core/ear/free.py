@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
+from typing import Any
 
 import numpy as np
 import soxr
@@ -36,11 +37,20 @@ class FreeListener:
                 phrase("Install it with: pip install 'kittiwake[engine]'."),
                 "no_engine",
             )
+        self._decoders: dict[bool, tuple[Any, str]] = {}
+
+    def _decoder_for(self, in_parts: bool) -> Any:
+        """A decoder that hears each recording alike, whatever came before: what it learns of the mean of one would shape how it hears the next. Whole
+        recordings and those in parts have one each, since it keeps more of a recording in parts than the mean.
+        """
         import pocketsphinx
 
-        self._decoder = pocketsphinx.Decoder(samprate=RATE, loglevel="FATAL")
-        # What it learns of the mean of one recording would shape how it hears the next: each is heard alike, whatever came before.
-        self._mean = self._decoder.get_cmn(False)
+        if in_parts not in self._decoders:
+            decoder = pocketsphinx.Decoder(samprate=RATE, loglevel="FATAL")
+            self._decoders[in_parts] = decoder, decoder.get_cmn(False)
+        decoder, mean = self._decoders[in_parts]
+        decoder.set_cmn(mean)
+        return decoder
 
     def hear(
         self, sound: NDArray[np.float32], rate: int, partly: Callable[[str], None] | None = None
@@ -54,40 +64,41 @@ class FreeListener:
         same = soxr.resample(sound, rate, RATE) if rate != RATE else sound
         quiet = np.zeros(round(_QUIET_S * RATE), np.float32)
         padded = np.clip(np.concatenate([quiet, same * (_LOUD / peak), quiet]), -1, 1)
-        self._decoder.set_cmn(self._mean)
-        self._decoder.start_utt()
+        decoder = self._decoder_for(partly is not None)
+        decoder.start_utt()
         data = (padded * 32767).astype("<i2")
         if partly is None:
-            self._decoder.process_raw(data.tobytes(), full_utt=True)
+            decoder.process_raw(data.tobytes(), full_utt=True)
         else:
-            self._in_parts(data, partly)
-        self._decoder.end_utt()
-        heard = self._decoder.hyp()
+            _in_parts(decoder, data, partly)
+        decoder.end_utt()
+        heard = decoder.hyp()
         if heard is None:
             return "", None, []
         # Without a lattice it gives 0, the logarithm of certainty, whatever it heard; and nearly that in parts.
-        sure = self._decoder.get_logmath().exp(heard.prob) if heard.prob else 1.0
+        sure = decoder.get_logmath().exp(heard.prob) if heard.prob else 1.0
         told = None if sure >= _CERTAIN else max(0.0, float(sure))
-        return heard.hypstr, told, self._words(len(sound) / rate)
+        return heard.hypstr, told, _words(decoder, len(sound) / rate)
 
-    def _in_parts(self, data: NDArray[np.int16], partly: Callable[[str], None]) -> None:
-        told = ""
-        for at in range(0, len(data), _PART):
-            self._decoder.process_raw(data[at : at + _PART].tobytes())
-            so_far = self._decoder.hyp()
-            if so_far is not None and so_far.hypstr != told:
-                told = so_far.hypstr
-                partly(told)
 
-    def _words(self, seconds: float) -> list[tuple[str, float, float]]:
-        """Words without the marks of silence and noise, and without the numbers of ways to say them."""
-        out = []
-        for part in self._decoder.seg():
-            word = part.word.partition("(")[0]
-            if word and word[0] not in "<[+":
-                begin, end = (
-                    min(seconds, max(0.0, frame / _FRAMES - _QUIET_S))
-                    for frame in (part.start_frame, part.end_frame + 1)
-                )
-                out.append((word, round(begin, 3), round(end, 3)))
-        return out
+def _in_parts(decoder: Any, data: NDArray[np.int16], partly: Callable[[str], None]) -> None:
+    told = ""
+    for at in range(0, len(data), _PART):
+        decoder.process_raw(data[at : at + _PART].tobytes())
+        so_far = decoder.hyp()
+        if so_far is not None and so_far.hypstr != told:
+            told = so_far.hypstr
+            partly(told)
+
+
+def _words(decoder: Any, seconds: float) -> list[tuple[str, float, float]]:
+    """Words without the marks of silence and noise, and without the numbers of ways to say them."""
+    out = []
+    for part in decoder.seg():
+        word = part.word.partition("(")[0]
+        if word and word[0] not in "<[+":
+            begin, end = (
+                min(seconds, max(0.0, frame / _FRAMES - _QUIET_S)) for frame in (part.start_frame, part.end_frame + 1)
+            )
+            out.append((word, round(begin, 3), round(end, 3)))
+    return out

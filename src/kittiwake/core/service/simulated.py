@@ -22,6 +22,7 @@ from typing import Any
 import numpy as np
 import soundfile
 from numpy.typing import NDArray
+from werkzeug.exceptions import HTTPException
 from werkzeug.serving import BaseWSGIServer, make_server
 from werkzeug.wrappers import Request, Response
 
@@ -37,6 +38,7 @@ _MAGIC = {"flac": b"fLaC", "wav": b"RIFF", "ogg_opus": b"OggS"}
 _HEADERLESS = {"linear16": "PCM_16", "ulaw": "ULAW"}
 _BLOCK = 1 << 16  # frames
 _MOST_ITEMS, _MOST_LINES = 100, 1000
+_READ = 20.0  # s without a byte of a request
 BROKEN = -1  # a failure: an answer that is no JSON
 
 #: Gives what is said in a sound (float32 [shape=(n,)], and its rate); gets the language, the lines that may be said, and what to tell of what was
@@ -119,6 +121,8 @@ class Simulated:
             asked = json.loads(request.get_data())
         except (ValueError, RecursionError) as error:
             raise RefusedError(400, _WANTED) from error
+        except HTTPException as error:  # it ended before it was whole, or lies about its length
+            raise RefusedError(error.code or 400, _WANTED) from error
         if isinstance(asked, dict) and isinstance(asked.get("items"), list):
             if len(asked["items"]) > _MOST_ITEMS:
                 raise RefusedError(
@@ -281,6 +285,14 @@ def _quiet() -> Any:
     from werkzeug.serving import WSGIRequestHandler
 
     class Quiet(WSGIRequestHandler):
+        timeout = _READ  # of whoever begins a request and does not go on
+
+        def run_wsgi(self) -> None:
+            try:
+                super().run_wsgi()
+            except ValueError:  # a request line that is no address: nothing of it has got to the service
+                self.send_error(400)
+
         def log(self, type: str, message: str, *args: Any) -> None:
             pass  # what it answers is told by whoever asked
 
