@@ -296,6 +296,9 @@ def _quiet() -> Any:
         def log(self, type: str, message: str, *args: Any) -> None:
             pass  # what it answers is told by whoever asked
 
+        def log_request(self, code: Any = "-", size: Any = "-") -> None:
+            pass  # it would take the address apart once more
+
     return Quiet
 
 
