@@ -375,6 +375,26 @@ class TestTouchUps(CutCase):
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.assertEqual({clip.touch_up.speed for clip in self.session.project.job.clips}, {1.0})
 
+    def test_edges_go_to_where_it_is_heard_or_to_the_cursor_that_was_placed_since(self) -> None:
+        self.open_cut()
+        span = self.spans[3]
+        self.page.choose(span.id)
+        self.page.set_playing(0.3)
+        self.act(Key.Key_I)
+        heard = span.start + round(0.3 * self.page.rate)
+        self.assertEqual(self.spans[3].start, heard)
+        self.page.wave.point_at(span.stop - 2000)
+        self.act(Key.Key_O)
+        self.assertEqual(self.spans[3].stop, span.stop - 2000)
+        self.page.set_playing(None)
+        self.page.set_playing(0.1)
+        self.act(Key.Key_I)
+        self.assertEqual(self.spans[3].start, heard + round(0.1 * self.page.rate))
+        self.page.set_playing(None)
+        self.page.wave.point_at(span.start + 500)
+        self.act(Key.Key_I)
+        self.assertEqual(self.spans[3].start, span.start + 500)
+
     def test_a_cough_inside_a_clip_is_left_out_by_two_keys(self) -> None:
         self.open_cut()
         span = self.spans[3]

@@ -12716,8 +12716,8 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
-   <source>Move the start of the chosen span to the cursor.</source>
-   <translation>Den Start des gewählten Abschnitts zum Zeiger schieben.</translation>
+   <source>Move the start of the chosen span to the cursor, or to where it is heard.</source>
+   <translation>Den Start des gewählten Abschnitts zum Zeiger schieben, oder dorthin, wo er zu hören ist.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -12726,8 +12726,8 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
-   <source>Move the end of the chosen span to the cursor.</source>
-   <translation>Das Ende des gewählten Abschnitts zum Zeiger schieben.</translation>
+   <source>Move the end of the chosen span to the cursor, or to where it is heard.</source>
+   <translation>Das Ende des gewählten Abschnitts zum Zeiger schieben, oder dorthin, wo er zu hören ist.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />

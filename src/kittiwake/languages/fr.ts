@@ -12716,8 +12716,8 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
-   <source>Move the start of the chosen span to the cursor.</source>
-   <translation>Amener le début du segment choisi au curseur.</translation>
+   <source>Move the start of the chosen span to the cursor, or to where it is heard.</source>
+   <translation>Amener le début du segment choisi au curseur, ou là où on l’entend.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -12726,8 +12726,8 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
-   <source>Move the end of the chosen span to the cursor.</source>
-   <translation>Amener la fin du segment choisi au curseur.</translation>
+   <source>Move the end of the chosen span to the cursor, or to where it is heard.</source>
+   <translation>Amener la fin du segment choisi au curseur, ou là où on l’entend.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />

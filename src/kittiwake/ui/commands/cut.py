@@ -127,23 +127,23 @@ _of_page(
 _of_page(
     "cut.start",
     phrase("Start at the cursor"),
-    phrase("Move the start of the chosen span to the cursor."),
+    phrase("Move the start of the chosen span to the cursor, or to where it is heard."),
     "I",
-    does=lambda page: page.work.edge_to(START, page.wave.cursor_frame),
+    does=lambda page: page.work.edge_to(START, page.here()),
 )
 _of_page(
     "cut.stop",
     phrase("End at the cursor"),
-    phrase("Move the end of the chosen span to the cursor."),
+    phrase("Move the end of the chosen span to the cursor, or to where it is heard."),
     "O",
-    does=lambda page: page.work.edge_to(STOP, page.wave.cursor_frame),
+    does=lambda page: page.work.edge_to(STOP, page.here()),
 )
 _of_page(
     "cut.leave_out",
     phrase("Leave out from here to here"),
     phrase("Press it where a cough begins and where it ends; once more inside takes it back."),
     "Q",
-    does=lambda page: page.work.leave_out(page.wave.cursor_frame),
+    does=lambda page: page.work.leave_out(page.here()),
 )
 
 
@@ -152,7 +152,7 @@ _of_page(
     phrase("Split at the cursor"),
     phrase("Part the span under the cursor in two."),
     "X",
-    does=lambda page: page.work.split(page.wave.cursor_frame),
+    does=lambda page: page.work.split(page.here()),
 )
 _of_page(
     "cut.join",

@@ -245,6 +245,12 @@ class CutPage(QWidget):
         else:
             self.wave.set_playing(chosen.start + round(seconds * self.rate))
 
+    def here(self) -> int:
+        """The frame that keys act at: where the chosen span is heard, or stopped in the middle; else the cursor."""
+        frame, chosen = self.wave.here, self.chosen()
+        inside = chosen is not None and chosen.start < frame < chosen.stop
+        return frame if inside else self.wave.cursor_frame
+
     # -- choosing and hearing --------------------------------------------------------------------------------------
 
     def choose(self, span_id: str) -> None:

@@ -66,6 +66,7 @@ class CutView(QWidget):
         self.cursor_frame = 0
         self.rate = 0  # Hz, by which times are shown; 0 is that of the header
         self._playing: int | None = None
+        self._pointed_since = False  # whether the cursor was placed since playing began
         self.left, self.right = 0.0, 1.0
         self.kind, self.shows_seen = "level", False
         self.seen: Seen | None = None
@@ -129,7 +130,14 @@ class CutView(QWidget):
         self.show_kind(kinds[(kinds.index(self.kind) + 1) % len(kinds)])
         return VIEWS[self.kind]
 
+    @property
+    def here(self) -> int:
+        """The frame that is meant by what is done at one: where it is heard, or the cursor where that was placed since."""
+        return self.cursor_frame if self._playing is None or self._pointed_since else self._playing
+
     def set_playing(self, frame: int | None) -> None:
+        if self._playing is None:
+            self._pointed_since = False
         if frame != self._playing:
             self._playing = frame
             self.update()
@@ -263,6 +271,7 @@ class CutView(QWidget):
     def point_at(self, frame: int) -> None:
         """Put the cursor there."""
         self.cursor_frame = max(0, min(self._frames, frame))
+        self._pointed_since = True
         self.pointed.emit(self.cursor_frame)
         self.update()
 
