@@ -16,6 +16,7 @@ from ..errors import Cancelled, KittiwakeError
 from ..intake import open_sound
 from ..model import Stated
 from ..sound import span_of
+from ..sound.sides import without_holes
 from .room import STEP, floor_of, mean_of
 from .voice import RATE, WINDOW, voice_in
 
@@ -117,6 +118,7 @@ class _Gather:
     def add(self, block: NDArray[np.float32]) -> None:
         """The next frames, float32 [shape=(n, channels)]."""
         self.frames += len(block)
+        block = without_holes(block)
         while len(block):
             some, block = block[: self._left], block[self._left :]
             self._left -= len(some)
