@@ -20,7 +20,7 @@ class TestFree(unittest.TestCase):
         sounds = []
         for name in ("Welcome.wav", "Gangway.wav"):
             sound, rate = soundfile.read(DEMO / name, dtype="float32", always_2d=True)
-            sounds.append((np.ascontiguousarray(sound[:, 0]), rate))
+            sounds.append((np.ascontiguousarray(sound[: round(0.9 * rate), 0]), rate))
 
         def whole(listener: FreeListener) -> list[Result]:
             return [listener.hear(*one) for one in sounds]
