@@ -6130,26 +6130,6 @@
    <translation>{meant}Einen von {known} nennen oder eine .toml-Datei.</translation>
   </message>
   <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>{path} cannot be read: {reason_of}.</source>
-   <translation>{path} ist nicht zu lesen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>Check the path and its permissions.</source>
-   <translation>Den Pfad und seine Rechte prüfen.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>{path} is not text.</source>
-   <translation>{path} ist kein Text.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>Receivers are TOML files in UTF-8.</source>
-   <translation>Empfänger sind TOML-Dateien in UTF-8.</translation>
-  </message>
-  <message>
    <location filename="../core/model/job.py" />
    <source>The job could not be saved to {path}: {reason_of}.</source>
    <translation>Der Auftrag konnte nicht nach {path} gespeichert werden: {reason_of}.</translation>
@@ -6178,6 +6158,11 @@
    <location filename="../core/model/job.py" />
    <source>{path} cannot be opened: {reason_of}.</source>
    <translation>{path} lässt sich nicht öffnen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Check the path and its permissions.</source>
+   <translation>Den Pfad und seine Rechte prüfen.</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -6291,13 +6276,18 @@
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>{where} holds tables within tables without end.</source>
-   <translation>{where} enthält Tabellen in Tabellen ohne Ende.</translation>
+   <source>{path} cannot be read: {reason_of}.</source>
+   <translation>{path} ist nicht zu lesen: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>Mend it and load it again.</source>
-   <translation>Berichtigen und noch einmal laden.</translation>
+   <source>{path} is not text.</source>
+   <translation>{path} ist kein Text.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Receivers are TOML files in UTF-8.</source>
+   <translation>Empfänger sind TOML-Dateien in UTF-8.</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
@@ -6308,6 +6298,16 @@
    <location filename="../core/model/receiver_file.py" />
    <source>Mend that line and load it again.</source>
    <translation>Diese Zeile berichtigen und noch einmal laden.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>{where} holds tables within tables without end.</source>
+   <translation>{where} enthält Tabellen in Tabellen ohne Ende.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Mend it and load it again.</source>
+   <translation>Berichtigen und noch einmal laden.</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />

@@ -6130,26 +6130,6 @@
    <translation>{meant}Nommer l’un de {known}, ou un fichier .toml.</translation>
   </message>
   <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>{path} cannot be read: {reason_of}.</source>
-   <translation>{path} est illisible : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>Check the path and its permissions.</source>
-   <translation>Vérifier le chemin et ses permissions.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>{path} is not text.</source>
-   <translation>{path} n’est pas du texte.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/find_receiver.py" />
-   <source>Receivers are TOML files in UTF-8.</source>
-   <translation>Les récepteurs sont des fichiers TOML en UTF-8.</translation>
-  </message>
-  <message>
    <location filename="../core/model/job.py" />
    <source>The job could not be saved to {path}: {reason_of}.</source>
    <translation>Le travail n’a pas pu être enregistré dans {path} : {reason_of}.</translation>
@@ -6178,6 +6158,11 @@
    <location filename="../core/model/job.py" />
    <source>{path} cannot be opened: {reason_of}.</source>
    <translation>{path} ne s’ouvre pas : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/job.py" />
+   <source>Check the path and its permissions.</source>
+   <translation>Vérifier le chemin et ses permissions.</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -6291,13 +6276,18 @@
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>{where} holds tables within tables without end.</source>
-   <translation>{where} contient des tables dans des tables sans fin.</translation>
+   <source>{path} cannot be read: {reason_of}.</source>
+   <translation>{path} est illisible : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>Mend it and load it again.</source>
-   <translation>Le corriger et le recharger.</translation>
+   <source>{path} is not text.</source>
+   <translation>{path} n’est pas du texte.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Receivers are TOML files in UTF-8.</source>
+   <translation>Les récepteurs sont des fichiers TOML en UTF-8.</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
@@ -6308,6 +6298,16 @@
    <location filename="../core/model/receiver_file.py" />
    <source>Mend that line and load it again.</source>
    <translation>Corriger cette ligne et recharger.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>{where} holds tables within tables without end.</source>
+   <translation>{where} contient des tables dans des tables sans fin.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/receiver_file.py" />
+   <source>Mend it and load it again.</source>
+   <translation>Le corriger et le recharger.</translation>
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />

@@ -114,9 +114,9 @@ class TestProof(FolderCase):
         self.assertEqual(failed(prove(item.output, MENU, wrong)), ["exact length", "exact size"])
 
 
-def rules(encoding: str = "pcm_s16", rate: int = 16_000, **more: object) -> Receiver:
-    """A receiver of WAV files with these limits and this treatment."""
-    accepts = {"container": "wav", "encoding": encoding, "sample_rates": [rate]}
+def rules(encoding: str = "pcm_s16", rate: int = 16_000, *, container: str = "wav", **more: object) -> Receiver:
+    """A receiver of files of one form, WAV where nothing else is said, with these limits and this treatment."""
+    accepts = {"container": container, "encoding": encoding, "sample_rates": [rate]}
     limits = {name: more.pop(name) for name in list(more) if name in {field.name for field in fields(Limits)}}
     return receiver_from_data(
         {"slug": "any", "name": "Any", "rules": {"accepts": [accepts], "limits": limits}, "treatment": more}, "It"
@@ -242,6 +242,23 @@ class TestLevelIsReached(FolderCase):
         return make_output(
             plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, self.folder / "out")[0]
         )
+
+    def test_short_behind_a_codec_has_to_be_so_and_for_peaks(self) -> None:
+        """Whatever making says of itself: softer than wanted by another figure, or without peaks at the ceiling, is not let pass."""
+        softer, louder = (
+            rules("mp3", container="mp3", level={"measure": "active", "target_dbov": target}, ceiling_dbfs=-1.0)
+            for target in (-36.0, -30.0)
+        )
+        made = self.made(spoken(16_000), softer)
+        self.assertEqual(made.status, "made", made.error)
+        recipe = made.plan.fit.recipe
+        assert recipe is not None
+        for short, peak, passes in (
+            (6.0, 0.89, True), (6.0, 0.3, False), (6.0, 0.0, False), (3.0, 0.89, False), (9.0, 0.89, False), (0.0, 0.89, False),
+        ):  # fmt: skip
+            promise = Promise(recipe, short_db=short, peak=peak)
+            found = "level" not in failed(prove(made.plan.output, louder, promise))
+            self.assertEqual(found, passes, (short, peak))
 
     def test_behind_the_limiter(self) -> None:
         for name in ("Ticket to Skerrow.wav", "Welcome.wav"):

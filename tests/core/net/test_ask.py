@@ -20,7 +20,7 @@ from hypothesis import strategies as st
 
 from kittiwake.core.errors import Cancelled, KittiwakeError
 from kittiwake.core.model.service import Service
-from kittiwake.core.net import NetError, ask, filled_in, in_address, in_header, in_json, without_secret
+from kittiwake.core.net import NetError, ask, filled_in, in_address, in_header, in_json, is_here, without_secret
 from kittiwake.core.service.answers import Store
 from kittiwake.core.service.ask import ToAsk, hear
 from kittiwake.core.service.keys import key_of
@@ -138,6 +138,15 @@ class TestOrigin(PeerCase):
             self.assertIsNone(caught.exception.__cause__)
         peer = self.peer(saying(f"401 No {KEY} here"))
         self.assertEqual(self.ask(peer.url).reason, "No … here")
+
+
+class TestHere(unittest.TestCase):
+    def test_this_machine_is_its_loopback_interface_and_no_name_that_begins_like_it(self) -> None:
+        for url, here in (
+            ("http://127.0.0.1:8000/x", True), ("http://127.9.9.9/", True), ("http://localhost/", True), ("http://[::1]:1/", True),
+            ("http://127.example.org/", False), ("http://192.0.2.7/", False), ("http://localhost.example.org/", False), ("x", False),
+        ):  # fmt: skip
+            self.assertEqual(is_here(url), here, url)
 
 
 class TestFields(FolderCase):

@@ -335,7 +335,7 @@ def one_run(folder: Path) -> Iterator[None]:
     with contextlib.ExitStack() as held:
         try:
             held.enter_context(
-                Journal(folder / _LOCK).held(phrase("Another run is making the corpus in {folder}", folder=folder))
+                Journal(folder / _LOCK).locked(phrase("Another run is making the corpus in {folder}", folder=folder))
             )
         except OSError as error:
             raise KittiwakeError(

@@ -118,7 +118,7 @@ class Journal:
             os.close(handle)
 
     @contextmanager
-    def held(self, doing: str) -> Iterator[int]:
+    def locked(self, doing: str) -> Iterator[int]:
         """Hold the journal, which is made where it is not there. The lock goes with all the processes that hold the file this yields, however they
         end.
 

@@ -82,13 +82,13 @@ class FreeListener:
 
 
 def _in_parts(decoder: Any, data: NDArray[np.int16], partly: Callable[[str], None]) -> None:
-    told = ""
+    heard = ""
     for at in range(0, len(data), _PART):
         decoder.process_raw(data[at : at + _PART].tobytes())
         so_far = decoder.hyp()
-        if so_far is not None and so_far.hypstr != told:
-            told = so_far.hypstr
-            partly(told)
+        if so_far is not None and so_far.hypstr != heard:
+            heard = so_far.hypstr
+            partly(heard)
 
 
 def _words(decoder: Any, seconds: float) -> list[tuple[str, float, float]]:

@@ -88,7 +88,7 @@ def only_delivery(folder: Path) -> AbstractContextManager[int]:
     MakeError : another delivery goes out of this folder.
     OSError
     """
-    return record_of(folder).held(phrase("Another delivery is going out of {folder}", folder=folder))
+    return record_of(folder).locked(phrase("Another delivery is going out of {folder}", folder=folder))
 
 
 def delivered_in(folder: Path, before: str = "") -> dict[Where, Delivered]:

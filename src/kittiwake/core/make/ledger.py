@@ -361,5 +361,5 @@ def only_run(folder: Path) -> Iterator[int]:
     MakeError : another run makes into this folder.
     OSError
     """
-    with journal_of(folder).held(phrase("Another run is making into {folder}", folder=folder)) as handle:
+    with journal_of(folder).locked(phrase("Another run is making into {folder}", folder=folder)) as handle:
         yield handle

@@ -261,6 +261,7 @@ def _write(
         written.limited_db if written else 0.0,
         accepted,
         written.short_db if written else 0.0,
+        written.peak if written else 0.0,
     )
     if before is not None and before.output != output.name:
         old = before  # the same name with another ending

@@ -49,6 +49,8 @@ class Written:
     rms : of what was encoded, the lead included, of the louder channel; nominal 0 to 1.
     short_db : by how much the level stays under what was wanted, since peaks allow no more.
     limited_db : by how much the limiter holds the highest peak down.
+    peak : of what was encoded, nominal; 0 where nothing was measured of it.
+    off_db : by how much what is decoded is below the level that was meant; negative above it.
     swallows : whether a codec made for voices makes something else of what it was given, so that neither level nor offset are as meant.
     """
 
@@ -58,6 +60,8 @@ class Written:
     messages: tuple[str, ...]
     short_db: float = 0.0
     limited_db: float = 0.0
+    peak: float = 0.0
+    off_db: float = 0.0
     swallows: bool = False
 
 
@@ -85,7 +89,10 @@ def write_stream(
     if written.swallows and not recipe.low_cut:
         part.unlink()
         without = replace(recipe, low_cut=VOICES_FROM_HZ)
-        written = _write_once(facts, without, part, None, progress, cancelled)
+        whole, written = written, _write_once(facts, without, part, None, progress, cancelled)
+        if written.swallows and abs(written.off_db) >= abs(whole.off_db):
+            part.unlink()  # it was not what lies low that the codec made something else of
+            return _write_once(facts, recipe, part, None, progress, cancelled)
         why = phrase(
             "What lies below {hertz:.0f} Hz is taken away: {codec} is made for voices, and makes something else of it.",
             hertz=VOICES_FROM_HZ,
@@ -152,7 +159,10 @@ def _finish(
     swallows = (
         behind is not None and recipe.format.for_voices and (abs(behind.off_db) > 0.5 or behind.offset > _MOST_OFFSET)
     )
-    return Written(digest, rms, settled.gain_db, messages, settled.short_db, settled.limited_db, swallows)
+    return Written(
+        digest, rms, settled.gain_db, messages, settled.short_db, settled.limited_db,
+        min(settled.limit, settled.peak * ratio(settled.gain_db)), behind.off_db if behind is not None else 0.0, swallows,
+    )  # fmt: skip
 
 
 def _settled_behind(
@@ -182,16 +192,22 @@ def _settled_behind(
             break
         if last and aim is best[1]:
             break
-        aim = best[1] if last else _nearer(aim, recipe, settled, over, off)
+        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off)
         now = settle(spool, meter, aim)
         if not last and now == settled:
-            break  # peaks allow no more
+            # Nothing else can be tried; what was nearest stays.
+            if tried is best[1]:
+                break
+            last, now = True, settle(spool, meter, best[1])
         settled = now
         part.unlink()
         again = _encode(spool, recipe, settled, part, progress, cancelled)
         if last:
             found = Decoded.of(part, recipe)
-    return replace(settled, short_db=max(0.0, found.off_db) if recipe.level != "leave" else 0.0), found, again
+            break
+    # Short is what peaks keep it from, before the codec or behind it; what is too soft for another reason is not.
+    by_peaks = recipe.level != "leave" and (settled.short_db > 0 or found.over_db > -_NEAR_DB)
+    return replace(settled, short_db=max(0.0, found.off_db) if by_peaks else 0.0), found, again
 
 
 def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float) -> Recipe:
@@ -357,7 +373,7 @@ def _messages(settled: Settled, recipe: Recipe, behind: Decoded | None) -> tuple
         messages.append(
             phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db)
         )
-    if behind is not None and abs(behind.off_db) > 0.5 and not settled.short_db:
+    if behind is not None and behind.off_db < -0.5:
         messages.append(
             phrase(
                 "Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.",

@@ -6,11 +6,11 @@ from pathlib import Path
 
 from ...words import joined, phrase
 from ..disk.text import text_of
-from ..errors import RulesError, reason_of
+from ..errors import RulesError
 from ..nearest import nearest
 from .own_receivers import broken_own, own_receivers
 from .receiver import Receiver
-from .receiver_file import MOST_TEXT, parse_receiver, shipped_file, shipped_receiver, shipped_receivers, to_toml
+from .receiver_file import MOST_TEXT, read_receiver, shipped_file, shipped_receiver, shipped_receivers, to_toml
 
 
 def receiver_text(slug: str) -> str:
@@ -54,16 +54,4 @@ def load_receiver(which: str | Path) -> Receiver:
             phrase("{meant}Name one of {known}, or a .toml file.", meant=meant, known=known),
             "no_receiver",
         )
-    try:
-        text = text_of(path, MOST_TEXT, "receiver")
-    except OSError as error:
-        raise RulesError(
-            phrase("{path} cannot be read: {reason_of}.", path=path, reason_of=reason_of(error)),
-            phrase("Check the path and its permissions."),
-            "no_receiver",
-        ) from error
-    except UnicodeDecodeError as error:
-        raise RulesError(
-            phrase("{path} is not text.", path=path), phrase("Receivers are TOML files in UTF-8."), "not_toml"
-        ) from error
-    return parse_receiver(text, path.name)
+    return read_receiver(path)

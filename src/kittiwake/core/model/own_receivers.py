@@ -9,10 +9,9 @@ from pathlib import Path
 
 from ...words import phrase
 from ..disk.place import write_text_whole
-from ..disk.text import text_of
 from ..errors import KittiwakeError, RulesError, reason_of
 from .receiver import Receiver
-from .receiver_file import MOST_TEXT, parse_receiver, shipped_receivers, to_toml
+from .receiver_file import read_receiver, shipped_receivers, to_toml
 
 _LAST = "last-used.json"
 _read: dict[Path, tuple[int, Receiver | None]] = {}
@@ -42,29 +41,19 @@ def broken_own() -> dict[str, KittiwakeError]:
     with contextlib.suppress(OSError):
         for path in sorted(own_folder().glob("*.toml")):
             try:
-                _check_slug(parse_receiver(text_of(path, MOST_TEXT, "receiver"), path.name))
+                _check_slug(read_receiver(path))
             except KittiwakeError as error:
                 found[path.stem] = error
-            except UnicodeDecodeError:
-                found[path.stem] = RulesError(
-                    phrase("{path} is not text.", path=path), phrase("Receivers are TOML files in UTF-8."), "not_toml"
-                )
-            except OSError as error:
-                found[path.stem] = RulesError(
-                    phrase("{path} cannot be read: {reason_of}.", path=path, reason_of=reason_of(error)),
-                    phrase("Check the path and its permissions."),
-                    "no_receiver",
-                )
     return found
 
 
 def _of_file(path: Path) -> Receiver | None:
     """Read once, and again when it has changed."""
-    with contextlib.suppress(OSError, UnicodeDecodeError, KittiwakeError):
+    with contextlib.suppress(OSError, KittiwakeError):
         stamp = path.stat().st_mtime_ns
         if _read.get(path, (0, None))[0] != stamp:
             _read[path] = (stamp, None)
-            _read[path] = (stamp, parse_receiver(text_of(path, MOST_TEXT, "receiver"), path.name))
+            _read[path] = (stamp, read_receiver(path))
         return _read[path][1]
     return None
 

@@ -10,14 +10,36 @@ from pathlib import Path
 from typing import Any
 
 from ...words import joined, phrase
-from ..disk.text import parse_toml
-from ..errors import RulesError
+from ..disk.text import parse_toml, text_of
+from ..errors import RulesError, reason_of
 from ..nearest import nearest
 from .receiver import Receiver
 
 _RECEIVERS = Path(__file__).parent.parent / "receivers"
 MOST_TEXT = 1 << 20  # bytes that a receiver's file may have
 _DEEPEST = 12  # lists and tables within each other
+
+
+def read_receiver(path: Path) -> Receiver:
+    """A receiver from its TOML file.
+
+    Raises
+    ------
+    RulesError : the file cannot be read, or as ``parse_receiver``.
+    """
+    try:
+        text = text_of(path, MOST_TEXT, "receiver")
+    except OSError as error:
+        raise RulesError(
+            phrase("{path} cannot be read: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("Check the path and its permissions."),
+            "no_receiver",
+        ) from error
+    except UnicodeDecodeError as error:
+        raise RulesError(
+            phrase("{path} is not text.", path=path), phrase("Receivers are TOML files in UTF-8."), "not_toml"
+        ) from error
+    return parse_receiver(text, path.name)
 
 
 def parse_receiver(text: str, where: str) -> Receiver:
@@ -29,12 +51,6 @@ def parse_receiver(text: str, where: str) -> Receiver:
     """
     try:
         data: dict[str, Any] = parse_toml(text.removeprefix("\ufeff"))
-    except RecursionError:
-        raise RulesError(
-            phrase("{where} holds tables within tables without end.", where=where),
-            phrase("Mend it and load it again."),
-            "not_toml",
-        ) from None
     except ValueError as error:
         raise RulesError(
             phrase("{where} is not valid TOML: {error}.", where=where, error=error),

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import contextlib
 import http.client
+import ipaddress
 import socket
 import threading
 import time
@@ -122,7 +123,10 @@ def ask(
 def is_here(url: str) -> bool:
     """Whether an address is of this machine: its loopback interface."""
     host = urlsplit(url).hostname or ""
-    return host in ("localhost", "::1") or host.startswith("127.")
+    try:
+        return host == "localhost" or ipaddress.ip_address(host).is_loopback
+    except ValueError:
+        return False  # a name, whatever it begins with
 
 
 def _whole(answer: Any, most: int) -> bytes:
@@ -132,7 +136,7 @@ def _whole(answer: Any, most: int) -> bytes:
         if len(data) > most:
             raise NetError(phrase("answers more than {most:,} bytes", most=most))
     if answer.length:  # it said how many there would be
-        raise http.client.IncompleteRead(bytes(data[:0]), answer.length)
+        raise http.client.IncompleteRead(b"", answer.length)
     return bytes(data)
 
 
@@ -163,7 +167,7 @@ class _Watch:
         self._sockets.append(connection)
 
     def again(self) -> None:
-        """Something whole came: the time begins anew."""
+        """Something whole has been read: the time begins anew."""
         self._end = min(time.monotonic() + self._seconds, self._last_end)
 
     def __enter__(self) -> None:

@@ -84,12 +84,12 @@ class _Asker:
             try:
                 request = request_of(item, self._service, self._url, self._key)
             except Exception as error:
-                told = (
+                why = (
                     str(error)
                     if isinstance(error, KittiwakeError)
                     else phrase("It cannot be sent ({kind}).", kind=type(error).__name__)
                 )
-                out.append(Answer(item.name, "", error=without_secret(told, self._key), tries=0))
+                out.append(Answer(item.name, "", error=without_secret(why, self._key), tries=0))
                 continue
             known = self._store.get(self._as_asked(item, request))
             if known is None:
@@ -144,11 +144,11 @@ class _Asker:
             items = ", ".join(request.body.decode("utf-8") for _, request in todo)
             body = service.batch_body.replace("{items}", items).encode("utf-8")
 
-        def told(error: str) -> list[Reply]:
+        def failed(error: str) -> list[Reply]:
             return [Reply(error=error)] * len(todo)
 
         try:
-            came = ask(
+            reply = ask(
                 first.url,
                 first.method,
                 first.headers,
@@ -161,17 +161,17 @@ class _Asker:
                 each_line=self._partly_of(todo[0][0].name) if service.partial else None,
             )
         except NetError as error:
-            return -1.0, told(phrase("The service {error}.", error=error.message))
+            return -1.0, failed(phrase("The service {error}.", error=error.message))
         except Cancelled:
-            return None, told(phrase("It was stopped."))
-        if not came.good:
-            words = without_secret(error_of(came.body, service), self._key) or came.reason
-            again = retry_after(came.retry_after) if came.status in _AGAIN else None
-            return again, told(phrase("The service answers {code}: {words}.", code=came.status, words=words))
+            return None, failed(phrase("It was stopped."))
+        if not reply.good:
+            words = without_secret(error_of(reply.body, service), self._key) or reply.reason
+            again = retry_after(reply.retry_after) if reply.status in _AGAIN else None
+            return again, failed(phrase("The service answers {code}: {words}.", code=reply.status, words=words))
         try:
-            answer = json.loads(came.body)
+            answer = json.loads(reply.body)
         except (ValueError, RecursionError):
-            return -1.0, told(phrase("The service answers what is no JSON."))
+            return -1.0, failed(phrase("The service answers what is no JSON."))
         if service.batch == 1:
             return None, [reply_of(answer, service)]
         try:
@@ -179,7 +179,7 @@ class _Asker:
         except LookupError:
             answers = None
         if not isinstance(answers, list) or len(answers) != len(todo):
-            return None, told(
+            return None, failed(
                 phrase(
                     "There are no {count} answers at {results} of the answer.",
                     count=len(todo),

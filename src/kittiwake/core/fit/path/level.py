@@ -28,8 +28,8 @@ def _left(recipe: Recipe, seen: Described) -> Step:
         why = phrase("one gain for the whole set, which keeps soft clips softer than loud ones")
         return Step(changed if seen.gain else phrase("Leave the level"), why)
     if seen.gain and recipe.gain_db == 0:
-        held = phrase("its peaks would be over {ceiling}; by just so much", ceiling=format_db(db(recipe.ceiling)))
-        return Step(changed, held)
+        why = phrase("its peaks would be over {ceiling}; by just so much", ceiling=format_db(db(recipe.ceiling)))
+        return Step(changed, why)
     if seen.gain:
         return Step(changed, phrase("set by you"))
     if seen.touch.untreated:

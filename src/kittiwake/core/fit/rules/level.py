@@ -67,13 +67,16 @@ def _checks(it: Subject, wanted: Level) -> Iterator[Check]:
 def _nothing_nearer(it: Subject, peak: float, off: float, tolerance: float) -> bool:
     """Whether a file that is too soft could not have been louder within the rules."""
     treatment = it.receiver.treatment
-    if it.promise is not None and it.promise.short_db > 0 and abs(off + it.promise.short_db) <= tolerance:
-        return True  # as making measured it behind the codec, when peaks allowed no more
+    ceiling = it.written.ceiling(ratio(treatment.ceiling_dbfs), treatment.dither) if it.written else 1.0
+    if it.lossy and it.promise is not None and it.promise.short_db > 0:
+        # Making says by how much peaks kept it short, as it was decoded. That has to be so, and there have to be such peaks: in what is decoded, or,
+        # where a codec smoothes a click away, in what was encoded.
+        highest = max(peak, db(it.promise.peak))
+        return abs(off + it.promise.short_db) <= tolerance and highest >= db(ceiling) - _AT_CEILING_DB
     if treatment.limiter_db:
         # Of a file of somebody else's nobody knows what a limiter has done already: then there is room.
         return it.promise is not None and it.promise.limited_db >= treatment.limiter_db - 0.1
     slack = 1.0 if it.lossy and it.promise is None else _AT_CEILING_DB
-    ceiling = it.written.ceiling(ratio(treatment.ceiling_dbfs), treatment.dither) if it.written else 1.0
     if treatment.ceiling_dbtp is not None and db(it.again[1]) >= treatment.ceiling_dbtp - slack:
         return True
     return peak >= db(ceiling) - slack

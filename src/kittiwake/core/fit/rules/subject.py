@@ -38,6 +38,7 @@ class Promise:
     source_clipped : samples at full scale that the source already had.
     limited_db : by how much a limiter holds the highest peak down.
     short_db : by how much the level stays under what was wanted, since peaks allow no more.
+    peak : of what was encoded, nominal; 0 where that was not measured.
     accepted : codes of problems that a person lives with.
     """
 
@@ -48,6 +49,7 @@ class Promise:
     limited_db: float = 0.0
     accepted: tuple[str, ...] = ()
     short_db: float = 0.0
+    peak: float = 0.0
 
 
 @dataclass
