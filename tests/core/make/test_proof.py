@@ -269,6 +269,16 @@ class TestLevelIsReached(FolderCase):
             assert sound is not None
             self.assertAlmostEqual(sound.level.active_dbov, -16.0, delta=0.1)
 
+    def test_a_click_that_a_fade_takes_away_keeps_it_from_nothing(self) -> None:
+        x = spoken(16_000) * np.float32(0.1)
+        x[80:84] = 0.9
+        receiver = rules(level={"measure": "active", "target_dbov": -26.0}, fade_in_seconds=0.4, ceiling_dbfs=-1.0)
+        made = self.made(x, receiver)
+        self.assertEqual((made.status, made.messages), ("made", ()), made.error)
+        sound = analyze(made.plan.output).measures
+        assert sound is not None
+        self.assertAlmostEqual(sound.level.active_dbov, -26.0, delta=0.1)
+
     def test_what_peaks_do_not_allow_is_told_as_it_is(self) -> None:
         receiver = rules(level={"measure": "active", "target_dbov": -6.0}, limiter_db=3.0, ceiling_dbfs=-1.0)
         made = self.made(spoken(16_000), receiver)

@@ -142,7 +142,15 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
         over = 0.0
         if recipe.ceiling_true is not None and meter.true_peak > 0:
             over = db(meter.true_peak) - db(recipe.ceiling_true)
-        short = max(0.0, off) if math.isfinite(off) else 0.0
+        if not recipe.limiter_db and meter.peak > 0:
+            # Fades and loops make other peaks: there may be more room, or less.
+            over = max(over, db(meter.peak) - db(ceiling))
+            peak = meter.peak / ratio(gain)
+            if over <= 0:
+                most = _room(ceiling, peak, recipe, meter.true_peak / ratio(gain))
+        # Short is what peaks keep it from, not what the measure leaps over.
+        held_down = gain >= most - _CLOSE_DB / 5
+        short = max(0.0, off) if math.isfinite(off) and held_down else 0.0
         if over <= 0 and (best is None or abs(off) < best[0]):
             best = (abs(off), Settled(gain, limit, short, limited_db, peak))
         if over > 0:
@@ -151,9 +159,12 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
                 most = min(most, _room(limit, peak, recipe, 0.0))
             else:
                 most = gain - over - 0.01
-        elif not math.isfinite(off) or abs(off) < _CLOSE_DB or (off > 0 and gain >= most - _CLOSE_DB / 5):
+        elif not math.isfinite(off) or abs(off) < _CLOSE_DB or (off > 0 and held_down):
             break
-        gain = min(gain + (off if math.isfinite(off) else 0.0), most)
+        step = off if math.isfinite(off) else 0.0
+        if target is not None and step and not ranged:
+            step = _gain_to(target, step, meter)
+        gain = min(gain + step, most)
         limited_db = max(0.0, db(peak) + gain - db(limit)) if recipe.limiter_db else 0.0
     # Where the measure leaps, the last try need not be the nearest.
     return best[1] if best is not None and math.isfinite(best[0]) else Settled(gain, limit, short, limited_db, peak)
