@@ -9,6 +9,7 @@ import soundfile
 from click.testing import CliRunner, Result
 
 from kittiwake.cli.main import cli
+from kittiwake.core.make.delivered import copies_in
 from tests.sounds import DEMO, FolderCase, speech_like
 
 
@@ -66,6 +67,14 @@ class TestOneOff(FolderCase):
             "deliver", out, "--for", "phone-menu", "--into", self.folder / "there", "--json", "--dry-run"
         )
         self.assertEqual({json.loads(line)["state"] for line in again.output.splitlines()}, {"same"})
+        # Of a job's folder, with one for each receiver, what is handed over is noted where the window looks for it.
+        job = self.folder / "job"
+        made = self.run_verb("make", "--for", "phone-menu", "--into", job / "phone-menu", self.folder / "in")
+        self.assertEqual(made.exit_code, 0, made.output)
+        sent = self.run_verb("deliver", job, "--for", "phone-menu", "--into", self.folder / "there too")
+        self.assertEqual(sent.exit_code, 0, sent.output)
+        self.assertEqual(len(copies_in(job / "phone-menu")), 2)
+        self.assertEqual(copies_in(job), {})
         empty = self.folder / "empty"
         empty.mkdir()
         self.assertEqual(self.run_verb("status", empty).exit_code, 1)

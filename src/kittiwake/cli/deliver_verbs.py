@@ -59,7 +59,7 @@ def deliver_verb(
     take_away: bool, dry_run: bool, as_json: bool,
 ) -> None:  # fmt: skip
     from ..core.deliver import plan_of, send
-    from ..core.deliver.from_folder import items_in
+    from ..core.deliver.from_folder import items_in, root_in
     from ..core.fit.one_off import with_settings
     from ..core.script.table import read_script
 
@@ -74,7 +74,8 @@ def deliver_verb(
         receiver = with_settings(receiver, settings) if settings else receiver
         lines = read_script(texts).lines if texts else ()
         folder, into = folder.absolute(), into.absolute()
-        plan = plan_of(items_in(folder, receiver, lines), receiver, folder, into)
+        items = items_in(folder, receiver, lines)
+        plan = plan_of(items, receiver, root_in(folder, receiver, items), into)
         verdicts = _verdicts(plan) if try_ else {}
         for place, state in plan.states.items():
             told = verdicts.get(place, "")

@@ -5,6 +5,7 @@ from __future__ import annotations
 import os
 import shutil
 import sqlite3
+import time
 import zlib
 from dataclasses import replace
 from pathlib import Path
@@ -125,7 +126,8 @@ class TestShelf(FolderCase):
             self.assertIsNone(waiting.facts(facts.path))
         other.rollback()
         self.assertIsNone(waiting.facts(facts.path))  # it does without for a while
-        with mock.patch.object(facts_cache, "_REST", 0), mock.patch.object(waiting, "_rests_until", 0.0):
+        later = time.monotonic() + 3600
+        with mock.patch("time.monotonic", return_value=later):
             self.assertEqual(waiting.facts(facts.path), facts)
 
     def test_what_unpacks_to_more_than_facts_are_is_none(self) -> None:
