@@ -55,6 +55,7 @@ class Outputs:
         self._results: dict[Key, tuple[Cell, Result]] = {}
         self._shares: dict[Key, float] = {}
         self._places: tuple[tuple[Clip, ...], dict[str, int]] = ((), {})
+        self._called: dict[Key, tuple[Clip, Receiver, tuple[str, int], bool]] = {}
 
     @property
     def records(self) -> dict[Key, MadeRecord]:
@@ -64,7 +65,7 @@ class Outputs:
     def begin(self, records: dict[Key, MadeRecord]) -> None:
         """Another job, of which these were made."""
         self._own = records
-        for kept in (self._adopted, self.stamps, self._results, self._shares):
+        for kept in (self._adopted, self.stamps, self._results, self._shares, self._called):
             kept.clear()
         self._altered.clear()
         self.ledger = {}  # of other folders
@@ -74,6 +75,8 @@ class Outputs:
         ids = {clip.id for clip in clips}
         for key in [key for key in self._results if key[0] not in ids]:
             del self._results[key]
+        for key in [key for key in self._called if key[0] not in ids]:
+            del self._called[key]
 
     def cell(self, clip: Clip, receiver: Receiver) -> Cell:
         """Everything that a board shows of one clip at one receiver."""
@@ -116,10 +119,17 @@ class Outputs:
     def _is_called_so(self, record: MadeRecord, clip: Clip, receiver: Receiver) -> bool:
         """Whether an output has the name that its clip asks for, perhaps with a number behind it."""
         rules = receiver.rules.names
-        wish = output_name(clip, self._place_of(clip) if "{counter" in rules.pattern else 1, rules)
+        place = self._place_of(clip) if "{counter" in rules.pattern else 1
+        # Asked of every cell whenever they are counted, and answered alike as long as nothing of it is another.
+        key, kept = (clip.id, receiver.slug), self._called.get((clip.id, receiver.slug))
+        if kept and kept[0] is clip and kept[1] is receiver and kept[2] == (record.output, place):
+            return kept[3]
+        wish = output_name(clip, place, rules)
         name = record.output.rpartition(os.sep)[2]
         extension = next((one for one in extensions_of(receiver) if name.endswith(one)), "")
-        return numbered_name(name, wish, (extension,), rules) is not None
+        right = numbered_name(name, wish, (extension,), rules) is not None
+        self._called[key] = (clip, receiver, (record.output, place), right)
+        return right
 
     def _place_of(self, clip: Clip) -> int:
         """The place of a clip on the board, from 1."""
