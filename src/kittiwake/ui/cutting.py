@@ -79,7 +79,7 @@ class Picture:
                 if first != wide_start:
                     return None
                 parts, left = [], wide_stop - wide_start
-                for block in select_channel(reader.blocks(), self._take, 1):
+                for block in select_channel(reader.blocks(), self._take, 1, speakers=reader.header.speakers):
                     parts.append(block[:left, 0].copy())
                     left -= len(parts[-1])
                     if left <= 0:
@@ -220,7 +220,8 @@ class Cutter(QObject):
             reader = open_sound(facts.path, facts.stated)
             try:
                 take: Any = facts.measures.signal
-                parts = [block[:, 0].copy() for block in select_channel(reader.blocks(), take, 1)]
+                mixed = select_channel(reader.blocks(), take, 1, speakers=reader.header.speakers)
+                parts = [block[:, 0].copy() for block in mixed]
             finally:
                 reader.close()
         except (KittiwakeError, OSError):

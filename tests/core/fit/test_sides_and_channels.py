@@ -5,6 +5,7 @@ from __future__ import annotations
 from functools import cached_property
 from pathlib import Path
 
+import av
 import numpy as np
 import soundfile
 
@@ -21,6 +22,22 @@ VOICE = speech_like(RATE, 2.0, dbov=-24)
 HISS = noise(RATE, 2.0, -45.0)
 HUM = (0.01 * np.sin(2 * np.pi * 50 * np.arange(2 * RATE) / RATE)).astype(np.float32)
 NOTHING = np.zeros_like(VOICE)
+
+
+def masked(path: Path, sound: np.ndarray, layout: str, codec: str = "pcm_s24le") -> None:
+    """Write [shape=(channels, frames)] by libav, with what it notes of the layout."""
+    with av.open(str(path), "w") as file:
+        stream = file.add_stream(codec, rate=RATE, layout=layout)
+        sample = "s32" if codec == "pcm_s24le" else "flt"
+        plain = np.round(sound * 2**31).clip(-(2**31), 2**31 - 256) if sample == "s32" else sound
+        packed = plain.astype(np.int32 if sample == "s32" else np.float32).T.reshape(1, -1)
+        step = stream.codec_context.frame_size or 4096
+        for at in range(0, sound.shape[1], step):
+            part = np.ascontiguousarray(packed[:, at * len(sound) : (at + step) * len(sound)])
+            frame = av.AudioFrame.from_ndarray(part, format=sample, layout=layout)
+            frame.sample_rate = RATE
+            file.mux(stream.encode(frame))
+        file.mux(stream.encode(None))
 
 
 def db(value: float) -> float:
@@ -73,6 +90,66 @@ class TestDownmix(FolderCase):
                 self.assertGreater(db(rms(sound[:, 0])), db(rms(VOICE)) - 14)
                 np.testing.assert_allclose(sound[:, 0], sound[:, 1], atol=0.02)
                 self.assertTrue(any("BS.775" in step and "centre" in step for step in steps), steps)
+
+    def test_the_loudspeakers_that_a_file_states_are_those_that_are_mixed(self) -> None:
+        """WAVE_FORMAT_EXTENSIBLE masks (Microsoft, mmreg.h), and files by libav: the centre is heard in both and fully in one, low frequencies in none."""
+        for layout in (
+            "5.1",
+            "5.1(side)",
+            "5.0",
+            "4.0",
+            "3.1",
+            "2.1",
+            "3.0(back)",
+            "quad",
+            "6.1",
+            "7.1",
+            "7.1(wide)",
+        ):
+            names = [one.name for one in av.AudioLayout(layout).channels]
+            for name in ("FC", "LFE", "FR"):
+                if name not in names:
+                    continue
+                with self.subTest(layout=layout, channel=name):
+                    path = self.folder / f"{layout} {name}.wav"
+                    sound = np.stack([HISS * 0.1] * len(names))
+                    sound[names.index(name)] = VOICE
+                    masked(path, sound, layout)
+                    facts = analyze(path)
+                    assert facts.header
+                    stated = facts.header.speakers
+                    self.assertIn(stated, ((), tuple(names)))
+                    left, right = shares(len(names), 2, (), stated)[:, names.index(name)]
+                    one = shares(len(names), 1, (), stated)[0, names.index(name)]
+                    if name == "LFE":
+                        self.assertEqual((left, right, one), (0, 0, 0))
+                    elif name == "FC":
+                        self.assertEqual(left, right)
+                        self.assertEqual(one, shares(len(names), 1, (), stated)[0].max())
+                    else:
+                        self.assertEqual(left, 0)
+                        self.assertGreater(right, 0.25)
+
+    def test_the_order_of_channels_in_ogg(self) -> None:
+        """RFC 7845, 5.1.1.2: left, centre, right; libsndfile leaves that order as it is."""
+        path = self.folder / "centre.opus"
+        sound = np.stack([HISS * 0.01] * 6)
+        sound[2] = VOICE  # as libav orders 5.1
+        masked(path, sound, "5.1", "libopus")
+        facts = analyze(path)
+        assert facts.header and facts.measures
+        found = fit(Clip.whole(path), facts, load_receiver("phone-menu-linear"))
+        done = make_output(
+            OutputPlan(Clip.whole(path), facts, found, load_receiver("phone-menu-linear"), self.folder / "out.raw")
+        )
+        self.assertEqual(done.status, "made", done.error)
+        loudest = max(
+            (name for name in facts.measures.levels if name != "mix"),
+            key=lambda name: facts.measures.levels[name].rms,
+        )  # type: ignore[union-attr]
+        at = ("left", "right", "ch3").index(loudest)
+        names = facts.header.speakers or ("FL", "FR", "FC", "LFE", "BL", "BR")
+        self.assertEqual(names[at], "FC")
 
     @cached_property
     def alone(self) -> float:

@@ -25,7 +25,7 @@ from kittiwake.core.model import (
     shipped_receivers,
     units,
 )
-from kittiwake.core.model.downmix import mixed, mono_weights
+from kittiwake.core.model.downmix import mixed, shares
 from kittiwake.core.model.facts import Header, Measures, SignalLevel
 from kittiwake.core.model.find_receiver import receiver_text
 from kittiwake.core.model.job import load_job, save_job
@@ -156,7 +156,7 @@ class TestApproved(FolderCase):
         found["json"] = [to_json({"a": "é", "b": "\udcff", "c": 1.5}), to_json([1], 1)]
         for channels in range(1, 9):
             found[f"mix {channels}"] = [
-                mono_weights(channels),
+                shares(channels, 1)[0],
                 mixed(np.eye(channels, dtype=np.float32)[:, : min(4, channels)]),
             ]
         approve(self, "units", found)

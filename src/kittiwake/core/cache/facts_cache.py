@@ -25,7 +25,7 @@ from ..measure.analyze import source_stamp
 from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
 
-_LAYOUT = 5  # to be raised with every change to what is measured, or to how it is written here
+_LAYOUT = 6  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
 _LARGEST = 16 << 20  # bytes of the facts of one file, unpacked; an outline and a spectrum are some 40 kB
 _WAIT = 2.0  # s for another process that writes; a lot is written in milliseconds
@@ -250,6 +250,7 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     count = 2 * plain["parts"]
     header = plain["header"]
     header["notes"] = tuple(_note(note) for note in header["notes"])
+    header["speakers"] = tuple(header["speakers"])
     measures = plain["measures"]
     for name in ("dc_offsets", "side_bands"):
         measures[name] = tuple(measures[name])

@@ -312,6 +312,7 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
         trimmed=path.trimmed,
         more=touch.more,
         live=_live_of(path.take, header, sound),
+        speakers=header.speakers if path.take in ("mix", "both") else (),
     )
     return _with_dither(recipe, touch, header, receiver)
 

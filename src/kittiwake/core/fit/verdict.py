@@ -97,6 +97,7 @@ class Recipe:
     copy : the bytes of the source are delivered as they are.
     start, stop : span, in frames of the source.
     live : of a source of more than two channels, those that hold anything where some do not: only they are mixed.
+    speakers : of a source of more than two channels that are mixed, the loudspeakers that it states, where they are not the usual ones.
     rate_in, rate_out : Hz; ``rate_in`` is the true rate.
     frames_out : exact length of the sound in the output, its lead included.
     dc_offsets : constant to take away from each channel of the source, nominal; empty where there is none worth it.
@@ -167,6 +168,7 @@ class Recipe:
     info: tuple[Tag, ...] = ()
     more: Chosen = ()
     live: tuple[int, ...] = ()
+    speakers: tuple[str, ...] = ()
 
     @property
     def left_out(self) -> int:
@@ -245,7 +247,7 @@ class Recipe:
     def to_dict(self) -> dict[str, Any]:
         """JSON-ready, the format by name: what the fingerprint of an output is taken from."""
         # Without what most have none of, so that fingerprints are what they were before there was such a thing.
-        empty = [key for key in ("more", "info", "live") if not getattr(self, key)]
+        empty = [key for key in ("more", "info", "live", "speakers") if not getattr(self, key)]
         plain = {key: getattr(self, key) for key in self.__slots__ if key != "format" and key not in empty}
         return {"format": "/".join(self.format.key), **plain}
 

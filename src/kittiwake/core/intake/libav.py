@@ -15,6 +15,7 @@ from ..errors import IntakeError
 from ..model import Header, Note
 from .block import BLOCK, FromTheStart
 from .mpeg import DECODER_DELAY, Frames, count_frames
+from .speakers import speakers_of
 
 _CONTAINERS = {
     "mov,mp4,m4a,3gp,3g2,mj2": "mp4",
@@ -160,6 +161,7 @@ class AvReader(FromTheStart):
             frames=None,
             bytes=size,
             notes=tuple(notes),
+            speakers=speakers_of(stream),
         )
 
     @property

@@ -19,6 +19,7 @@ from .chunks import find_sound
 from .mpeg import count_frames, may_be_mpeg
 from .pcm import WIDTHS
 from .plain import PlainWav
+from .speakers import speakers_in
 
 if TYPE_CHECKING:
     from .header_repair import Mended
@@ -179,6 +180,7 @@ class SndfileReader:
             bytes=size,
             full_scale=full,
             notes=tuple(found_notes),
+            speakers=speakers_in(path, _CONTAINERS.get(form, form.lower()), int(file.channels)),
         )
 
     @property

@@ -228,7 +228,9 @@ def _source_at(facts: Facts, found: Fit, rate: int) -> NDArray[np.float64]:
     assert recipe is not None
     reader = open_sound(facts.path, facts.stated)
     try:
-        side = select_channel(span_of(reader, recipe.start, recipe.stop), recipe.take, 1)
+        side = select_channel(
+            span_of(reader, recipe.start, recipe.stop), recipe.take, 1, recipe.live, recipe.speakers
+        )
         sound = np.concatenate(list(resample(side, recipe.rate_in, rate, 1, recipe.frames_in)))
     finally:
         reader.close()

@@ -52,6 +52,7 @@ class Meters:
         self._header, self._picture = header, picture
         rate = min(max(header.sample_rate, _RATES[0]), _RATES[1])
         channels = self._channels = header.channels
+        self._speakers = header.speakers
         names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")
         more = tuple(f"ch{n}" for n in range(3, channels + 1))
         self._own_names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", *more)
@@ -99,7 +100,7 @@ class Meters:
                 self._levels[name].skim(len(column), peak, power)
         middle = columns[0]
         if self._channels > 1 and self._alone in (None, "mix"):
-            self._levels["mix"].add(middle := mixed(columns))
+            self._levels["mix"].add(middle := mixed(columns, self._speakers))
         if self._voice:
             self._voice.add(middle)
         return columns, middle, self._alone

@@ -58,6 +58,7 @@ class Header:
     bits : bits a sample, None where the encoding has no such number.
     frames : as stated; None where only decoding tells.
     full_scale : the largest magnitude that the encoding can hold, nominal ±1.0.
+    speakers : the loudspeaker that each of more than two channels is for, where they are others than the usual (``model/downmix.py``).
     """
 
     container: str
@@ -69,6 +70,7 @@ class Header:
     bytes: int
     full_scale: float = 1.0
     notes: tuple[Note, ...] = ()
+    speakers: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)

@@ -81,7 +81,7 @@ def mono_of(part: Part, folder: Path) -> tuple[Mono, int]:
         told = facts.error.message if facts.error else phrase("there is no sound in it.")
         raise MusicError(f"{path.name}: {told}", phrase("Give another file."), "music")
     found = fit(Clip.whole(path), facts, load_receiver("phone-menu-linear"))
-    take = found.recipe.take if found.recipe else "mix"
+    take, live = (found.recipe.take, found.recipe.live) if found.recipe else ("mix", ())
     rate = facts.header.sample_rate
     start = min(round(part.start * rate), facts.measures.frames)
     stop = facts.measures.frames if part.stop is None else min(round(part.stop * rate), facts.measures.frames)
@@ -93,7 +93,12 @@ def mono_of(part: Part, folder: Path) -> tuple[Mono, int]:
         )
     reader = open_sound(path, facts.stated)
     try:
-        return np.concatenate([block[:, 0] for block in select_channel(span_of(reader, start, stop), take, 1)]), rate
+        return np.concatenate(
+            [
+                block[:, 0]
+                for block in select_channel(span_of(reader, start, stop), take, 1, live, facts.header.speakers)
+            ]
+        ), rate
     finally:
         reader.close()
 

@@ -24,7 +24,7 @@ def channel_of(side: str) -> int | None:
 
 
 def select_channel(
-    blocks: Blocks, take: ChannelSelection, channels: int, live: tuple[int, ...] = ()
+    blocks: Blocks, take: ChannelSelection, channels: int, live: tuple[int, ...] = (), speakers: tuple[str, ...] = ()
 ) -> Iterator[NDArray[np.float32]]:
     """One signal (or both sides) of each block, on ``channels`` channels.
 
@@ -33,10 +33,11 @@ def select_channel(
     Parameters
     ----------
     live : of more than two channels those that hold anything; empty for all.
+    speakers : the loudspeaker of each of more than two channels; empty for the usual ones.
     """
     for block in blocks:
         if block.shape[1] > 2 and take in ("both", "mix"):
-            out = downmixed(block.T, 2 if take == "both" else 1, live).T
+            out = downmixed(block.T, 2 if take == "both" else 1, live, speakers).T
         elif take == "both":
             out = block[:, :2]
         elif take == "mix":

@@ -79,7 +79,7 @@ def _reason(recipe: Recipe, seen: Described) -> str:
 
 
 def _apply(blocks: Blocks, recipe: Recipe) -> Blocks:
-    return select_channel(blocks, recipe.take, recipe.channels, recipe.live)
+    return select_channel(blocks, recipe.take, recipe.channels, recipe.live, recipe.speakers)
 
 
 _OF_RECEIVER = (

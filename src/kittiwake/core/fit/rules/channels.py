@@ -7,7 +7,7 @@ from collections.abc import Iterator
 
 from ....words import phrase
 from ...model import Measures
-from ...model.downmix import mono_weights
+from ...model.downmix import shares
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import db
 from ..asked import Asked
@@ -24,7 +24,7 @@ known("side_auto", phrase("choose the side by what the sides hold"))
 def _problems(asked: Asked, _: int) -> Iterator[Problem]:
     """Where channels are mixed and cancel: to be decided, unless it was a person who chose to mix them."""
     channels = asked.header.channels
-    lost = mixing_costs(asked.sound, channels)
+    lost = mixing_costs(asked.sound, channels, asked.header.speakers)
     if asked.recipe.take == "mix" and lost > _SIDES_LOSE_DB:
         message = phrase(
             "Mixing the {channels} costs {lost:.1f} dB where they cancel most.",
@@ -35,13 +35,13 @@ def _problems(asked: Asked, _: int) -> Iterator[Problem]:
         yield Problem(_CANCEL, "warning" if asked.touch.side == "mix" else "decide", message, (all_the_same,))
 
 
-def mixing_costs(sound: Measures, channels: int) -> float:
+def mixing_costs(sound: Measures, channels: int, speakers: tuple[str, ...] = ()) -> float:
     """dB by which a mix is lower than that of channels that have nothing in common: as a whole, or in the second or band that loses most."""
     names = names_of(channels)
     if channels < 2 or any(name not in sound.levels for name in names):
         return 0.0
-    shares = mono_weights(channels)
-    apart = math.sqrt(sum((float(w) * sound.levels[name].rms) ** 2 for w, name in zip(shares, names, strict=True)))
+    weights = shares(channels, 1, speakers=speakers)[0]
+    apart = math.sqrt(sum((float(w) * sound.levels[name].rms) ** 2 for w, name in zip(weights, names, strict=True)))
     whole = db(apart) - db(max(1e-6, sound.levels["mix"].rms)) if apart > 1e-6 else 0.0
     return max(whole, sound.side_loss_db if sound.sides == "different" else 0.0)
 
