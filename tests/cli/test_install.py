@@ -11,11 +11,14 @@ import zlib
 from pathlib import Path
 
 import click
+from click.testing import CliRunner
 
 from kittiwake.cli.home import placing
+from kittiwake.cli.home.entries import quick_entry
 from kittiwake.cli.home.files import files_of
 from kittiwake.cli.home.identity import JOB_TYPE, SOUND_TYPES, VIDEO_TYPES
 from kittiwake.cli.home.preview import draw_job
+from kittiwake.cli.home.unit import watch_unit
 from kittiwake.cli.main import cli
 from kittiwake.core.model.job import load_job
 from kittiwake.demo import SHIPPED as DEMO_JOB
@@ -39,6 +42,34 @@ class Files(FolderCase):
     def test_desktop_entries_pass_the_desktops_own_checker(self) -> None:
         for entry in (self.folder / "share/applications").glob("*.desktop"):
             self.assertEqual(checked("desktop-file-validate", entry), "", entry)
+
+    def test_a_program_is_words_as_a_shell_takes_them(self) -> None:
+        """Desktop Entry Specification, Exec; systemd.service(5), ExecStart."""
+        for program, entry, unit in (
+            ("kittiwake", "kittiwake quick %F", "/usr/bin/env kittiwake watch"),
+            (
+                "python3 -m 'kitti wake'",
+                'python3 -m "kitti wake" quick %F',
+                '/usr/bin/env python3 -m "kitti wake" watch',
+            ),
+            (
+                '/bin/sh -c "a \\"b\\" 5%"',
+                '/bin/sh -c "a \\\\"b\\\\" 5%%" quick %F',
+                '/bin/sh -c "a \\"b\\" 5%%" watch',
+            ),
+            (
+                "/opt/odd place/kitti$wake",
+                '"/opt/odd place/kitti\\\\$wake" quick %F',
+                '"/opt/odd place/kitti$$wake" watch',
+            ),
+        ):
+            with self.subTest(program):
+                self.assertIn(f"Exec={entry}\n", quick_entry(program))
+                self.assertIn(f"ExecStart={unit}\n", watch_unit(program))
+        for wrong in ("'kittiwake", "kitti\nwake", " "):
+            done = CliRunner().invoke(cli, ["install", "--prefix", str(self.folder), "--program", wrong])
+            self.assertEqual(done.exit_code, 2, wrong)
+            self.assertIn("no command", done.output)
 
     def test_appstream_data_pass_its_checker_without_warning(self) -> None:
         (metainfo,) = (self.folder / "share/metainfo").iterdir()

@@ -96,9 +96,14 @@ class TestSpans(FolderCase):
         first = self.rows(self.run_verb("--json", "--clips", out, source))
         before = {path: path.read_bytes() for path in out.iterdir()}
         again = self.rows(self.run_verb("--json", "--clips", out, source))
-        self.assertTrue(all(path.read_bytes() == data for path, data in before.items()))
-        clips = [row["clip"] for row in first + again if "clip" in row]
-        self.assertEqual((len(clips), len(set(clips))), (2 * len(before), 2 * len(before)))
+        self.assertEqual({path: path.read_bytes() for path in out.iterdir()}, before)
+        self.assertEqual([row.get("clip") for row in first], [row.get("clip") for row in again])
+        changed = next(iter(before))
+        changed.write_bytes(before[changed] + b"x")
+        third = self.rows(self.run_verb("--json", "--clips", out, source))
+        self.assertEqual(changed.read_bytes(), before[changed] + b"x")
+        clips = [row["clip"] for row in third if "clip" in row]
+        self.assertEqual((len(set(clips)), len(list(out.iterdir()))), (len(before), len(before) + 1))
         self.assertGreater(len(before), 6)
 
     def test_too_few_lines_are_said_and_many_files_take_no_list(self) -> None:

@@ -175,6 +175,42 @@ class TestReceiverSheet(WindowCase):
         first = self.session.project.receivers[0].rules.accepts[0]
         self.assertEqual((first.bit_rate, first.sample_rates), (192_000, (32_000, 44_100, 48_000)))
 
+    def opened(self) -> ReceiverChooser:
+        self.press(Key.Key_R, Mod.ControlModifier)
+        chooser = self.window.findChildren(ReceiverChooser)[-1]
+        assert isinstance(chooser, ReceiverChooser)
+        return chooser
+
+    def test_a_click_beside_a_box_ticks_and_enter_loses_no_receiver(self) -> None:
+        edits.choose_receivers(self.session.project, ["phone-menu", "quay-beacon", "speech-engine"])
+        chooser = self.opened()
+        row = next(
+            row
+            for row in range(chooser.list.count())
+            if chooser.list.item(row).data(Qt.ItemDataRole.UserRole) == "deck-radio"
+        )
+        chooser.list.scrollToItem(chooser.list.item(row))
+        place = chooser.list.visualItemRect(chooser.list.item(row))
+        QTest.mouseClick(chooser.list.viewport(), Qt.MouseButton.LeftButton, pos=place.center())
+        self.assertEqual(len(chooser.ticked()), 4)
+        QTest.mouseClick(chooser.list.viewport(), Qt.MouseButton.LeftButton, pos=place.center())
+        self.assertEqual(len(chooser.ticked()), 3)
+        self.assertIn("Enter", chooser.ticked_button.text())
+        self.press(Key.Key_Return)
+        self.back_to_the_window()
+        self.assertEqual(
+            [one.slug for one in self.session.project.receivers], ["phone-menu", "quay-beacon", "speech-engine"]
+        )
+
+    def test_what_is_typed_and_no_name_begins_with_is_a_receiver_of_its_own(self) -> None:
+        edits.choose_receivers(self.session.project, ["phone-menu"])
+        chooser = self.opened()
+        QTest.keyClicks(chooser.field, "wav")
+        self.assertIn("Enter", chooser.only_button.text())
+        self.press(Key.Key_Return)
+        self.back_to_the_window()
+        self.assertNotEqual([one.slug for one in self.session.project.receivers], ["phone-menu"])
+
     def test_a_receiver_is_found_by_typing_and_taken_alone_by_one_key(self) -> None:
         self.press(Key.Key_R, Mod.ControlModifier)
         chooser = self.window.findChild(ReceiverChooser)

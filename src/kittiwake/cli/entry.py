@@ -27,6 +27,9 @@ def main() -> None:
     """``kittiwake``; with no words at all it opens the window."""
     # Linear algebra is of small things here: threads of its own would only take time to start, and a process with threads cannot be copied.
     os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
+    for name in ("XDG_DATA_HOME", "XDG_CONFIG_HOME", "XDG_STATE_HOME", "XDG_CACHE_HOME", "XDG_RUNTIME_DIR"):
+        if not os.environ.get(name, "/").startswith("/"):
+            del os.environ[name]  # a relative path is to be taken as invalid (XDG Base Directory Specification)
     # Until the rest is there Ctrl+C simply ends it, without a page of Python.
     signal.signal(signal.SIGINT, _leave)
     for number in (0, 1, 2):

@@ -10,7 +10,7 @@ from pathlib import Path
 import click
 
 from ..core.errors import KittiwakeError
-from ..words import phrase, tr
+from ..words import in_words, phrase, tr
 from . import common
 from .common import cli, complain, leave, say, verb
 
@@ -40,8 +40,13 @@ from .common import cli, complain, leave, say, verb
 @click.option("--remove", "away", is_flag=True, help="Take away what was installed there.")
 def install_verb(for_all: bool, prefix: Path | None, program: str, away: bool) -> None:
     from .home import placing
+    from .home.entries import command_words
     from .home.files import files_of
 
+    try:
+        command_words(program or "kittiwake")
+    except ValueError as error:
+        raise click.UsageError(tr("--program is no command: {why}.", why=in_words(error.args[0]))) from error
     if for_all and prefix:
         raise click.UsageError(tr("Say --for-all or --prefix, not both."))
     where = (prefix or (Path("/usr/local") if for_all else _own_prefix())).absolute()

@@ -747,6 +747,16 @@
   </message>
   <message>
    <location filename="../cli/home/entries.py" />
+   <source>it holds a line break, or nothing</source>
+   <translation>er enthält einen Zeilenumbruch, oder nichts</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>a quote is not closed</source>
+   <translation>ein Anführungszeichen wird nicht geschlossen</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
    <source>Voice prompt workbench</source>
    <translation>Werkbank für Sprachansagen</translation>
   </message>
@@ -829,6 +839,11 @@
    <location filename="../cli/install_verb.py" />
    <source>Take away what was installed there.</source>
    <translation>Wegnehmen, was dort installiert wurde.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>--program is no command: {why}.</source>
+   <translation>--program ist kein Befehl: {why}.</translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -1956,13 +1971,28 @@
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
-   <source>All machines need the same disks.</source>
-   <translation>Alle Rechner brauchen dieselben Platten.</translation>
+   <source>All machines need the same Kittiwake and the same disks.</source>
+   <translation>Alle Maschinen brauchen dasselbe Kittiwake und dieselben Laufwerke.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>its Kittiwake is another one than here ({error}).</source>
+   <translation>sein Kittiwake ist ein anderes als hier ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>it did not answer within {seconds:g} s.</source>
+   <translation>er antwortete nicht innerhalb von {seconds:g} s.</translation>
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
    <source>its worker was lost, several times</source>
    <translation>sein Arbeiter ging mehrmals verloren</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>its Kittiwake is another one than here: install the same on both.</source>
+   <translation>sein Kittiwake ist ein anderes als hier: auf beiden dasselbe installieren.</translation>
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
@@ -5758,6 +5788,11 @@
   </message>
   <message>
    <location filename="../core/make/staged.py" />
+   <source> Or: </source>
+   <translation> Oder: </translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
    <source>The output would overwrite its own source.</source>
    <translation>Die Ausgabe überschriebe ihre eigene Quelle.</translation>
   </message>
@@ -5961,8 +5996,28 @@
   </message>
   <message>
    <location filename="../core/measure/guess.py" />
+   <source>surely</source>
+   <translation>sicher</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>probably</source>
+   <translation>wahrscheinlich</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>perhaps</source>
+   <translation>vielleicht</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
    <source>By its voice {word} {best} ({share:.0%})</source>
    <translation>Der Stimme nach {word} {best} ({share:.0%})</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>, else {others}</source>
+   <translation>, sonst {others}</translation>
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
@@ -8113,6 +8168,11 @@
    <location filename="../core/standin/judge.py" />
    <source>The list: {verdict_of}</source>
    <translation>Die Liste: {verdict_of}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/judge.py" />
+   <source> (byte {at:,})</source>
+   <translation> (Byte {at:,})</translation>
   </message>
   <message>
    <location filename="../core/standin/link.py" />

@@ -747,6 +747,16 @@
   </message>
   <message>
    <location filename="../cli/home/entries.py" />
+   <source>it holds a line break, or nothing</source>
+   <translation>elle contient un saut de ligne, ou rien</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
+   <source>a quote is not closed</source>
+   <translation>un guillemet n’est pas fermé</translation>
+  </message>
+  <message>
+   <location filename="../cli/home/entries.py" />
    <source>Voice prompt workbench</source>
    <translation>Atelier d’annonces vocales</translation>
   </message>
@@ -829,6 +839,11 @@
    <location filename="../cli/install_verb.py" />
    <source>Take away what was installed there.</source>
    <translation>Ôter ce qui y fut installé.</translation>
+  </message>
+  <message>
+   <location filename="../cli/install_verb.py" />
+   <source>--program is no command: {why}.</source>
+   <translation>--program n’est pas une commande : {why}.</translation>
   </message>
   <message>
    <location filename="../cli/install_verb.py" />
@@ -1956,13 +1971,28 @@
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
-   <source>All machines need the same disks.</source>
-   <translation>Toutes les machines doivent avoir les mêmes disques.</translation>
+   <source>All machines need the same Kittiwake and the same disks.</source>
+   <translation>Toutes les machines ont besoin du même Kittiwake et des mêmes disques.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>its Kittiwake is another one than here ({error}).</source>
+   <translation>son Kittiwake n’est pas le même qu’ici ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>it did not answer within {seconds:g} s.</source>
+   <translation>il n’a pas répondu en {seconds:g} s.</translation>
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
    <source>its worker was lost, several times</source>
    <translation>son ouvrier a été perdu plusieurs fois</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/cluster.py" />
+   <source>its Kittiwake is another one than here: install the same on both.</source>
+   <translation>son Kittiwake n’est pas le même qu’ici : installez le même des deux côtés.</translation>
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
@@ -5758,6 +5788,11 @@
   </message>
   <message>
    <location filename="../core/make/staged.py" />
+   <source> Or: </source>
+   <translation> Ou : </translation>
+  </message>
+  <message>
+   <location filename="../core/make/staged.py" />
    <source>The output would overwrite its own source.</source>
    <translation>La sortie écraserait sa propre source.</translation>
   </message>
@@ -5961,8 +5996,28 @@
   </message>
   <message>
    <location filename="../core/measure/guess.py" />
+   <source>surely</source>
+   <translation>sûrement</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>probably</source>
+   <translation>probablement</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>perhaps</source>
+   <translation>peut-être</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
    <source>By its voice {word} {best} ({share:.0%})</source>
    <translation>D’après la voix {word} {best} ({share:.0%})</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
+   <source>, else {others}</source>
+   <translation>, sinon {others}</translation>
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
@@ -8113,6 +8168,11 @@
    <location filename="../core/standin/judge.py" />
    <source>The list: {verdict_of}</source>
    <translation>La liste : {verdict_of}</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/judge.py" />
+   <source> (byte {at:,})</source>
+   <translation> (octet {at:,})</translation>
   </message>
   <message>
    <location filename="../core/standin/link.py" />

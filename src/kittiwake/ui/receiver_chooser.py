@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Mapping
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QObject, Qt, Signal
-from PySide6.QtGui import QKeyEvent
+from PySide6.QtCore import QEvent, QModelIndex, QObject, Qt, Signal
+from PySide6.QtGui import QKeyEvent, QMouseEvent
 from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
@@ -79,9 +79,12 @@ class ReceiverChooser(QDialog):
         self.list.setCurrentRow(1)
         self.field.textChanged.connect(self._find)
         self.field.installEventFilter(self)
+        self.list.viewport().installEventFilter(self)
+        self._box_before: tuple[str, Qt.CheckState] | None = None
         self.list.itemChanged.connect(lambda _: self._show_keys())
         self.list.currentRowChanged.connect(lambda _: self._show_keys())
         self.list.itemDoubleClicked.connect(lambda _: self.take_only())
+        self.list.clicked.connect(self._clicked)
         self._show_keys()
         self.field.setFocus()
 
@@ -149,6 +152,14 @@ class ReceiverChooser(QDialog):
     def _known(self, name: str) -> Receiver:
         return self._own[name] if name in self._own else load_receiver(name)
 
+    def _clicked(self, _: QModelIndex) -> None:
+        """A click beside the box of a row ticks it as one into the box does: which of both it was is not to be guessed from pixels."""
+        item = self.list.currentItem()
+        if item is None or item is self.wish_item:
+            return
+        if self._box_before == (item.data(_SLUG), item.checkState()):
+            self.tick()
+
     def _find(self, text: str) -> None:
         """Show what has every word. What is typed may also be a wish (``mp3 192k stereo``), or several things with ; between."""
         parts = [part.strip() for part in text.split(";") if part.strip()]
@@ -161,6 +172,8 @@ class ReceiverChooser(QDialog):
             item.setHidden(not found)
             if found and (best < 0 or (words and self._begins(row, text) and not self._begins(best, text))):
                 best = row
+        if not self.wish_item.isHidden() and (best < 0 or not self._begins(best, text)):
+            best = 0  # no name begins so: what was typed is what is wanted, not whatever has the word somewhere in its sentence
         self.list.setCurrentRow(best if best >= 0 else -1 if self.wish_item.isHidden() else 0)
         self._show_keys()
 
@@ -222,11 +235,14 @@ class ReceiverChooser(QDialog):
                 self.tick()
                 return True
             if key in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-                if control or not self._changed():
+                if control or not self._keeps_ticks():
                     self.take_only()
                 else:
                     self.accept()
                 return True
+        if event.type() == QEvent.Type.MouseButtonPress and isinstance(event, QMouseEvent):
+            pressed = self.list.itemAt(event.position().toPoint())
+            self._box_before = None if pressed is None else (pressed.data(_SLUG), pressed.checkState())
         return super().eventFilter(watched, event)
 
     def _show_keys(self) -> None:
@@ -235,7 +251,7 @@ class ReceiverChooser(QDialog):
         wished = item is self.wish_item
         name = item.text().split(":")[0] if item is not None and not item.isHidden() else ""
         name = self.wish_item.text().split("\n")[0].partition(": ")[2] if wished else name
-        changed = self._changed()
+        changed = self._keeps_ticks()
         ticked = len(self.ticked())
         self.only_button.setText(
             tr("Only {name}  {key}", name=name, key="Ctrl+Enter" if changed else "Enter")
@@ -304,8 +320,9 @@ class ReceiverChooser(QDialog):
         items = [self.list.item(row) for row in range(1, self.list.count())]
         return tuple(i.data(_SLUG) for i in items if i.checkState() == Qt.CheckState.Checked)
 
-    def _changed(self) -> bool:
-        return frozenset(self.ticked()) != self._before
+    def _keeps_ticks(self) -> bool:
+        """Whether Enter takes what is ticked: where ticks were changed, and where several stand on the board and nothing was typed that names one."""
+        return frozenset(self.ticked()) != self._before or (len(self._before) > 1 and not self.field.text().strip())
 
     def chosen(self) -> tuple[str, ...]:
         return self.ticked() if self._chosen is None else self._chosen

@@ -20,6 +20,8 @@ from kittiwake.core.model import load_receiver
 from kittiwake.core.process import Processes
 from tests.sounds import FolderCase, make_command, speech_like
 
+OURS = {**cluster.versions(), "code": cluster.code_digest()}
+
 
 def digests(folder: Path) -> dict[str, str]:
     return {
@@ -78,6 +80,7 @@ class TestCluster(FolderCase):
         others = {"numpy": "0.1"}
         for name, lie, told in (
             ("versions", lambda: others, "has other libraries"),
+            ("code_digest", lambda: "other", "is another one than here"),
             ("stamp_of", lambda path: "1:1", "is not there, or another file"),
         ):
             with mock.patch.object(cluster, name, lie), self.assertRaises(MakeError) as caught:
@@ -85,9 +88,9 @@ class TestCluster(FolderCase):
             self.assertIn(told, str(caught.exception))
         # A folder that is not the same there: what it holds is not what was put in here.
         token = self.folder / "out" / ".token"
-        self.assertIn("cannot be read and written", cluster._what_is_wrong({token: "x"}, {}, cluster.versions()))
+        self.assertIn("cannot be read and written", cluster._what_is_wrong({token: "x"}, {}, OURS))
         token.write_text("y")
-        self.assertIn("is another folder there", cluster._what_is_wrong({token: "x"}, {}, cluster.versions()))
+        self.assertIn("is another folder there", cluster._what_is_wrong({token: "x"}, {}, OURS))
         self.assertEqual(digests(self.folder / "out"), {})
 
     def test_a_corpus_of_the_same_bytes_as_from_here(self) -> None:

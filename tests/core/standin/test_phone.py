@@ -23,7 +23,7 @@ from kittiwake.core.standin.phone.rtp import PCMA, PCMU, carry
 from kittiwake.core.tone.keys import keys_recipe
 from kittiwake.core.tone.render import render
 from tests.core.standin.test_machines import wav
-from tests.sounds import spoken
+from tests.sounds import speech_like, spoken
 
 PLAN = """
 name = "Harbour office"
@@ -257,6 +257,17 @@ class TestCalls(unittest.TestCase):
         self.assertAlmostEqual(step.lost, 0.1, delta=0.01)
         self.assertIn("are lost: give it 0.1 s of air", step.told)
         self.assertFalse(step.sound[:800].any())
+
+    def test_the_noise_of_a_room_is_no_word_that_is_lost(self) -> None:
+        """A prompt that begins with two seconds of its room, at -55 to -38 dBFS."""
+        for level in (-55, -46, -42, -38):
+            dice = np.random.default_rng(level + 99)
+            speech = np.concatenate([np.zeros(16000, np.float32), speech_like(8000, 2.0, dbov=-20)])
+            sound = speech + (10 ** (level / 20) * dice.standard_normal(len(speech))).astype(np.float32)
+            call = Call(plan_of(PLAN), {"Welcome": sound}.get)
+            call.begin()
+            (step,) = [step for step in call.steps if step.kind == "prompt"]
+            self.assertEqual(step.lost, 0.0, level)
 
     def test_walked_until_every_prompt_was_heard(self) -> None:
         sounds = {name: word(n) for n, name in enumerate(NAMES)}

@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+import shlex
+import shutil
 from collections.abc import Iterable
+from pathlib import Path
 
 from ...languages import in_all_languages
 from ...words import phrase
@@ -17,6 +20,34 @@ def _quoted(word: str) -> str:
         return word
     escaped = "".join(f"\\{c}" if c in '"`$\\' else c for c in word).replace("%", "%%")
     return f'"{escaped}"'.replace("\\", "\\\\")
+
+
+def command_words(program: str) -> tuple[str, ...]:
+    """The words of a command: what is a file, or is found as it stands, is one word, whatever it holds; else as a shell takes words apart.
+
+    Raises
+    ------
+    ValueError : a quote is not closed, or it holds what no command line can.
+    """
+    if any(ord(c) < 32 for c in program) or not program.strip():
+        raise ValueError(phrase("it holds a line break, or nothing"))
+    if Path(program).is_file() or shutil.which(program):
+        return (program,)
+    try:
+        words = tuple(shlex.split(program))
+        # A path that is not there yet, with a space in it, is still one.
+        return (
+            (program,)
+            if program.startswith("/") and not set(program) & set("\"'") and not Path(words[0]).is_file()
+            else words
+        )
+    except ValueError as error:
+        raise ValueError(phrase("a quote is not closed")) from error
+
+
+def exec_of(program: str) -> str:
+    """As ``Exec`` of a desktop entry has it."""
+    return " ".join(map(_quoted, command_words(program)))
 
 
 def _entry(group: str, values: dict[str, str]) -> str:
@@ -34,7 +65,7 @@ def window_entry(program: str, receivers: Iterable[tuple[str, str]]) -> str:
     ----------
     program : the command, or its path.
     """
-    program, shown = _quoted(program), list(receivers)
+    program, shown = exec_of(program), list(receivers)
     actions = [f"for-{slug}" for slug, _ in shown] + ["convert", "new"]
     parts = [
         _entry(
@@ -82,7 +113,7 @@ def quick_entry(program: str) -> str:
             "Name": phrase("Quick convert"),
             "GenericName": phrase("Voice prompt converter"),
             "Comment": phrase("Convert sound for a phone menu or another machine, without a job"),
-            "Exec": f"{_quoted(program)} quick %F",
+            "Exec": f"{exec_of(program)} quick %F",
             "Icon": ICON,
             "Terminal": "false",
             "NoDisplay": "true",
@@ -97,7 +128,11 @@ def thumbnailer_entry(program: str) -> str:
     """Who draws the small picture of a job in a file manager."""
     return _entry(
         "Thumbnailer Entry",
-        {"TryExec": program, "Exec": f"{_quoted(program)} preview %i %o %s", "MimeType": f"{JOB_TYPE};"},
+        {
+            "TryExec": command_words(program)[0].replace("\\", "\\\\"),
+            "Exec": f"{exec_of(program)} preview %i %o %s",
+            "MimeType": f"{JOB_TYPE};",
+        },
     )
 
 

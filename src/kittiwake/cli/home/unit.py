@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from .entries import command_words
+
 
 def watch_unit(program: str) -> str:
     return f"""\
@@ -12,7 +14,7 @@ Description=Kittiwake: make what arrives in watched folders
 Documentation=man:kittiwake-watch(1)
 
 [Service]
-ExecStart={program if program.startswith("/") else f"/usr/bin/env {program}"} watch
+ExecStart={_exec(program)} watch
 Restart=on-failure
 RestartSec=10
 Nice=10
@@ -23,3 +25,16 @@ RestrictAddressFamilies=AF_UNIX
 [Install]
 WantedBy=default.target
 """
+
+
+def _exec(program: str) -> str:
+    """As ``ExecStart`` has it (systemd.service(5)): a path first, words in quotes where they have to be."""
+    words = command_words(program)
+    if not words[0].startswith("/"):
+        words = ("/usr/bin/env", *words)
+    return " ".join(_word(word) for word in words)
+
+
+def _word(word: str) -> str:
+    plain = word.replace("\\", "\\\\").replace("%", "%%").replace("$", "$$").replace('"', '\\"')
+    return plain if all(c.isalnum() or c in "/._-+@:" for c in word) else f'"{plain}"'

@@ -8,9 +8,12 @@ import contextlib
 import os
 import secrets
 from collections.abc import Callable, Iterable, Iterator, Sequence
+from functools import cache
 from pathlib import Path
 from types import TracebackType
 from typing import Any, Self
+
+from blake3 import blake3
 
 from ...words import phrase
 from ..errors import MakeError
@@ -21,6 +24,7 @@ from ..process import Unexpected, WorkerCrash
 _OVER = object()
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next
 _TICK = 0.2  # s between looks at whether to stop
+_ANSWER = 60.0  # s that a worker has to say what it lacks
 _SAMPLE = 20  # sources whose presence on every machine is checked
 
 
@@ -90,7 +94,7 @@ class Cluster:
         try:
             for token, text in tokens.items():
                 token.write_text(text)
-            answers = self._client.run(_what_is_wrong, tokens, stamps, versions())
+            answers = self._asked(tokens, stamps)
         finally:
             for token in tokens:
                 token.unlink(missing_ok=True)
@@ -98,9 +102,39 @@ class Cluster:
             if wrong:
                 raise MakeError(
                     phrase("The worker {worker} cannot be used: {wrong}", worker=worker, wrong=wrong),
-                    phrase("All machines need the same disks."),
+                    phrase("All machines need the same Kittiwake and the same disks."),
                     "cluster",
                 )
+
+    def _asked(self, tokens: dict[Path, str], stamps: dict[Path, str]) -> dict[str, str]:
+        """What each worker lacks. One that cannot even be asked, or does not answer, has other code, or none."""
+        workers = list(self._client.nthreads())
+        ours = {**versions(), "code": code_digest()}
+        going = {
+            worker: self._client.submit(
+                _what_is_wrong,
+                tokens,
+                stamps,
+                ours,
+                workers=[worker],
+                allow_other_workers=False,
+                pure=False,
+                retries=0,
+            )
+            for worker in workers
+        }
+        with contextlib.suppress(TimeoutError):
+            self._distributed.wait(list(going.values()), timeout=_ANSWER)
+        found = {}
+        for worker, future in going.items():
+            if future.status == "finished":
+                found[worker] = future.result()
+            elif future.status == "error":
+                found[worker] = phrase("its Kittiwake is another one than here ({error}).", error=future.exception())
+            else:
+                found[worker] = phrase("it did not answer within {seconds:g} s.", seconds=_ANSWER)
+        self._client.cancel(list(going.values()))
+        return found
 
     def run(
         self,
@@ -150,13 +184,25 @@ class Cluster:
             return Unexpected.by(error)
 
 
+@cache
+def code_digest() -> str:
+    """BLAKE3 of the Python files of this package: two that say the same version may still be others."""
+    whole, root = blake3(), Path(__file__).parents[2]
+    for path in sorted(root.rglob("*.py")):
+        whole.update(path.relative_to(root).as_posix().encode())
+        whole.update(path.read_bytes())
+    return whole.hexdigest()[:16]
+
+
 def _what_is_wrong(tokens: dict[Path, str], stamps: dict[Path, str], ours: dict[str, str]) -> str:
     """On a worker: what it lacks, as half a sentence; empty where all is well."""
-    if versions() != ours:
+    if ours.get("code") != code_digest():
+        return phrase("its Kittiwake is another one than here: install the same on both.")
+    if (libraries := {name: one for name, one in ours.items() if name != "code"}) != versions():
         return phrase(
             "it has other libraries ({versions}, here {ours}), and would make other bytes.",
             versions=versions(),
-            ours=ours,
+            ours=libraries,
         )
     for token, text in tokens.items():
         try:

@@ -79,7 +79,7 @@ def analyze_files(
 
 def _crashed(crash: WorkerCrash) -> Note:
     what, remedy = str(crash).split(". ", 1)
-    return Note("crashed", f"{what}.", remedy)
+    return Note("crashed", what + ".", remedy)
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,7 +7,7 @@ import random
 from dataclasses import field
 
 from ...plain_data import dataclass
-from ...words import phrase
+from ...words import joined, phrase
 
 ROUNDS = 10
 
@@ -63,4 +63,4 @@ class Blind:
             if self.by_guessing <= 0.05
             else phrase("that does not show that the two can be told apart")
         )
-        return f"{told}: {heard}."
+        return joined((told, heard), ": ") + "."

@@ -6,8 +6,8 @@ from pathlib import Path
 
 from ..codec import find_format
 from ..cut.spoken import Heard, Spoken, cut_from
-from ..disk.place import part_name, put_in_place
-from ..fit.names import bare_name, unique_names
+from ..disk.place import file_digest, part_name, put_in_place
+from ..fit.names import bare_name, numbered, unique_names
 from ..model import Stated
 from ..model.name_rules import Names
 
@@ -16,7 +16,8 @@ _NAMES = Names(allowed=r"\w .,'()-")
 
 def write_clips(heard: Heard, stated: Stated | None, folder: Path) -> dict[Spoken, Path]:
     """Each span of speech, its air included, as WAV at the rate and with the channels of its source: 16 bits where that holds all of it, 24
-    otherwise. What is in the folder is never replaced: a name that is taken gets a number. Each file appears whole or not at all.
+    otherwise. What is in the folder is never replaced: a name that is taken gets a number, unless it is by the same bytes, as at a second call. Each file
+    appears whole or not at all.
 
     Raises
     ------
@@ -31,16 +32,20 @@ def write_clips(heard: Heard, stated: Stated | None, folder: Path) -> dict[Spoke
     header = reader.header
     reader.close()
     form = find_format("wav", "pcm_s16" if header.bits and header.bits <= 16 else "pcm_s24")
-    taken = [path.stem for path in folder.iterdir()] if folder.is_dir() else []
-    names = unique_names([span.name for span in speech], _NAMES, taken)
+    names = unique_names([span.name for span in speech], _NAMES)
+    ours: set[str] = set()  # of this call, in small letters: two spans that sound alike are still two
     out: dict[Spoken, Path] = {}
     part, writer, now = part_name(folder), None, -1
 
     def finish() -> None:
         if writer is not None:
             writer.close()
-            final = folder / bare_name(f"{names[now]}.wav")
-            put_in_place(part, final, replace=False)
+            final = _place_for(part, folder, names[now], ours)
+            ours.add(final.name.casefold())
+            if final.exists():
+                part.unlink()
+            else:
+                put_in_place(part, final, replace=False)
             out[speech[now]] = final
 
     try:
@@ -55,3 +60,18 @@ def write_clips(heard: Heard, stated: Stated | None, folder: Path) -> dict[Spoke
     finally:
         part.unlink(missing_ok=True)
     return out
+
+
+def _place_for(part: Path, folder: Path, name: str, ours: set[str]) -> Path:
+    """The first of ``name``, ``name_2`` and so on that is free, or that an earlier call has written the same bytes to."""
+    there = {path.name.casefold(): path for path in folder.iterdir() if path != part}
+    digest, plain, number = file_digest(part), name, 2
+    while True:
+        final = folder / bare_name(f"{name}.wav")
+        known = there.get(final.name.casefold())
+        if final.name.casefold() not in ours:
+            if known is None:
+                return final
+            if known.is_file() and known.stat().st_size == part.stat().st_size and file_digest(known) == digest:
+                return known
+        name, number = numbered(plain, number, _NAMES), number + 1

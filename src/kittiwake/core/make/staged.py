@@ -89,7 +89,7 @@ def write(
     """
     if not plan.fit.ready or plan.fit.recipe is None:
         blocking = [problem for problem in plan.fit.problems if problem.severity in ("decide", "cannot")]
-        told = joined(f"{problem.message} {_what_to_do(problem)}".strip() for problem in blocking)
+        told = joined(part for problem in blocking for part in (problem.message, _what_to_do(problem)) if part)
         return Result.of(plan, "refused", error=told or phrase("It does not fit."), code=plan.fit.verdict)
     try:
         return _write(plan, plan.fit.recipe, before, old, over, request, speculative, progress, cancelled)
@@ -190,8 +190,8 @@ def failed(plan: OutputPlan, error: Exception) -> Result:
 
 def _what_to_do(problem: Problem) -> str:
     """The remedies of a problem as one sentence or two, with the code of those that can be taken as they are."""
-    ways = [f"{r.what} ({r.code})." if r.applies else r.what for r in problem.remedies]
-    return " Or: ".join(ways)
+    ways = [r.what + f" ({r.code})." if r.applies else r.what for r in problem.remedies]
+    return joined(ways, phrase(" Or: "))
 
 
 def _write(

@@ -119,7 +119,13 @@ def _with_rate(one: Guess, size: int, sound: NDArray[np.float64], closely: bool)
     rates, told = _rates(sound, encoding, HEADERLESS[encoding]) if closely else (((one.stated.rate, 1.0),), "")
     seconds = _frames(size, encoding, channels) / rates[0][0]
     stated = Stated(encoding, rates[0][0], channels)
-    return replace(one, stated=stated, evidence=f"{one.evidence} {told}".strip(), seconds=seconds, rates=rates)
+    return replace(
+        one,
+        stated=stated,
+        evidence=joined(part for part in (one.evidence, told) if part),
+        seconds=seconds,
+        rates=rates,
+    )
 
 
 def _orders_settled(found: list[Guess], sounds: Mapping[str, NDArray[np.float64]]) -> list[Guess]:
@@ -178,10 +184,12 @@ def _rates(sound: NDArray[np.float64], encoding: str, own: int) -> tuple[tuple[t
         scores[8000] += 1.0
     shares = sorted(sureness(scores).items(), key=lambda pair: -pair[1])
     best, share = shares[0]
-    word = "surely" if share >= 0.9 else "probably" if share >= 0.7 else "perhaps"
+    word = phrase("surely") if share >= 0.9 else phrase("probably") if share >= 0.7 else phrase("perhaps")
     told = phrase("By its voice {word} {best} ({share:.0%})", word=word, best=format_hz(best), share=share)
     others = joined((f"{format_hz(rate)} ({one:.0%})" for rate, one in shares[1:3] if one >= 0.1), phrase(" or "))
-    return tuple(shares), f"{told}{f', else {others}' if others else ''}."
+    if others:
+        told += phrase(", else {others}", others=others)
+    return tuple(shares), told + "."
 
 
 def _two_channels(sound: NDArray[np.float64]) -> bool:

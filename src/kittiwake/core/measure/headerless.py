@@ -31,7 +31,7 @@ def without_header(path: Path) -> Facts | None:
         return None
     best = found[0]
     kind = format_headerless(best.stated.encoding)
-    how = "surely" if best.sure >= 0.95 else "probably" if best.sure >= 0.6 else "perhaps"
+    how = phrase("surely") if best.sure >= 0.95 else phrase("probably") if best.sure >= 0.6 else phrase("perhaps")
     rate = "" if len(best.rates) == 1 else phrase("; of the rate it is {rates:.0%} sure", rates=best.rates[0][1])
     if not best.is_sound:
         kind, how = phrase("nothing that sounds like speech"), phrase("by its content")

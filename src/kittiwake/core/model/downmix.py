@@ -87,4 +87,5 @@ def mixed(columns: NDArray[np.float32], speakers: tuple[str, ...] = ()) -> NDArr
         out: NDArray[np.float32] = columns[0] + columns[1]
         out *= np.float32(0.5)  # exact, so that this is the general case in half the time
         return out
-    return downmixed(columns, 1, speakers=speakers)[0]
+    one: NDArray[np.float32] = downmixed(columns, 1, speakers=speakers)[0]
+    return one

@@ -15,6 +15,7 @@ import soxr
 from numpy.typing import NDArray
 
 from ...plain_data import dataclass
+from ...words import joined as joined_words
 from ...words import phrase
 from ..disk.place import write_whole
 from ..disk.text import parse_toml, text_of
@@ -79,7 +80,7 @@ def mono_of(part: Part, folder: Path) -> tuple[Mono, int]:
     facts = analyze(path)
     if facts.error or facts.header is None or facts.measures is None:
         told = facts.error.message if facts.error else phrase("there is no sound in it.")
-        raise MusicError(f"{path.name}: {told}", phrase("Give another file."), "music")
+        raise MusicError(joined_words((path.name, told), ": "), phrase("Give another file."), "music")
     found = fit(Clip.whole(path), facts, load_receiver("phone-menu-linear"))
     take, live = (found.recipe.take, found.recipe.live) if found.recipe else ("mix", ())
     rate = facts.header.sample_rate

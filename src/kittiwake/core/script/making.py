@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from pathlib import Path
 
+from ...words import joined
 from ..errors import KittiwakeError
 from ..model.script import Script, ScriptLine
 from .series import expanded, is_series
@@ -23,7 +24,7 @@ def without_series(script: Script) -> Script:
             lines += expanded(line, script.language) if is_series(line.text) else [line]
         except KittiwakeError as error:
             raise KittiwakeError(
-                f"“{line.name or line.text[:30]}”: {error.message}", error.remedy, "series"
+                joined((f"“{line.name or line.text[:30]}”", error.message), ": "), error.remedy, "series"
             ) from error
     return script.changed(lines=tuple(lines))
 

@@ -77,7 +77,7 @@ def judged(
 
 
 def verdict_of(outcome: Outcome) -> str:
-    return TAKEN if outcome.taken else f"{outcome.reason} (byte {outcome.at:,})"
+    return TAKEN if outcome.taken else outcome.reason + phrase(" (byte {at:,})", at=outcome.at)
 
 
 def link_to(key: str, fail: str = "") -> Link | None:

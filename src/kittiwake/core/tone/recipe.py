@@ -24,7 +24,7 @@ class ToneError(KittiwakeError):
 
 
 def _wrong(where: str, told: str) -> ToneError:
-    return ToneError(f"{where}: {told}", phrase("Mend the recipe."), "tone")
+    return ToneError(joined((where, told), ": "), phrase("Mend the recipe."), "tone")
 
 
 @dataclass(frozen=True, slots=True)

@@ -8,7 +8,7 @@ from pathlib import Path
 from typing import Any
 
 from ...plain_data import dataclass
-from ...words import phrase
+from ...words import joined, phrase
 from ..disk.place import write_text_whole
 from ..disk.text import parse_toml, text_of
 from ..errors import RulesError, reason_of
@@ -161,7 +161,7 @@ def _parsed(one: Any, file: Path, number: int) -> WatchedFolder:
     try:
         return WatchedFolder.of(Path(one["path"]), receivers, Path(into) if into else None)
     except RulesError as error:
-        raise RulesError(f"{where}: {error.message}", error.remedy, error.code) from error
+        raise RulesError(joined((where, error.message), ": "), error.remedy, error.code) from error
 
 
 def keep_wishes(folders: Iterable[WatchedFolder], path: Path | None = None) -> None:

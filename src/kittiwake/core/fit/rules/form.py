@@ -114,7 +114,7 @@ def _faults(receiver: Receiver, accepts: tuple[Accepts, ...]) -> Iterator[str]:
         for rate in accepted.sample_rates or (form.nearest_rate(accepted.max_sample_rate or 8000),):
             found = illegal_wish(receiver, accepted, form, rate)
             if found:
-                yield f"{found.message} {found.remedies[0].what}"
+                yield joined((found.message, found.remedies[0].what))
 
 
 def _demand(receiver: Receiver, accepts: tuple[Accepts, ...]) -> str:

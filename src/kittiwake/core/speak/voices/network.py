@@ -26,7 +26,7 @@ import soundfile
 from platformdirs import user_config_path
 
 from ....plain_data import dataclass
-from ....words import phrase
+from ....words import joined, phrase
 from ...disk.text import parse_toml, text_of
 from ...errors import KittiwakeError, reason_of
 from ...net import NetError, ask, filled_in, in_address, in_header, in_json, is_here
@@ -83,7 +83,7 @@ def service_of(path: Path) -> Service:
     ]  # fmt: skip
     for right, told in faults:
         if not right:
-            raise VoiceError(f"{path.name}: {told}.", phrase("Mend it."), "voice_file")
+            raise VoiceError(joined((path.name, told), ": ") + ".", phrase("Mend it."), "voice_file")
     return Service(
         path.stem, data.get("name") or path.stem, tuple(languages), data["url"], data.get("body", ""), data.get("sound", ""), data.get("voice", ""),
         tuple(headers.items()), float(data.get("timeout", _WAIT_S)),

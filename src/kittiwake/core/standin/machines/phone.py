@@ -119,7 +119,7 @@ class Phone:
         told += phrase("; not heard: {list}", list=joined(unheard[:5], ", ")) if unheard else ""
         told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
         told += phrase("; {lost} packets lost", lost=lost) if lost else ""
-        return Heard(f"{told}.", Held(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
+        return Heard(told + ".", Held(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
 
     def record(self, argument: str) -> Heard:
         """Somebody calls and says something, which is recorded as it comes out of the line: ``NAME``, and ``ulaw``, ``alaw``, ``sln`` or ``gsm``."""
@@ -170,7 +170,7 @@ class Phone:
         missing, unused = self.plan.missing(there), self.plan.unused(there)
         told = f"missing: {', '.join(missing)}" if missing else phrase("no prompt is missing")
         rest = f"unused: {', '.join(unused)}" if unused else phrase("none is unused")
-        return Heard(f"{told}; {rest}.")
+        return Heard(joined((told, rest), "; ") + ".")
 
     def _keys(self, argument: str, first: int) -> Heard:
         call = self.call
@@ -182,7 +182,7 @@ class Phone:
                 call.press(key)
         steps = call.steps[first:]
         sound = np.concatenate([step.sound for step in steps]) if steps else np.zeros(0, np.float32)
-        told = joined((f"{step.kind}: {step.told}" for step in steps), "; ")
+        told = joined((joined((step.kind, step.told), ": ") for step in steps), "; ")
         return Heard(
             told or phrase("nothing happened"), Held(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound)
         )

@@ -18,7 +18,12 @@ from .dtmf import detected
 from .rtp import PCMU, RATE, carry
 
 Sound = NDArray[np.float32]
-_AUDIBLE = 10 ** (-45 / 20)  # of full scale: above it something is said
+_AUDIBLE_DB = -45.0  # dBFS: what is softer is not heard
+_PART = RATE // 100  # samples whose level is looked at
+_OVER_ROOM_DB, _UNDER_SPEECH_DB = (
+    9.0,
+    20.0,
+)  # speech lies so far over the noise of its room, which lies so far under its loudest parts
 _TONE_S = {"dialling": 0.5, "ringing": 3.0, "busy": 2.0, "congestion": 2.0, "hold": 3.0, "error": 3.0}
 
 
@@ -42,6 +47,17 @@ class Step:
 
 def _nothing(seconds: float = 0.0) -> Sound:
     return np.zeros(round(seconds * RATE), np.float32)
+
+
+def _speech_in(sound: Sound, first: int) -> float:
+    """s of the first samples of a prompt in which something is said: what is louder than the room that it was recorded in."""
+    parts = sound[: len(sound) // _PART * _PART].reshape(-1, _PART).astype(np.float64)
+    if not len(parts):
+        return 0.0
+    levels = 10 * np.log10((parts**2).mean(axis=1) + 1e-12)
+    room, loud = np.percentile(levels, (10, 95))
+    least = max(_AUDIBLE_DB, min(room, loud - _UNDER_SPEECH_DB) + _OVER_ROOM_DB)
+    return float((levels[: -(-first // _PART)] > least).sum() * _PART / RATE)
 
 
 class Call:
@@ -171,7 +187,7 @@ class Call:
             lost = 0.0
             if not self._open:
                 closed = min(round(self.plan.opens_after * RATE), len(sound))
-                lost = float((np.abs(sound[:closed]) > _AUDIBLE).sum() / RATE)
+                lost = _speech_in(sound, closed)
                 sound = np.concatenate([np.zeros(closed, np.float32), sound[closed:]])
                 self._open = True
             came = carry(sound, self._weather, self._kind)

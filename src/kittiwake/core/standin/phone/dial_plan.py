@@ -284,7 +284,7 @@ def from_names(names: Iterable[str], name: str = "Phone") -> DialPlan:
 
 
 def _wrong(where: str, told: str) -> PlanError:
-    return PlanError(f"{where} {told}.", phrase("Mend it, and hand it over again."), "dial_plan")
+    return PlanError(joined((where, told)) + ".", phrase("Mend it, and hand it over again."), "dial_plan")
 
 
 def _menu(name: str, data: object, where: str) -> Menu:
