@@ -75,6 +75,7 @@ class Format:
     variable : whether the codec has a variable bit rate besides the constant one.
     modelled : whether the encoding models the voice and not the wave: a difference of waves says little about it then.
     for_voices : whether it was made for voices, and does not keep the power of what is none, such as noise.
+    softer_db : by how much a voice comes out softer than it went in; the median of real clips, from which the search for the level begins.
     needs : a library that this format takes, where that is not part of the installation.
     second_reader : what proves files of this format, never what wrote them where there are two that are right; where a recommendation fixes
         every sample and only this house has it right, the tests hold it against a third.
@@ -106,6 +107,7 @@ class Format:
     variable: bool = False
     modelled: bool = False
     for_voices: bool = False
+    softer_db: float = 0.0
     needs: str = ""
     is_there: Callable[[], bool] = lambda: True
 

@@ -27,7 +27,9 @@ _LOW_CUT = 90.0  # Hz: what lies below is rumble and hum, and little of a voice
 _SURELY = 5.0  # dB above the room: nobody speaks in what is lower
 _USUAL = -20.0  # dBFS, to which the loudest of a chunk is brought before it is judged
 _MOST_GAIN = 60.0  # dB
-_AROUND = 2  # windows before and after what is above the room, judged with it
+_AROUND = 2, 2  # windows before and after what is above the room, judged with it
+_AROUND_IN_NOISE = 2, 8  # the same where words begin and end below the noise
+_CLEAN = 45.0  # dB between the loudest and the room, where they do not
 
 
 @dataclass(frozen=True, slots=True)
@@ -187,15 +189,29 @@ def _high_passed(sound: NDArray[np.float32]) -> NDArray[np.float32]:
     return out
 
 
+def windows_around(
+    smooth: NDArray[np.floating],
+    floor: NDArray[np.float64],
+    count: int,
+    before: int = _AROUND[0],
+    after: int = _AROUND[1],
+) -> NDArray[np.bool_]:
+    """[shape=(count,)] windows in which something is above the room, and so many before and after them."""
+    wanted = np.zeros(count, bool)
+    above = np.flatnonzero(smooth >= floor + _SURELY)
+    if len(above):
+        wanted[np.unique(np.minimum((above * STEP / FRAME).astype(np.int64), count - 1))] = True
+        wanted = np.convolve(wanted, np.ones(before + after + 1))[before : before + count] > 0
+    return wanted
+
+
 def _voice(sound: NDArray[np.float32], levels: NDArray[np.float32]) -> NDArray[np.float32]:
     """How sure it is of a voice in each window of a chunk."""
-    above = mean_of(levels, 3) >= floor_of(levels) + _SURELY
-    wanted = np.zeros(-(-len(sound) // WINDOW), bool)
-    if above.any():
-        wanted[np.unique((np.flatnonzero(above) * STEP / FRAME).astype(np.int64))] = True
-        wanted = np.convolve(wanted, np.ones(2 * _AROUND + 1), "same") > 0
-    # The model was trained on speech at usual levels: what is soft is brought up.
+    floor = floor_of(levels)
     loud = float(np.percentile(mean_of(levels, 7), 99))
+    before, after = _AROUND if loud - float(np.median(floor)) > _CLEAN else _AROUND_IN_NOISE
+    wanted = windows_around(mean_of(levels, 3), floor, -(-len(sound) // WINDOW), before, after)
+    # The model was trained on speech at usual levels: what is soft is brought up.
     return voice_in(sound * np.float32(10 ** (min(_MOST_GAIN, _USUAL - loud) / 20)), wanted)
 
 

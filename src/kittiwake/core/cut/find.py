@@ -10,7 +10,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...plain_data import dataclass
-from .activity import FRAME, Activity
+from .activity import FRAME, Activity, windows_around
 from .room import LEAST, STEP, background_of, floor_of, mean_of, runs_of
 from .tail import before_tail, decay_of
 
@@ -30,6 +30,10 @@ _SURE_OF_WHISPER, _UNSURE_OF_WHISPER = 0.12, 0.05
 _SYLLABLE, _HARDLY = 0.25, 0.5
 #: A syllable that is hardly heard: so long at least, s; so sure; so many dB softer than the speech; beside so many spans of it.
 _LEAST_SYLLABLE, _HALF_SURE, _SOFTER, _ENOUGH = 0.15, 0.3, 8.0, 3
+_FALLS = 30.0  # dB under the speech, where words have ended
+_HEARD_IN_NOISE = 0.7  # how sure the detector has to be, where the level says nothing
+_MORE_AIR = 0.002  # s for each dB of a word's fall that is not seen
+_LONGEST_END = round(0.35 / STEP)  # of a word, that the level does not see
 
 
 @dataclass(frozen=True, slots=True)
@@ -89,16 +93,21 @@ def find_speech(activity: Activity, find: Find | None = None) -> Found:
     begin = np.maximum(floor + find.above_room, behind + _OVER_BACKGROUND)
     goes_on = np.maximum(floor + find.above_room - min(_HYSTERESIS, 0.6 * find.above_room), behind + _STAYS_OVER)
     sound, weak = _sound(smooth, begin, goes_on)
-    if _whispered(activity.voice, sound):
-        voice = _voice_at(activity.voice, len(levels), _SURE_OF_WHISPER, _UNSURE_OF_WHISPER)
+    if _whispered(room.near, sound):
+        voice = _voice_at(room.near, len(levels), _SURE_OF_WHISPER, _UNSURE_OF_WHISPER)
     pause = round(find.pause / STEP)
     voices = _spoken(sound, voice, room.smoother, pause)
     voices = _with_consonants(voices, weak, round(min(_CLOSURE, find.pause) / STEP), pause)
-    voices = sorted([*voices, *_as_loud(_apart(sound, voices), voices, levels, activity.voice)])
+    voices = sorted([*voices, *_as_loud(_apart(sound, voices), voices, levels, room.near)])
     voices = _joined(voices, pause)
+    hidden = [_hidden(levels, goes_on, a, b) for a, b in voices]
     other = _joined(_apart(sound, voices), pause)
-    voices = [(a, b) for a, b in voices if (b - a) * STEP >= find.shortest]
-    spans = _with_air(voices, other, find, len(levels))
+    kept = [
+        (span, down) for span, down in zip(voices, hidden, strict=True) if (span[1] - span[0]) * STEP >= find.shortest
+    ]
+    voices = [span for span, _ in kept]
+    words = [_to_the_ends(span, activity.voice, down) if down else span for span, down in kept]
+    spans = _with_air(voices, words, other, find, len(levels))
     loud = [_middle(levels[a:b]) for a, b in voices]
     return Found(
         _frames(spans, activity),
@@ -117,6 +126,7 @@ class _Room:
     smooth: NDArray[np.float64]
     smoother: NDArray[np.float64]
     floor: NDArray[np.float64]
+    near: NDArray[np.float32]
     voice: NDArray[np.bool_]
     behind: NDArray[np.float64]
 
@@ -131,8 +141,10 @@ def _room_of(activity: Activity) -> _Room:
             return room
     smooth = mean_of(activity.levels, 3)
     floor = floor_of(activity.levels)
-    voice = _voice_at(activity.voice, len(activity.levels), _SURE, _UNSURE)
-    room = _Room(smooth, mean_of(activity.levels, 7), floor, voice, background_of(smooth, voice, floor))
+    # What the detector says farther from any sound is about its ends, and makes no voice of what is none.
+    near = np.where(windows_around(smooth, floor, len(activity.voice)), activity.voice, np.float32(0))
+    voice = _voice_at(near, len(activity.levels), _SURE, _UNSURE)
+    room = _Room(smooth, mean_of(activity.levels, 7), floor, near, voice, background_of(smooth, voice, floor))
     _rooms.append((activity, room))
     return room
 
@@ -200,6 +212,28 @@ def _spoken(
             after = breath if n + 1 == len(inner) else min(breath, (inner[n + 1][0] - d - pause) // 2)
             out.append((max(a, c - before), d if decay is not None else min(b, d + after)))
     return out
+
+
+def _hidden(levels: NDArray[np.float32], goes_on: NDArray[np.float64], a: int, b: int) -> float:
+    """How much of the fall of a word, dB, lies below what sound has to reach here, and is not seen."""
+    return float(np.clip(_FALLS - (_middle(levels[a:b]) - goes_on[min(b, len(goes_on) - 1)]), 0.0, _FALLS))
+
+
+def _to_the_ends(span: tuple[int, int], sure: NDArray[np.float32], down: float) -> tuple[int, int]:
+    """Where ``down`` dB of a word's fall sink into noise, it goes on for as long as the detector is sure of it, which hears voices below the level of
+    the noise; and a little longer, the more the more is not seen.
+    """
+    a, b = span
+    first, last = int(a * STEP / FRAME), min(int(max(a, b - 1) * STEP / FRAME), len(sure) - 1)
+    begin, end = first, last
+    while begin > 0 and sure[begin] >= _HEARD_IN_NOISE and sure[begin - 1] >= _HEARD_IN_NOISE:
+        begin -= 1
+    while end + 1 < len(sure) and sure[end] >= _HEARD_IN_NOISE and sure[end + 1] >= _HEARD_IN_NOISE:
+        end += 1
+    start = round(begin * FRAME / STEP) if begin < first else a
+    stop = round((end + 1) * FRAME / STEP) if end > last else b
+    more = round(down * _MORE_AIR / STEP)
+    return max(min(a, start), a - _LONGEST_END) - more, min(max(b, stop), b + _LONGEST_END) + more
 
 
 def _as_loud(
@@ -276,19 +310,19 @@ def _joined(runs: list[tuple[int, int]], gap: int) -> list[tuple[int, int]]:
 
 
 def _with_air(
-    voices: list[tuple[int, int]], other: list[tuple[int, int]], find: Find, count: int
+    voices: list[tuple[int, int]], words: list[tuple[int, int]], other: list[tuple[int, int]], find: Find, count: int
 ) -> list[tuple[int, int]]:
-    """Air at the ends, but no more than half of what lies between two."""
+    """Air at the ends, but no more than half of what lies between two; where words sink into noise, from their ends as far as the detector knows them."""
     out = []
     everything = sorted([*voices, *other])
     place = {span: n for n, span in enumerate(everything)}
-    for a, b in voices:
+    for (a, b), (first, last) in zip(voices, words, strict=True):
         n = place[a, b]
         before = everything[n - 1][1] if n else 0
         after = everything[n + 1][0] if n + 1 < len(everything) else count
         room_before = a - before if n == 0 else (a - before) // 2
         room_after = after - b if n + 1 == len(everything) else (after - b) // 2
-        start = a - min(round(find.air_before / STEP), max(0, room_before))
-        stop = b + min(round(find.air_after / STEP), max(0, room_after))
+        start = a - min(a - first + round(find.air_before / STEP), max(0, room_before))
+        stop = b + min(last - b + round(find.air_after / STEP), max(0, room_after))
         out.append((start, stop))
     return out

@@ -37,7 +37,7 @@ _LOSSY_TRIES = (
 #: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
 VOICES_FROM_HZ = 80.0
 _MOST_OFFSET = 0.01  # of full scale, that may be decoded where none was encoded
-_NEAR_DB = 0.25  # that a level behind a codec may be off
+_NEAR_DB = 0.3  # that a level behind a codec may be off
 
 
 @dataclass(frozen=True, slots=True)
@@ -147,11 +147,14 @@ def _finish(
             phrase("Look at it again."),
             "changed",
         )
-    settled = settle(spool, meter, recipe)
+    # Begun where most clips end, so that few are encoded twice.
+    levelled = recipe.level not in ("leave", "peak") and recipe.level_low is None and recipe.level_high is None
+    aim = replace(recipe, target_db=recipe.target_db + recipe.format.softer_db) if levelled else recipe
+    settled = settle(spool, meter, aim)
     digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
     behind = None
     if recipe.format.lossy or recipe.ceiling_true is not None:
-        settled, behind, again = _settled_behind(spool, meter, recipe, settled, part, progress, cancelled)
+        settled, behind, again = _settled_behind(spool, meter, recipe, aim, settled, part, progress, cancelled)
         digest, heard = again or (digest, heard)
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
@@ -169,6 +172,7 @@ def _settled_behind(
     spool: Spool,
     meter: Meter,
     recipe: Recipe,
+    aim: Recipe,
     settled: Settled,
     part: Path,
     progress: Callable[[float], None] | None,
@@ -178,7 +182,7 @@ def _settled_behind(
     ceiling, until what is decoded is at the level and under the ceiling, or as near as that comes. Returns how it was settled, what is decoded, and
     what ``_encode`` gave the last time, if it was encoded again.
     """
-    aim, again = recipe, None
+    again = None
     best: tuple[float, Recipe] | None = None
     for turn in range(_LOSSY_TRIES + 1):
         found = Decoded.of(part, recipe)
@@ -192,7 +196,7 @@ def _settled_behind(
             break
         if last and aim is best[1]:
             break
-        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off)
+        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off, turn)
         now = settle(spool, meter, aim)
         if not last and now == settled:
             # Nothing else can be tried; what was nearest stays.
@@ -210,12 +214,13 @@ def _settled_behind(
     return replace(settled, short_db=max(0.0, found.off_db) if by_peaks else 0.0), found, again
 
 
-def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float) -> Recipe:
+def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float, turn: int) -> Recipe:
     """Another aim, after what was decoded was ``over`` the ceiling, or ``off`` the level (dB, below it where positive)."""
     if over > 0:
-        # Under a ceiling lower by just that, and a little, since a codec does not follow to the last digit.
-        reached = min(settled.limit, settled.peak * ratio(settled.gain_db)) * ratio(-over - 0.02)
-        true = None if aim.ceiling_true is None else aim.ceiling_true * ratio(-over - 0.02)
+        # Under a ceiling lower by just that, and a little, since a codec does not follow to the last digit; and by more the longer it takes.
+        more = over + 0.02 + 0.08 * turn
+        reached = min(settled.limit, settled.peak * ratio(settled.gain_db)) * ratio(-more)
+        true = None if aim.ceiling_true is None else aim.ceiling_true * ratio(-more)
         return replace(aim, ceiling=reached, ceiling_stated=reached, ceiling_true=true)
     if off > 0 and settled.short_db > 0:
         # Peaks hold it down, and come out lower than they went in: so much they may rise.

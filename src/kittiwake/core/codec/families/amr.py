@@ -32,6 +32,7 @@ register(
         second_reader="libav",
         modelled=True,
         for_voices=True,
+        softer_db=0.3,
         size=lambda frames, channels, rate, bit_rate: 6 + _AMR_MODES[bit_rate] * -(-(frames + 51) // 160),
     ),
 )

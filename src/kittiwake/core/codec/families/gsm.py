@@ -19,6 +19,7 @@ register(
         frame=160,
         second_reader="libav",
         for_voices=True,
+        softer_db=0.43,
     ),
     Format(
         "wav",
@@ -33,5 +34,6 @@ register(
         frame=640,
         second_reader="libav",
         for_voices=True,
+        softer_db=0.43,
     ),
 )
