@@ -1,5 +1,6 @@
 """``./run evaluate [PART ...]``: ``report`` (lines found alone and edges, half of the voices), ``tune`` (the other half, by which the settings
-were chosen), ``whole`` (recordings as they are), ``headerless``, ``rates``, ``music``, ``corpus``; or the beginning of a room's name.
+were chosen), ``whole`` (recordings as they are), ``ends`` (what clips lose of their words in noise),
+``headerless``, ``rates``, ``music``, ``corpus``; or the beginning of a room's name.
 """
 
 from __future__ import annotations
@@ -13,6 +14,7 @@ from kittiwake.core.cut import Find
 from kittiwake.core.cut.spoken import spoken_in
 
 from .corpus import corpus
+from .ends import ends
 from .headerless import headerless, linear_rates
 from .material import fetched
 from .music import music
@@ -117,6 +119,8 @@ def main() -> None:
         elif part == "headerless":
             headerless(1)
             linear_rates(1)
+        elif part == "ends":
+            ends(0 if "-t" in sys.argv else 1)
         elif part == "corpus":
             corpus(0 if "-t" in sys.argv else 1)
         elif part == "music":
