@@ -5190,6 +5190,21 @@
    <translation>Mit weniger Wörtern sagen lassen oder die Pausen kürzen.</translation>
   </message>
   <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>Make it and see: what is too large is not delivered</source>
+   <translation>Machen und sehen: was zu groß ist, wird nicht geliefert</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>make it and see whether it is too large</source>
+   <translation>machen und sehen, ob es zu groß ist</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>It comes out at about {size}, and may be over the limit ({largest}): that depends on the sound. {within:.2f} s surely fit, it has {seconds:.2f} s.</source>
+   <translation>Sie wird etwa {size} groß und kann über der Grenze liegen ({largest}): das hängt vom Ton ab. {within:.2f} s passen sicher, sie hat {seconds:.2f} s.</translation>
+  </message>
+  <message>
    <location filename="../core/fit/rules/size.py" />
    <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
    <translation>{size} ist über der Grenze ({largest}); genau {within:.3f} s passen, es sind {seconds:.3f} s.</translation>
@@ -5889,6 +5904,16 @@
    <location filename="../core/make/stream.py" />
    <source>Please report this.</source>
    <translation>Bitte melden.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB softer than it went in: it is made for voices, and this is none.</source>
+   <translation>Hinter dem Codec ist es {off:.1f} dB leiser, als es hineinging: er ist für Stimmen gemacht, und das ist keine.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB louder than it went in: it is made for voices, and this is none.</source>
+   <translation>Hinter dem Codec ist es {off:.1f} dB lauter, als es hineinging: er ist für Stimmen gemacht, und das ist keine.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />

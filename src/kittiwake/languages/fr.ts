@@ -5190,6 +5190,21 @@
    <translation>Le faire dire en moins de mots, ou raccourcir les pauses.</translation>
   </message>
   <message>
+   <location filename="../core/fit/rules/room.py" />
+   <source>Make it and see: what is too large is not delivered</source>
+   <translation>La produire pour voir : ce qui est trop gros n’est pas livré</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>make it and see whether it is too large</source>
+   <translation>la produire et voir si elle est trop grosse</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/size.py" />
+   <source>It comes out at about {size}, and may be over the limit ({largest}): that depends on the sound. {within:.2f} s surely fit, it has {seconds:.2f} s.</source>
+   <translation>Elle fera environ {size} et peut dépasser la limite ({largest}) : cela dépend du son. {within:.2f} s tiennent sûrement, elle en a {seconds:.2f} s.</translation>
+  </message>
+  <message>
    <location filename="../core/fit/rules/size.py" />
    <source>{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.</source>
    <translation>{size} dépasse la limite ({largest}) ; {within:.3f} s exactement tiennent, il en a {seconds:.3f} s.</translation>
@@ -5889,6 +5904,16 @@
    <location filename="../core/make/stream.py" />
    <source>Please report this.</source>
    <translation>Merci de le signaler.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB softer than it went in: it is made for voices, and this is none.</source>
+   <translation>Après le codec, c’est {off:.1f} dB plus faible qu’à l’entrée : il est fait pour les voix, et ce n’en est pas une.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB louder than it went in: it is made for voices, and this is none.</source>
+   <translation>Après le codec, c’est {off:.1f} dB plus fort qu’à l’entrée : il est fait pour les voix, et ce n’en est pas une.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any, Literal, Protocol
@@ -66,7 +67,10 @@ class Format:
     safe_peak : the largest magnitude after which not even a rounded, dithered sample reaches full scale.
     levels : the magnitudes that samples can have, nominal, rising; where they are few and not evenly apart.
     size : exact file size; None where it depends on the sound.
-    typical : bytes a frame and channel, to estimate where ``size`` is None.
+    typical : bytes a frame and channel, to estimate where ``size`` is None; where that depends on the sample rate and the channels, ``typical_at``
+        tells it.
+    head : bytes before the sound, for the same.
+    heaviest : how many times what is estimated behind the head sound may take; what it is for any is told by ``largest``.
     frame : samples that the encoding takes at a time; the last frame is filled up with silence. Where that depends on the
         sample rate, ``frame_at`` tells it.
     lookahead : samples that an encoder holds back, for which it may need one more frame.
@@ -97,6 +101,10 @@ class Format:
     levels: tuple[float, ...] = ()
     size: Size | None = None
     typical: float = 2.0
+    typical_at: Callable[[int, int], float] | None = None
+    head: int = 0
+    heaviest: float = 1.4
+    largest: Callable[[int, int], int] | None = None
     frame: int = 1
     frame_at: Callable[[int], int] | None = None
     lookahead: int = 0
@@ -139,9 +147,21 @@ class Format:
 
     def estimate(self, frames: int, channels: int, rate: int, bit_rate: int = 0) -> int:
         """About how many bytes a file has, where the exact count depends on the sound."""
+        return self.head + self._behind_head(frames, channels, rate, bit_rate)
+
+    def _behind_head(self, frames: int, channels: int, rate: int, bit_rate: int) -> int:
         if bit_rate or self.bit_rates:
             return round(frames / rate * (bit_rate or self.default_bit_rate(rate)) / 8)
-        return round(frames * channels * self.typical)
+        return round(frames * channels * (self.typical_at(rate, channels) if self.typical_at else self.typical))
+
+    def most_bytes(self, frames: int, channels: int, rate: int, bit_rate: int = 0, *, variable: bool = False) -> int:
+        """Bytes that a file surely is no larger than, where speech or music is in it."""
+        exact = self.exact_size(frames, channels, rate, bit_rate, variable=variable)
+        if exact is not None:
+            return exact
+        if self.largest is not None:
+            return self.largest(frames, channels)
+        return self.head + math.ceil(self.heaviest * self._behind_head(frames, channels, rate, bit_rate))
 
     @property
     def lossy(self) -> bool:
@@ -187,14 +207,12 @@ class Format:
 
     def frames_within(
         self, limit: int, channels: int, rate: int, bit_rate: int = 0, *, variable: bool = False
-    ) -> int | None:
-        """The most frames whose file is no larger than ``limit`` bytes; None where size depends on the sound."""
-        if self.size is None or variable:
-            return None
+    ) -> int:
+        """The most frames whose file is surely no larger than ``limit`` bytes."""
         low, high = 0, max(1, limit * 16)
         while low < high:
             middle = (low + high + 1) // 2
-            if self.size(middle, channels, rate, bit_rate or self.default_bit_rate(rate)) <= limit:
+            if self.most_bytes(middle, channels, rate, bit_rate, variable=variable) <= limit:
                 low = middle
             else:
                 high = middle - 1

@@ -239,8 +239,15 @@ class Recipe:
             return None
         return Stated(self.format.encoding, self.rate_out, self.channels)
 
-    def frames_within(self, limit: int) -> int | None:
-        """The most frames whose file is no larger than ``limit`` bytes; None where that depends on the sound."""
+    @property
+    def most_bytes(self) -> int:
+        """Bytes that the output surely is no larger than."""
+        return self._told + self.format.most_bytes(
+            self.frames_out, self.channels, self.rate_out, self.bit_rate, variable=self.variable
+        )
+
+    def frames_within(self, limit: int) -> int:
+        """The most frames whose file is surely no larger than ``limit`` bytes."""
         room = limit - self._told
         return self.format.frames_within(room, self.channels, self.rate_out, self.bit_rate, variable=self.variable)
 

@@ -37,6 +37,9 @@ _LOSSY_TRIES = (
 #: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
 VOICES_FROM_HZ = 80.0
 _MOST_OFFSET = 0.01  # of full scale, that may be decoded where none was encoded
+_FULL = 0.9995  # magnitude, nominal; what some decoders call full is a few steps under it
+_CHANGED_DB = 3.0  # by which a codec makes something else of what is no voice
+_HEARD = 1e-4  # root mean square, nominal; what is softer has no level worth comparing
 _NEAR_DB = 0.3  # that a level behind a codec may be off
 
 
@@ -51,6 +54,7 @@ class Written:
     limited_db : by how much the limiter holds the highest peak down.
     peak : of what was encoded, nominal; 0 where nothing was measured of it.
     off_db : by how much what is decoded is below the level that was meant; negative above it.
+    changed_db : by how much what is decoded is louder than what was encoded; negative where it is softer.
     swallows : whether a codec made for voices makes something else of what it was given, so that neither level nor offset are as meant.
     """
 
@@ -63,6 +67,12 @@ class Written:
     peak: float = 0.0
     off_db: float = 0.0
     swallows: bool = False
+    changed_db: float = 0.0
+
+    @property
+    def wrong_db(self) -> float:
+        """By how much what is decoded is not as it was meant."""
+        return max(abs(self.off_db), abs(self.changed_db))
 
 
 def write_stream(
@@ -90,7 +100,7 @@ def write_stream(
         part.unlink()
         without = replace(recipe, low_cut=VOICES_FROM_HZ)
         whole, written = written, _write_once(facts, without, part, None, progress, cancelled)
-        if written.swallows and abs(written.off_db) >= abs(whole.off_db):
+        if written.swallows and written.wrong_db >= whole.wrong_db:
             part.unlink()  # it was not what lies low that the codec made something else of
             return _write_once(facts, recipe, part, None, progress, cancelled)
         why = phrase(
@@ -159,12 +169,17 @@ def _finish(
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
     messages = _messages(settled, recipe, behind)
+    changed = _changed_by(behind, rms)
+    if recipe.format.for_voices and abs(changed) > _CHANGED_DB and recipe.level == "leave":
+        messages = (*messages, _of_no_voice(changed))
     swallows = (
-        behind is not None and recipe.format.for_voices and (abs(behind.off_db) > 0.5 or behind.offset > _MOST_OFFSET)
+        behind is not None
+        and recipe.format.for_voices
+        and (abs(behind.off_db) > 0.5 or behind.offset > _MOST_OFFSET or abs(changed) > _CHANGED_DB)
     )
     return Written(
         digest, rms, settled.gain_db, messages, settled.short_db, settled.limited_db,
-        min(settled.limit, settled.peak * ratio(settled.gain_db)), behind.off_db if behind is not None else 0.0, swallows,
+        min(settled.limit, settled.peak * ratio(settled.gain_db)), behind.off_db if behind is not None else 0.0, swallows, changed,
     )  # fmt: skip
 
 
@@ -196,6 +211,8 @@ def _settled_behind(
             break
         if last and aim is best[1]:
             break
+        # A decoder at full scale does not tell how far over it is.
+        over = max(over, 0.5 * 2**turn) if found.full and over > 0 else over
         tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off, turn)
         now = settle(spool, meter, aim)
         if not last and now == settled:
@@ -241,11 +258,15 @@ class Decoded:
     over_db : by how much samples, and the wave between them where that counts, are over the ceiling; not positive where they are not.
     off_db : by how much it is below the level that was meant; negative above it, 0 where none was.
     offset : magnitude of the mean of its samples, nominal; of the channel in which it is largest.
+    rms : root mean square, nominal; of the loudest channel.
+    full : whether it reaches full scale, where a decoder cuts off.
     """
 
     over_db: float
     off_db: float
     offset: float = 0.0
+    rms: float = 0.0
+    full: bool = False
 
     @classmethod
     def of(cls, part: Path, recipe: Recipe) -> Decoded:
@@ -260,9 +281,10 @@ class Decoded:
             header = reader.header
             # As whoever opens the file finds it, with its lead and with what a codec adds at its ends.
             meter = Meter(replace(recipe, rate_out=header.sample_rate, channels=header.channels, lead=0))
-            peak, frames, sums = 0.0, 0, np.zeros(header.channels)
+            peak, frames, sums, energy = 0.0, 0, np.zeros(header.channels), np.zeros(header.channels)
             for block in reader.blocks():
                 sums += block.sum(axis=0, dtype=np.float64)
+                energy += np.einsum("ij,ij->j", block, block, dtype=np.float64)
                 frames += len(block)
                 peak = max(peak, float(np.abs(block).max(initial=0.0)))
                 meter.add(block)
@@ -276,7 +298,9 @@ class Decoded:
         if recipe.level != "leave" and recipe.level_low is None and recipe.level_high is None:
             off = recipe.target_db + recipe.gain_db - meter.level()
         long = recipe.frames_out - recipe.lead >= _HAS_LEVEL_S * recipe.rate_out
-        return cls(over, off if math.isfinite(off) and long else 0.0, float(np.abs(sums).max()) / max(1, frames))
+        rms = math.sqrt(float(energy.max()) / max(1, frames))
+        offset = float(np.abs(sums).max()) / max(1, frames)
+        return cls(over, off if math.isfinite(off) and long else 0.0, offset, rms, peak > _FULL)
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
@@ -353,6 +377,23 @@ def _encode(
             "clipped",
         )
     return writer.digest, float(np.sqrt(energy.max() / max(1, done)))
+
+
+def _changed_by(behind: Decoded | None, rms: float) -> float:
+    """dB by which what is decoded is louder than what was encoded; 0 where nothing is heard of either."""
+    return db(max(behind.rms, _HEARD / 100)) - db(rms) if behind is not None and rms > _HEARD else 0.0
+
+
+def _of_no_voice(changed: float) -> str:
+    if changed < 0:
+        return phrase(
+            "Behind the codec it is {off:.1f} dB softer than it went in: it is made for voices, and this is none.",
+            off=-changed,
+        )
+    return phrase(
+        "Behind the codec it is {off:.1f} dB louder than it went in: it is made for voices, and this is none.",
+        off=changed,
+    )
 
 
 def _messages(settled: Settled, recipe: Recipe, behind: Decoded | None) -> tuple[str, ...]:

@@ -240,7 +240,7 @@ def limit_in_seconds(receiver: Receiver) -> str:
     first = receiver.rules.accepts[0]
     form = FORMATS.get((first.container, first.encoding))
     highest = first.max_sample_rate or max(first.sample_rates or (0,))
-    if not most or form is None or not highest:
+    if not most or form is None or not highest or form.size is None or first.variable:
         return ""
     frames = form.frames_within(most, max(1, receiver.rules.channels), highest, first.bit_rate)
     return (

@@ -18,6 +18,11 @@ register(
             safe_peak=1 - 2.5 / 2 ** (bits - 1),
             second_reader="libav",
             typical=0.55 * bits / 8,
+            head=100,
+            # What does not get smaller is left as it is, in frames of 4096 with a few bytes each.
+            largest=lambda frames, channels, width=bits // 8: (
+                200 + frames * channels * width + frames * channels // 100
+            ),
             rate_range=(1000, 655_350),
         )
         for bits in (16, 24)

@@ -105,7 +105,9 @@ register(
         ".ogg",
         _vorbis,
         rate_range=(8000, 96_000),
-        typical=0.3,
+        # Measured on speech of 0.5 to 3 s; the head holds the code books.
+        typical_at=lambda rate, channels: 0.311 * (rate / 8000) ** -0.3 * (1.0 if channels == 1 else 0.69),
+        head=4200,
         second_reader="libav",
     ),
 )

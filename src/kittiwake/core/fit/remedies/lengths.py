@@ -11,7 +11,7 @@ from ..verdict import Recipe, Remedy
 
 EDGE_FADE_S = 0.005  # keeps an edge in the middle of room noise from clicking
 #: Codes of problems of a clip that has too much sound for a receiver; ``Problem.frames`` says how much fits.
-TOO_MUCH = ("too_large", "too_long", "memory_full")
+TOO_MUCH = ("too_large", "perhaps_too_large", "too_long", "memory_full")
 
 
 def here(code: str, what: str, result: str, touch_up: dict[str, object], *, asks: bool = False) -> Remedy:

@@ -8,11 +8,13 @@ from ....words import phrase
 from ...model import Measures
 from ...model.rule import Rule, register_rule
 from ...model.units import db, format_db
+from ..asked import Asked
 from ..remedies import accept, acceptable, ask
 from ..verdict import Problem
 from .subject import Check, Subject
 
 _SILENT = acceptable("silent", phrase("deliver silence"))
+_LEFT_OUT_DB = -74.0  # dBFS
 
 
 def of_sound(sound: Measures) -> Iterator[Problem]:
@@ -38,9 +40,17 @@ def of_sound(sound: Measures) -> Iterator[Problem]:
         yield Problem("clipped", "warning", message, (before,))
 
 
+def _of_output(asked: Asked) -> Iterator[Problem]:
+    sound = asked.sound
+    yield from of_sound(sound)
+    # A code that is not exact leaves nothing of what is that soft.
+    if not sound.silent and asked.recipe.format.lossy and db(sound.peak) + asked.gain < _LEFT_OUT_DB:
+        yield _silent(sound)
+
+
 def _silent(sound: Measures) -> Problem:
     told = phrase("the loudest sample is at {db}", db=format_db(db(sound.peak)))
-    if db(sound.peak) > -80:
+    if db(sound.peak) > -80 and sound.silent:
         told = phrase(
             "every sample has the same value, at {db}, as of a microphone that is not there",
             db=format_db(db(sound.peak)),
@@ -68,7 +78,7 @@ register_rule(
         "heard",
         20,
         value=lambda receiver: True,
-        problems=lambda asked, _: of_sound(asked.sound),
+        problems=lambda asked, _: _of_output(asked),
         checks=_checks,
     )
 )

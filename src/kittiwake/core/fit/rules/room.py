@@ -6,7 +6,7 @@ from ....plain_data import dataclass
 from ....words import phrase
 from ...model.rule import Rule, answers, register_rule
 from ..asked import Asked
-from ..remedies import ask
+from ..remedies import REMEDIES, accept, ask
 from ..verdict import Problem
 
 _SHORTEST_CUT_S = 0.1
@@ -20,6 +20,7 @@ class Room:
     ----------
     frames : of the output that fit.
     code, why : of the problem, and its sentence.
+    likely : whether it most likely fits all the same, and only may not.
     instead : the problem where fewer than ``worth`` seconds fit, in place of the usual one.
     """
 
@@ -28,6 +29,7 @@ class Room:
     why: str
     instead: Problem | None = None
     worth: float = 0.0
+    likely: bool = False
 
 
 def rooms_of(asked: Asked) -> list[Room]:
@@ -39,6 +41,8 @@ def _problems(asked: Asked, _: bool) -> list[Problem]:
     rooms = rooms_of(asked)
     if not rooms:
         return []
+    # What cannot be lived with comes first, since living with the other would not help.
+    rooms.sort(key=lambda room: f"accept_{room.code}" in REMEDIES)
     first, rate = rooms[0], asked.recipe.rate_out
     frames = min(room.frames for room in rooms)
     if first.instead is not None and frames < first.worth * rate:
@@ -47,7 +51,12 @@ def _problems(asked: Asked, _: bool) -> list[Problem]:
         why = phrase("{why} Nothing worth hearing fits.", why=first.why)
         return [Problem(first.code, "cannot", why, (ask(phrase("Give the rules more room.")),))]
     say = ask(phrase("Have it said in fewer words, or shorten the pauses."))
-    return [Problem(first.code, "decide", first.why, (say,), frames)]
+    see = (
+        (accept(first.code, phrase("Make it and see: what is too large is not delivered")),)
+        if f"accept_{first.code}" in REMEDIES
+        else ()
+    )
+    return [Problem(first.code, "decide", first.why, (*see, say) if first.likely else (say, *see), frames)]
 
 
 register_rule(Rule("room", 85, value=lambda receiver: True, problems=_problems))

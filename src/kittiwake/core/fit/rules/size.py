@@ -11,20 +11,30 @@ from ...model import Receiver
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import format_bytes, format_limit
 from ..asked import Asked
-from ..remedies import ask
+from ..remedies import acceptable, ask
 from ..verdict import Problem
 from .room import Room
 from .subject import Check, Subject
 
+_PERHAPS = acceptable("perhaps_too_large", phrase("make it and see whether it is too large"))
 _WORTH_S = 0.5  # of what is left of a memory; less is called full
 
 
 def _fits(asked: Asked, most: int) -> Room | None:
     recipe, size = asked.recipe, asked.recipe.exact_size
     largest = min(most or math.inf, recipe.format.max_bytes or math.inf)
-    if size is None or size <= largest:
+    if largest == math.inf or recipe.most_bytes <= largest:
         return None
-    within = recipe.frames_within(int(largest)) or 0
+    within = recipe.frames_within(int(largest))
+    if size is None:
+        why = phrase(
+            "It comes out at about {size}, and may be over the limit ({largest}): that depends on the sound. {within:.2f} s surely fit, it has {seconds:.2f} s.",
+            size=format_bytes(recipe.size),
+            largest=format_limit(int(largest)),
+            within=within / recipe.rate_out,
+            seconds=recipe.seconds,
+        )
+        return Room(within, _PERHAPS, why, likely=recipe.size <= largest)
     why = phrase(
         "{size} is over the limit ({largest}); exactly {within:.3f} s fit, it has {seconds:.3f} s.",
         size=format_bytes(size),
@@ -73,7 +83,7 @@ def _room(asked: Asked, total: int) -> Room | None:
     instead = Problem("memory_full", "cannot", full, (ask(phrase("Remove or shorten clips that come before it.")),))
     if recipe.exact_size is None:
         return Room(0, "memory_full", full, instead, math.inf)
-    within = recipe.frames_within(left) or 0
+    within = recipe.frames_within(left)
     why = phrase(
         "The memory of {name} has {room} left for it, of {total_bytes}; it needs {size}. Exactly {within:.3f} s fit.",
         name=asked.receiver.name,
