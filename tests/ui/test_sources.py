@@ -2,15 +2,19 @@
 
 from __future__ import annotations
 
+from unittest import mock
+
 import numpy as np
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QFileDialog
 
 from kittiwake.core.codec import alaw, ulaw
 from kittiwake.core.model import Stated
 from kittiwake.core.model.job import load_job
 from kittiwake.core.project import edits
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.moved_sources import MovedSources
 from kittiwake.ui.rate_dialog import RateDialog
 from tests.sounds import speech_like, spoken
 from tests.ui.base import WindowCase
@@ -132,3 +136,66 @@ class TestHeaderless(WindowCase):
         edits.apply_remedy(self.session.project, self.clip("five"), None, problem.remedies[0])
         self.settle()
         self.assertEqual(self.session.project.job.stated[place / "five.al"], Stated("alaw", 8000))
+
+
+class TestMovedSources(WindowCase):
+    def test_a_folder_that_moved_is_found_again_and_what_was_made_stays_made(self) -> None:
+        paths = [
+            self.write(f"old/{name}.wav", speech_like(16_000, 1, -26, seed=n), 16_000)
+            for n, name in enumerate(("pier", "gate"))
+        ]
+        self.window.add_paths(paths)
+        self.settle()
+        edits.choose_receivers(self.session.project, ["phone-menu"])
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        self.window.run("make.all")
+        self.settle()
+        job = self.folder / "ferry.kittiwake"
+        self.window.save_job(job)
+        self.window.run("job.find_sources")
+        self.assertIn("is where the job says", self.window.status.words.text())
+        (self.folder / "old").rename(self.folder / "moved")
+        (self.folder / "moved/gate.wav").rename(self.folder / "moved/gate of the pier.wav")
+        self.window.open_job(job)
+        self.settle()
+        self.assertEqual({cell.state for cell in self.session.project.cells()} & {"made", "convert"}, set())
+        with mock.patch.object(QFileDialog, "getExistingDirectory", return_value=str(self.folder)):
+            self.window.run("job.find_sources")
+        self.wait_for(lambda: "found again" in self.window.status.words.text())
+        self.settle()
+        self.assertIn("2 recordings were found again", self.window.status.words.text())
+        self.assertEqual(
+            [clip.source.name for clip in self.session.project.job.clips], ["pier.wav", "gate of the pier.wav"]
+        )
+        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["pier", "gate"])
+        print(
+            "record",
+            [
+                (
+                    c.state,
+                    c.facts.digest if c.facts else None,
+                    self.session.project.outputs.entry_of(c.clip, c.receiver),
+                )
+                for c in self.session.project.cells()
+            ],
+        )
+        self.wait_for(lambda: {cell.state for cell in self.session.project.cells()} == {"made"})
+        self.window.run("make.all")
+        self.settle()
+        self.assertEqual(
+            sorted(path.name for path in (self.folder / "made").rglob("*.wav")), ["gate.wav", "pier.wav"]
+        )
+
+    def test_a_search_ends_with_its_job(self) -> None:
+        path = self.write("old/pier.wav", speech_like(16_000, 1, -26), 16_000)
+        self.window.add_paths([path])
+        self.settle()
+        (self.folder / "old").rename(self.folder / "moved")
+        search = MovedSources(self.session, self.window)
+        told: list[object] = []
+        search.found.connect(told.append)
+        search.look(self.folder)
+        self.session.project.begin(("phone-menu",))
+        self.settle()
+        QTest.qWait(100)
+        self.assertEqual(self.session.project.job.clips, ())

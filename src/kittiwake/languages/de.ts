@@ -7092,6 +7092,15 @@
    <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
    <translation>{name} wird als {known} gelesen, wie zuletzt in seinem Ordner angegeben; H gibt ein anderes Format an.</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../core/project/moved.py" />
+   <source>finding {n} sources</source>
+   <extracomment>Where there is one: finding {n} source</extracomment>
+   <translation>
+    <numerusform>Wiederfinden von {n} Quelle</numerusform>
+    <numerusform>Wiederfinden von {n} Quellen</numerusform>
+   </translation>
+  </message>
   <message>
    <location filename="../core/project/opening.py" />
    <source>A receiver is left out: {message}</source>
@@ -13627,6 +13636,62 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>Find moved sources…</source>
+   <translation>Verschobene Quellen finden…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Look below a folder for recordings that are not where the job says, by name and by content.</source>
+   <translation>Unter einem Ordner nach Aufnahmen suchen, die nicht dort liegen, wo der Auftrag sagt, nach Namen und Inhalt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Every recording is where the job says.</source>
+   <translation>Jede Aufnahme liegt, wo der Auftrag sagt.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>Where {n} recordings are now</source>
+   <extracomment>Where there is one: Where {n} recording is now</extracomment>
+   <translation>
+    <numerusform>Wo {n} Aufnahme jetzt liegt</numerusform>
+    <numerusform>Wo {n} Aufnahmen jetzt liegen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>Looking for {n} recordings in {folder} …</source>
+   <extracomment>Where there is one: Looking for {n} recording in {folder} …</extracomment>
+   <translation>
+    <numerusform>{n} Aufnahme wird in {folder} gesucht …</numerusform>
+    <numerusform>{n} Aufnahmen werden in {folder} gesucht …</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>{n} recordings were found again.</source>
+   <extracomment>Where there is one: {n} recording was found again.</extracomment>
+   <translation>
+    <numerusform>{n} Aufnahme wurde wiedergefunden.</numerusform>
+    <numerusform>{n} Aufnahmen wurden wiedergefunden.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Of {name} there are several: choose the folder that it is in.</source>
+   <translation>Von {name} gibt es mehrere: den Ordner wählen, in dem es liegt.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>{n} are still missing, such as {name}: Find moved sources looks in another folder.</source>
+   <extracomment>Where there is one: {n} is still missing, {name}: Find moved sources looks in another folder.</extracomment>
+   <translation>
+    <numerusform>{n} fehlt noch, {name}: „Verschobene Quellen finden“ sucht in einem anderen Ordner.</numerusform>
+    <numerusform>{n} fehlen noch, etwa {name}: „Verschobene Quellen finden“ sucht in einem anderen Ordner.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>Open a job…</source>
    <translation>Einen Auftrag öffnen…</translation>
   </message>
@@ -15099,6 +15164,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/looking.py" />
    <source>Looking at it failed: {error}.</source>
    <translation>Das Ansehen misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/moved_sources.py" />
+   <source>They could not be looked for</source>
+   <translation>Sie konnten nicht gesucht werden</translation>
   </message>
   <message>
    <location filename="../ui/opened.py" />

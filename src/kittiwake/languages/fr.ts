@@ -7092,6 +7092,15 @@
    <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
    <translation>{name} est lu comme {known}, selon la dernière indication dans son dossier ; H indique un autre format.</translation>
   </message>
+  <message numerus="yes">
+   <location filename="../core/project/moved.py" />
+   <source>finding {n} sources</source>
+   <extracomment>Where there is one: finding {n} source</extracomment>
+   <translation>
+    <numerusform>la recherche de {n} source</numerusform>
+    <numerusform>la recherche de {n} sources</numerusform>
+   </translation>
+  </message>
   <message>
    <location filename="../core/project/opening.py" />
    <source>A receiver is left out: {message}</source>
@@ -13627,6 +13636,62 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>Find moved sources…</source>
+   <translation>Retrouver les sources déplacées…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Look below a folder for recordings that are not where the job says, by name and by content.</source>
+   <translation>Chercher sous un dossier les enregistrements qui ne sont pas où le dit le travail, par nom et par contenu.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Every recording is where the job says.</source>
+   <translation>Chaque enregistrement est où le dit le travail.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>Where {n} recordings are now</source>
+   <extracomment>Where there is one: Where {n} recording is now</extracomment>
+   <translation>
+    <numerusform>Où est maintenant {n} enregistrement</numerusform>
+    <numerusform>Où sont maintenant {n} enregistrements</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>Looking for {n} recordings in {folder} …</source>
+   <extracomment>Where there is one: Looking for {n} recording in {folder} …</extracomment>
+   <translation>
+    <numerusform>Recherche de {n} enregistrement dans {folder} …</numerusform>
+    <numerusform>Recherche de {n} enregistrements dans {folder} …</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>{n} recordings were found again.</source>
+   <extracomment>Where there is one: {n} recording was found again.</extracomment>
+   <translation>
+    <numerusform>{n} enregistrement a été retrouvé.</numerusform>
+    <numerusform>{n} enregistrements ont été retrouvés.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Of {name} there are several: choose the folder that it is in.</source>
+   <translation>Il y a plusieurs {name} : choisissez le dossier où il se trouve.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/commands/job.py" />
+   <source>{n} are still missing, such as {name}: Find moved sources looks in another folder.</source>
+   <extracomment>Where there is one: {n} is still missing, {name}: Find moved sources looks in another folder.</extracomment>
+   <translation>
+    <numerusform>{n} manque encore, {name} : « Retrouver les sources déplacées » cherche dans un autre dossier.</numerusform>
+    <numerusform>{n} manquent encore, comme {name} : « Retrouver les sources déplacées » cherche dans un autre dossier.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>Open a job…</source>
    <translation>Ouvrir un travail…</translation>
   </message>
@@ -15099,6 +15164,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/looking.py" />
    <source>Looking at it failed: {error}.</source>
    <translation>L’examen a échoué : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/moved_sources.py" />
+   <source>They could not be looked for</source>
+   <translation>Ils n’ont pas pu être cherchés</translation>
   </message>
   <message>
    <location filename="../ui/opened.py" />

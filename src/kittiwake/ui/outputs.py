@@ -75,7 +75,7 @@ class Outputs(QObject):
         began = time.monotonic()
         news, throttle = News(), Throttle()
         try:
-            changed = folders != self._folders
+            changed = folders != self._folders or not known.ledger  # a job that was opened again knows nothing yet
             for folder in folders:
                 stamp = stamp_of(folder / LEDGER)
                 if stamp and (folder not in self._ledgers or self._ledgers[folder][0] != stamp):

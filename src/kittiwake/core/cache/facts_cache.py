@@ -130,6 +130,15 @@ class FactsCache:
             return None
         return replace(facts, stamp=stamp, digest=digest)
 
+    def last_seen(self, path: Path) -> tuple[int, str] | None:
+        """Bytes and digest of a file as it was seen last, whether it is still there or not; None where it was not."""
+        try:
+            with self._open() as base:
+                row = base.execute("SELECT stamp, digest FROM seen WHERE path = ?", (os.fsencode(path),)).fetchone()
+                return (int(row[0].partition(":")[0]), str(row[1])) if row else None
+        except (sqlite3.Error, OSError, ValueError):
+            return None
+
     def keep(self, facts: Facts) -> None:
         """Keep what was found of a file, if it could be read, or a way to read it was found, and it has not changed meanwhile. ``facts.digest`` and
         ``facts.stamp`` have to be set.

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 from ...commands import command
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
+from ...core.project.moved import Moved, put_moved
 from ...core.project.recent import RecentJobs
 from ...demo import is_demo, own_copy
 from ...words import phrase, tr
@@ -17,6 +18,8 @@ from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
 from ..language import day_and_time
+from ..moved_sources import MovedSources
+from ..short_path import short_path
 
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
@@ -31,6 +34,56 @@ def add_folder(at: Context) -> None:
     name = QFileDialog.getExistingDirectory(at.window, tr("Add a folder"))
     if name:
         at.view.add_paths([Path(name)])
+
+
+@command(
+    "job.find_sources",
+    "Find moved sources…",
+    "Look below a folder for recordings that are not where the job says, by name and by content.",
+    menu="Job",
+)
+def find_sources(at: Context) -> None:
+    search = MovedSources(at.session, at.window)
+    if not search.missing:
+        at.status.say(tr("Every recording is where the job says."))
+        return
+    count = len(search.missing)
+    title = tr("Where {n} recordings are now", "Where {n} recording is now", count, n=count)
+    name = QFileDialog.getExistingDirectory(at.window, title, str(_nearest_folder(search.missing[0])))
+    if name:
+        look_for_sources(at, search, Path(name))
+
+
+def look_for_sources(at: Context, search: MovedSources, folder: Path) -> None:
+    """Look below a folder for what is missing, and let the job point at what is found there."""
+    search.found.connect(lambda moved: _take_moved(at, moved))
+    at.status.say(
+        tr("Looking for {n} recordings in {folder} …", "Looking for {n} recording in {folder} …", len(search.missing),
+           n=len(search.missing), folder=short_path(folder))
+    )  # fmt: skip
+    search.look(folder)
+
+
+def _take_moved(at: Context, moved: Moved | str) -> None:
+    if isinstance(moved, str):
+        at.status.say(moved)
+        return
+    count = put_moved(at.session.project, moved.found)
+    told = [tr("{n} recordings were found again.", "{n} recording was found again.", count, n=count)]
+    if moved.unsure:
+        told.append(tr("Of {name} there are several: choose the folder that it is in.", name=moved.unsure[0].name))
+    left = len(moved.missing)
+    if left:
+        told.append(
+            tr("{n} are still missing, such as {name}: Find moved sources looks in another folder.",
+               "{n} is still missing, {name}: Find moved sources looks in another folder.", left, n=left, name=moved.missing[0].name)
+        )  # fmt: skip
+    at.status.say(" ".join(told))
+
+
+def _nearest_folder(path: Path) -> Path:
+    """The first folder above that is there."""
+    return next((folder for folder in path.parents if folder.is_dir()), Path.home())
 
 
 @command("job.open", "Open a job…", "Open saved work.", "Ctrl+J", menu="Job")

@@ -2,8 +2,16 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 from ..files import by_sndfile
 from ..format import Format, register
+
+
+def _largest(bits: int) -> Callable[[int, int], int]:
+    """What does not get smaller is left as it is, in frames of 4096 with a few bytes each."""
+    return lambda frames, channels: 200 + frames * channels * bits // 8 + frames * channels // 100
+
 
 register(
     *(
@@ -19,10 +27,7 @@ register(
             second_reader="libav",
             typical=0.55 * bits / 8,
             head=100,
-            # What does not get smaller is left as it is, in frames of 4096 with a few bytes each.
-            largest=lambda frames, channels, width=bits // 8: (
-                200 + frames * channels * width + frames * channels // 100
-            ),
+            largest=_largest(bits),
             rate_range=(1000, 655_350),
         )
         for bits in (16, 24)
