@@ -188,6 +188,11 @@ def in_words(text: Any) -> Any:
     return text.written(_translate, _numbers) if isinstance(text, Said) else text
 
 
+def searchable(*texts: str) -> str:
+    """Texts as somebody looks for them, in small letters: in the language that is shown, and in English."""
+    return " ".join(f"{in_words(text)} {text}" for text in texts).casefold()
+
+
 def tr(template: str, one: str = "", count: int | None = None, /, **values: Any) -> str:
     """A sentence that is shown at once, in the language of whoever reads it."""
     return Said.of(template, one, count, values).written(_translate, _numbers)

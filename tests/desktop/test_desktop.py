@@ -176,6 +176,20 @@ class WhatADesktopTells(DesktopCase):
 
 
 class Session(DesktopCase):
+    def test_the_window_fits_with_its_frame_into_what_the_desktop_leaves(self) -> None:
+        self.start("window")
+        number = self.desktop.window("Kittiwake")
+
+        def below() -> int:
+            told = dict(
+                line.split("=", 1)
+                for line in self.desktop.do("getwindowgeometry", "--shell", number).splitlines()
+                if "=" in line
+            )
+            return int(told["Y"]) + int(told["HEIGHT"])
+
+        self.desktop.wait_for(lambda: below() <= 800, "the status line is on the screen", 15)
+
     def test_settings_and_the_job_are_there_again_after_a_restart(self) -> None:
         job = self.folder / "kept.kittiwake"
         save_job(Job(name="kept", receivers=("phone-menu",)), job)

@@ -11,6 +11,7 @@ import numpy as np
 import soundfile
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Line
@@ -166,12 +167,14 @@ class TestList(RecordCase):
         self.assertEqual([c.name for c in self.session.project.job.clips], [line.name for line in self.lines])
         self.assertEqual([c.text for c in self.session.project.job.clips], [line.text for line in self.lines])
         self.assertFalse(self.page.next_button.isEnabled())
+        # The focus stays on the page: Enter presses nothing of the window.
+        self.assertTrue(self.page.isAncestorOf(QApplication.focusWidget()))
         # What the stand-in said are the lines that were shown: as long as in the reading they come from.
         told = json.loads((READING / "where.json").read_text("utf-8"))
         spoken = {line["name"]: (line["stop"] - line["start"]) / told["rate"] for line in told["lines"]}
         for clip in self.session.project.job.clips:
             length = ((clip.stop or 0) - clip.start) / 48_000
-            self.assertAlmostEqual(length, spoken[clip.name] + 0.2, delta=0.16)
+            self.assertAlmostEqual(length, spoken[clip.name] + 0.2, delta=0.2)
 
 
 class TestTrouble(RecordCase):
@@ -181,12 +184,14 @@ class TestTrouble(RecordCase):
         self.wait_for(lambda: self.page.recorder.state == "recording" and self.page.recorder.seconds > 1.5)
         assert self.page.recorder.microphone is not None
         with mock.patch.object(StandIn, "read", side_effect=OSError(5, "Input/output error")):
-            self.wait_for(lambda: self.page._takes and self.page.recorder.state == "off")
+            self.wait_for(lambda: self.page._check is not None and self.page.recorder.state == "off")
         self.assertIn("What was recorded until then is kept", self.window.status.words.text())
         (take,) = (self.folder / "made" / "recordings").iterdir()
         data, _ = soundfile.read(str(take))
         self.assertGreater(len(data), 48_000)
-        self.assertEqual(len(self.session.project.job.clips), 1)
+        # What broke off stands for no message: it is neither ticked nor made.
+        self.wait_for(lambda: self.page._check is not None)
+        self.assertEqual((self.session.project.job.clips, self.page._takes), ((), {}))
         self.press(Key.Key_V)
         self.assertEqual(self.page.recorder.state, "open")
 
@@ -197,7 +202,8 @@ class TestTrouble(RecordCase):
         with mock.patch(
             "kittiwake.core.record.take.TakeWriter.write", side_effect=OSError(28, "No space left on device")
         ):
-            self.wait_for(lambda: self.page.recorder.state == "off" and self.page._takes)
+            self.wait_for(lambda: self.page.recorder.state == "off" and self.page._check is not None)
+        self.assertEqual((self.session.project.job.clips, self.page._takes), ((), {}))
         self.assertIn("No space left", self.window.status.words.text())
         (take,) = (self.folder / "made" / "recordings").iterdir()
         self.assertGreater(len(soundfile.read(str(take))[0]), 48_000)

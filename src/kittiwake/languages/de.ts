@@ -7225,6 +7225,16 @@
    <source>Close the window, switch off what hums, or come nearer.</source>
    <translation>Das Fenster schließen, ausschalten, was brummt, oder näher herangehen.</translation>
   </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It broke off before it was ended.</source>
+   <translation>Sie brach ab, bevor sie beendet wurde.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It stays on disk. Say it again.</source>
+   <translation>Sie bleibt auf dem Laufwerk. Noch einmal sagen.</translation>
+  </message>
   <message numerus="yes">
    <location filename="../core/record/check.py" />
    <source>It is clipped: {clipped_samples} samples at full scale.</source>
@@ -15507,8 +15517,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/recorder.py" />
-   <source>{why} What was recorded until then is kept.</source>
-   <translation>{why} Was bis dahin aufgenommen war, ist behalten.</translation>
+   <source>{why} What was recorded until then is kept on disk: say it again.</source>
+   <translation>{why} Was bis dahin aufgenommen wurde, bleibt auf dem Laufwerk: noch einmal sagen.</translation>
   </message>
   <message>
    <location filename="../ui/recorder.py" />

@@ -7225,6 +7225,16 @@
    <source>Close the window, switch off what hums, or come nearer.</source>
    <translation>Fermer la fenêtre, éteindre ce qui ronfle, ou se rapprocher.</translation>
   </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It broke off before it was ended.</source>
+   <translation>Elle s’est interrompue avant d’être terminée.</translation>
+  </message>
+  <message>
+   <location filename="../core/record/check.py" />
+   <source>It stays on disk. Say it again.</source>
+   <translation>Elle reste sur le disque. Redites-la.</translation>
+  </message>
   <message numerus="yes">
    <location filename="../core/record/check.py" />
    <source>It is clipped: {clipped_samples} samples at full scale.</source>
@@ -15507,8 +15517,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/recorder.py" />
-   <source>{why} What was recorded until then is kept.</source>
-   <translation>{why} Ce qui était enregistré jusque-là est gardé.</translation>
+   <source>{why} What was recorded until then is kept on disk: say it again.</source>
+   <translation>{why} Ce qui a été enregistré jusque-là reste sur le disque : redites-le.</translation>
   </message>
   <message>
    <location filename="../ui/recorder.py" />

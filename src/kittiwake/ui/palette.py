@@ -7,7 +7,7 @@ from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from ..commands import window_commands
-from ..words import in_words, tr
+from ..words import in_words, searchable, tr
 from .bench.parts import esc, scrolled
 from .theme.colours import colours
 from .theme.scale import scaled
@@ -41,7 +41,7 @@ class Palette(QDialog):
         self.list.clear()
         words = text.casefold().split()
         for action in window_commands():
-            where = f"{action.menu} {action.text} {action.help}".casefold()
+            where = searchable(action.menu, action.text, action.help)
             if action.id == "view.palette" or not all(word in where for word in words):
                 continue
             key = f"   {native_key(action.shown_keys[0])}" if action.shown_keys else ""

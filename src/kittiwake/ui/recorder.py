@@ -200,14 +200,18 @@ class Recorder(QObject):
         kept = self._writer is not None and self._writer.frames > 0
         recording = self.state == "recording"
         if recording and kept:
-            self._end()
+            self._end(broken=True)
         elif self._writer is not None:
             self._writer.drop()
             self._writer = None
         self._let_go()
-        self.trouble.emit(tr("{why} What was recorded until then is kept.", why=why) if recording and kept else why)
+        self.trouble.emit(
+            tr("{why} What was recorded until then is kept on disk: say it again.", why=why)
+            if recording and kept
+            else why
+        )
 
-    def _end(self) -> None:
+    def _end(self, broken: bool = False) -> None:
         writer, self._writer = self._writer, None
         if writer is None:
             return
@@ -222,11 +226,11 @@ class Recorder(QObject):
             )
         self._go("checking")
         room = self.room_dbfs
-        self._pool.submit(self._check, writer.path, room)
+        self._pool.submit(self._check, writer.path, room, broken)
 
-    def _check(self, path: Path, room: float | None) -> None:
+    def _check(self, path: Path, room: float | None, broken: bool) -> None:
         try:
-            found = check_take(path, room)
+            found = check_take(path, room, broken=broken)
         except Exception as error:  # the thread's last chance to tell anybody
             note = Note(
                 "internal", tr("Checking it failed: {error}. It is on disk.", error=error), tr("Please report this.")

@@ -14,6 +14,7 @@ from PySide6.QtGui import (
     QDropEvent,
     QKeyEvent,
     QKeySequence,
+    QShowEvent,
 )
 from PySide6.QtWidgets import (
     QApplication,
@@ -57,6 +58,9 @@ from .watching import Watching
 
 if TYPE_CHECKING:
     pass
+
+
+_FRAME_MS = 150  # after which a desktop has put its frame around the window
 
 
 class Window(QMainWindow):
@@ -109,6 +113,7 @@ class Window(QMainWindow):
         self._connect()
         self.setAcceptDrops(True)
         self.setMinimumSize(640, 420)
+        self._fitted = False
         screen = self.screen().availableGeometry() if self.screen() else None
         self.resize(min(1280, screen.width() if screen else 1280), min(800, screen.height() if screen else 800))
         self._refresh()
@@ -238,6 +243,26 @@ class Window(QMainWindow):
         self.bench.begin_job()
         self.player.unload()
         self.status.say("")
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        if not event.spontaneous() and not self._fitted:
+            self._fitted = True
+            QTimer.singleShot(_FRAME_MS, self.fit_screen)  # how thick the frame is nobody knows before it is there
+
+    def fit_screen(self) -> None:
+        """With its frame within what the desktop leaves, so that the status line is to be seen."""
+        if self.isMaximized() or self.isFullScreen() or self.screen() is None:
+            return
+        room, frame, inside = self.screen().availableGeometry(), self.frameGeometry(), self.geometry()
+        across, down = frame.width() - inside.width(), frame.height() - inside.height()
+        wide, high = min(inside.width(), room.width() - across), min(inside.height(), room.height() - down)
+        if (wide, high) != (inside.width(), inside.height()):
+            self.resize(wide, high)
+        left = max(room.left(), min(frame.left(), room.right() + 1 - wide - across))
+        top = max(room.top(), min(frame.top(), room.bottom() + 1 - high - down))
+        if (left, top) != (frame.left(), frame.top()):
+            self.move(left, top)
 
     # -- keeping up ------------------------------------------------------------------------------------------------
 

@@ -12,7 +12,7 @@ from ..model.span import Line, Span
 def named(spans: Sequence[Span], lines: Sequence[Line]) -> tuple[Span, ...]:
     """Spans with the names of a list, in order. Those that are set aside take none; takes of a line share its.
 
-    A name that a person gave stays. Where it is one of the list, what follows goes on from there: correcting one name shifts the rest.
+    A name that a person gave stays, in the place of the line that would be due. Where it is one of the list, what follows goes on from there.
     """
     places = {line.name: n for n, line in reversed(list(enumerate(lines)))}
     out: list[Span] = []
@@ -27,7 +27,9 @@ def named(spans: Sequence[Span], lines: Sequence[Line]) -> tuple[Span, ...]:
             out.append(span if span.by_hand else span.changed(name="", text=""))
             continue
         if span.by_hand:
-            at = places.get(span.name, at - 1) + 1
+            at = (
+                places.get(span.name, at) + 1
+            )  # a name that is not on the list is another word for the line that is due
             out.append(span)
         elif at < len(lines):
             out.append(span.changed(name=lines[at].name, text=lines[at].text))

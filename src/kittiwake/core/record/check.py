@@ -14,6 +14,8 @@ from ..model import Facts, Measures, Note
 _QUIET = -42.0  # dBov; softer than that a take has to be brought up so far that the room comes with it
 _NOISY = 20.0  # dB between room and speech, that there should be
 _CUT_OFF = 0.03  # s
+#: Code of the note of a take that ended before anybody ended it.
+BROKEN = "broken_off"
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,16 +34,22 @@ class TakeCheck:
     notes: tuple[Note, ...]
 
     @property
+    def whole(self) -> bool:
+        """Whether it is all that was said: what broke off stands for no message."""
+        return all(note.code != BROKEN for note in self.notes)
+
+    @property
     def good(self) -> bool:
         return not self.notes
 
 
-def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
+def check_take(path: Path, room_dbfs: float | None = None, *, broken: bool = False) -> TakeCheck:
     """Look at a take. Never raises for what is in the file.
 
     Parameters
     ----------
     room_dbfs : the noise of the room, where it was measured before.
+    broken : whether it ended before anybody ended it: the disk was full, the microphone gone.
     """
     facts = analyze(path)
     if not facts.ok or facts.measures is None or facts.header is None:
@@ -65,6 +73,10 @@ def check_take(path: Path, room_dbfs: float | None = None) -> TakeCheck:
     if softer < _NOISY:
         told = phrase("The room is only {level:.0f} dB softer than the voice.", level=softer)
         notes.append(Note("noisy", told, phrase("Close the window, switch off what hums, or come nearer.")))
+    if broken:
+        notes.insert(
+            0, Note(BROKEN, phrase("It broke off before it was ended."), phrase("It stays on disk. Say it again."))
+        )
     return TakeCheck(facts, start, stop, tuple(notes))
 
 

@@ -302,7 +302,7 @@ class RecordPage(QWidget):
     def _taken(self, path: Path, check: TakeCheck) -> None:
         line = self._taking or self.current  # as it was when the take began, whatever was chosen since
         self._check = check
-        if check.facts.ok:
+        if check.facts.ok and check.whole:
             self._takes[line.name] = self._takes.get(line.name, 0) + 1
             self._last = edits.put_take(self._session.project, check, line.name, line.text)
         if check.facts.header is not None:
@@ -341,6 +341,7 @@ class RecordPage(QWidget):
         state = self.recorder.state
         busy = self.recorder.busy
         line = self.current
+        focused = self.focusWidget() if self.isVisible() else None
         for widget in (self._name_label, self.name, self._name_hint):
             widget.setVisible(not self.lines)
         self.name.setEnabled(not busy)
@@ -378,6 +379,11 @@ class RecordPage(QWidget):
         self.state.setText(in_words(self._state_html(state)))
         if state == "off":
             self.meter.show_meter(None, room)
+        if focused in (self.next_button, self.again_button, self.hear_button, self.go_button) and not (
+            focused.isEnabled() and focused.isVisible()
+        ):
+            # What is switched off hands the focus to whatever comes next in the window, and Enter would press that.
+            (self.go_button if self.go_button.isVisible() else self.again_button).setFocus()
 
     def _state_html(self, state: str) -> str:
         if state == "room":

@@ -8,7 +8,7 @@ from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
 from ...core.settings import Setting
-from ...words import in_words, tr
+from ...words import in_words, searchable, tr
 from ..bench.parts import esc
 from ..button import Button
 from ..ear.speaker import loudspeakers
@@ -112,7 +112,7 @@ class SettingRow(QWidget):
     def matches(self, words: list[str]) -> bool:
         """Whether all of these are in its text."""
         one = self.setting
-        text = f"{one.text} {one.help} {one.key} {' '.join(words for _, words in one.choices)}".casefold()
+        text = searchable(one.text, one.help, one.key, *(words for _, words in one.choices))
         return all(word in text for word in words)
 
     def mark(self, words: list[str]) -> None:

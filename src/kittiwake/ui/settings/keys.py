@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
 
 from ... import commands
 from ...commands import Command, window_commands
-from ...words import in_words, tr
+from ...words import in_words, searchable, tr
 from ..ask import where_to_save
 from ..button import Button
 from ..key_table import KeyTable
@@ -78,7 +78,7 @@ class KeysPart(QWidget):
             one
             for one in window_commands()
             if all(
-                word in f"{one.menu} {one.text} {one.help} {' '.join(one.shown_keys)} keys".casefold()
+                word in searchable(one.menu, one.text, one.help, *one.shown_keys, tr("keys"), "keys")
                 for word in words
             )
         ]

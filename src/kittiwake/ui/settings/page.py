@@ -7,7 +7,7 @@ from PySide6.QtGui import QDesktopServices, QKeySequence, QShortcut
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.settings import SECTIONS, known_settings
-from ...words import in_words, tr
+from ...words import in_words, searchable, tr
 from ..bench.parts import part_label, scrolled
 from ..button import Button
 from ..elided import ElidedLabel
@@ -124,7 +124,7 @@ class SettingsPage(QDialog):
         words = text.casefold().split()
         found = 0
         for head, rows in self._parts:
-            in_head = bool(words) and all(word in head.text().casefold() for word in words)
+            in_head = bool(words) and all(word in searchable(head.text()) for word in words)
             shown = [row for row in rows if in_head or row.matches(words)]
             for row in rows:
                 row.setVisible(row in shown)
