@@ -136,3 +136,25 @@ class TestAnything(IdentityCase):
             self.assertEqual(self.lying(self.there), set(made))
             for item in items_of(project, project.receivers[0])[0]:
                 self.assertEqual((self.there / item.name).read_bytes(), item.output.read_bytes())
+
+
+class TestTwoJobs(IdentityCase):
+    def test_two_jobs_without_a_name_do_not_write_into_one_folder(self) -> None:
+        project = self.session.project
+        project.outputs_at = self.folder / "documents"
+        made = []
+        for n in (0, 1):
+            project.begin(("phone-menu",))
+            self.window.add_paths([self.takes[n]])
+            self.make()
+            self.assertEqual({cell.state for cell in project.cells()}, {"made"})
+            made.append(project.output_folder)
+        self.assertEqual([path.name for path in made], ["in", "in 2"])
+        self.assertIn("in 2", self.window.top.output_button.text())
+        self.assertEqual([len(self.lying(path)) for path in made], [1, 1])
+        # The same recordings once more are the same job, whether it was saved or not.
+        project.begin(("phone-menu",))
+        self.window.add_paths([self.takes[0]])
+        self.make()
+        self.assertEqual(project.output_folder.name, "in")
+        self.assertEqual(len(self.lying(made[0])), 1)

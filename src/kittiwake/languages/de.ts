@@ -7036,6 +7036,11 @@
   </message>
   <message>
    <location filename="../core/project/edits.py" />
+   <source>choosing the output folder</source>
+   <translation>den Ausgabeordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
    <source>choosing receivers</source>
    <translation>Empfänger wählen</translation>
   </message>
@@ -13792,11 +13797,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
-   <source>choosing the output folder</source>
-   <translation>den Ausgabeordner wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/job.py" />
    <source>Outputs go {text}. What was made elsewhere stays there.</source>
    <translation>Ausgaben gehen {text}. Was anderswo gemacht wurde, bleibt dort.</translation>
   </message>
@@ -13938,6 +13938,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/commands/make.py" />
    <source>Everything is made as soon as it has been looked at. {key} takes that back.</source>
    <translation>Alles wird gemacht, sobald es angesehen ist. {key} nimmt das zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Files of another job lie in {other}: those of this one go to {folder}.</source>
+   <translation>In {other} liegen Dateien eines anderen Auftrags: die von diesem gehen nach {folder}.</translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />

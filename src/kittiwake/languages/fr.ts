@@ -7036,6 +7036,11 @@
   </message>
   <message>
    <location filename="../core/project/edits.py" />
+   <source>choosing the output folder</source>
+   <translation>choisir le dossier de sortie</translation>
+  </message>
+  <message>
+   <location filename="../core/project/edits.py" />
    <source>choosing receivers</source>
    <translation>choisir les récepteurs</translation>
   </message>
@@ -13792,11 +13797,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
-   <source>choosing the output folder</source>
-   <translation>choisir le dossier de sortie</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/job.py" />
    <source>Outputs go {text}. What was made elsewhere stays there.</source>
    <translation>Les sorties vont {text}. Ce qui a été produit ailleurs y reste.</translation>
   </message>
@@ -13938,6 +13938,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/commands/make.py" />
    <source>Everything is made as soon as it has been looked at. {key} takes that back.</source>
    <translation>Tout sera produit dès qu’examiné. {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/make.py" />
+   <source>Files of another job lie in {other}: those of this one go to {folder}.</source>
+   <translation>Des fichiers d’un autre travail sont dans {other} : ceux de celui-ci vont dans {folder}.</translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />

@@ -9,6 +9,7 @@ from typing import Any
 from ...words import joined, phrase
 from ..cut.onboard import with_clip, with_cut, with_take, without_clips
 from ..fit import Remedy
+from ..make.ledger import Ledger
 from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
 from ..model.own_receivers import as_own, free_slug
 from ..model.script import Script, ScriptLine
@@ -224,6 +225,25 @@ def apply_like(project: Project, cells: Iterable[Cell], code: str) -> int:
 
 
 # -- receivers -----------------------------------------------------------------------------------------------------
+
+
+def part_from_another_job(project: Project) -> Path | None:
+    """Where nobody chose a folder for outputs, and the one of the job's name holds what another job of that name made, choose a free one beside it.
+    Returns the other job's folder; None where nothing was changed.
+    """
+    job, folder = project.job, project.output_folder
+    if job.output or job.placement == "beside":
+        return None
+    ids = {clip.id for clip in job.clips}
+    ours = {(str(clip.source), clip.name) for clip in job.clips}
+    made = [] if project.outputs.records else [entry for place in project.folders() for entry in Ledger(place)]
+    if not made or any(entry.id in ids or (entry.source, entry.clip) in ours for entry in made):
+        return None
+    number = 2
+    while (free := folder.with_name(f"{folder.name} {number}")).exists():
+        number += 1
+    project.change(phrase("choosing the output folder"), job.changed(output=str(free)))
+    return folder
 
 
 def choose_receivers(project: Project, names: Iterable[str]) -> None:

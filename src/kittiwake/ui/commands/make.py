@@ -14,6 +14,7 @@ from ...core.project import Cell, edits
 from ...words import tr
 from ..ask import chosen
 from ..context import Context
+from ..short_path import short_path
 
 
 @command(
@@ -39,6 +40,14 @@ def make_all(at: Context) -> None:
     at.maker.wanted = False
     if not _may_make(at):
         return
+    if other := edits.part_from_another_job(at.session.project):
+        at.status.say(
+            tr(
+                "Files of another job lie in {other}: those of this one go to {folder}.",
+                other=short_path(other),
+                folder=short_path(at.session.project.output_folder),
+            )
+        )
     cells = list(at.session.project.cells())
     if not at.maker.make(cells):
         at.status.say(_why_nothing(cells))
