@@ -14,6 +14,7 @@ from pathlib import Path
 from typing import Any
 
 import click
+import numpy as np
 from click.testing import CliRunner, Result
 
 from kittiwake.cli.main import cli
@@ -51,12 +52,27 @@ class TestVerbs(FolderCase):
         self.assertEqual(self.run_verb("facts", DEMO / "Welcome.wav").exit_code, 0)
         self.assertIn("48 kHz", self.run_verb("facts", DEMO / "Welcome.wav").stdout)
 
+    def test_exit_codes_tell_a_decision_from_a_failure(self) -> None:
+        silence = self.write("silence.wav", np.zeros(16_000, np.float32), 16_000)
+        voice = self.write("voice.wav", speech_like(16_000, 1.0), 16_000)
+        text = self.folder / "text.wav"
+        text.write_text("no sound at all, but a sentence of words\n" * 9)
+        for paths, code in (((voice,), 0), ((voice, silence), 3), ((voice, text), 1), ((silence, text), 1)):
+            for verb in (("fit",), ("make", "--dry-run"), ("make", "--json")):
+                into = ("--into", self.folder / f"out{code}") if verb[0] == "make" else ()
+                done = self.run_verb(*verb, "--for", "phone-menu", *into, *paths)
+                self.assertEqual(done.exit_code, code, (verb, paths, done.output))
+        rows = [json.loads(line) for line in done.stdout.splitlines()]
+        told = {Path(row["path"]).name: (row["code"], row["remedies"]) for row in rows if "path" in row}
+        self.assertEqual(told["silence.wav"], ("decide", ["accept_silent"]))
+        self.assertEqual(told["text.wav"], ("cannot", []))
+
     def test_fit(self) -> None:
         result = self.run_verb(
             "fit", "--json", "--for", "quay-beacon", DEMO / "Safety notice.ogg", DEMO / "Quay closed.wav"
         )
         long, ready = self.rows(result)
-        self.assertEqual(result.exit_code, 1)
+        self.assertEqual(result.exit_code, 3)
         self.assertEqual((long["verdict"], ready["verdict"]), ("decide", "as_is"))
         self.assertEqual(long["problems"][0]["code"], "too_large")
         codes = [remedy["code"] for remedy in long["problems"][0]["remedies"]]
@@ -244,7 +260,7 @@ class TestVerbs(FolderCase):
         wait_until(lambda: list((self.folder / "o").glob(".kittiwake-*.part")))
         process.send_signal(signal.SIGINT)
         out, told = process.communicate(timeout=60)
-        self.assertEqual(process.returncode, 1)
+        self.assertEqual(process.returncode, 130)
         *rows, summary = [json.loads(line) for line in out.splitlines()]
         self.assertEqual((summary["summary"], summary["stopped"]), (True, True))
         self.assertIn(f"Stopped: {len(rows)} of 4", told)

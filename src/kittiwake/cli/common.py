@@ -259,8 +259,13 @@ def complain(error: object, as_json: bool, **more: Any) -> None:
     say(text, err=True)
 
 
-def leave(good: bool) -> NoReturn:
-    sys.exit(0 if good else 1)
+#: Exit codes, as every help page says them.
+ALL_WELL, FAILED, WANTS_DECISION, STOPPED = 0, 1, 3, 130
+
+
+def leave(good: bool, undecided: bool = False) -> NoReturn:
+    """``undecided``: whether all that is not good only wants a decision."""
+    sys.exit(ALL_WELL if good else WANTS_DECISION if undecided else FAILED)
 
 
 class Found(Sequence[Path]):

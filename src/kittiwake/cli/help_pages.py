@@ -12,7 +12,7 @@ import click
 from ..words import in_words, phrase, tr
 
 EXIT_CODES = phrase(
-    "Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report."
+    "Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 3 nothing failed, but something wants a decision; 130 stopped by Ctrl+C."
 )
 
 

@@ -93,16 +93,18 @@ def fit_verb(
     from .words import fit_in_words
 
     found = Found(paths, everything=stated is not None)
-    good = found.whole
+    good, verdicts = found.whole, set()
     for facts in look(found, stated, stream, remedies=remedies):
         for receiver in receivers:
             _, fit = common.planned(facts, receiver, true_rate, remedies)
-            good &= common.is_good(fit, strict)
+            if not common.is_good(fit, strict):
+                good = False
+                verdicts.add(fit.verdict)
             if as_json:
                 emit({"path": str(facts.path), "receiver": receiver.slug, **fit.to_dict()})
             else:
                 say(fit_in_words(facts.path, receiver, fit))
-    leave(good)
+    leave(good, undecided=verdicts == {"decide"} and found.whole)
 
 
 @verb("proof", "Check any files against a receiver.", "proof --for phone-menu out/")

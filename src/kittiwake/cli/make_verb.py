@@ -90,8 +90,8 @@ def make_verb(
     ]
     if dry_run:
         _dry_run(found, parts, strict, as_json)
-    good = _made(found, parts, workers, on, fail_if_altered, as_json)
-    leave(good and found.whole)
+    code = _made(found, parts, workers, on, fail_if_altered, as_json)
+    sys.exit(code or (common.ALL_WELL if found.whole else common.FAILED))
 
 
 def _places(
@@ -130,11 +130,12 @@ def _made(
     on: str,
     fail_if_altered: bool,
     as_json: bool,
-) -> bool:
+) -> int:
+    """Make them, and say what came of each; the exit code."""
     from ..core.batch import run_batch
     from .words import made_in_words
 
-    good = True
+    undecided = 0
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
     signal.signal(signal.SIGINT, lambda *_: stop.set())
@@ -149,7 +150,7 @@ def _made(
             for result in itertools.chain.from_iterable(results):
                 counts[result.status] += 1
                 altered += bool(result.altered)
-                good &= result.good
+                undecided += result.code == "decide"
                 progress.made(result.good, result.source_seconds)
                 if as_json:
                     emit(result.to_dict())
@@ -172,7 +173,12 @@ def _made(
             ),
             err=True,
         )
-    return good and done == total and not (fail_if_altered and altered)
+    if stop.is_set() and done < total:
+        return common.STOPPED
+    lost = counts["refused"] + counts["failed"]
+    if done < total or lost > undecided or (fail_if_altered and altered):
+        return common.FAILED
+    return common.WANTS_DECISION if undecided else common.ALL_WELL
 
 
 def _executor(found: Found, request: Any, workers: int | None, on: str, stack: contextlib.ExitStack) -> Any:
@@ -191,11 +197,12 @@ def _executor(found: Found, request: Any, workers: int | None, on: str, stack: c
 
 def _dry_run(found: Found, parts: list[tuple[Sequence[Path], Any]], strict: bool, as_json: bool) -> NoReturn:
     """What would be made, and nothing of it."""
-    good = [_would_make(some, request, strict, as_json) for some, request in parts]
-    leave(all(good) and found.whole)
+    verdicts = set().union(*(_would_make(some, request, strict, as_json) for some, request in parts))
+    leave(not verdicts and found.whole, undecided=verdicts == {"decide"} and found.whole)
 
 
-def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool) -> bool:
+def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool) -> set[str]:
+    """Say what would come of each; the verdicts of those that would not be made."""
     from ..core.batch.naming import Naming
     from ..core.make.ledger import Ledger
     from .words import would_make_in_words
@@ -204,14 +211,14 @@ def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool
         Naming(receiver, folder, Ledger(folder), request.true_rate, numbers=request.numbers, items=found).names(found)
         for receiver, folder in zip(request.receivers, request.folders, strict=True)
     ]
-    good = True
+    refused: set[str] = set()
     for facts, *names in zip(
         common.look(found, request.stated, request.stream, remedies=request.remedies), *namings, strict=True
     ):
         for receiver, folder, name in zip(request.receivers, request.folders, names, strict=True):
             _, fit = common.planned(facts, receiver, request.true_rate, request.remedies)
             ready = common.is_good(fit, strict) and bool(name.stem)
-            good &= ready
+            refused |= set() if ready else {fit.verdict}
             extension = receiver.rules.names.extension_for(fit.recipe.format.extension) if fit.recipe else ""
             output = folder / f"{name.stem}{extension}" if name.stem else None
             if as_json:
@@ -223,4 +230,4 @@ def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool
                 emit({**told, "output": str(output) if ready else None, "taken": name.taken or None, **fit.to_dict()})
             else:
                 say(would_make_in_words(facts.path, receiver, output, name.taken, fit, ready))
-    return good
+    return refused

@@ -597,8 +597,8 @@
   </message>
   <message>
    <location filename="../cli/help_pages.py" />
-   <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report.</source>
-   <translation>Endet mit: 0 alles gut; 1 etwas passt nicht, schlug fehl oder wurde nicht gemacht; 2 falscher Gebrauch; 130 mit Strg+C beendet, bevor es etwas zu sagen gab.</translation>
+   <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 3 nothing failed, but something wants a decision; 130 stopped by Ctrl+C.</source>
+   <translation>Rückgabewerte: 0 alles gut; 1 etwas passt nicht, schlug fehl oder wurde nicht gemacht; 2 falscher Gebrauch; 3 nichts schlug fehl, aber etwas will eine Entscheidung; 130 mit Strg+C angehalten.</translation>
   </message>
   <message>
    <location filename="../cli/help_pages.py" />
@@ -2038,6 +2038,11 @@
    <location filename="../core/batch/runner.py" />
    <source>The folder {folder} cannot be used: {reason_of}.</source>
    <translation>Der Ordner {folder} ist nicht zu gebrauchen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/runner.py" />
+   <source>In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.</source>
+   <translation>In {folder} hat jemand anders Ausgaben gemacht: deren Verzeichnis, {ledger}, können Sie nicht schreiben.</translation>
   </message>
   <message>
    <location filename="../core/batch/runner.py" />
@@ -7592,6 +7597,11 @@
    <location filename="../core/service/simulated.py" />
    <source>{count:,} expected lines are over {most_lines:,}</source>
    <translation>{count:,} erwartete Zeilen sind über {most_lines:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>an expected line of {count:,} characters is over {most:,}</source>
+   <translation>eine erwartete Zeile von {count:,} Zeichen ist länger als {most:,}</translation>
   </message>
   <message>
    <location filename="../core/service/simulated.py" />

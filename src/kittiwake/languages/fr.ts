@@ -597,8 +597,8 @@
   </message>
   <message>
    <location filename="../cli/help_pages.py" />
-   <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report.</source>
-   <translation>Codes de sortie : 0 tout va bien ; 1 quelque chose ne convient pas, a échoué ou ne fut pas produit ; 2 mauvais usage ; 130 arrêté par Ctrl+C avant d’avoir rien à dire.</translation>
+   <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 3 nothing failed, but something wants a decision; 130 stopped by Ctrl+C.</source>
+   <translation>Codes de sortie : 0 tout va bien ; 1 quelque chose ne convient pas, a échoué ou n’a pas été produit ; 2 mauvais usage ; 3 rien n’a échoué, mais quelque chose demande une décision ; 130 arrêté par Ctrl+C.</translation>
   </message>
   <message>
    <location filename="../cli/help_pages.py" />
@@ -2038,6 +2038,11 @@
    <location filename="../core/batch/runner.py" />
    <source>The folder {folder} cannot be used: {reason_of}.</source>
    <translation>Le dossier {folder} est inutilisable : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../core/batch/runner.py" />
+   <source>In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.</source>
+   <translation>Dans {folder}, quelqu’un d’autre a produit des sorties : leur registre, {ledger}, ne peut pas être écrit par vous.</translation>
   </message>
   <message>
    <location filename="../core/batch/runner.py" />
@@ -7592,6 +7597,11 @@
    <location filename="../core/service/simulated.py" />
    <source>{count:,} expected lines are over {most_lines:,}</source>
    <translation>{count:,} lignes attendues dépassent {most_lines:,}</translation>
+  </message>
+  <message>
+   <location filename="../core/service/simulated.py" />
+   <source>an expected line of {count:,} characters is over {most:,}</source>
+   <translation>une ligne attendue de {count:,} caractères dépasse {most:,}</translation>
   </message>
   <message>
    <location filename="../core/service/simulated.py" />

@@ -169,6 +169,22 @@ class TestMore(MoreCase):
         came = Client(self.service._app).post("/hear", data=json.dumps(stated(bytes(data))).encode())
         self.assertIn(came.status_code, (200, 422))
 
+    def test_a_line_that_would_take_an_engine_a_minute_is_refused_at_once(self) -> None:
+        asked = {**stated(flac(seconds=0.02)), "language": "en", "expected": ["word " * 500]}
+        came = Client(Simulated(hears)._app).post("/hear", data=json.dumps(asked), content_type="application/json")
+        self.assertEqual(came.status_code, 413)
+        self.assertIn("characters", came.get_json()["error"])
+
+    def test_of_a_long_script_a_request_takes_the_line_that_is_meant_and_some_others(self) -> None:
+        from kittiwake.cli.hear_verb import _MOST_EXPECTED, _expected
+
+        script = [f"line {n}" for n in range(1303)]
+        among = _expected("line 777", script)
+        self.assertLessEqual(len(among), _MOST_EXPECTED)
+        self.assertIn("line 777", among)
+        self.assertGreater(len(among), 200)
+        self.assertEqual(_expected("line 3", script[:9]), tuple(script[:9]))
+
     def test_whatever_is_sent_it_answers_a_thousand_times(self) -> None:
         fuzz(self, 1000, 5)
 

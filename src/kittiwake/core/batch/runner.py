@@ -20,7 +20,7 @@ from ...words import phrase
 from ..disk.place import sweep
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
-from ..make.ledger import Entry, Ledger, only_run
+from ..make.ledger import LEDGER, Entry, Ledger, only_run
 from ..make.output import Result, unaltered
 from ..measure.analyze import same_stamp, source_stamp
 from ..model import Clip, Facts, Receiver
@@ -91,6 +91,12 @@ def _hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
             told = phrase(
                 "The folder {folder} cannot be used: {reason_of}.", folder=folder, reason_of=reason_of(error)
             )
+            if isinstance(error, PermissionError) and os.access(folder, os.W_OK):
+                told = phrase(
+                    "In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.",
+                    folder=folder,
+                    ledger=LEDGER,
+                )
             raise MakeError(told, phrase("Choose another output folder."), "no_folder") from error
         sweep(folder)
     return held

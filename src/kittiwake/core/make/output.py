@@ -56,7 +56,8 @@ class Result:
     output : where it is; None where nothing was made.
     status : ``made``; ``kept``, as it was made before; ``refused``, for what its source or the rules are; ``failed``.
     seconds : of the output.
-    code : of the error.
+    code : of the error; of what was refused its verdict.
+    remedies : codes of what can be done about it, for ``--remedy``.
     messages : further sentences for the user.
     altered : name of an output that was made before and altered since, which is left alone; empty where there is none.
     source_seconds : length of the source, where it is known.
@@ -80,6 +81,7 @@ class Result:
     altered: str = ""
     source_seconds: float = 0.0
     plan: OutputPlan | None = None
+    remedies: tuple[str, ...] = ()
 
     @classmethod
     def of(cls, plan: OutputPlan, status: Status, **known: Any) -> Result:
@@ -132,6 +134,8 @@ class Result:
             "sha256": self.sha256,
             "proof": self.proof.to_dict() if self.proof else None,
             "error": self.error,
+            "code": self.code or None,
+            "remedies": list(self.remedies),
             "said": list(self.messages),
             "altered": self.altered or None,
         }

@@ -90,7 +90,9 @@ def write(
     if not plan.fit.ready or plan.fit.recipe is None:
         blocking = [problem for problem in plan.fit.problems if problem.severity in ("decide", "cannot")]
         told = joined(part for problem in blocking for part in (problem.message, _what_to_do(problem)) if part)
-        return Result.of(plan, "refused", error=told or phrase("It does not fit."), code=plan.fit.verdict)
+        ways = tuple(one.code for problem in blocking for one in problem.remedies if one.applies)
+        why = told or phrase("It does not fit.")
+        return Result.of(plan, "refused", error=why, code=plan.fit.verdict, remedies=ways)
     try:
         return _write(plan, plan.fit.recipe, before, old, over, request, speculative, progress, cancelled)
     except Exception as error:  # a library's surprise must not stop the others

@@ -38,6 +38,7 @@ _MAGIC = {"flac": b"fLaC", "wav": b"RIFF", "ogg_opus": b"OggS"}
 _HEADERLESS = {"linear16": "PCM_16", "ulaw": "ULAW"}
 _BLOCK = 1 << 16  # frames
 _MOST_ITEMS, _MOST_LINES = 100, 1000
+_LONGEST_LINE = 500  # characters: an engine takes a minute to lay out what is far longer
 _READ = 20.0  # s without a byte of a request
 BROKEN = -1  # a failure: an answer that is no JSON
 
@@ -204,6 +205,12 @@ def _checked(asked: Any) -> tuple[bytes, NDArray[np.float32], int, str, tuple[st
     if len(lines) > _MOST_LINES:
         raise RefusedError(
             413, phrase("{count:,} expected lines are over {most_lines:,}", count=len(lines), most_lines=_MOST_LINES)
+        )
+    longest = max((len(line) for line in lines), default=0)
+    if longest > _LONGEST_LINE:
+        raise RefusedError(
+            413,
+            phrase("an expected line of {count:,} characters is over {most:,}", count=longest, most=_LONGEST_LINE),
         )
     if len(data) > MOST_BYTES:
         raise RefusedError(
