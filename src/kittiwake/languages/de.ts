@@ -4546,6 +4546,21 @@
    <translation>höchstens {highest}</translation>
   </message>
   <message>
+   <location filename="../core/fit/rules/__init__.py" />
+   <source>The rule “{key}” cannot be asked, since it fails ({kind}: {error}).</source>
+   <translation>Die Regel „{key}“ kann nicht befragt werden, da sie fehlschlägt ({kind}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/__init__.py" />
+   <source>Mend the extension that it comes from.</source>
+   <translation>Die Erweiterung richten, von der sie kommt.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/__init__.py" />
+   <source>a rule that can be asked</source>
+   <translation>eine Regel, die befragt werden kann</translation>
+  </message>
+  <message>
    <location filename="../core/fit/rules/bandwidth.py" />
    <source>deliver narrow sound</source>
    <translation>schmalen Ton liefern</translation>

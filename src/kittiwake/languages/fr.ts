@@ -4546,6 +4546,21 @@
    <translation>au plus {highest}</translation>
   </message>
   <message>
+   <location filename="../core/fit/rules/__init__.py" />
+   <source>The rule “{key}” cannot be asked, since it fails ({kind}: {error}).</source>
+   <translation>La règle « {key} » ne peut pas être consultée, car elle échoue ({kind} : {error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/__init__.py" />
+   <source>Mend the extension that it comes from.</source>
+   <translation>Réparez l’extension dont elle vient.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/rules/__init__.py" />
+   <source>a rule that can be asked</source>
+   <translation>une règle qui peut être consultée</translation>
+  </message>
+  <message>
    <location filename="../core/fit/rules/bandwidth.py" />
    <source>deliver narrow sound</source>
    <translation>livrer un son étroit</translation>

@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import dataclasses
 import unittest
+from collections.abc import Iterator
 from pathlib import Path
+from unittest import mock
 
 from kittiwake.core.fit import Problem, fit
 from kittiwake.core.fit.batch_context import BatchContext
@@ -14,6 +16,8 @@ from kittiwake.core.fit.remedies import is_remedy, unaccepted
 from kittiwake.core.fit.remedies.registry import OFFERS
 from kittiwake.core.fit.rules import RULES, check_receiver, demands_of
 from kittiwake.core.fit.rules.rate import bit_rates
+from kittiwake.core.make import make_output
+from kittiwake.core.make.output import OutputPlan
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp, load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Limits, Rules, Treatment
@@ -164,3 +168,30 @@ class TestFiles(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class TestRulesThatFail(FolderCase):
+    def test_what_a_rule_raises_is_a_sentence_at_the_clip_and_no_end_of_the_run(self) -> None:
+        """In planning, lazily too, and in proof; the other rules are asked all the same."""
+
+        def lazily(*_: object) -> Iterator[Problem]:
+            yield from ()
+            raise ZeroDivisionError("division by zero")
+
+        for asked, say in (("problems", lambda *_: 1 // 0), ("problems", lazily), ("checks", lazily)):
+            rule = Rule("broken", **{asked: say}, value=lambda receiver: True)  # type: ignore[arg-type]
+            with self.subTest(asked), mock.patch.dict(RULES, {"broken": rule}):
+                path = self.write("voice.wav", speech_like(16_000, 1.0), 16_000)
+                menu = load_receiver("phone-menu")
+                clip, facts = Clip.whole(path), analyze(path)
+                found = fit(clip, facts, menu)
+                if asked == "problems":
+                    self.assertEqual((found.verdict, found.problems[0].code), ("cannot", "rule_fails"))
+                    self.assertIn("“broken”", found.problems[0].message)
+                    self.assertIn("division by zero", found.problems[0].message)
+                    continue
+                self.assertEqual(found.verdict, "convert")
+                done = make_output(OutputPlan(clip, facts, found, menu, self.folder / "out.wav"))
+                self.assertEqual((done.status, done.code), ("failed", "proof"))
+                self.assertIn("broken", done.error or "")
+                self.assertFalse((self.folder / "out.wav").exists())

@@ -9,6 +9,9 @@ from collections.abc import Callable, Iterable, Iterator
 from typing import Any
 
 from ...plain_data import dataclass
+from ..errors import KittiwakeError
+from ..log import log
+from .facts import NotMeasuredError
 
 Choices = tuple[tuple[Any, str], ...]
 
@@ -106,12 +109,30 @@ def stated_rules(receiver: Any) -> Iterator[tuple[Rule, Any]]:
             yield rule, value
 
 
-def answers(receiver: Any, asked: str, about: Any) -> Iterator[Any]:
+def answers(
+    receiver: Any, asked: str, about: Any, failed: Callable[[Rule, Exception], Any] | None = None
+) -> Iterator[Any]:
     """What the rules that a receiver states have to say, in order; ``asked`` is the function of ``Rule`` by name, ``about`` its first argument.
 
     Rules without a say are not asked for their value: there are many, and clips are planned by the hundred thousand.
+
+    Parameters
+    ----------
+    failed : answers in place of a rule that raises what nobody expects, as one from outside may; without it that is raised.
     """
     for rule in RULES.values():
         say = getattr(rule, asked)
-        if say is not None and (value := rule.stated(receiver)) is not None:
-            yield say(about, value)
+        if say is None or (value := rule.stated(receiver)) is None:
+            continue
+        try:
+            said = say(about, value)
+            if isinstance(said, Iterator):
+                said = list(said)  # here, where what it raises belongs to its rule
+        except (KittiwakeError, NotMeasuredError):
+            raise
+        except Exception as error:  # whatever somebody's rule does
+            if failed is None:
+                raise
+            log.error("the rule %s, asked for its %s", rule.key, asked, exc_info=error)
+            said = failed(rule, error)
+        yield said

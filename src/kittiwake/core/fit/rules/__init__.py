@@ -3,12 +3,12 @@
 Pure, but for what proof gives to its checks.
 """
 
-from ....words import joined
+from ....words import joined, phrase
 from ...extensions import import_all
 from ...model import Receiver
-from ...model.rule import RULES, answers
+from ...model.rule import RULES, Rule, answers
 from ..asked import Asked
-from ..remedies import unaccepted, with_offers
+from ..remedies import ask, unaccepted, with_offers
 from ..verdict import Problem
 from .subject import Check, Promise, Subject
 
@@ -20,14 +20,29 @@ import_all(__name__, __path__)
 def problems_of(asked: Asked) -> list[Problem]:
     """Everything about a clip that stands in the way of a receiver's rules, or is worth a warning, with what can be done about it."""
     found: list[Problem] = []
-    for problems in answers(asked.receiver, "problems", asked):
+    for problems in answers(asked.receiver, "problems", asked, _failed):
         found += problems
     return [with_offers(asked, problem) for problem in unaccepted(found, asked.touch)]
 
 
+def _failed(rule: Rule, error: Exception) -> list[Problem]:
+    """That a rule cannot be asked: nothing is made by rules that nobody can hold it to."""
+    told = phrase(
+        "The rule “{key}” cannot be asked, since it fails ({kind}: {error}).",
+        key=rule.key,
+        kind=type(error).__name__,
+        error=error,
+    )
+    return [Problem("rule_fails", "cannot", told, (ask(phrase("Mend the extension that it comes from.")),))]
+
+
 def checked(subject: Subject) -> list[Check]:
     """Each rule that a receiver states, held against a file."""
-    return [check for checks in answers(subject.receiver, "checks", subject) for check in checks]
+
+    def failed(rule: Rule, error: Exception) -> list[Check]:
+        return [Check(rule.key, phrase("a rule that can be asked"), f"{type(error).__name__}: {error}", False)]
+
+    return [check for checks in answers(subject.receiver, "checks", subject, failed) for check in checks]
 
 
 def demands_of(receiver: Receiver) -> str:
