@@ -258,7 +258,7 @@ def _built(
             if isinstance(step, Built):
                 shown.close()
                 _tell(step, wish, as_json)
-                return True
+                return _no_side_is_empty(step, wish)
             assert isinstance(step, Step)
             if step.name != what:
                 shown.close()
@@ -267,6 +267,22 @@ def _built(
                 bar.reach(step.done)
     say(tr("Stopped; the same command goes on from here."), err=True)
     return False
+
+
+def _no_side_is_empty(built: Any, wish: Any) -> bool:
+    """Whether every side that is to have a share has something; says which have not."""
+    if built.packed is None or not sum(built.packed.clips.values()):
+        return True
+    empty = [side for side, share in wish.shares.items() if share > 0 and not built.packed.clips[side]]
+    for side in empty:
+        say(
+            tr(
+                "Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.",
+                side=side,
+            ),
+            err=True,
+        )
+    return not empty
 
 
 def _executor(workers: int | None, on: str) -> Any:

@@ -32,6 +32,7 @@ class Bar:
         self._count = 0
         self._begun = time.monotonic()
         self._drawn = 0.0
+        self._said = self._begun
         self._there = False
         self._on = sys.stderr.isatty() and total > 1
 
@@ -59,7 +60,13 @@ class Bar:
         """A piece of work is done."""
         self._count += 1
         now = time.monotonic()
-        if not self._on or now - self._drawn < _DRAWN_EVERY:
+        if not self._on:
+            if self._total > 1 and now - self._said > _EVERY:  # into a pipe or a log
+                self._said = now
+                sys.stderr.write(f"{self._what}: {self._so_far()}{', ' * bool(told)}{told}\n")
+                sys.stderr.flush()
+            return
+        if now - self._drawn < _DRAWN_EVERY:
             return
         self._drawn, self._there = now, True
         full = _WIDTH * self._count // self._total
@@ -88,17 +95,12 @@ class Making(Bar):
         super().__init__(what, total)
         self._failed = 0
         self._sound = 0.0
-        self._said = self._begun
 
     def made(self, good: bool, seconds: float) -> None:
         """An output is made, or not, from so many seconds of sound."""
         self._failed += not good
         self._sound += seconds
         self.done(self._told())
-        if not self._on and self._total > 1 and time.monotonic() - self._said > _EVERY:
-            self._said = time.monotonic()
-            sys.stderr.write(f"{self._what}: {self._so_far()}, {self._told()}\n")
-            sys.stderr.flush()
 
     def _told(self) -> str:
         gone = max(1e-3, time.monotonic() - self._begun)

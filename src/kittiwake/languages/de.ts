@@ -279,6 +279,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.</source>
+   <translation>Nach {side} kam nichts: es gibt zu wenige Sprecher, um ihm einen zu geben. --splits angeben oder ein anderes --split.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
    <translation>{clips:,} von {of_clips:,} Clips behalten, {kept} von {all}.</translation>
   </message>
@@ -2467,6 +2472,11 @@
    <location filename="../core/corpus/segments.py" />
    <source>No times of words are known, so that pieces of it have no text</source>
    <translation>Es sind keine Zeiten der Wörter bekannt, sodass Stücke davon keinen Text haben</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Some of its pieces have no words</source>
+   <translation>Einige Stücke davon haben keine Wörter</translation>
   </message>
   <message>
    <location filename="../core/corpus/segments.py" />
@@ -13767,6 +13777,21 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>Quick convert…</source>
+   <translation>Schnell umwandeln…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Convert files for one receiver in a small window, without putting them on the board.</source>
+   <translation>Dateien in einem kleinen Fenster für einen Empfänger umwandeln, ohne sie auf das Brett zu legen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Convert which files</source>
+   <translation>Welche Dateien umwandeln</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>New job</source>
    <translation>Neuer Auftrag</translation>
   </message>
@@ -15274,6 +15299,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/quick/window.py" />
    <source>The receiver</source>
    <translation>Der Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>a receiver, or what you need: mp3 192k stereo</source>
+   <translation>ein Empfänger, oder was gebraucht wird: mp3 192k stereo</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>A receiver, or what you need: mp3 192k stereo · ulaw 8k &lt; 56 kB</source>
+   <translation>Ein Empfänger, oder was gebraucht wird: mp3 192k stereo · ulaw 8k &lt; 56 kB</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />

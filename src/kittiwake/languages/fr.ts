@@ -279,6 +279,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.</source>
+   <translation>Rien n’est venu dans {side} : il y a trop peu de locuteurs pour lui en donner un. Donnez --splits, ou un autre --split.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
    <translation>{clips:,} clips gardés sur {of_clips:,}, {kept} sur {all}.</translation>
   </message>
@@ -2467,6 +2472,11 @@
    <location filename="../core/corpus/segments.py" />
    <source>No times of words are known, so that pieces of it have no text</source>
    <translation>Les instants des mots sont inconnus, si bien que ses morceaux n’ont pas de texte</translation>
+  </message>
+  <message>
+   <location filename="../core/corpus/segments.py" />
+   <source>Some of its pieces have no words</source>
+   <translation>Certains de ses morceaux n’ont pas de mots</translation>
   </message>
   <message>
    <location filename="../core/corpus/segments.py" />
@@ -13767,6 +13777,21 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>Quick convert…</source>
+   <translation>Conversion rapide…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Convert files for one receiver in a small window, without putting them on the board.</source>
+   <translation>Convertir des fichiers pour un récepteur dans une petite fenêtre, sans les poser sur le tableau.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>Convert which files</source>
+   <translation>Convertir quels fichiers</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>New job</source>
    <translation>Nouveau travail</translation>
   </message>
@@ -15274,6 +15299,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/quick/window.py" />
    <source>The receiver</source>
    <translation>Le récepteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>a receiver, or what you need: mp3 192k stereo</source>
+   <translation>un récepteur, ou ce qu’il faut : mp3 192k stereo</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>A receiver, or what you need: mp3 192k stereo · ulaw 8k &lt; 56 kB</source>
+   <translation>Un récepteur, ou ce qu’il faut : mp3 192k stereo · ulaw 8k &lt; 56 kB</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />

@@ -10,6 +10,9 @@ from dataclasses import replace
 from typing import Any
 from unittest import mock
 
+from click.testing import CliRunner
+
+from kittiwake.cli.main import cli
 from kittiwake.core.corpus.build import build
 from kittiwake.core.corpus.row import Findings, Row
 from kittiwake.core.corpus.rows import Source, rows_of
@@ -19,7 +22,7 @@ from kittiwake.core.corpus.wish import Wish
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.process import InProcess
 from tests.core.corpus.test_build import CORPUS, BuildTest
-from tests.sounds import speech_like
+from tests.sounds import FolderCase, speech_like
 
 
 class TestTrust(BuildTest):
@@ -142,3 +145,27 @@ class TestTrust(BuildTest):
 
 
 del BuildTest  # its own tests stand in its own file
+
+
+class TestSides(FolderCase):
+    def test_a_side_that_nothing_came_into_is_said_and_is_no_success(self) -> None:
+        for n in range(4):
+            self.write(f"in/one/{n}.wav", speech_like(16_000, 1.0, seed=n), 16_000)
+        done = CliRunner().invoke(
+            cli,
+            [
+                "corpus",
+                "--into",
+                str(self.folder / "out"),
+                "--pattern",
+                "{speaker}/{id}.wav",
+                str(self.folder / "in"),
+            ],
+        )
+        self.assertEqual(done.exit_code, 1, done.output)
+        self.assertIn("Nothing came into test", done.output)
+        self.assertTrue(list((self.folder / "out").rglob("*.flac")))
+        whole = CliRunner().invoke(
+            cli, ["corpus", "--into", str(self.folder / "all"), "--split", "100/0/0", str(self.folder / "in")]
+        )
+        self.assertEqual(whole.exit_code, 0, whole.output)

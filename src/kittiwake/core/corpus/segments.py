@@ -120,6 +120,8 @@ def segmented(
         texts = shared_out(row.text, told, [(a / rate, b / rate) for a, b in pieces], row.language)
         if row.text and not any(texts):
             findings.add(phrase("No times of words are known, so that pieces of it have no text"), row.id)
+        elif row.text and not all(texts):
+            findings.add(phrase("Some of its pieces have no words"), row.id)
         for n, ((start, stop), text) in enumerate(zip(pieces, texts, strict=True), 1):
             own = f"{row.id}-{n:03}"
             seconds = (stop - start) / rate

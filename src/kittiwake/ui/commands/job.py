@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QMimeData, QUrl
+from PySide6.QtCore import QMimeData, Qt, QUrl
+from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
 from ...commands import command
@@ -19,6 +20,7 @@ from ..autosave import Autosaved, autosaved
 from ..context import Context
 from ..language import day_and_time
 from ..moved_sources import MovedSources
+from ..quick.window import QuickWindow
 from ..short_path import short_path
 
 
@@ -106,6 +108,30 @@ def open_recent(at: Context) -> None:
     dialog = RecentDialog(at.window, jobs)
     dialog.accepted.connect(lambda: at.view.open_job(dialog.path) if dialog.path else None)
     dialog.open()
+
+
+@command(
+    "job.quick",
+    "Quick convert…",
+    "Convert files for one receiver in a small window, without putting them on the board.",
+    menu="Job",
+)
+def quick_convert(at: Context) -> None:
+    names, _ = QFileDialog.getOpenFileNames(at.window, tr("Convert which files"))
+    if names:
+        open_quick(at, [Path(name) for name in names])
+
+
+def open_quick(at: Context, paths: list[Path]) -> QuickWindow:
+    """The small window beside this one."""
+    small = QuickWindow(paths, "", at.settings)
+    small.setParent(at.window, Qt.WindowType.Window)
+    small.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+    small.show_wanted.connect(lambda folder: QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder))))
+    small.window_wanted.connect(at.view.add_paths)
+    small.show()
+    small.choice.setFocus()
+    return small
 
 
 @command("job.new", "New job", "Begin anew, for the receivers used last.", "Ctrl+N", menu="Job")

@@ -4,13 +4,15 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PySide6.QtCore import QEvent, QTimer, Signal
+from PySide6.QtCore import QEvent, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import QApplication, QComboBox, QHBoxLayout, QLabel, QProgressBar, QVBoxLayout, QWidget
 
+from ...core.errors import KittiwakeError
 from ...core.fit import Remedy
+from ...core.fit.wish import receiver_of_wish
 from ...core.model import shipped_receivers
-from ...core.model.own_receivers import last_used, own_receivers
+from ...core.model.own_receivers import keep_own, last_used, own_receivers
 from ...core.project import Cell, edits
 from ...words import in_words, tr
 from ..bench.parts import ProblemList, scrolled
@@ -48,6 +50,7 @@ class QuickWindow(QWidget):
         self._left = 0
         self._paths: list[Path] = []
         self._shut = False
+        self._slug = ""
         self.setWindowTitle(tr("Quick convert – Kittiwake"))
         self.setAcceptDrops(True)
         self.setMinimumSize(scaled(460), scaled(300))
@@ -74,6 +77,10 @@ class QuickWindow(QWidget):
         for slug, name in _offered():
             self.choice.addItem(in_words(name), slug)
         self.choice.setCurrentIndex(max(0, self.choice.findData(receiver or _first())))
+        self.choice.setEditable(True)
+        self.choice.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
+        self.choice.lineEdit().setPlaceholderText(tr("a receiver, or what you need: mp3 192k stereo"))
+        self.choice.setToolTip(tr("A receiver, or what you need: mp3 192k stereo · ulaw 8k < 56 kB"))
         top.addWidget(self.choice, 1)
         self.go_button = Button(tr("Convert  Enter"))
         self.go_button.setProperty("main", True)
@@ -110,7 +117,8 @@ class QuickWindow(QWidget):
     def _connect(self) -> None:
         session, maker = self.session, self.maker
         self.go_button.clicked.connect(self.go)
-        self.choice.activated.connect(lambda _: self._begin(self.choice.currentData()))
+        self.choice.activated.connect(self._chosen)
+        self.choice.lineEdit().returnPressed.connect(self._entered)
         self.close_button.clicked.connect(self.close)
         self.folder_button.clicked.connect(lambda: self.show_wanted.emit(self._folder()))
         self.window_button.clicked.connect(self._to_the_window)
@@ -131,8 +139,38 @@ class QuickWindow(QWidget):
         self._settle.setInterval(50)
         self._settle.timeout.connect(self._settled)
 
+    def _chosen(self, _: int) -> None:
+        """One of the list was taken: where it is still to be said when to begin, Enter says so next."""
+        if self.choice.currentData() != self._slug:
+            self._begin(self.choice.currentData())
+        if self.asked:
+            self.go_button.setFocus()
+
+    def _entered(self) -> None:
+        """Enter in the field: what is typed there is a receiver, or a wish that becomes one; and it is made."""
+        text = self.choice.currentText().strip()
+        at = self.choice.findText(text, Qt.MatchFlag.MatchFixedString)
+        if at < 0:
+            try:
+                wish = receiver_of_wish(text)
+                keep_own(wish)
+            except KittiwakeError as error:
+                self.told.setText(in_words(str(error)))
+                self.choice.lineEdit().selectAll()
+                return
+            at = self.choice.findData(wish.slug)
+            if at < 0:
+                self.choice.addItem(in_words(wish.name), wish.slug)
+                at = self.choice.count() - 1
+        self.choice.setCurrentIndex(at)
+        if self.choice.currentData() != self._slug:
+            self._begin(self.choice.currentData())
+        if self.asked:
+            self.go()
+
     def _begin(self, slug: str) -> None:
         """Another receiver: the same files anew."""
+        self._slug = slug
         self._stay()
         project = self.session.project
         placement = "beside" if self._settings["quick.place"] == "beside" else self._settings["outputs.placement"]
