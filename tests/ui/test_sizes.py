@@ -9,10 +9,21 @@ from unittest import mock
 
 from PySide6.QtCore import QRect, QRectF, Qt
 from PySide6.QtGui import QPainter
-from PySide6.QtWidgets import QAbstractButton, QCheckBox, QComboBox, QLabel, QPushButton, QScrollArea, QWidget
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QCheckBox,
+    QComboBox,
+    QLabel,
+    QPushButton,
+    QScrollArea,
+    QTableView,
+    QTreeView,
+    QWidget,
+)
 
 from kittiwake.ui.bench.drawn import Drawn
-from kittiwake.ui.elided import ElidedLabel
+from kittiwake.ui.elided import ElidedButton, ElidedLabel
 from kittiwake.ui.language import use_language
 from kittiwake.ui.quick.window import QuickWindow
 from kittiwake.ui.start import make_app
@@ -50,6 +61,65 @@ def cut_off(root: QWidget) -> list[str]:
             if metrics.horizontalAdvance(widget.text().replace("&", "")) > room + 2:
                 found.append(f"{type(widget).__name__} {widget.text()!r}: {widget.width()}")
     return found
+
+
+def short_beside_room(root: QWidget) -> list[str]:
+    """Labels and buttons that end in an ellipsis, and cells that do, where there is room left beside them."""
+    found = []
+    for widget in root.findChildren(QWidget):
+        if not widget.isVisible():
+            continue
+        if isinstance(widget, ElidedLabel | ElidedButton):
+            whole = widget.accessibleName() if isinstance(widget, ElidedButton) else widget.text()
+            lacks = widget.sizeHint().width() - widget.width()
+            if lacks > 2 and whole and (room := _room_beside(widget)) >= lacks:
+                found.append(f"{whole[:60]!r} lacks {lacks}, and {room} are free beside it")
+        elif isinstance(widget, QTableView | QTreeView) and widget.model() is not None:
+            found += _short_cells(widget)
+    return found
+
+
+def _room_beside(widget: QWidget) -> int:
+    """Pixels on its right that nothing is in, up to the edge of what it lies in."""
+    parent = widget.parentWidget()
+    if parent is None:
+        return 0
+    place = widget.geometry()
+    right = parent.contentsRect().right() - 16
+    for other in parent.children():
+        if isinstance(other, QWidget) and other is not widget and other.isVisible():
+            there = other.geometry()
+            if there.left() >= place.right() and there.top() < place.bottom() and there.bottom() > place.top():
+                right = min(right, there.left() - 12)
+    return right - place.right()
+
+
+def _short_cells(view: QTableView | QTreeView) -> list[str]:
+    """Cells of the first rows that are cut where the view, or a column with more than its longest text, has room for the rest."""
+    head = view.horizontalHeader() if isinstance(view, QTableView) else view.header()
+    model, metrics = view.model(), view.fontMetrics()
+    shown = [n for n in range(model.columnCount()) if not head.isSectionHidden(n)]
+    rows = range(min(20, model.rowCount()))
+    texts = {
+        n: [
+            text
+            for row in rows
+            if isinstance(text := model.index(row, n).data(Qt.ItemDataRole.DisplayRole), str) and "\n" not in text
+        ]
+        for n in shown
+    }
+    heads = {n: str(model.headerData(n, Qt.Orientation.Horizontal) or "") for n in shown}
+    wants = {n: max((metrics.horizontalAdvance(text) + 8 for text in texts[n]), default=40) for n in shown}
+    needs = {
+        n: max(wants[n], *(metrics.horizontalAdvance(line) + 24 for line in heads[n].split("\n")), 40) for n in shown
+    }
+    free = view.viewport().width() - sum(head.sectionSize(n) for n in shown)
+    free += sum(max(0, head.sectionSize(n) - needs[n]) for n in shown if texts[n])
+    return [
+        f"{type(view).__name__} {max(texts[n], key=metrics.horizontalAdvance)[:40]!r} lacks {wants[n] - head.sectionSize(n)}, and {free} are free"
+        for n in shown
+        if texts[n] and 2 < wants[n] - head.sectionSize(n) <= free - 4
+    ]
 
 
 def beside(root: QWidget) -> list[str]:
@@ -121,9 +191,10 @@ def painted_short(root: QWidget) -> list[str]:
 class TestSizes(WindowCase):
     def check(self, root: QWidget, what: str) -> None:
         self.app.processEvents()
-        self.app.processEvents()
+        QTest.qWait(60)  # columns give each other room once what is in them is there
         self.assertEqual(painted_short(root), [], what)
         self.assertEqual(cut_off(root), [], what)
+        self.assertEqual(short_beside_room(root), [], what)
         self.assertEqual(beside(root), [], what)
         self.assertEqual(overlapping(root), [], what)
 

@@ -9,6 +9,7 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QHeaderView, QTableWidget
 
 from ..words import in_words
+from .fitted_columns import FittedColumns
 from .theme.scale import scaled
 
 
@@ -30,6 +31,7 @@ class KeyTable(QTableWidget):
         head.setHighlightSections(False)
         head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
         head.setSectionResizeMode(len(heads) - 1, QHeaderView.ResizeMode.Stretch)
+        FittedColumns(self)
 
     def key_of(self, row: int) -> str:
         """What the first cell of a row stands for (``UserRole``); empty where there is none."""

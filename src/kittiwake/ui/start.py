@@ -53,8 +53,8 @@ def make_app() -> QApplication:
 
 
 def _say(kind: QtMsgType, context: QMessageLogContext, text: str) -> None:
-    """What Qt has to say goes to stderr, but for services that are not there: the ear says so of the sound server where it matters."""
-    if not text.startswith(("PulseAudio", "Failed to register with host portal")):
+    """What Qt has to say goes to stderr, but for services that are not there, of which the ear tells where it matters, and what virtual displays lack."""
+    if not text.startswith(("PulseAudio", "Failed to register with host portal", "This plugin does not support")):
         print(text, file=sys.stderr)
 
 

@@ -90,7 +90,8 @@ class TestWriters(FolderCase):
         pcm = FORMATS["wav", "pcm_s16"]
         for limit, seconds in ((57344, 3.581), (56000, 3.497), (200_000, 12.497)):
             self.assertAlmostEqual(pcm.frames_within(limit, 1, 8000) / 8000, seconds, delta=0.0005)  # type: ignore[operator]
-        self.assertIsNone(FORMATS["flac", "pcm_s16"].frames_within(1000, 1, 8000))
+        # Of what depends on the sound, as many as surely fit.
+        self.assertEqual(FORMATS["flac", "pcm_s16"].frames_within(1000, 1, 8000), 398)
 
     def test_every_format_is_read_back_with_its_signal_by_the_reader_that_proves_it(self) -> None:
         x, own = speech()

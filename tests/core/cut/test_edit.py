@@ -148,7 +148,7 @@ class TestNames(FolderCase):
         corrected = (*spans[:2], spans[2].changed(name="d", by_hand=True), *spans[3:])
         self.assertEqual([s.name for s in named(corrected, self.lines)], ["a", "b", "d", "e", "f"])
         own = (*spans[:2], spans[2].changed(name="mine", by_hand=True), *spans[3:])
-        self.assertEqual([s.name for s in named(own, self.lines)], ["a", "b", "mine", "c", "d"])
+        self.assertEqual([s.name for s in named(own, self.lines)], ["a", "b", "mine", "d", "e"])
 
     def test_takes_share_a_line(self) -> None:
         cut = another_take(Cut(tuple(Span(n * 10, n * 10 + 5, id=str(n)) for n in range(4))), "1")

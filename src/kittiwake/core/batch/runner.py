@@ -91,7 +91,7 @@ def _hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
             told = phrase(
                 "The folder {folder} cannot be used: {reason_of}.", folder=folder, reason_of=reason_of(error)
             )
-            if isinstance(error, PermissionError) and os.access(folder, os.W_OK):
+            if isinstance(error, PermissionError) and (folder / LEDGER).exists():
                 told = phrase(
                     "In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.",
                     folder=folder,

@@ -14,6 +14,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
 from ...words import in_words, phrase, tr
+from ..fitted_columns import FittedColumns
 from ..session import Session
 from ..theme.scale import scaled
 
@@ -157,10 +158,11 @@ class LevelsPage(QWidget):
         heads = self.table.horizontalHeader()
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
+        FittedColumns(self.table)
         for section in range(1, self.model.columnCount()):
             wide = scaled(205 if section == 2 else 126 if section in (1, 7) else 112)
             heads.resizeSection(section, max(wide, heads.sectionSizeHint(section)))
-        heads.setMinimumSectionSize(scaled(112))
+        heads.setMinimumSectionSize(scaled(64))
         heads.setHighlightSections(False)
         heads.setSortIndicator(2, Qt.SortOrder.AscendingOrder)
         self.table.activated.connect(lambda index: self.wanted.emit(self.model.rows[index.row()][0].id))

@@ -6,7 +6,16 @@ from pathlib import Path
 
 from PySide6.QtCore import QEvent, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeySequence, QShortcut
-from PySide6.QtWidgets import QApplication, QComboBox, QHBoxLayout, QLabel, QProgressBar, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QApplication,
+    QComboBox,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QProgressBar,
+    QVBoxLayout,
+    QWidget,
+)
 
 from ...core.errors import KittiwakeError
 from ...core.fit import Remedy
@@ -77,9 +86,10 @@ class QuickWindow(QWidget):
         for slug, name in _offered():
             self.choice.addItem(in_words(name), slug)
         self.choice.setCurrentIndex(max(0, self.choice.findData(receiver or _first())))
-        self.choice.setEditable(True)
+        self.field = QLineEdit()
+        self.choice.setLineEdit(self.field)  # which lets it be typed in
         self.choice.setInsertPolicy(QComboBox.InsertPolicy.NoInsert)
-        self.choice.lineEdit().setPlaceholderText(tr("a receiver, or what you need: mp3 192k stereo"))
+        self.field.setPlaceholderText(tr("a receiver, or what you need: mp3 192k stereo"))
         self.choice.setToolTip(tr("A receiver, or what you need: mp3 192k stereo · ulaw 8k < 56 kB"))
         top.addWidget(self.choice, 1)
         self.go_button = Button(tr("Convert  Enter"))
@@ -118,7 +128,7 @@ class QuickWindow(QWidget):
         session, maker = self.session, self.maker
         self.go_button.clicked.connect(self.go)
         self.choice.activated.connect(self._chosen)
-        self.choice.lineEdit().returnPressed.connect(self._entered)
+        self.field.returnPressed.connect(self._entered)
         self.close_button.clicked.connect(self.close)
         self.folder_button.clicked.connect(lambda: self.show_wanted.emit(self._folder()))
         self.window_button.clicked.connect(self._to_the_window)
@@ -156,7 +166,7 @@ class QuickWindow(QWidget):
                 keep_own(wish)
             except KittiwakeError as error:
                 self.told.setText(in_words(str(error)))
-                self.choice.lineEdit().selectAll()
+                self.field.selectAll()
                 return
             at = self.choice.findData(wish.slug)
             if at < 0:

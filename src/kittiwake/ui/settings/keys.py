@@ -54,6 +54,7 @@ class KeysPart(QWidget):
         self.table.cellDoubleClicked.connect(lambda *_: self.change())
         head = self.table.horizontalHeader()
         head.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
+        head.setSectionResizeMode(2, QHeaderView.ResizeMode.Interactive)
         self.table.setColumnWidth(1, scaled(170))
         self.table.setColumnWidth(2, scaled(150))
         column.addWidget(self.table)
