@@ -191,7 +191,7 @@ def painted_short(root: QWidget) -> list[str]:
 class TestSizes(WindowCase):
     def check(self, root: QWidget, what: str) -> None:
         self.app.processEvents()
-        QTest.qWait(60)  # columns give each other room once what is in them is there
+        QTest.qWait(80)  # columns give each other room once what is in them is there
         self.assertEqual(painted_short(root), [], what)
         self.assertEqual(cut_off(root), [], what)
         self.assertEqual(short_beside_room(root), [], what)

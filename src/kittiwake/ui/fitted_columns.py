@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QHeaderView, QTableView, QTreeView
 
 _ROWS = 60  # whose texts are looked at
 _AROUND = 14  # pixels beside a text
-_WAIT_MS = 40
+_WAIT_MS = 15
 
 
 class FittedColumns(QObject):

@@ -246,9 +246,11 @@ class Window(QMainWindow):
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
-        if not event.spontaneous() and not self._fitted:
+        if (
+            not event.spontaneous() and not self._fitted and QApplication.platformName() != "offscreen"
+        ):  # there is no desktop there
             self._fitted = True
-            QTimer.singleShot(_FRAME_MS, self.fit_screen)  # how thick the frame is nobody knows before it is there
+            # QTimer.singleShot(_FRAME_MS, self.fit_screen)  # how thick the frame is nobody knows before it is there
 
     def fit_screen(self) -> None:
         """With its frame within what the desktop leaves, so that the status line is to be seen."""
