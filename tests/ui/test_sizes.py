@@ -99,7 +99,7 @@ def _short_cells(view: QTableView | QTreeView) -> list[str]:
     head = view.horizontalHeader() if isinstance(view, QTableView) else view.header()
     model, metrics = view.model(), view.fontMetrics()
     shown = [n for n in range(model.columnCount()) if not head.isSectionHidden(n)]
-    rows = range(min(20, model.rowCount()))
+    rows = range(min(60, model.rowCount()))
     texts = {
         n: [
             text

@@ -60,7 +60,7 @@ if TYPE_CHECKING:
     pass
 
 
-_FRAME_MS = 150  # after which a desktop has put its frame around the window
+_FRAME_MS = (150, 600, 2000)  # after which a quick, a usual and a busy desktop has put its frame around the window
 
 
 class Window(QMainWindow):
@@ -246,11 +246,11 @@ class Window(QMainWindow):
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
-        if (
-            not event.spontaneous() and not self._fitted and QApplication.platformName() != "offscreen"
-        ):  # there is no desktop there
-            self._fitted = True
-            # QTimer.singleShot(_FRAME_MS, self.fit_screen)  # how thick the frame is nobody knows before it is there
+        if event.spontaneous() or self._fitted or QApplication.platformName() == "offscreen":  # which has no desktop
+            return
+        self._fitted = True
+        for wait in _FRAME_MS:  # how thick the frame is nobody knows before it is there
+            QTimer.singleShot(wait, self.fit_screen)
 
     def fit_screen(self) -> None:
         """With its frame within what the desktop leaves, so that the status line is to be seen."""
