@@ -25,6 +25,7 @@ from kittiwake.core.measure import analyze
 from kittiwake.core.measure.level import ActiveLevel
 from kittiwake.core.measure.tops import broad_tops
 from kittiwake.core.model import Clip, TouchUp, shipped_receivers
+from kittiwake.core.packets.conceal import FRAME, concealed
 from tests.core.codec import second
 from tests.core.cut import test_find as reading
 from tests.core.make.test_touch_up import PLAIN, RATE, pitch_of
@@ -193,6 +194,21 @@ def clipped(folder: Path) -> None:
         print(f"eight of them, clipped by {over} dB, at {rate} Hz: {sum(hits)} of {len(hits)} told")
 
 
+def concealment(_: Path) -> None:
+    """Speech at 8 kHz with a tenth of its packets of 20 ms lost, one by one: STOI against the whole, of 20 draws the median, with gaps filled and silent."""
+    for name, voice in VOICES.items():
+        sound = voice(8000)
+        filled, silent = [], []
+        for seed in range(20):
+            lost = np.repeat(np.random.default_rng(seed).random(-(-len(sound) // 160)) < 0.1, 2)[
+                : -(-len(sound) // FRAME)
+            ]
+            gaps = np.where(lost.repeat(FRAME)[: len(sound)], 0, sound).astype(np.float32)
+            silent.append(pystoi.stoi(sound, gaps, 8000))
+            filled.append(pystoi.stoi(sound, concealed(gaps, lost), 8000))
+        print(f"{name}: filled {np.median(filled):.3f}, silent {np.median(silent):.3f}")
+
+
 PARTS: dict[str, Callable[[Path], None]] = {
     "level": level,
     "tempo": tempo,
@@ -200,6 +216,7 @@ PARTS: dict[str, Callable[[Path], None]] = {
     "ear": ear,
     "g726": g726,
     "clipped": clipped,
+    "concealment": concealment,
 }
 
 

@@ -90,11 +90,15 @@ def fit_verb(
     strict: bool,
     as_json: bool,
 ) -> None:
+    from ..core.fit.suspicion import Voiceprint
     from .words import fit_in_words
 
     found = Found(paths, everything=stated is not None)
     good, verdicts = found.whole, set()
-    for facts in look(found, stated, stream, remedies=remedies):
+    folders: dict[Path, list[Any]] = {}
+    for facts in look(found, stated, stream, remedies=remedies, pitch=true_rate is None):
+        if true_rate is None and (voice := Voiceprint.of(facts)):
+            folders.setdefault(facts.path.parent, []).append(voice)
         for receiver in receivers:
             _, fit = common.planned(facts, receiver, true_rate, remedies)
             if not common.is_good(fit, strict):
@@ -104,6 +108,7 @@ def fit_verb(
                 emit({"path": str(facts.path), "receiver": receiver.slug, **fit.to_dict()})
             else:
                 say(fit_in_words(facts.path, receiver, fit))
+    _suspect(folders, as_json)
     leave(good, undecided=verdicts == {"decide"} and found.whole)
 
 
