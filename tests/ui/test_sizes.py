@@ -191,7 +191,10 @@ def painted_short(root: QWidget) -> list[str]:
 class TestSizes(WindowCase):
     def check(self, root: QWidget, what: str) -> None:
         self.app.processEvents()
-        QTest.qWait(80)  # columns give each other room once what is in them is there
+        for _ in range(20):  # columns give each other room once what is in them is there
+            if not short_beside_room(root):
+                break
+            QTest.qWait(50)
         self.assertEqual(painted_short(root), [], what)
         self.assertEqual(cut_off(root), [], what)
         self.assertEqual(short_beside_room(root), [], what)

@@ -175,6 +175,19 @@ class TestMore(MoreCase):
         self.assertEqual(came.status_code, 413)
         self.assertIn("characters", came.get_json()["error"])
 
+    def test_the_simulated_service_is_one_and_the_same_at_every_port(self) -> None:
+        """Kept answers are of what was asked, not of where it happened to listen this time."""
+        service = load_receiver("speech-service").service
+        assert service is not None and not service.url
+        asked = []
+        for _ in range(2):
+            simulated = Simulated(hears)
+            url = simulated.start()
+            self.addCleanup(simulated.stop)
+            (answer,) = hear([self.item()], service, url, Store(self.folder / "kept.jsonl"))
+            asked.append((simulated.asked, answer.kept))
+        self.assertEqual(asked, [(1, False), (0, True)])
+
     def test_of_a_long_script_a_request_takes_the_line_that_is_meant_and_some_others(self) -> None:
         from kittiwake.cli.hear_verb import _MOST_EXPECTED, _expected
 

@@ -69,7 +69,8 @@ class _Asker:
     ) -> None:  # fmt: skip
         self._service, self._url, self._key, self._store = service, url, key, store
         self._cancelled, self._pause, self._partly = cancelled, pause or self._wait, partly
-        asked = [url, service.body, service.text, service.headers]
+        # The simulated one, which no file names, listens at another port each time, and is the same all the same.
+        asked = [service.url and url, service.body, service.text, service.headers]
         self._whom = hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:12]
 
     def _wait(self, seconds: float) -> None:
