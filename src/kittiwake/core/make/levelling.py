@@ -20,6 +20,8 @@ Blocks = Iterator[NDArray[np.float32]]
 _CLOSE_DB = 0.05
 _TRIES = 8
 _SEARCHED = 140  # steps of _CLOSE_DB to both sides: over an octave, after which the thresholds lie as before
+_ASIDE = 2  # steps of _CLOSE_DB to both sides, in which the measure must not leap
+_ASIDE_DB = _ASIDE * _CLOSE_DB
 _NANOBEL = 1e-6  # dB, so that the product itself is not rounded over the ceiling
 
 
@@ -198,15 +200,22 @@ def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False)
     gain = guess
     for _ in range(_TRIES):
         off = target - measure(gain)
-        if not math.isfinite(off) or abs(off) < 1e-4:
+        if not math.isfinite(off):
             return gain
+        if abs(off) < 1e-4:
+            break
         gain += off
-    if abs(target - measure(guess)) < _CLOSE_DB:
-        return guess
-    # It leaps where the thresholds come to lie otherwise: the nearest of all, and of those the one that was thought of first.
-    steps = sorted(range(-_SEARCHED, _SEARCHED + 1), key=abs)
-    found = min((abs(target - measure(guess + step * _CLOSE_DB)) // _CLOSE_DB, n) for n, step in enumerate(steps))
-    return guess + steps[found[1]] * _CLOSE_DB
+    for one in (gain, guess):
+        if max(abs(target - measure(one + aside)) for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)) < _CLOSE_DB + _ASIDE_DB:
+            return one
+    # It leaps where the thresholds come to lie otherwise: the nearest of all that do not lie beside a leap, over which the rounding of a format
+    # would take it; and of those the one that was thought of first.
+    off = [
+        abs(target - measure(guess + step * _CLOSE_DB)) for step in range(-_SEARCHED - _ASIDE, _SEARCHED + _ASIDE + 1)
+    ]
+    worst = [max(offs[n : n + 2 * _ASIDE + 1]) // _CLOSE_DB for n in range(2 * _SEARCHED + 1)]
+    best = min(range(len(worst)), key=lambda n: (worst[n], abs(n - _SEARCHED)))
+    return guess + (best - _SEARCHED) * _CLOSE_DB
 
 
 def _room(ceiling: float, peak: float, recipe: Recipe, true_peak: float) -> float:
