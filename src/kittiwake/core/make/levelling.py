@@ -210,7 +210,7 @@ def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False)
             return one
     # It leaps where the thresholds come to lie otherwise: the nearest of all that do not lie beside a leap, over which the rounding of a format
     # would take it; and of those the one that was thought of first.
-    off = [
+    offs = [
         abs(target - measure(guess + step * _CLOSE_DB)) for step in range(-_SEARCHED - _ASIDE, _SEARCHED + _ASIDE + 1)
     ]
     worst = [max(offs[n : n + 2 * _ASIDE + 1]) // _CLOSE_DB for n in range(2 * _SEARCHED + 1)]
