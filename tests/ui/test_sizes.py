@@ -192,9 +192,9 @@ class TestSizes(WindowCase):
     def check(self, root: QWidget, what: str) -> None:
         self.app.processEvents()
         for _ in range(20):  # columns give each other room once what is in them is there
+            QTest.qWait(50)
             if not short_beside_room(root):
                 break
-            QTest.qWait(50)
         self.assertEqual(painted_short(root), [], what)
         self.assertEqual(cut_off(root), [], what)
         self.assertEqual(short_beside_room(root), [], what)

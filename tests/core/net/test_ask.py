@@ -200,8 +200,9 @@ class TestAnswers(PeerCase):
             path = self.folder / f"{n}.flac"
             soundfile.write(path, np.full(320 + n, 0.1, np.float32), 16000)
             items.append(ToAsk(path, str(n)))
-        known: dict[str, Any] = {"retries": 0, "timeout_seconds": 0.5}
-        return list(hear(items, Service(**(known | rules)), self.peer(answer).url, store or Store(None)))
+        url = self.peer(answer).url
+        known: dict[str, Any] = {"retries": 0, "timeout_seconds": 0.5, "url": url}
+        return list(hear(items, Service(**(known | rules)), url, store or Store(None)))
 
     def test_no_answer_ends_the_run(self) -> None:
         ok = "200 OK"
