@@ -169,8 +169,9 @@ def _finish(
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
     messages = _messages(settled, recipe, behind)
-    changed = _changed_by(behind, rms)
-    if recipe.format.for_voices and abs(changed) > _CHANGED_DB and recipe.level == "leave":
+    # Where a level is wanted, that is what it is held to.
+    changed = _changed_by(behind, rms) if recipe.level == "leave" else 0.0
+    if recipe.format.for_voices and abs(changed) > _CHANGED_DB:
         messages = (*messages, _of_no_voice(changed))
     swallows = (
         behind is not None
