@@ -25,7 +25,7 @@ from kittiwake.languages import language_of_terminal, translation
 from kittiwake.ui.language import use_language
 from kittiwake.ui.start import make_app
 from kittiwake.words import Bytes, Numbers, folded, in_words, joined, phrase, tr, unfolded
-from tests.sounds import DEMO
+from tests.sounds import DEMO, make_command
 from translate.catalogue import LANGUAGES, read
 from translate.collect import messages
 
@@ -165,17 +165,7 @@ class Terminal(Language):
         with tempfile.TemporaryDirectory() as folder:
             text = Path(folder) / "notes.wav"
             text.write_text("hello, this is no sound at all\n" * 20)
-            command = [
-                sys.executable,
-                "-m",
-                "kittiwake.cli",
-                "make",
-                "--for",
-                "phone-menu",
-                "--into",
-                folder,
-                str(text),
-            ]
+            command = make_command(Path(folder), text)
             environment = {**os.environ, "LC_ALL": "de_DE.UTF-8"}
             done = subprocess.run(command, env=environment, capture_output=True, text=True, check=False)
         self.assertIn("Das ist eine Textdatei, kein Ton", done.stdout)

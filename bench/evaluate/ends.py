@@ -15,7 +15,7 @@ from kittiwake.core.cut import find_speech
 from kittiwake.core.cut.activity import activity_in
 
 from .material import fetched
-from .rooms import LEVEL, Room, _behind, at, babble, coloured, hum, music
+from .rooms import LEVEL, Room, at, babble, behind, coloured, hum, music
 from .voices import RATE, STEP, Signal, levels
 
 _DOWN = 34.0  # dB under its level, where a line has ended
@@ -23,7 +23,7 @@ _LINES, _READINGS = 12, 14
 _ROOMS = (
     Room("clean", 45, lambda sound, dice, half: sound),
     *(
-        Room(f"{name}, {below} dB below", below, _behind(make, below))
+        Room(f"{name}, {below} dB below", below, behind(make, below))
         for below in (20, 30, 40)
         for name, make in (
             ("pink noise", lambda n, dice, half: coloured(n, dice, 3.01)),
@@ -32,7 +32,7 @@ _ROOMS = (
             ("other voices", babble),
         )
     ),
-    *(Room(f"hum, {below} dB below", below, _behind(lambda n, dice, half: hum(n), below)) for below in (20, 30)),
+    *(Room(f"hum, {below} dB below", below, behind(lambda n, dice, half: hum(n), below)) for below in (20, 30)),
     Room("soft, -55 dBov", 45, lambda sound, dice, half: sound * np.float32(10 ** (-29 / 20))),
 )
 

@@ -123,7 +123,7 @@ def telephone(sound: Signal) -> Signal:
     return out
 
 
-def _behind(make: Callable[[int, Dice, int], Signal], below: float) -> Callable[[Signal, Dice, int], Signal]:
+def behind(make: Callable[[int, Dice, int], Signal], below: float) -> Callable[[Signal, Dice, int], Signal]:
     def apply(sound: Signal, dice: Dice, half: int) -> Signal:
         return sound + at(make(len(sound), dice, half), LEVEL - below)
 
@@ -132,12 +132,12 @@ def _behind(make: Callable[[int, Dice, int], Signal], below: float) -> Callable[
 
 ROOMS = (
     Room("clean, room 50 dB below", 45, lambda sound, dice, half: sound),
-    Room("white noise 20 dB below", 20, _behind(lambda n, dice, half: coloured(n, dice, 0), 20)),
-    Room("pink noise 20 dB below, from 20 Hz", 20, _behind(lambda n, dice, half: coloured(n, dice, 3.01), 20)),
-    Room("hum 20 dB below", 30, _behind(lambda n, dice, half: hum(n), 20)),
-    Room("rumble as loud as the speech", 30, _behind(lambda n, dice, half: coloured(n, dice, 6.02, 10, 60), 0)),
-    Room("other voices 20 dB below", 20, _behind(babble, 20)),
-    Room("music 20 dB below", 20, _behind(lambda n, dice, half: music(n, dice), 20)),
+    Room("white noise 20 dB below", 20, behind(lambda n, dice, half: coloured(n, dice, 0), 20)),
+    Room("pink noise 20 dB below, from 20 Hz", 20, behind(lambda n, dice, half: coloured(n, dice, 3.01), 20)),
+    Room("hum 20 dB below", 30, behind(lambda n, dice, half: hum(n), 20)),
+    Room("rumble as loud as the speech", 30, behind(lambda n, dice, half: coloured(n, dice, 6.02, 10, 60), 0)),
+    Room("other voices 20 dB below", 20, behind(babble, 20)),
+    Room("music 20 dB below", 20, behind(lambda n, dice, half: music(n, dice), 20)),
     Room("a room of 0.7 s", 40, lambda sound, dice, half: reverberant(sound, dice)),
     Room("soft, -55 dBov", 45, lambda sound, dice, half: sound * np.float32(10 ** (-29 / 20))),
     Room("whispered, -40 dBov", 35, lambda sound, dice, half: at(whispered(sound, dice), -43)),

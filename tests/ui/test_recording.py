@@ -184,14 +184,13 @@ class TestTrouble(RecordCase):
         self.wait_for(lambda: self.page.recorder.state == "recording" and self.page.recorder.seconds > 1.5)
         assert self.page.recorder.microphone is not None
         with mock.patch.object(StandIn, "read", side_effect=OSError(5, "Input/output error")):
-            self.wait_for(lambda: self.page._check is not None and self.page.recorder.state == "off")
+            self.wait_for(lambda: self.page.again_button.isVisible() and self.page.recorder.state == "off")
         self.assertIn("What was recorded until then is kept", self.window.status.words.text())
         (take,) = (self.folder / "made" / "recordings").iterdir()
         data, _ = soundfile.read(str(take))
         self.assertGreater(len(data), 48_000)
         # What broke off stands for no message: it is neither ticked nor made.
-        self.wait_for(lambda: self.page._check is not None)
-        self.assertEqual((self.session.project.job.clips, self.page._takes), ((), {}))
+        self.assertEqual((self.session.project.job.clips, self.page.list.count()), ((), 0))
         self.press(Key.Key_V)
         self.assertEqual(self.page.recorder.state, "open")
 
@@ -202,8 +201,8 @@ class TestTrouble(RecordCase):
         with mock.patch(
             "kittiwake.core.record.take.TakeWriter.write", side_effect=OSError(28, "No space left on device")
         ):
-            self.wait_for(lambda: self.page.recorder.state == "off" and self.page._check is not None)
-        self.assertEqual((self.session.project.job.clips, self.page._takes), ((), {}))
+            self.wait_for(lambda: self.page.again_button.isVisible() and self.page.recorder.state == "off")
+        self.assertEqual((self.session.project.job.clips, self.page.list.count()), ((), 0))
         self.assertIn("No space left", self.window.status.words.text())
         (take,) = (self.folder / "made" / "recordings").iterdir()
         self.assertGreater(len(soundfile.read(str(take))[0]), 48_000)

@@ -2,6 +2,10 @@
 
 from __future__ import annotations
 
+import time
+from collections.abc import Callable
+from pathlib import Path
+from threading import Event
 from unittest import mock
 
 import numpy as np
@@ -13,6 +17,7 @@ from kittiwake.core.codec import alaw, ulaw
 from kittiwake.core.model import Stated
 from kittiwake.core.model.job import load_job
 from kittiwake.core.project import edits
+from kittiwake.core.project.moved import Moved
 from kittiwake.ui.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.moved_sources import MovedSources
 from kittiwake.ui.rate_dialog import RateDialog
@@ -168,17 +173,6 @@ class TestMovedSources(WindowCase):
             [clip.source.name for clip in self.session.project.job.clips], ["pier.wav", "gate of the pier.wav"]
         )
         self.assertEqual([clip.name for clip in self.session.project.job.clips], ["pier", "gate"])
-        print(
-            "record",
-            [
-                (
-                    c.state,
-                    c.facts.digest if c.facts else None,
-                    self.session.project.outputs.entry_of(c.clip, c.receiver),
-                )
-                for c in self.session.project.cells()
-            ],
-        )
         self.wait_for(lambda: {cell.state for cell in self.session.project.cells()} == {"made"})
         self.window.run("make.all")
         self.settle()
@@ -192,10 +186,22 @@ class TestMovedSources(WindowCase):
         self.settle()
         (self.folder / "old").rename(self.folder / "moved")
         search = MovedSources(self.session, self.window)
-        told: list[object] = []
-        search.found.connect(told.append)
-        search.look(self.folder)
-        self.session.project.begin(("phone-menu",))
-        self.settle()
-        QTest.qWait(100)
+        found: list[object] = []
+        search.found.connect(found.append)
+        stopped = Event()
+
+        def goes_on_until_stopped(
+            missing: object, folder: Path, known: object, cancelled: Callable[[], bool]
+        ) -> Moved:
+            while not cancelled():
+                time.sleep(0.005)
+            stopped.set()
+            return Moved({path: folder / "moved/pier.wav"}, (), ())
+
+        with mock.patch("kittiwake.ui.moved_sources.find_moved", goes_on_until_stopped):
+            search.look(self.folder)
+            self.session.project.begin(("phone-menu",))
+            self.wait_for(stopped.is_set)
+            QTest.qWait(50)
+        self.assertEqual(found, [])
         self.assertEqual(self.session.project.job.clips, ())

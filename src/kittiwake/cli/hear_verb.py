@@ -15,7 +15,7 @@ from ..words import phrase, tr
 from . import common
 from .common import complain, emit, leave, say, verb
 
-_MOST_EXPECTED = 400  # lines that go along with a request; services take a thousand or so
+MOST_EXPECTED = 400  # lines that go along with a request; services take a thousand or so
 
 
 @verb(
@@ -78,7 +78,7 @@ def hear_verb(
         items = []
         for path in find_sound_files(list(paths)):
             line = lines.get(path.stem.casefold())
-            among = _expected(line.text if line else "", texts_of)
+            among = expected_of(line.text if line else "", texts_of)
             items.append(ToAsk(path, path.stem, (line.language if line else "") or language, None, among))
         if not items:
             raise KittiwakeError(
@@ -111,11 +111,11 @@ def hear_verb(
     leave(good)
 
 
-def _expected(own: str, every: list[str]) -> tuple[str, ...]:
+def expected_of(own: str, every: list[str]) -> tuple[str, ...]:
     """The lines that a service is told one of is said: all of them, or of very many the one that is meant and others from all over the script."""
-    if len(every) <= _MOST_EXPECTED:
+    if len(every) <= MOST_EXPECTED:
         return tuple(every)
-    step = -(-len(every) // (_MOST_EXPECTED - 1))
+    step = -(-len(every) // (MOST_EXPECTED - 1))
     return tuple(dict.fromkeys([*([own] if own else []), *every[::step]]))
 
 

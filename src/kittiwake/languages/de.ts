@@ -1986,11 +1986,6 @@
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
-   <source>it did not answer within {seconds:g} s.</source>
-   <translation>er antwortete nicht innerhalb von {seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/batch/cluster.py" />
    <source>its worker was lost, several times</source>
    <translation>sein Arbeiter ging mehrmals verloren</translation>
   </message>
@@ -5937,13 +5932,13 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB softer than it went in: it is made for voices, and this is none.</source>
-   <translation>Hinter dem Codec ist es {off:.1f} dB leiser, als es hineinging: er ist für Stimmen gemacht, und das ist keine.</translation>
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.</source>
+   <translation>Hinter dem Codec, der für Stimmen gemacht ist, ist es {off:.1f} dB leiser, als es hineinging.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB louder than it went in: it is made for voices, and this is none.</source>
-   <translation>Hinter dem Codec ist es {off:.1f} dB lauter, als es hineinging: er ist für Stimmen gemacht, und das ist keine.</translation>
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.</source>
+   <translation>Hinter dem Codec, der für Stimmen gemacht ist, ist es {off:.1f} dB lauter, als es hineinging.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />

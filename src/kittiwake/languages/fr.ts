@@ -1986,11 +1986,6 @@
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
-   <source>it did not answer within {seconds:g} s.</source>
-   <translation>il n’a pas répondu en {seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/batch/cluster.py" />
    <source>its worker was lost, several times</source>
    <translation>son ouvrier a été perdu plusieurs fois</translation>
   </message>
@@ -5937,13 +5932,13 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB softer than it went in: it is made for voices, and this is none.</source>
-   <translation>Après le codec, c’est {off:.1f} dB plus faible qu’à l’entrée : il est fait pour les voix, et ce n’en est pas une.</translation>
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.</source>
+   <translation>Après le codec, qui est fait pour les voix, c’est {off:.1f} dB plus faible qu’à l’entrée.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB louder than it went in: it is made for voices, and this is none.</source>
-   <translation>Après le codec, c’est {off:.1f} dB plus fort qu’à l’entrée : il est fait pour les voix, et ce n’en est pas une.</translation>
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.</source>
+   <translation>Après le codec, qui est fait pour les voix, c’est {off:.1f} dB plus fort qu’à l’entrée.</translation>
   </message>
   <message>
    <location filename="../core/make/stream.py" />

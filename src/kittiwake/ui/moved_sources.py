@@ -44,6 +44,7 @@ class MovedSources(QObject):
             if not stopped():
                 self.found.emit(moved)
 
+        self.found.connect(self.deleteLater)
         self._work.begin(work, lambda wrong: self.found.emit(wrong) if wrong else None)
 
     def _leave(self) -> None:

@@ -40,6 +40,7 @@ from .door import Door
 from .ear.player import Player
 from .ear.stated import Hearing
 from .ear.strip import EarStrip
+from .fit_screen import fit_when_framed
 from .given import Given
 from .halves import Halves
 from .making import Maker
@@ -58,9 +59,6 @@ from .watching import Watching
 
 if TYPE_CHECKING:
     pass
-
-
-_FRAME_MS = (150, 600, 2000)  # after which a quick, a usual and a busy desktop has put its frame around the window
 
 
 class Window(QMainWindow):
@@ -113,7 +111,7 @@ class Window(QMainWindow):
         self._connect()
         self.setAcceptDrops(True)
         self.setMinimumSize(640, 420)
-        self._fitted = False
+        self._shown = False
         screen = self.screen().availableGeometry() if self.screen() else None
         self.resize(min(1280, screen.width() if screen else 1280), min(800, screen.height() if screen else 800))
         self._refresh()
@@ -246,25 +244,9 @@ class Window(QMainWindow):
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
-        if event.spontaneous() or self._fitted or QApplication.platformName() == "offscreen":  # which has no desktop
-            return
-        self._fitted = True
-        for wait in _FRAME_MS:  # how thick the frame is nobody knows before it is there
-            QTimer.singleShot(wait, self.fit_screen)
-
-    def fit_screen(self) -> None:
-        """With its frame within what the desktop leaves, so that the status line is to be seen."""
-        if self.isMaximized() or self.isFullScreen() or self.screen() is None:
-            return
-        room, frame, inside = self.screen().availableGeometry(), self.frameGeometry(), self.geometry()
-        across, down = frame.width() - inside.width(), frame.height() - inside.height()
-        wide, high = min(inside.width(), room.width() - across), min(inside.height(), room.height() - down)
-        if (wide, high) != (inside.width(), inside.height()):
-            self.resize(wide, high)
-        left = max(room.left(), min(frame.left(), room.right() + 1 - wide - across))
-        top = max(room.top(), min(frame.top(), room.bottom() + 1 - high - down))
-        if (left, top) != (frame.left(), frame.top()):
-            self.move(left, top)
+        if not event.spontaneous() and not self._shown:
+            self._shown = True
+            fit_when_framed(self)
 
     # -- keeping up ------------------------------------------------------------------------------------------------
 

@@ -23,6 +23,11 @@ from tests.sounds import FolderCase, make_command, speech_like
 OURS = {**cluster.versions(), "code": cluster.code_digest()}
 
 
+def _has_no_such_code(*_: object) -> str:
+    """A worker that has another package, or none."""
+    raise ImportError("no module of that name")
+
+
 def digests(folder: Path) -> dict[str, str]:
     return {
         p.name: hashlib.sha256(p.read_bytes()).hexdigest()
@@ -81,6 +86,7 @@ class TestCluster(FolderCase):
         for name, lie, told in (
             ("versions", lambda: others, "has other libraries"),
             ("code_digest", lambda: "other", "is another one than here"),
+            ("_what_is_wrong", _has_no_such_code, "is another one than here (no module"),
             ("stamp_of", lambda path: "1:1", "is not there, or another file"),
         ):
             with mock.patch.object(cluster, name, lie), self.assertRaises(MakeError) as caught:

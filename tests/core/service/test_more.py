@@ -15,6 +15,7 @@ import numpy as np
 import soundfile
 from werkzeug.test import Client
 
+from kittiwake.cli.hear_verb import MOST_EXPECTED, expected_of
 from kittiwake.core.ear import engines
 from kittiwake.core.ear.engines import Heard, Word
 from kittiwake.core.ear.hearers import hear_in_worker
@@ -189,14 +190,12 @@ class TestMore(MoreCase):
         self.assertEqual(asked, [(1, False), (0, True)])
 
     def test_of_a_long_script_a_request_takes_the_line_that_is_meant_and_some_others(self) -> None:
-        from kittiwake.cli.hear_verb import _MOST_EXPECTED, _expected
-
         script = [f"line {n}" for n in range(1303)]
-        among = _expected("line 777", script)
-        self.assertLessEqual(len(among), _MOST_EXPECTED)
+        among = expected_of("line 777", script)
+        self.assertLessEqual(len(among), MOST_EXPECTED)
         self.assertIn("line 777", among)
         self.assertGreater(len(among), 200)
-        self.assertEqual(_expected("line 3", script[:9]), tuple(script[:9]))
+        self.assertEqual(expected_of("line 3", script[:9]), tuple(script[:9]))
 
     def test_whatever_is_sent_it_answers_a_thousand_times(self) -> None:
         fuzz(self, 1000, 5)

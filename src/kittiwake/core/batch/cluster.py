@@ -24,7 +24,6 @@ from ..process import Unexpected, WorkerCrash
 _OVER = object()
 _AHEAD = 2  # tasks a worker is given, so that it never waits for the next
 _TICK = 0.2  # s between looks at whether to stop
-_ANSWER = 60.0  # s that a worker has to say what it lacks
 _SAMPLE = 20  # sources whose presence on every machine is checked
 
 
@@ -107,34 +106,15 @@ class Cluster:
                 )
 
     def _asked(self, tokens: dict[Path, str], stamps: dict[Path, str]) -> dict[str, str]:
-        """What each worker lacks. One that cannot even be asked, or does not answer, has other code, or none."""
-        workers = list(self._client.nthreads())
+        """What each worker lacks. One that cannot even be asked has other code, or none."""
         ours = {**versions(), "code": code_digest()}
-        going = {
-            worker: self._client.submit(
-                _what_is_wrong,
-                tokens,
-                stamps,
-                ours,
-                workers=[worker],
-                allow_other_workers=False,
-                pure=False,
-                retries=0,
-            )
-            for worker in workers
+        answers = self._client.run(_what_is_wrong, tokens, stamps, ours, on_error="return")
+        return {
+            worker: phrase("its Kittiwake is another one than here ({error}).", error=answer)
+            if isinstance(answer, BaseException)
+            else answer
+            for worker, answer in answers.items()
         }
-        with contextlib.suppress(TimeoutError):
-            self._distributed.wait(list(going.values()), timeout=_ANSWER)
-        found = {}
-        for worker, future in going.items():
-            if future.status == "finished":
-                found[worker] = future.result()
-            elif future.status == "error":
-                found[worker] = phrase("its Kittiwake is another one than here ({error}).", error=future.exception())
-            else:
-                found[worker] = phrase("it did not answer within {seconds:g} s.", seconds=_ANSWER)
-        self._client.cancel(list(going.values()))
-        return found
 
     def run(
         self,

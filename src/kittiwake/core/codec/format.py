@@ -70,7 +70,8 @@ class Format:
     typical : bytes a frame and channel, to estimate where ``size`` is None; where that depends on the sample rate and the channels, ``typical_at``
         tells it.
     head : bytes before the sound, for the same.
-    heaviest : how many times what is estimated behind the head sound may take; what it is for any is told by ``largest``.
+    heaviest : how many times the bytes that are estimated behind the head speech and music take at most.
+    largest : gives the most bytes of so many frames and channels, whatever the sound is; None where only ``heaviest`` is known.
     frame : samples that the encoding takes at a time; the last frame is filled up with silence. Where that depends on the
         sample rate, ``frame_at`` tells it.
     lookahead : samples that an encoder holds back, for which it may need one more frame.

@@ -27,9 +27,8 @@ def named(spans: Sequence[Span], lines: Sequence[Line]) -> tuple[Span, ...]:
             out.append(span if span.by_hand else span.changed(name="", text=""))
             continue
         if span.by_hand:
-            at = (
-                places.get(span.name, at) + 1
-            )  # a name that is not on the list is another word for the line that is due
+            # A name that is not on the list is another word for the line that is due.
+            at = places.get(span.name, at) + 1
             out.append(span)
         elif at < len(lines):
             out.append(span.changed(name=lines[at].name, text=lines[at].text))

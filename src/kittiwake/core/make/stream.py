@@ -19,25 +19,21 @@ from ...words import phrase
 from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
 from ..fit.path import applied
-from ..fit.rules.subject import HAS_LEVEL_S as _HAS_LEVEL_S
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
 from ..model import Facts
 from ..model.units import db, format_db, ratio
 from ..sound import Spool, span_of
 from ..sound.gather import gathered
+from .decoded import Decoded
 from .levelling import Meter, Settled, settle, shaped
 from .speculative import SpeculativePass
 
-_BELOW_FULL_SCALE = 1 - 2.0**-15  # a decoded sample at full scale counts as clipped
-
-_LOSSY_TRIES = (
-    7  # encodings of what is decoded otherwise than it was meant, until it is right or nothing more can be done
-)
+#: Encodings of what is decoded otherwise than it was meant, until it is right or nothing more can be done.
+_LOSSY_TRIES = 7
 #: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
 VOICES_FROM_HZ = 80.0
 _MOST_OFFSET = 0.01  # of full scale, that may be decoded where none was encoded
-_FULL = 0.9995  # magnitude, nominal; what some decoders call full is a few steps under it
 _CHANGED_DB = 3.0  # by which a codec makes something else of what is no voice
 _HEARD = 1e-4  # root mean square, nominal; what is softer has no level worth comparing
 _NEAR_DB = 0.3  # that a level behind a codec may be off
@@ -250,60 +246,6 @@ def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: flo
     return replace(aim, target_db=aim.target_db + off)
 
 
-@dataclass(frozen=True, slots=True)
-class Decoded:
-    """What is heard of a file.
-
-    Attributes
-    ----------
-    over_db : by how much samples, and the wave between them where that counts, are over the ceiling; not positive where they are not.
-    off_db : by how much it is below the level that was meant; negative above it, 0 where none was.
-    offset : magnitude of the mean of its samples, nominal; of the channel in which it is largest.
-    rms : root mean square, nominal; of the loudest channel.
-    full : whether it reaches full scale, where a decoder cuts off.
-    """
-
-    over_db: float
-    off_db: float
-    offset: float = 0.0
-    rms: float = 0.0
-    full: bool = False
-
-    @classmethod
-    def of(cls, part: Path, recipe: Recipe) -> Decoded:
-        """Of a file that was written by a recipe.
-
-        Raises
-        ------
-        IntakeError : it cannot be read.
-        """
-        reader = open_sound(part, recipe.stated)
-        try:
-            header = reader.header
-            # As whoever opens the file finds it, with its lead and with what a codec adds at its ends.
-            meter = Meter(replace(recipe, rate_out=header.sample_rate, channels=header.channels, lead=0))
-            peak, frames, sums, energy = 0.0, 0, np.zeros(header.channels), np.zeros(header.channels)
-            for block in reader.blocks():
-                sums += block.sum(axis=0, dtype=np.float64)
-                energy += np.einsum("ij,ij->j", block, block, dtype=np.float64)
-                frames += len(block)
-                peak = max(peak, float(np.abs(block).max(initial=0.0)))
-                meter.add(block)
-        finally:
-            reader.close()
-        meter.finish()
-        over = db(peak) - db(min(recipe.ceiling_stated, _BELOW_FULL_SCALE))
-        if recipe.ceiling_true is not None and meter.true_peak > 0:
-            over = max(over, db(meter.true_peak) - db(recipe.ceiling_true))
-        off = 0.0
-        if recipe.level != "leave" and recipe.level_low is None and recipe.level_high is None:
-            off = recipe.target_db + recipe.gain_db - meter.level()
-        long = recipe.frames_out - recipe.lead >= _HAS_LEVEL_S * recipe.rate_out
-        rms = math.sqrt(float(energy.max()) / max(1, frames))
-        offset = float(np.abs(sums).max()) / max(1, frames)
-        return cls(over, off if math.isfinite(off) and long else 0.0, offset, rms, peak > _FULL)
-
-
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
     now, then = reader.header, facts.header
     assert then is not None
@@ -388,12 +330,10 @@ def _changed_by(behind: Decoded | None, rms: float) -> float:
 def _of_no_voice(changed: float) -> str:
     if changed < 0:
         return phrase(
-            "Behind the codec it is {off:.1f} dB softer than it went in: it is made for voices, and this is none.",
-            off=-changed,
+            "Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.", off=-changed
         )
     return phrase(
-        "Behind the codec it is {off:.1f} dB louder than it went in: it is made for voices, and this is none.",
-        off=changed,
+        "Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.", off=changed
     )
 
 

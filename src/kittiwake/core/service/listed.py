@@ -79,9 +79,8 @@ def sum_of(name: str, some: Iterable[Listed]) -> Sum:
     for one in some:
         clips += 1
         unanswered += bool(one.answer.error)
-        if (
-            one.found is not None and not one.answer.error
-        ):  # what was not heard at all says nothing of how well it is heard
+        # What was not heard at all says nothing of how well it is heard.
+        if one.found is not None and not one.answer.error:
             count = len(one.found.meant.split())
             words, wrong = words + count, wrong + one.found.words * count
     return Sum(name, clips, unanswered, words, wrong / words if words else 0.0)

@@ -47,6 +47,7 @@ def add_folder(at: Context) -> None:
 def find_sources(at: Context) -> None:
     search = MovedSources(at.session, at.window)
     if not search.missing:
+        search.deleteLater()
         at.status.say(tr("Every recording is where the job says."))
         return
     count = len(search.missing)
@@ -54,6 +55,8 @@ def find_sources(at: Context) -> None:
     name = QFileDialog.getExistingDirectory(at.window, title, str(_nearest_folder(search.missing[0])))
     if name:
         look_for_sources(at, search, Path(name))
+    else:
+        search.deleteLater()
 
 
 def look_for_sources(at: Context, search: MovedSources, folder: Path) -> None:
@@ -71,16 +74,18 @@ def _take_moved(at: Context, moved: Moved | str) -> None:
         at.status.say(moved)
         return
     count = put_moved(at.session.project, moved.found)
-    told = [tr("{n} recordings were found again.", "{n} recording was found again.", count, n=count)]
+    sentences = [tr("{n} recordings were found again.", "{n} recording was found again.", count, n=count)]
     if moved.unsure:
-        told.append(tr("Of {name} there are several: choose the folder that it is in.", name=moved.unsure[0].name))
+        sentences.append(
+            tr("Of {name} there are several: choose the folder that it is in.", name=moved.unsure[0].name)
+        )
     left = len(moved.missing)
     if left:
-        told.append(
+        sentences.append(
             tr("{n} are still missing, such as {name}: Find moved sources looks in another folder.",
                "{n} is still missing, {name}: Find moved sources looks in another folder.", left, n=left, name=moved.missing[0].name)
         )  # fmt: skip
-    at.status.say(" ".join(told))
+    at.status.say(" ".join(sentences))
 
 
 def _nearest_folder(path: Path) -> Path:

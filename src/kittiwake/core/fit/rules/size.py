@@ -23,7 +23,7 @@ _WORTH_S = 0.5  # of what is left of a memory; less is called full
 def _fits(asked: Asked, most: int) -> Room | None:
     recipe, size = asked.recipe, asked.recipe.exact_size
     largest = min(most or math.inf, recipe.format.max_bytes or math.inf)
-    if largest == math.inf or recipe.most_bytes <= largest:
+    if largest == math.inf or (recipe.most_bytes if size is None else size) <= largest:
         return None
     within = recipe.frames_within(int(largest))
     if size is None:

@@ -20,10 +20,8 @@ from .rtp import PCMU, RATE, carry
 Sound = NDArray[np.float32]
 _AUDIBLE_DB = -45.0  # dBFS: what is softer is not heard
 _PART = RATE // 100  # samples whose level is looked at
-_OVER_ROOM_DB, _UNDER_SPEECH_DB = (
-    9.0,
-    20.0,
-)  # speech lies so far over the noise of its room, which lies so far under its loudest parts
+_OVER_ROOM_DB = 9.0  # that speech lies over the noise of its room
+_UNDER_SPEECH_DB = 20.0  # that the room lies under the loudest parts of it
 _TONE_S = {"dialling": 0.5, "ringing": 3.0, "busy": 2.0, "congestion": 2.0, "hold": 3.0, "error": 3.0}
 
 
