@@ -95,30 +95,20 @@ def _room_beside(widget: QWidget) -> int:
 
 
 def _short_cells(view: QTableView | QTreeView) -> list[str]:
-    """Cells of the first rows that are cut where the view, or a column with more than its longest text, has room for the rest."""
+    """Columns that cut what is in them, where the view, or a column with more than it needs, has room for the rest."""
     head = view.horizontalHeader() if isinstance(view, QTableView) else view.header()
-    model, metrics = view.model(), view.fontMetrics()
-    shown = [n for n in range(model.columnCount()) if not head.isSectionHidden(n)]
-    rows = range(min(60, model.rowCount()))
-    texts = {
-        n: [
-            text
-            for row in rows
-            if isinstance(text := model.index(row, n).data(Qt.ItemDataRole.DisplayRole), str) and "\n" not in text
-        ]
-        for n in shown
-    }
-    heads = {n: str(model.headerData(n, Qt.Orientation.Horizontal) or "") for n in shown}
-    wants = {n: max((metrics.horizontalAdvance(text) + 8 for text in texts[n]), default=40) for n in shown}
-    needs = {
-        n: max(wants[n], *(metrics.horizontalAdvance(line) + 24 for line in heads[n].split("\n")), 40) for n in shown
-    }
+    if not view.model().rowCount() or _paints(
+        type(view.itemDelegate())
+    ):  # what is painted here is measured as it is painted
+        return []
+    shown = [n for n in range(view.model().columnCount()) if not head.isSectionHidden(n)]
+    wants = {n: view.sizeHintForColumn(n) for n in shown}
     free = view.viewport().width() - sum(head.sectionSize(n) for n in shown)
-    free += sum(max(0, head.sectionSize(n) - needs[n]) for n in shown if texts[n])
+    free += sum(max(0, head.sectionSize(n) - max(wants[n], head.sectionSizeHint(n), 40)) for n in shown)
     return [
-        f"{type(view).__name__} {max(texts[n], key=metrics.horizontalAdvance)[:40]!r} lacks {wants[n] - head.sectionSize(n)}, and {free} are free"
+        f"{view.accessibleName()}, column {n}, lacks {wants[n] - head.sectionSize(n)}, and {free} are free"
         for n in shown
-        if texts[n] and 2 < wants[n] - head.sectionSize(n) <= free - 4
+        if 2 < wants[n] - head.sectionSize(n) <= free - 4
     ]
 
 
@@ -159,7 +149,9 @@ def overlapping(root: QWidget) -> list[str]:
 @cache
 def _paints(kind: type) -> bool:
     """Whether it draws by itself, in code of this project."""
-    return any(one.__module__.startswith("kittiwake") and "paintEvent" in vars(one) for one in kind.mro())
+    return any(
+        one.__module__.startswith("kittiwake") and {"paintEvent", "paint"} & set(vars(one)) for one in kind.mro()
+    )
 
 
 def painted_short(root: QWidget) -> list[str]:

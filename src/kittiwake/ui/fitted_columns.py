@@ -2,11 +2,9 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QEvent, QObject, Qt, QTimer
+from PySide6.QtCore import QEvent, QObject, QTimer
 from PySide6.QtWidgets import QHeaderView, QTableView, QTreeView
 
-_ROWS = 60  # whose texts are looked at
-_AROUND = 14  # pixels beside a text
 _WAIT_MS = 15
 
 
@@ -40,14 +38,6 @@ class FittedColumns(QObject):
         over = {n: head.sectionSize(n) - wants[n] for n in columns}
         free = view.viewport().width() - sum(head.sectionSize(n) for n in columns)
         free += sum(max(0, over[n]) for n in columns if n not in fixed)
-        for n in columns:
-            # A column that stretches gets what others let go of.
-            lacks = -over[n] if n not in fixed else 0
-            for giver in fixed:
-                if (gives := min(max(0, over[giver]), lacks)) > 0:
-                    head.resizeSection(giver, head.sectionSize(giver) - gives)
-                    over[giver] -= gives
-                    lacks -= gives
         for n in fixed:
             lacks = -over[n]
             if lacks <= 0:
@@ -62,20 +52,17 @@ class FittedColumns(QObject):
             if (takes := min(lacks, max(0, free))) > 0:
                 head.resizeSection(n, head.sectionSize(n) + takes)
                 free -= takes
+        for n in columns:
+            # A column that stretches gets what others let go of.
+            lacks = -over[n] if n not in fixed else 0
+            for giver in fixed:
+                if (gives := min(max(0, over[giver]), lacks)) > 0:
+                    head.resizeSection(giver, head.sectionSize(giver) - gives)
+                    over[giver] -= gives
+                    lacks -= gives
 
     def _want(self, column: int) -> int:
-        """Pixels that the texts of a column take, its head among them."""
-        view, model = self._view, self._view.model()
-        metrics = view.fontMetrics()
-        texts = [
-            model.index(row, column).data(Qt.ItemDataRole.DisplayRole) for row in range(min(_ROWS, model.rowCount()))
-        ]
-        texts.append(model.headerData(column, Qt.Orientation.Horizontal))
-        return max(
-            (
-                metrics.horizontalAdvance(text) + _AROUND
-                for text in texts
-                if isinstance(text, str) and "\n" not in text
-            ),
-            default=40,
-        )
+        """Pixels that a column takes: its head, and what is in the rows that are shown, as its delegate would have it."""
+        view = self._view
+        head = view.horizontalHeader() if isinstance(view, QTableView) else view.header()
+        return max(view.sizeHintForColumn(column), head.sectionSizeHint(column))

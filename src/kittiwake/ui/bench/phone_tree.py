@@ -20,6 +20,7 @@ from ...core.standin.phone.dial_plan import menu_in, said_in
 from ...core.standin.phone.edit import FREE, GREETING, Slot
 from ...words import tr
 from ..button import Button
+from ..fitted_columns import FittedColumns
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -43,6 +44,7 @@ class Tree(QTreeWidget):
         self.setAcceptDrops(True)
         self.setColumnWidth(0, scaled(120))
         self.setColumnWidth(1, scaled(250))
+        FittedColumns(self)
         self.slots: list[Slot] = []
         self._items: list[QTreeWidgetItem] = []
 
