@@ -202,8 +202,8 @@ headerless = click.option(
     "--headerless",
     "stated",
     type=_Stated(),
-    metavar="ENCODING@RATE[xCHANNELS]",
-    help="The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.",
+    metavar="ENCODING@RATE[xCHANNELS][+BYTES]",
+    help="The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2; ulaw@8000+23 passes over the first 23 bytes.",
 )
 stream_option = click.option(
     "--stream",

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QSpinBox, QWidget
 
 from ..core.errors import RulesError
 from ..core.model import Stated
@@ -49,11 +49,23 @@ class StatedForm(QWidget):
         self.channels = self._list(row, tr("Channels"), tr("Channels"), [str(n) for n in range(1, 9)])
         for box in (self.encoding, self.rate, self.channels):
             self._show(box, not streams)
+        self.skip = QSpinBox()
+        self.skip.setRange(0, 999_999_999)
+        self.skip.setSuffix(in_words(tr(" bytes")))
+        self.skip.setAccessibleName(in_words(tr("Bytes passed over before the sound")))
+        self.skip.setToolTip(in_words(tr("What stands before the sound and is no sound, such as a line of text.")))
+        skipped = QLabel(in_words(tr("Passed over")))
+        skipped.setBuddy(self.skip)
+        row.addWidget(skipped)
+        row.addWidget(self.skip)
+        self.skip.setVisible(not streams)
+        skipped.setVisible(not streams)
         self._show(self.stream, bool(streams))
         row.addStretch(1)
         self.encoding.currentIndexChanged.connect(self._fix_rate)
         for box in (self.stream, self.encoding, self.rate, self.channels):
             box.currentTextChanged.connect(lambda _: self.changed.emit())
+        self.skip.valueChanged.connect(lambda _: self.changed.emit())
         self.show_stated(current or (Stated.of_stream(0) if streams else Stated("ulaw", 8000)))
 
     def _list(self, row: QHBoxLayout, label: str, told: str, words: list[str]) -> QComboBox:
@@ -86,6 +98,7 @@ class StatedForm(QWidget):
         self.encoding.setCurrentIndex(self.encoding.findData(stated.encoding))
         self.rate.setCurrentText(format_hz(stated.rate))
         self.channels.setCurrentText(str(stated.channels))
+        self.skip.setValue(stated.skip)
 
     def stated(self) -> Stated:
         """What is chosen.
@@ -100,4 +113,4 @@ class StatedForm(QWidget):
         if not rate.lower().removesuffix("hz").removesuffix("k").replace(".", "", 1).isdigit():
             told = tr("“{currenttext}” is no sample rate.", currenttext=self.rate.currentText())
             raise RulesError(told, tr("Write for example 8 kHz or 11025."), "stated")
-        return Stated.parse(f"{self.encoding.currentData()}@{rate}x{self.channels.currentText()}")
+        return Stated.parse(f"{self.encoding.currentData()}@{rate}x{self.channels.currentText()}+{self.skip.value()}")

@@ -114,6 +114,32 @@ class TestShelf(FolderCase):
         shelf.keep(facts)
         self.assertEqual(shelf.facts(facts.path), facts)
 
+    def test_values_changed_by_hand_are_not_believed(self) -> None:
+        paths = [
+            self.write(name, speech_like(16_000, 1) * gain, 16_000) for name, gain in (("a.wav", 1), ("b.wav", 0.5))
+        ]
+        first, second = (self.look(path)[0] for path in paths)
+        shelf = FactsCache(self.folder / "shelf")
+        assert first.measures is not None
+        louder = packed_facts(replace(first, measures=replace(first.measures, peak=1.0)))
+        with sqlite3.connect(shelf.folder / "facts.sqlite") as base:
+            (kept,) = base.execute("SELECT packed FROM facts WHERE key LIKE ?", (f"{first.digest}%",)).fetchone()
+        changes = (
+            ("UPDATE facts SET packed = ? WHERE key LIKE ?", (louder, f"{first.digest}%")),
+            ("UPDATE facts SET packed = ? WHERE key LIKE ?", (kept[:16] + louder, f"{first.digest}%")),
+            ("UPDATE facts SET packed = ? WHERE key LIKE ?", (kept, f"{second.digest}%")),
+            ("UPDATE seen SET digest = ?", (first.digest,)),
+        )
+        for change, values in changes:
+            with self.subTest(change=change):
+                for path in paths:
+                    self.look(path)
+                with sqlite3.connect(shelf.folder / "facts.sqlite") as base:
+                    self.assertGreater(base.execute(change, values).rowcount, 0)
+                for path, facts in zip(paths, (first, second), strict=True):
+                    self.assertIn(FactsCache(shelf.folder).facts(path), (None, facts))
+                    self.assertEqual(self.look(path)[0], facts)
+
     def test_one_that_another_holds_is_waited_for_once(self) -> None:
         facts, _ = self.look(self.write("a.wav", speech_like(16_000, 1), 16_000))
         shelf = FactsCache(self.folder / "held")

@@ -11,6 +11,7 @@ import zlib
 from collections.abc import Iterator
 from dataclasses import asdict, replace
 from functools import cache
+from hashlib import blake2b
 from pathlib import Path
 from typing import Any
 
@@ -25,9 +26,10 @@ from ..measure.analyze import source_stamp
 from ..model import Facts, Header, Note, Stated
 from ..model.facts import Measures, SignalLevel
 
-_LAYOUT = 6  # to be raised with every change to what is measured, or to how it is written here
+_LAYOUT = 7  # to be raised with every change to what is measured, or to how it is written here
 _MOST = 1 << 30  # bytes of facts; the longest unused go first
 _LARGEST = 16 << 20  # bytes of the facts of one file, unpacked; an outline and a spectrum are some 40 kB
+_SEAL = 16  # bytes
 _WAIT = 2.0  # s for another process that writes; a lot is written in milliseconds
 _REST = 60.0  # s without the cache once waiting was in vain
 _TABLES = """
@@ -111,7 +113,7 @@ class FactsCache:
         try:
             with self._open() as base:
                 row = base.execute("SELECT stamp, digest FROM seen WHERE path = ?", (os.fsencode(path),)).fetchone()
-                if row and row[0] == stamp:
+                if row and row[0] == _mark(path, stamp, row[1]):
                     digest = row[1]
                 else:
                     size = stamp.partition(":")[0]
@@ -123,9 +125,12 @@ class FactsCache:
                 found = base.execute("SELECT packed FROM facts WHERE key = ?", (key,)).fetchone()
                 if not found:
                     return None
-                facts = unpacked_facts(found[0], path, stated)
+                facts = unpacked_facts(_unsealed(found[0], key), path, stated)
                 base.execute("UPDATE facts SET used = ? WHERE key = ?", (time.time(), key))
-                base.execute("INSERT OR REPLACE INTO seen VALUES (?, ?, ?)", (os.fsencode(path), stamp, digest))
+                base.execute(
+                    "INSERT OR REPLACE INTO seen VALUES (?, ?, ?)",
+                    (os.fsencode(path), _mark(path, stamp, digest), digest),
+                )
         except (sqlite3.Error, OSError, ValueError, TypeError, LookupError, zlib.error):
             return None
         return replace(facts, stamp=stamp, digest=digest)
@@ -145,10 +150,10 @@ class FactsCache:
         """
         if not is_kept(facts) or not facts.digest or not facts.stamp or source_stamp(facts.path) != facts.stamp:
             return
-        packed = packed_facts(facts)
         key = _key(facts.digest, facts.path, facts.stated)
+        packed = _sealed(packed_facts(facts), key)
         with contextlib.suppress(sqlite3.Error, OSError), self._open() as base:
-            seen = (os.fsencode(facts.path), facts.stamp, facts.digest)
+            seen = (os.fsencode(facts.path), _mark(facts.path, facts.stamp, facts.digest), facts.digest)
             base.execute("INSERT OR REPLACE INTO seen VALUES (?, ?, ?)", seen)
             base.execute("INSERT OR REPLACE INTO facts VALUES (?, ?, ?, ?)", (key, time.time(), len(packed), packed))
 
@@ -193,6 +198,26 @@ def versions() -> str:
     return f"{_LAYOUT} {__version__} {version('numpy')} {version('soundfile')} {version('av')}"
 
 
+def _seal(packed: bytes, key: str) -> bytes:
+    return blake2b(key.encode(errors="surrogateescape") + packed, digest_size=_SEAL).digest()
+
+
+def _mark(path: Path, stamp: str, digest: str) -> str:
+    """A stamp as it is kept beside its path and its digest, sealed in the same way."""
+    return f"{stamp} {_seal(os.fsencode(path), f'{stamp} {digest}').hex()}"
+
+
+def _sealed(packed: bytes, key: str) -> bytes:
+    """With a checksum over them and what they are facts of: values that were changed by hand, or put under another file, are not believed."""
+    return _seal(packed, key) + packed
+
+
+def _unsealed(kept: bytes, key: str) -> bytes:
+    if kept[:_SEAL] != _seal(kept[_SEAL:], key):
+        raise ValueError("not as they were kept")
+    return kept[_SEAL:]
+
+
 def _key(digest: str, path: Path, stated: Stated | None) -> str:
     """What facts depend on; the digest first."""
     return f"{digest} {path.suffix.lower()} {stated or ''} {versions()}"
@@ -219,7 +244,7 @@ def packed_facts(facts: Facts) -> bytes:
     if facts.suggested is not None:
         assert facts.error is not None
         way = facts.suggested
-        return _bytes_of({"error": _packed(facts.error), "suggested": (way.encoding, way.rate, way.channels)})
+        return _bytes_of({"error": _packed(facts.error), "suggested": str(way)})
     assert facts.header is not None and facts.measures is not None
     sound = facts.measures
     measures: dict[str, Any] = {
@@ -254,7 +279,7 @@ def unpacked_facts(packed: bytes, path: Path, stated: Stated | None) -> Facts:
     length = int.from_bytes(whole[:4], "little")
     plain = json.loads(whole[4 : 4 + length])
     if "suggested" in plain:
-        return Facts(path, error=_note(plain["error"]), suggested=Stated(*plain["suggested"]))
+        return Facts(path, error=_note(plain["error"]), suggested=Stated.parse(plain["suggested"]))
     arrays = np.frombuffer(whole, "<f4", offset=4 + length).astype(np.float32)
     count = 2 * plain["parts"]
     header = plain["header"]

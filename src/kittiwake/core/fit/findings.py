@@ -50,7 +50,7 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
         original = ask(phrase("Ask for the original, before it was made this narrow."))
         found.append(Problem("narrow_band", "note", message, (original,)))
     for note in facts.notes:
-        if note.code == "odd_size":
+        if note.code in ("odd_size", "text_before"):
             found.append(Problem(note.code, "warning", note.message, (ask(note.remedy),)))
         elif note.code in ("video", "streams"):
             found.append(Problem(note.code, "note", note.message, (ask(note.remedy),) if note.remedy else ()))

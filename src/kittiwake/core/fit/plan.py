@@ -117,7 +117,11 @@ def _unreadable(facts: Facts) -> Problem:
         return Problem(facts.error.code, "cannot", facts.error.message, advice)
     if facts.suggested is not None:
         kind = format_headerless(facts.suggested.encoding)
-        how = phrase("Read it as {kind}, {rate}", kind=kind, rate=format_hz(facts.suggested.rate))
+        skip = facts.suggested.skip
+        behind = phrase(", behind {skip:,} bytes of text", skip=skip) if skip else ""
+        how = phrase(
+            "Read it as {kind}, {rate}{behind}", kind=kind, rate=format_hz(facts.suggested.rate), behind=behind
+        )
         advice = (Remedy("read_as_guessed", how, stated=str(facts.suggested)), *advice)
     return Problem("headerless", "decide", facts.error.message, advice)
 

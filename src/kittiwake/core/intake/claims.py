@@ -46,8 +46,8 @@ def stated_for(path: Path, stated: Stated | None, stream: int | None = None) -> 
     if stated is None:
         return None
     for encoding in _MARKED:
-        if encoding != stated.encoding and marks_of(path, encoding):
-            return Stated(encoding, 8000)
+        if encoding != stated.encoding and marks_of(path, encoding, stated.skip):
+            return Stated(encoding, 8000, skip=stated.skip)
     ending = path.suffix.lower()
     named = BY_ENDING.get(ending)
     if named is None or ending in _VAGUE or named.split("_")[0] == stated.encoding.split("_")[0]:
@@ -70,14 +70,14 @@ def stated_for(path: Path, stated: Stated | None, stream: int | None = None) -> 
     )
 
 
-def marks_of(path: Path, encoding: str) -> str | None:
-    """What the bytes themselves say for an encoding; empty where it leaves no marks, None where they speak against it.
+def marks_of(path: Path, encoding: str, skip: int = 0) -> str | None:
+    """What the bytes themselves say for an encoding, those behind ``skip``; empty where it leaves no marks, None where they speak against it.
 
     Codecs that model the voice make a voice of any bytes, so how it sounds says nothing for them.
     """
     if encoding not in ("gsm", "g723_1", "amr_nb", "g729"):
         return ""
-    data = head_of(path, 33 * 2000)
+    data = head_of(path, 33 * 2000, skip)
     if encoding == "g729":
         if _in_frames_of(data, 10):
             return phrase("its bits come back every 10 bytes, as frames of G.729 do")
@@ -102,7 +102,7 @@ def marks_of(path: Path, encoding: str) -> str | None:
             return None
         at += length
         frames += 1
-    whole = path.stat().st_size > len(data) or at == len(data)
+    whole = path.stat().st_size - skip > len(data) or at == len(data)
     return (
         phrase("all {frames} frames follow each other without a gap", frames=frames) if whole and frames > 3 else None
     )

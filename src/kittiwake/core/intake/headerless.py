@@ -5,6 +5,7 @@ from __future__ import annotations
 import io
 import os
 from collections.abc import Callable, Iterator
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -17,6 +18,7 @@ from ..model import Header, Note
 from ..model.stated import HEADERLESS, Stated
 from .block import BLOCK, FromTheStart
 from .packing import unpacked
+from .sniff import text_before
 
 # Our name -> libsndfile's subtype, its byte order, bits, largest magnitude.
 _BY_SNDFILE: dict[str, tuple[str, str | None, int | None, float]] = {
@@ -51,6 +53,18 @@ def register_reader(encoding: str, reader: Callable[[Path, int, Stated], Any], r
     _OTHERS[encoding] = reader
 
 
+def _with_note_of_text(reader: Any, path: Path, stated: Stated) -> Any:
+    """A reader whose header tells of text that stands before the sound and is read as sound, as stated."""
+    if not stated.skip and (text := text_before(path)):
+        note = Note(
+            "text_before",
+            phrase("Its first {text:,} bytes are text, which is read as sound: a click.", text=text),
+            phrase("State {stated}+{text}, which passes over them.", stated=stated, text=text),
+        )
+        reader.header = replace(reader.header, notes=(*reader.header.notes, note))
+    return reader
+
+
 def open_headerless(path: Path, size: int, stated: Stated) -> Any:
     """A reader for a file of ``size`` bytes in the stated format.
 
@@ -58,19 +72,47 @@ def open_headerless(path: Path, size: int, stated: Stated) -> Any:
     ------
     IntakeError : it cannot be read so.
     """
+    if stated.skip >= size:
+        raise IntakeError(
+            phrase("Nothing lies behind its first {skip:,} bytes.", skip=stated.skip),
+            phrase("State fewer bytes to pass over."),
+            "not_sound",
+        )
     if stated.encoding in _OTHERS:
+        if stated.skip:
+            raise IntakeError(
+                phrase("Bytes before the sound cannot be passed over in {encoding}.", encoding=stated.encoding),
+                phrase("Cut them off first."),
+                "not_sound",
+            )
         return _OTHERS[stated.encoding](path, size, stated)
+    size -= stated.skip
     if stated.encoding in _BY_SNDFILE:
-        return SndfileRaw(path, size, stated)
+        return _with_note_of_text(SndfileRaw(path, size, stated), path, stated)
     if stated.encoding.startswith("g726"):
-        return G726Raw(path, size, stated)
+        return _with_note_of_text(G726Raw(path, size, stated), path, stated)
     if stated.encoding in _BY_DEMUXER:
-        return AvRaw(path, size, stated)
-    return OkiRaw(path, size, stated)
+        return _with_note_of_text(AvRaw(path, size, stated), path, stated)
+    return _with_note_of_text(OkiRaw(path, size, stated), path, stated)
 
 
 def _header(size: int, stated: Stated, bits: int | None, frames: int | None, full: float, *notes: Note) -> Header:
     return Header("raw", stated.encoding, stated.rate, stated.channels, bits, frames, size, full, notes)
+
+
+class _Behind(io.FileIO):
+    """A file as if it began behind its first ``skip`` bytes."""
+
+    def __init__(self, path: Path, skip: int) -> None:
+        super().__init__(path, "rb")
+        self._skip = skip
+        super().seek(skip)
+
+    def seek(self, offset: int, whence: int = os.SEEK_SET) -> int:
+        return super().seek(offset + (self._skip if whence == os.SEEK_SET else 0), whence) - self._skip
+
+    def tell(self) -> int:
+        return super().tell() - self._skip
 
 
 class SndfileRaw(FromTheStart):
@@ -83,8 +125,9 @@ class SndfileRaw(FromTheStart):
 
         subtype, endian, bits, full = _BY_SNDFILE[stated.encoding]
         try:
+            self._behind = _Behind(path, stated.skip) if stated.skip else None
             self._file = soundfile.SoundFile(
-                os.fsencode(path),
+                self._behind or os.fsencode(path),
                 samplerate=stated.rate,
                 channels=stated.channels,
                 format="RAW",
@@ -122,6 +165,8 @@ class SndfileRaw(FromTheStart):
 
     def close(self) -> None:
         self._file.close()
+        if self._behind is not None:
+            self._behind.close()
 
 
 class AvRaw(FromTheStart):
@@ -132,8 +177,8 @@ class AvRaw(FromTheStart):
 
         demuxer, options = _BY_DEMUXER[stated.encoding]
         self.trouble: Note | None = None
-        source: io.BufferedIOBase | io.BytesIO = path.open("rb")
-        if stated.encoding == "amr_nb" and not source.peek(6).startswith(b"#!AMR\n"):  # type: ignore[union-attr]
+        source: Any = io.BufferedReader(_Behind(path, stated.skip)) if stated.skip else path.open("rb")
+        if stated.encoding == "amr_nb" and not source.peek(6).startswith(b"#!AMR\n"):
             source = io.BytesIO(b"#!AMR\n" + source.read())
         self._source = source
         try:
@@ -184,10 +229,13 @@ class G726Raw(FromTheStart):
         stated: Stated,
         *,
         header: Header | None = None,
-        place: int = 0,
+        place: int | None = None,
         length: int | None = None,
     ) -> None:
         self._kbits, self._high_first = int(stated.encoding[5:7]), stated.encoding.endswith("be")
+        if place is None:
+            place = stated.skip
+            size += place
         self._left = size - place if length is None else min(length, size - place)
         frames = self._left * 64 // self._kbits
         self._file = path.open("rb")
@@ -220,6 +268,7 @@ class OkiRaw(FromTheStart):
         import av
 
         self._file = path.open("rb")
+        self._file.seek(stated.skip)
         self._decoder = av.CodecContext.create("adpcm_ima_oki", "r")
         self._decoder.sample_rate = stated.rate  # type: ignore[attr-defined]
         self._decoder.layout = "mono"  # type: ignore[attr-defined]

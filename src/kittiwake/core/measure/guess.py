@@ -17,7 +17,7 @@ from ..errors import IntakeError
 from ..intake import open_sound
 from ..intake.claims import BY_ENDING, marks_of
 from ..intake.packing import packed, unpacked
-from ..intake.sniff import head_of
+from ..intake.sniff import head_of, text_before
 from ..model import Stated
 from ..model.stated import HEADERLESS
 from ..model.units import format_hz
@@ -81,13 +81,14 @@ def guess(path: Path) -> list[Guess]:
     """
     found: list[Guess] = []
     sounds: dict[str, NDArray[np.float64]] = {}
-    size = path.stat().st_size
+    skip = text_before(path)
+    size = path.stat().st_size - skip
     for encoding in _TRIED:
-        marks = marks_of(path, encoding)
+        marks = marks_of(path, encoding, skip)
         if marks is None:
             continue
         own = HEADERLESS[encoding]
-        sound = _beginning(path, Stated(encoding, own or _FASTEST))
+        sound = _beginning(path, Stated(encoding, own or _FASTEST, skip=skip))
         if sound is None or len(sound) < 400:
             continue
         channels = 1
@@ -105,7 +106,11 @@ def guess(path: Path) -> list[Guess]:
             score += 6
             evidence += phrase(" Files ending in {suffix} are often that.", suffix=path.suffix)
         sounds[encoding] = sound
-        found.append(Guess(Stated(encoding, own or 8000, channels), score, evidence, level, outline=_outline(sound)))
+        if skip:
+            evidence += phrase(" Text of {skip} bytes that stands before it is passed over.", skip=skip)
+        found.append(
+            Guess(Stated(encoding, own or 8000, channels, skip=skip), score, evidence, level, outline=_outline(sound))
+        )
     found = sorted(_orders_settled(found, sounds), key=lambda one: -one.score)
     found = [_with_rate(one, size, sounds[one.stated.encoding], n < _SHOWN) for n, one in enumerate(found)]
     most = max((one.score for one in found), default=0.0)
@@ -118,7 +123,7 @@ def _with_rate(one: Guess, size: int, sound: NDArray[np.float64], closely: bool)
     encoding, channels = one.stated.encoding, one.stated.channels
     rates, told = _rates(sound, encoding, HEADERLESS[encoding]) if closely else (((one.stated.rate, 1.0),), "")
     seconds = _frames(size, encoding, channels) / rates[0][0]
-    stated = Stated(encoding, rates[0][0], channels)
+    stated = replace(one.stated, rate=rates[0][0])
     return replace(
         one,
         stated=stated,
@@ -225,12 +230,12 @@ def _outline(sound: NDArray[np.float64]) -> NDArray[np.float32]:
     return np.stack([np.minimum.reduceat(sound, at), np.maximum.reduceat(sound, at)], axis=1).astype(np.float32)
 
 
-def _g726_roughly(path: Path, encoding: str) -> NDArray[np.float64]:
+def _g726_roughly(path: Path, stated: Stated) -> NDArray[np.float64]:
     """The beginning of G.726 by libraries that are not quite right, but many times as fast as the decoder that is, and near enough to tell a
     voice from noise. libav is the faster one, but far off at 40 kbit/s; libsndfile knows that in AU files with the low bits first.
     """
-    bits, high_first = int(encoding[5:7]) // 8, encoding.endswith("be")
-    data = head_of(path, int(_SECONDS * bits * 1000) // 120 * 120)
+    bits, high_first = int(stated.encoding[5:7]) // 8, stated.encoding.endswith("be")
+    data = head_of(path, int(_SECONDS * bits * 1000) // 120 * 120, stated.skip)
     if bits == 5:
         import soundfile
 
@@ -250,7 +255,7 @@ def _g726_roughly(path: Path, encoding: str) -> NDArray[np.float64]:
 def _beginning(path: Path, stated: Stated) -> NDArray[np.float64] | None:
     if stated.encoding.startswith("g726"):
         try:
-            return _g726_roughly(path, stated.encoding)
+            return _g726_roughly(path, stated)
         except Exception:  # as below
             return None
     try:

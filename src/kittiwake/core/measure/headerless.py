@@ -38,12 +38,17 @@ def without_header(path: Path) -> Facts | None:
         told = phrase("It has no header that says what it is, and read in any known way it is {kind}.", kind=kind)
         return Facts(path, error=Note("headerless", told, phrase("State how to read it, or remove it.")))
     told = phrase(
-        "It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}.",
+        "It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}{behind}.",
         how=how,
         kind=kind,
         rate=format_hz(best.stated.rate),
         seconds=best.seconds,
         others=rate,
+        behind=phrase(
+            "; it stands behind {skip:,} bytes of text, which is no sound and is passed over", skip=best.stated.skip
+        )
+        if best.stated.skip
+        else "",
     )
     advice = phrase("Hear it so and state how to read it: H in the window, --headerless in the terminal.")
     return Facts(path, error=Note("headerless", told, advice), suggested=best.stated)

@@ -253,7 +253,7 @@ class Facts:
             "path": str(self.path),
             "ok": self.ok,
             "error": str(self.error) if self.error else None,
-            "suggested": str(self.suggested).removesuffix("x1") if self.suggested else None,
+            "suggested": str(self.suggested).replace("x1+", "+").removesuffix("x1") if self.suggested else None,
             **{key: head.get(key) for key in ("container", "encoding", "sample_rate", "channels", "bits")},
             "frames": sound.frames if sound else None,
             "seconds": self.seconds,

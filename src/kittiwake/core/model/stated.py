@@ -18,20 +18,22 @@ HEADERLESS: dict[str, int] = {
 _ALSO = {"pcm": "pcm_s16le", "slin": "pcm_s16le", "linear": "pcm_s16le", "s16": "pcm_s16le", "mulaw": "ulaw", "g711u": "ulaw",
          "g711a": "alaw", "vox": "oki_adpcm", "g726": "g726_32be", "gsm_fr": "gsm", "amr": "amr_nb"}  # fmt: skip
 _TEXT = re.compile(
-    r"^\s*([a-z0-9_.]+)\s*@\s*([0-9]+(?:\.[0-9]+)?)\s*(k)?(?:hz)?\s*(?:x\s*([0-9]+))?\s*$", re.IGNORECASE
+    r"^\s*([a-z0-9_.]+)\s*@\s*([0-9]+(?:\.[0-9]+)?)\s*(k)?(?:hz)?\s*(?:x\s*([0-9]+))?\s*(?:\+\s*([0-9]{1,9}))?\s*$",
+    re.IGNORECASE,
 )
 
 
 @dataclass(frozen=True, slots=True)
 class Stated:
     """Encoding (a key of ``HEADERLESS``), sample rate (Hz) and channels of a headerless file; or the sound stream to take
-    of a file that has a header, counted from 0, with an empty encoding.
+    of a file that has a header, counted from 0, with an empty encoding. ``skip`` bytes before the first sample are passed over.
     """
 
     encoding: str
     rate: int
     channels: int = 1
     stream: int = 0
+    skip: int = 0
 
     @classmethod
     def of_stream(cls, stream: int) -> Stated:
@@ -45,11 +47,13 @@ class Stated:
     def __str__(self) -> str:
         if not self.headerless:
             return f"stream@{self.stream + 1}"
-        return f"{self.encoding}@{self.rate}x{self.channels}"
+        behind = f"+{self.skip}" if self.skip else ""
+        return f"{self.encoding}@{self.rate}x{self.channels}{behind}"
 
     @classmethod
     def parse(cls, text: str) -> Stated:
-        """From ``ENCODING@RATE[xCHANNELS]``: ``ulaw@8000``, ``pcm_s16le@16k``, ``pcm_s16be@8000x2``; or ``stream@2``.
+        """From ``ENCODING@RATE[xCHANNELS][+BYTES]``: ``ulaw@8000``, ``pcm_s16le@16k``, ``pcm_s16be@8000x2``, ``ulaw@8000+23`` behind 23 bytes of something
+        else; or ``stream@2``.
 
         Raises
         ------
@@ -95,4 +99,4 @@ class Stated:
                 phrase("Rates go from 1000 to 768000 Hz; only linear, µ-law and A-law have more than one channel."),
                 "stated",
             )
-        return cls(encoding, rate, channels)
+        return cls(encoding, rate, channels, skip=int(found[5] or 0))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
+from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING, Protocol
 
@@ -44,7 +45,7 @@ class HeaderlessSources:
         self._stated_once.update(paths)
         if stated.headerless:
             for folder in dict.fromkeys(path.parent for path in paths):
-                self._project.remembered.remember(folder, stated)
+                self._project.remembered.remember(folder, replace(stated, skip=0))
         self._project.change(
             phrase("stating {stated}", stated=stated),
             self._project.job.changed(stated={**self._project.job.stated, **dict.fromkeys(paths, stated)}),
@@ -98,6 +99,7 @@ class HeaderlessSources:
         if not known or not agrees or facts.path not in self._project.job.sources or facts.path in self._stated_once:
             return False
         self._stated_once.add(facts.path)
+        known = replace(known, skip=facts.suggested.skip if facts.suggested else 0)
         stated = {**self._project.job.stated, facts.path: known}
         self._project.history.amend(
             phrase("reading {name} as {known}", name=facts.path.name, known=known),
