@@ -52,6 +52,30 @@ class TestVerbs(FolderCase):
         self.assertEqual(self.run_verb("facts", DEMO / "Welcome.wav").exit_code, 0)
         self.assertIn("48 kHz", self.run_verb("facts", DEMO / "Welcome.wav").stdout)
 
+    def test_making_and_planning_tell_a_false_rate(self) -> None:
+        sounds = [path for path in sorted(DEMO.iterdir()) if path.suffix in (".wav", ".flac", ".ogg", ".aiff")]
+        making = ("make", "--for", "phone-menu", "--into", self.folder / "out")
+        planning = ("fit", "--for", "phone-menu")
+        for verb in (planning, (*making, "--dry-run"), making):
+            found = [row for row in self.rows(self.run_verb(*verb, "--json", *sounds)) if "suspicion" in row]
+            self.assertEqual(
+                [(Path(row["path"]).name, row["suspicion"]) for row in found],
+                [("Spring fares.wav", "false_rate")],
+                verb,
+            )
+        for more in (("--remedy", "accept_false_rate"), ("--true-rate", "48000")):
+            answer = self.run_verb(*making, "--dry-run", "--json", *more, *sounds)
+            self.assertFalse([row for row in self.rows(answer) if "suspicion" in row], more)
+        # Once more says nothing, since nothing is new; what counts warnings does not end well.
+        self.assertNotIn("suspicion", self.run_verb(*making, "--json", *sounds).stdout)
+        strict = [
+            path for path in sounds if self.run_verb("fit", "--for", "phone-menu", "--strict", path).exit_code == 0
+        ]
+        self.assertIn(DEMO / "Spring fares.wav", strict)
+        self.assertGreater(len(strict), 4)
+        self.assertEqual(self.run_verb(*planning, *strict).exit_code, 0)
+        self.assertEqual(self.run_verb(*planning, "--strict", *strict).exit_code, 1)
+
     def test_exit_codes_tell_a_decision_from_a_failure(self) -> None:
         silence = self.write("silence.wav", np.zeros(16_000, np.float32), 16_000)
         voice = self.write("voice.wav", speech_like(16_000, 1.0), 16_000)

@@ -25,6 +25,7 @@ from .common import Found, complain, emit, leave, look, say, verb
 @common.paths_argument
 def facts_verb(paths: tuple[Path, ...], stated: Any, stream: int | None, as_json: bool) -> None:
     from ..core.fit.suspicion import Voiceprint
+    from .suspected import say_suspicions
     from .words import facts_in_words
 
     found = Found(paths, everything=stated is not None)
@@ -38,29 +39,8 @@ def facts_verb(paths: tuple[Path, ...], stated: Any, stream: int | None, as_json
             emit(facts.to_dict())
         else:
             say(facts_in_words(facts))
-    _suspect(folders, as_json)
+    say_suspicions(folders, as_json)
     leave(good)
-
-
-def _suspect(folders: dict[Path, list[Any]], as_json: bool) -> None:
-    """Say last whose rate looks false beside the others of its folder."""
-    from ..core.disk.text import printable
-    from ..core.fit.suspicion import suspicions
-
-    for voices in folders.values():
-        for path, problem in suspicions(voices).items():
-            if as_json:
-                emit({"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message})
-            else:
-                rate = problem.remedies[0].touch_up["true_rate"]
-                say(
-                    tr(
-                        "{path}: {message} If so: --true-rate {rate}",
-                        path=printable(str(path)),
-                        message=problem.message,
-                        rate=rate,
-                    )
-                )
 
 
 @verb(
@@ -91,13 +71,15 @@ def fit_verb(
     as_json: bool,
 ) -> None:
     from ..core.fit.suspicion import Voiceprint
+    from .suspected import say_suspicions
     from .words import fit_in_words
 
     found = Found(paths, everything=stated is not None)
     good, verdicts = found.whole, set()
     folders: dict[Path, list[Any]] = {}
-    for facts in look(found, stated, stream, remedies=remedies, pitch=true_rate is None):
-        if true_rate is None and (voice := Voiceprint.of(facts)):
+    doubted = true_rate is None and "accept_false_rate" not in remedies
+    for facts in look(found, stated, stream, remedies=remedies, pitch=doubted):
+        if doubted and (voice := Voiceprint.of(facts)):
             folders.setdefault(facts.path.parent, []).append(voice)
         for receiver in receivers:
             _, fit = common.planned(facts, receiver, true_rate, remedies)
@@ -108,7 +90,10 @@ def fit_verb(
                 emit({"path": str(facts.path), "receiver": receiver.slug, **fit.to_dict()})
             else:
                 say(fit_in_words(facts.path, receiver, fit))
-    _suspect(folders, as_json)
+    suspected = say_suspicions(folders, as_json)
+    if suspected and strict:
+        good = False
+        verdicts.add("warning")
     leave(good, undecided=verdicts == {"decide"} and found.whole)
 
 

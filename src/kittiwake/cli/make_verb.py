@@ -133,9 +133,11 @@ def _made(
 ) -> int:
     """Make them, and say what came of each; the exit code."""
     from ..core.batch import run_batch
+    from .suspected import may_be_suspected, suspect_in_mixed_folders
     from .words import made_in_words
 
-    undecided = 0
+    undecided = suspected = 0
+    sources: dict[Path, bool] = {}
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
     signal.signal(signal.SIGINT, lambda *_: stop.set())
@@ -149,6 +151,9 @@ def _made(
             results = (run_batch(some, request, executor, cancelled=stop.is_set) for some, request in parts)
             for result in itertools.chain.from_iterable(results):
                 counts[result.status] += 1
+                if result.good:
+                    source = Path(result.path)
+                    sources[source] = sources.get(source, False) or result.status == "made"
                 altered += bool(result.altered)
                 undecided += result.code == "decide"
                 progress.made(result.good, result.source_seconds)
@@ -159,6 +164,9 @@ def _made(
     except KittiwakeError as error:
         complain(error, as_json)
         sys.exit(1)
+    # What was stated is not doubted, and where nothing is new it was said before.
+    if any(sources.values()) and not stop.is_set() and may_be_suspected(parts[0][1]):
+        suspected = suspect_in_mixed_folders(sources, as_json)
     done = sum(counts.values())
     if as_json:
         emit(
@@ -176,7 +184,8 @@ def _made(
     if stop.is_set() and done < total:
         return common.STOPPED
     lost = counts["refused"] + counts["failed"]
-    if done < total or lost > undecided or (fail_if_altered and altered):
+    doubtful = suspected and parts[0][1].strict
+    if done < total or lost > undecided or (fail_if_altered and altered) or doubtful:
         return common.FAILED
     return common.WANTS_DECISION if undecided else common.ALL_WELL
 
@@ -197,7 +206,12 @@ def _executor(found: Found, request: Any, workers: int | None, on: str, stack: c
 
 def _dry_run(found: Found, parts: list[tuple[Sequence[Path], Any]], strict: bool, as_json: bool) -> NoReturn:
     """What would be made, and nothing of it."""
+    from .suspected import may_be_suspected, suspect_in_mixed_folders
+
     verdicts = set().union(*(_would_make(some, request, strict, as_json) for some, request in parts))
+    if may_be_suspected(parts[0][1]):
+        suspected = suspect_in_mixed_folders((source for some, _ in parts for source in some), as_json)
+        verdicts |= {"warning"} if suspected and strict else set()
     leave(not verdicts and found.whole, undecided=verdicts == {"decide"} and found.whole)
 
 

@@ -1,0 +1,69 @@
+"""Says of which recordings the rate in the header looks false, beside the others of their folder."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from pathlib import Path
+from typing import Any
+
+from ..words import tr
+from .common import emit, look, say
+
+_FEWEST = 4  # recordings of a folder: fewer say nothing of each other
+
+
+def say_suspicions(folders: Mapping[Path, Sequence[Any]], as_json: bool) -> int:
+    """Of voiceprints by folder; how many are suspected."""
+    from ..core.disk.text import printable
+    from ..core.fit.suspicion import suspicions
+
+    count = 0
+    for voices in folders.values():
+        for path, problem in suspicions(voices).items():
+            count += 1
+            if as_json:
+                emit({"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message})
+            else:
+                say(
+                    tr(
+                        "{path}: {message} If so: --true-rate {rate}",
+                        path=printable(str(path)),
+                        message=problem.message,
+                        rate=problem.remedies[0].touch_up["true_rate"],
+                    )
+                )
+    return count
+
+
+def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool) -> int:
+    """Look once more at the folders of these sources in which rates differ, since only there a false one shows; how many are suspected."""
+    from ..core.fit.suspicion import Voiceprint
+
+    folders: dict[Path, list[Any]] = {}
+    beside: dict[Path, list[Path]] = {}
+    for source in sources:
+        beside.setdefault(source.parent, []).append(source)
+    for folder, near in beside.items():
+        if len(near) < _FEWEST or len({_rate_of(source) for source in near} - {0}) < 2:
+            continue
+        voices = (Voiceprint.of(facts) for facts in look(near, pitch=True))
+        folders[folder] = [voice for voice in voices if voice]
+    return say_suspicions(folders, as_json)
+
+
+def _rate_of(source: Path) -> int:
+    """Hz, as its header says; 0 where it has none that can be read."""
+    from ..core.errors import IntakeError
+    from ..core.intake import open_sound
+
+    try:
+        reader = open_sound(source)
+    except IntakeError:
+        return 0
+    reader.close()
+    return int(reader.header.sample_rate)
+
+
+def may_be_suspected(request: Any) -> bool:
+    """Whether a request leaves the rates open: nothing is stated of them, and nobody said that they are right."""
+    return not (request.stated or request.true_rate or "accept_false_rate" in request.remedies)
