@@ -79,8 +79,7 @@ class TestApproved(unittest.TestCase):
                 found[f"length {frames} {a} {b}"] = [
                     resampled_length(frames, a, b),
                     played_length(frames, a, b, 1.1),
-                    played_length(frames, a, b, 0.9, 2.0),
-                    played_length(frames, a, b, 1.0, -5.0),
+                    played_length(frames, a, b, 0.9),
                 ]
         for wanted in (-200.0, -6.0, 0.0, 0.3, 6.0, 40.0):
             for peak in (0.0, 0.1, 0.9, 1.0):

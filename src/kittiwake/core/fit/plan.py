@@ -270,7 +270,7 @@ def _recipe(path: _Way, header: Header, receiver: Receiver, sound: Measures) -> 
     without = tidy_stretches(touch.without, span[0], stop, 2 * round(BLEND_S * rate_in / 2))
     frames_in = path.frames_in - sum(b - a for a, b in without)
     lead = round(treatment.lead_seconds * rate_out)
-    frames_out = played_length(frames_in, rate_in, rate_out, touch.speed, touch.pitch)
+    frames_out = played_length(frames_in, rate_in, rate_out, touch.speed)
     frames_out = length_after(touch.more, frames_out, rate_out)
     frames_out += lead if frames_out else 0
     loop = round((treatment.loop_seconds if touch.loop is None else touch.loop) * rate_out)

@@ -17,10 +17,9 @@ def resampled_length(frames: int, rate_in: int, rate_out: int) -> int:
     return (2 * frames * rate_out + rate_in) // (2 * rate_in)
 
 
-def played_length(frames: int, rate_in: int, rate_out: int, speed: float = 1.0, pitch: float = 0.0) -> int:
-    """Frames of the output's rate from so many of the source, spoken ``speed`` times as fast and ``pitch`` semitones higher."""
-    played = round(rate_in * 2 ** (pitch / 12))
-    return resampled_length(round(frames / (speed * rate_in / played)), played, rate_out)
+def played_length(frames: int, rate_in: int, rate_out: int, speed: float = 1.0) -> int:
+    """Frames of the output's rate from so many of the source, spoken ``speed`` times as fast; its pitch changes no length."""
+    return resampled_length(round(frames / speed), rate_in, rate_out)
 
 
 def take_span(blocks: Blocks, start: int, stop: int | None) -> Iterator[NDArray[np.float32]]:

@@ -10,7 +10,7 @@ from ...model.rule import Blank
 from ...model.touch_field import TouchNumber
 from ...model.units import format_hz
 from ...sound import change_tempo, resample
-from ...sound.length import resampled_length
+from ...sound.length import exactly, played_length, resampled_length
 from ..verdict import Recipe, Step
 from .stage import Blocks, Described, Stage, Touch
 
@@ -63,7 +63,15 @@ def _rates(receiver: Receiver) -> str:
 
 def _resample(blocks: Blocks, recipe: Recipe) -> Blocks:
     frames = round(recipe.frames_in / recipe.tempo)
-    return resample(blocks, recipe.played_rate, recipe.rate_out, recipe.channels, frames)
+    resampled = resample(blocks, recipe.played_rate, recipe.rate_out, recipe.channels, frames)
+    # Stretched and then taken at another rate, it is rounded twice.
+    return exactly(resampled, _length(frames, recipe)) if recipe.pitch else resampled
+
+
+def _length(frames: int, recipe: Recipe) -> int:
+    if recipe.pitch:
+        return played_length(recipe.frames_in, recipe.rate_in, recipe.rate_out, recipe.speed)
+    return resampled_length(frames, recipe.played_rate, recipe.rate_out)
 
 
 TEMPO = Stage(
@@ -106,5 +114,5 @@ RATE = Stage(
     _rate,
     lambda recipe: Touch.FRAME if recipe.rate_in != recipe.rate_out else Touch.NOTHING,
     _resample,
-    lambda frames, recipe: resampled_length(frames, recipe.played_rate, recipe.rate_out),
+    _length,
 )

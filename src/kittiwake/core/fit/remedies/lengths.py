@@ -21,7 +21,7 @@ def here(code: str, what: str, result: str, touch_up: dict[str, object], *, asks
 
 def length_of(frames_in: int, recipe: Recipe, speed: float) -> int:
     """Frames of the output that so many of the source become at a speed."""
-    played = played_length(frames_in, recipe.rate_in, recipe.rate_out, speed, recipe.pitch)
+    played = played_length(frames_in, recipe.rate_in, recipe.rate_out, speed)
     return length_after(recipe.more, played, recipe.rate_out) + recipe.lead - recipe.loop
 
 
