@@ -81,4 +81,4 @@ class TestDeliver(FolderCase):
         self.assertIn("refused  1 Fares.wav: Its encoding is PCM; µ-law is taken. (byte 20)", refused.output)
         lost = self.kittiwake("try", "voicemail-drop", self.out, "--fail", "lost")
         self.assertIn("The link was lost", lost.output)
-        self.assertTrue(Path(self.folder / "box" / "holds.json").exists())
+        self.assertTrue(Path(self.folder / "box" / "held.jsonl").exists())

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 from pathlib import Path
 from typing import Any
 
@@ -169,6 +170,7 @@ def try_verb(
 ) -> None:  # fmt: skip
     from ..core.disk.place import write_over_own
     from ..core.standin.judge import link_to
+    from ..core.standin.shelf import held_between_starts
 
     link = link_to(receiver.standin, fail or "")
     if link is None:
@@ -177,12 +179,13 @@ def try_verb(
         )
     shelf = getattr(link.machine, "shelf", None)
     try:
-        if keep is not None and shelf is not None:
-            shelf.restore(keep, link.machine.hand)
-        good = _handed(link, paths, as_json)
-        good = _done(link, actions, heard, as_json) and good
-        if keep is not None and shelf is not None:
-            shelf.keep(keep)
+        with held_between_starts(keep) if keep is not None and shelf is not None else contextlib.nullcontext():
+            if keep is not None and shelf is not None:
+                shelf.restore(keep, link.machine.hand)
+            good = _handed(link, paths, as_json)
+            good = _done(link, actions, heard, as_json) and good
+            if keep is not None and shelf is not None:
+                shelf.keep(keep)
         for name, data in getattr(link.machine, "recordings", {}).items() if recorded is not None else ():
             assert recorded is not None
             write_over_own(recorded.absolute() / name, data, data[:4096].__eq__)

@@ -113,11 +113,12 @@ def offered() -> list[tuple[str, str]]:
 @click.argument("picture", type=common.GivenPath(path_type=Path, dir_okay=False))
 @click.argument("size", type=click.IntRange(16, 1024), default=256)
 def preview_verb(job: Path, picture: Path, size: int) -> None:
+    from ..core.disk.place import write_whole
     from ..core.model.job import load_job
     from .home.preview import draw_job
 
     try:
-        picture.write_bytes(draw_job(load_job(job), size))
+        write_whole(picture, draw_job(load_job(job), size))
     except (KittiwakeError, OSError) as error:
         complain(error, False)
         sys.exit(1)

@@ -5,13 +5,13 @@ from __future__ import annotations
 import contextlib
 import hashlib
 import json
-import os
 import shutil
 import subprocess
 from collections.abc import Mapping
 from pathlib import Path
 
-from ...core.errors import KittiwakeError, reason_of
+from ...core.disk.place import write_whole
+from ...core.errors import KittiwakeError, MakeError, reason_of
 from ...words import phrase
 
 #: What was put where, so that it can be taken away.
@@ -96,16 +96,14 @@ def _is_own(path: Path, digest: str | None) -> bool:
 
 
 def _write(path: Path, content: bytes) -> None:
-    scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
-        path.parent.mkdir(parents=True, exist_ok=True)
-        scratch.write_bytes(content)
-        scratch.chmod(0o644)
-        scratch.replace(path)
-    except OSError as error:
-        scratch.unlink(missing_ok=True)
+        write_whole(path, content)
+        path.chmod(0o644)
+    except (OSError, MakeError) as error:
+        cause = error if isinstance(error, OSError) else error.__cause__
+        why = reason_of(cause) if isinstance(cause, OSError) else str(error)
         raise KittiwakeError(
-            phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error)),
+            phrase("{path} could not be written: {reason_of}.", path=path, reason_of=why),
             phrase(
                 "For all users it takes root: sudo kittiwake install --for-all. Without --for-all it is for you alone."
             ),

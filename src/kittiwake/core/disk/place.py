@@ -13,6 +13,7 @@ import unicodedata
 from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
+from typing import BinaryIO
 
 from ...words import phrase
 from ..errors import Cancelled, MakeError, reason_of
@@ -160,8 +161,10 @@ def write_whole(path: Path, data: bytes, *, private: bool = False) -> None:
     ------
     MakeError, OSError
     """
-    path = Path(os.path.realpath(path)) if path.is_symlink() else path
-    with _written(path, data, private) as part:
+    path = _behind_link(path)
+    with _written(path, private) as (file, part):
+        file.write(data)
+        _finished(file)
         put_in_place(part, path, replace=True)
 
 
@@ -172,14 +175,33 @@ def write_text_whole(path: Path, text: str, *, private: bool = True) -> None:
     ------
     OSError : what was there before is untouched.
     """
-    path = Path(os.path.realpath(path)) if path.is_symlink() else path
-    with _written(path, text.encode("utf-8"), private) as part:
-        part.replace(path)
+    with writing_whole(path, private=private) as file:
+        file.write(text.encode("utf-8"))
 
 
 @contextmanager
-def _written(path: Path, data: bytes, private: bool) -> Iterator[Path]:
-    """The bytes under a temporary name beside where they are to go, forced to the disk, with the rights of what they are to replace."""
+def writing_whole(path: Path, *, private: bool = False) -> Iterator[BinaryIO]:
+    """As ``write_whole``, of what is written bit by bit; where that ends in an error nothing has changed.
+
+    Raises
+    ------
+    OSError : what was there before is untouched.
+    """
+    path = _behind_link(path)
+    with _written(path, private) as (file, part):
+        yield file
+        _finished(file)
+        part.replace(path)
+        sync_folder(path.parent)
+
+
+def _behind_link(path: Path) -> Path:
+    return Path(os.path.realpath(path)) if path.is_symlink() else path
+
+
+@contextmanager
+def _written(path: Path, private: bool) -> Iterator[tuple[BinaryIO, Path]]:
+    """A file under a temporary name beside where it is to go, with the rights of what it is to replace; and that name."""
     if private:
         private_folder(path.parent)
     else:
@@ -190,10 +212,13 @@ def _written(path: Path, data: bytes, private: bool) -> Iterator[Path]:
             if not private:
                 with contextlib.suppress(OSError):
                     os.fchmod(handle, stat.S_IMODE(path.stat().st_mode))
-            file.write(data)
-            file.flush()
-            os.fsync(handle)
-        yield part
+            yield file, part
+
+
+def _finished(file: BinaryIO) -> None:
+    """All of it on the disk."""
+    file.flush()
+    os.fsync(file.fileno())
 
 
 def sync_files(paths: Sequence[Path]) -> None:

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import dataclasses
 import json
-import os
 from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import field
 from pathlib import Path
@@ -12,6 +11,7 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.place import writing_whole
 from ..disk.text import text_of, to_json
 from ..errors import JobError, RulesError, reason_of
 from . import checked
@@ -135,21 +135,13 @@ def save_job(job: Job, path: Path, checkpoint: Callable[[], object] = bool) -> N
         "made": ({name: getattr(record, name) for name in _RECORD} for record in job.made),
         **job.unknown.get("", {}).get("", {}),
     }
-    # What a link leads to is written, and the link stays.
-    path = Path(os.path.realpath(path)) if path.is_symlink() else path
-    scratch = path.with_name(f".{path.name}.{os.getpid()}.part")
     try:
-        with scratch.open("w", encoding="utf-8") as file:
+        path.parent.stat()  # a folder that is gone (a disk that was taken out) is not made anew
+        with writing_whole(path) as file:
             for part in _lines(data):
-                file.write(part)
-                checkpoint()
-            file.flush()
-            os.fsync(file.fileno())
-        scratch.replace(path)
-    except BaseException as error:  # entries are put together while it is written, and ``checkpoint`` may end it
-        scratch.unlink(missing_ok=True)
-        if not isinstance(error, OSError):
-            raise
+                file.write(part.encode("utf-8"))
+                checkpoint()  # which may end it
+    except OSError as error:
         raise JobError(
             phrase("The job could not be saved to {path}: {reason_of}.", path=path, reason_of=reason_of(error)),
             phrase("Choose another folder; your work is still open."),

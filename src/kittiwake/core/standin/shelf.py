@@ -2,17 +2,24 @@
 
 from __future__ import annotations
 
-import json
-from collections.abc import Callable
+import contextlib
+import hashlib
+import re
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from dataclasses import field
 from pathlib import Path
 
 from ...plain_data import dataclass
 from ...words import phrase
+from ..disk.journal import Journal
+from ..disk.place import open_ordinary, write_whole
 from ..errors import KittiwakeError, reason_of
 from .machine import Held, Refusal
 
-_INDEX = "holds.json"
+_INDEX = "held.jsonl"
+_DATA = re.compile(r"[0-9a-f]{64}\.bin")
+_LARGEST = 1 << 30  # bytes of one file; no machine has more room
 
 
 @dataclass(frozen=True, slots=True)
@@ -74,21 +81,25 @@ class Shelf:
         self.files[name] = Stored(one.held, one.data, False)
 
     def keep(self, folder: Path) -> None:
-        """Write all into a folder.
+        """Note in a folder what is held: the sound of each file under its digest, then one line of a journal, so that a run that ends anywhere leaves
+        the state of before. What the new state does not name is removed.
 
         Raises
         ------
         KittiwakeError : that cannot be done.
         """
         try:
-            folder.mkdir(parents=True, exist_ok=True)
-            index = []
-            for n, (name, one) in enumerate(self.files.items()):
-                (folder / f"{n:04}.bin").write_bytes(one.data)
-                index.append({"name": name, "new": one.new})
-            part = folder / f"{_INDEX}.part"
-            part.write_text(json.dumps(index), "utf-8")
-            part.replace(folder / _INDEX)
+            held = []
+            for name, one in self.files.items():
+                digest = hashlib.sha256(one.data).hexdigest()
+                held.append({"name": name, "new": one.new, "sha256": digest})
+                if not _is_there(folder / f"{digest}.bin", digest):
+                    write_whole(folder / f"{digest}.bin", one.data, private=True)
+            _journal(folder).append([{"kittiwake": "held", "files": held}])
+            wanted = {f"{one['sha256']}.bin" for one in held}
+            for path in folder.iterdir():
+                if _DATA.fullmatch(path.name) and path.name not in wanted:
+                    path.unlink(missing_ok=True)
         except OSError as error:
             raise KittiwakeError(
                 f"{folder}: {reason_of(error)}.", phrase("Choose another folder."), "no_folder"
@@ -99,14 +110,57 @@ class Shelf:
 
         Raises
         ------
-        KittiwakeError : the folder is not one that ``keep`` wrote.
+        KittiwakeError : it does not hold what ``keep`` wrote.
         """
-        if not (folder / _INDEX).is_file():
-            return
         try:
-            for n, entry in enumerate(json.loads((folder / _INDEX).read_text("utf-8"))):
-                if hand(str(entry["name"]), (folder / f"{n:04}.bin").read_bytes()) and not entry["new"]:
-                    self.heard(str(entry["name"]))
+            states = [entry for entry in _journal(folder).lines() if entry.get("kittiwake") == "held"]
+            for entry in states[-1]["files"] if states else ():
+                name, digest = str(entry["name"]), str(entry["sha256"])
+                if not _DATA.fullmatch(f"{digest}.bin"):
+                    raise ValueError(digest)
+                if hand(name, _data_of(folder / f"{digest}.bin", digest)) and not entry["new"]:
+                    self.heard(name)
         except (OSError, ValueError, KeyError, TypeError) as error:
             told = phrase("{folder} does not hold what a machine kept.", folder=folder)
             raise KittiwakeError(told, phrase("Choose another folder, or delete that."), "no_state") from error
+
+
+@contextmanager
+def held_between_starts(folder: Path) -> Iterator[None]:
+    """The folder is this run's alone meanwhile: two would each take away what the other keeps.
+
+    Raises
+    ------
+    KittiwakeError : another process has it, or it cannot be made.
+    """
+    with contextlib.ExitStack() as stack:
+        try:
+            stack.enter_context(
+                _journal(folder).locked(phrase("Another command keeps a machine's files in {folder}", folder=folder))
+            )
+        except OSError as error:
+            raise KittiwakeError(
+                f"{folder}: {reason_of(error)}.", phrase("Choose another folder."), "no_folder"
+            ) from error
+        yield
+
+
+def _journal(folder: Path) -> Journal:
+    return Journal(folder / _INDEX, private=True)
+
+
+def _data_of(path: Path, digest: str) -> bytes:
+    """Raises OSError or ValueError where it is not there as it was kept."""
+    with open_ordinary(path) as file:
+        data = file.read(_LARGEST + 1)
+    if hashlib.sha256(data).hexdigest() != digest:
+        raise ValueError(path.name)
+    return data
+
+
+def _is_there(path: Path, digest: str) -> bool:
+    try:
+        _data_of(path, digest)
+    except (OSError, ValueError):
+        return False
+    return True

@@ -20,6 +20,7 @@ from PySide6.QtWidgets import (
 
 from ... import commands
 from ...commands import Command, window_commands
+from ...core.disk.place import write_text_whole
 from ...words import in_words, searchable, tr
 from ..ask import where_to_save
 from ..button import Button
@@ -141,7 +142,7 @@ class KeysPart(QWidget):
         if path is None:
             return
         try:
-            path.write_text(list_of_keys(), "utf-8")
+            write_text_whole(path, list_of_keys(), private=False)
         except OSError as error:
             self.told.emit(
                 tr("The list was not written: {strerror}. Choose another folder.", strerror=error.strerror)
