@@ -85,11 +85,20 @@ class Files(FolderCase):
         self.assertEqual({page.stem.removeprefix("kittiwake").lstrip("-") for page in pages} - {""}, verbs)
 
     def test_a_manual_page_says_every_option_of_its_verb(self) -> None:
-        page = (self.folder / "share/man/man1/kittiwake-make.1").read_text()
-        for param in cli.commands["make"].params:
-            if isinstance(param, click.Option):
-                self.assertIn("\\fB" + param.opts[0].replace("-", "\\-"), page)
-        self.assertIn("kittiwake make \\-\\-dry\\-run", page)
+        cli.list_commands(click.Context(cli))
+        for name, verb in cli.commands.items():
+            if verb.hidden:
+                continue
+            page = (self.folder / f"share/man/man1/kittiwake-{name}.1").read_text()
+            below = list(verb.commands.items()) if isinstance(verb, click.Group) else []
+            for other, _ in below:
+                self.assertIn(f"kittiwake {name} {other}".replace("-", "\\-"), page)
+            for one in (verb, *(one for _, one in below if not one.hidden)):
+                for param in one.params:
+                    if isinstance(param, click.Option) and not param.hidden:
+                        self.assertIn(param.opts[0].replace("-", "\\-"), page, (name, one.name))
+        self.assertIn("kittiwake make \\-\\-dry\\-run", (self.folder / "share/man/man1/kittiwake-make.1").read_text())
+        self.assertIn("3 nothing failed", (self.folder / "share/man/man1/kittiwake.1").read_text())
 
     def test_the_desktop_finds_jobs_by_their_type(self) -> None:
         self.assertIn(f"{JOB_TYPE}:*.kittiwake", (self.folder / "share/mime/globs2").read_text().replace("50:", ""))

@@ -340,5 +340,11 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
                 hours=hours(packed.seconds[side]),
             )
         )
+    if packed and packed.shards:
+        say(
+            tr(
+                "  The same clips lie loose in clips/ as well: the next run goes on from them, and makes them anew where that folder was deleted."
+            )
+        )
     for line in built.findings:
         say(printable(line), err=True)

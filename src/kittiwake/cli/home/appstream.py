@@ -45,7 +45,6 @@ def metainfo() -> str:
   <developer id="org.example">
     <name>The {NAME} developers</name>
   </developer>
-  <url type="homepage">https://kittiwake.example.org/</url>
   <description>
 {told}
   </description>

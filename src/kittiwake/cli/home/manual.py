@@ -20,7 +20,7 @@ def manual_pages(cli: click.Group) -> Iterator[tuple[str, str]]:
     for name in names:
         one = cli.commands[name]
         if not one.hidden:
-            yield f"kittiwake-{name}.1", _verb_page(name, one, names)
+            yield f"kittiwake-{name}.1", _verb_page(name, one)
 
 
 def _main_page(cli: click.Group, names: list[str]) -> str:
@@ -43,9 +43,7 @@ def _main_page(cli: click.Group, names: list[str]) -> str:
             lines += [".TP", f"\\fBkittiwake\\-{_text(name)}\\fR(1)", _text(cli.commands[name].help or "")]
     lines += [
         ".SH EXIT STATUS",
-        _text(
-            "0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 130 stopped by Ctrl+C before there was anything to report."
-        ),
+        _text(EXIT_CODES.removeprefix("Exit codes: ")),
         ".SH FILES",
         ".TP",
         ".I ~/.config/kittiwake/settings.toml",
@@ -68,7 +66,7 @@ def _main_page(cli: click.Group, names: list[str]) -> str:
     return "\n".join(lines)
 
 
-def _verb_page(name: str, one: click.Command, names: list[str]) -> str:
+def _verb_page(name: str, one: click.Command) -> str:
     context = click.Context(one, info_name=f"kittiwake {name}")
     used = " ".join(one.collect_usage_pieces(context))
     first, *more = (one.help or "").split("\n\n")
@@ -89,6 +87,10 @@ def _verb_page(name: str, one: click.Command, names: list[str]) -> str:
         lines.append(".SH OPTIONS")
         for option, told in options:
             lines += [".TP", f"\\fB{_text(option)}\\fR", _text(told) or "\\&"]
+    if isinstance(one, click.Group):
+        lines.append(".SH COMMANDS")
+        for below in one.list_commands(context):
+            lines += _of_sub_verb(name, below, one.commands[below])
     if isinstance(one, Verb) and one.more:
         lines += [".SH NOTES", _text(one.more)]
     if isinstance(one, Verb) and one.examples:
@@ -96,6 +98,23 @@ def _verb_page(name: str, one: click.Command, names: list[str]) -> str:
     lines += [".SH EXIT STATUS", _text(EXIT_CODES.removeprefix("Exit codes: "))]
     lines += [".SH SEE ALSO", ".BR kittiwake (1)", ""]
     return "\n".join(lines)
+
+
+def _of_sub_verb(name: str, below: str, one: click.Command) -> list[str]:
+    """A verb of a verb, with its options and examples, as a part of its page."""
+    if one.hidden:
+        return []
+    context = click.Context(one, info_name=f"kittiwake {name} {below}")
+    used = " ".join(one.collect_usage_pieces(context))
+    lines = [".SS " + _text(f"kittiwake {name} {below} {used}"), _text(" ".join((one.help or "").split()))]
+    for param in one.get_params(context):
+        if record := param.get_help_record(context):
+            lines += [".TP", f"\\fB{_text(record[0])}\\fR", _text(record[1]) or "\\&"]
+    if isinstance(one, Verb) and one.more:
+        lines += [".PP", _text(one.more)]
+    if isinstance(one, Verb) and one.examples:
+        lines += [".PP", ".nf", *(_text(f"kittiwake {example}") for example in one.examples), ".fi"]
+    return lines
 
 
 def _head(title: str) -> str:

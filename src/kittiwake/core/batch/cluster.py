@@ -17,6 +17,7 @@ from blake3 import blake3
 
 from ...words import phrase
 from ..errors import MakeError
+from ..installed import how_to_add
 from ..make.output import versions
 from ..measure.analyze import stamp_of
 from ..process import Unexpected, WorkerCrash
@@ -41,7 +42,7 @@ class Cluster:
         except ImportError as error:
             raise MakeError(
                 phrase("Making on a cluster needs the package “distributed”."),
-                phrase("Install it with: pip install 'kittiwake[cluster]'."),
+                how_to_add("cluster"),
                 "cluster",
             ) from error
         self._distributed: Any = distributed

@@ -5,6 +5,7 @@ from __future__ import annotations
 from ...words import phrase
 from ..errors import RulesError
 from ..extensions import import_all
+from ..installed import document
 from ..nearest import nearest
 from . import families
 from .format import FORMATS, Format
@@ -57,7 +58,11 @@ def find_format(container: str, encoding: str) -> Format:
                 container=container,
                 encoding=encoding,
             ),
-            phrase("{nearest_forms} docs/formats.md lists all.", nearest_forms=nearest_forms(container, encoding)),
+            phrase(
+                "{nearest_forms} {document} lists all.",
+                nearest_forms=nearest_forms(container, encoding),
+                document=document("formats.md"),
+            ),
             "no_format",
         ) from None
 

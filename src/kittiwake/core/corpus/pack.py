@@ -15,6 +15,7 @@ from ...plain_data import dataclass
 from ...words import phrase
 from ..deliver.manifest import harmless
 from ..errors import KittiwakeError
+from ..installed import how_to_add
 from .files import Files
 from .quality import MEASURES
 from .store import Entry, Made, Store
@@ -193,7 +194,7 @@ class _Manifests:
         except ImportError as error:
             raise KittiwakeError(
                 phrase("Parquet needs the package “pyarrow”."),
-                phrase("Install it with: pip install 'kittiwake[corpus]'."),
+                how_to_add("corpus"),
                 "parquet",
             ) from error
         whole = ("offset", "bytes")

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 
 from ...words import phrase
 from ..errors import KittiwakeError
+from ..installed import how_to_add
 from .listener import RATE, is_installed
 
 _LOUD, _QUIET_S = 0.5, 0.3
@@ -34,7 +35,7 @@ class FreeListener:
         if not is_installed():
             raise KittiwakeError(
                 phrase("The speech engine is not installed."),
-                phrase("Install it with: pip install 'kittiwake[engine]'."),
+                how_to_add("engine"),
                 "no_engine",
             )
         self._decoders: dict[bool, tuple[Any, str]] = {}

@@ -18,6 +18,7 @@ from numpy.typing import NDArray
 
 from ...words import phrase
 from ..errors import KittiwakeError
+from ..installed import how_to_add
 from ..intake import open_sound
 from ..model import Stated
 from ..model.facts import Signal
@@ -93,9 +94,11 @@ class Listener:
     def __init__(self, texts: Sequence[str]) -> None:
         if not is_installed():
             raise KittiwakeError(
+                phrase("The speech engine is not installed."),
                 phrase(
-                    "The speech engine is not installed. Install it with: pip install 'kittiwake[engine]'. Names can be typed, or come from a list in order."
-                )
+                    "{how_to_add} Names can be typed, or come from a list in order.", how_to_add=how_to_add("engine")
+                ),
+                "no_engine",
             )
         import pocketsphinx  # a quarter of a second, and 30 MB of model
 

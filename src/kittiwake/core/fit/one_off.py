@@ -8,6 +8,7 @@ from ...words import joined, phrase
 from ..codec import FORMATS, Format
 from ..disk.text import parse_toml
 from ..errors import RulesError
+from ..installed import document
 from ..model import Receiver
 from ..model.receiver_file import receiver_from_data
 from ..nearest import nearest
@@ -57,7 +58,7 @@ def form_called(name: str) -> Format:
     )
     raise RulesError(
         phrase("There is no form “{name}”.", name=name),
-        phrase("{meant} docs/formats.md lists all.", meant=meant),
+        phrase("{meant} {document} lists all.", meant=meant, document=document("formats.md")),
         "no_form",
     )
 
@@ -183,7 +184,7 @@ def _path_of(key: str, known: list[str]) -> list[str]:
     meant = (
         phrase("Did you mean {list}?", list=joined(near, phrase(" or ")))
         if near
-        else phrase("docs/receivers.md lists all fields.")
+        else phrase("{document} lists all fields.", document=document("receivers.md"))
     )
     raise RulesError(phrase("A receiver has no field “{key}”.", key=key), meant, "no_field")
 

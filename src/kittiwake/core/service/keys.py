@@ -6,6 +6,7 @@ import os
 
 from ...words import phrase
 from ..errors import KittiwakeError
+from ..installed import how_to_add
 
 _OURS = "kittiwake"
 
@@ -37,7 +38,7 @@ def _secret(name: str) -> str:
     except ImportError as error:
         raise KittiwakeError(
             phrase("The desktop's store of secrets needs the package “keyring”."),
-            phrase("Install it with: pip install 'kittiwake[secrets]'."),
+            how_to_add("secrets", "python3-keyring"),
             "no_key",
         ) from error
     try:
