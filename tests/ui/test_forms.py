@@ -120,7 +120,7 @@ class TestPlaces(WindowCase):
         for command, wanted in (
             ("job.mirrored", {"made/editing-copy/a/line 01.wav", "made/editing-copy/b/c/line 01.wav"}),
             ("job.one_folder", {"made/editing-copy/line 01.wav", "made/editing-copy/line 01_2.wav"}),
-            ("job.beside", {"in/a/line 01_2.wav", "in/b/c/line 01_2.wav"}),
+            ("job.beside", {"in/a/line 01_editing-copy.wav", "in/b/c/line 01_editing-copy.wav"}),
         ):
             before = set(self.folder.rglob("*.wav"))
             self.window.run(command)

@@ -277,8 +277,9 @@ class TestTrust(MakeCase):
         path = self.write("out/Menu.wav", speech_like(48000, 2), 48000)
         before = path.read_bytes()
         made = self.make(path, MENU)
-        self.assertEqual(made.plan.output.name, "Menu_2.wav")
+        self.assertEqual(made.plan.output.name, "Menu_phone-menu.wav")
         self.assertEqual(path.read_bytes(), before)
+        self.assertEqual(self.make(path, MENU).plan.output.name, "Menu_phone-menu.wav")
         # Forced upon its source all the same, it refuses.
         forced = make_output(OutputPlan(made.plan.clip, made.plan.facts, made.plan.fit, MENU, path))
         self.assertEqual((forced.status, forced.code), ("failed", "own_source"))

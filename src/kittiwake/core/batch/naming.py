@@ -8,7 +8,7 @@ from pathlib import Path
 from typing import NamedTuple
 
 from ..fit import Fit, numbered_name, output_name
-from ..fit.names import bare_name, extensions_of, numbered
+from ..fit.names import bare_name, beside_its_source, extensions_of, numbered
 from ..intake.digest import source_digest
 from ..make.ledger import Entry, Ledger
 from ..make.output import OutputPlan, is_ours
@@ -118,6 +118,7 @@ class Naming:
             else:
                 source, own = str(item), item.stem
                 wish = own if plain and is_legal(own) else self._wanted(item, n)
+            wish = self._beside_its_source(source, wish)
             name, number = wish, 2
             while (mark := hash(name.casefold())) in unique:
                 name, number = numbered(wish, number, rules), number + 1
@@ -183,10 +184,14 @@ class Naming:
             self._wishes = {}
             for n, item in enumerate(self._items, 1):
                 if isinstance(item, PlannedClip):
-                    self._wishes[item.clip.id] = output_name(item.clip, item.place, self._rules)
+                    wish = output_name(item.clip, item.place, self._rules)
+                    self._wishes[item.clip.id] = self._beside_its_source(str(item.clip.source), wish)
                 else:
-                    self._wishes[str(item)] = self._wanted(item, n)
+                    self._wishes[str(item)] = self._beside_its_source(str(item), self._wanted(item, n))
         return self._wishes
+
+    def _beside_its_source(self, source: str, wish: str) -> str:
+        return beside_its_source(wish, source, str(self._folder), self._receiver, self._extensions)
 
     def _wanted(self, path: Path, place: int) -> str:
         """What the output of a file is to be called, were it alone."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import os
 import re
 import unicodedata
 from collections.abc import Iterable
@@ -143,6 +144,23 @@ def extensions_of(receiver: Receiver) -> frozenset[str]:
         for one in receiver.rules.accepts
         if (form := FORMATS.get((one.container, one.encoding)))
     )
+
+
+def beside_its_source(wish: str, source: str, folder: str, receiver: Receiver, extensions: Iterable[str]) -> str:
+    """The wished name (without extension) of an output; one that would be that of its own source, which is never touched, says for whom it is:
+    ``notice.wav`` → ``notice_phone-menu.wav``.
+
+    Parameters
+    ----------
+    source, folder : paths of the source, and of where the output goes.
+    extensions : ``extensions_of(receiver)``.
+    """
+    at, _, name = source.rpartition(os.sep)
+    if at != folder or not any(name.casefold() == f"{wish}{one}".casefold() for one in extensions):
+        return wish
+    rules = receiver.rules.names
+    longer = f"{wish}{rules.replace_with or '-'}{receiver.slug}"
+    return longer if rules.is_legal(longer) else wish
 
 
 def numbered_name(file: str, name: str, extensions: Iterable[str], rules: Names) -> str | None:

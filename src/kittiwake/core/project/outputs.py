@@ -10,7 +10,7 @@ from pathlib import Path
 from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..fit import Fit, numbered_name, output_name
-from ..fit.names import extensions_of
+from ..fit.names import beside_its_source, extensions_of
 from ..make import Result, fingerprint
 from ..make.delivered import copies_in
 from ..make.ledger import Entry
@@ -124,9 +124,10 @@ class Outputs:
         key, kept = (clip.id, receiver.slug), self._called.get((clip.id, receiver.slug))
         if kept and kept[0] is clip and kept[1] is receiver and kept[2] == (record.output, place):
             return kept[3]
-        wish = output_name(clip, place, rules)
-        name = record.output.rpartition(os.sep)[2]
-        extension = next((one for one in extensions_of(receiver) if name.endswith(one)), "")
+        folder, _, name = record.output.rpartition(os.sep)
+        extensions = extensions_of(receiver)
+        wish = beside_its_source(output_name(clip, place, rules), str(clip.source), folder, receiver, extensions)
+        extension = next((one for one in extensions if name.endswith(one)), "")
         right = numbered_name(name, wish, (extension,), rules) is not None
         self._called[key] = (clip, receiver, (record.output, place), right)
         return right
