@@ -356,3 +356,30 @@ class TestBeacon(WindowCase):
         self.window.board.select(self.clip("Welcome").id, "speech-engine")
         self.press(Key.Key_B)
         self.assertIn("There is no stand-in for Speech engine", self.window.status.words.text())
+        self.assertIn("has one: select its cell", self.window.status.words.text())
+
+
+class TestPaging(WindowCase):
+    def test_one_file_after_the_other_is_taken_with_the_list_it_wants_first(self) -> None:
+        for name in ("fire", "lunch"):
+            self.write(f"in/{name}.wav", speech_like(48_000, 1.5), 48_000)
+        self.session.project.begin(("paging-controller",))
+        self.window.add_paths([self.folder / "in"])
+        self.settle()
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        job = self.session.project.job
+        self.session.project.change(
+            "kinds", job.changed(clips=tuple(clip.changed(kind="alert") for clip in job.clips))
+        )
+        self.window.board.setFocus()
+        self.window.run("make.all")
+        self.settle()
+        machine = self.window.bench.stand_ins.machine("paging")
+        for count, clip in enumerate(self.session.project.job.clips, 1):
+            self.window.board.select(clip.id, "paging-controller")
+            self.press(Key.Key_B)
+            self.assertIn("took", self.window.status.words.text())
+            self.assertEqual(len(machine.shelf.files), count)  # type: ignore[attr-defined]
+            self.assertEqual(machine.state, "ready, no faults")  # type: ignore[attr-defined]
+        self.press(Key.Key_P)
+        self.assertTrue(self.window.player.playing)

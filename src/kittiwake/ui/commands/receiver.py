@@ -163,9 +163,13 @@ def hand_over(at: Context) -> None:
         return
     owner = cell.receiver
     if at.bench.stand_ins.kind(owner.standin) is None:
-        at.status.say(tr("There is no stand-in for {name} to try files on.", name=owner.name))
+        other = _with_machine(at, None)
+        at.status.say(
+            tr("There is no stand-in for {name} to try files on.", name=owner.name)
+            + (tr(" {other} has one: select its cell.", other=other.name) if other else "")
+        )
         return
-    told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output))
+    told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output), cell.clip.kind)
     at.bench.show_choice(None, owner)
     at.status.say(told)
 

@@ -17,7 +17,7 @@ from ...core.errors import reason_of
 from ...core.extensions import import_all
 from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, kinds
-from ...words import tr
+from ...words import in_words, tr
 from ..sentence import Sentence
 
 if TYPE_CHECKING:
@@ -122,18 +122,33 @@ class StandIns(QWidget):
             widget.setVisible(other == self.key)
         self.setVisible(bool(self.key))
 
-    def hand(self, key: str, path: Path) -> str:
-        """Hand a file to the machine of that kind; what is to be said of it, in words."""
+    def hand(self, key: str, path: Path, message: str = "") -> str:
+        """Hand a file to the machine of that kind; what is to be said of it, in words.
+
+        Parameters
+        ----------
+        message : the kind of message, for a machine that wants a list of them first: it gets one.
+        """
+        from ...core.standin.machines.paging import LIST, Paging
+
         kind, machine = kinds()[key], self.machine(key)
         try:
-            taken = machine.hand(path.name, path.read_bytes())
+            data = path.read_bytes()
+            if isinstance(machine, Paging):
+                machine.hand(f"list{LIST}", machine.list_with(path.name, message, len(data)))
+            taken = machine.hand(path.name, data)
         except OSError as error:
             return tr("{name} cannot be read: {reason_of}.", name=path.name, reason_of=reason_of(error))
         self._widgets[key].show_state(path.name)
         return (
             tr("The {machine} took {file}; P sets it off.", machine=kind.name, file=path.name)
             if taken
-            else tr("The {machine} refused {file}.", machine=kind.name, file=path.name)
+            else tr(
+                "The {machine} refused {file}: {reason}",
+                machine=kind.name,
+                file=path.name,
+                reason=in_words(machine.refusal.reason) if machine.refusal else "",
+            )
         )
 
     def refresh(self) -> None:
