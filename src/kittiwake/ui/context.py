@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import TYPE_CHECKING, Protocol
+from typing import TYPE_CHECKING, Protocol, TypeVar
 
 from ..core.errors import KittiwakeError
 from ..plain_data import dataclass
@@ -26,6 +26,9 @@ if TYPE_CHECKING:
     from .settings.held import HeldSettings
     from .status_bar import StatusBar
     from .watching import Watching
+
+
+Shown = TypeVar("Shown", bound="QWidget")
 
 
 class View(Protocol):
@@ -80,6 +83,17 @@ class Context:
     window: QWidget
     settings: HeldSettings
     watching: Watching
+
+    def show_one(self, kind: type[Shown], make: Callable[[], Shown]) -> Shown:
+        """A dialog that stays open beside the window: the one of its kind that is open comes to the front, or one is made."""
+        for one in self.window.findChildren(kind):
+            if one.isVisible():
+                one.raise_()
+                one.activateWindow()
+                return one
+        new = make()
+        new.show()
+        return new
 
     def attempt(self, work: Callable[[], object]) -> bool:
         """Do something that may fail for reasons the user should read; whether it was done."""

@@ -30,6 +30,7 @@ from ..core.standin.machine import kinds
 from ..words import in_words, phrase, tr
 from .button import Button
 from .field import Field
+from .table_copying import TableCopying
 from .theme.scale import scaled
 
 _MANIFESTS = (
@@ -59,6 +60,7 @@ class DeliverDialog(QDialog):
         column.addWidget(self.head)
         column.addLayout(self._fields(into))
         self.table = QTableWidget(0, 4)
+        TableCopying(self.table)
         self.table.setHorizontalHeaderLabels([tr("File"), tr("Now"), tr("Size"), tr("Length")])
         self.table.setAccessibleName(tr("What goes out"))
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)

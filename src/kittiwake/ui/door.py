@@ -9,19 +9,26 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QUrl
 from PySide6.QtWidgets import QApplication, QMessageBox, QWidget
 
+from ..core.intake.sniff import looks_like_sound
 from ..core.model.job import EXTENSION, save_job
 from ..core.project.opening import is_large, read
 from ..core.project.recent import Place
+from ..core.script.table import LISTS
 from ..demo import is_demo
 from ..words import tr
 from .ask import is_sure
-from .commands import job
+from .commands import job, script
 from .waiting import Waiting
 
 if TYPE_CHECKING:
     from .shell import Shell
 
 _MANY = 2000  # clips; a job of more is saved while the window goes on drawing
+
+
+def is_list(path: Path) -> bool:
+    """Whether a file is a list of lines to be spoken and no sound, by its ending and its beginning."""
+    return path.suffix.lower() in LISTS and path.is_file() and not looks_like_sound(path)
 
 
 class Door:
@@ -53,6 +60,18 @@ class Door:
             return
         files = [path.absolute() for path in paths if not path.is_dir()]
         folders = [path for path in paths if path.is_dir()]
+        lists = [path for path in files if is_list(path)]
+        if lists and len(paths) == 1:
+            script.read_into(self._window.context, lists[0])
+            return
+        files = [path for path in files if path not in lists]
+        if lists:
+            self._window.status.say(
+                tr(
+                    "{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.",
+                    name=lists[0].name,
+                )
+            )
         if files and not self._window.session.project.add_sources(files):
             self._window.status.say(tr("That is on the board already."))
         if folders:

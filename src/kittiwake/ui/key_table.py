@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QHeaderView, QTableWidget
 
 from ..words import in_words
 from .fitted_columns import FittedColumns
+from .table_copying import TableCopying
 from .theme.scale import scaled
 
 
@@ -32,6 +33,7 @@ class KeyTable(QTableWidget):
         head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
         head.setSectionResizeMode(len(heads) - 1, QHeaderView.ResizeMode.Stretch)
         FittedColumns(self)
+        TableCopying(self)
 
     def key_of(self, row: int) -> str:
         """What the first cell of a row stands for (``UserRole``); empty where there is none."""

@@ -28,6 +28,7 @@ from ..core.model import Clip
 from ..words import in_words, phrase, tr
 from .button import Button
 from .field import Field
+from .table_copying import TableCopying
 from .theme.scale import scaled
 
 _SHOWN = 200
@@ -54,6 +55,7 @@ class RowsDialog(QDialog):
         column.addWidget(head)
         column.addLayout(self._fields())
         self.table = QTableWidget(0, len(_HEADS))
+        TableCopying(self.table)
         self.table.setAccessibleName(tr("What would be taken"))
         self.table.setHorizontalHeaderLabels([in_words(head) for head in _HEADS])
         self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)

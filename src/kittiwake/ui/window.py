@@ -37,6 +37,7 @@ from .board.view import Board
 from .commands import job, make, receiver, view
 from .context import Context
 from .door import Door
+from .dropped import files_fall_through
 from .ear.player import Player
 from .ear.stated import Hearing
 from .ear.strip import EarStrip
@@ -120,6 +121,7 @@ class Window(QMainWindow):
 
     def _lay_out(self) -> None:
         self.halves = Halves(self.board, self.filter, self.bench)
+        files_fall_through(self.filter)
         middle = QWidget()
         whole = QVBoxLayout(middle)
         whole.setContentsMargins(0, 0, 0, 0)
@@ -358,9 +360,11 @@ class Window(QMainWindow):
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
+        before = len(self.session.project.job.clips)
         if self.door.take_in(event.mimeData().urls()):
             event.acceptProposedAction()
-            self.board.setFocus()
+            if self.bench.page != "script" or len(self.session.project.job.clips) != before:
+                self.halves.show_board()
 
     # -- Qt's events -----------------------------------------------------------------------------------------------
 

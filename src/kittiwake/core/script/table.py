@@ -29,6 +29,10 @@ _HEADINGS = {
 }  # fmt: skip
 
 
+#: Endings of files that hold lines, as text or as a spreadsheet.
+LISTS = (".csv", ".tsv", ".txt", ".xlsx", ".ods")
+
+
 @dataclass(frozen=True, slots=True)
 class Table:
     """What was read: lines, which column went where (by heading), what was left out, and what is worth knowing."""

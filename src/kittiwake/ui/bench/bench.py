@@ -16,6 +16,7 @@ from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...words import tr
 from ..cutting import Cutter
+from ..dropped import files_fall_through
 from ..sentence import Sentence
 from ..session import Session
 from ..standins.panel import StandIns
@@ -98,6 +99,7 @@ class Bench(QStackedWidget):
             make = getattr(import_module(f".{module}", __package__), kind)
             built = self._built[name] = make(*self._given_to(name))
             self.addWidget(built)
+            files_fall_through(built)
             if hasattr(built, "told"):
                 built.told.connect(self.told)
             for wish in self._wishes.get(name, ()):

@@ -24,6 +24,7 @@ from ...core.process import WorkerProcess
 from ...words import in_words, phrase, tr
 from ..elided import ElidedLabel
 from ..sentence import Sentence
+from ..table_copying import TableCopying
 from ..theme.scale import scaled
 
 _HEADS = (
@@ -56,6 +57,7 @@ class ComparePage(QWidget):
         self._note.setProperty("soft", True)
         column.addWidget(self._note)
         self.table = QTableWidget(0, len(_HEADS))
+        TableCopying(self.table)
         self.table.setProperty("action_keys", True)
         self.table.setAccessibleName(tr("Codecs compared"))
         self.table.setHorizontalHeaderLabels([in_words(head) for head in _HEADS])

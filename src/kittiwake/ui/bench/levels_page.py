@@ -16,6 +16,7 @@ from ...core.model.units import db, format_bandwidth, format_db, format_seconds
 from ...words import in_words, phrase, tr
 from ..fitted_columns import FittedColumns
 from ..session import Session
+from ..table_copying import TableCopying
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
@@ -159,6 +160,7 @@ class LevelsPage(QWidget):
         heads.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
         heads.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         FittedColumns(self.table)
+        TableCopying(self.table)
         for section in range(1, self.model.columnCount()):
             wide = scaled(205 if section == 2 else 126 if section in (1, 7) else 112)
             heads.resizeSection(section, max(wide, heads.sectionSizeHint(section)))

@@ -21,6 +21,7 @@ from ...core.standin.phone.edit import FREE, GREETING, Slot
 from ...words import tr
 from ..button import Button
 from ..fitted_columns import FittedColumns
+from ..table_copying import TableCopying
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -45,6 +46,7 @@ class Tree(QTreeWidget):
         self.setColumnWidth(0, scaled(120))
         self.setColumnWidth(1, scaled(250))
         FittedColumns(self)
+        TableCopying(self)
         self.slots: list[Slot] = []
         self._items: list[QTreeWidgetItem] = []
 
@@ -82,7 +84,8 @@ class Tree(QTreeWidget):
             event.acceptProposedAction()
 
     def dragMoveEvent(self, event: QDragMoveEvent) -> None:
-        event.acceptProposedAction()
+        if event.mimeData().hasFormat(_PROMPT):
+            event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent) -> None:
         item = self.itemAt(event.position().toPoint())

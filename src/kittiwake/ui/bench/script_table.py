@@ -15,6 +15,7 @@ from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
 from ...words import in_words, phrase, tr
 from ..sentence import Sentence
+from ..table_copying import TableCopying
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -141,6 +142,7 @@ class ScriptTable(QTableView):
         self.script = ScriptModel()
         self.setModel(self.script)
         self.setAccessibleName(tr("Lines of the script"))
+        TableCopying(self)
         self.setProperty("action_keys", True)
         self.setProperty("plain", True)
         self.setShowGrid(False)

@@ -21,6 +21,7 @@ from ...core.tone.words import (
 )
 from ...words import in_words, phrase, tr
 from ..sentence import Sentence
+from ..table_copying import TableCopying
 from ..theme.scale import scaled
 
 Index = QModelIndex | QPersistentModelIndex
@@ -107,6 +108,7 @@ class SegmentTable(QTableView):
         self.rows = SegmentModel()
         self.setModel(self.rows)
         self.setAccessibleName(tr("Segments of the tone, in order"))
+        TableCopying(self)
         self.setProperty("plain", True)
         self.setShowGrid(False)
         self.setTabKeyNavigation(False)

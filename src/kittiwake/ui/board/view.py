@@ -12,6 +12,7 @@ from ...core.model import Clip, Receiver
 from ...core.project import Cell
 from ...words import tr
 from ..session import Session
+from ..table_copying import TableCopying
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from .delegate import HEIGHT, BoardDelegate
@@ -78,6 +79,7 @@ class Board(QTableView):
         super().__init__()
         self.session = session
         self.setAccessibleName(tr("Board: clips against receivers"))
+        TableCopying(self)
         self.setProperty("action_keys", True)
         self._names: _Names | None = None  # comes last, since it shares everything else
         self.board_model = BoardModel(session)

@@ -45,10 +45,13 @@ def hear_line(at: Context) -> None:
 def set_line(at: Context) -> None:
     from ..ear.line_dialog import LineDialog
 
-    dialog = LineDialog(at.window, at.player.line)
-    dialog.changed.connect(at.player.set_line)
-    at.player.line_heard.connect(dialog.say)
-    dialog.show()
+    def made() -> LineDialog:
+        dialog = LineDialog(at.window, at.player.line)
+        dialog.changed.connect(at.player.set_line)
+        at.player.line_heard.connect(dialog.say)
+        return dialog
+
+    at.show_one(LineDialog, made)
 
 
 @command(

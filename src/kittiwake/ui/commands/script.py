@@ -38,9 +38,14 @@ def read_script(at: Context) -> None:
         at.window, tr("Read a script"), filter=tr("Tables (*.csv *.tsv *.txt *.xlsx *.ods);;All files (*)")
     )
     if name:
-        if at.bench.page != "script":
-            open_script(at)
-        at.attempt(lambda: at.bench.script_page.read(Path(name)))
+        read_into(at, Path(name))
+
+
+def read_into(at: Context, path: Path) -> None:
+    """Put the lines of a file behind those of the script, and show it."""
+    if at.bench.page != "script":
+        open_script(at)
+    at.attempt(lambda: at.bench.script_page.read(path))
 
 
 @command("script.write", "Write the script…", "Write the lines as a CSV table.", menu="Record")

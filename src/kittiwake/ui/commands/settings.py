@@ -16,4 +16,4 @@ from ..context import Context
 def open_settings(at: Context) -> None:
     from ..settings.page import SettingsPage
 
-    SettingsPage(at.window, at.settings).show()
+    at.show_one(SettingsPage, lambda: SettingsPage(at.window, at.settings))

@@ -16,4 +16,4 @@ from ..context import Context
 def watched_folders(at: Context) -> None:
     from ..watch_dialog import WatchDialog
 
-    WatchDialog(at.window, at.watching, at.session.project.job.receivers).show()
+    at.show_one(WatchDialog, lambda: WatchDialog(at.window, at.watching, at.session.project.job.receivers))

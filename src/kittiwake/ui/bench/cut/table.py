@@ -21,6 +21,7 @@ from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
 from ....words import decimal, in_words, phrase, tr
 from ...sentence import Sentence
+from ...table_copying import TableCopying
 from ...theme.scale import scaled
 from .sight import clock
 
@@ -147,6 +148,7 @@ class SpanTable(QTableView):
         self.spans = SpanModel()
         self.setModel(self.spans)
         self.setAccessibleName(tr("Spans in order"))
+        TableCopying(self)
         self.setProperty("action_keys", True)
         self.setProperty("plain", True)
         self.setShowGrid(False)
