@@ -90,8 +90,8 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
-   <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.</source>
-   <translation>Das Format von Dateien ohne Kopf, etwa ulaw@8000 oder pcm_s16le@16000x2.</translation>
+   <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2; ulaw@8000+23 passes over the first 23 bytes.</source>
+   <translation>Das Format von Dateien ohne Kopf, etwa ulaw@8000 oder pcm_s16le@16000x2; ulaw@8000+23 übergeht die ersten 23 Byte.</translation>
   </message>
   <message>
    <location filename="../cli/common.py" />
@@ -314,6 +314,11 @@
     <numerusform>  {side}: {clips:,} Clip, {hours}</numerusform>
     <numerusform>  {side}: {clips:,} Clips, {hours}</numerusform>
    </translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>  The same clips lie loose in clips/ as well: the next run goes on from them, and makes them anew where that folder was deleted.</source>
+   <translation>  Dieselben Clips liegen auch einzeln in clips/: Der nächste Lauf geht von ihnen aus und macht sie neu, wo dieser Ordner gelöscht wurde.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -1028,11 +1033,6 @@
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
-   <source>{path}: {message} If so: --true-rate {rate}</source>
-   <translation>{path}: {message} Falls ja: --true-rate {rate}</translation>
-  </message>
-  <message>
-   <location filename="../cli/look_verbs.py" />
    <source>Say how files fit a receiver, and what would be done to them.</source>
    <translation>Sagen, wie Dateien zu einem Empfänger passen und was mit ihnen geschähe.</translation>
   </message>
@@ -1379,6 +1379,11 @@
    <location filename="../cli/speak_verb.py" />
    <source>Speaking</source>
    <translation>Sprechen</translation>
+  </message>
+  <message>
+   <location filename="../cli/suspected.py" />
+   <source>{path}: {message} If so: --true-rate {rate}</source>
+   <translation>{path}: {message} Falls ja: --true-rate {rate}</translation>
   </message>
   <message>
    <location filename="../cli/tone_verb.py" />
@@ -1946,11 +1951,6 @@
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
-   <source>Install it with: pip install 'kittiwake[cluster]'.</source>
-   <translation>Installieren mit: pip install 'kittiwake[cluster]'.</translation>
-  </message>
-  <message>
-   <location filename="../core/batch/cluster.py" />
    <source>No scheduler answers at {address}.</source>
    <translation>Unter {address} antwortet kein Verteiler.</translation>
   </message>
@@ -2086,8 +2086,8 @@
   </message>
   <message>
    <location filename="../core/codec/registry.py" />
-   <source>{nearest_forms} docs/formats.md lists all.</source>
-   <translation>{nearest_forms} docs/formats.md nennt alle.</translation>
+   <source>{nearest_forms} {document} lists all.</source>
+   <translation>{nearest_forms} {document} nennt alle.</translation>
   </message>
   <message>
    <location filename="../core/codec/registry.py" />
@@ -2247,11 +2247,6 @@
    <location filename="../core/corpus/pack.py" />
    <source>Parquet needs the package “pyarrow”.</source>
    <translation>Parquet braucht das Paket „pyarrow“.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>Install it with: pip install 'kittiwake[corpus]'.</source>
-   <translation>Installieren mit: pip install 'kittiwake[corpus]'.</translation>
   </message>
   <message>
    <location filename="../core/corpus/quality.py" />
@@ -3033,11 +3028,6 @@
    <translation>Die Spracherkennung ist nicht installiert.</translation>
   </message>
   <message>
-   <location filename="../core/ear/free.py" />
-   <source>Install it with: pip install 'kittiwake[engine]'.</source>
-   <translation>Installieren mit: pip install 'kittiwake[engine]'.</translation>
-  </message>
-  <message>
    <location filename="../core/ear/hearers.py" />
    <source>The speech engine ended: {came}</source>
    <translation>Die Spracherkennung endete: {came}</translation>
@@ -3054,8 +3044,8 @@
   </message>
   <message>
    <location filename="../core/ear/listener.py" />
-   <source>The speech engine is not installed. Install it with: pip install 'kittiwake[engine]'. Names can be typed, or come from a list in order.</source>
-   <translation>Die Spracherkennung ist nicht installiert. Installieren mit: pip install 'kittiwake[engine]'. Namen lassen sich tippen oder der Reihe nach aus einer Liste nehmen.</translation>
+   <source>{how_to_add} Names can be typed, or come from a list in order.</source>
+   <translation>{how_to_add} Namen lassen sich tippen oder kommen der Reihe nach aus einer Liste.</translation>
   </message>
   <message>
    <location filename="../core/ear/listener.py" />
@@ -3314,7 +3304,7 @@
   <message>
    <location filename="../core/fit/learned.py" />
    <source>at most {advised:g} s is advised</source>
-   <translation>höchstens {advised:g} s sind geraten</translation>
+   <translation>höchstens {advised:g} s sind empfohlen</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3428,8 +3418,8 @@
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
-   <source>{meant} docs/formats.md lists all.</source>
-   <translation>{meant} docs/formats.md nennt alle.</translation>
+   <source>{meant} {document} lists all.</source>
+   <translation>{meant} {document} nennt alle.</translation>
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
@@ -3468,8 +3458,8 @@
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
-   <source>docs/receivers.md lists all fields.</source>
-   <translation>docs/receivers.md nennt alle Felder.</translation>
+   <source>{document} lists all fields.</source>
+   <translation>{document} nennt alle Felder.</translation>
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
@@ -4337,8 +4327,13 @@
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
-   <source>Read it as {kind}, {rate}</source>
-   <translation>Als {kind}, {rate} lesen</translation>
+   <source>, behind {skip:,} bytes of text</source>
+   <translation>, hinter {skip:,} Byte Text</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Read it as {kind}, {rate}{behind}</source>
+   <translation>Als {kind}, {rate} lesen{behind}</translation>
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
@@ -4862,7 +4857,7 @@
   <message>
    <location filename="../core/fit/rules/length.py" />
    <source>let it be longer than advised</source>
-   <translation>länger lassen als geraten</translation>
+   <translation>länger lassen als empfohlen</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/length.py" />
@@ -4882,7 +4877,7 @@
   <message>
    <location filename="../core/fit/rules/length.py" />
    <source>{seconds:.2f} s is more than the {advised:g} s that are advised, though within the limit.</source>
-   <translation>{seconds:.2f} s ist mehr als die geratenen {advised:g} s, doch innerhalb der Grenze.</translation>
+   <translation>{seconds:.2f} s ist mehr als die empfohlenen {advised:g} s, doch innerhalb der Grenze.</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/length.py" />
@@ -4922,12 +4917,12 @@
   <message>
    <location filename="../core/fit/rules/length.py" />
    <source>Advised are at most</source>
-   <translation>Geraten sind höchstens</translation>
+   <translation>Empfohlen sind höchstens</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/length.py" />
    <source>At most {advised_seconds} are advised.</source>
-   <translation>Höchstens {advised_seconds} sind geraten.</translation>
+   <translation>Höchstens {advised_seconds} sind empfohlen.</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/level.py" />
@@ -5410,6 +5405,21 @@
    <translation>Wie getippt.</translation>
   </message>
   <message>
+   <location filename="../core/installed.py" />
+   <source>Install it with: pip install 'kittiwake[{extra}]'.</source>
+   <translation>Installieren mit: pip install 'kittiwake[{extra}]'.</translation>
+  </message>
+  <message>
+   <location filename="../core/installed.py" />
+   <source>Install it with: apt install {package}.</source>
+   <translation>Installieren mit: apt install {package}.</translation>
+  </message>
+  <message>
+   <location filename="../core/installed.py" />
+   <source>The Debian package does without it: install the wheel of Kittiwake in an environment of its own, with pip install 'kittiwake[{extra}]'.</source>
+   <translation>Das Debian-Paket kommt ohne aus: das Wheel von Kittiwake in einer eigenen Umgebung installieren, mit pip install 'kittiwake[{extra}]'.</translation>
+  </message>
+  <message>
    <location filename="../core/intake/claims.py" />
    <source>Its name ends in {ending}, which says {said}; {stated} was stated.</source>
    <translation>Sein Name endet auf {ending}, was {said} sagt; angegeben wurde {stated}.</translation>
@@ -5476,6 +5486,36 @@
    <location filename="../core/intake/folder.py" />
    <source>no sound by name or content</source>
    <translation>kein Ton, nach Name oder Inhalt</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Its first {text:,} bytes are text, which is read as sound: a click.</source>
+   <translation>Die ersten {text:,} Byte sind Text, der als Ton gelesen wird: ein Knacken.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>State {stated}+{text}, which passes over them.</source>
+   <translation>{stated}+{text} angeben, das sie übergeht.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Nothing lies behind its first {skip:,} bytes.</source>
+   <translation>Hinter den ersten {skip:,} Byte liegt nichts.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>State fewer bytes to pass over.</source>
+   <translation>Weniger Byte zum Übergehen angeben.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Bytes before the sound cannot be passed over in {encoding}.</source>
+   <translation>Byte vor dem Ton lassen sich bei {encoding} nicht übergehen.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Cut them off first.</source>
+   <translation>Sie zuerst abschneiden.</translation>
   </message>
   <message>
    <location filename="../core/intake/headerless.py" />
@@ -6021,6 +6061,11 @@
   </message>
   <message>
    <location filename="../core/measure/guess.py" />
+   <source> Text of {skip} bytes that stands before it is passed over.</source>
+   <translation> Text von {skip} Byte, der davor steht, wird übergangen.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
    <source>Sounds like speech: its pauses lie {swing:.0f} dB under its words.</source>
    <translation>Klingt wie Sprache: Ihre Pausen liegen {swing:.0f} dB unter den Wörtern.</translation>
   </message>
@@ -6096,8 +6141,13 @@
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
-   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}.</source>
-   <translation>Sie hat keinen Kopf, der sagt, was sie ist. Dem Inhalt nach ist sie {how} {kind} mit {rate}, {seconds:.2f} s lang{others}.</translation>
+   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}{behind}.</source>
+   <translation>Sie hat keinen Kopf, der sagt, was sie ist. Nach ihrem Inhalt ist sie {how} {kind} mit {rate}, {seconds:.2f} s lang{others}{behind}.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>; it stands behind {skip:,} bytes of text, which is no sound and is passed over</source>
+   <translation>; er steht hinter {skip:,} Byte Text, der kein Ton ist und übergangen wird</translation>
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
@@ -7108,8 +7158,8 @@
    <source>reading {count} files as guessed</source>
    <extracomment>Where there is one: reading {count} file as guessed</extracomment>
    <translation>
-    <numerusform>{count} Datei wie geraten lesen</numerusform>
-    <numerusform>{count} Dateien wie geraten lesen</numerusform>
+    <numerusform>{count} Datei wie vermutet lesen</numerusform>
+    <numerusform>{count} Dateien wie vermutet lesen</numerusform>
    </translation>
   </message>
   <message>
@@ -7302,7 +7352,7 @@
   <message>
    <location filename="../core/script/edit.py" />
    <source>Those of the board: {names}.</source>
-   <translation>Auf der Tafel sind: {names}.</translation>
+   <translation>In der Übersicht sind: {names}.</translation>
   </message>
   <message>
    <location filename="../core/script/edit.py" />
@@ -7528,11 +7578,6 @@
    <location filename="../core/service/keys.py" />
    <source>The desktop's store of secrets needs the package “keyring”.</source>
    <translation>Der Geheimnisspeicher des Desktops braucht das Paket „keyring“.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Install it with: pip install 'kittiwake[secrets]'.</source>
-   <translation>Installieren mit: pip install 'kittiwake[secrets]'.</translation>
   </message>
   <message>
    <location filename="../core/service/keys.py" />
@@ -9026,6 +9071,11 @@
    <translation>Einen anderen Ordner wählen oder das löschen.</translation>
   </message>
   <message>
+   <location filename="../core/standin/shelf.py" />
+   <source>Another command keeps a machine's files in {folder}</source>
+   <translation>Ein anderer Befehl hält die Dateien eines Geräts in {folder}</translation>
+  </message>
+  <message>
    <location filename="../core/tone/keys.py" />
    <source>frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory</source>
    <translation>Frequenzen ITU-T Q.23; Pegel, die hohe Gruppe 2 dB über der tiefen, und 100 ms an und aus: üblich, aus dem Gedächtnis</translation>
@@ -9998,7 +10048,7 @@
    <location filename="../ui/bench/corpus/page.py" />
    <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
 Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
-   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie auf der Tafel standen.
+   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie in der Übersicht standen.
 Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
   </message>
   <message>
@@ -10139,7 +10189,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/corpus/rules_side.py" />
    <source>Leave out on the board  Del</source>
-   <translation>Auf der Tafel auslassen  Entf</translation>
+   <translation>In der Übersicht auslassen  Entf</translation>
   </message>
   <message>
    <location filename="../ui/bench/corpus/rules_side.py" />
@@ -10746,8 +10796,8 @@ Median {median}, von {known} Clips</translation>
    <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
    <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
    <translation>
-    <numerusform>„{name}“ steht auf der Tafel: {seconds:.2f} s, {count} Pause ausgelassen.</numerusform>
-    <numerusform>„{name}“ steht auf der Tafel: {seconds:.2f} s, {count} Pausen ausgelassen.</numerusform>
+    <numerusform>„{name}“ steht in der Übersicht: {seconds:.2f} s, {count} Pause ausgelassen.</numerusform>
+    <numerusform>„{name}“ steht in der Übersicht: {seconds:.2f} s, {count} Pausen ausgelassen.</numerusform>
    </translation>
   </message>
   <message>
@@ -11175,7 +11225,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/loop_picture.py" />
    <source>Choose music on the board, and open this page.</source>
-   <translation>Musik auf der Tafel wählen und diese Seite öffnen.</translation>
+   <translation>Musik in der Übersicht wählen und diese Seite öffnen.</translation>
   </message>
   <message>
    <location filename="../ui/bench/loop_picture.py" />
@@ -11355,7 +11405,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/music_page.py" />
    <source>Put it on the board</source>
-   <translation>Auf die Tafel</translation>
+   <translation>In die Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -11375,12 +11425,12 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/music_page.py" />
    <source>Change it on the board</source>
-   <translation>Auf der Tafel ändern</translation>
+   <translation>In der Übersicht ändern</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
    <source>Select music on the board, one clip or several, and open this page.</source>
-   <translation>Musik auf der Tafel wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
+   <translation>Musik in der Übersicht wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -11449,7 +11499,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/music_page.py" />
    <source>“{name}” is changed on the board.</source>
-   <translation>„{name}“ ist auf der Tafel geändert.</translation>
+   <translation>„{name}“ ist in der Übersicht geändert.</translation>
   </message>
   <message>
    <location filename="../ui/bench/music_page.py" />
@@ -11459,7 +11509,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/music_page.py" />
    <source>“{name}” is on the board.  M makes it.</source>
-   <translation>„{name}“ ist auf der Tafel.  M macht sie.</translation>
+   <translation>„{name}“ ist in der Übersicht.  M macht sie.</translation>
   </message>
   <message>
    <location filename="../ui/bench/parts.py" />
@@ -11529,7 +11579,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/phone_page.py" />
    <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
-   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf auf der Tafel</translation>
+   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf in der Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -11797,6 +11847,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
+   <source>Recording</source>
+   <translation>Aufnahme</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
    <source>Name of the message; Enter does what the yellow button says</source>
    <translation>Name der Ansage; Enter tut, was der gelbe Knopf sagt</translation>
   </message>
@@ -11923,7 +11978,7 @@ Median {median}, von {known} Clips</translation>
   <message>
    <location filename="../ui/bench/record_page.py" />
    <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
-   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, auf der Tafel als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, in der Übersicht als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
@@ -12252,8 +12307,8 @@ Median {median}, von {known} Clips</translation>
    <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
    <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
    <translation>
-    <numerusform>{n} Zeile gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
-    <numerusform>{n} Zeilen gesprochen, davon {changed} auf der Tafel neu oder geändert.</numerusform>
+    <numerusform>{n} Zeile gesprochen, davon {changed} in der Übersicht neu oder geändert.</numerusform>
+    <numerusform>{n} Zeilen gesprochen, davon {changed} in der Übersicht neu oder geändert.</numerusform>
    </translation>
   </message>
   <message>
@@ -12370,6 +12425,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/bench/take_view.py" />
    <source>kept: {kept:.2f} s</source>
    <translation>behalten: {kept:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Tone</source>
+   <translation>Ton</translation>
   </message>
   <message>
    <location filename="../ui/bench/tone_page.py" />
@@ -12712,7 +12772,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/board/start_page.py" />
    <source>Put sound on the board</source>
-   <translation>Ton auf die Tafel legen</translation>
+   <translation>Ton in die Übersicht legen</translation>
   </message>
   <message>
    <location filename="../ui/board/start_page.py" />
@@ -12727,7 +12787,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/board/view.py" />
    <source>Board: clips against receivers</source>
-   <translation>Tafel: Clips gegen Empfänger</translation>
+   <translation>Übersicht: Clips gegen Empfänger</translation>
   </message>
   <message>
    <location filename="../ui/board/view.py" />
@@ -12890,6 +12950,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
+   <source>Join</source>
+   <translation>Verbinden</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
    <source>Make one span of the chosen one and the next, or of all that are selected.</source>
    <translation>Aus dem gewählten und dem nächsten, oder allen gewählten, einen Abschnitt machen.</translation>
   </message>
@@ -12975,8 +13040,18 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
+   <source>Nearer</source>
+   <translation>Näher</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
    <source>Show less of the source, larger.</source>
    <translation>Weniger von der Quelle zeigen, größer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Farther</source>
+   <translation>Weiter weg</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -13011,7 +13086,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/cut.py" />
    <source>Put a reading of forty lines on the board, and cut it.</source>
-   <translation>Eine Lesung von vierzig Zeilen auf die Tafel legen und schneiden.</translation>
+   <translation>Eine Lesung von vierzig Zeilen in die Übersicht legen und schneiden.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -13380,7 +13455,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/edit.py" />
    <source>Remove from the board</source>
-   <translation>Von der Tafel nehmen</translation>
+   <translation>Aus der Übersicht nehmen</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13390,15 +13465,15 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/edit.py" />
    <source>The board is folded away: {key} shows what would be removed.</source>
-   <translation>Die Tafel ist eingeklappt: {key} zeigt, was entfernt würde.</translation>
+   <translation>Die Übersicht ist eingeklappt: {key} zeigt, was entfernt würde.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/edit.py" />
    <source>{n} clips are off the board; their files stay. {key} takes that back.</source>
    <extracomment>Where there is one: {n} clip is off the board; its file stays. {key} takes that back.</extracomment>
    <translation>
-    <numerusform>{n} Clip ist von der Tafel; seine Datei bleibt. {key} nimmt das zurück.</numerusform>
-    <numerusform>{n} Clips sind von der Tafel; ihre Dateien bleiben. {key} nimmt das zurück.</numerusform>
+    <numerusform>{n} Clip ist aus der Übersicht; seine Datei bleibt. {key} nimmt das zurück.</numerusform>
+    <numerusform>{n} Clips sind aus der Übersicht; ihre Dateien bleiben. {key} nimmt das zurück.</numerusform>
    </translation>
   </message>
   <message>
@@ -13419,7 +13494,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/edit.py" />
    <source>A clip is for one receiver at least. Del takes it off the board.</source>
-   <translation>Ein Clip ist für mindestens einen Empfänger. Entf nimmt ihn von der Tafel.</translation>
+   <translation>Ein Clip ist für mindestens einen Empfänger. Entf nimmt ihn aus der Übersicht.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13488,7 +13563,7 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/edit.py" />
    <source>Read it as guessed</source>
-   <translation>Wie geraten lesen</translation>
+   <translation>Wie vermutet lesen</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13512,12 +13587,12 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   <message>
    <location filename="../ui/commands/edit.py" />
    <source>Read all as guessed</source>
-   <translation>Alle wie geraten lesen</translation>
+   <translation>Alle wie vermutet lesen</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
    <source>Take the likeliest way to read every file without a header on the board, each as its own content says.</source>
-   <translation>Die wahrscheinlichste Lesart jeder Datei ohne Kopf auf der Tafel nehmen, jede nach ihrem Inhalt.</translation>
+   <translation>Die wahrscheinlichste Lesart jeder Datei ohne Kopf in der Übersicht nehmen, jede nach ihrem Inhalt.</translation>
   </message>
   <message>
    <location filename="../ui/commands/edit.py" />
@@ -13657,7 +13732,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/job.py" />
    <source>Put sound files or videos on the board.</source>
-   <translation>Tondateien oder Videos auf die Tafel legen.</translation>
+   <translation>Tondateien oder Videos in die Übersicht legen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -13672,7 +13747,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/job.py" />
    <source>Put all sound in a folder on the board.</source>
-   <translation>Allen Ton in einem Ordner auf die Tafel legen.</translation>
+   <translation>Allen Ton in einem Ordner in die Übersicht legen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -13950,8 +14025,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>“{name}” is open as it was. The {n} clips that stood on the board before are no part of it.</source>
    <extracomment>Where there is one: “{name}” is open as it was. The {n} clip that stood on the board before is no part of it.</extracomment>
    <translation>
-    <numerusform>„{name}“ ist offen, wie es war. Der {n} Clip, der vorher auf der Tafel stand, gehört nicht dazu.</numerusform>
-    <numerusform>„{name}“ ist offen, wie es war. Die {n} Clips, die vorher auf der Tafel standen, gehören nicht dazu.</numerusform>
+    <numerusform>„{name}“ ist offen, wie es war. Der {n} Clip, der vorher in der Übersicht stand, gehört nicht dazu.</numerusform>
+    <numerusform>„{name}“ ist offen, wie es war. Die {n} Clips, die vorher in der Übersicht standen, gehören nicht dazu.</numerusform>
    </translation>
   </message>
   <message>
@@ -13962,7 +14037,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/job.py" />
    <source>Put files that were copied in a file manager, or paths that were copied as text, on the board.</source>
-   <translation>In einem Dateimanager kopierte Dateien oder als Text kopierte Pfade auf die Tafel legen.</translation>
+   <translation>In einem Dateimanager kopierte Dateien oder als Text kopierte Pfade in die Übersicht legen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -14119,8 +14194,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>{n} files in the output folders belong to no clip of the board any more: Make, “Outputs no longer wanted…” lists them.</source>
    <extracomment>Where there is one: {n} file in the output folders belongs to no clip of the board any more: Make, “Outputs no longer wanted…” lists it.</extracomment>
    <translation>
-    <numerusform>{n} Datei in den Ausgabeordnern gehört zu keinem Clip der Tafel mehr: „Nicht mehr gewünschte Ausgaben…“ unter Machen zeigt sie.</numerusform>
-    <numerusform>{n} Dateien in den Ausgabeordnern gehören zu keinem Clip der Tafel mehr: „Nicht mehr gewünschte Ausgaben…“ unter Machen zeigt sie.</numerusform>
+    <numerusform>{n} Datei in den Ausgabeordnern gehört zu keinem Clip der Übersicht mehr: „Nicht mehr gewünschte Ausgaben…“ unter Machen zeigt sie.</numerusform>
+    <numerusform>{n} Dateien in den Ausgabeordnern gehören zu keinem Clip der Übersicht mehr: „Nicht mehr gewünschte Ausgaben…“ unter Machen zeigt sie.</numerusform>
    </translation>
   </message>
   <message>
@@ -14141,7 +14216,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/make.py" />
    <source>There is nothing to make: the board is empty.</source>
-   <translation>Es gibt nichts zu machen: Die Tafel ist leer.</translation>
+   <translation>Es gibt nichts zu machen: Die Übersicht ist leer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/make.py" />
@@ -14195,12 +14270,12 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/phone.py" />
    <source>No receiver of the board is a phone with a menu: {key} chooses one.</source>
-   <translation>Kein Empfänger der Tafel ist ein Telefon mit Menü: {key} wählt eines.</translation>
+   <translation>Kein Empfänger der Übersicht ist ein Telefon mit Menü: {key} wählt eines.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
    <source>Receivers on the board…</source>
-   <translation>Empfänger auf der Tafel…</translation>
+   <translation>Empfänger in der Übersicht…</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -14210,7 +14285,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/receiver.py" />
    <source>A board has at least one receiver: nothing was changed.</source>
-   <translation>Eine Tafel hat mindestens einen Empfänger: Nichts wurde geändert.</translation>
+   <translation>Eine Übersicht hat mindestens einen Empfänger: Nichts wurde geändert.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -14230,7 +14305,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/receiver.py" />
    <source>{name} stands on the board, to be changed; it is kept for other jobs too. {key} takes it off the board.</source>
-   <translation>{name} steht auf der Tafel und lässt sich ändern; er ist auch für andere Aufträge behalten. {key} nimmt ihn von der Tafel.</translation>
+   <translation>{name} steht in der Übersicht und lässt sich ändern; er ist auch für andere Aufträge behalten. {key} nimmt ihn aus der Übersicht.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -14278,6 +14353,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
+   <source> {other} has one: select its cell.</source>
+   <translation> {other} hat eine: deren Zelle wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
    <source>Set the stand-in off</source>
    <translation>Die Nachbildung auslösen</translation>
   </message>
@@ -14289,7 +14369,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/receiver.py" />
    <source>No receiver of the board has a stand-in to try files on.</source>
-   <translation>Kein Empfänger der Tafel hat eine Nachbildung zum Versuchen.</translation>
+   <translation>Kein Empfänger der Übersicht hat eine Nachbildung zum Versuchen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -14309,7 +14389,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/receiver.py" />
    <source>{name} stands on the board, to be changed; {key} takes it back.</source>
-   <translation>{name} steht auf der Tafel und lässt sich ändern; {key} nimmt es zurück.</translation>
+   <translation>{name} steht in der Übersicht und lässt sich ändern; {key} nimmt es zurück.</translation>
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
@@ -14329,7 +14409,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/receiver.py" />
    <source>Exported {name}; it can be given to --for, and put on any board.</source>
-   <translation>{name} exportiert; er lässt sich --for geben und auf jede Tafel legen.</translation>
+   <translation>{name} exportiert; er lässt sich --for geben und in jede Übersicht legen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/record.py" />
@@ -14374,7 +14454,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/script.py" />
    <source>Speak every line of the script that has changed, and put them on the board.</source>
-   <translation>Jede geänderte Zeile des Skripts sprechen und auf die Tafel legen.</translation>
+   <translation>Jede geänderte Zeile des Skripts sprechen und in die Übersicht legen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/script.py" />
@@ -14443,7 +14523,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/service.py" />
    <source>No receiver of the board is a service that listens: {key} chooses one.</source>
-   <translation>Kein Empfänger der Tafel ist ein Dienst, der hört: {key} wählt einen.</translation>
+   <translation>Kein Empfänger der Übersicht ist ein Dienst, der hört: {key} wählt einen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/settings.py" />
@@ -14463,7 +14543,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/tone.py" />
    <source>Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.</source>
-   <translation>Wähl-, Frei- und Besetzttöne von Ländern, gedrückte Tasten und eigene Rezepte; ein Ton der Tafel wird geändert.</translation>
+   <translation>Wähl-, Frei- und Besetzttöne von Ländern, gedrückte Tasten und eigene Rezepte; ein Ton der Übersicht wird geändert.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -14498,17 +14578,17 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/view.py" />
    <source>Sort the board by the column where the keyboard is: rising, falling, then as in the job.</source>
-   <translation>Die Tafel nach der Spalte sortieren, in der die Tastatur ist: steigend, fallend, dann wie im Auftrag.</translation>
+   <translation>Die Übersicht nach der Spalte sortieren, in der die Tastatur ist: steigend, fallend, dann wie im Auftrag.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
    <source>Go to the board</source>
-   <translation>Zur Tafel</translation>
+   <translation>Zur Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
    <source>Put the keyboard on the board.</source>
-   <translation>Die Tastatur auf die Tafel setzen.</translation>
+   <translation>Die Tastatur in die Übersicht setzen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -14523,17 +14603,17 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/commands/view.py" />
    <source>The whole board</source>
-   <translation>Die ganze Tafel</translation>
+   <translation>Die ganze Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
    <source>Give all of the window to the board, or part it again.</source>
-   <translation>Der Tafel das ganze Fenster geben oder es wieder teilen.</translation>
+   <translation>Der Übersicht das ganze Fenster geben oder es wieder teilen.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
    <source>The board has all of the window; {key} parts it again.</source>
-   <translation>Die Tafel hat das ganze Fenster; {key} teilt es wieder.</translation>
+   <translation>Die Übersicht hat das ganze Fenster; {key} teilt es wieder.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -14718,14 +14798,19 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
    <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
    <translation>
-    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
-    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie auf diese Tafel zu legen.</numerusform>
+    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie in diese Übersicht zu legen.</numerusform>
+    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie in diese Übersicht zu legen.</numerusform>
    </translation>
   </message>
   <message>
    <location filename="../ui/door.py" />
+   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
+   <translation>{name} enthält Text, keinen Ton, und wurde weggelassen. Allein hinzugefügt, kommen die Zeilen ins Skript.</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
    <source>That is on the board already.</source>
-   <translation>Das ist schon auf der Tafel.</translation>
+   <translation>Das ist schon in der Übersicht.</translation>
   </message>
   <message>
    <location filename="../ui/door.py" />
@@ -14785,7 +14870,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/door.py" />
    <source>A take is being recorded. End it, and keep it on the board?</source>
-   <translation>Ein Take wird aufgenommen. Beenden und auf der Tafel behalten?</translation>
+   <translation>Ein Take wird aufgenommen. Beenden und in der Übersicht behalten?</translation>
   </message>
   <message>
    <location filename="../ui/door.py" />
@@ -14960,7 +15045,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/ear/player.py" />
    <source>There is no output to hear: select a cell of the board.</source>
-   <translation>Es gibt keine Ausgabe zu hören: eine Zelle der Tafel wählen.</translation>
+   <translation>Es gibt keine Ausgabe zu hören: eine Zelle der Übersicht wählen.</translation>
   </message>
   <message>
    <location filename="../ui/ear/speaker.py" />
@@ -15085,7 +15170,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/forms_dialog.py" />
    <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
-   <translation>{clips}, in den angekreuzten Formen. Sonst wird auf der Tafel nichts gemacht.</translation>
+   <translation>{clips}, in den angekreuzten Formen. Sonst wird in der Übersicht nichts gemacht.</translation>
   </message>
   <message>
    <location filename="../ui/forms_dialog.py" />
@@ -15129,7 +15214,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/halves.py" />
    <source>The board is folded away   {key} shows it</source>
-   <translation>Die Tafel ist weggeklappt   {key} zeigt sie</translation>
+   <translation>Die Übersicht ist weggeklappt   {key} zeigt sie</translation>
   </message>
   <message>
    <location filename="../ui/headerless_dialog.py" />
@@ -15199,6 +15284,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/holding.py" />
    <source>The music could not be made</source>
    <translation>Die Musik ließ sich nicht machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/job_title.py" />
+   <source>Untitled</source>
+   <translation>Ohne Namen</translation>
   </message>
   <message>
    <location filename="../ui/judging.py" />
@@ -15441,7 +15531,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/receiver_chooser.py" />
    <source>Receivers on the board</source>
-   <translation>Empfänger auf der Tafel</translation>
+   <translation>Empfänger in der Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
@@ -15511,7 +15601,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/receiver_chooser.py" />
    <source>on the board together</source>
-   <translation>zusammen auf die Tafel</translation>
+   <translation>zusammen in die Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/receiver_chooser.py" />
@@ -15796,7 +15886,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/second_start.py" />
    <source>On the board of this job, or on one of its own.</source>
-   <translation>Auf die Tafel dieses Auftrags oder auf eine eigene.</translation>
+   <translation>In die Übersicht dieses Auftrags oder auf eine eigene.</translation>
   </message>
   <message>
    <location filename="../ui/second_start.py" />
@@ -16105,8 +16195,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/standins/panel.py" />
-   <source>The {machine} refused {file}.</source>
-   <translation>{machine} wies {file} zurück.</translation>
+   <source>The {machine} refused {file}: {reason}</source>
+   <translation>{machine} lehnt {file} ab: {reason}</translation>
   </message>
   <message>
    <location filename="../ui/standins/phone.py" />
@@ -16187,6 +16277,26 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/stated_form.py" />
    <source>Sample rate in Hz</source>
    <translation>Abtastrate in Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source> bytes</source>
+   <translation> Byte</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Bytes passed over before the sound</source>
+   <translation>Byte, die vor dem Ton übergangen werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>What stands before the sound and is no sound, such as a line of text.</source>
+   <translation>Was vor dem Ton steht und keiner ist, etwa eine Zeile Text.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Passed over</source>
+   <translation>Übergangen</translation>
   </message>
   <message>
    <location filename="../ui/stated_form.py" />
@@ -16360,7 +16470,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   <message>
    <location filename="../ui/top_bar.py" />
    <source>Nothing on the board yet</source>
-   <translation>Noch nichts auf der Tafel</translation>
+   <translation>Noch nichts in der Übersicht</translation>
   </message>
   <message>
    <location filename="../ui/top_bar.py" />

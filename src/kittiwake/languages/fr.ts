@@ -90,8 +90,8 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
-   <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2.</source>
-   <translation>Le format des fichiers sans en-tête, par exemple ulaw@8000 ou pcm_s16le@16000x2.</translation>
+   <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2; ulaw@8000+23 passes over the first 23 bytes.</source>
+   <translation>Le format des fichiers sans en-tête, par exemple ulaw@8000 ou pcm_s16le@16000x2 ; ulaw@8000+23 saute les 23 premiers octets.</translation>
   </message>
   <message>
    <location filename="../cli/common.py" />
@@ -314,6 +314,11 @@
     <numerusform>  {side} : {clips:,} clip, {hours}</numerusform>
     <numerusform>  {side} : {clips:,} clips, {hours}</numerusform>
    </translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>  The same clips lie loose in clips/ as well: the next run goes on from them, and makes them anew where that folder was deleted.</source>
+   <translation>  Les mêmes clips se trouvent aussi un par un dans clips/ : le passage suivant repart d’eux, et les refait là où ce dossier a été supprimé.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -1028,11 +1033,6 @@
   </message>
   <message>
    <location filename="../cli/look_verbs.py" />
-   <source>{path}: {message} If so: --true-rate {rate}</source>
-   <translation>{path} : {message} Si oui : --true-rate {rate}</translation>
-  </message>
-  <message>
-   <location filename="../cli/look_verbs.py" />
    <source>Say how files fit a receiver, and what would be done to them.</source>
    <translation>Dire comment des fichiers conviennent à un récepteur et ce qu’on en ferait.</translation>
   </message>
@@ -1379,6 +1379,11 @@
    <location filename="../cli/speak_verb.py" />
    <source>Speaking</source>
    <translation>Parole</translation>
+  </message>
+  <message>
+   <location filename="../cli/suspected.py" />
+   <source>{path}: {message} If so: --true-rate {rate}</source>
+   <translation>{path} : {message} Si oui : --true-rate {rate}</translation>
   </message>
   <message>
    <location filename="../cli/tone_verb.py" />
@@ -1907,7 +1912,7 @@
   <message>
    <location filename="../commands.py" />
    <source>Record</source>
-   <translation>Enregistrer</translation>
+   <translation>Prise de son</translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -1943,11 +1948,6 @@
    <location filename="../core/batch/cluster.py" />
    <source>Making on a cluster needs the package “distributed”.</source>
    <translation>Produire sur une grappe demande le paquet « distributed ».</translation>
-  </message>
-  <message>
-   <location filename="../core/batch/cluster.py" />
-   <source>Install it with: pip install 'kittiwake[cluster]'.</source>
-   <translation>À installer avec : pip install 'kittiwake[cluster]'.</translation>
   </message>
   <message>
    <location filename="../core/batch/cluster.py" />
@@ -2086,8 +2086,8 @@
   </message>
   <message>
    <location filename="../core/codec/registry.py" />
-   <source>{nearest_forms} docs/formats.md lists all.</source>
-   <translation>{nearest_forms} docs/formats.md les nomme tous.</translation>
+   <source>{nearest_forms} {document} lists all.</source>
+   <translation>{nearest_forms} {document} les donne tous.</translation>
   </message>
   <message>
    <location filename="../core/codec/registry.py" />
@@ -2247,11 +2247,6 @@
    <location filename="../core/corpus/pack.py" />
    <source>Parquet needs the package “pyarrow”.</source>
    <translation>Parquet demande le paquet « pyarrow ».</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>Install it with: pip install 'kittiwake[corpus]'.</source>
-   <translation>L’installer par : pip install 'kittiwake[corpus]'.</translation>
   </message>
   <message>
    <location filename="../core/corpus/quality.py" />
@@ -3033,11 +3028,6 @@
    <translation>La reconnaissance vocale n’est pas installée.</translation>
   </message>
   <message>
-   <location filename="../core/ear/free.py" />
-   <source>Install it with: pip install 'kittiwake[engine]'.</source>
-   <translation>À installer avec : pip install 'kittiwake[engine]'.</translation>
-  </message>
-  <message>
    <location filename="../core/ear/hearers.py" />
    <source>The speech engine ended: {came}</source>
    <translation>La reconnaissance vocale s’est arrêtée : {came}</translation>
@@ -3054,8 +3044,8 @@
   </message>
   <message>
    <location filename="../core/ear/listener.py" />
-   <source>The speech engine is not installed. Install it with: pip install 'kittiwake[engine]'. Names can be typed, or come from a list in order.</source>
-   <translation>La reconnaissance vocale n’est pas installée. À installer avec : pip install 'kittiwake[engine]'. Les noms peuvent être tapés, ou venir d’une liste dans l’ordre.</translation>
+   <source>{how_to_add} Names can be typed, or come from a list in order.</source>
+   <translation>{how_to_add} Les noms peuvent être tapés, ou venir d’une liste dans l’ordre.</translation>
   </message>
   <message>
    <location filename="../core/ear/listener.py" />
@@ -3428,8 +3418,8 @@
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
-   <source>{meant} docs/formats.md lists all.</source>
-   <translation>{meant} docs/formats.md les nomme tous.</translation>
+   <source>{meant} {document} lists all.</source>
+   <translation>{meant} {document} les donne tous.</translation>
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
@@ -3468,8 +3458,8 @@
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
-   <source>docs/receivers.md lists all fields.</source>
-   <translation>docs/receivers.md nomme tous les champs.</translation>
+   <source>{document} lists all fields.</source>
+   <translation>{document} donne tous les champs.</translation>
   </message>
   <message>
    <location filename="../core/fit/one_off.py" />
@@ -4337,8 +4327,13 @@
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
-   <source>Read it as {kind}, {rate}</source>
-   <translation>Le lire comme {kind}, {rate}</translation>
+   <source>, behind {skip:,} bytes of text</source>
+   <translation>, après {skip:,} octets de texte</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/plan.py" />
+   <source>Read it as {kind}, {rate}{behind}</source>
+   <translation>Le lire comme {kind}, {rate}{behind}</translation>
   </message>
   <message>
    <location filename="../core/fit/plan.py" />
@@ -5410,6 +5405,21 @@
    <translation>Comme vous l’avez tapé.</translation>
   </message>
   <message>
+   <location filename="../core/installed.py" />
+   <source>Install it with: pip install 'kittiwake[{extra}]'.</source>
+   <translation>L’installer avec : pip install 'kittiwake[{extra}]'.</translation>
+  </message>
+  <message>
+   <location filename="../core/installed.py" />
+   <source>Install it with: apt install {package}.</source>
+   <translation>L’installer avec : apt install {package}.</translation>
+  </message>
+  <message>
+   <location filename="../core/installed.py" />
+   <source>The Debian package does without it: install the wheel of Kittiwake in an environment of its own, with pip install 'kittiwake[{extra}]'.</source>
+   <translation>Le paquet Debian s’en passe : installer le wheel de Kittiwake dans un environnement à part, avec pip install 'kittiwake[{extra}]'.</translation>
+  </message>
+  <message>
    <location filename="../core/intake/claims.py" />
    <source>Its name ends in {ending}, which says {said}; {stated} was stated.</source>
    <translation>Son nom finit par {ending}, ce qui dit {said} ; {stated} a été indiqué.</translation>
@@ -5476,6 +5486,36 @@
    <location filename="../core/intake/folder.py" />
    <source>no sound by name or content</source>
    <translation>pas du son, par nom ou contenu</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Its first {text:,} bytes are text, which is read as sound: a click.</source>
+   <translation>Ses {text:,} premiers octets sont du texte, lu comme du son : un claquement.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>State {stated}+{text}, which passes over them.</source>
+   <translation>Indiquer {stated}+{text}, qui les saute.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Nothing lies behind its first {skip:,} bytes.</source>
+   <translation>Il n’y a rien après ses {skip:,} premiers octets.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>State fewer bytes to pass over.</source>
+   <translation>Indiquer moins d’octets à sauter.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Bytes before the sound cannot be passed over in {encoding}.</source>
+   <translation>Les octets avant le son ne peuvent pas être sautés en {encoding}.</translation>
+  </message>
+  <message>
+   <location filename="../core/intake/headerless.py" />
+   <source>Cut them off first.</source>
+   <translation>Les couper d’abord.</translation>
   </message>
   <message>
    <location filename="../core/intake/headerless.py" />
@@ -6021,6 +6061,11 @@
   </message>
   <message>
    <location filename="../core/measure/guess.py" />
+   <source> Text of {skip} bytes that stands before it is passed over.</source>
+   <translation> Le texte de {skip} octets qui le précède est sauté.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/guess.py" />
    <source>Sounds like speech: its pauses lie {swing:.0f} dB under its words.</source>
    <translation>Ressemble à de la parole : ses pauses sont {swing:.0f} dB sous ses mots.</translation>
   </message>
@@ -6096,8 +6141,13 @@
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
-   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}.</source>
-   <translation>Il n’a pas d’en-tête qui dise ce qu’il est. D’après son contenu c’est {how} {kind} à {rate}, long de {seconds:.2f} s{others}.</translation>
+   <source>It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}{behind}.</source>
+   <translation>Il n’a pas d’en-tête qui dise ce qu’il est. D’après son contenu c’est {how} du {kind} à {rate}, long de {seconds:.2f} s{others}{behind}.</translation>
+  </message>
+  <message>
+   <location filename="../core/measure/headerless.py" />
+   <source>; it stands behind {skip:,} bytes of text, which is no sound and is passed over</source>
+   <translation> ; il se trouve après {skip:,} octets de texte, qui n’est pas du son et est sauté</translation>
   </message>
   <message>
    <location filename="../core/measure/headerless.py" />
@@ -7531,11 +7581,6 @@
   </message>
   <message>
    <location filename="../core/service/keys.py" />
-   <source>Install it with: pip install 'kittiwake[secrets]'.</source>
-   <translation>À installer avec : pip install 'kittiwake[secrets]'.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
    <source>The store of secrets cannot be asked ({error}).</source>
    <translation>Le coffre ne peut être interrogé ({error}).</translation>
   </message>
@@ -8651,7 +8696,7 @@
   <message>
    <location filename="../core/standin/machines/phone.py" />
    <source>Record over it</source>
-   <translation>Enregistrer par-dessus</translation>
+   <translation>Reprendre par-dessus</translation>
   </message>
   <message>
    <location filename="../core/standin/machines/phone.py" />
@@ -9024,6 +9069,11 @@
    <location filename="../core/standin/shelf.py" />
    <source>Choose another folder, or delete that.</source>
    <translation>Choisir un autre dossier, ou effacer cela.</translation>
+  </message>
+  <message>
+   <location filename="../core/standin/shelf.py" />
+   <source>Another command keeps a machine's files in {folder}</source>
+   <translation>Une autre commande garde les fichiers d’un appareil dans {folder}</translation>
   </message>
   <message>
    <location filename="../core/tone/keys.py" />
@@ -11524,7 +11574,7 @@ médiane {median}, de {known} clips</translation>
   <message>
    <location filename="../ui/bench/phone_page.py" />
    <source>Record over the phone</source>
-   <translation>Enregistrer par le téléphone</translation>
+   <translation>Prise de son par le téléphone</translation>
   </message>
   <message>
    <location filename="../ui/bench/phone_page.py" />
@@ -11797,6 +11847,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
+   <source>Recording</source>
+   <translation>Prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/record_page.py" />
    <source>Name of the message; Enter does what the yellow button says</source>
    <translation>Nom du message ; Entrée fait ce que dit le bouton jaune</translation>
   </message>
@@ -11848,7 +11903,7 @@ médiane {median}, de {known} clips</translation>
   <message>
    <location filename="../ui/bench/record_page.py" />
    <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
-   <translation>&lt;b&gt;● Enregistrement&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
+   <translation>&lt;b&gt;● Prise en cours&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
@@ -11868,7 +11923,7 @@ médiane {median}, de {known} clips</translation>
   <message>
    <location filename="../ui/bench/record_page.py" />
    <source>Record  Enter</source>
-   <translation>Enregistrer  Entrée</translation>
+   <translation>Lancer la prise  Entrée</translation>
   </message>
   <message>
    <location filename="../ui/bench/record_page.py" />
@@ -12370,6 +12425,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/bench/take_view.py" />
    <source>kept: {kept:.2f} s</source>
    <translation>gardé : {kept:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/bench/tone_page.py" />
+   <source>Tone</source>
+   <translation>Tonalité</translation>
   </message>
   <message>
    <location filename="../ui/bench/tone_page.py" />
@@ -12890,6 +12950,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
+   <source>Join</source>
+   <translation>Réunir</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
    <source>Make one span of the chosen one and the next, or of all that are selected.</source>
    <translation>Faire un segment du choisi et du suivant, ou de tous les choisis.</translation>
   </message>
@@ -12975,8 +13040,18 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
+   <source>Nearer</source>
+   <translation>Plus près</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
    <source>Show less of the source, larger.</source>
    <translation>Montrer moins de la source, plus grand.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Farther</source>
+   <translation>Plus loin</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -14278,6 +14353,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/receiver.py" />
+   <source> {other} has one: select its cell.</source>
+   <translation> {other} en a un : choisir sa cellule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/receiver.py" />
    <source>Set the stand-in off</source>
    <translation>Déclencher la doublure</translation>
   </message>
@@ -14334,12 +14414,12 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   <message>
    <location filename="../ui/commands/record.py" />
    <source>Record…</source>
-   <translation>Enregistrer…</translation>
+   <translation>Prise de son…</translation>
   </message>
   <message>
    <location filename="../ui/commands/record.py" />
    <source>Record a line at the microphone; it becomes a clip.</source>
-   <translation>Enregistrer une ligne au micro ; elle devient un clip.</translation>
+   <translation>Prendre une ligne au micro ; elle devient un clip.</translation>
   </message>
   <message>
    <location filename="../ui/commands/record.py" />
@@ -14349,7 +14429,7 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   <message>
    <location filename="../ui/commands/record.py" />
    <source>Record against a list: each line is shown, recorded and checked.</source>
-   <translation>Enregistrer selon une liste : chaque ligne est montrée, enregistrée et vérifiée.</translation>
+   <translation>Prises selon une liste : chaque ligne est montrée, prise et vérifiée.</translation>
   </message>
   <message>
    <location filename="../ui/commands/record.py" />
@@ -14721,6 +14801,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
     <numerusform>{name} est ouvert ; {n} autre venu avec a été laissé. L’ajouter encore pour le mettre sur ce tableau.</numerusform>
     <numerusform>{name} est ouvert ; {n} autres venus avec ont été laissés. Les ajouter encore pour les mettre sur ce tableau.</numerusform>
    </translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
+   <translation>{name} contient du texte, pas de son, et a été laissé de côté. Ajouté seul, ses lignes vont dans le script.</translation>
   </message>
   <message>
    <location filename="../ui/door.py" />
@@ -15199,6 +15284,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/holding.py" />
    <source>The music could not be made</source>
    <translation>La musique n’a pas pu être faite</translation>
+  </message>
+  <message>
+   <location filename="../ui/job_title.py" />
+   <source>Untitled</source>
+   <translation>Sans nom</translation>
   </message>
   <message>
    <location filename="../ui/judging.py" />
@@ -16105,8 +16195,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/standins/panel.py" />
-   <source>The {machine} refused {file}.</source>
-   <translation>{machine} a refusé {file}.</translation>
+   <source>The {machine} refused {file}: {reason}</source>
+   <translation>{machine} refuse {file} : {reason}</translation>
   </message>
   <message>
    <location filename="../ui/standins/phone.py" />
@@ -16187,6 +16277,26 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/stated_form.py" />
    <source>Sample rate in Hz</source>
    <translation>Fréquence d’échantillonnage en Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source> bytes</source>
+   <translation> octets</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Bytes passed over before the sound</source>
+   <translation>Octets sautés avant le son</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>What stands before the sound and is no sound, such as a line of text.</source>
+   <translation>Ce qui précède le son et n’en est pas, comme une ligne de texte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/stated_form.py" />
+   <source>Passed over</source>
+   <translation>Sauté</translation>
   </message>
   <message>
    <location filename="../ui/stated_form.py" />

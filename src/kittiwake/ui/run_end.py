@@ -13,6 +13,7 @@ from ..core.desktop.notify import Notifier
 from ..core.watch import Arrived
 from ..words import tr
 from .chime import Chime
+from .job_title import title_of
 
 if TYPE_CHECKING:
     from .shell import Shell
@@ -70,7 +71,9 @@ class RunEnd(QObject):
                 else tr("{failed:,} of {done:,} failed", failed=maker.failed, done=maker.done)
             )
             actions = {"default": tr("Show the window"), "folder": tr("Show the folder")}
-            self.notifier.tell(title, maker.trouble or window.session.project.job.name, actions, self._pressed.emit)
+            self.notifier.tell(
+                title, maker.trouble or title_of(window.session.project.job), actions, self._pressed.emit
+            )
         if settings["making.chime"]:
             self.chime.play(good, settings["sound.loudspeaker"])
         if settings["making.show_folder"] and maker.done > maker.failed:

@@ -10,6 +10,7 @@ from ..commands import key_of
 from ..words import in_words, tr
 from .button import Button
 from .elided import ElidedLabel
+from .job_title import title_of
 from .session import Session
 from .short_path import short_path
 from .state_counter import StateCounter
@@ -63,7 +64,7 @@ class TopBar(QWidget):
         self._tally.count_few()
         counts = self._tally.counts
         clips = len(session.project.job.clips)
-        self._name.setText(session.project.job.name)
+        self._name.setText(title_of(session.project.job))
         told = [
             tr("{n} clips", "{n} clip", clips, n=clips),
             tr("{n} receivers", "{n} receiver", len(session.project.receivers), n=len(session.project.receivers)),

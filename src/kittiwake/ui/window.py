@@ -44,6 +44,7 @@ from .ear.strip import EarStrip
 from .fit_screen import fit_when_framed
 from .given import Given
 from .halves import Halves
+from .job_title import title_of
 from .making import Maker
 from .pages_wanted import connect_pages
 from .run_end import RunEnd
@@ -254,7 +255,7 @@ class Window(QMainWindow):
 
     def _refresh(self) -> None:
         dirty = "" if self.session.project.history.is_clean else " *"
-        self.setWindowTitle(tr("{name}{dirty} – Kittiwake", name=self.session.project.job.name, dirty=dirty))
+        self.setWindowTitle(tr("{name}{dirty} – Kittiwake", name=title_of(self.session.project.job), dirty=dirty))
         self._say_shown()
         self.count()
 

@@ -26,8 +26,6 @@ from .meter_view import MeterView
 from .parts import esc, rich_label
 from .take_view import TakeView
 
-_FIRST = "Recording"
-
 
 class RecordPage(QWidget):
     """``counted`` asks for the beats of a count-in to be heard, ``heard`` for a take."""
@@ -98,7 +96,8 @@ class RecordPage(QWidget):
     def _name_row(self) -> QHBoxLayout:
         naming = QHBoxLayout()
         self._name_label = QLabel(tr("&Name"))
-        self.name = Field(_FIRST)
+        self._first = in_words(tr("Recording"))
+        self.name = Field(self._first)
         self.name.setAccessibleName(tr("Name of the message; Enter does what the yellow button says"))
         self.name.setMinimumWidth(scaled(280))
         self._name_label.setBuddy(self.name)
@@ -204,9 +203,9 @@ class RecordPage(QWidget):
 
     def _free_name(self) -> str:
         """A name that no message has yet."""
-        number, name = 2, _FIRST
+        number, name = 2, self._first
         while self._takes.get(name):
-            name, number = f"{_FIRST} {number}", number + 1
+            name, number = f"{self._first} {number}", number + 1
         return name
 
     def _entered(self) -> None:
@@ -269,7 +268,7 @@ class RecordPage(QWidget):
         """The line that is to be read."""
         if self.lines:
             return self.lines[self._at]
-        return Line(self.name.text().strip() or "Recording", "")
+        return Line(self.name.text().strip() or self._first, "")
 
     # -- taking ----------------------------------------------------------------------------------------------------
 

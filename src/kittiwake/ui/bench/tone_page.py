@@ -28,7 +28,7 @@ from ..toning import Toner
 from .segment_table import SegmentTable
 from .tone_picture import TonePicture
 
-_NEW = ToneRecipe("Tone", (Segment((425.0,), (-10.0,), 1.0), Segment(seconds=4.0)))
+_NEW = (Segment((425.0,), (-10.0,), 1.0), Segment(seconds=4.0))
 
 
 class TonePage(QWidget):
@@ -45,7 +45,7 @@ class TonePage(QWidget):
             "",
             "",
         )  # what is to be done with the tone that is being made: “hear” or “put”, and the id of the clip that it changes
-        self.recipe = _NEW
+        self.recipe = ToneRecipe(in_words(tr("Tone")), _NEW)
         self._clip: Clip | None = None  # that of the board which is edited
         whole = QHBoxLayout(self)
         whole.setContentsMargins(14, 6, 14, 6)

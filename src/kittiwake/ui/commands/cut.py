@@ -156,7 +156,7 @@ _of_page(
 )
 _of_page(
     "cut.join",
-    "Join",
+    phrase("Join"),
     phrase("Make one span of the chosen one and the next, or of all that are selected."),
     "J",
     does=lambda page: page.work.join(page.picked()),
@@ -224,7 +224,7 @@ _of_page(
 
 _of_page(
     "cut.nearer",
-    "Nearer",
+    phrase("Nearer"),
     phrase("Show less of the source, larger."),
     "+",
     "=",
@@ -232,7 +232,7 @@ _of_page(
 )
 _of_page(
     "cut.farther",
-    "Farther",
+    phrase("Farther"),
     phrase("Show more of the source, smaller."),
     "-",
     does=lambda page: page.wave.zoom(1 / 1.6),
