@@ -1,4 +1,4 @@
-"""What is selected in a table is copied whole; what is dropped on the window arrives; a dialog that stays open is there once."""
+"""What is selected in a table is copied whole; what is dropped on the window arrives; a dialog that stays open is there once; signs and weights."""
 
 from __future__ import annotations
 
@@ -8,18 +8,24 @@ from PySide6.QtCore import QItemSelectionModel, QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
     QApplication,
+    QCheckBox,
     QDialog,
+    QLabel,
     QLineEdit,
     QPlainTextEdit,
+    QSpinBox,
     QTableView,
     QTextEdit,
     QTreeView,
 )
 
 from kittiwake.ui.bench.bench import PAGES
+from kittiwake.ui.said_box import SaidBox
+from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.table_copying import TableCopying
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
+from tests.ui.screens import pages
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
 
@@ -109,3 +115,34 @@ class TestDrops(WindowCase):
         # What calls itself sound is a row that says what is wrong with it, and headerless sound is asked about.
         self.drop(DEMO / "Notes for the reader.wav")
         self.assertIn("on the board already", self.window.status.words.text())
+
+
+class TestType(WindowCase):
+    def test_no_label_asks_for_a_weight_that_the_type_does_not_have(self) -> None:
+        self.open_demo()
+        for name in PAGES:
+            self.window.bench.page_of(name)
+        for name, show in pages(self.window, self.wait_for):
+            show()
+            self.app.processEvents()
+            bold = [one.text()[:60] for one in self.window.findChildren(QLabel) if "<b>" in one.text()]
+            self.assertEqual(bold, [], name)
+
+    def test_negative_numbers_have_one_sign_and_boxes_say_what_holds(self) -> None:
+        box = SaidBox()
+        box.setRange(-60, 0)
+        box.setDecimals(1)
+        for typed in ("-24.5", "−24.5", "−24,5"):
+            box.setValue(0)
+            box.lineEdit().setText(typed)
+            box.interpretText()
+            self.assertEqual((box.value(), box.text()), (-24.5, "−24.5"))
+        page = SettingsPage(self.window, self.window.settings)
+        self.addCleanup(page.deleteLater)
+        boxes = page.findChildren(QCheckBox)
+        self.assertGreater(len(boxes), 3)
+        for one in boxes:
+            for _ in range(2):
+                one.toggle()
+                self.assertEqual(one.text(), "Yes" if one.isChecked() else "No")
+        self.assertIn("one for each core", [one.text() for one in page.findChildren(QSpinBox)])

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from PySide6.QtCore import QEvent, QObject, Qt
 from PySide6.QtGui import QAction, QKeyEvent, QKeySequence
-from PySide6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from ..commands import window_commands
 from ..words import in_words, searchable, tr
 from .bench.parts import esc, scrolled
+from .rich import RichLabel
 from .theme.colours import colours
 from .theme.scale import scaled
 
@@ -80,8 +81,7 @@ class KeyList(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(940), scaled(620))
         column = QVBoxLayout(self)
-        label = QLabel(in_words(keys_html()))
-        label.setTextFormat(Qt.TextFormat.RichText)
+        label = RichLabel(keys_html())
         label.setWordWrap(True)
         label.setAlignment(Qt.AlignmentFlag.AlignTop)
         column.addWidget(scrolled(label, tr("Every action with its keys")))

@@ -36,7 +36,7 @@ class SaidBox(QDoubleSpinBox):
         return found
 
     def textFromValue(self, value: float) -> str:
-        return decimal(f"{value:.{self.decimals()}f}")
+        return decimal(f"{value:.{self.decimals()}f}").replace("-", "−")
 
     def valueFromText(self, text: str) -> float:
         value = self._number(text)

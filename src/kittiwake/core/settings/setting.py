@@ -29,7 +29,7 @@ class Setting:
     text, help : what it is called, and one sentence.
     default : what holds where nobody set it; its type is the type of all values.
     choices : value and words of each, where only these are possible.
-    low, high, unit : of a number.
+    low, high, unit : of a number; ``zero`` : what its lowest value means, in words, where that is no number of anything.
     kind : what is chosen beyond that: ``folder``, ``loudspeaker``, ``microphone``; empty where it is plain.
     """
 
@@ -41,6 +41,7 @@ class Setting:
     low: int = 0
     high: int = 0
     unit: str = ""
+    zero: str = ""
     kind: str = ""
 
     @property

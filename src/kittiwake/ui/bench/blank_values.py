@@ -73,7 +73,7 @@ def as_text(value: Any, kind: str) -> str:
             if isinstance(value, int)
             else ", ".join(f"{rate / 1000:g}" for rate in value)
         )
-    return f"{value:g}" if kind == "number" or isinstance(value, float) else str(value)
+    return f"{value:g}".replace("-", "−") if kind == "number" or isinstance(value, float) else str(value)
 
 
 def parsed(text: str, blank: Blank) -> Any:

@@ -9,7 +9,7 @@ from ...core.fit import Remedy
 from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
-from ...words import in_words, phrase, tr
+from ...words import decimal, in_words, phrase, tr
 from ..session import Session
 from ..short_path import short_path
 from ..theme.scale import scaled
@@ -220,7 +220,7 @@ def facts_pairs(facts: Facts, true_rate: int | None = None) -> list[tuple[str, s
                 if (n := sound.clipped_samples or sound.flat_samples)
                 else tr("none"),
             ),
-            (tr("DC offset"), f"{sound.dc_offset * 100:.2f} %".replace("-0.00", "0.00").replace("-", "−")),
+            (tr("DC offset"), decimal(f"{sound.dc_offset * 100:.2f} %").replace("-0", "−0").replace("−0.00", "0.00")),
         ]
     pairs += [(tr("Note"), note.message) for note in facts.notes]
     return pairs

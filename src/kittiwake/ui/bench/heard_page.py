@@ -34,6 +34,7 @@ from ..asking import Asker
 from ..button import Button
 from ..elided import ElidedLabel
 from ..key_table import KeyTable
+from ..rich import RichLabel
 from ..sentence import Sentence
 from ..session import Session
 from ..theme.colours import colours
@@ -200,8 +201,7 @@ class HeardPage(QWidget):
         name = QTableWidgetItem(clip.name)
         name.setData(Qt.ItemDataRole.UserRole, clip.id)
         self.table.setItem(row, 0, name)
-        label = QLabel(in_words(_marked(answer, one.found)))
-        label.setTextFormat(Qt.TextFormat.RichText)
+        label = RichLabel(_marked(answer, one.found))
         label.setContentsMargins(10, 0, 6, 0)
         label.setMinimumWidth(0)
         label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)

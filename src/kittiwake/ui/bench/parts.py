@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy,
 from ...core.fit import Problem, Remedy
 from ...words import in_words, tr
 from ..elided import ElidedButton
+from ..rich import RichLabel
 from ..theme.colours import colours
 from ..theme.scale import scaled
 
@@ -23,9 +24,8 @@ def part_label(text: str) -> QLabel:
     return label
 
 
-def rich_label() -> QLabel:
-    label = QLabel()
-    label.setTextFormat(Qt.TextFormat.RichText)
+def rich_label() -> RichLabel:
+    label = RichLabel()
     label.setWordWrap(True)
     label.setAlignment(Qt.AlignmentFlag.AlignTop)
     label.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.MinimumExpanding)

@@ -301,9 +301,20 @@ class BoardModel(QAbstractTableModel):
         problems = " ".join(in_words(p.message) for p in cell.fit.problems)
         size = format_bytes(cell.record.bytes if cell.record else cell.fit.predicted_bytes)
         seconds = format_seconds(cell.fit.predicted_seconds)
-        return (
-            f"{text}. {problems} {in_words(size)}, {in_words(seconds)}" if cell.fit.recipe else f"{text}. {problems}"
+        if not cell.fit.recipe:
+            return f"{text}. {problems}"
+        limit = cell.receiver.rules.limits.max_bytes
+        now = cell.record.bytes if cell.record else cell.fit.predicted_bytes
+        bar = (
+            tr(
+                " The line below it: {used:.0%} of the {limit} that it may have.",
+                used=now / limit,
+                limit=format_bytes(limit),
+            )
+            if limit and now
+            else ""
         )
+        return f"{text}. {problems} {in_words(size)}, {in_words(seconds)}.{in_words(bar)}"
 
     def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> Any:
         if orientation == Qt.Orientation.Vertical:

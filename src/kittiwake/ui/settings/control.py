@@ -14,6 +14,7 @@ from ..button import Button
 from ..ear.speaker import loudspeakers
 from ..elided import ElidedLabel
 from ..microphone import microphones
+from ..rich import in_our_weights
 from ..short_path import short_path
 from ..theme.scale import scaled
 from .held import HeldSettings
@@ -57,7 +58,8 @@ class SettingRow(QWidget):
     def _made(self) -> QWidget:
         one = self.setting
         if isinstance(one.default, bool):
-            box = QCheckBox(tr("Yes"))
+            box = QCheckBox()
+            box.toggled.connect(lambda on: box.setText(_yes_or_no(on)))
             box.toggled.connect(self._set)
             return box
         if one.choices or one.kind in ("loudspeaker", "microphone"):
@@ -70,6 +72,7 @@ class SettingRow(QWidget):
             number = QSpinBox()
             number.setRange(one.low, one.high)
             number.setSuffix(f" {in_words(one.unit)}" if one.unit else "")
+            number.setSpecialValueText(in_words(one.zero))
             number.setKeyboardTracking(False)
             number.setSingleStep(10 if one.unit == "%" else 1)
             number.valueChanged.connect(self._set)
@@ -96,6 +99,7 @@ class SettingRow(QWidget):
         with QSignalBlocker(self.control):
             if isinstance(self.control, QCheckBox):
                 self.control.setChecked(value)
+                self.control.setText(_yes_or_no(value))
             elif isinstance(self.control, QSpinBox):
                 self.control.setValue(value)
             elif isinstance(self.control, QComboBox):
@@ -117,7 +121,7 @@ class SettingRow(QWidget):
 
     def mark(self, words: list[str]) -> None:
         """Show what was searched for."""
-        self.label.setText(f"<b>{esc(self.setting.text)}</b>" if words else esc(self.setting.text))
+        self.label.setText(in_our_weights(f"<b>{esc(self.setting.text)}</b>") if words else esc(self.setting.text))
 
 
 class _Folder(QWidget):
@@ -147,3 +151,7 @@ class _Folder(QWidget):
         dialog.setFileMode(QFileDialog.FileMode.Directory)
         dialog.fileSelected.connect(self._row.set_from_outside)
         dialog.open()
+
+
+def _yes_or_no(on: bool) -> str:
+    return in_words(tr("Yes") if on else tr("No"))

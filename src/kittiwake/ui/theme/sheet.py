@@ -67,8 +67,8 @@ def style_sheet(c: Colours) -> str:
     QLineEdit:focus {{ border: 2px solid {c.focus}; padding: 3px 6px; }}
     QTableView QLineEdit {{ border-radius: 0; padding: 0 6px; }}
     QAbstractSpinBox {{ background: {c.sheet}; color: {c.text}; border: 1px solid {c.edge}; border-radius: 5px;
-        padding: 4px 2px 4px 5px; selection-background-color: {c.chosen}; selection-color: {c.text}; }}
-    QAbstractSpinBox:focus {{ border: 2px solid {c.focus}; padding: 3px 1px 3px 4px; }}
+        padding: 4px 2px 4px 8px; selection-background-color: {c.chosen}; selection-color: {c.text}; }}
+    QAbstractSpinBox:focus {{ border: 2px solid {c.focus}; padding: 3px 1px 3px 7px; }}
     QAbstractSpinBox QLineEdit, QAbstractSpinBox QLineEdit:focus {{ border: none; padding: 0; background: transparent; }}
     QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ border: none; width: {scaled(18)}px; background: transparent; }}
     QAbstractSpinBox::up-arrow {{ image: url({_UP}); width: {scaled(10)}px; height: {scaled(10)}px; }}

@@ -10,6 +10,7 @@ register(
         phrase("More is faster up to the number of cores; fewer leave room for other work. 0: one for each core."),
         0,
         high=64,
+        zero=phrase("one for each core"),
     ),
     Setting(
         "making.stay_awake",

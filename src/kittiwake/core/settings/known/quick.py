@@ -11,6 +11,7 @@ register(
         20,
         high=600,
         unit="s",
+        zero=phrase("it stays"),
     ),
     Setting(
         "quick.place",

@@ -24,5 +24,6 @@ register(
         phrase("In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences."),
         25,
         high=200,
+        zero=phrase("it ends only where it is stopped"),
     ),
 )
