@@ -250,6 +250,9 @@ class TestReceiverSheet(WindowCase):
             self.window.run("job.new")
         self.assertEqual(self.session.project.receivers[-1].name, "Tannoy")
         self.assertEqual(self.session.project.job.clips, ())
+        # Nobody chose them for this job: it is said for whom it is made.
+        self.assertIn("made for", self.window.status.words.text())
+        self.assertIn("Tannoy", self.window.status.words.text())
 
     def test_rules_are_read_off_files(self) -> None:
         paths = [

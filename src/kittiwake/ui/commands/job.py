@@ -8,13 +8,13 @@ from PySide6.QtCore import QMimeData, Qt, QUrl
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 
-from ...commands import command
+from ...commands import command, key_of
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
 from ...core.project.moved import Moved, put_moved
 from ...core.project.recent import RecentJobs
 from ...demo import is_demo, own_copy
-from ...words import phrase, tr
+from ...words import in_words, joined, phrase, tr
 from ..ask import chosen, where_to_save
 from ..autosave import Autosaved, autosaved
 from ..context import Context
@@ -142,8 +142,23 @@ def open_quick(at: Context, paths: list[Path]) -> QuickWindow:
 @command("job.new", "New job", "Begin anew, for the receivers used last.", "Ctrl+N", menu="Job")
 def new_job(at: Context) -> None:
     if at.view.may_part():
-        at.session.project.begin(last_used(), at.settings["outputs.placement"])
+        suggested = last_used()
+        at.session.project.begin(suggested, at.settings["outputs.placement"])
         at.board.setFocus()
+        names = joined((in_words(one.name) for one in at.session.project.receivers), ", ")
+        at.status.say(
+            tr(
+                "A new job. It is made for {names}, as the last one was, until {key} chooses others.",
+                names=names,
+                key=key_of("receiver.choose"),
+            )
+            if suggested
+            else tr(
+                "A new job. It is made for {names} until {key} chooses others.",
+                names=names,
+                key=key_of("receiver.choose"),
+            )
+        )
 
 
 @command("job.demo", "Open the demo", "Open the announcements of an invented ferry company.", menu="Job")
