@@ -50,10 +50,12 @@ class BatchRequest:
         }
         return hashlib.sha256(json.dumps(asked, sort_keys=True).encode()).hexdigest()[:32]
 
-    def analyze(self, path: Path, *, picture: bool = True, tee: Tee | None = None) -> Facts:
+    def analyze(self, path: Path, *, picture: bool = True, every: bool = False, tee: Tee | None = None) -> Facts:
         """``measure.analyze`` of one of the files, read as is stated of it."""
         guessed = "read_as_guessed" in self.remedies
-        return analyze_as_stated(path, self.stated, self.stream, picture=picture, tee=tee, guessed=guessed)
+        return analyze_as_stated(
+            path, self.stated, self.stream, picture=picture, every=every, tee=tee, guessed=guessed
+        )
 
 
 @dataclass(frozen=True, slots=True)

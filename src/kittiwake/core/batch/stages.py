@@ -139,6 +139,7 @@ class _Stages:
         first = source.targets[0].n
         self._speculative = None
         self._picture = any(_wants_picture(request.receivers[target.n]) for target in source.targets)
+        self._every = any(_wants_every_level(request.receivers[target.n]) for target in source.targets)
         if source.facts is None:
             self._speculative = SpeculativePass(request.receivers[first], request.folders[first])
         self._clip = source.clip
@@ -155,7 +156,9 @@ class _Stages:
         if self._speculative is None:
             return
         try:
-            self._facts = self._request.analyze(self._source.path, picture=self._picture, tee=self._speculative.add)
+            self._facts = self._request.analyze(
+                self._source.path, picture=self._picture, every=self._every, tee=self._speculative.add
+            )
         except KittiwakeError as error:
             self._lose(error)
 
@@ -230,7 +233,7 @@ class _Stages:
 
     def _anew(self, target: Target) -> StagedOutput | Result:
         """Once more, of a file that changed while it was read."""
-        self._facts = self._request.analyze(self._source.path, picture=self._picture)
+        self._facts = self._request.analyze(self._source.path, picture=self._picture, every=self._every)
         return verify(
             write(self._planned(target), target.before, old=target.old, over=target.over, request=target.digest)
         )
@@ -261,6 +264,11 @@ def _wants_picture(receiver: Receiver) -> bool:
     treatment = receiver.treatment
     trims = treatment.trim_lead_seconds is not None or treatment.trim_tail_seconds is not None
     return trims or any(rule.picture for rule, _ in stated_rules(receiver))
+
+
+def _wants_every_level(receiver: Receiver) -> bool:
+    """Whether the louder of two sides is looked for."""
+    return receiver.rules.channels != 1 and receiver.treatment.level.measure != "leave"
 
 
 def planned(

@@ -10,7 +10,7 @@ from ...words import phrase
 from ..codec import Format, find_format
 from ..codec.cues import Cue
 from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchUp
-from ..model.facts import Signal
+from ..model.facts import NotMeasuredError, Signal
 from ..model.receiver import Accepts
 from ..model.stages import STAGES, length_after
 from ..model.units import db, format_headerless, format_hz, ratio
@@ -260,6 +260,8 @@ def _side(
     if header.channels > 2 and side == "mix" and len(alive := live_channels(sound)) == 1:
         # Mixed with silence it would come out softer, and no other.
         side = ("left", "right", *(f"ch{n}" for n in range(3, header.channels + 1)))[alive[0]]
+    if side == "mix" and side not in sound.levels:
+        raise NotMeasuredError("mix")
     return side, sound.levels.get(side, sound.level)
 
 
@@ -394,5 +396,6 @@ def _predicted_gain(level: SignalLevel, recipe: Recipe) -> tuple[float, float]:
     elif recipe.level == "leave" and asked == 0 and recipe.level_low is None and recipe.level_high is None:
         room = recipe.ceiling_stated if touches(recipe) is Touch.NOTHING else recipe.ceiling
         return choose_gain(0.0, level.peak, room * ratio(recipe.limiter_db)).db, 0.0
-    asked += recipe.into_range(level.active_dbov + asked)
+    if recipe.level_low is not None or recipe.level_high is not None:
+        asked += recipe.into_range(level.active_dbov + asked)
     return choose_gain(asked, level.peak, recipe.ceiling * ratio(recipe.limiter_db)).db, asked

@@ -71,7 +71,13 @@ def prove(
     crc = _Crc(promise.recipe.frames_out) if promise and promise.digest is not None else None
     once = crc is not None and promise is not None and promise.recipe.format.second_reader != "libav"
     facts = analyze(
-        path, stated, picture=False, by_library=True, tee=crc.add if crc and once else None, cancelled=cancelled
+        path,
+        stated,
+        picture=False,
+        every=receiver.rules.channels != 1,
+        by_library=True,
+        tee=crc.add if crc and once else None,
+        cancelled=cancelled,
     )
     if facts.error or facts.header is None or facts.measures is None:
         message = facts.error.message if facts.error else phrase("it holds nothing")

@@ -58,6 +58,7 @@ def analyze(
     *,
     picture: bool = True,
     pitch: bool = False,
+    every: bool = False,
     by_library: bool = False,
     tee: Tee | None = None,
     progress: Progress | None = None,
@@ -69,7 +70,7 @@ def analyze(
     ----------
     stated : the format of a headerless file, or which of several streams.
     picture : whether to gather outline and spectrum, to draw and to trim by. Without them bandwidth is not known either, and speech
-        level is measured only of the signal that stands for the whole; RMS stands for that of the others.
+        level is measured only of the signal that stands for the whole, or of ``every`` one.
     by_library : whether a library has to read it.
     tee : called with the header, the samples of each block, float32 [shape=(channels, n)], and, where they are needed, those of the mix
         [shape=(n,)], otherwise those of the first channel; and without a picture the signal that stands for the whole, as the first block
@@ -91,7 +92,7 @@ def analyze(
         return _damaged(path, what, None, stated)
     header = reader.header
     try:
-        meters = Meters(header, picture=picture, pitch=pitch)
+        meters = Meters(header, picture=picture, pitch=pitch, every=every)
         try:
             _fill(meters, reader, tee, progress, cancelled)
             found = meters.result()
@@ -187,6 +188,7 @@ def analyze_as_stated(
     *,
     picture: bool = True,
     pitch: bool = False,
+    every: bool = False,
     tee: Tee | None = None,
     guessed: bool = False,
 ) -> Facts:
@@ -200,7 +202,7 @@ def analyze_as_stated(
         own = stated_for(path, stated, stream)
     except IntakeError as error:
         return Facts(path, error=Note(error.code, error.message, error.remedy))
-    facts = analyze(path, own, picture=picture, pitch=pitch, tee=tee)
+    facts = analyze(path, own, picture=picture, pitch=pitch, every=every, tee=tee)
     if guessed and facts.suggested is not None:
-        return analyze(path, facts.suggested, picture=picture, pitch=pitch, tee=tee)
+        return analyze(path, facts.suggested, picture=picture, pitch=pitch, every=every, tee=tee)
     return facts

@@ -145,11 +145,6 @@ class ActiveLevel:
         return self._peak
 
     @property
-    def rms_dbov(self) -> float:
-        """The same in dBov; -inf of silence."""
-        return 20 * math.log10(self.rms) if self._energy > 0 else -math.inf
-
-    @property
     def rms(self) -> float:
         """Root mean square so far."""
         return math.sqrt(self._energy / self._samples) if self._samples else 0.0

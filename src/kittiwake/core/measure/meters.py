@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterable
 from functools import lru_cache
 
@@ -11,7 +12,7 @@ from numpy.typing import NDArray
 from ..intake import BLOCK
 from ..model import Header, Measures, SignalLevel
 from ..model.downmix import mixed
-from ..model.facts import SIGNAL_OF, Signal
+from ..model.facts import SIGNAL_OF, Sides, Signal
 from .bandwidth import Spectrum
 from .clipping import ClipCounter, grain_of
 from .level import ActiveLevel
@@ -20,6 +21,10 @@ from .pitch import Pitch
 from .sides import Relation, SidesMeter
 
 _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
+_OFFSET, _FAINT = (
+    0.1,
+    1e-5,
+)  # mean of a block beside its root mean square, from which on it is taken away; nominal, what is none
 _RATES = (1000, 768_000)  # Hz; beyond them planning refuses, and meters would only cost time and memory
 
 Signals = NDArray[np.float32]
@@ -42,14 +47,15 @@ class Meters:
     picture : whether to gather outline and spectrum, and the speech level of every signal; without it only that of the signal that stands for
         the whole, as the first block suggests.
     pitch : whether to measure the pitch of the voice.
+    every : whether to measure the speech level of every signal without a picture too.
 
     Attributes
     ----------
     holes : samples that are not numbers, or beyond all measure; they are taken as silence.
     """
 
-    def __init__(self, header: Header, *, picture: bool = True, pitch: bool = False) -> None:
-        self._header, self._picture = header, picture
+    def __init__(self, header: Header, *, picture: bool = True, pitch: bool = False, every: bool = False) -> None:
+        self._header, self._picture, self._every = header, picture, every or picture
         rate = min(max(header.sample_rate, _RATES[0]), _RATES[1])
         channels = self._channels = header.channels
         self._speakers = header.speakers
@@ -66,6 +72,7 @@ class Meters:
         self._sums = np.zeros(channels)
         self._lows, self._highs = np.full(channels, np.nan), np.full(channels, np.nan)
         self._alone: Signal | None = None  # the signal that stands for the whole, without a picture
+        self._offset: NDArray[np.float64] | None = None  # of each channel; of no length where there is none worth it
         self.holes = 0
 
     @np.errstate(over="ignore", invalid="ignore")  # samples beyond all measure are found just by that
@@ -89,21 +96,40 @@ class Meters:
         self._energy += sum(energies)
         for column, clip, peak, power in zip(columns, self._clips, peaks, energies, strict=True):
             clip.add(column, peak, power)
+        plain, energies = self._without_offset(columns, energies)
         if self._channels == 2:
-            self._sides.add(columns[0], columns[1], energies[0], energies[1])
-        if self._alone is None and not self._picture:
+            self._sides.add(plain[0], plain[1], energies[0], energies[1])
+        if self._alone is None and not self._every:
             self._alone = self._first_guess()
-        for name, column, peak, power in zip(self._own_names, columns, peaks, energies, strict=True):
+        for name, column, peak, power in zip(self._own_names, plain, peaks, energies, strict=True):
             if self._alone is None or self._alone == name:
                 self._levels[name].add(column, peak, power)
             else:
                 self._levels[name].skim(len(column), peak, power)
         middle = columns[0]
         if self._channels > 1 and self._alone in (None, "mix"):
-            self._levels["mix"].add(middle := mixed(columns, self._speakers))
+            middle = mixed(columns, self._speakers)
+            if plain is columns:
+                self._levels["mix"].add(middle)
+            else:
+                self._levels["mix"].add(mixed(plain, self._speakers), float(np.abs(middle).max(initial=0.0)))
         if self._voice:
             self._voice.add(middle)
         return columns, middle, self._alone
+
+    def _without_offset(self, columns: Signals, energies: list[float]) -> tuple[Signals, list[float]]:
+        """A block and its sums of squares without the DC offset that the first block has, where it is large beside the sound: it is no voice, and two
+        sides do not hold the same because both are off centre.
+        """
+        frames = columns.shape[1]
+        if self._offset is None and frames:
+            means = columns.mean(axis=1, dtype=np.float64)
+            large = np.abs(means) > _OFFSET * np.sqrt(np.array(energies) / frames) + _FAINT
+            self._offset = np.where(large, means, 0.0) if large.any() else np.zeros(0)
+        if self._offset is None or not len(self._offset):
+            return columns, energies
+        plain = columns - self._offset[:, None].astype(np.float32)
+        return plain, [float(np.dot(column, column)) for column in plain]
 
     def _extremes(self, columns: Signals) -> list[float]:
         """Peaks of a block by channel; means and extremes of the whole go on, and with a picture outline and spectrum."""
@@ -140,7 +166,7 @@ class Meters:
         )
         if self._alone is not None and self._alone != SIGNAL_OF[across.sides]:
             raise OtherSignal
-        levels = self._signal_levels()
+        levels = self._signal_levels(across.sides)
         # On a grid far below hearing, so that the order in which a processor adds makes no other bytes.
         offsets = np.round(self._sums / max(1, frames), 7)
         clipped, flat = np.sum([clip.finish() for clip in self._clips], axis=0)
@@ -164,14 +190,17 @@ class Meters:
             pitch_hz=self._voice.result() if self._voice else None,
         )
 
-    def _signal_levels(self) -> dict[Signal, SignalLevel]:
+    def _signal_levels(self, sides: Sides) -> dict[Signal, SignalLevel]:
         levels = {}
         for name, meter in self._levels.items():
             # Without a picture only the signal that stands for the whole is worth the time that a speech level takes.
-            active = meter.result() if self._alone in (None, name) else (meter.rms_dbov, 1.0)
+            active = meter.result() if self._alone in (None, name) else (math.nan, math.nan)
             levels[name] = SignalLevel(meter.peak, meter.rms, *active)
         if self._channels > 1 and self._alone not in (None, "mix"):
-            levels["mix"] = levels[self._alone]
+            if sides == "identical":
+                levels["mix"] = levels[self._alone]
+            else:
+                del levels["mix"]  # nobody has mixed them
         return levels
 
 

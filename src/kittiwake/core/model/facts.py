@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import dataclasses
+import math
 from dataclasses import asdict, field
 from pathlib import Path
 from typing import Any, Literal
@@ -73,6 +74,10 @@ class Header:
     speakers: tuple[str, ...] = ()
 
 
+class NotMeasuredError(Exception):
+    """Something is asked for that was not measured: that is no value, and nothing may be decided by it."""
+
+
 @dataclass(frozen=True, slots=True)
 class SignalLevel:
     """Level of one signal (one channel, or a mix).
@@ -81,18 +86,26 @@ class SignalLevel:
     ----------
     peak : largest magnitude, nominal 0 to 1.
     rms : root mean square, nominal 0 to 1.
-    active_dbov : active speech level, ITU-T P.56 method B; -inf where nothing is active.
-    activity : share of the time that is active, 0 to 1.
+    active : active speech level (dBov), ITU-T P.56 method B; -inf where nothing is active, not a number where it was not measured.
+    activity : share of the time that is active, 0 to 1; not a number where it was not measured.
     """
 
     peak: float
     rms: float
-    active_dbov: float
+    active: float
     activity: float
 
+    @property
+    def active_dbov(self) -> float:
+        """``active``.
 
-class NotMeasuredError(Exception):
-    """Something is asked for that was not measured: that is no value, and nothing may be decided by it."""
+        Raises
+        ------
+        NotMeasuredError : it was not measured. Whoever asks has it measured, and asks again.
+        """
+        if math.isnan(self.active):
+            raise NotMeasuredError("active speech level")
+        return self.active
 
 
 @dataclass(frozen=True, slots=True)
@@ -203,7 +216,10 @@ class Measures:
         if "left" not in self.levels:
             return self.level
         left, right = self.levels["left"], self.levels["right"]
-        louder = left if left.active_dbov >= right.active_dbov else right
+        if math.isnan(left.active) or math.isnan(right.active):
+            louder = dataclasses.replace(left if left.rms >= right.rms else right, active=math.nan, activity=math.nan)
+        else:
+            louder = left if left.active >= right.active else right
         return dataclasses.replace(louder, peak=max(left.peak, right.peak))
 
 

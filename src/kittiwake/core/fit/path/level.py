@@ -12,6 +12,9 @@ from ...model.units import db, format_db
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
 
+_SHORT_DB = 0.2  # by which peaks keep a level below its target, from which on it is said
+_EXACT_DB = 0.005  # so near to what was set a gain is that
+
 
 def _level(recipe: Recipe, seen: Described) -> Iterator[Step]:
     if recipe.level == "leave":
@@ -27,9 +30,18 @@ def _left(recipe: Recipe, seen: Described) -> Step:
     if seen.receiver.treatment.level.together:
         why = phrase("one gain for the whole set, which keeps soft clips softer than loud ones")
         return Step(changed if seen.gain else phrase("Leave the level"), why)
-    if seen.gain and recipe.gain_db == 0:
-        why = phrase("its peaks would be over {ceiling}; by just so much", ceiling=format_db(db(recipe.ceiling)))
-        return Step(changed, why)
+    if abs(seen.gain - recipe.gain_db) > _EXACT_DB:
+        # What peaks come out at is known only once it is resampled.
+        about = phrase("Change the level by about {gain:+.1f} dB", gain=seen.gain).replace("-", "−")
+        ceiling = format_db(db(recipe.ceiling))
+        why = (
+            phrase(
+                "you set {wanted:+.1f} dB, and no peak may be over {ceiling}", wanted=recipe.gain_db, ceiling=ceiling
+            ).replace("-", "−")
+            if recipe.gain_db
+            else phrase("its peaks would be over {ceiling}; by just so much", ceiling=ceiling)
+        )
+        return Step(about, why)
     if seen.gain:
         return Step(changed, phrase("set by you"))
     if seen.touch.untreated:
@@ -54,11 +66,27 @@ def _brought(recipe: Recipe, seen: Described) -> Step:
         gain=abs(seen.gain),
     )
     if recipe.level == "peak":
+        highest = db(recipe.ceiling)
+        if recipe.target_db + recipe.gain_db - highest > _SHORT_DB:
+            why = phrase("{target} is asked for, and no peak may be over {ceiling}", target=target, ceiling=ceiling)
+            return Step(phrase("{about} a peak of {target}", about=about, target=ceiling), why)
         return Step(
             phrase("{about} a peak of {target}", about=about, target=target),
             phrase("measured again after resampling"),
         )
     now = format_db(seen.level.active_dbov, "dBov")
+    reached = seen.level.active_dbov + seen.gain
+    if recipe.target_db + recipe.gain_db - reached > _SHORT_DB:
+        why = phrase(
+            "it is at {now} (ITU-T P.56); {target} is wanted, and no peak may be over {ceiling}",
+            now=now,
+            target=target,
+            ceiling=ceiling,
+        )
+        return Step(
+            phrase("{about} about {reached} active speech level", about=about, reached=format_db(reached, "dBov")),
+            why,
+        )
     why = phrase(
         "it is at {now} (ITU-T P.56); measured again after resampling, no peak over {ceiling}",
         now=now,

@@ -8,6 +8,7 @@ from collections.abc import Iterator
 from ....words import phrase
 from ...model import Measures
 from ...model.downmix import shares
+from ...model.facts import NotMeasuredError
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import db
 from ..asked import Asked
@@ -40,6 +41,8 @@ def mixing_costs(sound: Measures, channels: int, speakers: tuple[str, ...] = ())
     names = names_of(channels)
     if channels < 2 or any(name not in sound.levels for name in names):
         return 0.0
+    if "mix" not in sound.levels:
+        raise NotMeasuredError("mix")
     weights = shares(channels, 1, speakers=speakers)[0]
     apart = math.sqrt(sum((float(w) * sound.levels[name].rms) ** 2 for w, name in zip(weights, names, strict=True)))
     whole = db(apart) - db(max(1e-6, sound.levels["mix"].rms)) if apart > 1e-6 else 0.0
