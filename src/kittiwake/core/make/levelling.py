@@ -12,6 +12,7 @@ from ...plain_data import dataclass
 from ..fit.path import Touch, touches
 from ..fit.verdict import Recipe
 from ..measure import ActiveLevel, Loudness, TruePeak
+from ..measure.offset import OffsetRemover
 from ..model.units import db, ratio
 from ..sound import Spool, fade_in, fade_out, limited, looped
 
@@ -73,6 +74,7 @@ class Meter:
         self._loudness = Loudness(recipe.rate_out, recipe.channels) if recipe.level == "loudness" else None
         self._true = TruePeak(recipe.rate_out, recipe.channels) if recipe.ceiling_true is not None else None
         self._measured = actives is not None
+        self._centred = OffsetRemover()
         if actives is None:
             self._actives = [ActiveLevel(recipe.rate_out) for _ in range(recipe.channels)]
             if recipe.lead:
@@ -84,8 +86,10 @@ class Meter:
         if self._true:
             self._true.add(block)
         if not self._measured:
-            for channel, meter in enumerate(self._actives or ()):
-                meter.add(np.ascontiguousarray(block[:, channel]))
+            columns = np.ascontiguousarray(block.T)
+            plain = self._centred.without(columns)
+            for meter, column, whole in zip(self._actives or (), plain, columns, strict=True):
+                meter.add(column, None if plain is columns else float(np.abs(whole).max(initial=0.0)))
 
     def finish(self, spool: Spool | None = None) -> Meter:
         """No more is to come. ``spool`` holds the sound where the speech level was measured before, and the rest was not."""

@@ -19,6 +19,7 @@ from ...words import phrase
 from ..codec.pcm import Dither
 from ..errors import Cancelled, MakeError
 from ..fit.path import applied
+from ..fit.rules.offset import most_offset
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
 from ..model import Facts
@@ -33,7 +34,8 @@ from .speculative import SpeculativePass
 _LOSSY_TRIES = 7
 #: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
 VOICES_FROM_HZ = 80.0
-_MOST_OFFSET = 0.01  # of full scale, that may be decoded where none was encoded
+_MOST_OFFSET = 0.8  # of what proof lets pass, that may be decoded where none was encoded
+_MISSED_DB = 0.9  # that a level may be off without a reason
 _CHANGED_DB = 3.0  # by which a codec makes something else of what is no voice
 _HEARD = 1e-4  # root mean square, nominal; what is softer has no level worth comparing
 _NEAR_DB = 0.3  # that a level behind a codec may be off
@@ -70,6 +72,11 @@ class Written:
         """By how much what is decoded is not as it was meant."""
         return max(abs(self.off_db), abs(self.changed_db))
 
+    @property
+    def unexplained_db(self) -> float:
+        """The same of what peaks do not account for."""
+        return max(abs(self.off_db - self.short_db), abs(self.changed_db))
+
 
 def write_stream(
     facts: Facts,
@@ -96,7 +103,8 @@ def write_stream(
         part.unlink()
         without = replace(recipe, low_cut=VOICES_FROM_HZ)
         whole, written = written, _write_once(facts, without, part, None, progress, cancelled)
-        if written.swallows and written.wrong_db >= whole.wrong_db:
+        misses = written.unexplained_db > _MISSED_DB >= whole.unexplained_db
+        if written.swallows and (written.wrong_db >= whole.wrong_db or misses):
             part.unlink()  # it was not what lies low that the codec made something else of
             return _write_once(facts, recipe, part, None, progress, cancelled)
         why = phrase(
@@ -172,12 +180,33 @@ def _finish(
     swallows = (
         behind is not None
         and recipe.format.for_voices
-        and (abs(behind.off_db) > 0.5 or behind.offset > _MOST_OFFSET or abs(changed) > _CHANGED_DB)
+        and (
+            abs(behind.off_db) > 0.5
+            or behind.offset > _MOST_OFFSET * most_offset(behind.rms)
+            or abs(changed) > _CHANGED_DB
+        )
     )
     return Written(
         digest, rms, settled.gain_db, messages, settled.short_db, settled.limited_db,
         min(settled.limit, settled.peak * ratio(settled.gain_db)), behind.off_db if behind is not None else 0.0, swallows, changed,
     )  # fmt: skip
+
+
+@dataclass(slots=True)
+class _Bracket:
+    """Aims (dB) of which one came out too soft and one too loud: between them lies the right one, if there is one."""
+
+    soft: float = -math.inf
+    loud: float = math.inf
+
+    def next_after(self, target: float, off: float) -> float:
+        """The aim to try next, after ``target`` came out ``off`` below what is wanted (negative: above it)."""
+        if off > 0:
+            self.soft = max(self.soft, target)
+        else:
+            self.loud = min(self.loud, target)
+        wanted = target + off
+        return wanted if self.soft < wanted < self.loud or self.soft >= self.loud else (self.soft + self.loud) / 2
 
 
 def _settled_behind(
@@ -196,6 +225,7 @@ def _settled_behind(
     """
     again = None
     best: tuple[float, Recipe] | None = None
+    bracket = _Bracket()
     for turn in range(_LOSSY_TRIES + 1):
         found = Decoded.of(part, recipe)
         over, off = found.over_db, found.off_db
@@ -210,7 +240,7 @@ def _settled_behind(
             break
         # A decoder at full scale does not tell how far over it is.
         over = max(over, 0.5 * 2**turn) if found.full and over > 0 else over
-        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off, turn)
+        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off, turn, bracket)
         now = settle(spool, meter, aim)
         if not last and now == settled:
             # Nothing else can be tried; what was nearest stays.
@@ -228,7 +258,9 @@ def _settled_behind(
     return replace(settled, short_db=max(0.0, found.off_db) if by_peaks else 0.0), found, again
 
 
-def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float, turn: int) -> Recipe:
+def _nearer(
+    aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float, turn: int, bracket: _Bracket
+) -> Recipe:
     """Another aim, after what was decoded was ``over`` the ceiling, or ``off`` the level (dB, below it where positive)."""
     if over > 0:
         # Under a ceiling lower by just that, and a little, since a codec does not follow to the last digit; and by more the longer it takes.
@@ -243,7 +275,7 @@ def _nearer(aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: flo
         return replace(
             aim, ceiling=ceiling, ceiling_stated=min(recipe.ceiling_stated, aim.ceiling_stated * ratio(more))
         )
-    return replace(aim, target_db=aim.target_db + off)
+    return replace(aim, target_db=bracket.next_after(aim.target_db, off))
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
@@ -359,6 +391,13 @@ def _messages(settled: Settled, recipe: Recipe, behind: Decoded | None) -> tuple
     elif settled.short_db > 0.05:
         messages.append(
             phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db)
+        )
+    off = behind.off_db - settled.short_db if behind is not None else 0.0
+    if off > 0.5:
+        messages.append(
+            phrase(
+                "Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.", off=off
+            )
         )
     if behind is not None and behind.off_db < -0.5:
         messages.append(

@@ -16,15 +16,12 @@ from ..model.facts import SIGNAL_OF, Sides, Signal
 from .bandwidth import Spectrum
 from .clipping import ClipCounter, grain_of
 from .level import ActiveLevel
+from .offset import OffsetRemover
 from .overview import Overview
 from .pitch import Pitch
 from .sides import Relation, SidesMeter
 
 _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
-_OFFSET, _FAINT = (
-    0.1,
-    1e-5,
-)  # mean of a block beside its root mean square, from which on it is taken away; nominal, what is none
 _RATES = (1000, 768_000)  # Hz; beyond them planning refuses, and meters would only cost time and memory
 
 Signals = NDArray[np.float32]
@@ -72,7 +69,10 @@ class Meters:
         self._sums = np.zeros(channels)
         self._lows, self._highs = np.full(channels, np.nan), np.full(channels, np.nan)
         self._alone: Signal | None = None  # the signal that stands for the whole, without a picture
-        self._offset: NDArray[np.float64] | None = None  # of each channel; of no length where there is none worth it
+        self._centred = OffsetRemover()
+        self._with_offset: dict[
+            Signal, float
+        ] = {}  # sums of squares of signals whose meters get them without their offset
         self.holes = 0
 
     @np.errstate(over="ignore", invalid="ignore")  # samples beyond all measure are found just by that
@@ -96,7 +96,11 @@ class Meters:
         self._energy += sum(energies)
         for column, clip, peak, power in zip(columns, self._clips, peaks, energies, strict=True):
             clip.add(column, peak, power)
-        plain, energies = self._without_offset(columns, energies)
+        plain = self._centred.without(columns)
+        if plain is not columns:
+            for name, energy in zip(self._own_names, energies, strict=True):
+                self._with_offset[name] = self._with_offset.get(name, 0.0) + energy
+            energies = [float(np.dot(column, column)) for column in plain]
         if self._channels == 2:
             self._sides.add(plain[0], plain[1], energies[0], energies[1])
         if self._alone is None and not self._every:
@@ -113,23 +117,10 @@ class Meters:
                 self._levels["mix"].add(middle)
             else:
                 self._levels["mix"].add(mixed(plain, self._speakers), float(np.abs(middle).max(initial=0.0)))
+                self._with_offset["mix"] = self._with_offset.get("mix", 0.0) + float(np.dot(middle, middle))
         if self._voice:
             self._voice.add(middle)
         return columns, middle, self._alone
-
-    def _without_offset(self, columns: Signals, energies: list[float]) -> tuple[Signals, list[float]]:
-        """A block and its sums of squares without the DC offset that the first block has, where it is large beside the sound: it is no voice, and two
-        sides do not hold the same because both are off centre.
-        """
-        frames = columns.shape[1]
-        if self._offset is None and frames:
-            means = columns.mean(axis=1, dtype=np.float64)
-            large = np.abs(means) > _OFFSET * np.sqrt(np.array(energies) / frames) + _FAINT
-            self._offset = np.where(large, means, 0.0) if large.any() else np.zeros(0)
-        if self._offset is None or not len(self._offset):
-            return columns, energies
-        plain = columns - self._offset[:, None].astype(np.float32)
-        return plain, [float(np.dot(column, column)) for column in plain]
 
     def _extremes(self, columns: Signals) -> list[float]:
         """Peaks of a block by channel; means and extremes of the whole go on, and with a picture outline and spectrum."""
@@ -195,7 +186,9 @@ class Meters:
         for name, meter in self._levels.items():
             # Without a picture only the signal that stands for the whole is worth the time that a speech level takes.
             active = meter.result() if self._alone in (None, name) else (math.nan, math.nan)
-            levels[name] = SignalLevel(meter.peak, meter.rms, *active)
+            whole = self._with_offset.get(name)
+            rms = meter.rms if whole is None else math.sqrt(whole / max(1, self._frames))
+            levels[name] = SignalLevel(meter.peak, rms, *active)
         if self._channels > 1 and self._alone not in (None, "mix"):
             if sides == "identical":
                 levels["mix"] = levels[self._alone]

@@ -13,13 +13,18 @@ SHORTEST_FOR_DC = 0.2
 _DC = 0.005  # of full scale; of soft sound a tenth of its RMS on top
 
 
+def most_offset(rms: float) -> float:
+    """What is no offset yet beside sound of that root mean square; both nominal."""
+    return _DC + 0.1 * rms
+
+
 def _checks(it: Subject, _: bool) -> Iterator[Check]:
     recipe = it.promise.recipe if it.promise else None
     # The source's offset was measured over all of it; a part of it has a mean of its own.
     part = recipe is not None and not recipe.copy and (recipe.start > 0 or recipe.stop is not None)
     if it.seconds < SHORTEST_FOR_DC or part:
         return
-    most = _DC + 0.1 * it.sound.rms
+    most = most_offset(it.sound.rms)
     found = abs(it.sound.dc_offset)
     wanted = phrase("at most {most:.2%} of full scale", most=most)
     yield Check(phrase("DC offset"), wanted, phrase("{found:.2%}", found=found), found <= most)

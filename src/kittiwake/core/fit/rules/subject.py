@@ -39,6 +39,7 @@ class Promise:
     limited_db : by how much a limiter holds the highest peak down.
     short_db : by how much the level stays under what was wanted, since peaks allow no more.
     peak : of what was encoded, nominal; 0 where that was not measured.
+    off_db : by how much it came out below the level that was wanted behind a codec (negative: above it), after every nearer gain was tried.
     accepted : codes of problems that a person lives with.
     """
 
@@ -50,6 +51,7 @@ class Promise:
     accepted: tuple[str, ...] = ()
     short_db: float = 0.0
     peak: float = 0.0
+    off_db: float = 0.0
 
 
 @dataclass
