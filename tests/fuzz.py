@@ -1,4 +1,5 @@
-"""Broken files by the thousand, to every reader: ``./run fuzz [COUNT] [SEED]``; sound here, papers in ``fuzz_papers``. Prints what crashed, hung or grew, and how to get it again.
+"""Broken files by the thousand, to every reader: ``./run fuzz [COUNT] [SEED]``; sound here, papers in ``fuzz_papers``, records of
+all rooms in ``fuzz_records``. Prints what crashed, hung or grew, and how to get it again.
 
 Inputs are made from a small corpus of whole files by cutting, flipping, repeating and lying, each from its own number, so that any of
 them can be made again. They are looked at in worker processes, as in a run.
@@ -23,7 +24,7 @@ from kittiwake.core.codec import FORMATS
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Stated
 from kittiwake.core.process import Processes, WorkerCrash
-from tests import fuzz_papers
+from tests import fuzz_papers, fuzz_records
 from tests.sounds import DEMO, speech_like
 
 SLOWEST = 5.0  # s
@@ -111,13 +112,21 @@ def look(numbers: list[int]) -> list[tuple[int, float, float, str]]:
 
 
 def main() -> int:
-    """Sound, then papers (jobs, ledgers, receivers, names), then jobs in a window, a hundredth as many."""
+    """Sound, then papers (jobs, ledgers, receivers, names), then a twentieth as many records (deliveries, answers, tables, states of corpora, sockets,
+    watched folders, shelves), then jobs in a window, a hundredth as many.
+    """
     count = int(sys.argv[1]) if len(sys.argv) > 1 else 100_000
     first = int(sys.argv[2]) if len(sys.argv) > 2 else 0
     bad = 0
     for what, work, many, lot in (
         ("files of sound", look, count, _LOT),
         ("jobs, ledgers, receivers and names", fuzz_papers.look, count, 250),
+        (
+            "deliveries, answers, tables, corpora, messages, watched folders and shelves",
+            fuzz_records.look,
+            max(140, count // 20),
+            35,
+        ),
         ("jobs in a window", fuzz_papers.look_in_window, max(20, count // 100), 50),
     ):
         bad += run(what, work, first, many, lot)

@@ -4,14 +4,16 @@ from __future__ import annotations
 
 import contextlib
 import json
+import math
 import os
 import sqlite3
 import zlib
-from collections.abc import Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import astuple, replace
 from itertools import groupby
 from pathlib import Path
+from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
@@ -38,6 +40,20 @@ _TABLES = """
     CREATE TABLE IF NOT EXISTS outputs (output TEXT PRIMARY KEY, sha256 TEXT) WITHOUT ROWID;
     CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
 """
+#: Kinds of values, by letters: text, path, name of a file in the corpus, whole number, number, bytes.
+_KINDS: dict[str, Callable[[Any], bool]] = {
+    "t": lambda value: isinstance(value, str),
+    "p": lambda value: (
+        b"\0" not in value if isinstance(value, bytes) else isinstance(value, str) and "\0" not in value
+    ),
+    "n": lambda value: (
+        isinstance(value, str) and "\0" not in value and ".." not in value.split("/") and value[:1] not in ("", "/")
+    ),
+    "i": lambda value: isinstance(value, int),
+    "r": lambda value: isinstance(value, int | float) and math.isfinite(value),
+    "b": lambda value: isinstance(value, bytes),
+}
+_KINDS_OF_ENTRY = "tptttttttT" + "ttt" + "NTTIRT" + "BT"
 _LOCK = ".kittiwake-corpus.lock"
 _REMEDY = phrase(
     "Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side."
@@ -102,7 +118,7 @@ class Store:
             self._base = sqlite3.connect(self.path, timeout=10)
             self._base.executescript(_TABLES)
             layout = self._base.execute("SELECT value FROM about WHERE key = 'layout'").fetchone()
-        except (sqlite3.Error, OSError) as error:
+        except (sqlite3.Error, OSError, UnicodeDecodeError) as error:  # what is wrong may be said in no UTF-8
             raise KittiwakeError(
                 phrase("{path} cannot be used: {error}.", path=self.path, error=error),
                 _REMEDY,
@@ -118,8 +134,25 @@ class Store:
         self._base.execute("PRAGMA cache_size=-16000")
         with self._base:
             self._base.execute("INSERT OR IGNORE INTO about VALUES ('layout', ?)", (_LAYOUT,))
-        self._run = int((self._base.execute("SELECT MAX(run) FROM clips").fetchone() or (0,))[0] or 0)
+        self._run = next((run or 0 for (run,) in self._asked("I", "SELECT MAX(run) FROM clips")), 0)
         self._show_current()
+
+    def _asked(self, kinds: str, query: str, values: Sequence[object] = ()) -> Iterator[tuple[Any, ...]]:
+        """Rows of an answer, whose values are each of its kind (``_KINDS``; in capitals where there may be none): the file may have been damaged, or
+        changed by others.
+
+        Raises
+        ------
+        sqlite3.DatabaseError
+        """
+        try:
+            for row in self._base.execute(query, tuple(values)):
+                for value, kind in zip(row, kinds, strict=False):
+                    if not (kind.isupper() if value is None else _KINDS[kind.lower()](value)):
+                        raise sqlite3.DatabaseError("it holds what was never written there")
+                yield row
+        except UnicodeDecodeError as error:
+            raise sqlite3.DatabaseError("it is damaged") from error
 
     def _show_current(self) -> None:
         """``current``: the clips of this run. Those of runs before stay until what was made of them is taken away."""
@@ -158,8 +191,8 @@ class Store:
 
     def gone(self) -> Iterator[Path]:
         """Sources of clips of runs before that are none any more."""
-        for (path,) in self._base.execute(
-            "SELECT DISTINCT path FROM clips WHERE run IS NOT ? ORDER BY path", (self._run,)
+        for (path,) in self._asked(
+            "p", "SELECT DISTINCT path FROM clips WHERE run IS NOT ? ORDER BY path", (self._run,)
         ):
             yield _path(path)
 
@@ -171,25 +204,26 @@ class Store:
     def traits(self) -> set[str]:
         """Names of all that is told of clips beside text, speaker and language."""
         found: set[str] = set()
-        for (traits,) in self._base.execute("SELECT DISTINCT traits FROM current"):
-            found |= json.loads(traits).keys()
+        for (traits,) in self._asked("t", "SELECT DISTINCT traits FROM current"):
+            found |= _traits(traits).keys()
         return found
 
     def languages(self) -> list[tuple[str, int, float]]:
         """Each language with the number of its speakers, and the seconds in it that are kept."""
-        return self._base.execute(
-            "SELECT language, COUNT(DISTINCT speaker), SUM(COALESCE(seconds, 0)) FROM current WHERE dropped = '' GROUP BY language ORDER BY language"
-        ).fetchall()
+        query = "SELECT language, COUNT(DISTINCT speaker), SUM(COALESCE(seconds, 0)) FROM current WHERE dropped = '' GROUP BY language ORDER BY language"
+        return [(language, speakers, seconds) for language, speakers, seconds in self._asked("tir", query)]
 
     def unmeasured(self) -> Iterator[tuple[ToMeasure, str]]:
         """Each clip by id, with the stamp of when it was measured."""
         last = ""
-        while some := self._base.execute(
-            "SELECT id, path, clip, stated, COALESCE(stamp, '') FROM current WHERE id > ? ORDER BY id LIMIT ?",
-            (last, _LOT),
-        ).fetchall():
+        query = "SELECT id, path, clip, stated, COALESCE(stamp, '') FROM current WHERE id > ? ORDER BY id LIMIT ?"
+        while some := list(self._asked("tpttt", query, (last, _LOT))):
             for own, path, clip, stated, stamp in some:
-                yield to_measure(Row(_path(path), own, clip=_clip(clip, path), stated=_stated(stated))), stamp
+                try:
+                    row = Row(_path(path), own, clip=_clip(clip, path), stated=_stated(stated))
+                except (ValueError, TypeError, KeyError, AttributeError, KittiwakeError) as error:
+                    raise sqlite3.DatabaseError(f"what it tells of “{own}” cannot be read") from error
+                yield to_measure(row), stamp
             last = some[-1][0]
 
     def put_measured(self, found: Iterable[Measured]) -> None:
@@ -202,8 +236,12 @@ class Store:
 
     def likenesses(self) -> Iterator[tuple[str, Likeness | None]]:
         """By id."""
-        for own, blob in self._base.execute("SELECT id, likeness FROM current ORDER BY id"):
-            yield own, Likeness.unpacked(blob) if blob else None
+        for own, blob in self._asked("tB", "SELECT id, likeness FROM current ORDER BY id"):
+            try:
+                found = Likeness.unpacked(blob) if blob else None
+            except (ValueError, MemoryError) as error:
+                raise sqlite3.DatabaseError(f"what “{own}” is like cannot be read") from error
+            yield own, found
 
     def entries(self, *, kept: bool = False, facts: bool = False, side: str | None = None) -> Iterator[Entry]:
         """All clips by id, or only those that are not dropped, or whose speaker is on a side. The store may be changed meanwhile."""
@@ -211,10 +249,8 @@ class Store:
         tables = "current" + (" JOIN sides USING (speaker)" if side is not None else "")
         where = (" AND dropped = ''" if kept else "") + (" AND side = ?" if side is not None else "")
         more = () if side is None else (side,)
-        while some := self._base.execute(
-            f"SELECT {_COLUMNS}{', facts, stamp' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}",
-            (last, *more),
-        ).fetchall():
+        query = f"SELECT {_COLUMNS}{', facts, stamp' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}"
+        while some := list(self._asked(_KINDS_OF_ENTRY, query, (last, *more))):
             for (
                 own,
                 path,
@@ -232,7 +268,9 @@ class Store:
                 *rest,
             ) in some:
                 try:
-                    traits_of = tuple(sorted(json.loads(traits).items()))
+                    if rest[0] and None in rest[:6]:
+                        raise ValueError("half an output")
+                    traits_of = tuple(sorted(_traits(traits).items()))
                     row = Row(
                         _path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated), heard
                     )
@@ -273,7 +311,7 @@ class Store:
 
     def sides(self) -> dict[str, str]:
         """The side of each speaker, of this run and those before."""
-        return dict(self._base.execute("SELECT speaker, side FROM sides").fetchall())
+        return dict(self._asked("tt", "SELECT speaker, side FROM sides"))
 
     def put_sides(self, sides: dict[str, str]) -> None:
         with self._base:
@@ -281,7 +319,7 @@ class Store:
 
     def files(self) -> dict[str, str]:
         """Files that were written for the whole corpus, with their digests."""
-        return dict(self._base.execute("SELECT name, sha256 FROM files").fetchall())
+        return dict(self._asked("nt", "SELECT name, sha256 FROM files"))
 
     def put_files(self, files: dict[str, str]) -> None:
         with self._base:
@@ -293,13 +331,11 @@ class Store:
 
     def speakers(self) -> Iterator[tuple[str, float, str, dict[str, str]]]:
         """Each speaker, the seconds of them that are kept, and the language and traits of most of those."""
-        rows = self._base.execute(
-            """SELECT speaker, SUM(COALESCE(seconds, 0)) AS total, language, traits FROM current WHERE dropped = ''
+        query = """SELECT speaker, SUM(COALESCE(seconds, 0)) AS total, language, traits FROM current WHERE dropped = ''
                GROUP BY speaker, language, traits ORDER BY speaker, total DESC, language, traits"""
-        ).fetchall()
-        for speaker, some in groupby(rows, key=lambda row: row[0]):
+        for speaker, some in groupby(list(self._asked("trtt", query)), key=lambda row: row[0]):
             parts = list(some)
-            yield speaker, sum(part[1] for part in parts), parts[0][2], json.loads(parts[0][3])
+            yield speaker, sum(part[1] for part in parts), parts[0][2], _traits(parts[0][3])
 
     def put_made(self, found: Iterable[tuple[str, Made]]) -> None:
         some = list(found)
@@ -314,10 +350,9 @@ class Store:
 
     def old_outputs(self) -> list[tuple[str, str]]:
         """Outputs, with their digests, that were made for this corpus and are no part of it any more."""
-        return self._base.execute(
-            """SELECT output, sha256 FROM outputs
-               WHERE output NOT IN (SELECT output FROM current WHERE dropped = '' AND output IS NOT NULL) ORDER BY output"""
-        ).fetchall()
+        query = """SELECT output, sha256 FROM outputs
+                   WHERE output NOT IN (SELECT output FROM current WHERE dropped = '' AND output IS NOT NULL) ORDER BY output"""
+        return [(output, digest) for output, digest in self._asked("nt", query)]
 
     def forget_output(self, output: str) -> None:
         with self._base:
@@ -366,6 +401,17 @@ def _stored(path: Path) -> str | bytes:
 
 def _path(stored: str | bytes) -> Path:
     return Path(os.fsdecode(stored))
+
+
+def _traits(text: str) -> dict[str, str]:
+    """Raises sqlite3.DatabaseError where it is none."""
+    try:
+        found = json.loads(text)
+    except (ValueError, RecursionError) as error:
+        raise sqlite3.DatabaseError("traits of a clip cannot be read") from error
+    if not isinstance(found, dict) or not all(isinstance(value, str) for value in found.values()):
+        raise sqlite3.DatabaseError("traits of a clip cannot be read")
+    return found
 
 
 def _clip(text: str, path: str | bytes) -> Clip | None:

@@ -67,3 +67,11 @@ def parse_toml(text: str) -> dict[str, Any]:
         raise ValueError("a number with thousands of digits") from error
     except RecursionError as error:
         raise ValueError("tables within tables without end") from error
+
+
+def is_path(path: str) -> bool:
+    """Whether the system can be asked for a path."""
+    try:
+        return "\0" not in path and (path.isascii() or bool(os.fsencode(path)))
+    except UnicodeEncodeError:  # half a character
+        return False

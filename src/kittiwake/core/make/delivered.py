@@ -15,6 +15,7 @@ from typing import Any
 from ...plain_data import dataclass
 from ...words import phrase
 from ..disk.journal import Journal
+from ..disk.text import is_path
 from ..errors import KittiwakeError, reason_of
 
 #: An output, where it went, for whom, and in which archive.
@@ -139,6 +140,8 @@ def _delivered(line: dict[str, Any]) -> Delivered | None:
     if not all(isinstance(value, str) for value in known.values()) or not isinstance(line.get("gone", False), bool):
         return None
     if not known.get("output") or not known.get("name") or "sha256" not in known:
+        return None
+    if not all(is_path(known.get(name, "")) for name in ("output", "name", "into", "packed_in")):
         return None
     return Delivered(**known, gone=line.get("gone", False))
 

@@ -21,7 +21,7 @@ from typing import Any
 from ...plain_data import dataclass
 from ...words import phrase
 from ..disk.journal import LONGEST_LINE, Journal
-from ..disk.text import to_json
+from ..disk.text import is_path, to_json
 
 LEDGER = ".kittiwake-made.jsonl"
 
@@ -117,17 +117,9 @@ def _sound(entry: Entry) -> bool:
         and all(number is None or type(number) in (int, float) for number in numbers)
         and all(isinstance(step, str) for step in entry.path)
         and is_bare(entry.output)
-        and _is_path(entry.output)
-        and _is_path(entry.source)
+        and is_path(entry.output)
+        and is_path(entry.source)
     )
-
-
-def _is_path(path: str) -> bool:
-    """Whether the system can be asked for a path."""
-    try:
-        return "\0" not in path and (path.isascii() or bool(os.fsencode(path)))
-    except UnicodeEncodeError:  # half a character
-        return False
 
 
 def is_bare(name: str) -> bool:

@@ -68,10 +68,21 @@ def read_rows(path: Path) -> list[list[str]]:
 
 
 def rows_of(text: str) -> list[list[str]]:
-    """The rows of a table in a text, with tabs, semicolons or commas between cells."""
+    """The rows of a table in a text, with tabs, semicolons or commas between cells.
+
+    Raises
+    ------
+    KittiwakeError : it is no table.
+    """
     first = next((line for line in text.splitlines() if line.strip()), "")
-    reader = csv.reader(io.StringIO(text), delimiter=max("\t;,", key=first.count))
-    return [[cell.strip() for cell in row] for row in reader]
+    # Lines may end in any way, also within quotes.
+    reader = csv.reader(io.StringIO(text, newline=None), delimiter=max("\t;,", key=first.count))
+    try:
+        return [[cell.strip() for cell in row] for row in reader]
+    except csv.Error as error:  # a cell of more than 128 kB, as where a quote is never closed
+        raise KittiwakeError(
+            phrase("It is no table: {error}.", error=error), phrase("Look for a quote that is not closed."), "script"
+        ) from error
 
 
 def _read(path: Path) -> str | list[list[str]]:

@@ -48,8 +48,8 @@ class WatchedFolder:
             )
         for slug in slugs:
             load_receiver(slug)
-        path = Path(os.path.normpath(path.expanduser().absolute()))
-        into = Path(os.path.normpath(into.expanduser().absolute())) if into else path / "made"
+        path = _whole(path)
+        into = _whole(into) if into else path / "made"
         if _is_within(path, into) and not _is_same(path, into):
             raise RulesError(
                 phrase(
@@ -67,6 +67,20 @@ class WatchedFolder:
                 "same_folder",
             )
         return cls(path, slugs, into)
+
+
+def _whole(path: Path) -> Path:
+    """Raises RulesError where it is no path of this machine."""
+    try:
+        whole = Path(os.path.normpath(path.expanduser().absolute()))
+        os.path.realpath(os.fsencode(whole))
+    except (RuntimeError, ValueError) as error:  # the home of nobody; a name that no system takes
+        raise RulesError(
+            phrase("“{path!a}” is no folder of this machine ({error}).", path=str(path), error=error),
+            phrase("Write where it is from / on."),
+            "no_folder",
+        ) from error
+    return whole
 
 
 def _is_same(one: Path, other: Path) -> bool:
