@@ -88,11 +88,11 @@ def _nothing_nearer(it: Subject, peak: float, off: float, tolerance: float) -> b
 
 
 def _leaps_behind_codec(it: Subject, off: float, tolerance: float) -> bool:
-    """Whether no gain brings it nearer: what a codec for voices makes of clicks and noises leaps over the wanted level, by less than the thresholds of
+    """Whether no gain brings it nearer: the level of what a codec makes of clicks and noises leaps over the wanted one, by less than the thresholds of
     P.56 are apart. Making tried, and said so.
     """
     promise = it.promise
-    if promise is None or it.written is None or not it.written.for_voices or not promise.off_db:
+    if promise is None or not it.lossy or not promise.off_db:
         return False
     return abs(off + promise.off_db) <= tolerance / 2 and abs(off) <= _LEAP_DB
 
