@@ -1,4 +1,5 @@
-"""A monkey at the window: random keys, clicks, words, drops and edits, in the real event loop: ``./run monkey [SEED] [ACTIONS]``.
+"""A monkey at the window: random keys, clicks, words, drops and edits, new jobs and other pages while work
+runs, in the real event loop: ``./run monkey [SEED] [ACTIONS]``.
 
 It holds no opinion on what should happen, only on what must not: a traceback, a word from Qt, a source that changed, counts that are wrong, a
 job that does not come back from its file, an undo that does not lead back.
@@ -21,6 +22,11 @@ import soundfile
 
 ACTIONS = 20_000
 _CHECKED_EVERY = 1000
+#: Commands that show a page or a dialog.
+_PAGES = (
+    "script.open", "tone.open", "record.open", "music.open", "cut.open", "phone.open", "corpus.show", "service.hear", "view.levels", "view.receiver",
+    "deliver.open", "receiver.choose", "settings.open", "job.watch", "ear.line_settings", "view.palette", "help.keys", "make.unwanted", "view.whole_board",
+)  # fmt: skip
 _QUIET = ("This plugin does not support", "PulseAudio")
 
 
@@ -165,8 +171,20 @@ class Monkey:
         if self._fresh:
             self._began_with = self.window.session.project.job.clips
         what = self.dice.choices(
-            (self._key, self._click, self._words, self._select, self._add, self._resize, self._wait, self._reopen),
-            (50, 22, 6, 12, 1.5, 0.5, 4, 0.15),
+            (
+                self._key,
+                self._click,
+                self._words,
+                self._select,
+                self._add,
+                self._resize,
+                self._wait,
+                self._reopen,
+                self._page,
+                self._new_job,
+                self._work_and_leave,
+            ),
+            (50, 22, 6, 12, 1.5, 0.5, 4, 0.15, 2, 0.1, 0.5),
         )[0]
         try:
             what()
@@ -248,6 +266,49 @@ class Monkey:
         if self.window.save_job(path):
             self.window.open_job(path)
 
+    def _page(self) -> None:
+        """Another page, or a dialog, by its command."""
+        name = self.dice.choice(_PAGES)
+        self.last.append(name)
+        self.window.run(name)
+
+    def _new_job(self) -> None:
+        """A new job: nothing of the one before is left in the window, and nothing of it comes later."""
+        self.last.append("a new job")
+        clips = self.window.session.project.job.clips
+        self.window.run("job.new")
+        project, bench = self.window.session.project, self.window.bench
+        if project.job.clips == clips and clips:
+            return  # somebody answered that the old one stays
+        self._began_with = ()
+        left = [
+            name
+            for name, page in (("script", bench.built("script")), ("phone", bench.built("phone")))
+            if page is not None
+        ]
+        kept = [
+            key
+            for key, machine in bench.stand_ins._machines.items()
+            if getattr(machine, "shelf", None) and machine.shelf.files
+        ]
+        if left or kept or project.outputs.records or project.facts or self.window.maker.busy:
+            self._note(
+                f"a new job holds pages {left}, machines {kept}, {len(project.outputs.records)} outputs, {len(project.facts)} facts"
+            )
+        project.job = project.job.changed(output=str(self.folder / "made"))
+        self.window.add_paths(self.dice.sample(self.sources, 3))
+
+    def _work_and_leave(self) -> None:
+        """Something is begun that takes its time, and one goes elsewhere while it runs."""
+        begun = self.dice.choice(
+            ("make.all", "ear.compare", "script.speak", "cut.find", "service.hear", "edit.look", "standin.hand")
+        )
+        self.last.append(f"begins {begun}")
+        self.window.run(begun)
+        for _ in range(self.dice.randrange(6)):
+            self.app.processEvents()
+        self.dice.choice((self._page, self._select, self._new_job, self._reopen, self._key))()
+
     # -- what has to hold ------------------------------------------------------------------------------------------
 
     def _calm(self) -> None:
@@ -278,6 +339,17 @@ class Monkey:
 
         self._calm()
         self.last.append("checked")
+        ids_here = {clip.id for clip in self.window.session.project.job.clips}
+        strangers = [key for key in self.window.session.project.outputs.records if key[0] not in ids_here]
+        looked = [
+            path.name
+            for path in self.window.session.project.facts
+            if path not in self.window.session.project.job.sources
+        ]
+        if looked:
+            self._note(f"facts of sources that are not in the job: {looked[:3]}")
+        if strangers and self._fresh:
+            self._note(f"outputs of clips that are not in a job that nothing was done to: {strangers[:3]}")
         changed = [path.name for path, digest in self.digests.items() if not path.exists() or _digest(path) != digest]
         if changed:
             self._note(f"sources changed: {changed}")
