@@ -3723,6 +3723,16 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>Change the level by about {gain:+.1f} dB</source>
+   <translation>Den Pegel um etwa {gain:+.1f} dB ändern</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>you set {wanted:+.1f} dB, and no peak may be over {ceiling}</source>
+   <translation>eingestellt sind {wanted:+.1f} dB, und keine Spitze darf über {ceiling} liegen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>its peaks would be over {ceiling}; by just so much</source>
    <translation>seine Spitzen lägen über {ceiling}; um genau so viel</translation>
   </message>
@@ -3773,6 +3783,11 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>{target} is asked for, and no peak may be over {ceiling}</source>
+   <translation>verlangt sind {target}, und keine Spitze darf über {ceiling} liegen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>{about} a peak of {target}</source>
    <translation>{about} eine Spitze von {target}</translation>
   </message>
@@ -3780,6 +3795,16 @@
    <location filename="../core/fit/path/level.py" />
    <source>measured again after resampling</source>
    <translation>nach dem Umtasten noch einmal gemessen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>it is at {now} (ITU-T P.56); {target} is wanted, and no peak may be over {ceiling}</source>
+   <translation>er liegt bei {now} (ITU-T P.56); gewünscht sind {target}, und keine Spitze darf über {ceiling} liegen</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{about} about {reached} active speech level</source>
+   <translation>{about} etwa {reached} aktivem Sprachpegel</translation>
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
@@ -5997,6 +6022,11 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.</source>
+   <translation>Hinter dem Codec liegt es {off:.1f} dB unter dem gewünschten Pegel: Näher kommt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
    <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
    <translation>Hinter dem Codec liegt es {off:.1f} dB über dem gewünschten Pegel: Näher kommt es nicht.</translation>
   </message>
@@ -7426,6 +7456,16 @@
   </message>
   <message>
    <location filename="../core/script/table.py" />
+   <source>It is no table: {error}.</source>
+   <translation>Es ist keine Tabelle: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Look for a quote that is not closed.</source>
+   <translation>Nach einem Anführungszeichen suchen, das nicht geschlossen ist.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
    <source>{name} is too large for a script.</source>
    <translation>{name} ist zu groß für ein Skript.</translation>
   </message>
@@ -7830,6 +7870,11 @@
   </message>
   <message>
    <location filename="../core/settings/known/making.py" />
+   <source>one for each core</source>
+   <translation>einer je Kern</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
    <source>Keep the machine awake while making</source>
    <translation>Beim Machen wach bleiben</translation>
   </message>
@@ -7925,6 +7970,11 @@
   </message>
   <message>
    <location filename="../core/settings/known/quick.py" />
+   <source>it stays</source>
+   <translation>es bleibt</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
    <source>Results lie</source>
    <translation>Ergebnisse liegen</translation>
   </message>
@@ -7972,6 +8022,11 @@
    <location filename="../core/settings/known/sound.py" />
    <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
    <translation>In Zehntelsekunden. 0: Sie endet nur, wo sie angehalten wird, etwa bei einer Lesung vieler Sätze.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>it ends only where it is stopped</source>
+   <translation>er endet nur, wo man ihn beendet</translation>
   </message>
   <message>
    <location filename="../core/settings/known/start.py" />
@@ -9399,6 +9454,16 @@
    <location filename="../core/watch/wish.py" />
    <source>Outputs of {path} would lie among what arrives there.</source>
    <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>“{path!a}” is no folder of this machine ({error}).</source>
+   <translation>„{path!a}“ ist kein Ordner dieses Rechners ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Write where it is from / on.</source>
+   <translation>Schreiben, wo er von / an liegt.</translation>
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
@@ -12647,6 +12712,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
+   <source> The line below it: {used:.0%} of the {limit} that it may have.</source>
+   <translation> Der Strich darunter: {used:.0%} der {limit}, die sie haben darf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
    <source>Level</source>
    <translation>Pegel</translation>
   </message>
@@ -13869,6 +13939,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/commands/job.py" />
    <source>Begin anew, for the receivers used last.</source>
    <translation>Neu beginnen, für die zuletzt benutzten Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>A new job. It is made for {names}, as the last one was, until {key} chooses others.</source>
+   <translation>Ein neuer Auftrag. Gemacht wird für {names} wie beim letzten, bis {key} andere wählt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>A new job. It is made for {names} until {key} chooses others.</source>
+   <translation>Ein neuer Auftrag. Gemacht wird für {names}, bis {key} andere wählt.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -15960,11 +16040,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/settings/control.py" />
-   <source>Yes</source>
-   <translation>Ja</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/control.py" />
    <source>{now} (not there now)</source>
    <translation>{now} (jetzt nicht da)</translation>
   </message>
@@ -15982,6 +16057,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/settings/control.py" />
    <source>{text}: {told}. Choose another folder</source>
    <translation>{text}: {told}. Einen anderen Ordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>Yes</source>
+   <translation>Ja</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>No</source>
+   <translation>Nein</translation>
   </message>
   <message>
    <location filename="../ui/settings/keys.py" />

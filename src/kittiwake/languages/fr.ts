@@ -3723,6 +3723,16 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>Change the level by about {gain:+.1f} dB</source>
+   <translation>Changer le niveau d’environ {gain:+.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>you set {wanted:+.1f} dB, and no peak may be over {ceiling}</source>
+   <translation>vous avez réglé {wanted:+.1f} dB, et aucune crête ne peut dépasser {ceiling}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>its peaks would be over {ceiling}; by just so much</source>
    <translation>ses crêtes dépasseraient {ceiling} ; d’autant exactement</translation>
   </message>
@@ -3773,6 +3783,11 @@
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
+   <source>{target} is asked for, and no peak may be over {ceiling}</source>
+   <translation>{target} est demandé, et aucune crête ne peut dépasser {ceiling}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
    <source>{about} a peak of {target}</source>
    <translation>{about} une crête de {target}</translation>
   </message>
@@ -3780,6 +3795,16 @@
    <location filename="../core/fit/path/level.py" />
    <source>measured again after resampling</source>
    <translation>mesuré à nouveau après rééchantillonnage</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>it is at {now} (ITU-T P.56); {target} is wanted, and no peak may be over {ceiling}</source>
+   <translation>il est à {now} (ITU-T P.56) ; {target} est voulu, et aucune crête ne peut dépasser {ceiling}</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/path/level.py" />
+   <source>{about} about {reached} active speech level</source>
+   <translation>{about} environ {reached} de niveau de parole actif</translation>
   </message>
   <message>
    <location filename="../core/fit/path/level.py" />
@@ -5997,6 +6022,11 @@
   </message>
   <message>
    <location filename="../core/make/stream.py" />
+   <source>Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.</source>
+   <translation>Derrière le codec, il est {off:.1f} dB sous le niveau voulu : on ne peut pas s’en approcher davantage.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/stream.py" />
    <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
    <translation>Après le codec, c’est {off:.1f} dB au-dessus du niveau voulu : on ne peut pas approcher davantage.</translation>
   </message>
@@ -7426,6 +7456,16 @@
   </message>
   <message>
    <location filename="../core/script/table.py" />
+   <source>It is no table: {error}.</source>
+   <translation>Ce n’est pas un tableau : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
+   <source>Look for a quote that is not closed.</source>
+   <translation>Chercher un guillemet qui n’est pas fermé.</translation>
+  </message>
+  <message>
+   <location filename="../core/script/table.py" />
    <source>{name} is too large for a script.</source>
    <translation>{name} est trop grand pour un script.</translation>
   </message>
@@ -7830,6 +7870,11 @@
   </message>
   <message>
    <location filename="../core/settings/known/making.py" />
+   <source>one for each core</source>
+   <translation>un par cœur</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/making.py" />
    <source>Keep the machine awake while making</source>
    <translation>Garder la machine éveillée</translation>
   </message>
@@ -7925,6 +7970,11 @@
   </message>
   <message>
    <location filename="../core/settings/known/quick.py" />
+   <source>it stays</source>
+   <translation>elle reste</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/quick.py" />
    <source>Results lie</source>
    <translation>Les résultats sont</translation>
   </message>
@@ -7972,6 +8022,11 @@
    <location filename="../core/settings/known/sound.py" />
    <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
    <translation>En dixièmes de seconde. 0 : une prise ne s’arrête que si on l’arrête, comme pour une longue lecture.</translation>
+  </message>
+  <message>
+   <location filename="../core/settings/known/sound.py" />
+   <source>it ends only where it is stopped</source>
+   <translation>elle ne finit que là où on l’arrête</translation>
   </message>
   <message>
    <location filename="../core/settings/known/start.py" />
@@ -9399,6 +9454,16 @@
    <location filename="../core/watch/wish.py" />
    <source>Outputs of {path} would lie among what arrives there.</source>
    <translation>Les sorties de {path} seraient parmi ce qui y arrive.</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>“{path!a}” is no folder of this machine ({error}).</source>
+   <translation>« {path!a} » n’est pas un dossier de cette machine ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../core/watch/wish.py" />
+   <source>Write where it is from / on.</source>
+   <translation>Écrire où il se trouve à partir de /.</translation>
   </message>
   <message>
    <location filename="../core/watch/wish.py" />
@@ -12647,6 +12712,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
+   <source> The line below it: {used:.0%} of the {limit} that it may have.</source>
+   <translation> Le trait au-dessous : {used:.0%} des {limit} permis.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
    <source>Level</source>
    <translation>Niveau</translation>
   </message>
@@ -13869,6 +13939,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/commands/job.py" />
    <source>Begin anew, for the receivers used last.</source>
    <translation>Recommencer, pour les derniers récepteurs utilisés.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>A new job. It is made for {names}, as the last one was, until {key} chooses others.</source>
+   <translation>Un nouveau travail. Il est fait pour {names}, comme le dernier, jusqu’à ce que {key} en choisisse d’autres.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>A new job. It is made for {names} until {key} chooses others.</source>
+   <translation>Un nouveau travail. Il est fait pour {names}, jusqu’à ce que {key} en choisisse d’autres.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -15960,11 +16040,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/settings/control.py" />
-   <source>Yes</source>
-   <translation>Oui</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/control.py" />
    <source>{now} (not there now)</source>
    <translation>{now} (absent pour l’instant)</translation>
   </message>
@@ -15982,6 +16057,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/settings/control.py" />
    <source>{text}: {told}. Choose another folder</source>
    <translation>{text} : {told}. Choisir un autre dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>Yes</source>
+   <translation>Oui</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/control.py" />
+   <source>No</source>
+   <translation>Non</translation>
   </message>
   <message>
    <location filename="../ui/settings/keys.py" />
