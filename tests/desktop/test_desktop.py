@@ -101,6 +101,7 @@ class QuickConvert(DesktopCase):
         made = self.folder / "notice_phone-menu.wav"
         others = [path.name for path in self.folder.iterdir() if path.suffix == ".wav" and path != sound]
         self.assertEqual(others, [made.name])
+        self.assertEqual(list(self.folder.glob(".kittiwake*")), [])  # nothing else lies among the user's files
         self.assertEqual(
             (self.folder / others[0]).read_bytes()[20:22], b"\x07\x00", made
         )  # µ-law, as RFC 2361 numbers it

@@ -11,7 +11,7 @@ from pathlib import Path
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from ..core.disk.place import file_digest
-from ..core.make.ledger import LEDGER, Entry, Ledger
+from ..core.make.ledger import Entry, Ledger, ledger_path
 from ..core.make.output import as_made
 from ..core.measure.analyze import same_stamp, source_stamp, stamp_of
 from ..core.model import MadeRecord
@@ -77,7 +77,7 @@ class Outputs(QObject):
         try:
             changed = folders != self._folders or not known.ledger  # a job that was opened again knows nothing yet
             for folder in folders:
-                stamp = stamp_of(folder / LEDGER)
+                stamp = stamp_of(ledger_path(folder))
                 if stamp and (folder not in self._ledgers or self._ledgers[folder][0] != stamp):
                     self._ledgers[folder] = (stamp, Ledger(folder))
                     changed = True

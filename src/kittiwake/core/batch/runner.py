@@ -20,7 +20,7 @@ from ...words import phrase
 from ..disk.place import sweep
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
-from ..make.ledger import LEDGER, Entry, Ledger, only_run
+from ..make.ledger import LEDGER, Entry, Ledger, bring_back, keep_aside, ledger_path, only_run
 from ..make.output import Result, unaltered
 from ..measure.analyze import same_stamp, source_stamp
 from ..model import Clip, Facts, Receiver
@@ -71,6 +71,7 @@ def run_batch(
     MakeError : another run makes into one of the folders, or one cannot be made; or the executor cannot be used.
     """
     executor = executor or Processes()
+    _choose_ledgers(items, request, executor)
     with contextlib.ExitStack() as locks:
         held = _hold(request.folders, locks)
         executor.check(request.folders, (_path(item) for item in items))
@@ -79,6 +80,24 @@ def run_batch(
         finally:
             for folder in dict.fromkeys(request.folders):
                 sweep(folder, everybodys=executor.remote)
+
+
+def _choose_ledgers(items: Sequence[Item], request: BatchRequest, executor: Executor) -> None:
+    """Where outputs go among their own sources, the ledger is kept aside; but in the folder where other machines write it."""
+    if executor.remote:
+        for folder in dict.fromkeys(request.folders):
+            with contextlib.suppress(OSError):
+                bring_back(folder)
+        return
+    try:
+        among = _path(items[0]).parent
+    except (
+        IndexError,
+        TypeError,
+    ):  # none, or drawn in order only, as those of a corpus, which has a folder of its own
+        return
+    if among in request.folders:
+        keep_aside(among)
 
 
 def _hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
@@ -91,7 +110,7 @@ def _hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
             told = phrase(
                 "The folder {folder} cannot be used: {reason_of}.", folder=folder, reason_of=reason_of(error)
             )
-            if isinstance(error, PermissionError) and (folder / LEDGER).exists():
+            if isinstance(error, PermissionError) and ledger_path(folder).exists():
                 told = phrase(
                     "In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.",
                     folder=folder,

@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 
 from ..intake.folder import MADE_HERE, PassedOver, find_sound_files, in_batches
-from ..make.ledger import LEDGER, Ledger
+from ..make.ledger import Ledger, ledger_path
 from ..make.output import as_made
 
 
@@ -35,7 +35,7 @@ def find_sources(
 
 def made_here(folder: Path) -> Callable[[str], bool] | None:
     """Tells of a file's name whether it was made in this folder, and is as it was made; None where nothing was made in it."""
-    if not (folder / LEDGER).is_file():
+    if not ledger_path(folder).is_file():
         return None
     ledger = Ledger(folder)
 

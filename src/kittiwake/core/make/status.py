@@ -13,7 +13,7 @@ from ..disk.place import part_file, put_in_place
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.analyze import same_stamp, source_stamp, stamp_of
-from .ledger import LEDGER, Entry, Ledger, line_of, only_run, open_ledger
+from .ledger import LEDGER, Entry, Ledger, ledger_path, line_of, only_run, open_ledger
 from .output import as_made, is_older, unaltered
 
 State = Literal["as made", "older", "altered", "deleted", "source changed", "source gone"]
@@ -47,7 +47,8 @@ def ledger_folders(folder: Path) -> list[Path]:
     -------
     Only ``folder`` where nothing was made anywhere, so that whoever asks it next says so.
     """
-    found = [Path(at) for at, _, files in os.walk(folder) if LEDGER in files]
+    walked = ((Path(at), files) for at, _, files in os.walk(folder))
+    found = [at for at, files in walked if LEDGER in files or ledger_path(at).parent != at]
     return sorted(found) or [folder]
 
 
@@ -74,7 +75,7 @@ def _ledger(folder: Path) -> Ledger:
         raise MakeError(
             told, phrase("Look at what is there by that name: .kittiwake-made.jsonl."), "no_ledger"
         ) from error
-    if not (folder / LEDGER).is_file():
+    if not ledger_path(folder).is_file():
         raise MakeError(
             phrase("Nothing was made into {folder}: it has no ledger.", folder=folder),
             phrase("Name an output folder."),
@@ -148,7 +149,8 @@ def forget_deleted(folder: Path) -> int:
     """
     ledger = _ledger(folder)
     try:
-        with only_run(folder), part_file(folder) as part:
+        at = ledger_path(folder)
+        with only_run(folder), part_file(at.parent) as part:
             ledger.refresh()
             gone = 0
             with part.open("x", encoding="utf-8") as file:
@@ -160,7 +162,7 @@ def forget_deleted(folder: Path) -> int:
                 file.flush()
                 os.fsync(file.fileno())
             if gone:
-                put_in_place(part, folder / LEDGER, replace=True)
+                put_in_place(part, at, replace=True)
             return gone
     except OSError as error:
         told = phrase(
