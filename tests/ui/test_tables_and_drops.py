@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import QItemSelectionModel, QMimeData, QPointF, Qt, QUrl
 from PySide6.QtGui import QDragEnterEvent, QDropEvent
 from PySide6.QtWidgets import (
+    QAbstractSpinBox,
     QApplication,
     QCheckBox,
     QDialog,
@@ -127,6 +128,15 @@ class TestType(WindowCase):
             self.app.processEvents()
             bold = [one.text()[:60] for one in self.window.findChildren(QLabel) if "<b>" in one.text()]
             self.assertEqual(bold, [], name)
+
+    def test_no_number_touches_its_frame(self) -> None:
+        self.open_demo()
+        for name in PAGES:
+            self.window.bench.page_of(name)
+        boxes = self.window.findChildren(QAbstractSpinBox)
+        self.assertGreater(len(boxes), 5)
+        for box in boxes:
+            self.assertGreaterEqual(box.lineEdit().textMargins().left(), 5, box.accessibleName())
 
     def test_negative_numbers_have_one_sign_and_boxes_say_what_holds(self) -> None:
         box = SaidBox()

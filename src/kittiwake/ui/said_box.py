@@ -4,10 +4,17 @@ from __future__ import annotations
 
 from PySide6.QtCore import Signal
 from PySide6.QtGui import QValidator
-from PySide6.QtWidgets import QDoubleSpinBox, QWidget
+from PySide6.QtWidgets import QAbstractSpinBox, QDoubleSpinBox, QWidget
 
 from ..words import decimal, tr
 from .sentence import Sentence
+
+_INSET = 6  # px
+
+
+def inset(box: QAbstractSpinBox) -> None:
+    """Keep the number off the frame: style sheets do not reach the field inside of a box, and what they add to its size is for this."""
+    box.lineEdit().setTextMargins(_INSET, 0, 0, 0)
 
 
 class SaidBox(QDoubleSpinBox):
@@ -17,6 +24,7 @@ class SaidBox(QDoubleSpinBox):
 
     def __init__(self, name: str = "", parent: QWidget | None = None) -> None:
         super().__init__(parent)
+        inset(self)
         self._name = name
         self._beyond = ""
         self.editingFinished.connect(self._say)

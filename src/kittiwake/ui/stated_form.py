@@ -12,6 +12,7 @@ from ..core.model import Stated
 from ..core.model.stated import HEADERLESS
 from ..core.model.units import format_headerless, format_hz
 from ..words import in_words, phrase, tr
+from .said_box import inset
 
 _APART = {
     "pcm_s16le": phrase(", little endian"),
@@ -50,6 +51,7 @@ class StatedForm(QWidget):
         for box in (self.encoding, self.rate, self.channels):
             self._show(box, not streams)
         self.skip = QSpinBox()
+        inset(self.skip)
         self.skip.setRange(0, 999_999_999)
         self.skip.setSuffix(in_words(tr(" bytes")))
         self.skip.setAccessibleName(in_words(tr("Bytes passed over before the sound")))

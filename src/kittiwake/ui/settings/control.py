@@ -15,6 +15,7 @@ from ..ear.speaker import loudspeakers
 from ..elided import ElidedLabel
 from ..microphone import microphones
 from ..rich import in_our_weights
+from ..said_box import inset
 from ..short_path import short_path
 from ..theme.scale import scaled
 from .held import HeldSettings
@@ -70,6 +71,7 @@ class SettingRow(QWidget):
             return choice
         if isinstance(one.default, int):
             number = QSpinBox()
+            inset(number)
             number.setRange(one.low, one.high)
             number.setSuffix(f" {in_words(one.unit)}" if one.unit else "")
             number.setSpecialValueText(in_words(one.zero))
