@@ -10,7 +10,7 @@ import random
 import resource
 import tempfile
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -248,11 +248,16 @@ def _most_memory() -> float:
 
 def look(numbers: list[int]) -> list[Result]:
     """In a worker: number, seconds, MB that the process has grown by, and what came of it."""
+    return look_at(numbers, KINDS)
+
+
+def look_at(numbers: list[int], kinds: Sequence[Callable[[Path, random.Random], str]]) -> list[Result]:
+    """The same, of any kinds: each number is of one of them."""
     out = []
     with tempfile.TemporaryDirectory(prefix="kittiwake-fuzz-") as name:
         for number in numbers:
             dice = random.Random(number)
-            work = KINDS[number % len(KINDS)]
+            work = kinds[number % len(kinds)]
             before, began = _most_memory(), time.perf_counter()
             try:
                 said = work(Path(name), dice)

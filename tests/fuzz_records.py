@@ -40,10 +40,8 @@ from kittiwake.core.service.answers import error_of, known_answer, reply_of, ret
 from kittiwake.core.standin.machine import Held
 from kittiwake.core.standin.shelf import Shelf
 from kittiwake.core.watch.wish import check_ways, wishes
-from tests.fuzz_papers import _NAMES, _mangled, _most_memory, _odd, _twisted
+from tests.fuzz_papers import _NAMES, Result, _mangled, _odd, _twisted, look_at
 from tests.sounds import speech_like
-
-Result = tuple[int, float, float, str]
 
 
 def _seen(folder: Path) -> dict[Path, bytes]:
@@ -353,21 +351,8 @@ KINDS: tuple[Callable[[Path, random.Random], str], ...] = (
 
 def look(numbers: list[int]) -> list[Result]:
     """In a worker: number, seconds, MB that the process has grown by, and what came of it."""
-    out = []
     for work in (_delivered, _corpus):
         work()  # once a worker, and no part of what is timed
-    with tempfile.TemporaryDirectory(prefix="kittiwake-fuzz-") as name:
-        os.environ["XDG_STATE_HOME"] = name
-        for number in numbers:
-            dice = random.Random(number)
-            work = KINDS[number % len(KINDS)]
-            before, began = _most_memory(), time.perf_counter()
-            try:
-                said = work(Path(name), dice)
-            except KittiwakeError as error:
-                said = f"{work.__name__[1:]} refused" if len(str(error)) > 20 else f"BAD: no sentence: {error}"
-            except BaseException as error:
-                said = f"BAD: {type(error).__name__}: {error} in {work.__name__}"
-            taken = time.perf_counter() - began
-            out.append((number, taken, _most_memory() - before, said))
-    return out
+    with tempfile.TemporaryDirectory(prefix="kittiwake-fuzz-state-") as state:
+        os.environ["XDG_STATE_HOME"] = state
+        return look_at(numbers, KINDS)
