@@ -76,6 +76,20 @@ class TestVerbs(FolderCase):
         self.assertEqual(self.run_verb(*planning, *strict).exit_code, 0)
         self.assertEqual(self.run_verb(*planning, "--strict", *strict).exit_code, 1)
 
+    def test_of_a_large_folder_it_is_said_that_rates_differ(self) -> None:
+        for n in range(66):
+            rate = 8000 if n % 3 else 16_000
+            self.write(f"many/{n:02}.wav", speech_like(rate, 0.3, seed=n % 4), rate)
+        out = ("make", "--for", "phone-menu", "--into", self.folder / "out")
+        told = self.run_verb(*out, self.folder / "many")
+        self.assertIn("44 × 8 kHz, 22 × 16 kHz", told.stderr)
+        (row,) = [
+            row
+            for row in self.rows(self.run_verb(*out, "--dry-run", "--json", self.folder / "many"))
+            if "rates" in row
+        ]
+        self.assertEqual(row["rates"], {"8000": 44, "16000": 22})
+
     def test_exit_codes_tell_a_decision_from_a_failure(self) -> None:
         silence = self.write("silence.wav", np.zeros(16_000, np.float32), 16_000)
         voice = self.write("voice.wav", speech_like(16_000, 1.0), 16_000)

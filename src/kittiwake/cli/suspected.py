@@ -2,19 +2,22 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from pathlib import Path
 from typing import Any
 
-from ..words import tr
+from ..core.disk.text import printable
+from ..core.model.units import format_hz
+from ..words import in_words, tr
 from .common import emit, look, say
 
+_MOST = 64  # recordings of a folder that are looked at once more, unasked
 _FEWEST = 4  # recordings of a folder: fewer say nothing of each other
 
 
 def say_suspicions(folders: Mapping[Path, Sequence[Any]], as_json: bool) -> int:
     """Of voiceprints by folder; how many are suspected."""
-    from ..core.disk.text import printable
     from ..core.fit.suspicion import suspicions
 
     count = 0
@@ -36,7 +39,9 @@ def say_suspicions(folders: Mapping[Path, Sequence[Any]], as_json: bool) -> int:
 
 
 def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool) -> int:
-    """Look once more at the folders of these sources in which rates differ, since only there a false one shows; how many are suspected."""
+    """Look once more at the folders of these sources in which rates differ, since only there a false one shows; how many are suspected. Of a large folder
+    it is only said that rates differ: to compare its voices takes as long as making them.
+    """
     from ..core.fit.suspicion import Voiceprint
 
     folders: dict[Path, list[Any]] = {}
@@ -44,11 +49,31 @@ def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool) -> int:
     for source in sources:
         beside.setdefault(source.parent, []).append(source)
     for folder, near in beside.items():
-        if len(near) < _FEWEST or len({_rate_of(source) for source in near} - {0}) < 2:
+        rates = Counter(_rate_of(source) for source in near) if len(near) >= _FEWEST else Counter()
+        rates.pop(0, None)
+        if len(rates) < 2:
+            continue
+        if len(near) > _MOST:
+            _say_rates(folder, rates, as_json)
             continue
         voices = (Voiceprint.of(facts) for facts in look(near, pitch=True))
         folders[folder] = [voice for voice in voices if voice]
     return say_suspicions(folders, as_json)
+
+
+def _say_rates(folder: Path, rates: Counter[int], as_json: bool) -> None:
+    if as_json:
+        emit({"folder": str(folder), "rates": {str(rate): count for rate, count in rates.most_common()}})
+        return
+    counts = ", ".join(f"{count:,} × {in_words(format_hz(rate))}" for rate, count in rates.most_common(4))
+    say(
+        tr(
+            "{folder}: its recordings are of several sample rates ({counts}). Whether one of them is false, “kittiwake fit” tells by their voices.",
+            folder=printable(str(folder)),
+            counts=counts,
+        ),
+        err=True,
+    )
 
 
 def _rate_of(source: Path) -> int:
