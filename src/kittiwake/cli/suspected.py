@@ -12,7 +12,7 @@ from ..core.model.units import format_hz
 from ..words import in_words, tr
 from .common import emit, look, say
 
-_MOST = 64  # recordings of a folder that are looked at once more, unasked
+_MOST = 32  # recordings of a folder that are looked at once more, unasked
 _FEWEST = 4  # recordings of a folder: fewer say nothing of each other
 
 

@@ -22,11 +22,18 @@ class OffsetRemover:
 
     def without(self, block: NDArray[np.float32]) -> NDArray[np.float32]:
         """The block without what is constant in the first one that is not silent; the very same where that is little beside the sound."""
-        if not self._asked and block.shape[1] and block.any():  # silence in front tells nothing
-            self._asked = True
-            means = block.mean(axis=1, dtype=np.float64)
-            rms = np.sqrt(np.einsum("ij,ij->i", block, block, dtype=np.float64) / block.shape[1])
-            large = np.abs(means) > _LARGE * rms + _NONE
-            if large.any():
-                self._offset = np.where(large, means, 0.0).astype(np.float32)[:, None]
+        if not self._asked:
+            self._look(block)
         return block if self._offset is None else block - self._offset
+
+    def _look(self, block: NDArray[np.float32]) -> None:
+        frames = block.shape[1]
+        energies = np.array([float(np.dot(side, side)) for side in block])
+        if not energies.any():
+            return  # silence in front tells nothing
+        self._asked = True
+        ones = np.ones(frames, np.float32)
+        means = np.array([float(np.dot(side, ones)) for side in block]) / frames
+        large = np.abs(means) > _LARGE * np.sqrt(energies / frames) + _NONE
+        if large.any():
+            self._offset = np.where(large, means, 0.0).astype(np.float32)[:, None]

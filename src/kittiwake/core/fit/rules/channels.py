@@ -24,9 +24,11 @@ known("side_auto", phrase("choose the side by what the sides hold"))
 
 def _problems(asked: Asked, _: int) -> Iterator[Problem]:
     """Where channels are mixed and cancel: to be decided, unless it was a person who chose to mix them."""
+    if asked.recipe.take != "mix":
+        return
     channels = asked.header.channels
     lost = mixing_costs(asked.sound, channels, asked.header.speakers)
-    if asked.recipe.take == "mix" and lost > _SIDES_LOSE_DB:
+    if lost > _SIDES_LOSE_DB:
         message = phrase(
             "Mixing the {channels} costs {lost:.1f} dB where they cancel most.",
             channels=phrase("two sides") if channels == 2 else f"{channels} channels",
