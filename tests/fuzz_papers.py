@@ -17,7 +17,8 @@ from typing import Any
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.fit import check_receiver, output_name
 from kittiwake.core.fit.names import bare_name, numbered
-from kittiwake.core.make.ledger import LEDGER, Ledger
+from kittiwake.core.make.ledger import Ledger
+from kittiwake.core.make.ledger_place import LEDGER
 from kittiwake.core.make.status import explain, forget_deleted, output_statuses, remove_orphans
 from kittiwake.core.model import Clip, load_receiver, shipped_receivers
 from kittiwake.core.model.job import load_job, save_job

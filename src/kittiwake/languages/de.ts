@@ -1386,6 +1386,11 @@
    <translation>{path}: {message} Falls ja: --true-rate {rate}</translation>
   </message>
   <message>
+   <location filename="../cli/suspected.py" />
+   <source>{folder}: its recordings are of several sample rates ({counts}). Whether one of them is false, “kittiwake fit” tells by their voices.</source>
+   <translation>{folder}: Die Aufnahmen haben mehrere Abtastraten ({counts}). Ob eine davon falsch ist, sagt „kittiwake fit“ nach den Stimmen.</translation>
+  </message>
+  <message>
    <location filename="../cli/tone_verb.py" />
    <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
    <translation>Ein Rezept ist ein Ton eines Landes (gb/ringing; --list), gedrückte Tasten (keys:0123) oder eine TOML-Datei. Pegel, Pausen und Band bleiben, wie sie sind: Kein Empfänger ändert seinen Pegel, kürzt oder filtert ihn. Er entsteht mit der Rate, die der Empfänger nimmt, sodass nichts umgetastet wird.</translation>
@@ -5797,6 +5802,46 @@
    <translation>Ein anderer Lauf macht gerade nach {folder}</translation>
   </message>
   <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.</source>
+   <translation>Hinter dem Codec, der für Stimmen gemacht ist, ist es {off:.1f} dB leiser, als es hineinging.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.</source>
+   <translation>Hinter dem Codec, der für Stimmen gemacht ist, ist es {off:.1f} dB lauter, als es hineinging.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Spitzen kamen bei {came} heraus; alles wurde um {loss:.2f} dB gesenkt.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Dekodiert lägen seine Spitzen über der Grenze; alles wurde um {loss:.2f} dB gesenkt.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
+   <translation>Seine Spitzen halten ihn {short_db:.1f} dB unter dem gewünschten Pegel.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.</source>
+   <translation>Hinter dem Codec liegt es {off:.1f} dB unter dem gewünschten Pegel: Näher kommt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
+   <translation>Hinter dem Codec liegt es {off:.1f} dB über dem gewünschten Pegel: Näher kommt es nicht.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>The limiter holds its highest peak down by {limited_db:.1f} dB.</source>
+   <translation>Der Begrenzer senkt seine höchste Spitze um {limited_db:.1f} dB.</translation>
+  </message>
+  <message>
    <location filename="../core/make/proof.py" />
    <source>it holds nothing</source>
    <translation>sie enthält nichts</translation>
@@ -5994,46 +6039,6 @@
    <location filename="../core/make/stream.py" />
    <source>Please report this.</source>
    <translation>Bitte melden.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.</source>
-   <translation>Hinter dem Codec, der für Stimmen gemacht ist, ist es {off:.1f} dB leiser, als es hineinging.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.</source>
-   <translation>Hinter dem Codec, der für Stimmen gemacht ist, ist es {off:.1f} dB lauter, als es hineinging.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
-   <translation>Spitzen kamen bei {came} heraus; alles wurde um {loss:.2f} dB gesenkt.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.</source>
-   <translation>Dekodiert lägen seine Spitzen über der Grenze; alles wurde um {loss:.2f} dB gesenkt.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
-   <translation>Seine Spitzen halten ihn {short_db:.1f} dB unter dem gewünschten Pegel.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.</source>
-   <translation>Hinter dem Codec liegt es {off:.1f} dB unter dem gewünschten Pegel: Näher kommt es nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
-   <translation>Hinter dem Codec liegt es {off:.1f} dB über dem gewünschten Pegel: Näher kommt es nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>The limiter holds its highest peak down by {limited_db:.1f} dB.</source>
-   <translation>Der Begrenzer senkt seine höchste Spitze um {limited_db:.1f} dB.</translation>
   </message>
   <message>
    <location filename="../core/measure/analyze.py" />

@@ -1386,6 +1386,11 @@
    <translation>{path} : {message} Si oui : --true-rate {rate}</translation>
   </message>
   <message>
+   <location filename="../cli/suspected.py" />
+   <source>{folder}: its recordings are of several sample rates ({counts}). Whether one of them is false, “kittiwake fit” tells by their voices.</source>
+   <translation>{folder} : les enregistrements ont plusieurs fréquences d’échantillonnage ({counts}). Si l’une est fausse, « kittiwake fit » le dit d’après les voix.</translation>
+  </message>
+  <message>
    <location filename="../cli/tone_verb.py" />
    <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
    <translation>Une recette est une tonalité d’un pays (gb/ringing ; --list), des touches pressées (keys:0123), ou un fichier TOML. Son niveau, ses pauses et sa bande restent tels quels : aucun récepteur n’en change le niveau, ne la raccourcit ni ne la filtre. Elle est produite à la fréquence que prend le récepteur, si bien que rien n’est rééchantillonné.</translation>
@@ -5797,6 +5802,46 @@
    <translation>Une autre exécution écrit dans {folder}</translation>
   </message>
   <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.</source>
+   <translation>Après le codec, qui est fait pour les voix, c’est {off:.1f} dB plus faible qu’à l’entrée.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.</source>
+   <translation>Après le codec, qui est fait pour les voix, c’est {off:.1f} dB plus fort qu’à l’entrée.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Des crêtes sortaient à {came} ; tout a été baissé de {loss:.2f} dB.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Décodées, ses crêtes dépasseraient le plafond ; tout a été baissé de {loss:.2f} dB.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
+   <translation>Ses crêtes le tiennent {short_db:.1f} dB sous le niveau voulu.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.</source>
+   <translation>Derrière le codec, il est {off:.1f} dB sous le niveau voulu : on ne peut pas s’en approcher davantage.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
+   <translation>Après le codec, c’est {off:.1f} dB au-dessus du niveau voulu : on ne peut pas approcher davantage.</translation>
+  </message>
+  <message>
+   <location filename="../core/make/messages.py" />
+   <source>The limiter holds its highest peak down by {limited_db:.1f} dB.</source>
+   <translation>Le limiteur baisse sa plus haute crête de {limited_db:.1f} dB.</translation>
+  </message>
+  <message>
    <location filename="../core/make/proof.py" />
    <source>it holds nothing</source>
    <translation>il ne contient rien</translation>
@@ -5994,46 +6039,6 @@
    <location filename="../core/make/stream.py" />
    <source>Please report this.</source>
    <translation>Merci de le signaler.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.</source>
-   <translation>Après le codec, qui est fait pour les voix, c’est {off:.1f} dB plus faible qu’à l’entrée.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.</source>
-   <translation>Après le codec, qui est fait pour les voix, c’est {off:.1f} dB plus fort qu’à l’entrée.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
-   <translation>Des crêtes sortaient à {came} ; tout a été baissé de {loss:.2f} dB.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.</source>
-   <translation>Décodées, ses crêtes dépasseraient le plafond ; tout a été baissé de {loss:.2f} dB.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Its peaks keep it {short_db:.1f} dB below the wanted level.</source>
-   <translation>Ses crêtes le tiennent {short_db:.1f} dB sous le niveau voulu.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.</source>
-   <translation>Derrière le codec, il est {off:.1f} dB sous le niveau voulu : on ne peut pas s’en approcher davantage.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.</source>
-   <translation>Après le codec, c’est {off:.1f} dB au-dessus du niveau voulu : on ne peut pas approcher davantage.</translation>
-  </message>
-  <message>
-   <location filename="../core/make/stream.py" />
-   <source>The limiter holds its highest peak down by {limited_db:.1f} dB.</source>
-   <translation>Le limiteur baisse sa plus haute crête de {limited_db:.1f} dB.</translation>
   </message>
   <message>
    <location filename="../core/measure/analyze.py" />

@@ -11,7 +11,8 @@ from pathlib import Path
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from ..core.disk.place import file_digest
-from ..core.make.ledger import Entry, Ledger, ledger_path
+from ..core.make.ledger import Entry, Ledger
+from ..core.make.ledger_place import ledger_path
 from ..core.make.output import as_made
 from ..core.measure.analyze import same_stamp, source_stamp, stamp_of
 from ..core.model import MadeRecord

@@ -21,7 +21,8 @@ from kittiwake.core.batch.stages import make_chunk
 from kittiwake.core.errors import MakeError
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output
-from kittiwake.core.make.ledger import LEDGER, Ledger, only_run
+from kittiwake.core.make.ledger import Ledger, only_run
+from kittiwake.core.make.ledger_place import LEDGER
 from kittiwake.core.make.status import explain, output_statuses, remove_orphans
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, TouchUp, load_receiver

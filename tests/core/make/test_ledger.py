@@ -12,7 +12,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.disk.place import put_in_place
-from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
+from kittiwake.core.make.ledger import Entry, Ledger
+from kittiwake.core.make.ledger_place import LEDGER
 from tests.sounds import FolderCase
 
 _NAMES = st.sampled_from(

@@ -10,7 +10,8 @@ from unittest import mock
 from kittiwake.core.batch import BatchRequest, run_batch
 from kittiwake.core.batch.search import find_sources
 from kittiwake.core.intake import PassedOver
-from kittiwake.core.make.ledger import LEDGER, Ledger, bring_back, ledger_path
+from kittiwake.core.make.ledger import Ledger
+from kittiwake.core.make.ledger_place import LEDGER, bring_back, ledger_path
 from kittiwake.core.make.output import Result
 from kittiwake.core.make.status import forget_deleted, ledger_folders, output_statuses, remove_orphans
 from kittiwake.core.model import load_receiver

@@ -12,7 +12,8 @@ import numpy as np
 import soundfile
 
 from kittiwake.core.disk.place import part_file, put_in_place, sweep
-from kittiwake.core.make.ledger import LEDGER, Entry, Ledger
+from kittiwake.core.make.ledger import Entry, Ledger
+from kittiwake.core.make.ledger_place import LEDGER
 from tests.sounds import FolderCase, noise
 
 

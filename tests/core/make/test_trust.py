@@ -18,7 +18,8 @@ from kittiwake.core.fit import fit
 from kittiwake.core.intake import PassedOver
 from kittiwake.core.intake.folder import find_sound_files, plain_path
 from kittiwake.core.make import make_output
-from kittiwake.core.make.ledger import LEDGER, Entry, Ledger, only_run
+from kittiwake.core.make.ledger import Entry, Ledger, only_run
+from kittiwake.core.make.ledger_place import LEDGER
 from kittiwake.core.make.status import explain, forget_deleted, output_statuses, remove_orphans
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver

@@ -20,7 +20,8 @@ from ...words import phrase
 from ..disk.place import sweep
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
-from ..make.ledger import LEDGER, Entry, Ledger, bring_back, keep_aside, ledger_path, only_run
+from ..make.ledger import Entry, Ledger, only_run
+from ..make.ledger_place import LEDGER, bring_back, keep_aside, ledger_path
 from ..make.output import Result, unaltered
 from ..measure.analyze import same_stamp, source_stamp
 from ..model import Clip, Facts, Receiver

@@ -6,7 +6,8 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 
 from ..intake.folder import MADE_HERE, PassedOver, find_sound_files, in_batches
-from ..make.ledger import Ledger, ledger_path
+from ..make.ledger import Ledger
+from ..make.ledger_place import ledger_path
 from ..make.output import as_made
 
 

@@ -4,26 +4,34 @@ from __future__ import annotations
 
 import contextlib
 import json
-import math
-import os
 import sqlite3
-import zlib
-from collections.abc import Callable, Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import astuple, replace
+from dataclasses import astuple
 from itertools import groupby
 from pathlib import Path
 from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
-from ..cache.facts_cache import packed_facts, unpacked_facts
+from ..cache.facts_cache import packed_facts
 from ..disk.journal import Journal
 from ..errors import KittiwakeError, reason_of
-from ..model import Clip, Facts, Stated
+from ..model import Facts
 from .likeness import Likeness
 from .quality import Quality
 from .row import Row
+from .stored_values import (
+    DIGEST,
+    KINDS,
+    KINDS_OF_ENTRY,
+    clip_of,
+    facts_of,
+    path_of,
+    stated_of,
+    stored_path,
+    traits_of,
+)
 from .to_measure import ToMeasure, to_measure
 
 NAME = ".kittiwake-corpus.sqlite"
@@ -40,26 +48,11 @@ _TABLES = """
     CREATE TABLE IF NOT EXISTS outputs (output TEXT PRIMARY KEY, sha256 TEXT) WITHOUT ROWID;
     CREATE TABLE IF NOT EXISTS sides (speaker TEXT PRIMARY KEY, side TEXT) WITHOUT ROWID;
 """
-#: Kinds of values, by letters: text, path, name of a file in the corpus, whole number, number, bytes.
-_KINDS: dict[str, Callable[[Any], bool]] = {
-    "t": lambda value: isinstance(value, str),
-    "p": lambda value: (
-        b"\0" not in value if isinstance(value, bytes) else isinstance(value, str) and "\0" not in value
-    ),
-    "n": lambda value: (
-        isinstance(value, str) and "\0" not in value and ".." not in value.split("/") and value[:1] not in ("", "/")
-    ),
-    "i": lambda value: isinstance(value, int),
-    "r": lambda value: isinstance(value, int | float) and math.isfinite(value),
-    "b": lambda value: isinstance(value, bytes),
-}
-_KINDS_OF_ENTRY = "tptttttttT" + "ttt" + "NTTIRT" + "BT"
 _LOCK = ".kittiwake-corpus.lock"
 _REMEDY = phrase(
     "Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side."
 )
 _LOT = 500
-_DIGEST = 64  # characters before the facts of a clip
 _COLUMNS = "id, path, clip, stated, text, heard, speaker, language, traits, quality, dropped, flags, double_of, output, output_stamp, sha256, bytes, made_seconds, asked"
 
 
@@ -77,7 +70,7 @@ class Measured:
     @staticmethod
     def packed(facts: Facts) -> bytes | None:
         """Facts as they are kept, behind their digest."""
-        return facts.digest.ljust(_DIGEST).encode("ascii") + packed_facts(facts) if facts.ok else None
+        return facts.digest.ljust(DIGEST).encode("ascii") + packed_facts(facts) if facts.ok else None
 
 
 @dataclass(frozen=True, slots=True)
@@ -138,7 +131,7 @@ class Store:
         self._show_current()
 
     def _asked(self, kinds: str, query: str, values: Sequence[object] = ()) -> Iterator[tuple[Any, ...]]:
-        """Rows of an answer, whose values are each of its kind (``_KINDS``; in capitals where there may be none): the file may have been damaged, or
+        """Rows of an answer, whose values are each of its kind (``KINDS``; in capitals where there may be none): the file may have been damaged, or
         changed by others.
 
         Raises
@@ -148,7 +141,7 @@ class Store:
         try:
             for row in self._base.execute(query, tuple(values)):
                 for value, kind in zip(row, kinds, strict=False):
-                    if not (kind.isupper() if value is None else _KINDS[kind.lower()](value)):
+                    if not (kind.isupper() if value is None else KINDS[kind.lower()](value)):
                         raise sqlite3.DatabaseError("it holds what was never written there")
                 yield row
         except UnicodeDecodeError as error:
@@ -184,7 +177,7 @@ class Store:
                        ON CONFLICT (id) DO UPDATE SET text = excluded.text, heard = excluded.heard, speaker = excluded.speaker, language = excluded.language,
                        traits = excluded.traits, run = excluded.run, path = excluded.path, clip = excluded.clip, stated = excluded.stated,
                        stamp = CASE WHEN path = excluded.path AND clip = excluded.clip AND stated = excluded.stated THEN stamp END""",
-                    (row.id, _stored(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.heard, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
+                    (row.id, stored_path(row.path), json.dumps(row.clip.to_dict(), sort_keys=True) if row.clip else "", str(row.stated or ""), row.text, row.heard, row.speaker, row.language, json.dumps(dict(row.traits), sort_keys=True), self._run),
                 )  # fmt: skip
         self._show_current()
         return count
@@ -194,7 +187,7 @@ class Store:
         for (path,) in self._asked(
             "p", "SELECT DISTINCT path FROM clips WHERE run IS NOT ? ORDER BY path", (self._run,)
         ):
-            yield _path(path)
+            yield path_of(path)
 
     def forget_gone(self) -> None:
         """Clips of runs before are none any more."""
@@ -205,7 +198,7 @@ class Store:
         """Names of all that is told of clips beside text, speaker and language."""
         found: set[str] = set()
         for (traits,) in self._asked("t", "SELECT DISTINCT traits FROM current"):
-            found |= _traits(traits).keys()
+            found |= traits_of(traits).keys()
         return found
 
     def languages(self) -> list[tuple[str, int, float]]:
@@ -220,7 +213,7 @@ class Store:
         while some := list(self._asked("tpttt", query, (last, _LOT))):
             for own, path, clip, stated, stamp in some:
                 try:
-                    row = Row(_path(path), own, clip=_clip(clip, path), stated=_stated(stated))
+                    row = Row(path_of(path), own, clip=clip_of(clip, path), stated=stated_of(stated))
                 except (ValueError, TypeError, KeyError, AttributeError, KittiwakeError) as error:
                     raise sqlite3.DatabaseError(f"what it tells of “{own}” cannot be read") from error
                 yield to_measure(row), stamp
@@ -250,7 +243,7 @@ class Store:
         where = (" AND dropped = ''" if kept else "") + (" AND side = ?" if side is not None else "")
         more = () if side is None else (side,)
         query = f"SELECT {_COLUMNS}{', facts, stamp' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}"
-        while some := list(self._asked(_KINDS_OF_ENTRY, query, (last, *more))):
+        while some := list(self._asked(KINDS_OF_ENTRY, query, (last, *more))):
             for (
                 own,
                 path,
@@ -270,9 +263,9 @@ class Store:
                 try:
                     if rest[0] and None in rest[:6]:
                         raise ValueError("half an output")
-                    traits_of = tuple(sorted(_traits(traits).items()))
+                    told = tuple(sorted(traits_of(traits).items()))
                     row = Row(
-                        _path(path), own, text, who, language, traits_of, _clip(clip, path), _stated(stated), heard
+                        path_of(path), own, text, who, language, told, clip_of(clip, path), stated_of(stated), heard
                     )
                     yield Entry(
                         row,
@@ -281,7 +274,7 @@ class Store:
                         tuple(filter(None, flags.split("\n"))),
                         double_of,
                         Made(*rest[:6]) if rest[0] else None,
-                        _facts(rest[6], row, rest[7]) if facts else None,
+                        facts_of(rest[6], row, rest[7]) if facts else None,
                     )
                 except (ValueError, TypeError, KeyError, AttributeError, KittiwakeError) as error:
                     raise sqlite3.DatabaseError(f"what it tells of “{own}” cannot be read") from error
@@ -335,7 +328,7 @@ class Store:
                GROUP BY speaker, language, traits ORDER BY speaker, total DESC, language, traits"""
         for speaker, some in groupby(list(self._asked("trtt", query)), key=lambda row: row[0]):
             parts = list(some)
-            yield speaker, sum(part[1] for part in parts), parts[0][2], _traits(parts[0][3])
+            yield speaker, sum(part[1] for part in parts), parts[0][2], traits_of(parts[0][3])
 
     def put_made(self, found: Iterable[tuple[str, Made]]) -> None:
         some = list(found)
@@ -387,46 +380,3 @@ def one_run(folder: Path) -> Iterator[None]:
                 phrase("Free the disk, and start again: it goes on from here.") if full else _REMEDY,
                 "store",
             ) from error
-
-
-def _stored(path: Path) -> str | bytes:
-    """A path as the database takes it: as text, or where it is none as its bytes."""
-    text = str(path)
-    try:
-        text.encode("utf-8")
-        return text
-    except UnicodeEncodeError:
-        return os.fsencode(path)
-
-
-def _path(stored: str | bytes) -> Path:
-    return Path(os.fsdecode(stored))
-
-
-def _traits(text: str) -> dict[str, str]:
-    """Raises sqlite3.DatabaseError where it is none."""
-    try:
-        found = json.loads(text)
-    except (ValueError, RecursionError) as error:
-        raise sqlite3.DatabaseError("traits of a clip cannot be read") from error
-    if not isinstance(found, dict) or not all(isinstance(value, str) for value in found.values()):
-        raise sqlite3.DatabaseError("traits of a clip cannot be read")
-    return found
-
-
-def _clip(text: str, path: str | bytes) -> Clip | None:
-    return Clip.from_dict(json.loads(text), _path(path)) if text else None
-
-
-def _stated(text: str) -> Stated | None:
-    return Stated.parse(text) if text else None
-
-
-def _facts(blob: bytes | None, row: Row, stamp: str) -> Facts | None:
-    if blob is None:
-        return None
-    try:
-        facts = unpacked_facts(blob[_DIGEST:], row.path, row.stated)
-        return replace(facts, digest=blob[:_DIGEST].decode("ascii").strip(), stamp=stamp)
-    except (ValueError, TypeError, KeyError, zlib.error):
-        return None

@@ -13,7 +13,8 @@ from ..disk.place import part_file, put_in_place
 from ..errors import MakeError, reason_of
 from ..intake.digest import source_digest
 from ..measure.analyze import same_stamp, source_stamp, stamp_of
-from .ledger import LEDGER, Entry, Ledger, ledger_path, line_of, only_run, open_ledger
+from .ledger import Entry, Ledger, line_of, only_run, open_ledger
+from .ledger_place import LEDGER, ledger_path
 from .output import as_made, is_older, unaltered
 
 State = Literal["as made", "older", "altered", "deleted", "source changed", "source gone"]

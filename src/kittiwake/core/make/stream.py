@@ -23,11 +23,12 @@ from ..fit.rules.offset import most_offset
 from ..fit.verdict import Recipe
 from ..intake import Reader, open_sound
 from ..model import Facts
-from ..model.units import db, format_db, ratio
+from ..model.units import db, ratio
 from ..sound import Spool, span_of
 from ..sound.gather import gathered
 from .decoded import Decoded
 from .levelling import Meter, Settled, settle, shaped
+from .messages import messages_of, of_no_voice
 from .speculative import SpeculativePass
 
 #: Encodings of what is decoded otherwise than it was meant, until it is right or nothing more can be done.
@@ -172,11 +173,11 @@ def _finish(
         digest, heard = again or (digest, heard)
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
-    messages = _messages(settled, recipe, behind)
+    messages = messages_of(settled, recipe, behind)
     # Where a level is wanted, that is what it is held to.
     changed = _changed_by(behind, rms) if recipe.level == "leave" else 0.0
     if recipe.format.for_voices and abs(changed) > _CHANGED_DB:
-        messages = (*messages, _of_no_voice(changed))
+        messages = (*messages, of_no_voice(changed))
     swallows = (
         behind is not None
         and recipe.format.for_voices
@@ -357,57 +358,3 @@ def _encode(
 def _changed_by(behind: Decoded | None, rms: float) -> float:
     """dB by which what is decoded is louder than what was encoded; 0 where nothing is heard of either."""
     return db(max(behind.rms, _HEARD / 100)) - db(rms) if behind is not None and rms > _HEARD else 0.0
-
-
-def _of_no_voice(changed: float) -> str:
-    if changed < 0:
-        return phrase(
-            "Behind the codec, which is made for voices, it is {off:.1f} dB softer than it went in.", off=-changed
-        )
-    return phrase(
-        "Behind the codec, which is made for voices, it is {off:.1f} dB louder than it went in.", off=changed
-    )
-
-
-def _messages(settled: Settled, recipe: Recipe, behind: Decoded | None) -> tuple[str, ...]:
-    messages = []
-    over = db(settled.peak) - db(recipe.ceiling_stated)
-    # brought down for its level, not for peaks
-    ranged = recipe.level_low is not None or recipe.level_high is not None
-    if recipe.level == "leave" and recipe.gain_db == 0 and settled.gain_db < -0.005 and not ranged:
-        came = format_db(db(settled.peak))
-        messages.append(
-            phrase(
-                "Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.",
-                came=came,
-                loss=-settled.gain_db,
-            )
-            if over > 0
-            else phrase(
-                "Decoded, its peaks would be over the ceiling; all of it was brought down by {loss:.2f} dB.",
-                loss=-settled.gain_db,
-            )
-        )
-    elif settled.short_db > 0.05:
-        messages.append(
-            phrase("Its peaks keep it {short_db:.1f} dB below the wanted level.", short_db=settled.short_db)
-        )
-    off = behind.off_db - settled.short_db if behind is not None else 0.0
-    if off > 0.5:
-        messages.append(
-            phrase(
-                "Behind the codec it is {off:.1f} dB below the wanted level: that is as near as it comes.", off=off
-            )
-        )
-    if behind is not None and behind.off_db < -0.5:
-        messages.append(
-            phrase(
-                "Behind the codec it is {off:.1f} dB above the wanted level: that is as near as it comes.",
-                off=-behind.off_db,
-            )
-        )
-    if settled.limited_db > 0.05:
-        messages.append(
-            phrase("The limiter holds its highest peak down by {limited_db:.1f} dB.", limited_db=settled.limited_db)
-        )
-    return tuple(messages)
