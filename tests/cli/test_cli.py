@@ -52,20 +52,26 @@ class TestVerbs(FolderCase):
         self.assertEqual(self.run_verb("facts", DEMO / "Welcome.wav").exit_code, 0)
         self.assertIn("48 kHz", self.run_verb("facts", DEMO / "Welcome.wav").stdout)
 
+    def doubts(self, *words: str | Path) -> list[dict[str, Any]]:
+        """What is said of rates: in lines of their own, or in the summary."""
+        found = [json.loads(line) for line in self.run_verb(words[0], "--json", *words[1:]).stdout.splitlines()]
+        return [row for row in found if "suspicion" in row] + [
+            one for row in found if "summary" in row for one in row["rates"]
+        ]
+
     def test_making_and_planning_tell_a_false_rate(self) -> None:
         sounds = [path for path in sorted(DEMO.iterdir()) if path.suffix in (".wav", ".flac", ".ogg", ".aiff")]
         making = ("make", "--for", "phone-menu", "--into", self.folder / "out")
         planning = ("fit", "--for", "phone-menu")
         for verb in (planning, (*making, "--dry-run"), making):
-            found = [row for row in self.rows(self.run_verb(*verb, "--json", *sounds)) if "suspicion" in row]
+            found = self.doubts(*verb, *sounds)
             self.assertEqual(
                 [(Path(row["path"]).name, row["suspicion"]) for row in found],
                 [("Spring fares.wav", "false_rate")],
                 verb,
             )
         for more in (("--remedy", "accept_false_rate"), ("--true-rate", "48000")):
-            answer = self.run_verb(*making, "--dry-run", "--json", *more, *sounds)
-            self.assertFalse([row for row in self.rows(answer) if "suspicion" in row], more)
+            self.assertFalse(self.doubts(*making, "--dry-run", *more, *sounds), more)
         # Once more says nothing, since nothing is new; what counts warnings does not end well.
         self.assertNotIn("suspicion", self.run_verb(*making, "--json", *sounds).stdout)
         strict = [
@@ -83,11 +89,7 @@ class TestVerbs(FolderCase):
         out = ("make", "--for", "phone-menu", "--into", self.folder / "out")
         told = self.run_verb(*out, self.folder / "many")
         self.assertIn("44 × 8 kHz, 22 × 16 kHz", told.stderr)
-        (row,) = [
-            row
-            for row in self.rows(self.run_verb(*out, "--dry-run", "--json", self.folder / "many"))
-            if "rates" in row
-        ]
+        (row,) = self.doubts(*out, "--dry-run", self.folder / "many")
         self.assertEqual(row["rates"], {"8000": 44, "16000": 22})
 
     def test_exit_codes_tell_a_decision_from_a_failure(self) -> None:

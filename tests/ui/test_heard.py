@@ -67,7 +67,7 @@ class TestHeard(WindowCase):
         row = next(n for n in range(3) if page.table.item(n, 0).text() == "1")  # type: ignore[union-attr]
         words = page.table.cellWidget(row, 1).text()  # type: ignore[union-attr]
         self.assertIn(">here</s>", words)
-        self.assertIn("<b>late</b></u>", words)
+        self.assertIn(">late</span></u>", words)
         # Asked again, nothing is sent: the bytes are the same.
         before = len(self.heard)
         page.ask()

@@ -137,6 +137,7 @@ def _made(
     from .words import made_in_words
 
     undecided = suspected = 0
+    doubts: list[dict[str, Any]] = []  # about rates
     sources: dict[Path, bool] = {}
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
@@ -166,11 +167,18 @@ def _made(
         sys.exit(1)
     # What was stated is not doubted, and where nothing is new it was said before.
     if any(sources.values()) and not stop.is_set() and may_be_suspected(parts[0][1]):
-        suspected = suspect_in_mixed_folders(sources, as_json)
+        suspected = suspect_in_mixed_folders(sources, as_json, doubts)
     done = sum(counts.values())
     if as_json:
         emit(
-            {"summary": True, **counts, "altered": altered, "stopped": done < total, "passed_over": str(found.passed)}
+            {
+                "summary": True,
+                **counts,
+                "altered": altered,
+                "stopped": done < total,
+                "passed_over": str(found.passed),
+                "rates": doubts,
+            }
         )
     if done < total:
         say(
@@ -210,7 +218,10 @@ def _dry_run(found: Found, parts: list[tuple[Sequence[Path], Any]], strict: bool
 
     verdicts = set().union(*(_would_make(some, request, strict, as_json) for some, request in parts))
     if may_be_suspected(parts[0][1]):
-        suspected = suspect_in_mixed_folders((source for some, _ in parts for source in some), as_json)
+        doubts: list[dict[str, Any]] = []
+        suspected = suspect_in_mixed_folders((source for some, _ in parts for source in some), as_json, doubts)
+        if doubts:
+            emit({"summary": True, "rates": doubts})
         verdicts |= {"warning"} if suspected and strict else set()
     leave(not verdicts and found.whole, undecided=verdicts == {"decide"} and found.whole)
 

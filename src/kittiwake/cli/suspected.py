@@ -16,16 +16,26 @@ _MOST = 32  # recordings of a folder that are looked at once more, unasked
 _FEWEST = 4  # recordings of a folder: fewer say nothing of each other
 
 
-def say_suspicions(folders: Mapping[Path, Sequence[Any]], as_json: bool) -> int:
-    """Of voiceprints by folder; how many are suspected."""
+def say_suspicions(
+    folders: Mapping[Path, Sequence[Any]], as_json: bool, summed: list[dict[str, Any]] | None = None
+) -> int:
+    """Of voiceprints by folder; how many are suspected.
+
+    Parameters
+    ----------
+    summed : gets what would be a line of JSON each, for a summary.
+    """
     from ..core.fit.suspicion import suspicions
 
     count = 0
     for voices in folders.values():
         for path, problem in suspicions(voices).items():
             count += 1
-            if as_json:
-                emit({"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message})
+            told = {"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message}
+            if summed is not None and as_json:
+                summed.append(told)
+            elif as_json:
+                emit(told)
             else:
                 say(
                     tr(
@@ -38,7 +48,7 @@ def say_suspicions(folders: Mapping[Path, Sequence[Any]], as_json: bool) -> int:
     return count
 
 
-def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool) -> int:
+def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool, summed: list[dict[str, Any]]) -> int:
     """Look once more at the folders of these sources in which rates differ, since only there a false one shows; how many are suspected. Of a large folder
     it is only said that rates differ: to compare its voices takes as long as making them.
     """
@@ -54,16 +64,16 @@ def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool) -> int:
         if len(rates) < 2:
             continue
         if len(near) > _MOST:
-            _say_rates(folder, rates, as_json)
+            _say_rates(folder, rates, as_json, summed)
             continue
         voices = (Voiceprint.of(facts) for facts in look(near, pitch=True))
         folders[folder] = [voice for voice in voices if voice]
-    return say_suspicions(folders, as_json)
+    return say_suspicions(folders, as_json, summed)
 
 
-def _say_rates(folder: Path, rates: Counter[int], as_json: bool) -> None:
+def _say_rates(folder: Path, rates: Counter[int], as_json: bool, summed: list[dict[str, Any]]) -> None:
     if as_json:
-        emit({"folder": str(folder), "rates": {str(rate): count for rate, count in rates.most_common()}})
+        summed.append({"folder": str(folder), "rates": {str(rate): count for rate, count in rates.most_common()}})
         return
     counts = ", ".join(f"{count:,} × {in_words(format_hz(rate))}" for rate, count in rates.most_common(4))
     say(
