@@ -101,6 +101,7 @@ class TestOrigin(PeerCase):
                 with self.subTest(status, place=place), self.assertRaises(NetError) as caught:
                     self.ask(peer.url)
                 self.assertIn("not followed", caught.exception.message)
+                self.assertTrue(caught.exception.for_good)  # the key is not sent there again
                 self.assertEqual(len(peer.requests), 1)
         self.assertEqual(other.requests, [])
 

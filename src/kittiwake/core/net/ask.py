@@ -45,11 +45,12 @@ class NetError(Exception):
     Attributes
     ----------
     slow : whether it took too long.
+    for_good : whether it will be the same the next time, so that nobody needs to ask again.
     """
 
-    def __init__(self, message: str, slow: bool = False) -> None:
+    def __init__(self, message: str, slow: bool = False, for_good: bool = False) -> None:
         super().__init__(message)
-        self.message, self.slow = message, slow
+        self.message, self.slow, self.for_good = message, slow, for_good
 
 
 def ask(
@@ -81,7 +82,7 @@ def ask(
     Cancelled
     """
     if urlsplit(url).scheme not in ("http", "https"):
-        raise NetError(phrase("has an address that is neither http:// nor https://"))
+        raise NetError(phrase("has an address that is neither http:// nor https://"), for_good=True)
     watch = _Watch(seconds, cancelled)
     opener = urllib.request.OpenerDirector()
     for handler in (
@@ -115,7 +116,8 @@ def ask(
     if 300 <= status < 400:
         where = without_secret(urlsplit(place).netloc or place, secret)[:100]
         raise NetError(
-            phrase("answers {status}: it sends on to “{where}”, which is not followed", status=status, where=where)
+            phrase("answers {status}: it sends on to “{where}”, which is not followed", status=status, where=where),
+            for_good=True,
         )
     return NetAnswer(status, without_secret(reason, secret), kind, data, retry_after)
 

@@ -162,7 +162,7 @@ class _Asker:
                 each_line=self._partly_of(todo[0][0].name) if service.partial else None,
             )
         except NetError as error:
-            return -1.0, failed(phrase("The service {error}.", error=error.message))
+            return None if error.for_good else -1.0, failed(phrase("The service {error}.", error=error.message))
         except Cancelled:
             return None, failed(phrase("It was stopped."))
         if not reply.good:
