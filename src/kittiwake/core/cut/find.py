@@ -20,6 +20,7 @@ _HYSTERESIS = 4.5  # dB: sound ends that much lower than it begins
 _OVER_BACKGROUND = 3.0  # dB above the loudest of what goes on behind the speech, at which sound begins
 _STAYS_OVER = 1.5  # dB above it, where sound ends
 _BURST = 0.04  # s: what is shorter is a click
+_HEARD_LATE_S = 0.04  # by which the detector hears a word begin in noise
 _CLOSURE = 0.3  # s: silence within a word, before its last consonant is let go
 _RELEASE = 0.015  # s, which that consonant takes at least
 _SURE, _UNSURE = 0.7, 0.4  # how sure the detector is where a voice begins, and goes on
@@ -107,7 +108,7 @@ def find_speech(activity: Activity, find: Find | None = None) -> Found:
     ]
     voices = [span for span, _ in kept]
     words = [_to_the_ends(span, activity.voice, down) if down else span for span, down in kept]
-    spans = _with_air(voices, words, other, find, len(levels))
+    spans = _with_air(voices, words, [down > 0 for _, down in kept], other, find, len(levels))
     loud = [_middle(levels[a:b]) for a, b in voices]
     return Found(
         _frames(spans, activity),
@@ -310,19 +311,27 @@ def _joined(runs: list[tuple[int, int]], gap: int) -> list[tuple[int, int]]:
 
 
 def _with_air(
-    voices: list[tuple[int, int]], words: list[tuple[int, int]], other: list[tuple[int, int]], find: Find, count: int
+    voices: list[tuple[int, int]],
+    words: list[tuple[int, int]],
+    hidden: list[bool],
+    other: list[tuple[int, int]],
+    find: Find,
+    count: int,
 ) -> list[tuple[int, int]]:
-    """Air at the ends, but no more than half of what lies between two; where words sink into noise, from their ends as far as the detector knows them."""
+    """Air at the ends, but no more than half of what lies between two; where words sink into noise (``hidden``), from their ends as far as the detector
+    knows them, and a little more before: it hears a word begin later than it does.
+    """
     out = []
     everything = sorted([*voices, *other])
     place = {span: n for n, span in enumerate(everything)}
-    for (a, b), (first, last) in zip(voices, words, strict=True):
+    for (a, b), (first, last), down in zip(voices, words, hidden, strict=True):
         n = place[a, b]
         before = everything[n - 1][1] if n else 0
         after = everything[n + 1][0] if n + 1 < len(everything) else count
         room_before = a - before if n == 0 else (a - before) // 2
         room_after = after - b if n + 1 == len(everything) else (after - b) // 2
-        start = a - min(a - first + round(find.air_before / STEP), max(0, room_before))
+        air = find.air_before + (_HEARD_LATE_S if down else 0.0)
+        start = a - min(a - first + round(air / STEP), max(0, room_before))
         stop = b + min(last - b + round(find.air_after / STEP), max(0, room_after))
         out.append((start, stop))
     return out
