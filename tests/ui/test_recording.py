@@ -174,7 +174,9 @@ class TestList(RecordCase):
         spoken = {line["name"]: (line["stop"] - line["start"]) / told["rate"] for line in told["lines"]}
         for clip in self.session.project.job.clips:
             length = ((clip.stop or 0) - clip.start) / 48_000
-            self.assertAlmostEqual(length, spoken[clip.name] + 0.2, delta=0.2)
+            self.assertAlmostEqual(
+                length, spoken[clip.name] + 0.2, delta=0.25
+            )  # in the noise of a room it begins 40 ms earlier
 
 
 class TestTrouble(RecordCase):
