@@ -31,7 +31,7 @@ _ODD: tuple[Any, ...] = (
     None, True, -1, 0, 1, 2**40, 2**70, 1.5, float("nan"), float("inf"), "", "x", "../x", "/etc/x", "a\0b", "\ud800", "\udce9", "~nobody-here/x",
     "{name}", "{0}", "%s", "\u202e", "x" * 5000, [], [[]], {}, {"x": 1}, [1, 2], "5", "phone-menu", "auto",
 )  # fmt: skip
-_NAMES = (
+NAMES = (
     "../../x", "/etc/passwd", "..", ".", ".x", "a/b", "a\\b", "a\0b", "a\nb", "\u202egnp", "日本語", "مرحبا", "हिन्दी", "x" * 400, "é", "e\u0301", "ß", "",
     " ", "CON", "a.b.", "-rf", "~", "$(x)", "%00", "\udcff", "clip", "a_2", "😀" * 80,
 )  # fmt: skip
@@ -66,12 +66,12 @@ def _entry() -> dict[str, Any]:
     }  # fmt: skip
 
 
-def _odd(dice: random.Random) -> Any:
+def odd(dice: random.Random) -> Any:
     """A value that is not meant; each time one of its own."""
     return copy.deepcopy(dice.choice(_ODD))
 
 
-def _twisted(data: Any, dice: random.Random) -> Any:
+def twisted(data: Any, dice: random.Random) -> Any:
     """Plain data with a value somewhere in it put wrong."""
     place = data
     while True:
@@ -87,15 +87,15 @@ def _twisted(data: Any, dice: random.Random) -> Any:
         if kind == 0 and isinstance(place, dict):
             del place[key]
         elif kind == 1 and isinstance(place, dict):
-            place[dice.choice(("x", "output", "start", "name", "../x"))] = _odd(dice)
+            place[dice.choice(("x", "output", "start", "name", "../x"))] = odd(dice)
         elif kind == 2 and isinstance(place, list):
-            place.append(_odd(dice))
+            place.append(odd(dice))
         else:
-            place[key] = _odd(dice)
+            place[key] = odd(dice)
         return data
 
 
-def _mangled(text: bytes, dice: random.Random) -> bytes:
+def mangled(text: bytes, dice: random.Random) -> bytes:
     """Now and then the bytes are broken too."""
     data = bytearray(text)
     for _ in range(dice.choice((0, 0, 0, 1, 2, 5))):
@@ -117,8 +117,8 @@ def _mangled(text: bytes, dice: random.Random) -> bytes:
 def broken_job(dice: random.Random) -> bytes:
     data = _whole_job()
     for _ in range(dice.choice((0, 1, 1, 2, 4))):
-        _twisted(data, dice)
-    return _mangled(json.dumps(data).encode("utf-8", "surrogatepass"), dice)
+        twisted(data, dice)
+    return mangled(json.dumps(data).encode("utf-8", "surrogatepass"), dice)
 
 
 def _job(folder: Path, dice: random.Random) -> str:
@@ -140,12 +140,12 @@ def _ledger(folder: Path, dice: random.Random) -> str:
     for _ in range(dice.randrange(1, 6)):
         entry = _entry()
         if dice.random() < 0.5:
-            entry["output"] = dice.choice((*_NAMES, "../victim.wav", str(victim)))
+            entry["output"] = dice.choice((*NAMES, "../victim.wav", str(victim)))
         for _ in range(dice.choice((0, 1, 2))):
-            _twisted(entry, dice)
+            twisted(entry, dice)
         lines += json.dumps(entry).encode("utf-8", "surrogatepass") + b"\n"
     (out / LEDGER).unlink(missing_ok=True)
-    (out / LEDGER).write_bytes(_mangled(lines, dice))
+    (out / LEDGER).write_bytes(mangled(lines, dice))
     before = {path: path.read_bytes() for path in folder.iterdir() if path.is_file()}
     list(output_statuses(out, verify=dice.random() < 0.5))
     len(Ledger(out))
@@ -164,12 +164,12 @@ def _receiver(folder: Path, dice: random.Random) -> str:
         lines = text.splitlines()
         at = dice.randrange(len(lines))
         key = lines[at].partition("=")[0].strip() or "x"
-        value = _odd(dice)
+        value = odd(dice)
         shown = "nan" if value is None else json.dumps(value) if not isinstance(value, float) else str(value)
         lines[at] = f"{key} = {shown}"
         text = "\n".join(lines)
     path = folder / "r.toml"
-    path.write_bytes(_mangled(text.encode("utf-8", "surrogatepass"), dice))
+    path.write_bytes(mangled(text.encode("utf-8", "surrogatepass"), dice))
     receiver = load_receiver(path)
     check_receiver(receiver)
     return _stays(receiver.rules.names, dice) or "receiver read"
@@ -223,9 +223,9 @@ def _stays(rules: Names, dice: random.Random) -> str:
     folder = Path("/out")
     clip = Clip(
         Path("/in/x.wav"),
-        dice.choice(_NAMES) + dice.choice(_NAMES),
-        speaker=dice.choice(_NAMES),
-        kind=dice.choice(_NAMES),
+        dice.choice(NAMES) + dice.choice(NAMES),
+        speaker=dice.choice(NAMES),
+        kind=dice.choice(NAMES),
     )
     name = output_name(clip, dice.choice((1, 7, 99_999)), rules)
     for one in (name, numbered(name, dice.choice((2, 1000)), rules)):
@@ -242,7 +242,7 @@ def _stays(rules: Names, dice: random.Random) -> str:
 KINDS: tuple[Callable[[Path, random.Random], str], ...] = (_job, _ledger, _receiver, _names)
 
 
-def _most_memory() -> float:
+def most_memory() -> float:
     """The most that this process ever had, MB."""
     return resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
 
@@ -259,7 +259,7 @@ def look_at(numbers: list[int], kinds: Sequence[Callable[[Path, random.Random], 
         for number in numbers:
             dice = random.Random(number)
             work = kinds[number % len(kinds)]
-            before, began = _most_memory(), time.perf_counter()
+            before, began = most_memory(), time.perf_counter()
             try:
                 said = work(Path(name), dice)
             except KittiwakeError as error:
@@ -267,7 +267,7 @@ def look_at(numbers: list[int], kinds: Sequence[Callable[[Path, random.Random], 
             except BaseException as error:
                 said = f"BAD: {type(error).__name__}: {error} in {work.__name__}"
             taken = time.perf_counter() - began
-            out.append((number, taken, _most_memory() - before, said))
+            out.append((number, taken, most_memory() - before, said))
     return out
 
 
@@ -295,7 +295,7 @@ def look_in_window(numbers: list[int]) -> list[Result]:
             wrong.clear()
             path = Path(name) / "j.kittiwake"
             path.write_bytes(broken_job(random.Random(number)))
-            before, began = _most_memory(), time.perf_counter()
+            before, began = most_memory(), time.perf_counter()
             try:
                 window.session.project.history.mark_clean()
                 opened = window.open_job(path)
@@ -306,7 +306,7 @@ def look_in_window(numbers: list[int]) -> list[Result]:
                 said = "job opened" if opened else "job refused"
             except Exception as error:
                 wrong.append(f"{type(error).__name__}: {error}")
-            grown = _most_memory() - before
+            grown = most_memory() - before
             out.append((number, time.perf_counter() - began, grown, f"BAD: {wrong[0]}" if wrong else said))
     window.shut_down()
     return out

@@ -40,12 +40,22 @@ from kittiwake.core.service.answers import error_of, known_answer, reply_of, ret
 from kittiwake.core.standin.machine import Held
 from kittiwake.core.standin.shelf import Shelf
 from kittiwake.core.watch.wish import check_ways, wishes
-from tests.fuzz_papers import _NAMES, Result, _mangled, _odd, _twisted, look_at
+from tests.fuzz_papers import NAMES, Result, look_at, mangled, odd, twisted
 from tests.sounds import speech_like
 
 
 def _seen(folder: Path) -> dict[Path, bytes]:
     return {path: path.read_bytes() for path in folder.rglob("*") if path.is_file()}
+
+
+def _three_recordings(folder: Path, rate: int, seconds: float) -> list[Path]:
+    import soundfile
+
+    folder.mkdir()
+    paths = [folder / f"gate {n}.wav" for n in range(3)]
+    for n, path in enumerate(paths):
+        soundfile.write(str(path), speech_like(rate, seconds, seed=n), rate, subtype="PCM_16")
+    return paths
 
 
 @cache
@@ -54,14 +64,7 @@ def _delivered() -> Path:
     from kittiwake.core.batch import BatchRequest, run_batch
 
     root = Path(tempfile.mkdtemp(prefix="kittiwake-fuzz-whole-"))
-    import soundfile
-
-    sources = []
-    for n in range(3):
-        path = root / "in" / f"gate {n}.wav"
-        path.parent.mkdir(exist_ok=True)
-        soundfile.write(str(path), speech_like(8000, 0.6, seed=n), 8000, subtype="PCM_16")
-        sources.append(path)
+    sources = _three_recordings(root / "in", 8000, 0.6)
     receiver = load_receiver("phone-menu")
     list(run_batch(sources, BatchRequest((receiver,), (root / "out",)), InProcess()))
     send(plan_of(items_in(root / "out", receiver), receiver, root / "out", root / "there"))
@@ -82,11 +85,11 @@ def _delivery(folder: Path, dice: random.Random) -> str:
     for entry in entries:
         entry["into"] = entry["into"].replace(str(_delivered()), str(root))
         if dice.random() < 0.5:
-            entry["name"] = dice.choice((*_NAMES, "../victim.wav", str(victim), "somebody's.wav"))
+            entry["name"] = dice.choice((*NAMES, "../victim.wav", str(victim), "somebody's.wav"))
         for _ in range(dice.choice((0, 1, 2))):
-            _twisted(entry, dice)
+            twisted(entry, dice)
         lines += json.dumps(entry).encode("utf-8", "surrogatepass") + b"\n"
-    (root / "out" / RECORD).write_bytes(_mangled(lines, dice))
+    (root / "out" / RECORD).write_bytes(mangled(lines, dice))
     list(all_delivered(root / "out"))
     delivered_in(root / "out")
     copies_in(root / "out")
@@ -121,10 +124,10 @@ def _answers(folder: Path, dice: random.Random) -> str:
     for _ in range(3):
         one = json.loads(json.dumps(entry))
         for _ in range(dice.choice((0, 1, 2))):
-            _twisted(one, dice)
+            twisted(one, dice)
         lines += json.dumps(one).encode("utf-8", "surrogatepass") + b"\n"
     path.unlink(missing_ok=True)
-    path.write_bytes(_mangled(lines, dice))
+    path.write_bytes(mangled(lines, dice))
     kept = Answers(path)
     request: Any = type("Request", (), {"sha256": "0", "sent": "", "sound_seconds": 1.0})()
     if (known := kept.get("a")) is not None:
@@ -144,11 +147,11 @@ def _answers(folder: Path, dice: random.Random) -> str:
     )
     for _ in range(3):
         one = json.loads(json.dumps({**entry, "error": "no"}))
-        _twisted(one, dice)
+        twisted(one, dice)
         reply = reply_of(one, service)
         json.dumps([reply.text, reply.confidence, reply.words], allow_nan=False).encode()
-        error_of(_mangled(json.dumps(one).encode("utf-8", "surrogatepass"), dice), service)
-        retry_after(str(_odd(dice)))
+        error_of(mangled(json.dumps(one).encode("utf-8", "surrogatepass"), dice), service)
+        retry_after(str(odd(dice)))
     return "answers read"
 
 
@@ -190,7 +193,7 @@ def _table(folder: Path, dice: random.Random) -> str:
     if ending == ".xlsx":
         parts = json.loads(data)
         name = dice.choice(list(parts))
-        text = _mangled(parts[name].encode(), dice)
+        text = mangled(parts[name].encode(), dice)
         # Numbers of cells and rows are where a sheet lies about its size.
         if dice.random() < 0.4:
             text = text.replace(
@@ -200,9 +203,9 @@ def _table(folder: Path, dice: random.Random) -> str:
         with zipfile.ZipFile(packed, "w", zipfile.ZIP_DEFLATED) as archive:
             for one, content in parts.items():
                 archive.writestr(one, text if one == name else content)
-        data = packed.getvalue() if dice.random() < 0.6 else _mangled(packed.getvalue(), dice)
+        data = packed.getvalue() if dice.random() < 0.6 else mangled(packed.getvalue(), dice)
     else:
-        data = _mangled(data, dice)
+        data = mangled(data, dice)
         if dice.random() < 0.3:
             data = data.decode("utf-8", "replace").encode(
                 dice.choice(("utf-16", "utf-8-sig", "latin-1", "utf-32")), "replace"
@@ -217,14 +220,8 @@ def _table(folder: Path, dice: random.Random) -> str:
 @cache
 def _corpus() -> tuple[Path, tuple[Row, ...]]:
     root = Path(tempfile.mkdtemp(prefix="kittiwake-fuzz-corpus-"))
-    import soundfile
-
-    rows = []
-    for n in range(3):
-        path = root / "in" / f"c{n}.wav"
-        path.parent.mkdir(exist_ok=True)
-        soundfile.write(str(path), speech_like(16_000, 1.0, seed=n), 16_000, subtype="PCM_16")
-        rows.append(Row(path, f"c{n}", f"Line {n}", f"s{n}", "en"))
+    paths = _three_recordings(root / "in", 16_000, 1.0)
+    rows = [Row(path, f"c{n}", f"Line {n}", f"s{n}", "en") for n, path in enumerate(paths)]
     *_, last = build(rows, Findings(), Wish(load_receiver("corpus")), root / "out", "c", InProcess())
     assert isinstance(last, Built)
     return root, tuple(rows)
@@ -247,7 +244,7 @@ def _state(folder: Path, dice: random.Random) -> str:
             for _ in range(dice.choice((1, 2, 4))):
                 table = dice.choice(tables)
                 column = dice.choice([row[1] for row in base.execute(f"PRAGMA table_info({table})")])
-                value = _odd(dice)
+                value = odd(dice)
                 if isinstance(value, list | dict):
                     value = json.dumps(value)
                 if isinstance(value, int) and abs(value) >= 2**63:
@@ -279,8 +276,8 @@ def _message(folder: Path, dice: random.Random) -> str:
     listener = Listener(folder / "sockets")
     try:
         message = {"paths": ["/tmp/a.wav"], "token": "x"}
-        _twisted(message, dice)
-        data = _mangled(json.dumps(message).encode("utf-8", "surrogatepass"), dice) + dice.choice(
+        twisted(message, dice)
+        data = mangled(json.dumps(message).encode("utf-8", "surrogatepass"), dice) + dice.choice(
             (b"\n", b"\n", b"", b"\n\n")
         )
         with socket.socket(socket.AF_UNIX, socket.SOCK_STREAM) as line:
@@ -304,14 +301,14 @@ def _watched(folder: Path, dice: random.Random) -> str:
     one = {"path": str(folder / "in"), "receivers": ["phone-menu"], "into": str(folder / "out")}
     folders = [dict(one), {**one, "path": str(folder / "other")}]
     for _ in range(dice.choice((0, 1, 2))):
-        _twisted(folders, dice)
+        twisted(folders, dice)
     text = "".join(
         "[[folder]]\n" + "".join(f"{key} = {json.dumps(value)}\n" for key, value in entry.items())
         if isinstance(entry, dict)
         else f"folder = {json.dumps(entry)}\n"
         for entry in folders
     )
-    path.write_bytes(_mangled(text.encode("utf-8", "surrogatepass"), dice))
+    path.write_bytes(mangled(text.encode("utf-8", "surrogatepass"), dice))
     check_ways(wishes(path))
     return "watched folders read"
 
@@ -330,8 +327,8 @@ def _shelf(folder: Path, dice: random.Random) -> str:
     shelf.keep(box)
     entry = json.loads((box / "held.jsonl").read_text())
     for _ in range(dice.choice((0, 1, 3))):
-        _twisted(entry, dice)
-    (box / "held.jsonl").write_bytes(_mangled(json.dumps(entry).encode("utf-8", "surrogatepass") + b"\n", dice))
+        twisted(entry, dice)
+    (box / "held.jsonl").write_bytes(mangled(json.dumps(entry).encode("utf-8", "surrogatepass") + b"\n", dice))
     shelf = Shelf(10_000, 5)
     shelf.restore(box, hand)
     shelf.keep(box)

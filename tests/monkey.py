@@ -286,11 +286,7 @@ class Monkey:
             for name, page in (("script", bench.built("script")), ("phone", bench.built("phone")))
             if page is not None
         ]
-        kept = [
-            key
-            for key, machine in bench.stand_ins._machines.items()
-            if getattr(machine, "shelf", None) and machine.shelf.files
-        ]
+        kept = bench.stand_ins.holding()
         if left or kept or project.outputs.records or project.facts or self.window.maker.busy:
             self._note(
                 f"a new job holds pages {left}, machines {kept}, {len(project.outputs.records)} outputs, {len(project.facts)} facts"

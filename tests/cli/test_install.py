@@ -73,11 +73,11 @@ class Files(FolderCase):
 
     def test_appstream_data_pass_its_checker_without_warning(self) -> None:
         (metainfo,) = (self.folder / "share/metainfo").iterdir()
-        told = checked("appstreamcli", "validate", "--no-net", "--pedantic", metainfo)
+        output = checked("appstreamcli", "validate", "--no-net", "--pedantic", metainfo)
         # There is no page in the net, and so none is named, which later versions of the checker warn of.
-        found = [line for line in told.splitlines() if line.startswith(("W: ", "E: "))]
+        found = [line for line in output.splitlines() if line.startswith(("W: ", "E: "))]
         self.assertEqual([line for line in found if "url-homepage-missing" not in line], [])
-        self.assertTrue("successful" in told or found, told)
+        self.assertTrue("successful" in output or found, output)
 
     def test_manual_pages_pass_their_checker_and_there_is_one_for_each_verb(self) -> None:
         pages = sorted((self.folder / "share/man/man1").iterdir())

@@ -39,7 +39,7 @@ def facts_verb(paths: tuple[Path, ...], stated: Any, stream: int | None, as_json
             emit(facts.to_dict())
         else:
             say(facts_in_words(facts))
-    say_suspicions(folders, as_json)
+    say_suspicions(folders, emit if as_json else None)
     leave(good)
 
 
@@ -90,7 +90,7 @@ def fit_verb(
                 emit({"path": str(facts.path), "receiver": receiver.slug, **fit.to_dict()})
             else:
                 say(fit_in_words(facts.path, receiver, fit))
-    suspected = say_suspicions(folders, as_json)
+    suspected = say_suspicions(folders, emit if as_json else None)
     if suspected and strict:
         good = False
         verdicts.add("warning")

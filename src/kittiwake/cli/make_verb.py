@@ -167,7 +167,7 @@ def _made(
         sys.exit(1)
     # What was stated is not doubted, and where nothing is new it was said before.
     if any(sources.values()) and not stop.is_set() and may_be_suspected(parts[0][1]):
-        suspected = suspect_in_mixed_folders(sources, as_json, doubts)
+        suspected = suspect_in_mixed_folders(sources, doubts.append if as_json else None)
     done = sum(counts.values())
     if as_json:
         emit(
@@ -214,22 +214,31 @@ def _executor(found: Found, request: Any, workers: int | None, on: str, stack: c
 
 def _dry_run(found: Found, parts: list[tuple[Sequence[Path], Any]], strict: bool, as_json: bool) -> NoReturn:
     """What would be made, and nothing of it."""
-    from .suspected import may_be_suspected, suspect_in_mixed_folders
+    from .suspected import say_suspicions
 
-    verdicts = set().union(*(_would_make(some, request, strict, as_json) for some, request in parts))
-    if may_be_suspected(parts[0][1]):
-        doubts: list[dict[str, Any]] = []
-        suspected = suspect_in_mixed_folders((source for some, _ in parts for source in some), as_json, doubts)
-        if doubts:
-            emit({"summary": True, "rates": doubts})
-        verdicts |= {"warning"} if suspected and strict else set()
+    voices: dict[Path, list[Any]] = {}
+    verdicts = set().union(*(_would_make(some, request, strict, as_json, voices) for some, request in parts))
+    doubts: list[dict[str, Any]] = []
+    if say_suspicions(voices, doubts.append if as_json else None) and strict:
+        verdicts.add("warning")
+    if doubts:
+        emit({"summary": True, "rates": doubts})
     leave(not verdicts and found.whole, undecided=verdicts == {"decide"} and found.whole)
 
 
-def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool) -> set[str]:
-    """Say what would come of each; the verdicts of those that would not be made."""
+def _would_make(
+    found: Sequence[Path], request: Any, strict: bool, as_json: bool, voices: dict[Path, list[Any]]
+) -> set[str]:
+    """Say what would come of each; the verdicts of those that would not be made.
+
+    Parameters
+    ----------
+    voices : gets the voiceprints of each folder, to compare their rates by.
+    """
     from ..core.batch.naming import Naming
+    from ..core.fit.suspicion import Voiceprint
     from ..core.make.ledger import Ledger
+    from .suspected import may_be_suspected
     from .words import would_make_in_words
 
     namings = [
@@ -237,9 +246,11 @@ def _would_make(found: Sequence[Path], request: Any, strict: bool, as_json: bool
         for receiver, folder in zip(request.receivers, request.folders, strict=True)
     ]
     refused: set[str] = set()
-    for facts, *names in zip(
-        common.look(found, request.stated, request.stream, remedies=request.remedies), *namings, strict=True
-    ):
+    doubted = may_be_suspected(request)
+    looking = common.look(found, request.stated, request.stream, remedies=request.remedies, pitch=doubted)
+    for facts, *names in zip(looking, *namings, strict=True):
+        if doubted and (voice := Voiceprint.of(facts)):
+            voices.setdefault(facts.path.parent, []).append(voice)
         for receiver, folder, name in zip(request.receivers, request.folders, names, strict=True):
             _, fit = common.planned(facts, receiver, request.true_rate, request.remedies)
             ready = common.is_good(fit, strict) and bool(name.stem)

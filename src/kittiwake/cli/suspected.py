@@ -3,39 +3,33 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from pathlib import Path
 from typing import Any
 
 from ..core.disk.text import printable
 from ..core.model.units import format_hz
 from ..words import in_words, tr
-from .common import emit, look, say
+from .common import look, say
 
 _MOST = 32  # recordings of a folder that are looked at once more, unasked
 _FEWEST = 4  # recordings of a folder: fewer say nothing of each other
 
 
-def say_suspicions(
-    folders: Mapping[Path, Sequence[Any]], as_json: bool, summed: list[dict[str, Any]] | None = None
-) -> int:
-    """Of voiceprints by folder; how many are suspected.
+#: Gets what is said of a recording, or of a folder, as JSON has it; None where it is to be said in words.
+Row = Callable[[dict[str, Any]], object] | None
 
-    Parameters
-    ----------
-    summed : gets what would be a line of JSON each, for a summary.
-    """
+
+def say_suspicions(folders: Mapping[Path, Sequence[Any]], row: Row) -> int:
+    """Of voiceprints by folder; how many are suspected."""
     from ..core.fit.suspicion import suspicions
 
     count = 0
     for voices in folders.values():
         for path, problem in suspicions(voices).items():
             count += 1
-            told = {"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message}
-            if summed is not None and as_json:
-                summed.append(told)
-            elif as_json:
-                emit(told)
+            if row is not None:
+                row({"path": str(path), "ok": True, "suspicion": problem.code, "message": problem.message})
             else:
                 say(
                     tr(
@@ -48,7 +42,7 @@ def say_suspicions(
     return count
 
 
-def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool, summed: list[dict[str, Any]]) -> int:
+def suspect_in_mixed_folders(sources: Iterable[Path], row: Row) -> int:
     """Look once more at the folders of these sources in which rates differ, since only there a false one shows; how many are suspected. Of a large folder
     it is only said that rates differ: to compare its voices takes as long as making them.
     """
@@ -64,16 +58,16 @@ def suspect_in_mixed_folders(sources: Iterable[Path], as_json: bool, summed: lis
         if len(rates) < 2:
             continue
         if len(near) > _MOST:
-            _say_rates(folder, rates, as_json, summed)
+            _say_rates(folder, rates, row)
             continue
         voices = (Voiceprint.of(facts) for facts in look(near, pitch=True))
         folders[folder] = [voice for voice in voices if voice]
-    return say_suspicions(folders, as_json, summed)
+    return say_suspicions(folders, row)
 
 
-def _say_rates(folder: Path, rates: Counter[int], as_json: bool, summed: list[dict[str, Any]]) -> None:
-    if as_json:
-        summed.append({"folder": str(folder), "rates": {str(rate): count for rate, count in rates.most_common()}})
+def _say_rates(folder: Path, rates: Counter[int], row: Row) -> None:
+    if row is not None:
+        row({"folder": str(folder), "rates": {str(rate): count for rate, count in rates.most_common()}})
         return
     counts = ", ".join(f"{count:,} × {in_words(format_hz(rate))}" for rate, count in rates.most_common(4))
     say(

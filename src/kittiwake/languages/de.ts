@@ -5813,8 +5813,8 @@
   </message>
   <message>
    <location filename="../core/make/messages.py" />
-   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
-   <translation>Spitzen kamen bei {came} heraus; alles wurde um {loss:.2f} dB gesenkt.</translation>
+   <source>Peaks came out at {peak}; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Spitzen kamen bei {peak} heraus; alles wurde um {loss:.2f} dB gesenkt.</translation>
   </message>
   <message>
    <location filename="../core/make/messages.py" />
@@ -14889,11 +14889,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/door.py" />
-   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
-   <translation>{name} enthält Text, keinen Ton, und wurde weggelassen. Allein hinzugefügt, kommen die Zeilen ins Skript.</translation>
-  </message>
-  <message>
-   <location filename="../ui/door.py" />
    <source>That is on the board already.</source>
    <translation>Das ist schon in der Übersicht.</translation>
   </message>
@@ -14901,6 +14896,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/door.py" />
    <source>Looking through {name} …</source>
    <translation>{name} wird durchsucht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
+   <translation>{name} enthält Text, keinen Ton, und wurde weggelassen. Allein hinzugefügt, kommen die Zeilen ins Skript.</translation>
   </message>
   <message>
    <location filename="../ui/door.py" />

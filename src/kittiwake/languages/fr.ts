@@ -5813,8 +5813,8 @@
   </message>
   <message>
    <location filename="../core/make/messages.py" />
-   <source>Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.</source>
-   <translation>Des crêtes sortaient à {came} ; tout a été baissé de {loss:.2f} dB.</translation>
+   <source>Peaks came out at {peak}; all of it was brought down by {loss:.2f} dB.</source>
+   <translation>Des crêtes sortaient à {peak} ; tout a été baissé de {loss:.2f} dB.</translation>
   </message>
   <message>
    <location filename="../core/make/messages.py" />
@@ -14889,11 +14889,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/door.py" />
-   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
-   <translation>{name} contient du texte, pas de son, et a été laissé de côté. Ajouté seul, ses lignes vont dans le script.</translation>
-  </message>
-  <message>
-   <location filename="../ui/door.py" />
    <source>That is on the board already.</source>
    <translation>C’est déjà sur le tableau.</translation>
   </message>
@@ -14901,6 +14896,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/door.py" />
    <source>Looking through {name} …</source>
    <translation>Exploration de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/door.py" />
+   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
+   <translation>{name} contient du texte, pas de son, et a été laissé de côté. Ajouté seul, ses lignes vont dans le script.</translation>
   </message>
   <message>
    <location filename="../ui/door.py" />

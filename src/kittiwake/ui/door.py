@@ -65,6 +65,11 @@ class Door:
             script.read_into(self._window.context, lists[0])
             return
         files = [path for path in files if path not in lists]
+        if files and not self._window.session.project.add_sources(files):
+            self._window.status.say(tr("That is on the board already."))
+        if folders:
+            self._window.status.say(tr("Looking through {name} …", name=folders[0].name))
+            self._window.session.looker.search(folders)
         if lists:
             self._window.status.say(
                 tr(
@@ -72,11 +77,6 @@ class Door:
                     name=lists[0].name,
                 )
             )
-        if files and not self._window.session.project.add_sources(files):
-            self._window.status.say(tr("That is on the board already."))
-        if folders:
-            self._window.status.say(tr("Looking through {name} …", name=folders[0].name))
-            self._window.session.looker.search(folders)
 
     def take_in(self, urls: list[QUrl]) -> bool:
         """Put dropped files on the board, and say what was no file; whether there was any."""

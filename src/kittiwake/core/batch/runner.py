@@ -92,10 +92,7 @@ def _choose_ledgers(items: Sequence[Item], request: BatchRequest, executor: Exec
         return
     try:
         among = _path(items[0]).parent
-    except (
-        IndexError,
-        TypeError,
-    ):  # none, or drawn in order only, as those of a corpus, which has a folder of its own
+    except (IndexError, TypeError):  # none; or drawn in order only, as for a corpus, which has a folder of its own
         return
     if among in request.folders:
         keep_aside(among)

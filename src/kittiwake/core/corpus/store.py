@@ -263,9 +263,9 @@ class Store:
                 try:
                     if rest[0] and None in rest[:6]:
                         raise ValueError("half an output")
-                    told = tuple(sorted(traits_of(traits).items()))
+                    pairs = tuple(sorted(traits_of(traits).items()))
                     row = Row(
-                        path_of(path), own, text, who, language, told, clip_of(clip, path), stated_of(stated), heard
+                        path_of(path), own, text, who, language, pairs, clip_of(clip, path), stated_of(stated), heard
                     )
                     yield Entry(
                         row,

@@ -7,8 +7,10 @@ import hashlib
 import os
 from pathlib import Path
 
+from ...words import phrase
+from ..disk.journal import Journal
 from ..disk.place import write_whole
-from ..disk.private import FILE_MODE, private_folder
+from ..disk.private import private_folder
 
 LEDGER = ".kittiwake-made.jsonl"
 
@@ -46,7 +48,7 @@ def keep_aside(folder: Path) -> None:
         return
     with contextlib.suppress(OSError):
         place = private_folder(_state_folder() / "ledgers") / _name_aside(folder)
-        os.close(os.open(place, os.O_WRONLY | os.O_CREAT | os.O_CLOEXEC, FILE_MODE))
+        os.close(Journal(place, private=True).open(os.O_WRONLY | os.O_CREAT))
 
 
 def bring_back(folder: Path) -> None:
@@ -54,9 +56,11 @@ def bring_back(folder: Path) -> None:
 
     Raises
     ------
-    OSError, MakeError
+    MakeError : a run makes into the folder just now, or it cannot be written; then it stays where it is.
+    OSError
     """
     aside = ledger_path(folder)
     if aside.parent != folder:
-        write_whole(folder / LEDGER, aside.read_bytes())
-        aside.unlink()
+        with Journal(aside, private=True).locked(phrase("Another run is making into {folder}", folder=folder)):
+            write_whole(folder / LEDGER, aside.read_bytes())
+            aside.unlink()

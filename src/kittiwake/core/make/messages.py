@@ -25,11 +25,11 @@ def messages_of(settled: Settled, recipe: Recipe, behind: Decoded | None) -> tup
     # brought down for its level, not for peaks
     ranged = recipe.level_low is not None or recipe.level_high is not None
     if recipe.level == "leave" and recipe.gain_db == 0 and settled.gain_db < -0.005 and not ranged:
-        came = format_db(db(settled.peak))
+        peak = format_db(db(settled.peak))
         messages.append(
             phrase(
-                "Peaks came out at {came}; all of it was brought down by {loss:.2f} dB.",
-                came=came,
+                "Peaks came out at {peak}; all of it was brought down by {loss:.2f} dB.",
+                peak=peak,
                 loss=-settled.gain_db,
             )
             if over > 0

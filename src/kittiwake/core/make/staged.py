@@ -264,7 +264,7 @@ def _write(
         accepted,
         written.short_db if written else 0.0,
         written.peak if written else 0.0,
-        written.off_db - written.short_db if written else 0.0,
+        written.off_db if written and written.leaps else 0.0,
     )
     if before is not None and before.output != output.name:
         old = before  # the same name with another ending

@@ -36,6 +36,7 @@ _LOSSY_TRIES = 7
 #: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
 VOICES_FROM_HZ = 80.0
 _MOST_OFFSET = 0.8  # of what proof lets pass, that may be decoded where none was encoded
+_LEAPS_WITHIN_DB = 0.3  # of gain, within which a level goes from too soft to too loud
 _MISSED_DB = 0.9  # that a level may be off without a reason
 _CHANGED_DB = 3.0  # by which a codec makes something else of what is no voice
 _HEARD = 1e-4  # root mean square, nominal; what is softer has no level worth comparing
@@ -53,6 +54,7 @@ class Written:
     limited_db : by how much the limiter holds the highest peak down.
     peak : of what was encoded, nominal; 0 where nothing was measured of it.
     off_db : by how much what is decoded is below the level that was meant; negative above it.
+    leaps : whether it is off since no gain brings it nearer: the level leaps over the one that was meant.
     changed_db : by how much what is decoded is louder than what was encoded; negative where it is softer.
     swallows : whether a codec made for voices makes something else of what it was given, so that neither level nor offset are as meant.
     """
@@ -65,6 +67,7 @@ class Written:
     limited_db: float = 0.0
     peak: float = 0.0
     off_db: float = 0.0
+    leaps: bool = False
     swallows: bool = False
     changed_db: float = 0.0
 
@@ -167,9 +170,9 @@ def _finish(
     aim = replace(recipe, target_db=recipe.target_db + recipe.format.softer_db) if levelled else recipe
     settled = settle(spool, meter, aim)
     digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
-    behind = None
+    behind, leaps = None, False
     if recipe.format.lossy or recipe.ceiling_true is not None:
-        settled, behind, again = _settled_behind(spool, meter, recipe, aim, settled, part, progress, cancelled)
+        settled, behind, again, leaps = _settled_behind(spool, meter, recipe, aim, settled, part, progress, cancelled)
         digest, heard = again or (digest, heard)
     # Over all of the output, the silence in front included.
     rms = heard * math.sqrt((recipe.frames_out - recipe.lead) / recipe.frames_out)
@@ -189,7 +192,7 @@ def _finish(
     )
     return Written(
         digest, rms, settled.gain_db, messages, settled.short_db, settled.limited_db,
-        min(settled.limit, settled.peak * ratio(settled.gain_db)), behind.off_db if behind is not None else 0.0, swallows, changed,
+        min(settled.limit, settled.peak * ratio(settled.gain_db)), behind.off_db if behind is not None else 0.0, leaps, swallows, changed,
     )  # fmt: skip
 
 
@@ -199,6 +202,11 @@ class _Bracket:
 
     soft: float = -math.inf
     loud: float = math.inf
+
+    @property
+    def leaps(self) -> bool:
+        """Whether there is none: so near to each other, one is too soft and one too loud."""
+        return self.loud - self.soft < _LEAPS_WITHIN_DB
 
     def next_after(self, target: float, off: float) -> float:
         """The aim to try next, after ``target`` came out ``off`` below what is wanted (negative: above it)."""
@@ -219,10 +227,10 @@ def _settled_behind(
     part: Path,
     progress: Callable[[float], None] | None,
     cancelled: Callable[[], bool] | None,
-) -> tuple[Settled, Decoded, tuple[int | None, float] | None]:
+) -> tuple[Settled, Decoded, tuple[int | None, float] | None, bool]:
     """What counts is what is heard of a file, not what went into its encoder: it is decoded, and encoded once more with another gain or under another
-    ceiling, until what is decoded is at the level and under the ceiling, or as near as that comes. Returns how it was settled, what is decoded, and
-    what ``_encode`` gave the last time, if it was encoded again.
+    ceiling, until what is decoded is at the level and under the ceiling, or as near as that comes. Returns how it was settled, what is decoded,
+    what ``_encode`` gave the last time, if it was encoded again, and whether the level leaps over the wanted one.
     """
     again = None
     best: tuple[float, Recipe] | None = None
@@ -256,7 +264,7 @@ def _settled_behind(
             break
     # Short is what peaks keep it from, before the codec or behind it; what is too soft for another reason is not.
     by_peaks = recipe.level != "leave" and (settled.short_db > 0 or found.over_db > -_NEAR_DB)
-    return replace(settled, short_db=max(0.0, found.off_db) if by_peaks else 0.0), found, again
+    return replace(settled, short_db=max(0.0, found.off_db) if by_peaks else 0.0), found, again, bracket.leaps
 
 
 def _nearer(

@@ -38,5 +38,14 @@ class Cell:
         return self.delivered if self.delivered and self.state == "made" else self.state
 
     @property
+    def share_of_limit(self) -> float | None:
+        """How much of the bytes that the receiver allows a file it takes, as made or as planned; over 1 where that is too much. None where either is not
+        known.
+        """
+        limit = self.receiver.rules.limits.max_bytes
+        size = self.record.bytes if self.record and self.state == "made" else self.fit and self.fit.predicted_bytes
+        return size / limit if limit and size else None
+
+    @property
     def key(self) -> Key:
         return self.clip.id, self.receiver.slug

@@ -87,6 +87,19 @@ class Machine(Protocol):
         """Set it off: what is to be heard, or None where it holds nothing."""
 
 
+class WantsList(Machine, Protocol):
+    """A machine of a kind with ``lists``."""
+
+    def list_with(self, name: str, kind: str, size: int) -> bytes:
+        """The list of what it holds and of one file more, for whoever hands over a single one: nothing that it holds is dropped.
+
+        Parameters
+        ----------
+        kind : of the message that the file is; one that it does not know counts as the lowest.
+        size : bytes of the file.
+        """
+
+
 @dataclass(frozen=True, slots=True)
 class Kind:
     """A kind of machine. ``key`` is what receivers call it, ``name`` what people do.

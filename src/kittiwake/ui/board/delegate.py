@@ -171,11 +171,9 @@ def _cell_look(cell: Cell) -> _CellLook:
         word = tr("making {share:.0%}", share=share) if share else tr("waiting")
         return _CellLook(state, word, False, _numbers(cell), share, "making")
     warned = fit is not None and bool(fit.warnings) and state in ("as_is", "convert", "made", "stale")
-    limit = cell.receiver.rules.limits.max_bytes
-    size = cell.record.bytes if cell.record and state == "made" else fit and fit.predicted_bytes
-    used = round(min(1.0, size / limit), 3) if limit and size else 0.0
-    bar = "cannot" if limit and size and size > limit else "convert"
-    return _CellLook(cell.shown, WORDS[cell.shown], warned, _numbers(cell), used, bar)
+    used = cell.share_of_limit or 0.0
+    bar = "cannot" if used > 1 else "convert"
+    return _CellLook(cell.shown, WORDS[cell.shown], warned, _numbers(cell), round(min(1.0, used), 3), bar)
 
 
 _LEFT = Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter

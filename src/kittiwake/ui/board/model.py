@@ -303,15 +303,14 @@ class BoardModel(QAbstractTableModel):
         seconds = format_seconds(cell.fit.predicted_seconds)
         if not cell.fit.recipe:
             return f"{text}. {problems}"
-        limit = cell.receiver.rules.limits.max_bytes
-        now = cell.record.bytes if cell.record else cell.fit.predicted_bytes
+        share, limit = cell.share_of_limit, cell.receiver.rules.limits.max_bytes
         bar = (
             tr(
                 " The line below it: {used:.0%} of the {limit} that it may have.",
-                used=now / limit,
+                used=share,
                 limit=format_bytes(limit),
             )
-            if limit and now
+            if share is not None and limit is not None
             else ""
         )
         return f"{text}. {problems} {in_words(size)}, {in_words(seconds)}.{in_words(bar)}"

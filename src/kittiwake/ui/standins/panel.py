@@ -8,15 +8,16 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import TYPE_CHECKING, Any, TypeVar
+from typing import TYPE_CHECKING, Any, TypeVar, cast
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
+from ...core.deliver.manifest import JSONL
 from ...core.errors import reason_of
 from ...core.extensions import import_all
 from ...core.standin.link import Link
-from ...core.standin.machine import Kind, Machine, kinds
+from ...core.standin.machine import Kind, Machine, WantsList, kinds
 from ...words import in_words, tr
 from ..sentence import Sentence
 
@@ -122,6 +123,10 @@ class StandIns(QWidget):
             widget.setVisible(other == self.key)
         self.setVisible(bool(self.key))
 
+    def holding(self) -> list[str]:
+        """The kinds of machines that hold files."""
+        return [key for key, one in self._machines.items() if getattr(one, "shelf", None) and one.shelf.files]  # type: ignore[attr-defined]
+
     def hand(self, key: str, path: Path, message: str = "") -> str:
         """Hand a file to the machine of that kind; what is to be said of it, in words.
 
@@ -129,13 +134,11 @@ class StandIns(QWidget):
         ----------
         message : the kind of message, for a machine that wants a list of them first: it gets one.
         """
-        from ...core.standin.machines.paging import LIST, Paging
-
         kind, machine = kinds()[key], self.machine(key)
         try:
             data = path.read_bytes()
-            if isinstance(machine, Paging):
-                machine.hand(f"list{LIST}", machine.list_with(path.name, message, len(data)))
+            if kind.lists:
+                machine.hand(JSONL, cast(WantsList, machine).list_with(path.name, message, len(data)))
             taken = machine.hand(path.name, data)
         except OSError as error:
             return tr("{name} cannot be read: {reason_of}.", name=path.name, reason_of=reason_of(error))

@@ -89,12 +89,12 @@ def _nothing_nearer(it: Subject, peak: float, off: float, tolerance: float) -> b
 
 def _leaps_behind_codec(it: Subject, off: float, tolerance: float) -> bool:
     """Whether no gain brings it nearer: the level of what a codec makes of clicks and noises leaps over the wanted one, by less than the thresholds of
-    P.56 are apart. Making tried, and said so.
+    P.56 are apart. Making found a gain that makes it too soft beside one that makes it too loud.
     """
     promise = it.promise
-    if promise is None or not it.lossy or not promise.off_db:
+    if promise is None or not it.lossy or not promise.leap_db:
         return False
-    return abs(off + promise.off_db) <= tolerance / 2 and abs(off) <= _LEAP_DB
+    return abs(off + promise.leap_db) <= tolerance / 2 and abs(off) <= _LEAP_DB
 
 
 def _slack(it: Subject, target: float) -> float:

@@ -39,7 +39,8 @@ class Promise:
     limited_db : by how much a limiter holds the highest peak down.
     short_db : by how much the level stays under what was wanted, since peaks allow no more.
     peak : of what was encoded, nominal; 0 where that was not measured.
-    off_db : by how much it came out below the level that was wanted behind a codec (negative: above it), after every nearer gain was tried.
+    leap_db : by how much it came out below the level that was wanted (negative: above it) behind a codec where that leaps over it: one gain makes it too
+        soft, and one hardly higher too loud. 0 where it does not.
     accepted : codes of problems that a person lives with.
     """
 
@@ -51,7 +52,7 @@ class Promise:
     accepted: tuple[str, ...] = ()
     short_db: float = 0.0
     peak: float = 0.0
-    off_db: float = 0.0
+    leap_db: float = 0.0
 
 
 @dataclass

@@ -58,13 +58,6 @@ class Paging:
         return self.held
 
     def list_with(self, name: str, kind: str, size: int) -> bytes:
-        """The list of what it holds and of one message more, for whoever hands over a single file: nothing that it holds is dropped.
-
-        Parameters
-        ----------
-        kind : of the message; one that it does not know counts as the lowest.
-        size : bytes of its file.
-        """
         entries = {
             one: {"file": one, "kind": self.kinds[one], "bytes": self._sizes.get(one, 0)}
             for one in self.kinds
