@@ -12,7 +12,7 @@ import soxr
 from kittiwake.core.corpus.bands import Bands
 from kittiwake.core.corpus.doubles import doubles
 from kittiwake.core.corpus.likeness import Likeness, likeness_of
-from tests.sounds import REAL, Signal
+from tests.sounds import REAL, Signal, at_tempo
 
 RATE = 16_000
 
@@ -52,6 +52,12 @@ class DoublesTest(unittest.TestCase):
         ]
         found = doubles([*(like(clip) for clip in self.clips), *planted, None, like(np.zeros(RATE, np.float32))])
         self.assertEqual({(0, 5), (1, 6), (2, 7), (3, 8)}, {(one.one, one.other) for one in found})
+
+    def test_a_copy_that_was_made_faster_or_slower_is_found(self) -> None:
+        some = [like(clip) for clip in self.clips]
+        some += [like(at_tempo(self.clips[0], RATE, 1.03)), like(at_tempo(self.clips[4], RATE, 0.97))]
+        found = {(one.one, one.other) for one in doubles(some)}
+        self.assertEqual({(0, 5), (4, 6)}, found)
 
     def test_many_copies_of_one_are_all_tied_together(self) -> None:
         one, other = like(self.clips[0]), like(self.clips[4])

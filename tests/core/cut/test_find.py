@@ -85,6 +85,16 @@ class TestReading(FolderCase):
                 lost.append(max(0, here[0][0] - start, stop - here[-1][1]) / soft.rate if here else 9.0)
             self.assertLess(np.percentile(lost, 90), most, below)
 
+    def test_what_is_soft_as_a_whole_is_found_as_what_is_loud(self) -> None:
+        """Nothing about a recording changes with its level, down to where 24 bits end."""
+        sound, rate = self.reading.in_room(45), self.reading.rate
+        loud = find_speech(activity(sound, rate)).speech
+        for down in (10, 20, 29):
+            soft = find_speech(activity(sound * np.float32(10 ** (-down / 20)), rate)).speech
+            self.assertEqual(len(loud), len(soft), down)
+            apart = np.abs(np.subtract(loud, soft)).max(axis=1) / rate
+            self.assertLess(np.percentile(apart, 90), 0.021, down)
+
     def test_two_lines_with_a_breath_between_are_two(self) -> None:
         rate = self.reading.rate
         dice = np.random.default_rng(4)

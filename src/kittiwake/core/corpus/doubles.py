@@ -1,4 +1,4 @@
-"""Clips that hold the same recording, also in another codec, at another level or rate, or a little later."""
+"""Clips that hold the same recording, also in another codec, at another level, rate or speed, or a little later."""
 
 from __future__ import annotations
 
@@ -10,12 +10,13 @@ from typing import IO, Any, NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from .likeness import Likeness, unlike
+from .likeness import Likeness, beside, ends_of, unlike
 
 SAME = 0.25  # share of bits that may differ in the worst half second; chosen on one half of the voices
 _NEAR = 0.36  # of those around a key, or two clips are not looked at closer
 _AROUND = (-8, 24)  # prints
 _NEAR_AT_ENDS, _END = 0.4, 16  # the same of so many prints at both ends
+_FASTER = 0.06  # share of its length by which a copy may be shorter or longer
 _ROWS = 1 << 15
 _PART = 1 << 18  # looks for keys at a time, so that memory stays flat
 _REMEMBERED = 100_000  # pairs that are not looked at again, should they turn up by another key
@@ -37,16 +38,19 @@ def doubles(clips: Iterable[Likeness | None]) -> list[Double]:
     """
     index = _Index(clips)
     found: dict[tuple[int, int], float] = {}
-    looked: set[tuple[int, int, int]] = set()
+    looked: set[tuple[int, int, int, int]] = set()
     for pairs in index.candidates():
-        for one, other, shift in pairs.tolist():
-            if (one, other) in found or (one, other, shift) in looked:
+        for one, other, shift, faster in pairs.tolist():
+            if (one, other) in found or (one, other, shift, faster) in looked:
                 continue
             if len(looked) > _REMEMBERED:
                 looked.clear()
-            looked.add((one, other, shift))
+            looked.add((one, other, shift, faster))
             # What was found at one shift may be found at its neighbour too, and better.
-            apart = min(unlike(index.clip(one), index.clip(other), shift + d) for d in (-1, 0, 1))
+            speeds = (faster - 1, faster, faster + 1) if faster else (0,)
+            apart = min(
+                unlike(index.clip(one), index.clip(other), shift + d, speed) for d in (-1, 0, 1) for speed in speeds
+            )
             if apart <= SAME:
                 found[one, other] = apart
     return [Double(one, other, round(apart, 4)) for (one, other), apart in sorted(found.items())]
@@ -67,8 +71,9 @@ class _Index:
                 continue
             counts.append(len(clip.prints))
             many.append(len(clip.keys))
-            first.append(int(np.argmax(clip.lively)))
-            last.append(len(clip.lively) - int(np.argmax(clip.lively[::-1])))
+            begin, end = ends_of(clip)
+            first.append(begin)
+            last.append(end)
             sounding.append(int(clip.lively.sum()))
             prints.write(clip.prints.astype(np.uint16).tobytes())
             lively.write(clip.lively.astype(np.uint8).tobytes())
@@ -91,7 +96,7 @@ class _Index:
         )
 
     def candidates(self) -> Iterator[NDArray[np.int64]]:
-        """Rows of (one, other, by how many prints one is later), of clips that are alike around a key."""
+        """Rows of (one, other, by how many prints one is later, by how many the other is shorter), of clips that are alike around a key."""
         parts = max(1, -(-4 * len(self._keys) // _PART))
         for part in range(parts):
             keys, at = self._probes(part, parts)
@@ -125,9 +130,40 @@ class _Index:
             some = some[self._apart(some, some[:, 3], _AROUND) <= _NEAR]
             # Two that share a word are alike there; doubles are alike at both ends.
             begin, end = self._overlap(some)
-            some = some[self._apart(some, begin, (0, _END)) <= _NEAR_AT_ENDS]
-            begin, end = self._overlap(some)
-            yield some[self._apart(some, end, (-_END, 0)) <= _NEAR_AT_ENDS, :3]
+            alike = self._apart(some, begin, (0, _END)) <= _NEAR_AT_ENDS
+            alike[alike] = self._apart(some[alike], end[alike], (-_END, 0)) <= _NEAR_AT_ENDS
+            yield np.column_stack([some[alike, :3], np.zeros(int(alike.sum()), np.int64)])
+            yield self._at_other_speeds(some[~alike])
+
+    def _at_other_speeds(self, rows: NDArray[np.int64]) -> NDArray[np.int64]:
+        """Of clips that are alike around a key but not at both ends: those that are, if one is as much faster as it is shorter."""
+        one, other = rows[:, 0], rows[:, 1]
+        begin, end = self._first[one], self._last[one]
+        shift = begin - self._first[other]
+        faster = (end - begin) - (self._last[other] - self._first[other])
+        # A print either way is nothing; and at that speed the key must lie where it was found.
+        could = (np.abs(faster) >= 2) & (np.abs(faster) <= _FASTER * (end - begin))
+        could &= np.abs(beside(rows[:, 3], shift, faster, begin, end) - (rows[:, 3] - rows[:, 2])) <= 2
+        moved = np.column_stack([one, other, shift, faster])[could]
+        begin, end = begin[could], end[could]
+        moved = moved[self._near_at(moved, begin, 0, (0, _END))]
+        begin, end = self._first[moved[:, 0]], self._last[moved[:, 0]]
+        moved = moved[self._near_at(moved, end, 1, (-_END, 0))]
+        _, first = np.unique(moved, axis=0, return_index=True)
+        return moved[first]
+
+    def _near_at(
+        self, rows: NDArray[np.int64], places: NDArray[np.int64], ended: int, around: tuple[int, int]
+    ) -> NDArray[np.bool_]:
+        """Whether they are alike at an end, a print earlier or later: before the other has become any faster, or when it has ``ended``."""
+        shifted = rows.copy()
+        shifted[:, 2] += ended * rows[:, 3]
+        tries = []
+        for d in (-1, 0, 1):
+            at = shifted.copy()
+            at[:, 2] += d
+            tries.append(self._apart(at, places, around))
+        return np.min(tries, axis=0) <= _NEAR_AT_ENDS if len(rows) else np.zeros(0, bool)
 
     def _overlap(self, rows: NDArray[np.int64]) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
         """Where the sound of both begins, and ends, in prints of the first."""

@@ -5,7 +5,7 @@ After Haitsma and Kalker, *A highly robust audio fingerprinting system* (ISMIR 2
 
 from __future__ import annotations
 
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -118,21 +118,36 @@ def _keys(
     return np.asarray(keys, np.uint32), np.uint32(1) << weak, best.astype(np.uint16)
 
 
-def unlike(one: Likeness, other: Likeness, shift: int) -> float:
-    """Share of bits that differ in the worst 0.4 s, where ``other`` lies ``shift`` prints later; 1 where they hardly overlap.
+def unlike(one: Likeness, other: Likeness, shift: int, faster: int = 0) -> float:
+    """Share of bits that differ in the worst 0.4 s, where ``other`` begins ``shift`` prints later and, made faster (or slower, where negative), ends
+    ``faster`` prints earlier than that; 1 where they hardly overlap.
 
     This is what separates two clips that share all but a word.
     """
-    a, b = max(0, shift), max(0, -shift)
-    count = min(len(one.prints) - a, len(other.prints) - b)
-    if count <= 0:
+    places = np.arange(len(one.prints))
+    theirs = beside(places, shift, faster, *ends_of(one))
+    inside = (theirs >= 0) & (theirs < len(other.prints))
+    if not inside.any():
         return 1.0
-    either = one.lively[a : a + count] & other.lively[b : b + count]
+    places, theirs = places[inside], theirs[inside]
+    either = one.lively[places] & other.lively[theirs]
     # What is left over at either end must be silence.
     if either.sum() < 0.9 * max(one.lively.sum(), other.lively.sum()):
         return 1.0
-    differ = (one.prints[a : a + count] ^ other.prints[b : b + count])[either]
+    differ = (one.prints[places] ^ other.prints[theirs])[either]
     return max(_worst(differ, 16, 0.5), LOWER * _worst(differ & _LOW_BITS, _KEY_BITS, 0.3))
+
+
+def ends_of(one: Likeness) -> tuple[int, int]:
+    """Where its sound begins and ends, in prints."""
+    return int(np.argmax(one.lively)), len(one.lively) - int(np.argmax(one.lively[::-1]))
+
+
+def beside(places: NDArray[Any], shift: Any, faster: Any, first: Any, last: Any) -> NDArray[np.int64]:
+    """Prints of another clip that sound as those at ``places``: ``shift`` earlier at ``first``, and ``faster`` earlier still at ``last``."""
+    share = (places - first) / np.maximum(last - first, 1)
+    moved: NDArray[np.int64] = places - shift - np.rint(faster * share).astype(np.int64)
+    return moved
 
 
 def _worst(differ: NDArray[np.uint16], bits: int, seconds: float) -> float:

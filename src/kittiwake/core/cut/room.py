@@ -9,6 +9,8 @@ from numpy.typing import NDArray
 
 STEP = 0.005  # s, between two levels
 LEAST = -90.0  # dBFS; below that, silence is silence
+_SOFTEST = -110.0  # dBFS; the same of soft recordings, whose words end lower
+_WORDS_END = 72.0  # dB under the loudest of a recording, with room to spare
 _BLOCK = 0.5  # s
 _SHORT_BLOCK = 0.25  # s, which fits into a short pause
 _FAR_BELOW = 12.0  # dB under those who speak: somebody else, behind them
@@ -21,9 +23,18 @@ def floor_of(levels: NDArray[np.float32]) -> NDArray[np.float64]:
     quiet, at = _of_blocks(levels, _BLOCK, 20)
     reach = max(1, min(len(quiet), round(2 * _REACH / _BLOCK) | 1))
     # Of those, that which a tenth of the neighbourhood goes below.
-    room = np.maximum(mean_of(_tenth(quiet, reach), min(len(quiet), 9) | 1), LEAST)
+    room = np.maximum(mean_of(_tenth(quiet, reach), min(len(quiet), 9) | 1), _silence_of(levels))
     wide: NDArray[np.float64] = np.interp(np.arange(len(levels)), at, room)
     return wide
+
+
+def _silence_of(levels: NDArray[np.float32]) -> float:
+    """dBFS, below which silence is silence here: what is soft as a whole is no more silent for it."""
+    heard = levels[levels > _SOFTEST]
+    if not len(heard):
+        return LEAST
+    at = len(heard) - 1 - len(heard) // 100
+    return float(np.clip(np.partition(heard, at)[at] - _WORDS_END, _SOFTEST, LEAST))
 
 
 def background_of(

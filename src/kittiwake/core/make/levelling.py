@@ -189,6 +189,8 @@ def _wanted(first: Meter, recipe: Recipe) -> float:
         # What lies below the gate of loudness before the gain may lie above it afterwards.
         gain = _gain_to(target, target - (level if math.isfinite(level) else first.active), first)
         gain = target - round(target - gain, 3)
+    if recipe.level_low is None and recipe.level_high is None:
+        return gain
     into = recipe.into_range(first.active_after(gain))
     return _gain_to(first.active_after(gain) + into, gain + into, first, active=True) if into else gain
 
@@ -210,7 +212,7 @@ def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False)
             break
         gain += off
     for one in (gain, guess):
-        if max(abs(target - measure(one + aside)) for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)) < _CLOSE_DB + _ASIDE_DB:
+        if all(abs(target - measure(one + aside)) < _CLOSE_DB + _ASIDE_DB for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)):
             return one
     # It leaps where the thresholds come to lie otherwise: the nearest of all that do not lie beside a leap, over which the rounding of a format
     # would take it; and of those the one that was thought of first.

@@ -167,7 +167,8 @@ def _finish(
         )
     # Begun where most clips end, so that few are encoded twice.
     levelled = recipe.level not in ("leave", "peak") and recipe.level_low is None and recipe.level_high is None
-    aim = replace(recipe, target_db=recipe.target_db + recipe.format.softer_db) if levelled else recipe
+    softer = recipe.format.softer_db if levelled else 0.0
+    aim = replace(recipe, target_db=recipe.target_db + softer) if softer else recipe
     settled = settle(spool, meter, aim)
     digest, heard = _encode(spool, recipe, settled, part, progress, cancelled)
     behind, leaps = None, False

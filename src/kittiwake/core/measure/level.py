@@ -18,7 +18,7 @@ _LOT = 8192  # steps that are counted at a time
 _ROW = 128  # steps that are smoothed by one product
 _EACH, _MIDDLE = 4, 1  # steps of which the second stands for all when compared with the thresholds
 _LOWEST = -24
-_THRESHOLDS_DB = 20 * np.log10(2.0 ** np.arange(_LOWEST, 1))
+_THRESHOLDS_DB = [20 * math.log10(2.0**place) for place in range(_LOWEST, 1)]
 # What exceeds each threshold is counted at so many places to an octave and beyond both ends, which lie where the thresholds would lie under another
 # gain: so the level after a gain is known without measuring once more.
 _PARTS_LOG2, _BOTTOM, _TOP = 6, -34, 10
@@ -167,30 +167,34 @@ class ActiveLevel:
         short sound may be several dB another. Nothing more may be added afterwards.
         """
         self._finish()
-        if self._energy <= 0 or self._counts is None or not self._counts[1:].any():
+        if self._energy <= 0 or self._counts is None or not self._exceeding.item(0):
             return -math.inf
         if self._samples < HANGOVER * self._rate:
             # Too short to hold a pause, and for the smoothing to rise: all of it is active.
             return 20 * math.log10(self.rms) + gain_db
         if self._exact is not None:
             return self._exact.level_after(gain_db)
+        # Number by number, since this is asked for many gains; from where a threshold can lie within the margin of what all samples would make.
         octaves, part = self._place_of(-gain_db)
-        at = (np.arange(_LOWEST, 1) + octaves - _BOTTOM) * _PARTS + part
-        thresholds = _THRESHOLDS_DB + octaves * _OCTAVE_DB + 20 * math.log10(1 + part / _PARTS)
-        counts = np.minimum(self._exceeding[np.clip(at, 0, _BINS - 1)], self._samples)
-        used = counts.nonzero()[0]
-        if not len(used):
-            return -math.inf
-        levels = 10 * np.log10(self._energy / counts[used])
-        above = levels - thresholds[used]
-        below = (above <= MARGIN).nonzero()[0]
-        if not len(below):
-            # So short or so peaky that no threshold lies within the margin: the highest that was reached decides.
-            return float(levels[-1]) + gain_db
-        if below[0] == 0:
-            return float(levels[0]) + gain_db
-        high = int(below[0])
-        return _between(levels[high - 1], above[high - 1], levels[high], above[high]) + gain_db
+        moved = octaves * _OCTAVE_DB + 20 * math.log10(1 + part / _PARTS)
+        energy_db = 10 * math.log10(self._energy)
+        least = energy_db - 10 * math.log10(self._samples) - MARGIN - moved
+        first = min(max(math.floor((least - _THRESHOLDS_DB[0]) / _OCTAVE_DB) - 1, 0), len(_THRESHOLDS_DB) - 1)
+        lowest = (_LOWEST + octaves - _BOTTOM) * _PARTS + part
+        if not self._exceeding.item(min(max(lowest + first * _PARTS, 0), _BINS - 1)):
+            first = 0  # so peaky that no threshold that high is reached
+        level = above = -math.inf
+        for n, threshold in enumerate(_THRESHOLDS_DB[first:], first):
+            count = min(self._exceeding.item(min(max(lowest + n * _PARTS, 0), _BINS - 1)), self._samples)
+            if not count:
+                break
+            lower, above_lower = level, above
+            level = energy_db - 10 * math.log10(count)
+            above = level - threshold - moved
+            if above <= MARGIN:
+                return (_between(lower, above_lower, level, above) if n > first else level) + gain_db
+        # So short or so peaky that no threshold lies within the margin: the highest that was reached decides.
+        return level + gain_db
 
     @staticmethod
     def _place_of(shift_db: float) -> tuple[int, int]:

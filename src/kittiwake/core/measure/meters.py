@@ -91,12 +91,15 @@ class Meters:
             self.holes += int(bad.sum())
             columns = np.where(bad, np.float32(0), columns)
             energies = [float(np.dot(column, column)) for column in columns]
+        ones = _ones()[: columns.shape[1]] if columns.shape[1] <= BLOCK else np.ones(columns.shape[1], np.float32)
+        sums = [float(np.dot(column, ones)) for column in columns]
+        self._sums += sums
         peaks = self._extremes(columns)
         self._frames += columns.shape[1]
         self._energy += sum(energies)
         for column, clip, peak, power in zip(columns, self._clips, peaks, energies, strict=True):
             clip.add(column, peak, power)
-        plain = self._centred.without(columns)
+        plain = self._centred.without(columns, energies, sums)
         if plain is not columns:
             for name, energy in zip(self._own_names, energies, strict=True):
                 self._with_offset[name] = self._with_offset.get(name, 0.0) + energy
@@ -123,10 +126,7 @@ class Meters:
         return columns, middle, self._alone
 
     def _extremes(self, columns: Signals) -> list[float]:
-        """Peaks of a block by channel; means and extremes of the whole go on, and with a picture outline and spectrum."""
-        frames = columns.shape[1]
-        ones = _ones()[:frames] if frames <= BLOCK else np.ones(frames, np.float32)
-        self._sums += [float(np.dot(column, ones)) for column in columns]
+        """Peaks of a block by channel; extremes of the whole go on, and with a picture outline and spectrum."""
         if self._spectrum is not None:
             ends = self._outline.add(columns)
             self._spectrum.add(columns)

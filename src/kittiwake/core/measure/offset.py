@@ -4,6 +4,8 @@ both are off centre.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -20,20 +22,29 @@ class OffsetRemover:
         self._offset: NDArray[np.float32] | None = None  # [shape=(channels, 1)]
         self._asked = False
 
-    def without(self, block: NDArray[np.float32]) -> NDArray[np.float32]:
-        """The block without what is constant in the first one that is not silent; the very same where that is little beside the sound."""
+    def without(
+        self,
+        block: NDArray[np.float32],
+        energies: Sequence[float] | None = None,
+        sums: Sequence[float] | None = None,
+    ) -> NDArray[np.float32]:
+        """The block without what is constant in the first one that is not silent; the very same where that is little beside the sound.
+
+        Parameters
+        ----------
+        energies, sums : of the squares of each channel and of its samples, where they are known.
+        """
         if not self._asked:
-            self._look(block)
+            energies = [float(np.dot(side, side)) for side in block] if energies is None else energies
+            self._look(block, energies, block.sum(axis=1).tolist() if sums is None else sums)
         return block if self._offset is None else block - self._offset
 
-    def _look(self, block: NDArray[np.float32]) -> None:
+    def _look(self, block: NDArray[np.float32], energies: Sequence[float], sums: Sequence[float]) -> None:
         frames = block.shape[1]
-        energies = np.array([float(np.dot(side, side)) for side in block])
-        if not energies.any():
+        if not any(energies):
             return  # silence in front tells nothing
         self._asked = True
-        ones = np.ones(frames, np.float32)
-        means = np.array([float(np.dot(side, ones)) for side in block]) / frames
-        large = np.abs(means) > _LARGE * np.sqrt(energies / frames) + _NONE
+        means = np.array(sums) / frames
+        large = np.abs(means) > _LARGE * np.sqrt(np.array(energies) / frames) + _NONE
         if large.any():
             self._offset = np.where(large, means, 0.0).astype(np.float32)[:, None]

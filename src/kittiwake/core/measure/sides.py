@@ -74,7 +74,7 @@ class SidesMeter:
         size = max(1, round(_PART_S * self._rate))
         if (count := len(left) // size) and len(self._parts) < _PARTS_AT_MOST:
             rows = [side[: count * size].reshape(count, size) for side in (left, right)]
-            self._parts.append(np.array([np.einsum("ij,ij->i", row, row) for row in rows]) / size)
+            self._parts.append(np.array([np.vecdot(row, row) for row in rows], np.float64) / size)
         at = 0
         while at < len(left):
             stop = min(len(left), at + self._left)
