@@ -117,6 +117,11 @@ class _Bytes(click.ParamType[int]):
     metavar="SIZE",
     help="TAR archives of at most this size, in place of folders.",
 )
+@click.option(
+    "--no-loose",
+    is_flag=True,
+    help="With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.",
+)
 @click.option("--parquet", is_flag=True, help="Write the list as Parquet too.")
 @click.option(
     "--segments",
@@ -144,7 +149,7 @@ class _Bytes(click.ParamType[int]):
 def corpus_verb(
     paths: tuple[Path, ...], receiver: Any, into: Path | None, table: Path | None, pattern: str, texts_beside: bool, language: str,
     drop: tuple[Any, ...], flag: tuple[Any, ...], doubles: Any, shares: str, seed: str, balance: tuple[str, ...], splits: Path | None, shards: int,
-    parquet: bool, segments: str | None, heard: Path | None, gone: bool, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
+    no_loose: bool, parquet: bool, segments: str | None, heard: Path | None, gone: bool, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
 ) -> None:  # fmt: skip
     from ..core.corpus.heard import read_heard
     from ..core.corpus.row import Findings
@@ -153,6 +158,8 @@ def corpus_verb(
     from ..core.corpus.split import shares_of
     from ..core.corpus.wish import Wish
 
+    if no_loose and not shards:
+        raise click.UsageError(tr("--no-loose is about archives: say how large they may be, --shards 1GB."))
     if into is None and not preview:
         raise click.UsageError(tr("Say where the corpus goes: --into FOLDER."))
     stop = Event()
@@ -179,7 +186,7 @@ def corpus_verb(
             leave(True)
         assert into is not None
         wish = Wish(
-            receiver, drop, flag, doubles, shares_of(shares), seed, balance, _sides_of(splits), shards, parquet, gone,
+            receiver, drop, flag, doubles, shares_of(shares), seed, balance, _sides_of(splits), shards, parquet, gone, not no_loose,
         )  # fmt: skip
         good = _built(rows, findings, wish, into.absolute(), workers, on, stop, dry_run, as_json)
     except KittiwakeError as error:
@@ -340,10 +347,10 @@ def _tell(built: Any, wish: Any, as_json: bool) -> None:
                 hours=hours(packed.seconds[side]),
             )
         )
-    if packed and packed.shards:
+    if packed and packed.shards and wish.loose:
         say(
             tr(
-                "  The same clips lie loose in clips/ as well: the next run goes on from them, and makes them anew where that folder was deleted."
+                "  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then."
             )
         )
     for line in built.findings:

@@ -215,6 +215,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.</source>
+   <translation>Mit --shards: neben den Archiven keine einzelnen Clips lassen, was den halben Platz braucht; ein späterer Lauf macht alle neu.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>Write the list as Parquet too.</source>
    <translation>Die Liste auch als Parquet schreiben.</translation>
   </message>
@@ -252,6 +257,11 @@
    <location filename="../cli/corpus_verb.py" />
    <source>Measure and make on the Dask cluster whose scheduler is there.</source>
    <translation>Auf dem Dask-Cluster messen und machen, dessen Scheduler dort ist.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>--no-loose is about archives: say how large they may be, --shards 1GB.</source>
+   <translation>--no-loose betrifft Archive: Sagen Sie, wie groß sie sein dürfen, --shards 1GB.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -317,8 +327,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>  The same clips lie loose in clips/ as well: the next run goes on from them, and makes them anew where that folder was deleted.</source>
-   <translation>  Dieselben Clips liegen auch einzeln in clips/: Der nächste Lauf geht von ihnen aus und macht sie neu, wo dieser Ordner gelöscht wurde.</translation>
+   <source>  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then.</source>
+   <translation>  Dieselben Clips liegen auch einzeln in clips/: Der nächste Lauf geht von ihnen aus. Mit --no-loose werden sie gelöscht und dann neu gemacht.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />

@@ -215,6 +215,11 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
+   <source>With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.</source>
+   <translation>Avec --shards : ne laisser aucun clip à côté des archives, ce qui prend moitié moins de place ; une exécution ultérieure les refait tous.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
    <source>Write the list as Parquet too.</source>
    <translation>Écrire aussi la liste en Parquet.</translation>
   </message>
@@ -252,6 +257,11 @@
    <location filename="../cli/corpus_verb.py" />
    <source>Measure and make on the Dask cluster whose scheduler is there.</source>
    <translation>Mesurer et produire sur la grappe Dask dont l’ordonnanceur est là.</translation>
+  </message>
+  <message>
+   <location filename="../cli/corpus_verb.py" />
+   <source>--no-loose is about archives: say how large they may be, --shards 1GB.</source>
+   <translation>--no-loose concerne les archives : indiquez leur taille maximale, --shards 1GB.</translation>
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
@@ -317,8 +327,8 @@
   </message>
   <message>
    <location filename="../cli/corpus_verb.py" />
-   <source>  The same clips lie loose in clips/ as well: the next run goes on from them, and makes them anew where that folder was deleted.</source>
-   <translation>  Les mêmes clips se trouvent aussi un par un dans clips/ : le passage suivant repart d’eux, et les refait là où ce dossier a été supprimé.</translation>
+   <source>  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then.</source>
+   <translation>  Les mêmes clips sont aussi à part dans clips/ : la prochaine exécution repart d’eux. Avec --no-loose, ils sont supprimés, puis refaits.</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />

@@ -12,6 +12,7 @@ import unittest
 from collections.abc import Iterable
 from dataclasses import replace
 from pathlib import Path
+from unittest import mock
 
 import numpy as np
 import soundfile
@@ -154,6 +155,21 @@ class BuildTest(unittest.TestCase):
             ["tar", "-tf", built.packed.shards[0]], cwd=self.root / "out", capture_output=True, text=True, check=True
         )
         self.assertIn(str(rows[0]["file"]), listed.stdout.split())
+
+    def test_clips_lie_in_archives_alone_where_nothing_loose_is_wanted(self) -> None:
+        self.built(shard_bytes=70_000)
+        archives = {name: digest for name, digest in self.bytes_of("out").items() if not name.startswith("clips/")}
+        mine = next((self.root / "out" / "clips").rglob("*.flac")).parent / "mine.txt"
+        mine.write_text("mine")
+        for _ in range(2):  # what is gone is made anew, into the same archives
+            built = self.built(shard_bytes=70_000, loose=False)
+            assert built.packed is not None
+            self.assertEqual(
+                archives | {mine.relative_to(self.root / "out").as_posix(): mock.ANY}, self.bytes_of("out")
+            )
+        mine.unlink()
+        self.built(shard_bytes=70_000, loose=False)
+        self.assertFalse((self.root / "out" / "clips").exists())
 
     def test_doubles_and_broken_files_are_told_and_left_out(self) -> None:
         self.add("again", "s9", soundfile.read(self.rows[0].path, dtype="float32")[0] * 0.5)

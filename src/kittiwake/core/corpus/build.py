@@ -12,9 +12,9 @@ from ..errors import KittiwakeError
 from ..process import Executor
 from .files import Files
 from .judged import Judged, assign, judge
-from .made import make
+from .made import CLIPS, make
 from .measured import find_doubles, measure
-from .pack import Packed, pack, write_digests
+from .pack import Packed, pack, packed_sounds, write_digests
 from .row import Findings, Row
 from .sheet import write_sheet
 from .store import Store, one_run
@@ -103,6 +103,8 @@ def _build(
             write_sheet(store, wish, files, sides, judged, built.packed, built.findings, command)
             write_digests(store, wish, files)
             files.take_away_rest()
+            if wish.shard_bytes and not wish.loose:
+                files.take_away_loose(packed_sounds(store, wish), into / CLIPS)
             store.forget_gone()
             built.findings += _empty_sides(wish, built.packed)
         yield built

@@ -10,6 +10,7 @@ from typing import IO
 from ...words import phrase
 from ..disk.place import part_file, put_in_place, sync_files
 from ..errors import KittiwakeError
+from ..make.ledger_place import LEDGER
 from .store import Store
 
 
@@ -61,6 +62,19 @@ class Files:
             stays += self._taken_away(name, digest)
             self._store.forget_output(name)
         return stays
+
+    def take_away_loose(self, outputs: Iterable[tuple[str, str]], folder: Path) -> None:
+        """Delete sounds that lie in archives, names and digests, where they are as they were made; their ledgers and ``folder`` too, where nothing else is
+        left in it.
+        """
+        for name, digest in outputs:
+            self._taken_away(name, digest)
+        for side in sorted(folder.iterdir()) if folder.is_dir() else ():
+            if side.is_dir() and not side.is_symlink() and {one.name for one in side.iterdir()} <= {LEDGER}:
+                (side / LEDGER).unlink(missing_ok=True)
+                side.rmdir()
+        if folder.is_dir() and not any(folder.iterdir()):
+            folder.rmdir()
 
     def take_away_rest(self) -> None:
         """Delete what earlier runs wrote for the whole corpus and this one did not, where it is as they left it. Called last."""

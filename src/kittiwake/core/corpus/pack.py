@@ -61,6 +61,13 @@ def pack(store: Store, wish: Wish, files: Files) -> Packed:
     return Packed(clips, seconds, tuple(shards))
 
 
+def packed_sounds(store: Store, wish: Wish) -> Iterator[tuple[str, str]]:
+    """Names and digests of all sounds of the corpus, as they lie in its folder."""
+    for side in wish.shares:
+        for _, made in _of_side(store, side):
+            yield made.output, made.sha256
+
+
 def _of_side(store: Store, side: str) -> Iterator[tuple[Entry, Made]]:
     for entry in store.entries(kept=True, side=side):
         if entry.made is not None:
@@ -233,8 +240,7 @@ def write_digests(store: Store, wish: Wish, files: Files) -> None:
         for name, digest in sorted(files.digests.items()):
             file.write(f"{digest}  {name}\n".encode("utf-8", "surrogateescape"))
         if not wish.shard_bytes:
-            for side in wish.shares:
-                for _, made in _of_side(store, side):
-                    file.write(f"{made.sha256}  {made.output}\n".encode("utf-8", "surrogateescape"))
+            for output, digest in packed_sounds(store, wish):
+                file.write(f"{digest}  {output}\n".encode("utf-8", "surrogateescape"))
 
     files.write("SHA256SUMS", write)

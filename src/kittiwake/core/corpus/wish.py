@@ -24,6 +24,7 @@ class Wish:
     sides : of speakers, as somebody wants them; those of an earlier run go before.
     shard_bytes : largest TAR file; 0 for folders.
     parquet : whether the manifest is written as Parquet too.
+    loose : whether clips that went into archives stay beside them as files, from which the next run goes on.
     gone : whether recordings whose folder is gone or empty are meant to be none any more.
     """
 
@@ -38,3 +39,4 @@ class Wish:
     shard_bytes: int = 0
     parquet: bool = False
     gone: bool = False
+    loose: bool = True
