@@ -14,6 +14,7 @@ from collections.abc import Callable, Mapping
 from dataclasses import replace
 from typing import Any, TypeVar
 
+from .core.registry import Registry
 from .plain_data import dataclass
 from .words import phrase
 
@@ -52,7 +53,7 @@ class Command:
 
 
 Run = TypeVar("Run", bound=Callable[[Any], object])
-_REGISTRY: dict[str, Command] = {}
+_REGISTRY: Registry[str, Command] = Registry("command")
 _REBOUND: dict[str, tuple[str, ...]] = {}
 
 
@@ -63,15 +64,13 @@ def register(new: Command) -> None:
     ------
     ValueError : its id or one of its keys is taken, or there is no such menu.
     """
-    if new.id in _REGISTRY:
-        raise ValueError(f"there is a command {new.id} already")
     if new.menu and new.menu not in MENUS:
         raise ValueError(f"{new.id}: there is no menu {new.menu}; the menus are {', '.join(MENUS)}")
     for key in new.keys:
         if other := next((one for one in _REGISTRY.values() if key in one.keys), None):
             raise ValueError(f"{new.id}: the key {key} is that of {other.id}")
     menu = next((menu for menu in MENUS if menu == new.menu), "")
-    _REGISTRY[new.id] = replace(new, menu=menu)
+    _REGISTRY.add(new.id, replace(new, menu=menu))
 
 
 def command(id: str, text: str, help: str, *keys: str, menu: str) -> Callable[[Run], Run]:

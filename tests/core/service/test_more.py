@@ -243,7 +243,7 @@ class TestEngines(unittest.TestCase):
         french = engines.Engine(
             "own", "Own", ("fr",), lambda language, lines: mock.Mock(hear=lambda *_: Heard("bonjour"))
         )
-        with mock.patch.dict(engines.engine._engines, {"own": french}):
+        with mock.patch.dict(engines.engine.ENGINES, {"own": french}):
             self.assertEqual("own", engines.engine_for("fr").key)
             self.assertEqual(
                 "bonjour", hear_in_worker(("fr", (), np.zeros(9, np.float32), 16_000, False), lambda _: None).text

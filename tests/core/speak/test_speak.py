@@ -35,7 +35,7 @@ class TestNaturalVoice(unittest.TestCase):
 class TestWhichVoice(unittest.TestCase):
     def test_one_that_sends_nothing_away_whatever_was_loaded_first(self) -> None:
         backwards = dict(reversed(list(engines().items())))
-        with mock.patch.object(engine, "ENGINES", backwards):
+        with mock.patch.dict(engine.ENGINES, backwards, clear=True):
             self.assertEqual(voice_for("", "en-gb").key, "espeak/en-gb")
             self.assertFalse(voice_for("", "de").key.startswith("network"))
 

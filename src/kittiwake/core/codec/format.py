@@ -11,6 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...plain_data import dataclass
+from ..registry import Registry
 from .pcm import MOVES, Dither
 
 SecondReader = Literal["libsndfile", "libav", "kittiwake"]
@@ -221,7 +222,7 @@ class Format:
 
 
 #: Every format that can be written, by container and encoding. Families register their own; see ``registry``.
-FORMATS: dict[tuple[str, str], Format] = {}
+FORMATS: Registry[tuple[str, str], Format] = Registry("format")
 
 
 def register(*formats: Format) -> None:
@@ -232,9 +233,7 @@ def register(*formats: Format) -> None:
     ValueError : there is one of that container and encoding already.
     """
     for one in formats:
-        if one.key in FORMATS:
-            raise ValueError(f"there is a format {one.container}/{one.encoding} already")
-        FORMATS[one.key] = one
+        FORMATS.add(one.key, one)
 
 
 def _registered(container: str, encoding: str) -> Format:

@@ -7,8 +7,8 @@ from collections.abc import Callable
 from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import KittiwakeError
-from ..extensions import import_all
 from ..nearest import nearest
+from ..registry import Registry
 from .plan import Plan
 
 Files = dict[str, bytes | None]
@@ -33,19 +33,22 @@ class Form:
     hands: Callable[[Plan], tuple[str, ...]] | None = None
 
 
-_FORMS: dict[str, Form] = {}
+_FORMS: Registry[str, Form] = Registry("form of delivery", "kittiwake.core.deliver.forms")
 
 
 def register_form(form: Form) -> None:
-    """Add a form."""
-    _FORMS[form.key] = form
+    """Add a form.
+
+    Raises
+    ------
+    ValueError : there is one of that key.
+    """
+    _FORMS.add(form.key, form)
 
 
 def forms() -> dict[str, Form]:
-    from . import forms as room
-
-    import_all(room.__name__, room.__path__)
-    return _FORMS
+    """All forms by their keys."""
+    return _FORMS.found()
 
 
 def form_called(key: str) -> Form:

@@ -16,6 +16,7 @@ from ...words import phrase
 from ..errors import IntakeError
 from ..model import Header, Note
 from ..model.stated import HEADERLESS, Stated
+from ..registry import Registry
 from .block import BLOCK, FromTheStart
 from .packing import unpacked
 from .sniff import text_before
@@ -42,15 +43,15 @@ _BY_DEMUXER: dict[str, tuple[str, dict[str, str]]] = {
 
 
 #: Readers of encodings that were added from outside.
-_OTHERS: dict[str, Callable[[Path, int, Stated], Any]] = {}
+_OTHERS: Registry[str, Callable[[Path, int, Stated], Any]] = Registry("reader of headerless files for")
 
 
 def register_reader(encoding: str, reader: Callable[[Path, int, Stated], Any], rate: int = 0) -> None:
     """Let headerless files be stated to have this encoding. ``reader`` makes a ``Reader`` of path, size in bytes and what is stated; ``rate`` is
     its only sample rate (Hz), where it has only one.
     """
+    _OTHERS.add(encoding, reader)
     HEADERLESS[encoding] = rate
-    _OTHERS[encoding] = reader
 
 
 def _with_note_of_text(reader: Any, path: Path, stated: Stated) -> Any:

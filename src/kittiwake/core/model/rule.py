@@ -11,6 +11,7 @@ from typing import Any
 from ...plain_data import dataclass
 from ..errors import KittiwakeError
 from ..log import log
+from ..registry import Registry
 from .facts import NotMeasuredError
 
 Choices = tuple[tuple[Any, str], ...]
@@ -80,7 +81,7 @@ class Rule:
         return receiver.rules.more.get(self.key) if self.value is None else self.value(receiver)
 
 
-RULES: dict[str, Rule] = {}
+RULES: Registry[str, Rule] = Registry("rule", place=lambda rule: rule.place)
 
 
 def register_rule(rule: Rule) -> None:
@@ -90,11 +91,7 @@ def register_rule(rule: Rule) -> None:
     ------
     ValueError : there is one of that key.
     """
-    if rule.key in RULES:
-        raise ValueError(f"there is a rule {rule.key} already")
-    RULES[rule.key] = rule
-    for key in sorted(RULES, key=lambda one: RULES[one].place):
-        RULES[key] = RULES.pop(key)
+    RULES.add(rule.key, rule)
 
 
 def blank_of(key: str, before: str, after: str = "") -> Blank:

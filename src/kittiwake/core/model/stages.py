@@ -8,6 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...plain_data import dataclass
+from ..registry import Registry
 
 Blocks = Iterable[NDArray[np.float32]]
 
@@ -39,7 +40,7 @@ class Stage:
     describe: Callable[[float], tuple[str, str]]
 
 
-STAGES: dict[str, Stage] = {}
+STAGES: Registry[str, Stage] = Registry("touch-up")
 #: Stages of a clip with their numbers, in their order.
 Chosen = tuple[tuple[str, float], ...]
 
@@ -51,9 +52,7 @@ def register_stage(stage: Stage) -> None:
     ------
     ValueError : there is one of that key.
     """
-    if stage.key in STAGES:
-        raise ValueError(f"there is a touch-up {stage.key} already")
-    STAGES[stage.key] = stage
+    STAGES.add(stage.key, stage)
 
 
 def length_after(chosen: Chosen, frames: int, rate: int) -> int:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ...plain_data import dataclass
 from ...words import phrase
-from ..extensions import import_all
+from ..registry import Registry
 
 Value = bool | int | str
 
@@ -78,7 +78,7 @@ class Setting:
         return ""
 
 
-_REGISTRY: dict[str, Setting] = {}
+_REGISTRY: Registry[str, Setting] = Registry("setting", "kittiwake.core.settings.known")
 
 
 def register(*new: Setting) -> None:
@@ -89,22 +89,16 @@ def register(*new: Setting) -> None:
     ValueError : a key is taken, there is no such section, or a default would be wrong.
     """
     for one in new:
-        if one.key in _REGISTRY:
-            raise ValueError(f"there is a setting {one.key} already")
         if one.section not in SECTIONS:
             raise ValueError(f"{one.key}: there is no section {one.section}")
         if wrong := one.wrong(one.default):
             raise ValueError(wrong)
-        _REGISTRY[one.key] = one
+        _REGISTRY.add(one.key, one)
 
 
 def known_settings() -> list[Setting]:
     """All, section by section, each in the order of registration."""
-    if not _REGISTRY:
-        from . import known
-
-        import_all(known.__name__, known.__path__)
-    return [one for section in SECTIONS for one in _REGISTRY.values() if one.section == section]
+    return [one for section in SECTIONS for one in _REGISTRY.found().values() if one.section == section]
 
 
 def setting_of(key: str) -> Setting:
@@ -112,5 +106,4 @@ def setting_of(key: str) -> Setting:
     ------
     KeyError : there is none of that name.
     """
-    known_settings()
-    return _REGISTRY[key]
+    return _REGISTRY.found()[key]

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from functools import cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -11,7 +10,7 @@ from numpy.typing import NDArray
 from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import KittiwakeError
-from ..extensions import import_all
+from ..registry import Registry
 
 Speech = tuple[NDArray[np.float32], int]
 
@@ -50,7 +49,7 @@ class Engine:
     ahead: bool = True
 
 
-ENGINES: dict[str, Engine] = {}
+ENGINES: Registry[str, Engine] = Registry("voice engine", "kittiwake.core.speak.voices")
 
 
 def register_engine(engine: Engine) -> None:
@@ -60,22 +59,12 @@ def register_engine(engine: Engine) -> None:
     ------
     ValueError : there is one of that key.
     """
-    if engine.key in ENGINES:
-        raise ValueError(f"there is an engine {engine.key} already")
-    ENGINES[engine.key] = engine
+    ENGINES.add(engine.key, engine)
 
 
 def engines() -> dict[str, Engine]:
     """Every engine, those of the application found first."""
-    _find_own()
-    return ENGINES
-
-
-@cache
-def _find_own() -> None:
-    from . import voices
-
-    import_all(voices.__name__, voices.__path__)
+    return ENGINES.found()
 
 
 def all_voices() -> list[VoiceInfo]:

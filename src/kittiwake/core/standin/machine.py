@@ -18,7 +18,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...plain_data import dataclass
-from ..extensions import import_all
+from ..registry import Registry
 
 
 @dataclass(frozen=True, slots=True)
@@ -120,7 +120,7 @@ class Kind:
 
 
 Made = TypeVar("Made", bound=Callable[[], Machine])
-_KINDS: dict[str, Kind] = {}
+_KINDS: Registry[str, Kind] = Registry("stand-in", "kittiwake.core.standin.machines")
 
 
 def stand_in(
@@ -129,7 +129,7 @@ def stand_in(
     """Register what makes a machine."""
 
     def registered(make: Made) -> Made:
-        _KINDS[key] = Kind(key, name, make, actions, pace, lists)
+        _KINDS.add(key, Kind(key, name, make, actions, pace, lists))
         return make
 
     return registered
@@ -137,7 +137,4 @@ def stand_in(
 
 def kinds() -> dict[str, Kind]:
     """All kinds of machines by their keys."""
-    from . import machines
-
-    import_all(machines.__name__, machines.__path__)
-    return _KINDS
+    return _KINDS.found()

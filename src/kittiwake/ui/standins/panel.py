@@ -15,7 +15,7 @@ from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from ...core.deliver.manifest import JSONL
 from ...core.errors import reason_of
-from ...core.extensions import import_all
+from ...core.registry import Registry
 from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, WantsList, kinds
 from ...words import in_words, tr
@@ -28,24 +28,17 @@ if TYPE_CHECKING:
 #: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
 Maker = Callable[[Machine], Any]
 Panel = TypeVar("Panel", bound=Maker)
-_PANELS: dict[str, Maker] = {}
+_PANELS: Registry[str, Maker] = Registry("panel", str(__package__))
 
 
 def panel(key: str) -> Callable[[Panel], Panel]:
     """Register what makes the panel of a kind of machine."""
 
     def registered(make: Panel) -> Panel:
-        _PANELS[key] = make
+        _PANELS.add(key, make)
         return make
 
     return registered
-
-
-def _makers() -> dict[str, Maker]:
-    from . import __path__ as folder
-
-    import_all(str(__package__), folder)
-    return _PANELS
 
 
 class StandIns(QWidget):
@@ -81,13 +74,13 @@ class StandIns(QWidget):
 
     def kind(self, key: str) -> Kind | None:
         """The kind of machine of that key; None where there is none, or none with a panel."""
-        return kinds().get(key) if key in _makers() else None
+        return kinds().get(key) if key in _PANELS.found() else None
 
     def machine(self, key: str) -> Machine:
         """The machine of that kind."""
         if key not in self._machines:
             self._machines[key] = kinds()[key].make()
-            widget = self._widgets[key] = _makers()[key](self._machines[key])
+            widget = self._widgets[key] = _PANELS.found()[key](self._machines[key])
             widget.pressed.connect(self._pressed)
             if hasattr(widget, "played"):
                 widget.played.connect(lambda held, key=key: self.played.emit(key, held))

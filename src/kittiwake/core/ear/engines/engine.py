@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from ....plain_data import dataclass
 from ....words import joined, phrase
 from ...errors import KittiwakeError
+from ...registry import Registry
 
 
 class Word(NamedTuple):
@@ -52,18 +53,22 @@ class Engine:
     open: Callable[[str, Sequence[str]], Ear]
 
 
-_engines: dict[str, Engine] = {}
+ENGINES: Registry[str, Engine] = Registry("speech engine")
 
 
 def register(engine: Engine) -> Engine:
-    """Add an engine; one of the same key takes the place of another."""
-    _engines[engine.key] = engine
-    return engine
+    """Add an engine; of two that hear a language the one that was added last does.
+
+    Raises
+    ------
+    ValueError : there is one of that key.
+    """
+    return ENGINES.add(engine.key, engine)
 
 
 def engines() -> dict[str, Engine]:
     """All, by key."""
-    return dict(_engines)
+    return dict(ENGINES)
 
 
 def engine_for(language: str) -> Engine:
@@ -74,10 +79,10 @@ def engine_for(language: str) -> Engine:
     KittiwakeError : there is none.
     """
     code = language.replace("_", "-").split("-")[0].casefold() or "en"
-    for engine in reversed(_engines.values()):
+    for engine in reversed(ENGINES.values()):
         if code in engine.languages:
             return engine
-    heard = joined(sorted({one for engine in _engines.values() for one in engine.languages}), ", ")
+    heard = joined(sorted({one for engine in ENGINES.values() for one in engine.languages}), ", ")
     raise KittiwakeError(
         phrase("There is no engine for {code}.", code=code),
         phrase("Engines that run here hear {heard}; send it to a service that hears {code}.", heard=heard, code=code),

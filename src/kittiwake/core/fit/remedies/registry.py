@@ -9,11 +9,12 @@ from typing import Any
 from ....words import phrase
 from ...model import TouchUp
 from ...nearest import nearest
+from ...registry import Registry
 from ..asked import Asked
 from ..verdict import Problem, Remedy
 
 #: Code -> what it does. A test holds that no remedy is offered under another.
-REMEDIES: dict[str, str] = {}
+REMEDIES: Registry[str, str] = Registry("remedy")
 Offer = Callable[[Any, Any], Remedy | Iterable[Remedy] | None]
 #: Where each stands among the others, the codes of the problems that it is offered for, and what makes it.
 OFFERS: list[tuple[float, tuple[str, ...], Offer]] = []
@@ -35,7 +36,7 @@ def remedy(code: str, what: str, *, of: tuple[str, ...], place: float = 1000) ->
 
 def known(code: str, what: str) -> str:
     """Let ``code`` be taken in words; for remedies that a rule offers by itself."""
-    REMEDIES[code] = what
+    REMEDIES.add(code, what)
     return code
 
 
