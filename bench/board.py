@@ -25,8 +25,8 @@ from PySide6.QtWidgets import QApplication
 
 import kittiwake
 from kittiwake.core.project import edits
-from kittiwake.ui.start import make_app
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.start import make_app
+from kittiwake.ui.shell.window import Window
 
 Figures = dict[str, float]
 
@@ -159,8 +159,8 @@ def start_of_window() -> Figures:
     script = (
         "import os, time\n"
         "began = float(os.environ['BEGAN'])\n"
-        "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.start import make_app\n"
-        "from kittiwake.ui.window import Window\n"
+        "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.shell.shell.start import make_app\n"
+        "from kittiwake.ui.shell.shell.window import Window\n"
         "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO)\n"
         "app.processEvents(); window.grab()\n"
         "print(time.time() - began)\n"

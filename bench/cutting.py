@@ -17,8 +17,8 @@ os.environ["XDG_CACHE_HOME"] = os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp(p
 
 from kittiwake.core.cut import Find, find_speech
 from kittiwake.core.standin.microphone import READING
-from kittiwake.ui.start import make_app
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.start import make_app
+from kittiwake.ui.shell.window import Window
 
 Figures = dict[str, float]
 

@@ -278,8 +278,8 @@ def look_in_window(numbers: list[int]) -> list[Result]:
     os.environ["QT_QPA_PLATFORM"] = "offscreen"
     from PySide6.QtCore import qInstallMessageHandler
 
-    from kittiwake.ui.start import make_app
-    from kittiwake.ui.window import Window
+    from kittiwake.ui.shell.start import make_app
+    from kittiwake.ui.shell.window import Window
 
     app = make_app()
     wrong: list[str] = []

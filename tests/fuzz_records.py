@@ -22,9 +22,9 @@ from typing import Any
 import numpy as np
 
 from kittiwake.core.corpus.build import Built, build
+from kittiwake.core.corpus.request import CorpusRequest
 from kittiwake.core.corpus.row import Findings, Row
 from kittiwake.core.corpus.store import NAME as STATE
-from kittiwake.core.corpus.wish import Wish
 from kittiwake.core.deliver.from_folder import items_in
 from kittiwake.core.deliver.plan import plan_of
 from kittiwake.core.deliver.send import send
@@ -37,9 +37,9 @@ from kittiwake.core.process import InProcess
 from kittiwake.core.script.table import read_rows, read_script
 from kittiwake.core.service.answers import Store as Answers
 from kittiwake.core.service.answers import error_of, known_answer, reply_of, retry_after
-from kittiwake.core.standin.machine import Held
+from kittiwake.core.standin.machine import StoredSound
 from kittiwake.core.standin.shelf import Shelf
-from kittiwake.core.watch.wish import check_ways, wishes
+from kittiwake.core.watch.request import check_ways, wishes
 from tests.fuzz_papers import NAMES, Result, look_at, mangled, odd, twisted
 from tests.sounds import speech_like
 
@@ -222,7 +222,7 @@ def _corpus() -> tuple[Path, tuple[Row, ...]]:
     root = Path(tempfile.mkdtemp(prefix="kittiwake-fuzz-corpus-"))
     paths = _three_recordings(root / "in", 16_000, 1.0)
     rows = [Row(path, f"c{n}", f"Line {n}", f"s{n}", "en") for n, path in enumerate(paths)]
-    *_, last = build(rows, Findings(), Wish(load_receiver("corpus")), root / "out", "c", InProcess())
+    *_, last = build(rows, Findings(), CorpusRequest(load_receiver("corpus")), root / "out", "c", InProcess())
     assert isinstance(last, Built)
     return root, tuple(rows)
 
@@ -260,7 +260,7 @@ def _state(folder: Path, dice: random.Random) -> str:
             data[dice.randrange(len(data))] = dice.randrange(256)
         path.write_bytes(bytes(data if dice.random() < 0.7 else data[: dice.randrange(len(data))]))
     try:
-        list(build(list(rows), Findings(), Wish(load_receiver("corpus")), into, "c", InProcess()))
+        list(build(list(rows), Findings(), CorpusRequest(load_receiver("corpus")), into, "c", InProcess()))
         said = "corpus built"
     except KittiwakeError:
         said = "corpus refused"
@@ -320,7 +320,7 @@ def _shelf(folder: Path, dice: random.Random) -> str:
     shelf = Shelf(10_000, 5)
 
     def hand(name: str, data: bytes) -> bool:
-        return shelf.put(Held(name, len(data), 8000, np.zeros(1, np.float32)), data) is None
+        return shelf.put(StoredSound(name, len(data), 8000, np.zeros(1, np.float32)), data) is None
 
     for name in ("a", "b"):
         hand(name, name.encode())

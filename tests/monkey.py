@@ -54,7 +54,7 @@ class Monkey:
     def __init__(self, seed: int, folder: Path) -> None:
         from PySide6.QtCore import qInstallMessageHandler
 
-        from kittiwake.ui.start import make_app
+        from kittiwake.ui.shell.start import make_app
 
         self.dice = random.Random(seed)
         self.folder = folder
@@ -70,7 +70,7 @@ class Monkey:
         self._new_window()
 
     def _new_window(self) -> None:
-        from kittiwake.ui.window import Window
+        from kittiwake.ui.shell.window import Window
 
         self.window = Window()
         self.window.use_colours(False)

@@ -24,10 +24,10 @@ from kittiwake.core.service import costs
 from kittiwake.core.standin.judge import judged
 from kittiwake.core.standin.microphone import READING
 from kittiwake.demo import SHIPPED as DEMO
-from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.start import make_app, settle
-from kittiwake.ui.touch_dialog import TouchDialog
-from kittiwake.ui.window import Window
+from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
+from kittiwake.ui.dialogs.touch_dialog import TouchDialog
+from kittiwake.ui.shell.start import make_app, settle
+from kittiwake.ui.shell.window import Window
 from tests.core.music.test_hold import RATE, music
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"

@@ -9,7 +9,7 @@ from kittiwake.core.fit.path import PATH
 from kittiwake.core.fit.remedies.registry import OFFERS, REMEDIES
 from kittiwake.core.fit.rules import RULES
 from kittiwake.core.model.rule import Blank
-from kittiwake.ui.touch_dialog import touch_fields
+from kittiwake.ui.dialogs.touch_dialog import touch_fields
 
 PAGE = Path(__file__).resolve().parents[1] / "docs" / "rules.md"
 _HEAD = """# Rules, treatments, remedies and touch-ups

@@ -55,7 +55,7 @@ class TestLibrary(FolderCase):
     def test_the_window_starts_without_what_few_jobs_need(self) -> None:
         """Each of these takes a part of the second within which the window is to be there."""
         code = (
-            "import sys, kittiwake.ui.start; late = ('scipy.signal', 'scipy.stats', 'scipy.ndimage', 'scipy.fft', 'scipy.linalg', 'scipy.special',"
+            "import sys, kittiwake.ui.shell.start; late = ('scipy.signal', 'scipy.stats', 'scipy.ndimage', 'scipy.fft', 'scipy.linalg', 'scipy.special',"
             " 'av', 'werkzeug', 'jiwer', 'num2words', 'openpyxl', 'distributed', 'onnxruntime'); sys.exit(str([m for m in late if m in sys.modules] or ''))"
         )
         done = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True)
@@ -83,8 +83,8 @@ class TestLibrary(FolderCase):
     def test_a_start_builds_the_page_that_it_shows_and_loads_no_other(self) -> None:
         code = (
             "import sys\n"
-            "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.start import make_app\n"
-            "from kittiwake.ui.window import Window\n"
+            "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.shell.start import make_app\n"
+            "from kittiwake.ui.shell.window import Window\n"
             "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO); app.processEvents()\n"
             "assert window.bench.page == 'clip', window.bench.page\n"
             "late = [m for m in sys.modules if m.startswith('kittiwake.ui') and m.endswith(('_dialog', '_page', '.page'))]\n"
@@ -101,5 +101,5 @@ class TestLibrary(FolderCase):
 
     def test_loading_qt_leaves_the_function_that_imports_as_it_was(self) -> None:
         """Its own would read the source of every module that is loaded after it."""
-        code = "import builtins; before = builtins.__import__; import kittiwake.ui.start; assert builtins.__import__ is before"
+        code = "import builtins; before = builtins.__import__; import kittiwake.ui.shell.start; assert builtins.__import__ is before"
         self.assertEqual(subprocess.run([sys.executable, "-c", code]).returncode, 0)

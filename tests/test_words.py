@@ -22,8 +22,8 @@ from kittiwake import words
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.model.units import format_bytes, format_db, format_seconds
 from kittiwake.languages import language_of_terminal, translation
-from kittiwake.ui.language import use_language
-from kittiwake.ui.start import make_app
+from kittiwake.ui.shell.language import use_language
+from kittiwake.ui.shell.start import make_app
 from kittiwake.words import Bytes, Numbers, folded, in_words, joined, phrase, tr, unfolded
 from tests.sounds import DEMO, make_command
 from translate.catalogue import LANGUAGES, read

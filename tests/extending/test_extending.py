@@ -18,10 +18,10 @@ import sys
 from pathlib import Path
 from kittiwake.core import extensions
 from kittiwake.core.project import edits
-from kittiwake.ui.start import make_app, settle
+from kittiwake.ui.shell.start import make_app, settle
 app = make_app()
 extensions.load("core"); extensions.load("ui")
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.window import Window
 window = Window(); window.use_colours(False); window.show()
 project = window.session.project
 edits.choose_receivers(project, [sys.argv[1]])
@@ -61,8 +61,8 @@ made = make_output(plan_outputs([(clip, facts, found)], menu, out)[0])
 print(made.status, made.seconds, made.bytes == found.predicted_bytes, made.error)
 print([step.what for step in found.steps if "again" in step.what or "more" in step.what])
 if len(sys.argv) > 3:
-    from kittiwake.ui.start import make_app
-    from kittiwake.ui.touch_dialog import TouchDialog
+    from kittiwake.ui.shell.start import make_app
+    from kittiwake.ui.dialogs.touch_dialog import TouchDialog
     app = make_app()
     dialog = TouchDialog(None, [clip.touch_up])
     box = dialog.stages["again"]
@@ -157,7 +157,7 @@ class TestExtending(FolderCase):
     def test_a_rule_has_its_field_in_the_sheet(self) -> None:
         script = (
             "import sys\nfrom kittiwake.core import extensions\nextensions.load('core')\n"
-            "from kittiwake.ui.start import make_app\nfrom kittiwake.core.model import load_receiver\n"
+            "from kittiwake.ui.shell.start import make_app\nfrom kittiwake.core.model import load_receiver\n"
             "from kittiwake.ui.bench.rules_editor import RulesEditor\napp = make_app()\n"
             "sheet = RulesEditor(); sheet.show_receiver(load_receiver(sys.argv[1]))\n"
             "field = next(f for b, f in sheet._fields if b.path[-1] == 'speech_percent')\n"

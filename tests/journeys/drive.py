@@ -18,8 +18,8 @@ from PySide6.QtGui import QGuiApplication
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.board.model import HEADS
-from kittiwake.ui.start import make_app
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.start import make_app
+from kittiwake.ui.shell.window import Window
 
 faulthandler.enable()
 faulthandler.dump_traceback_later(280, exit=True)

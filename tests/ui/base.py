@@ -16,10 +16,10 @@ from kittiwake.core.cut.activity import Activity
 from kittiwake.core.model import Clip, Facts
 from kittiwake.core.project.remembered import Remembered
 from kittiwake.demo import SHIPPED as DEMO
-from kittiwake.ui.cutting import Cutter
 from kittiwake.ui.settings.held import HeldSettings
-from kittiwake.ui.start import make_app, settle
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.start import make_app, settle
+from kittiwake.ui.shell.window import Window
+from kittiwake.ui.workers.cuts import CutWorker
 from tests.sounds import FolderCase
 
 #: Where voices are in recordings, by their content: what one process has listened to.
@@ -28,9 +28,9 @@ _HEARD: dict[str, Activity] = {}
 
 def listen_once(case: unittest.TestCase) -> None:
     """Each recording is listened to once in a process: tests of what is done with its clips need not wait for that every time."""
-    ask = Cutter._ask
+    ask = CutWorker._ask
 
-    def kept(cutter: Cutter, facts: Facts) -> object:
+    def kept(cutter: CutWorker, facts: Facts) -> object:
         key = f"{facts.digest} {facts.stated}"
         if key not in _HEARD:
             found = ask(cutter, facts)
@@ -39,7 +39,7 @@ def listen_once(case: unittest.TestCase) -> None:
             _HEARD[key] = found
         return _HEARD[key]
 
-    case.enterContext(mock.patch.object(Cutter, "_ask", kept))
+    case.enterContext(mock.patch.object(CutWorker, "_ask", kept))
 
 
 class WindowCase(FolderCase):

@@ -20,25 +20,25 @@ from kittiwake.core.make.compare import Comparison, candidates
 from kittiwake.core.make.ledger import Entry
 from kittiwake.core.script.respell import parsed
 from kittiwake.ui.bench.list_dialog import ListDialog
-from kittiwake.ui.deliver_dialog import DeliverDialog
+from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
+from kittiwake.ui.dialogs.forms_dialog import FormsDialog
+from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.dialogs.palette import KeyList, Palette
+from kittiwake.ui.dialogs.plan_dialog import PlanDialog
+from kittiwake.ui.dialogs.rate_dialog import RateDialog
+from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
+from kittiwake.ui.dialogs.recent_dialog import RecentDialog
+from kittiwake.ui.dialogs.replace_dialog import ReplaceDialog
+from kittiwake.ui.dialogs.respelling_dialog import RespellingDialog
+from kittiwake.ui.dialogs.rows_dialog import RowsDialog
+from kittiwake.ui.dialogs.touch_dialog import TouchDialog
+from kittiwake.ui.dialogs.unwanted_dialog import UnwantedDialog
+from kittiwake.ui.dialogs.watch_dialog import WatchDialog
 from kittiwake.ui.ear.blind_dialog import BlindDialog
 from kittiwake.ui.ear.line_dialog import LineDialog
-from kittiwake.ui.forms_dialog import FormsDialog
-from kittiwake.ui.headerless_dialog import HeaderlessDialog
-from kittiwake.ui.palette import KeyList, Palette
-from kittiwake.ui.plan_dialog import PlanDialog
-from kittiwake.ui.rate_dialog import RateDialog
-from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.recent_dialog import RecentDialog
-from kittiwake.ui.replace_dialog import ReplaceDialog
-from kittiwake.ui.respelling_dialog import RespellingDialog
-from kittiwake.ui.rows_dialog import RowsDialog
 from kittiwake.ui.settings.keys import KeyDialog
 from kittiwake.ui.settings.page import SettingsPage
-from kittiwake.ui.touch_dialog import TouchDialog
-from kittiwake.ui.unwanted_dialog import UnwantedDialog
-from kittiwake.ui.watch_dialog import WatchDialog
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.window import Window
 from tests.sounds import DEMO
 
 
@@ -94,7 +94,7 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
             run("ear.compare", lambda: not bench.compare_page.busy)()
 
     def corpus() -> None:
-        with mock.patch("kittiwake.ui.judging.measured_each", measured):
+        with mock.patch("kittiwake.ui.workers.corpus.measured_each", measured):
             run("corpus.show", lambda: not bench.corpus_page.judger.busy)()
 
     return [

@@ -11,7 +11,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.ui.bench.corpus import page as corpus_page
-from kittiwake.ui.rows_dialog import RowsDialog
+from kittiwake.ui.dialogs.rows_dialog import RowsDialog
 from tests.sounds import noise, speech_like
 from tests.ui.base import WindowCase
 

@@ -18,8 +18,8 @@ from kittiwake.core.model import Span
 from kittiwake.core.project import edits
 from kittiwake.ui.bench.list_dialog import ListDialog
 from kittiwake.ui.commands import cut
-from kittiwake.ui.cutting import Picture
-from kittiwake.ui.touch_dialog import TouchDialog
+from kittiwake.ui.dialogs.touch_dialog import TouchDialog
+from kittiwake.ui.workers.cuts import Picture
 from tests.sounds import FolderCase, speech_like
 from tests.ui.base import WindowCase, listen_once
 

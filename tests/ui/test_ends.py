@@ -9,7 +9,7 @@ import sys
 from pathlib import Path
 
 from kittiwake.core.model.job import load_job
-from kittiwake.ui.autosave import autosaved
+from kittiwake.ui.shell.autosave import autosaved
 from tests.sounds import FolderCase, speech_like
 
 
@@ -22,7 +22,7 @@ class TestEnds(FolderCase):
             "XDG_STATE_HOME": str(self.folder / "state"),
         }
         code = (
-            "import sys\nfrom PySide6.QtCore import QTimer\nfrom kittiwake.ui import start, window\n"
+            "import sys\nfrom PySide6.QtCore import QTimer\nfrom kittiwake.ui.shell import start, window\n"
             "shown = window.Window.show\n"
             "def show(self):\n    shown(self)\n    QTimer.singleShot(1500, lambda: print('there', flush=True))\n"
             f"    {words[0]}\nwindow.Window.show = show\nfrom pathlib import Path\nsys.exit(start.start([Path(p) for p in sys.argv[1:]]))"

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QLabel
 
 from kittiwake.ui.board.filter_bar import FilterBar
 from kittiwake.ui.board.view import Board
-from kittiwake.ui.halves import Halves
+from kittiwake.ui.shell.splitter import BoardBenchSplitter
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -53,10 +53,10 @@ class TestHalves(WindowCase):
         halves._moved()
         halves._save()
         share = json.loads(path.read_text())["clip"]
-        again = Halves(Board(self.session), FilterBar(), QLabel(), path)
+        again = BoardBenchSplitter(Board(self.session), FilterBar(), QLabel(), path)
         self.assertEqual(again._shares["clip"], share)
         path.write_text('{"clip": "wide"}')
-        self.assertEqual(Halves(Board(self.session), FilterBar(), QLabel(), path)._shares["clip"], 0.47)
+        self.assertEqual(BoardBenchSplitter(Board(self.session), FilterBar(), QLabel(), path)._shares["clip"], 0.47)
 
     def test_what_waits_for_a_decision_is_a_key_away(self) -> None:
         self.open_demo()

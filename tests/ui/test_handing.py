@@ -14,8 +14,8 @@ from kittiwake.core.project import edits
 from kittiwake.core.project.handing import root_of
 from kittiwake.core.standin.phone.dial_plan import plan_of
 from kittiwake.ui.commands import deliver
-from kittiwake.ui.deliver_dialog import DeliverDialog
-from kittiwake.ui.plan_dialog import PlanDialog
+from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
+from kittiwake.ui.dialogs.plan_dialog import PlanDialog
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

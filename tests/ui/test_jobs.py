@@ -18,8 +18,8 @@ from PySide6.QtWidgets import QFileDialog
 from kittiwake.core.codec import FORMATS, alaw, ulaw
 from kittiwake.core.measure import analyze
 from kittiwake.core.model.own_receivers import last_used, own_folder
-from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.touch_dialog import TouchDialog
+from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
+from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from tests.core.measure.test_loudness import loudness
 from tests.sounds import DEMO, spoken
 from tests.ui.base import WindowCase

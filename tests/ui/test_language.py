@@ -25,12 +25,12 @@ from kittiwake.core.project import edits
 from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.bench.bench import PAGES
 from kittiwake.ui.bench.blank_values import as_text, parsed
-from kittiwake.ui.language import use_language
-from kittiwake.ui.opened import OpenedWindow
+from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.settings.page import SettingsPage
-from kittiwake.ui.start import make_app, settle
-from kittiwake.ui.touch_dialog import TouchDialog
+from kittiwake.ui.shell.language import use_language
+from kittiwake.ui.shell.opened import OpenedWindow
+from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.words import phrase
 from tests.sounds import FolderCase
 from translate.collect import messages

@@ -6,7 +6,7 @@ from pathlib import Path
 from unittest import mock
 
 from kittiwake.core.model import Facts, Note
-from kittiwake.ui.looking import Looker
+from kittiwake.ui.workers.sources import SourceWorker
 from tests.ui.base import WindowCase
 
 
@@ -27,9 +27,9 @@ class _Instant:
 
 
 class TestLooker(WindowCase):
-    def looker(self, threads: int, helper: _Instant) -> Looker:
+    def looker(self, threads: int, helper: _Instant) -> SourceWorker:
         with mock.patch("os.cpu_count", return_value=threads + 1):
-            looker = Looker()
+            looker = SourceWorker()
         looker._helper = lambda: helper  # type: ignore[assignment, method-assign, return-value]
         self.addCleanup(looker.stop)
         return looker

@@ -20,7 +20,7 @@ from kittiwake.core.model.script import Script, ScriptLine
 from kittiwake.core.project import edits
 from kittiwake.ui.bench.bench import PAGES
 from kittiwake.ui.settings.held import HeldSettings
-from kittiwake.ui.window import Window
+from kittiwake.ui.shell.window import Window
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

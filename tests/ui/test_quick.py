@@ -15,7 +15,7 @@ from kittiwake.core.make import prove
 from kittiwake.core.model import load_receiver
 from kittiwake.ui.quick.window import QuickWindow
 from kittiwake.ui.settings.held import HeldSettings
-from kittiwake.ui.start import make_app
+from kittiwake.ui.shell.start import make_app
 from tests.sounds import DEMO, FolderCase
 
 

@@ -17,7 +17,7 @@ from kittiwake.core.project import edits
 from kittiwake.ui.bench.rules_editor import RulesEditor
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands.receiver import learn_from
-from kittiwake.ui.receiver_chooser import ReceiverChooser
+from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 

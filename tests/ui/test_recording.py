@@ -16,9 +16,9 @@ from PySide6.QtWidgets import QApplication
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Line
 from kittiwake.core.standin.microphone import READING
-from kittiwake.ui import microphone as microphones_of
 from kittiwake.ui.bench.record_page import RecordPage
-from kittiwake.ui.microphone import StandIn
+from kittiwake.ui.workers import microphone as microphones_of
+from kittiwake.ui.workers.microphone import StandIn
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier

@@ -19,9 +19,9 @@ from kittiwake.core.script.respell import spoken_text
 from kittiwake.core.script.table import read_text
 from kittiwake.core.speak.engine import all_voices
 from kittiwake.ui.bench.script_table import STATE
-from kittiwake.ui.receiver_chooser import ReceiverChooser
-from kittiwake.ui.replace_dialog import ReplaceDialog
-from kittiwake.ui.respelling_dialog import RespellingDialog
+from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
+from kittiwake.ui.dialogs.replace_dialog import ReplaceDialog
+from kittiwake.ui.dialogs.respelling_dialog import RespellingDialog
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

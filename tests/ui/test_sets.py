@@ -14,7 +14,7 @@ from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.project import edits
 from kittiwake.core.project.remembered import Remembered
 from kittiwake.ui.commands import edit
-from kittiwake.ui.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
 from tests.core.intake import test_streams
 from tests.sounds import DEMO, speech_like, spoken
 from tests.ui.base import WindowCase

@@ -23,12 +23,12 @@ from PySide6.QtWidgets import (
 )
 
 from kittiwake.ui.bench.drawn import Drawn
-from kittiwake.ui.elided import ElidedButton, ElidedLabel
-from kittiwake.ui.language import use_language
 from kittiwake.ui.quick.window import QuickWindow
-from kittiwake.ui.start import make_app
+from kittiwake.ui.shell.language import use_language
+from kittiwake.ui.shell.start import make_app
 from kittiwake.ui.theme import scale
 from kittiwake.ui.theme.sheet import use_font
+from kittiwake.ui.widgets.elided import ElidedButton, ElidedLabel
 from tests.sounds import DEMO
 from tests.ui.base import WindowCase
 from tests.ui.screens import dialogs, pages

@@ -18,9 +18,9 @@ from kittiwake.core.model import Stated
 from kittiwake.core.model.job import load_job
 from kittiwake.core.project import edits
 from kittiwake.core.project.moved import Moved
-from kittiwake.ui.headerless_dialog import HeaderlessDialog
-from kittiwake.ui.moved_sources import MovedSources
-from kittiwake.ui.rate_dialog import RateDialog
+from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.dialogs.rate_dialog import RateDialog
+from kittiwake.ui.workers.moved_sources import MovedSources
 from tests.sounds import speech_like, spoken
 from tests.ui.base import WindowCase
 
@@ -198,7 +198,7 @@ class TestMovedSources(WindowCase):
             stopped.set()
             return Moved({path: folder / "moved/pier.wav"}, (), ())
 
-        with mock.patch("kittiwake.ui.moved_sources.find_moved", goes_on_until_stopped):
+        with mock.patch("kittiwake.ui.workers.moved_sources.find_moved", goes_on_until_stopped):
             search.look(self.folder)
             self.session.project.begin(("phone-menu",))
             self.wait_for(stopped.is_set)

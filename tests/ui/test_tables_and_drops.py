@@ -21,9 +21,9 @@ from PySide6.QtWidgets import (
 )
 
 from kittiwake.ui.bench.bench import PAGES
-from kittiwake.ui.said_box import SaidBox
 from kittiwake.ui.settings.page import SettingsPage
-from kittiwake.ui.table_copying import TableCopying
+from kittiwake.ui.widgets.said_box import SaidBox
+from kittiwake.ui.widgets.table_copying import TableCopying
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 from tests.ui.screens import pages

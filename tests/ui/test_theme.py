@@ -8,7 +8,7 @@ import unittest
 from PySide6.QtCore import QRectF
 from PySide6.QtGui import QColor, QImage, QPainter
 
-from kittiwake.ui.start import make_app
+from kittiwake.ui.shell.start import make_app
 from kittiwake.ui.theme.colours import DARK, LIGHT, use
 from kittiwake.ui.theme.shapes import WORDS, draw_shape
 

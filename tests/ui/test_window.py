@@ -16,7 +16,7 @@ from PySide6.QtWidgets import QAbstractButton, QLineEdit, QMessageBox
 from kittiwake.commands import MENUS, Command, register, window_commands
 from kittiwake.core.model.job import load_job
 from kittiwake.ui.board.model import HEADS
-from kittiwake.ui.palette import Palette
+from kittiwake.ui.dialogs.palette import Palette
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 

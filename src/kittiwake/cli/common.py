@@ -119,7 +119,7 @@ class _Form(click.ParamType[Any]):
     name = "form"
 
     def convert(self, value: Any, param: click.Parameter | None, ctx: click.Context | None) -> Any:
-        from ..core.fit.wish import receiver_of_wish
+        from ..core.fit.receiver_query import receiver_of_wish
 
         try:
             receiver_of_wish(value)
@@ -177,7 +177,7 @@ def for_receivers(run: Callable[..., None], *, needed: bool = True) -> Callable[
         try:
             if forms or settings:
                 from ..core.fit.one_off import receiver_of_form, with_settings
-                from ..core.fit.wish import receiver_of_wish
+                from ..core.fit.receiver_query import receiver_of_wish
 
                 asked: dict[str, Any] = {
                     "rate": rate,

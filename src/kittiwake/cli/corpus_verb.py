@@ -152,11 +152,11 @@ def corpus_verb(
     no_loose: bool, parquet: bool, segments: str | None, heard: Path | None, gone: bool, preview: bool, dry_run: bool, workers: int | None, on: str, as_json: bool,
 ) -> None:  # fmt: skip
     from ..core.corpus.heard import read_heard
+    from ..core.corpus.request import CorpusRequest
     from ..core.corpus.row import Findings
     from ..core.corpus.rows import Source, rows_of
     from ..core.corpus.segments import lengths_of, segmented
     from ..core.corpus.split import shares_of
-    from ..core.corpus.wish import Wish
 
     if no_loose and not shards:
         raise click.UsageError(tr("--no-loose is about archives: say how large they may be, --shards 1GB."))
@@ -185,7 +185,7 @@ def corpus_verb(
             _preview(rows, findings, as_json)
             leave(True)
         assert into is not None
-        wish = Wish(
+        wish = CorpusRequest(
             receiver, drop, flag, doubles, shares_of(shares), seed, balance, _sides_of(splits), shards, parquet, gone, not no_loose,
         )  # fmt: skip
         good = _built(rows, findings, wish, into.absolute(), workers, on, stop, dry_run, as_json)

@@ -34,6 +34,6 @@ def window_verb(paths: tuple[Path, ...], demo: bool, new: bool, picture: Path | 
 
         if hand_over(paths):
             return
-    from ..ui.start import start
+    from ..ui.shell.start import start
 
     sys.exit(start(list(paths), demo=demo, new=new, picture=picture, dark=dark))

@@ -4431,6 +4431,36 @@
    <translation>{length} sind zu kurz für {name}, das in Rahmen von etwa 20 ms arbeitet.</translation>
   </message>
   <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>That says no form of sound.</source>
+   <translation>Das nennt keine Form von Ton.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>Write wav 44.1k mono, mp3 192k, ulaw 8k …</source>
+   <translation>wav 44.1k mono, mp3 192k, ulaw 8k … schreiben</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>{name} has no {bits} bits.</source>
+   <translation>{name} hat keine {bits} Bit.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>Leave them out, or wish for WAV.</source>
+   <translation>Sie weglassen oder WAV wünschen.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>telephone band</source>
+   <translation>Telefonband</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>As you typed it.</source>
+   <translation>Wie getippt.</translation>
+  </message>
+  <message>
    <location filename="../core/fit/remedies/cut_to_length.py" />
    <source>cut it to the length that fits, with a short fade</source>
    <translation>auf die Länge schneiden, die passt, mit kurzer Blende</translation>
@@ -5413,36 +5443,6 @@
    <location filename="../core/fit/suspicion.py" />
    <source>Its rate is right</source>
    <translation>Seine Rate stimmt</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>That says no form of sound.</source>
-   <translation>Das nennt keine Form von Ton.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>Write wav 44.1k mono, mp3 192k, ulaw 8k …</source>
-   <translation>wav 44.1k mono, mp3 192k, ulaw 8k … schreiben</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>{name} has no {bits} bits.</source>
-   <translation>{name} hat keine {bits} Bit.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>Leave them out, or wish for WAV.</source>
-   <translation>Sie weglassen oder WAV wünschen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>telephone band</source>
-   <translation>Telefonband</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>As you typed it.</source>
-   <translation>Wie getippt.</translation>
   </message>
   <message>
    <location filename="../core/installed.py" />
@@ -9446,119 +9446,104 @@
    <translation>{path} ist wieder da.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{name} is watched for no receiver.</source>
    <translation>{name} wird für keinen Empfänger beobachtet.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Name at least one.</source>
    <translation>Mindestens einen nennen.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
    <translation>Ausgaben gingen nach {into}, worin {path} liegt: Nichts, was ankommt, würde genommen.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Let them go into a folder of their own.</source>
    <translation>Sie in einen eigenen Ordner gehen lassen.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Outputs of {path} would lie among what arrives there.</source>
    <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>“{path!a}” is no folder of this machine ({error}).</source>
    <translation>„{path!a}“ ist kein Ordner dieses Rechners ({error}).</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Write where it is from / on.</source>
    <translation>Schreiben, wo er von / an liegt.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{path} and {other} are one folder.</source>
    <translation>{path} und {other} sind ein Ordner.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Name it once, with all its receivers.</source>
    <translation>Nennen Sie ihn einmal, mit allen Empfängern.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>What is made of {path} would arrive there again, without end.</source>
    <translation>Was aus {path} gemacht wird, käme dort wieder an, ohne Ende.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Let outputs go into folders that are not watched.</source>
    <translation>Lassen Sie Ausgaben in Ordner gehen, die nicht überwacht werden.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>list of folders</source>
    <translation>Liste von Ordnern</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{file} cannot be read: {error}.</source>
    <translation>{file} ist nicht zu lesen: {error}.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Mend it, or remove it.</source>
    <translation>Berichtigen oder entfernen.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{file}: folders are written as [[folder]].</source>
    <translation>{file}: Ordner werden als [[folder]] geschrieben.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{name}, folder {number}</source>
    <translation>{name}, Ordner {number}</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{where}: path is missing.</source>
    <translation>{where}: path fehlt.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{where}: receivers is a list, such as ["phone-menu"].</source>
    <translation>{where}: receivers ist eine Liste, etwa ["phone-menu"].</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{where}: into is a folder.</source>
    <translation>{where}: into ist ein Ordner.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{file} could not be written: {reason_of}.</source>
    <translation>{file} konnte nicht geschrieben werden: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/ask.py" />
-   <source>Replace the file?</source>
-   <translation>Die Datei ersetzen?</translation>
-  </message>
-  <message>
-   <location filename="../ui/ask.py" />
-   <source>{name} is there already. Replace it?</source>
-   <translation>{name} gibt es schon. Ersetzen?</translation>
-  </message>
-  <message>
-   <location filename="../ui/asking.py" />
-   <source>Asking failed</source>
-   <translation>Das Fragen misslang</translation>
   </message>
   <message>
    <location filename="../ui/bench/bench.py" />
@@ -10626,22 +10611,22 @@ Median {median}, von {known} Clips</translation>
    <translation>Stelle in der Quelle</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>sound from {float:.0f} dBFS</source>
    <translation>Ton ab {float:.0f} dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>speech {speech_dbfs:.0f} dBFS</source>
    <translation>Sprache {speech_dbfs:.0f} dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>a voice {float:.0%} of the time</source>
    <translation>eine Stimme {float:.0%} der Zeit</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
    <translation>{summary}   —— Pegel   – – was Ton erreichen muss   ▀ eine Stimme</translation>
   </message>
@@ -14761,112 +14746,107 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Machen, was in bestimmten Ordnern ankommt, solange das Fenster offen ist.</translation>
   </message>
   <message>
-   <location filename="../ui/cutting.py" />
-   <source>It was called off.</source>
-   <translation>Es wurde abgebrochen.</translation>
+   <location filename="../ui/dialogs/ask.py" />
+   <source>Replace the file?</source>
+   <translation>Die Datei ersetzen?</translation>
   </message>
   <message>
-   <location filename="../ui/cutting.py" />
-   <source>Its decoder crashed ({reason}).</source>
-   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
+   <location filename="../ui/dialogs/ask.py" />
+   <source>{name} is there already. Replace it?</source>
+   <translation>{name} gibt es schon. Ersetzen?</translation>
   </message>
   <message>
-   <location filename="../ui/cutting.py" />
-   <source>Listening to it failed: {error}.</source>
-   <translation>Das Anhören misslang: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>list as JSON lines</source>
    <translation>Liste als JSON Lines</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>list as CSV</source>
    <translation>Liste als CSV</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver to {name}</source>
    <translation>An {name} liefern</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Now</source>
    <translation>Jetzt</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>What goes out</source>
    <translation>Was hinausgeht</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Not made, and not in it: {some}.</source>
    <translation>Nicht gemacht und nicht darin: {some}.</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver</source>
    <translation>Liefern</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Folder that it goes to</source>
    <translation>Ordner, in den es geht</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Choose…</source>
    <translation>Wählen…</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>&amp;Into</source>
    <translation>&amp;Nach</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>&amp;As</source>
    <translation>&amp;Als</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Try all of it on the stand-in {name} first</source>
    <translation>Erst alles an der Nachbildung versuchen: {name}</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Delete there what is wanted no more</source>
    <translation>Dort löschen, was nicht mehr gewünscht ist</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>as slowly as its link is</source>
    <translation>so langsam wie ihre Verbindung</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>as slowly as its link is: {seconds}</source>
    <translation>so langsam wie ihre Verbindung: {seconds}</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Where it goes</source>
    <translation>Wohin es geht</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>It has to go somewhere.</source>
    <translation>Es muss irgendwohin gehen.</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Name a folder.</source>
    <translation>Einen Ordner nennen.</translation>
   </message>
   <message numerus="yes">
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>{n} files, {bytes}: {words}.</source>
    <extracomment>Where there is one: {n} file, {bytes}: {words}.</extracomment>
    <translation>
@@ -14875,7 +14855,7 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    </translation>
   </message>
   <message numerus="yes">
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver {n} files</source>
    <extracomment>Where there is one: Deliver {n} file</extracomment>
    <translation>
@@ -14884,93 +14864,692 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    </translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>there, and no more in the set</source>
    <translation>dort und nicht mehr im Satz</translation>
   </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>16 bits: opens everywhere</source>
+   <translation>16 Bit: öffnet sich überall</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>the same samples, smaller</source>
+   <translation>dieselben Abtastwerte, kleiner</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>plays everywhere</source>
+   <translation>spielt überall</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>AAC, for phones and tablets</source>
+   <translation>AAC, für Telefone und Tablets</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Ogg Vorbis</source>
+   <translation>Ogg Vorbis</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>for the open web</source>
+   <translation>für das offene Netz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>smallest for speech</source>
+   <translation>am kleinsten für Sprache</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>the source's own rate</source>
+   <translation>die Rate der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>channels as in the source</source>
+   <translation>Kanäle wie in der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>usual bit rate</source>
+   <translation>übliche Bitrate</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>{kilo} kbit/s</source>
+   <translation>{kilo} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>In several forms</source>
+   <translation>In mehreren Formen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
+   <translation>{clips}, in den angekreuzten Formen. Sonst wird in der Übersicht nichts gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>others by name: wav/ulaw, aiff, amr …</source>
+   <translation>weitere nach Namen: wav/ulaw, aiff, amr …</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Other forms, by name</source>
+   <translation>Weitere Formen, nach Namen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Channels</source>
+   <translation>Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Bit rate of MP3 and M4A</source>
+   <translation>Bitrate von MP3 und M4A</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Cancel  Esc</source>
+   <translation>Abbrechen  Esc</translation>
+  </message>
   <message numerus="yes">
-   <location filename="../ui/door.py" />
-   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
-   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Make {n} forms  Enter</source>
+   <extracomment>Where there is one: Make {n} form  Enter</extracomment>
    <translation>
-    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie in diese Übersicht zu legen.</numerusform>
-    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie in diese Übersicht zu legen.</numerusform>
+    <numerusform>{n} Form machen  Enter</numerusform>
+    <numerusform>{n} Formen machen  Enter</numerusform>
    </translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>That is on the board already.</source>
-   <translation>Das ist schon in der Übersicht.</translation>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Tick a form</source>
+   <translation>Eine Form ankreuzen</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Looking through {name} …</source>
-   <translation>{name} wird durchsucht …</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
+   <translation>{name} enthält mehrere Tonspuren. Die zu nehmende wählen; vorher hören.</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
-   <translation>{name} enthält Text, keinen Ton, und wurde weggelassen. Allein hinzugefügt, kommen die Zeilen ins Skript.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
+   <translation>{name} hat keinen Kopf, der sagt, was es ist. Dies sind Vermutungen, die wahrscheinlichste zuerst. Vor dem Übernehmen hören: Eine falsche ist Rauschen und wird leise gespielt.</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{count} of what was dropped</source>
-   <translation>{count} von dem, was abgelegt wurde,</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Choose a sound stream</source>
+   <translation>Eine Tonspur wählen</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
-   <translation>{other} ist keine Datei dieses Rechners. Erst hier speichern, dann ablegen.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>State a headerless format</source>
+   <translation>Ein Format ohne Kopf angeben</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
-   <translation>Gerade werden Ausgaben dieses Auftrags gemacht. Beenden und den anderen öffnen? Was gemacht ist, bleibt.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Guesses</source>
+   <translation>Vermutungen</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Stop making?</source>
-   <translation>Machen beenden?</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Trying what it could be …</source>
+   <translation>Es wird versucht, was es sein könnte …</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Opening {name} …</source>
-   <translation>{name} wird geöffnet …</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Hear it so</source>
+   <translation>So hören</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Also for {n} other files in its folder that cannot be read</source>
+   <extracomment>Where there is one: Also for {n} other file in its folder that cannot be read</extracomment>
+   <translation>
+    <numerusform>Auch für {n} andere Datei in ihrem Ordner, die nicht zu lesen ist</numerusform>
+    <numerusform>Auch für {n} andere Dateien in ihrem Ordner, die nicht zu lesen sind</numerusform>
+   </translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{name} was not opened.</source>
-   <translation>{name} wurde nicht geöffnet.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>hardly</source>
+   <translation>kaum</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Saving {name} …</source>
-   <translation>{name} wird gespeichert …</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>{sure:.0%} sure</source>
+   <translation>{sure:.0%} sicher</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Saved {name}.</source>
-   <translation>{name} gespeichert.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>, {channels} channels</source>
+   <translation>, {channels} Kanäle</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Save the job?</source>
-   <translation>Den Auftrag speichern?</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Nothing that is known here fits it.</source>
+   <translation>Nichts, was hier bekannt ist, passt dazu.</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>This job has changes that are not saved. Save them?</source>
-   <translation>Dieser Auftrag hat ungespeicherte Änderungen. Speichern?</translation>
+   <location filename="../ui/dialogs/palette.py" />
+   <source>Find a command</source>
+   <translation>Einen Befehl finden</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>A take is being recorded. End it, and keep it on the board?</source>
-   <translation>Ein Take wird aufgenommen. Beenden und in der Übersicht behalten?</translation>
+   <location filename="../ui/dialogs/palette.py" />
+   <source>Part of a command's name</source>
+   <translation>Teil vom Namen eines Befehls</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>End the take?</source>
-   <translation>Den Take beenden?</translation>
+   <location filename="../ui/dialogs/palette.py" />
+   <source>Every action with its keys</source>
+   <translation>Jede Handlung mit ihren Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/plan_dialog.py" />
+   <source>The menu as text</source>
+   <translation>Das Menü als Text</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/plan_dialog.py" />
+   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Eine Taste tut menu NAME, say ANSAGE oder {actions}. [states] hat {states}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/plan_dialog.py" />
+   <source>The menu as TOML</source>
+   <translation>Das Menü als TOML</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>As its header says: {seconds}, nothing changes.</source>
+   <translation>Wie ihr Kopf sagt: {seconds}, nichts ändert sich.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
+   <translation>{before} wird {after}: {ratio:.2f} % {longer}, {semitones:.2f} Halbtöne {pitch}. Kein Abtastwert ändert sich; danach wird von dieser Rate umgewandelt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>State the true rate</source>
+   <translation>Die wahre Rate angeben</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>This clip</source>
+   <translation>Dieser Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>{many}: the header says {stamped}. At what rate was it really taken?</source>
+   <translation>{many}: Der Kopf sagt {stamped}. Mit welcher Rate wurde wirklich aufgenommen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>Hz</source>
+   <translation>Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>True rate in Hz</source>
+   <translation>Wahre Rate in Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>Rates go from 1000 to 768000 Hz.</source>
+   <translation>Raten gehen von 1000 bis 768000 Hz.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Receivers on the board</source>
+   <translation>Empfänger in der Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</source>
+   <translation>Teil eines Namens, oder was Sie brauchen: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Find a receiver</source>
+   <translation>Einen Empfänger finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Receivers</source>
+   <translation>Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>A new one:</source>
+   <translation>Ein neuer:</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>From nothing  Ctrl+N</source>
+   <translation>Von Grund auf  Ctrl+N</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Like this one  Ctrl+L</source>
+   <translation>Wie dieser  Ctrl+L</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>From files it takes…  Ctrl+O</source>
+   <translation>Aus Dateien, die er nimmt…  Ctrl+O</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>From a TOML file…</source>
+   <translation>Aus einer TOML-Datei…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Tick it  Ctrl+Space</source>
+   <translation>Ankreuzen  Ctrl+Leertaste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>{error} It is left out.</source>
+   <translation>{error} Er wird weggelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>As you typed it</source>
+   <translation>Wie getippt</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>All of these</source>
+   <translation>Alle davon</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>new, and kept for other jobs</source>
+   <translation>neu und für andere Aufträge behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>on the board together</source>
+   <translation>zusammen in die Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Only {name}  {key}</source>
+   <translation>Nur {name}  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Only this one</source>
+   <translation>Nur dieser</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>The {ticked} ticked{key}</source>
+   <translation>Die {ticked} angekreuzten{key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>The one ticked{key}</source>
+   <translation>Der angekreuzte{key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>A receiver</source>
+   <translation>Ein Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>There is a receiver “{slug}” already: give it another slug.</source>
+   <translation>Einen Empfänger „{slug}“ gibt es schon: ein anderes Kürzel geben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/recent_dialog.py" />
+   <source>Recent jobs</source>
+   <translation>Letzte Aufträge</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/recent_dialog.py" />
+   <source>{stem}
+{parent}, saved {when}</source>
+   <translation>{stem}
+{parent}, gespeichert {when}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/recent_dialog.py" />
+   <source>Enter opens the job.</source>
+   <translation>Enter öffnet den Auftrag.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>Find and replace</source>
+   <translation>Suchen und ersetzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>What is looked for</source>
+   <translation>Was gesucht wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>What is put in its place</source>
+   <translation>Was an seine Stelle kommt</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>In names, too</source>
+   <translation>Auch in Namen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>&amp;Find</source>
+   <translation>&amp;Suchen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>&amp;Put</source>
+   <translation>&amp;Ersetzen durch</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>Replace all</source>
+   <translation>Alle ersetzen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>Respellings</source>
+   <translation>Umschriften</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]].</source>
+   <translation>Je eine Zeile: das Wort, =, und wie es zu sprechen ist. Ganze Wörter, groß oder klein; == nur wie geschrieben. Eine Sprache hinter @ schränkt ein: St = Saint @en. # ist eine Zahl, #. ihre Ziffern einzeln: Berth # = Berth #. Laute stehen in [[ ]].</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>In this &amp;job</source>
+   <translation>In diesem &amp;Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>In &amp;all my jobs; a job keeps those that act in it</source>
+   <translation>In a&amp;llen meinen Aufträgen; ein Auftrag behält die, die darin wirken</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>{title}: respellings, one a line</source>
+   <translation>{title}: Umschriften, je eine Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Also</source>
+   <translation>Auch</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Texts and speakers</source>
+   <translation>Texte und Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
+   <translation>Texte, Sprecher und Sprachen aus einer Tabelle, aus Namen von Ordnern und Dateien oder aus beidem; der Tabelle wird geglaubt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>What would be taken</source>
+   <translation>Was übernommen würde</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Take them</source>
+   <translation>Übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
+   <translation>CSV, TSV, JSON Lines oder Tabellenkalkulation; Spalten file oder id, text, speaker, language</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>of those that nothing else tells it of, such as en</source>
+   <translation>derer, von denen sonst nichts sie sagt, etwa en</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>name.t&amp;xt beside name.wav is its text</source>
+   <translation>name.t&amp;xt neben name.wav ist sein Text</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>&amp;Table</source>
+   <translation>&amp;Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Table with texts and speakers</source>
+   <translation>Tabelle mit Texten und Sprechern</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>&amp;Names of files</source>
+   <translation>&amp;Namen der Dateien</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>What names of folders and files tell</source>
+   <translation>Was Namen von Ordnern und Dateien sagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>&amp;Language</source>
+   <translation>S&amp;prache</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Language of the others</source>
+   <translation>Sprache der anderen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>A table</source>
+   <translation>Eine Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
+   <translation>Tabellen (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Alle Dateien (*)</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source> And {count} findings more.</source>
+   <extracomment>Where there is one:  And {count} finding more.</extracomment>
+   <translation>
+    <numerusform> Und {count} weiterer Befund.</numerusform>
+    <numerusform> Und {count} weitere Befunde.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>, little endian</source>
+   <translation>, Little Endian</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>, high bits first</source>
+   <translation>, hohe Bits zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Stream</source>
+   <translation>Spur</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Sound stream</source>
+   <translation>Tonspur</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Encoding</source>
+   <translation>Kodierung</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Sample rate in Hz</source>
+   <translation>Abtastrate in Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source> bytes</source>
+   <translation> Byte</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Bytes passed over before the sound</source>
+   <translation>Byte, die vor dem Ton übergangen werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>What stands before the sound and is no sound, such as a line of text.</source>
+   <translation>Was vor dem Ton steht und keiner ist, etwa eine Zeile Text.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Passed over</source>
+   <translation>Übergangen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>“{currenttext}” is no sample rate.</source>
+   <translation>„{currenttext}“ ist keine Abtastrate.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Write for example 8 kHz or 11025.</source>
+   <translation>Etwa 8 kHz oder 11025 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source>Touch up</source>
+   <translation>Retuschieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source> They differ; only what you change here is changed in all of them.</source>
+   <translation> Sie sind verschieden; nur was Sie hier ändern, ändert sich in allen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source>{many}: nothing is written to the recordings.{more}</source>
+   <translation>{many}: In die Aufnahmen wird nichts geschrieben.{more}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source>Take all of it back</source>
+   <translation>Alles zurücknehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>Outputs no longer wanted</source>
+   <translation>Nicht mehr gewünschte Ausgaben</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</source>
+   <extracomment>Where there is one: {n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</extracomment>
+   <translation>
+    <numerusform>{n} hier gemachte Datei gehört zu keinem Clip dieses Auftrags mehr. Abwählen, was bleiben soll; die anderen kommen in den Papierkorb, von wo sie zurückzuholen sind.</numerusform>
+    <numerusform>{n} hier gemachte Dateien gehören zu keinem Clip dieses Auftrags mehr. Abwählen, was bleiben soll; die anderen kommen in den Papierkorb, von wo sie zurückzuholen sind.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>{name}, {bytes}, made of {source}</source>
+   <translation>{name}, {bytes}, gemacht aus {source}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>Move to the trash</source>
+   <translation>In den Papierkorb</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>Move {count} to the trash</source>
+   <translation>{count} in den Papierkorb</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Watched folders</source>
+   <translation>Beobachtete Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one.</source>
+   <translation>Was vollständig in einem dieser Ordner ankommt, wird für seine Empfänger gemacht, solange dieses Fenster offen ist, oder ohne Fenster mit „kittiwake watch“.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>What came last</source>
+   <translation>Was zuletzt kam</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Watch a folder…</source>
+   <translation>Einen Ordner beobachten…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>For…  Enter</source>
+   <translation>Für…  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Outputs go to…</source>
+   <translation>Ausgaben gehen nach…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>No longer  Del</source>
+   <translation>Nicht mehr  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Close</source>
+   <translation>Schließen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>nothing yet</source>
+   <translation>noch nichts</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Watch a folder</source>
+   <translation>Einen Ordner beobachten</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>{name} is watched already.</source>
+   <translation>{name} wird schon beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Receivers of the folder</source>
+   <translation>Empfänger des Ordners</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Receivers; the space bar ticks one</source>
+   <translation>Empfänger; die Leertaste kreuzt einen an</translation>
   </message>
   <message>
    <location filename="../ui/ear/blind_dialog.py" />
@@ -15203,264 +15782,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Stelle im Ton</translation>
   </message>
   <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>16 bits: opens everywhere</source>
-   <translation>16 Bit: öffnet sich überall</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>the same samples, smaller</source>
-   <translation>dieselben Abtastwerte, kleiner</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>plays everywhere</source>
-   <translation>spielt überall</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>AAC, for phones and tablets</source>
-   <translation>AAC, für Telefone und Tablets</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Ogg Vorbis</source>
-   <translation>Ogg Vorbis</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>for the open web</source>
-   <translation>für das offene Netz</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>smallest for speech</source>
-   <translation>am kleinsten für Sprache</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>the source's own rate</source>
-   <translation>die Rate der Quelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>channels as in the source</source>
-   <translation>Kanäle wie in der Quelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>usual bit rate</source>
-   <translation>übliche Bitrate</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>{kilo} kbit/s</source>
-   <translation>{kilo} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>In several forms</source>
-   <translation>In mehreren Formen</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
-   <translation>{clips}, in den angekreuzten Formen. Sonst wird in der Übersicht nichts gemacht.</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>others by name: wav/ulaw, aiff, amr …</source>
-   <translation>weitere nach Namen: wav/ulaw, aiff, amr …</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Other forms, by name</source>
-   <translation>Weitere Formen, nach Namen</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Channels</source>
-   <translation>Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Bit rate of MP3 and M4A</source>
-   <translation>Bitrate von MP3 und M4A</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Cancel  Esc</source>
-   <translation>Abbrechen  Esc</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/forms_dialog.py" />
-   <source>Make {n} forms  Enter</source>
-   <extracomment>Where there is one: Make {n} form  Enter</extracomment>
-   <translation>
-    <numerusform>{n} Form machen  Enter</numerusform>
-    <numerusform>{n} Formen machen  Enter</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Tick a form</source>
-   <translation>Eine Form ankreuzen</translation>
-  </message>
-  <message>
-   <location filename="../ui/halves.py" />
-   <source>The board is folded away   {key} shows it</source>
-   <translation>Die Übersicht ist weggeklappt   {key} zeigt sie</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
-   <translation>{name} enthält mehrere Tonspuren. Die zu nehmende wählen; vorher hören.</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
-   <translation>{name} hat keinen Kopf, der sagt, was es ist. Dies sind Vermutungen, die wahrscheinlichste zuerst. Vor dem Übernehmen hören: Eine falsche ist Rauschen und wird leise gespielt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Choose a sound stream</source>
-   <translation>Eine Tonspur wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>State a headerless format</source>
-   <translation>Ein Format ohne Kopf angeben</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Guesses</source>
-   <translation>Vermutungen</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Trying what it could be …</source>
-   <translation>Es wird versucht, was es sein könnte …</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Hear it so</source>
-   <translation>So hören</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Also for {n} other files in its folder that cannot be read</source>
-   <extracomment>Where there is one: Also for {n} other file in its folder that cannot be read</extracomment>
-   <translation>
-    <numerusform>Auch für {n} andere Datei in ihrem Ordner, die nicht zu lesen ist</numerusform>
-    <numerusform>Auch für {n} andere Dateien in ihrem Ordner, die nicht zu lesen sind</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>hardly</source>
-   <translation>kaum</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>{sure:.0%} sure</source>
-   <translation>{sure:.0%} sicher</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>, {channels} channels</source>
-   <translation>, {channels} Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Nothing that is known here fits it.</source>
-   <translation>Nichts, was hier bekannt ist, passt dazu.</translation>
-  </message>
-  <message>
-   <location filename="../ui/holding.py" />
-   <source>The music could not be made</source>
-   <translation>Die Musik ließ sich nicht machen</translation>
-  </message>
-  <message>
-   <location filename="../ui/job_title.py" />
-   <source>Untitled</source>
-   <translation>Ohne Namen</translation>
-  </message>
-  <message>
-   <location filename="../ui/judging.py" />
-   <source>It was stopped; it goes on from here the next time.</source>
-   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
-  </message>
-  <message>
-   <location filename="../ui/language.py" />
-   <source>d MMMM yyyy, HH:mm</source>
-   <translation>d. MMMM yyyy, HH:mm</translation>
-  </message>
-  <message>
-   <location filename="../ui/looking.py" />
-   <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
-   <translation>Der Dekodierer dieser Datei stürzte ab ({reason}); sonst nahm nichts Schaden.</translation>
-  </message>
-  <message>
-   <location filename="../ui/looking.py" />
-   <source>Ask for another copy, or convert it elsewhere first.</source>
-   <translation>Nach einer anderen Kopie fragen oder sie anderswo erst umwandeln.</translation>
-  </message>
-  <message>
-   <location filename="../ui/looking.py" />
-   <source>Looking at it failed: {error}.</source>
-   <translation>Das Ansehen misslang: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/moved_sources.py" />
-   <source>They could not be looked for</source>
-   <translation>Sie konnten nicht gesucht werden</translation>
-  </message>
-  <message>
-   <location filename="../ui/opened.py" />
-   <source>It is said so from the next start on: something is being made or recorded.</source>
-   <translation>Das gilt ab dem nächsten Start: Gerade wird etwas gemacht oder aufgenommen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Find a command</source>
-   <translation>Einen Befehl finden</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Part of a command's name</source>
-   <translation>Teil vom Namen eines Befehls</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Every action with its keys</source>
-   <translation>Jede Handlung mit ihren Tasten</translation>
-  </message>
-  <message>
-   <location filename="../ui/phoning.py" />
-   <source>The call failed: {error}.</source>
-   <translation>Der Anruf misslang: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/plan_dialog.py" />
-   <source>The menu as text</source>
-   <translation>Das Menü als Text</translation>
-  </message>
-  <message>
-   <location filename="../ui/plan_dialog.py" />
-   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
-   <translation>Eine Taste tut menu NAME, say ANSAGE oder {actions}. [states] hat {states}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
-  </message>
-  <message>
-   <location filename="../ui/plan_dialog.py" />
-   <source>The menu as TOML</source>
-   <translation>Das Menü als TOML</translation>
-  </message>
-  <message>
-   <location filename="../ui/printed.py" />
-   <source>{path} could not be written.</source>
-   <translation>{path} konnte nicht geschrieben werden.</translation>
-  </message>
-  <message>
    <location filename="../ui/quick/files.py" />
    <source>and {count:,} more</source>
    <translation>und {count:,} weitere</translation>
@@ -15514,11 +15835,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/quick/window.py" />
    <source>Open in the window</source>
    <translation>Im Fenster öffnen</translation>
-  </message>
-  <message>
-   <location filename="../ui/quick/window.py" />
-   <source>Close</source>
-   <translation>Schließen</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />
@@ -15582,421 +15898,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/quick/window.py" />
    <source>Closes in {left} s; any key keeps it.</source>
    <translation>Schließt sich in {left} s; jede Taste hält es offen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>As its header says: {seconds}, nothing changes.</source>
-   <translation>Wie ihr Kopf sagt: {seconds}, nichts ändert sich.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
-   <translation>{before} wird {after}: {ratio:.2f} % {longer}, {semitones:.2f} Halbtöne {pitch}. Kein Abtastwert ändert sich; danach wird von dieser Rate umgewandelt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>State the true rate</source>
-   <translation>Die wahre Rate angeben</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>This clip</source>
-   <translation>Dieser Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>{many}: the header says {stamped}. At what rate was it really taken?</source>
-   <translation>{many}: Der Kopf sagt {stamped}. Mit welcher Rate wurde wirklich aufgenommen?</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>Hz</source>
-   <translation>Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>True rate in Hz</source>
-   <translation>Wahre Rate in Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>Rates go from 1000 to 768000 Hz.</source>
-   <translation>Raten gehen von 1000 bis 768000 Hz.</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Receivers on the board</source>
-   <translation>Empfänger in der Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</source>
-   <translation>Teil eines Namens, oder was Sie brauchen: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Find a receiver</source>
-   <translation>Einen Empfänger finden</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Receivers</source>
-   <translation>Empfänger</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>A new one:</source>
-   <translation>Ein neuer:</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>From nothing  Ctrl+N</source>
-   <translation>Von Grund auf  Ctrl+N</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Like this one  Ctrl+L</source>
-   <translation>Wie dieser  Ctrl+L</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>From files it takes…  Ctrl+O</source>
-   <translation>Aus Dateien, die er nimmt…  Ctrl+O</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>From a TOML file…</source>
-   <translation>Aus einer TOML-Datei…</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Tick it  Ctrl+Space</source>
-   <translation>Ankreuzen  Ctrl+Leertaste</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>{error} It is left out.</source>
-   <translation>{error} Er wird weggelassen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>As you typed it</source>
-   <translation>Wie getippt</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>All of these</source>
-   <translation>Alle davon</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>new, and kept for other jobs</source>
-   <translation>neu und für andere Aufträge behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>on the board together</source>
-   <translation>zusammen in die Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Only {name}  {key}</source>
-   <translation>Nur {name}  {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Only this one</source>
-   <translation>Nur dieser</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>The {ticked} ticked{key}</source>
-   <translation>Die {ticked} angekreuzten{key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>The one ticked{key}</source>
-   <translation>Der angekreuzte{key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>A receiver</source>
-   <translation>Ein Empfänger</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>There is a receiver “{slug}” already: give it another slug.</source>
-   <translation>Einen Empfänger „{slug}“ gibt es schon: ein anderes Kürzel geben.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recent_dialog.py" />
-   <source>Recent jobs</source>
-   <translation>Letzte Aufträge</translation>
-  </message>
-  <message>
-   <location filename="../ui/recent_dialog.py" />
-   <source>{stem}
-{parent}, saved {when}</source>
-   <translation>{stem}
-{parent}, gespeichert {when}</translation>
-  </message>
-  <message>
-   <location filename="../ui/recent_dialog.py" />
-   <source>Enter opens the job.</source>
-   <translation>Enter öffnet den Auftrag.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>The microphone is gone: {reason_of}.</source>
-   <translation>Das Mikrofon ist weg: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>It cannot be recorded to {folder}: {reason_of}. Choose another folder for outputs.</source>
-   <translation>Nach {folder} lässt sich nicht aufnehmen: {reason_of}. Einen anderen Ausgabeordner wählen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>The disk takes no more: {reason_of}.</source>
-   <translation>Die Platte nimmt nichts mehr: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>{why} What was recorded until then is kept on disk: say it again.</source>
-   <translation>{why} Was bis dahin aufgenommen wurde, bleibt auf dem Laufwerk: noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>The end of it could not be written: {reason_of}. What was recorded until then is kept.</source>
-   <translation>Das Ende ließ sich nicht schreiben: {reason_of}. Was bis dahin aufgenommen war, ist behalten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>Checking it failed: {error}. It is on disk.</source>
-   <translation>Das Prüfen misslang: {error}. Es liegt auf der Platte.</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>Find and replace</source>
-   <translation>Suchen und ersetzen</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>What is looked for</source>
-   <translation>Was gesucht wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>What is put in its place</source>
-   <translation>Was an seine Stelle kommt</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>In names, too</source>
-   <translation>Auch in Namen</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>&amp;Find</source>
-   <translation>&amp;Suchen</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>&amp;Put</source>
-   <translation>&amp;Ersetzen durch</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>Replace all</source>
-   <translation>Alle ersetzen</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>Respellings</source>
-   <translation>Umschriften</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]].</source>
-   <translation>Je eine Zeile: das Wort, =, und wie es zu sprechen ist. Ganze Wörter, groß oder klein; == nur wie geschrieben. Eine Sprache hinter @ schränkt ein: St = Saint @en. # ist eine Zahl, #. ihre Ziffern einzeln: Berth # = Berth #. Laute stehen in [[ ]].</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>In this &amp;job</source>
-   <translation>In diesem &amp;Auftrag</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>In &amp;all my jobs; a job keeps those that act in it</source>
-   <translation>In a&amp;llen meinen Aufträgen; ein Auftrag behält die, die darin wirken</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>{title}: respellings, one a line</source>
-   <translation>{title}: Umschriften, je eine Zeile</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Also</source>
-   <translation>Auch</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Texts and speakers</source>
-   <translation>Texte und Sprecher</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
-   <translation>Texte, Sprecher und Sprachen aus einer Tabelle, aus Namen von Ordnern und Dateien oder aus beidem; der Tabelle wird geglaubt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>What would be taken</source>
-   <translation>Was übernommen würde</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Take them</source>
-   <translation>Übernehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
-   <translation>CSV, TSV, JSON Lines oder Tabellenkalkulation; Spalten file oder id, text, speaker, language</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>of those that nothing else tells it of, such as en</source>
-   <translation>derer, von denen sonst nichts sie sagt, etwa en</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>name.t&amp;xt beside name.wav is its text</source>
-   <translation>name.t&amp;xt neben name.wav ist sein Text</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>&amp;Table</source>
-   <translation>&amp;Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Table with texts and speakers</source>
-   <translation>Tabelle mit Texten und Sprechern</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>&amp;Names of files</source>
-   <translation>&amp;Namen der Dateien</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>What names of folders and files tell</source>
-   <translation>Was Namen von Ordnern und Dateien sagen</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>&amp;Language</source>
-   <translation>S&amp;prache</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Language of the others</source>
-   <translation>Sprache der anderen</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>A table</source>
-   <translation>Eine Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
-   <translation>Tabellen (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Alle Dateien (*)</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/rows_dialog.py" />
-   <source> And {count} findings more.</source>
-   <extracomment>Where there is one:  And {count} finding more.</extracomment>
-   <translation>
-    <numerusform> Und {count} weiterer Befund.</numerusform>
-    <numerusform> Und {count} weitere Befunde.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/run_end.py" />
-   <source>Making {total:,} outputs</source>
-   <extracomment>Where there is one: Making {total:,} output</extracomment>
-   <translation>
-    <numerusform>{total:,} Ausgabe wird gemacht</numerusform>
-    <numerusform>{total:,} Ausgaben werden gemacht</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>{done:,} made and proved</source>
-   <translation>{done:,} gemacht und geprüft</translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>{failed:,} of {done:,} failed</source>
-   <translation>{failed:,} von {done:,} misslungen</translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>Show the window</source>
-   <translation>Das Fenster zeigen</translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>In a watched folder</source>
-   <translation>In einem beobachteten Ordner</translation>
-  </message>
-  <message>
-   <location filename="../ui/said_box.py" />
-   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
-   <translation>{name} geht von {low} bis {high}{suffix}: {beyond} wurde auf {value} gebracht.</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>{count} files</source>
-   <translation>{count} Dateien</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>From outside</source>
-   <translation>Von außen</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>Where is {many} to go?</source>
-   <translation>Wohin soll {many} gehen?</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>The job that is open can stay open beside it.</source>
-   <translation>Der offene Auftrag kann daneben offen bleiben.</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>On the board of this job, or on one of its own.</source>
-   <translation>In die Übersicht dieses Auftrags oder auf eine eigene.</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>Open it in this window</source>
-   <translation>In diesem Fenster öffnen</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>This job</source>
-   <translation>Dieser Auftrag</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>A new window</source>
-   <translation>Ein neues Fenster</translation>
   </message>
   <message>
    <location filename="../ui/settings/caches.py" />
@@ -16228,20 +16129,411 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>Nothing has been set yet, so there is no file.</source>
    <translation>Noch ist nichts eingestellt, also gibt es keine Datei.</translation>
   </message>
-  <message>
-   <location filename="../ui/speaking.py" />
-   <source>Speaking stopped: {error}.</source>
-   <translation>Das Sprechen endete: {error}.</translation>
+  <message numerus="yes">
+   <location filename="../ui/shell/job_files.py" />
+   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
+   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <translation>
+    <numerusform>{name} ist offen; {n} andere, die mitkam, wurde weggelassen. Noch einmal hinzufügen, um sie in diese Übersicht zu legen.</numerusform>
+    <numerusform>{name} ist offen; {n} andere, die mitkamen, wurden weggelassen. Noch einmal hinzufügen, um sie in diese Übersicht zu legen.</numerusform>
+   </translation>
   </message>
   <message>
-   <location filename="../ui/speaking.py" />
-   <source>The voice failed: {error}.</source>
-   <translation>Die Stimme versagte: {error}.</translation>
+   <location filename="../ui/shell/job_files.py" />
+   <source>That is on the board already.</source>
+   <translation>Das ist schon in der Übersicht.</translation>
   </message>
   <message>
-   <location filename="../ui/speaking.py" />
-   <source>The voice crashed ({reason}).</source>
-   <translation>Die Stimme stürzte ab ({reason}).</translation>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Looking through {name} …</source>
+   <translation>{name} wird durchsucht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
+   <translation>{name} enthält Text, keinen Ton, und wurde weggelassen. Allein hinzugefügt, kommen die Zeilen ins Skript.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{count} of what was dropped</source>
+   <translation>{count} von dem, was abgelegt wurde,</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
+   <translation>{other} ist keine Datei dieses Rechners. Erst hier speichern, dann ablegen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
+   <translation>Gerade werden Ausgaben dieses Auftrags gemacht. Beenden und den anderen öffnen? Was gemacht ist, bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Stop making?</source>
+   <translation>Machen beenden?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Opening {name} …</source>
+   <translation>{name} wird geöffnet …</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{name} was not opened.</source>
+   <translation>{name} wurde nicht geöffnet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Saving {name} …</source>
+   <translation>{name} wird gespeichert …</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Saved {name}.</source>
+   <translation>{name} gespeichert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Save the job?</source>
+   <translation>Den Auftrag speichern?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>This job has changes that are not saved. Save them?</source>
+   <translation>Dieser Auftrag hat ungespeicherte Änderungen. Speichern?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>A take is being recorded. End it, and keep it on the board?</source>
+   <translation>Ein Take wird aufgenommen. Beenden und in der Übersicht behalten?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>End the take?</source>
+   <translation>Den Take beenden?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_title.py" />
+   <source>Untitled</source>
+   <translation>Ohne Namen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/language.py" />
+   <source>d MMMM yyyy, HH:mm</source>
+   <translation>d. MMMM yyyy, HH:mm</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/opened.py" />
+   <source>It is said so from the next start on: something is being made or recorded.</source>
+   <translation>Das gilt ab dem nächsten Start: Gerade wird etwas gemacht oder aufgenommen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/printed.py" />
+   <source>{path} could not be written.</source>
+   <translation>{path} konnte nicht geschrieben werden.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>Making {total:,} outputs</source>
+   <extracomment>Where there is one: Making {total:,} output</extracomment>
+   <translation>
+    <numerusform>{total:,} Ausgabe wird gemacht</numerusform>
+    <numerusform>{total:,} Ausgaben werden gemacht</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>{done:,} made and proved</source>
+   <translation>{done:,} gemacht und geprüft</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>{failed:,} of {done:,} failed</source>
+   <translation>{failed:,} von {done:,} misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>Show the window</source>
+   <translation>Das Fenster zeigen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>In a watched folder</source>
+   <translation>In einem beobachteten Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>{count} files</source>
+   <translation>{count} Dateien</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>From outside</source>
+   <translation>Von außen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>Where is {many} to go?</source>
+   <translation>Wohin soll {many} gehen?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>The job that is open can stay open beside it.</source>
+   <translation>Der offene Auftrag kann daneben offen bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>On the board of this job, or on one of its own.</source>
+   <translation>In die Übersicht dieses Auftrags oder auf eine eigene.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>Open it in this window</source>
+   <translation>In diesem Fenster öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>This job</source>
+   <translation>Dieser Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>A new window</source>
+   <translation>Ein neues Fenster</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/splitter.py" />
+   <source>The board is folded away   {key} shows it</source>
+   <translation>Die Übersicht ist weggeklappt   {key} zeigt sie</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/start.py" />
+   <source>The picture could not be saved to {picture}: check the folder and the ending.</source>
+   <translation>Das Bild ließ sich nicht nach {picture} speichern: Ordner und Endung prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{seconds:.0f} s</source>
+   <translation>{seconds:.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{seconds:.0f} min</source>
+   <translation>{seconds:.0f} min</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{seconds:.1f} h</source>
+   <translation>{seconds:.1f} h</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Making {done:,} of {total:,}</source>
+   <translation>{done:,} von {total:,} wird gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Paused at {done:,} of {total:,}</source>
+   <translation>Angehalten bei {done:,} von {total:,}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{failed:,} failed</source>
+   <translation>{failed:,} misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{duration} of sound at {pace:,.0f} × real time</source>
+   <translation>{duration} Ton mit {pace:,.0f} × Echtzeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>about {duration} left</source>
+   <translation>noch etwa {duration}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{key} goes on, {stop_key} stops.</source>
+   <translation>{key} geht weiter, {stop_key} beendet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{key} pauses, {stop_key} stops.</source>
+   <translation>{key} hält an, {stop_key} beendet.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Making stopped: {trouble}</source>
+   <translation>Das Machen endete: {trouble}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Stopped. What was finished stays; nothing half-made was left.</source>
+   <translation>Beendet. Was fertig war, bleibt; nichts halb Gemachtes blieb zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{made} made and proved, {failed} failed: select a failed cell to see why.</source>
+   <translation>{made} gemacht und geprüft, {failed} misslungen: eine misslungene Zelle wählen, um zu sehen, warum.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>1 made, and it passed its proof.</source>
+   <translation>1 gemacht, und es bestand die Prüfung.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{made} made, and every one passed its proof.</source>
+   <translation>{made} gemacht, und alle bestanden die Prüfung.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Go to the next that is to be decided</source>
+   <translation>Zum nächsten, das zu entscheiden ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Go to the next that cannot be made</source>
+   <translation>Zum nächsten, das nicht zu machen ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Where outputs go; press to choose another folder</source>
+   <translation>Wohin Ausgaben gehen; drücken, um einen anderen Ordner zu wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Add sound  {key}</source>
+   <translation>Ton hinzufügen  {key}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{n} receivers</source>
+   <extracomment>Where there is one: {n} receiver</extracomment>
+   <translation>
+    <numerusform>{n} Empfänger</numerusform>
+    <numerusform>{n} Empfänger</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{count} made</source>
+   <translation>{count} gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{count} delivered</source>
+   <translation>{count} geliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{count} failed</source>
+   <translation>{count} misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>counting</source>
+   <translation>wird gezählt</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>looking at {waiting} more</source>
+   <translation>{waiting} weitere werden angesehen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Nothing on the board yet</source>
+   <translation>Noch nichts in der Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Stop making  {key}</source>
+   <translation>Beenden  {key}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Make {n} outputs  {key}</source>
+   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
+   <translation>
+    <numerusform>{n} Ausgabe machen  {key}</numerusform>
+    <numerusform>{n} Ausgaben machen  {key}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Nothing to make</source>
+   <translation>Nichts zu machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs go to {output_folder}. Choose another folder</source>
+   <translation>Ausgaben gehen nach {output_folder}. Einen anderen Ordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>to decide  {key}</source>
+   <translation>zu entscheiden  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>cannot be made  {key}</source>
+   <translation>nicht zu machen  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Add</source>
+   <translation>Hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Add sound</source>
+   <translation>Ton hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs go to {output_folder}</source>
+   <translation>Ausgaben gehen nach {output_folder}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs go beside their sources</source>
+   <translation>Ausgaben gehen neben ihre Quellen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{text}, mirrored</source>
+   <translation>{text}, gespiegelt</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs…</source>
+   <translation>Ausgaben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/waiting.py" />
+   <source>Stop  Esc</source>
+   <translation>Stopp  Esc</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>{name}{dirty} – Kittiwake</source>
+   <translation>{name}{dirty} – Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>{shown:,} of {all:,} clips</source>
+   <translation>{shown:,} von {all:,} Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>Undo {undo_text}</source>
+   <translation>Rückgängig: {undo_text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>No sound was found there. {passed}</source>
+   <translation>Dort wurde kein Ton gefunden. {passed}</translation>
   </message>
   <message>
    <location filename="../ui/standins/beacon.py" />
@@ -16344,146 +16636,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>NACHBILDUNG: EIN ANRUFBEANTWORTER</translation>
   </message>
   <message>
-   <location filename="../ui/start.py" />
-   <source>The picture could not be saved to {picture}: check the folder and the ending.</source>
-   <translation>Das Bild ließ sich nicht nach {picture} speichern: Ordner und Endung prüfen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>, little endian</source>
-   <translation>, Little Endian</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>, high bits first</source>
-   <translation>, hohe Bits zuerst</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Stream</source>
-   <translation>Spur</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Sound stream</source>
-   <translation>Tonspur</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Encoding</source>
-   <translation>Kodierung</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Sample rate in Hz</source>
-   <translation>Abtastrate in Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source> bytes</source>
-   <translation> Byte</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Bytes passed over before the sound</source>
-   <translation>Byte, die vor dem Ton übergangen werden</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>What stands before the sound and is no sound, such as a line of text.</source>
-   <translation>Was vor dem Ton steht und keiner ist, etwa eine Zeile Text.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Passed over</source>
-   <translation>Übergangen</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>“{currenttext}” is no sample rate.</source>
-   <translation>„{currenttext}“ ist keine Abtastrate.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Write for example 8 kHz or 11025.</source>
-   <translation>Etwa 8 kHz oder 11025 schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{seconds:.0f} s</source>
-   <translation>{seconds:.0f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{seconds:.0f} min</source>
-   <translation>{seconds:.0f} min</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{seconds:.1f} h</source>
-   <translation>{seconds:.1f} h</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Making {done:,} of {total:,}</source>
-   <translation>{done:,} von {total:,} wird gemacht</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Paused at {done:,} of {total:,}</source>
-   <translation>Angehalten bei {done:,} von {total:,}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{failed:,} failed</source>
-   <translation>{failed:,} misslungen</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{duration} of sound at {pace:,.0f} × real time</source>
-   <translation>{duration} Ton mit {pace:,.0f} × Echtzeit</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>about {duration} left</source>
-   <translation>noch etwa {duration}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{key} goes on, {stop_key} stops.</source>
-   <translation>{key} geht weiter, {stop_key} beendet.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{key} pauses, {stop_key} stops.</source>
-   <translation>{key} hält an, {stop_key} beendet.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Making stopped: {trouble}</source>
-   <translation>Das Machen endete: {trouble}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Stopped. What was finished stays; nothing half-made was left.</source>
-   <translation>Beendet. Was fertig war, bleibt; nichts halb Gemachtes blieb zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{made} made and proved, {failed} failed: select a failed cell to see why.</source>
-   <translation>{made} gemacht und geprüft, {failed} misslungen: eine misslungene Zelle wählen, um zu sehen, warum.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>1 made, and it passed its proof.</source>
-   <translation>1 gemacht, und es bestand die Prüfung.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{made} made, and every one passed its proof.</source>
-   <translation>{made} gemacht, und alle bestanden die Prüfung.</translation>
-  </message>
-  <message>
    <location filename="../ui/theme/shapes.py" />
    <source>looking</source>
    <translation>wird angesehen</translation>
@@ -16509,281 +16661,129 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>veraltet</translation>
   </message>
   <message>
-   <location filename="../ui/toning.py" />
+   <location filename="../ui/widgets/said_box.py" />
+   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
+   <translation>{name} geht von {low} bis {high}{suffix}: {beyond} wurde auf {value} gebracht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/calls.py" />
+   <source>The call failed: {error}.</source>
+   <translation>Der Anruf misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/corpus.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/cuts.py" />
+   <source>It was called off.</source>
+   <translation>Es wurde abgebrochen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/cuts.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/cuts.py" />
+   <source>Listening to it failed: {error}.</source>
+   <translation>Das Anhören misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/hold_music.py" />
+   <source>The music could not be made</source>
+   <translation>Die Musik ließ sich nicht machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/moved_sources.py" />
+   <source>They could not be looked for</source>
+   <translation>Sie konnten nicht gesucht werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>The microphone is gone: {reason_of}.</source>
+   <translation>Das Mikrofon ist weg: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>It cannot be recorded to {folder}: {reason_of}. Choose another folder for outputs.</source>
+   <translation>Nach {folder} lässt sich nicht aufnehmen: {reason_of}. Einen anderen Ausgabeordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>The disk takes no more: {reason_of}.</source>
+   <translation>Die Platte nimmt nichts mehr: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>{why} What was recorded until then is kept on disk: say it again.</source>
+   <translation>{why} Was bis dahin aufgenommen wurde, bleibt auf dem Laufwerk: noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>The end of it could not be written: {reason_of}. What was recorded until then is kept.</source>
+   <translation>Das Ende ließ sich nicht schreiben: {reason_of}. Was bis dahin aufgenommen war, ist behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>Checking it failed: {error}. It is on disk.</source>
+   <translation>Das Prüfen misslang: {error}. Es liegt auf der Platte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/service.py" />
+   <source>Asking failed</source>
+   <translation>Das Fragen misslang</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
+   <translation>Der Dekodierer dieser Datei stürzte ab ({reason}); sonst nahm nichts Schaden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Ask for another copy, or convert it elsewhere first.</source>
+   <translation>Nach einer anderen Kopie fragen oder sie anderswo erst umwandeln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Looking at it failed: {error}.</source>
+   <translation>Das Ansehen misslang: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/speech.py" />
+   <source>Speaking stopped: {error}.</source>
+   <translation>Das Sprechen endete: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/speech.py" />
+   <source>The voice failed: {error}.</source>
+   <translation>Die Stimme versagte: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/speech.py" />
+   <source>The voice crashed ({reason}).</source>
+   <translation>Die Stimme stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/tone.py" />
    <source>The tone could not be made</source>
    <translation>Der Ton ließ sich nicht machen</translation>
   </message>
   <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Go to the next that is to be decided</source>
-   <translation>Zum nächsten, das zu entscheiden ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Go to the next that cannot be made</source>
-   <translation>Zum nächsten, das nicht zu machen ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Where outputs go; press to choose another folder</source>
-   <translation>Wohin Ausgaben gehen; drücken, um einen anderen Ordner zu wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add sound  {key}</source>
-   <translation>Ton hinzufügen  {key}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/top_bar.py" />
-   <source>{n} receivers</source>
-   <extracomment>Where there is one: {n} receiver</extracomment>
-   <translation>
-    <numerusform>{n} Empfänger</numerusform>
-    <numerusform>{n} Empfänger</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{count} made</source>
-   <translation>{count} gemacht</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{count} delivered</source>
-   <translation>{count} geliefert</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{count} failed</source>
-   <translation>{count} misslungen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>counting</source>
-   <translation>wird gezählt</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>looking at {waiting} more</source>
-   <translation>{waiting} weitere werden angesehen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Nothing on the board yet</source>
-   <translation>Noch nichts in der Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Stop making  {key}</source>
-   <translation>Beenden  {key}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/top_bar.py" />
-   <source>Make {n} outputs  {key}</source>
-   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
-   <translation>
-    <numerusform>{n} Ausgabe machen  {key}</numerusform>
-    <numerusform>{n} Ausgaben machen  {key}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Nothing to make</source>
-   <translation>Nichts zu machen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs go to {output_folder}. Choose another folder</source>
-   <translation>Ausgaben gehen nach {output_folder}. Einen anderen Ordner wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>to decide  {key}</source>
-   <translation>zu entscheiden  {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>cannot be made  {key}</source>
-   <translation>nicht zu machen  {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add</source>
-   <translation>Hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add sound</source>
-   <translation>Ton hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs go to {output_folder}</source>
-   <translation>Ausgaben gehen nach {output_folder}</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs go beside their sources</source>
-   <translation>Ausgaben gehen neben ihre Quellen</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{text}, mirrored</source>
-   <translation>{text}, gespiegelt</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs…</source>
-   <translation>Ausgaben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Touch up</source>
-   <translation>Retuschieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source> They differ; only what you change here is changed in all of them.</source>
-   <translation> Sie sind verschieden; nur was Sie hier ändern, ändert sich in allen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>{many}: nothing is written to the recordings.{more}</source>
-   <translation>{many}: In die Aufnahmen wird nichts geschrieben.{more}</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Take all of it back</source>
-   <translation>Alles zurücknehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>Outputs no longer wanted</source>
-   <translation>Nicht mehr gewünschte Ausgaben</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</source>
-   <extracomment>Where there is one: {n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</extracomment>
-   <translation>
-    <numerusform>{n} hier gemachte Datei gehört zu keinem Clip dieses Auftrags mehr. Abwählen, was bleiben soll; die anderen kommen in den Papierkorb, von wo sie zurückzuholen sind.</numerusform>
-    <numerusform>{n} hier gemachte Dateien gehören zu keinem Clip dieses Auftrags mehr. Abwählen, was bleiben soll; die anderen kommen in den Papierkorb, von wo sie zurückzuholen sind.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>{name}, {bytes}, made of {source}</source>
-   <translation>{name}, {bytes}, gemacht aus {source}</translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>Move to the trash</source>
-   <translation>In den Papierkorb</translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>Move {count} to the trash</source>
-   <translation>{count} in den Papierkorb</translation>
-  </message>
-  <message>
-   <location filename="../ui/waiting.py" />
-   <source>Stop  Esc</source>
-   <translation>Stopp  Esc</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Watched folders</source>
-   <translation>Beobachtete Ordner</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one.</source>
-   <translation>Was vollständig in einem dieser Ordner ankommt, wird für seine Empfänger gemacht, solange dieses Fenster offen ist, oder ohne Fenster mit „kittiwake watch“.</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>What came last</source>
-   <translation>Was zuletzt kam</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Watch a folder…</source>
-   <translation>Einen Ordner beobachten…</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>For…  Enter</source>
-   <translation>Für…  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Outputs go to…</source>
-   <translation>Ausgaben gehen nach…</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>No longer  Del</source>
-   <translation>Nicht mehr  Entf</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>nothing yet</source>
-   <translation>noch nichts</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Watch a folder</source>
-   <translation>Einen Ordner beobachten</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>{name} is watched already.</source>
-   <translation>{name} wird schon beobachtet.</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Receivers of the folder</source>
-   <translation>Empfänger des Ordners</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Receivers; the space bar ticks one</source>
-   <translation>Empfänger; die Leertaste kreuzt einen an</translation>
-  </message>
-  <message>
-   <location filename="../ui/watching.py" />
+   <location filename="../ui/workers/watched_folders.py" />
    <source>Watching ended</source>
    <translation>Das Beobachten endete</translation>
   </message>
   <message>
-   <location filename="../ui/watching.py" />
+   <location filename="../ui/workers/watched_folders.py" />
    <source>{name} was made for {receiver}</source>
    <translation>{name} wurde für {receiver} gemacht</translation>
   </message>
   <message>
-   <location filename="../ui/watching.py" />
+   <location filename="../ui/workers/watched_folders.py" />
    <source>{name} was not made: {error}</source>
    <translation>{name} wurde nicht gemacht: {error}</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{name}{dirty} – Kittiwake</source>
-   <translation>{name}{dirty} – Kittiwake</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{shown:,} of {all:,} clips</source>
-   <translation>{shown:,} von {all:,} Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Undo {undo_text}</source>
-   <translation>Rückgängig: {undo_text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>No sound was found there. {passed}</source>
-   <translation>Dort wurde kein Ton gefunden. {passed}</translation>
   </message>
   <message>
    <location filename="../core/tone/plans/at.toml" />

@@ -4431,6 +4431,36 @@
    <translation>{length} est trop court pour {name}, qui travaille par trames d’environ 20 ms.</translation>
   </message>
   <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>That says no form of sound.</source>
+   <translation>Cela ne dit aucune forme de son.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>Write wav 44.1k mono, mp3 192k, ulaw 8k …</source>
+   <translation>Écrire wav 44.1k mono, mp3 192k, ulaw 8k …</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>{name} has no {bits} bits.</source>
+   <translation>{name} n’a pas {bits} bits.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>Leave them out, or wish for WAV.</source>
+   <translation>Les omettre, ou demander WAV.</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>telephone band</source>
+   <translation>bande téléphonique</translation>
+  </message>
+  <message>
+   <location filename="../core/fit/receiver_query.py" />
+   <source>As you typed it.</source>
+   <translation>Comme vous l’avez tapé.</translation>
+  </message>
+  <message>
    <location filename="../core/fit/remedies/cut_to_length.py" />
    <source>cut it to the length that fits, with a short fade</source>
    <translation>le couper à la durée qui tient, avec un court fondu</translation>
@@ -5413,36 +5443,6 @@
    <location filename="../core/fit/suspicion.py" />
    <source>Its rate is right</source>
    <translation>Sa fréquence est juste</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>That says no form of sound.</source>
-   <translation>Cela ne dit aucune forme de son.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>Write wav 44.1k mono, mp3 192k, ulaw 8k …</source>
-   <translation>Écrire wav 44.1k mono, mp3 192k, ulaw 8k …</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>{name} has no {bits} bits.</source>
-   <translation>{name} n’a pas {bits} bits.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>Leave them out, or wish for WAV.</source>
-   <translation>Les omettre, ou demander WAV.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>telephone band</source>
-   <translation>bande téléphonique</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/wish.py" />
-   <source>As you typed it.</source>
-   <translation>Comme vous l’avez tapé.</translation>
   </message>
   <message>
    <location filename="../core/installed.py" />
@@ -9446,119 +9446,104 @@
    <translation>{path} est de retour.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{name} is watched for no receiver.</source>
    <translation>{name} n’est surveillé pour aucun récepteur.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Name at least one.</source>
    <translation>En nommer au moins un.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
    <translation>Les sorties iraient dans {into}, qui contient {path} : rien de ce qui arrive ne serait pris.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Let them go into a folder of their own.</source>
    <translation>Leur donner un dossier à elles.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Outputs of {path} would lie among what arrives there.</source>
    <translation>Les sorties de {path} seraient parmi ce qui y arrive.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>“{path!a}” is no folder of this machine ({error}).</source>
    <translation>« {path!a} » n’est pas un dossier de cette machine ({error}).</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Write where it is from / on.</source>
    <translation>Écrire où il se trouve à partir de /.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{path} and {other} are one folder.</source>
    <translation>{path} et {other} sont un seul dossier.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Name it once, with all its receivers.</source>
    <translation>Nommez-le une fois, avec tous ses récepteurs.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>What is made of {path} would arrive there again, without end.</source>
    <translation>Ce qui est fait de {path} y reviendrait sans fin.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Let outputs go into folders that are not watched.</source>
    <translation>Faites aller les sorties dans des dossiers non surveillés.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>list of folders</source>
    <translation>liste de dossiers</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{file} cannot be read: {error}.</source>
    <translation>{file} est illisible : {error}.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>Mend it, or remove it.</source>
    <translation>Le corriger, ou l’ôter.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{file}: folders are written as [[folder]].</source>
    <translation>{file} : les dossiers s’écrivent [[folder]].</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{name}, folder {number}</source>
    <translation>{name}, dossier {number}</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{where}: path is missing.</source>
    <translation>{where} : path manque.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{where}: receivers is a list, such as ["phone-menu"].</source>
    <translation>{where} : receivers est une liste, comme ["phone-menu"].</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{where}: into is a folder.</source>
    <translation>{where} : into est un dossier.</translation>
   </message>
   <message>
-   <location filename="../core/watch/wish.py" />
+   <location filename="../core/watch/request.py" />
    <source>{file} could not be written: {reason_of}.</source>
    <translation>{file} n’a pas pu être écrit : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/ask.py" />
-   <source>Replace the file?</source>
-   <translation>Remplacer le fichier ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/ask.py" />
-   <source>{name} is there already. Replace it?</source>
-   <translation>{name} existe déjà. Le remplacer ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/asking.py" />
-   <source>Asking failed</source>
-   <translation>La demande a échoué</translation>
   </message>
   <message>
    <location filename="../ui/bench/bench.py" />
@@ -10626,22 +10611,22 @@ médiane {median}, de {known} clips</translation>
    <translation>Place dans la source</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>sound from {float:.0f} dBFS</source>
    <translation>son dès {float:.0f} dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>speech {speech_dbfs:.0f} dBFS</source>
    <translation>parole {speech_dbfs:.0f} dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>a voice {float:.0%} of the time</source>
    <translation>une voix {float:.0%} du temps</translation>
   </message>
   <message>
-   <location filename="../ui/bench/cut/seen.py" />
+   <location filename="../ui/bench/cut/search_overlay.py" />
    <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
    <translation>{summary}   —— niveau   – – ce que le son doit atteindre   ▀ une voix</translation>
   </message>
@@ -14761,112 +14746,107 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Produire ce qui arrive dans certains dossiers, tant que la fenêtre est ouverte.</translation>
   </message>
   <message>
-   <location filename="../ui/cutting.py" />
-   <source>It was called off.</source>
-   <translation>C’est annulé.</translation>
+   <location filename="../ui/dialogs/ask.py" />
+   <source>Replace the file?</source>
+   <translation>Remplacer le fichier ?</translation>
   </message>
   <message>
-   <location filename="../ui/cutting.py" />
-   <source>Its decoder crashed ({reason}).</source>
-   <translation>Son décodeur a planté ({reason}).</translation>
+   <location filename="../ui/dialogs/ask.py" />
+   <source>{name} is there already. Replace it?</source>
+   <translation>{name} existe déjà. Le remplacer ?</translation>
   </message>
   <message>
-   <location filename="../ui/cutting.py" />
-   <source>Listening to it failed: {error}.</source>
-   <translation>L’écoute a échoué : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>list as JSON lines</source>
    <translation>liste en JSON Lines</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>list as CSV</source>
    <translation>liste en CSV</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver to {name}</source>
    <translation>Livrer à {name}</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Now</source>
    <translation>Maintenant</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>What goes out</source>
    <translation>Ce qui part</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Not made, and not in it: {some}.</source>
    <translation>Pas produits, et pas dedans : {some}.</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver</source>
    <translation>Livrer</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Folder that it goes to</source>
    <translation>Dossier où cela va</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Choose…</source>
    <translation>Choisir…</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>&amp;Into</source>
    <translation>&amp;Vers</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>&amp;As</source>
    <translation>&amp;Comme</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Try all of it on the stand-in {name} first</source>
    <translation>Tout essayer d’abord sur la doublure : {name}</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Delete there what is wanted no more</source>
    <translation>Y effacer ce qui n’est plus voulu</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>as slowly as its link is</source>
    <translation>aussi lentement que sa liaison</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>as slowly as its link is: {seconds}</source>
    <translation>aussi lentement que sa liaison : {seconds}</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Where it goes</source>
    <translation>Où cela va</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>It has to go somewhere.</source>
    <translation>Cela doit aller quelque part.</translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Name a folder.</source>
    <translation>Nommer un dossier.</translation>
   </message>
   <message numerus="yes">
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>{n} files, {bytes}: {words}.</source>
    <extracomment>Where there is one: {n} file, {bytes}: {words}.</extracomment>
    <translation>
@@ -14875,7 +14855,7 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    </translation>
   </message>
   <message numerus="yes">
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver {n} files</source>
    <extracomment>Where there is one: Deliver {n} file</extracomment>
    <translation>
@@ -14884,93 +14864,692 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    </translation>
   </message>
   <message>
-   <location filename="../ui/deliver_dialog.py" />
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>there, and no more in the set</source>
    <translation>là-bas, et plus dans le lot</translation>
   </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>16 bits: opens everywhere</source>
+   <translation>16 bits : s’ouvre partout</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>the same samples, smaller</source>
+   <translation>les mêmes échantillons, plus petit</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>plays everywhere</source>
+   <translation>se joue partout</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>AAC, for phones and tablets</source>
+   <translation>AAC, pour téléphones et tablettes</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Ogg Vorbis</source>
+   <translation>Ogg Vorbis</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>for the open web</source>
+   <translation>pour le web ouvert</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>smallest for speech</source>
+   <translation>le plus petit pour la parole</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>the source's own rate</source>
+   <translation>la fréquence de la source</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>channels as in the source</source>
+   <translation>canaux comme la source</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>usual bit rate</source>
+   <translation>débit habituel</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>{kilo} kbit/s</source>
+   <translation>{kilo} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>In several forms</source>
+   <translation>En plusieurs formes</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
+   <translation>{clips}, dans les formes cochées. Rien d’autre du tableau n’est produit.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>others by name: wav/ulaw, aiff, amr …</source>
+   <translation>d’autres par nom : wav/ulaw, aiff, amr …</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Other forms, by name</source>
+   <translation>D’autres formes, par nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Channels</source>
+   <translation>Canaux</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Bit rate of MP3 and M4A</source>
+   <translation>Débit de MP3 et M4A</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Cancel  Esc</source>
+   <translation>Annuler  Esc</translation>
+  </message>
   <message numerus="yes">
-   <location filename="../ui/door.py" />
-   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
-   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Make {n} forms  Enter</source>
+   <extracomment>Where there is one: Make {n} form  Enter</extracomment>
    <translation>
-    <numerusform>{name} est ouvert ; {n} autre venu avec a été laissé. L’ajouter encore pour le mettre sur ce tableau.</numerusform>
-    <numerusform>{name} est ouvert ; {n} autres venus avec ont été laissés. Les ajouter encore pour les mettre sur ce tableau.</numerusform>
+    <numerusform>Produire {n} forme  Entrée</numerusform>
+    <numerusform>Produire {n} formes  Entrée</numerusform>
    </translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>That is on the board already.</source>
-   <translation>C’est déjà sur le tableau.</translation>
+   <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Tick a form</source>
+   <translation>Cocher une forme</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Looking through {name} …</source>
-   <translation>Exploration de {name} …</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
+   <translation>{name} contient plusieurs pistes. Choisir celle à prendre ; l’écouter d’abord.</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
-   <translation>{name} contient du texte, pas de son, et a été laissé de côté. Ajouté seul, ses lignes vont dans le script.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
+   <translation>{name} n’a pas d’en-tête qui dise ce qu’il est. Voici des suppositions, la plus probable d’abord. En écouter une avant de la prendre : une fausse est du bruit, jouée bas.</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{count} of what was dropped</source>
-   <translation>{count} de ce qui a été déposé</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Choose a sound stream</source>
+   <translation>Choisir une piste son</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
-   <translation>{other} n’est pas un fichier de cette machine. L’enregistrer ici d’abord, puis le déposer.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>State a headerless format</source>
+   <translation>Indiquer un format sans en-tête</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
-   <translation>Des sorties de ce travail sont en production. Arrêter, et ouvrir l’autre ? Ce qui est produit reste.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Guesses</source>
+   <translation>Suppositions</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Stop making?</source>
-   <translation>Cesser de produire ?</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Trying what it could be …</source>
+   <translation>Essai de ce que cela peut être …</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Opening {name} …</source>
-   <translation>Ouverture de {name} …</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Hear it so</source>
+   <translation>L’entendre ainsi</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Also for {n} other files in its folder that cannot be read</source>
+   <extracomment>Where there is one: Also for {n} other file in its folder that cannot be read</extracomment>
+   <translation>
+    <numerusform>Aussi pour {n} autre fichier illisible de son dossier</numerusform>
+    <numerusform>Aussi pour {n} autres fichiers illisibles de son dossier</numerusform>
+   </translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>{name} was not opened.</source>
-   <translation>{name} n’a pas été ouvert.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>hardly</source>
+   <translation>guère</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Saving {name} …</source>
-   <translation>Enregistrement de {name} …</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>{sure:.0%} sure</source>
+   <translation>sûr à {sure:.0%}</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Saved {name}.</source>
-   <translation>{name} enregistré.</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>, {channels} channels</source>
+   <translation>, {channels} canaux</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>Save the job?</source>
-   <translation>Enregistrer le travail ?</translation>
+   <location filename="../ui/dialogs/headerless_dialog.py" />
+   <source>Nothing that is known here fits it.</source>
+   <translation>Rien de connu ici n’y convient.</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>This job has changes that are not saved. Save them?</source>
-   <translation>Ce travail a des changements non enregistrés. Les enregistrer ?</translation>
+   <location filename="../ui/dialogs/palette.py" />
+   <source>Find a command</source>
+   <translation>Trouver une commande</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>A take is being recorded. End it, and keep it on the board?</source>
-   <translation>Une prise s’enregistre. La finir, et la garder sur le tableau ?</translation>
+   <location filename="../ui/dialogs/palette.py" />
+   <source>Part of a command's name</source>
+   <translation>Partie du nom d’une commande</translation>
   </message>
   <message>
-   <location filename="../ui/door.py" />
-   <source>End the take?</source>
-   <translation>Finir la prise ?</translation>
+   <location filename="../ui/dialogs/palette.py" />
+   <source>Every action with its keys</source>
+   <translation>Chaque action avec ses touches</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/plan_dialog.py" />
+   <source>The menu as text</source>
+   <translation>Le menu en texte</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/plan_dialog.py" />
+   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Une touche fait menu NOM, say ANNONCE, ou {actions}. [states] a {states} : une tonalité d’un pays (gb/busy), say ANNONCE, silence, ou plusieurs avec +.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/plan_dialog.py" />
+   <source>The menu as TOML</source>
+   <translation>Le menu en TOML</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>As its header says: {seconds}, nothing changes.</source>
+   <translation>Comme le dit son en-tête : {seconds}, rien ne change.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
+   <translation>{before} devient {after} : {ratio:.2f} % {longer}, {semitones:.2f} demi-tons {pitch}. Aucun échantillon ne change ; la conversion part ensuite de cette fréquence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>State the true rate</source>
+   <translation>Indiquer la vraie fréquence</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>This clip</source>
+   <translation>Ce clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>{many}: the header says {stamped}. At what rate was it really taken?</source>
+   <translation>{many} : l’en-tête dit {stamped}. À quelle fréquence cela a-t-il vraiment été pris ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>Hz</source>
+   <translation>Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>True rate in Hz</source>
+   <translation>Vraie fréquence en Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rate_dialog.py" />
+   <source>Rates go from 1000 to 768000 Hz.</source>
+   <translation>Les fréquences vont de 1000 à 768000 Hz.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Receivers on the board</source>
+   <translation>Récepteurs du tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</source>
+   <translation>Partie d’un nom, ou ce qu’il vous faut : mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Find a receiver</source>
+   <translation>Trouver un récepteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Receivers</source>
+   <translation>Récepteurs</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>A new one:</source>
+   <translation>Un nouveau :</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>From nothing  Ctrl+N</source>
+   <translation>À partir de rien  Ctrl+N</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Like this one  Ctrl+L</source>
+   <translation>Comme celui-ci  Ctrl+L</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>From files it takes…  Ctrl+O</source>
+   <translation>De fichiers qu’il accepte…  Ctrl+O</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>From a TOML file…</source>
+   <translation>D’un fichier TOML…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Tick it  Ctrl+Space</source>
+   <translation>Le cocher  Ctrl+Espace</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>{error} It is left out.</source>
+   <translation>{error} Il est laissé de côté.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>As you typed it</source>
+   <translation>Comme tapé</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>All of these</source>
+   <translation>Tous ceux-ci</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>new, and kept for other jobs</source>
+   <translation>nouveau, et gardé pour d’autres travaux</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>on the board together</source>
+   <translation>ensemble sur le tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Only {name}  {key}</source>
+   <translation>Seulement {name}  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>Only this one</source>
+   <translation>Seulement celui-ci</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>The {ticked} ticked{key}</source>
+   <translation>Les {ticked} cochés{key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>The one ticked{key}</source>
+   <translation>Celui coché{key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>A receiver</source>
+   <translation>Un récepteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/receiver_chooser.py" />
+   <source>There is a receiver “{slug}” already: give it another slug.</source>
+   <translation>Il y a déjà un récepteur « {slug} » : lui donner un autre identifiant.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/recent_dialog.py" />
+   <source>Recent jobs</source>
+   <translation>Travaux récents</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/recent_dialog.py" />
+   <source>{stem}
+{parent}, saved {when}</source>
+   <translation>{stem}
+{parent}, enregistré le {when}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/recent_dialog.py" />
+   <source>Enter opens the job.</source>
+   <translation>Entrée ouvre le travail.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>Find and replace</source>
+   <translation>Chercher et remplacer</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>What is looked for</source>
+   <translation>Ce qui est cherché</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>What is put in its place</source>
+   <translation>Ce qui le remplace</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>In names, too</source>
+   <translation>Dans les noms aussi</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>&amp;Find</source>
+   <translation>&amp;Chercher</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>&amp;Put</source>
+   <translation>&amp;Mettre</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/replace_dialog.py" />
+   <source>Replace all</source>
+   <translation>Tout remplacer</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>Respellings</source>
+   <translation>Transcriptions</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]].</source>
+   <translation>Une ligne chacune : le mot, =, et comment le dire. Mots entiers, casse libre ; == seulement tel qu’écrit. Une langue après @ limite : St = Saint @en. # est un nombre, #. ses chiffres un à un : Berth # = Berth #. Les phonèmes sont entre [[ ]].</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>In this &amp;job</source>
+   <translation>Dans ce &amp;travail</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>In &amp;all my jobs; a job keeps those that act in it</source>
+   <translation>Dans t&amp;ous mes travaux ; un travail garde celles qui y agissent</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/respelling_dialog.py" />
+   <source>{title}: respellings, one a line</source>
+   <translation>{title} : transcriptions, une par ligne</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Also</source>
+   <translation>Aussi</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Texts and speakers</source>
+   <translation>Textes et locuteurs</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
+   <translation>Textes, locuteurs et langues d’un tableau, des noms de dossiers et fichiers, ou des deux ; le tableau fait foi.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>What would be taken</source>
+   <translation>Ce qui serait pris</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Take them</source>
+   <translation>Les prendre</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
+   <translation>CSV, TSV, JSON Lines ou tableur ; colonnes file ou id, text, speaker, language</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>of those that nothing else tells it of, such as en</source>
+   <translation>de ceux dont rien d’autre ne la dit, comme en</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>name.t&amp;xt beside name.wav is its text</source>
+   <translation>name.t&amp;xt à côté de name.wav est son texte</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>&amp;Table</source>
+   <translation>&amp;Tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Table with texts and speakers</source>
+   <translation>Tableau de textes et locuteurs</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>&amp;Names of files</source>
+   <translation>&amp;Noms des fichiers</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>What names of folders and files tell</source>
+   <translation>Ce que disent les noms de dossiers et fichiers</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>&amp;Language</source>
+   <translation>&amp;Langue</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Language of the others</source>
+   <translation>Langue des autres</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>A table</source>
+   <translation>Un tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
+   <translation>Tableaux (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Tous les fichiers (*)</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source> And {count} findings more.</source>
+   <extracomment>Where there is one:  And {count} finding more.</extracomment>
+   <translation>
+    <numerusform> Et {count} autre constat.</numerusform>
+    <numerusform> Et {count} autres constats.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>, little endian</source>
+   <translation>, petit-boutiste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>, high bits first</source>
+   <translation>, bits forts d’abord</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Stream</source>
+   <translation>Piste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Sound stream</source>
+   <translation>Piste son</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Encoding</source>
+   <translation>Codage</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Sample rate in Hz</source>
+   <translation>Fréquence d’échantillonnage en Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source> bytes</source>
+   <translation> octets</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Bytes passed over before the sound</source>
+   <translation>Octets sautés avant le son</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>What stands before the sound and is no sound, such as a line of text.</source>
+   <translation>Ce qui précède le son et n’en est pas, comme une ligne de texte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Passed over</source>
+   <translation>Sauté</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>“{currenttext}” is no sample rate.</source>
+   <translation>« {currenttext} » n’est pas une fréquence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/stated_form.py" />
+   <source>Write for example 8 kHz or 11025.</source>
+   <translation>Écrire par exemple 8 kHz ou 11025.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source>Touch up</source>
+   <translation>Retoucher</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source> They differ; only what you change here is changed in all of them.</source>
+   <translation> Ils diffèrent ; seul ce que vous changez ici change dans tous.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source>{many}: nothing is written to the recordings.{more}</source>
+   <translation>{many} : rien n’est écrit dans les enregistrements.{more}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/touch_dialog.py" />
+   <source>Take all of it back</source>
+   <translation>Tout annuler</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>Outputs no longer wanted</source>
+   <translation>Sorties plus voulues</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</source>
+   <extracomment>Where there is one: {n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</extracomment>
+   <translation>
+    <numerusform>{n} fichier produit ici n’appartient plus à aucun clip de ce travail. Décocher ce qui doit rester ; les autres vont à la corbeille, d’où on peut les reprendre.</numerusform>
+    <numerusform>{n} fichiers produits ici n’appartiennent plus à aucun clip de ce travail. Décocher ce qui doit rester ; les autres vont à la corbeille, d’où on peut les reprendre.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>{name}, {bytes}, made of {source}</source>
+   <translation>{name}, {bytes}, produit de {source}</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>Move to the trash</source>
+   <translation>À la corbeille</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/unwanted_dialog.py" />
+   <source>Move {count} to the trash</source>
+   <translation>{count} à la corbeille</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Watched folders</source>
+   <translation>Dossiers surveillés</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one.</source>
+   <translation>Ce qui arrive en entier dans l’un de ces dossiers est produit pour ses récepteurs, tant que cette fenêtre est ouverte, ou sans elle par « kittiwake watch ».</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>What came last</source>
+   <translation>Dernière arrivée</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Watch a folder…</source>
+   <translation>Surveiller un dossier…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>For…  Enter</source>
+   <translation>Pour…  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Outputs go to…</source>
+   <translation>Sorties dans…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>No longer  Del</source>
+   <translation>Plus  Suppr</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Close</source>
+   <translation>Fermer</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>nothing yet</source>
+   <translation>rien encore</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Watch a folder</source>
+   <translation>Surveiller un dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>{name} is watched already.</source>
+   <translation>{name} est déjà surveillé.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Receivers of the folder</source>
+   <translation>Récepteurs du dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Receivers; the space bar ticks one</source>
+   <translation>Récepteurs ; Espace en coche un</translation>
   </message>
   <message>
    <location filename="../ui/ear/blind_dialog.py" />
@@ -15203,264 +15782,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Place dans le son</translation>
   </message>
   <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>16 bits: opens everywhere</source>
-   <translation>16 bits : s’ouvre partout</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>the same samples, smaller</source>
-   <translation>les mêmes échantillons, plus petit</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>plays everywhere</source>
-   <translation>se joue partout</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>AAC, for phones and tablets</source>
-   <translation>AAC, pour téléphones et tablettes</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Ogg Vorbis</source>
-   <translation>Ogg Vorbis</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>for the open web</source>
-   <translation>pour le web ouvert</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>smallest for speech</source>
-   <translation>le plus petit pour la parole</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>the source's own rate</source>
-   <translation>la fréquence de la source</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>channels as in the source</source>
-   <translation>canaux comme la source</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>usual bit rate</source>
-   <translation>débit habituel</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>{kilo} kbit/s</source>
-   <translation>{kilo} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>In several forms</source>
-   <translation>En plusieurs formes</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>{clips}, in the forms that are ticked. Nothing else on the board is made.</source>
-   <translation>{clips}, dans les formes cochées. Rien d’autre du tableau n’est produit.</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>others by name: wav/ulaw, aiff, amr …</source>
-   <translation>d’autres par nom : wav/ulaw, aiff, amr …</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Other forms, by name</source>
-   <translation>D’autres formes, par nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Channels</source>
-   <translation>Canaux</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Bit rate of MP3 and M4A</source>
-   <translation>Débit de MP3 et M4A</translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Cancel  Esc</source>
-   <translation>Annuler  Esc</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/forms_dialog.py" />
-   <source>Make {n} forms  Enter</source>
-   <extracomment>Where there is one: Make {n} form  Enter</extracomment>
-   <translation>
-    <numerusform>Produire {n} forme  Entrée</numerusform>
-    <numerusform>Produire {n} formes  Entrée</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/forms_dialog.py" />
-   <source>Tick a form</source>
-   <translation>Cocher une forme</translation>
-  </message>
-  <message>
-   <location filename="../ui/halves.py" />
-   <source>The board is folded away   {key} shows it</source>
-   <translation>Le tableau est replié   {key} le montre</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>{name} holds several sound streams. Choose the one to use; hear it first.</source>
-   <translation>{name} contient plusieurs pistes. Choisir celle à prendre ; l’écouter d’abord.</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>{name} has no header that says what it is. These are guesses, the likeliest first. Hear one before you take it: a wrong one is noise, so it is played quietly.</source>
-   <translation>{name} n’a pas d’en-tête qui dise ce qu’il est. Voici des suppositions, la plus probable d’abord. En écouter une avant de la prendre : une fausse est du bruit, jouée bas.</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Choose a sound stream</source>
-   <translation>Choisir une piste son</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>State a headerless format</source>
-   <translation>Indiquer un format sans en-tête</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Guesses</source>
-   <translation>Suppositions</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Trying what it could be …</source>
-   <translation>Essai de ce que cela peut être …</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Hear it so</source>
-   <translation>L’entendre ainsi</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Also for {n} other files in its folder that cannot be read</source>
-   <extracomment>Where there is one: Also for {n} other file in its folder that cannot be read</extracomment>
-   <translation>
-    <numerusform>Aussi pour {n} autre fichier illisible de son dossier</numerusform>
-    <numerusform>Aussi pour {n} autres fichiers illisibles de son dossier</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>hardly</source>
-   <translation>guère</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>{sure:.0%} sure</source>
-   <translation>sûr à {sure:.0%}</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>, {channels} channels</source>
-   <translation>, {channels} canaux</translation>
-  </message>
-  <message>
-   <location filename="../ui/headerless_dialog.py" />
-   <source>Nothing that is known here fits it.</source>
-   <translation>Rien de connu ici n’y convient.</translation>
-  </message>
-  <message>
-   <location filename="../ui/holding.py" />
-   <source>The music could not be made</source>
-   <translation>La musique n’a pas pu être faite</translation>
-  </message>
-  <message>
-   <location filename="../ui/job_title.py" />
-   <source>Untitled</source>
-   <translation>Sans nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/judging.py" />
-   <source>It was stopped; it goes on from here the next time.</source>
-   <translation>C’est interrompu ; cela reprendra d’ici.</translation>
-  </message>
-  <message>
-   <location filename="../ui/language.py" />
-   <source>d MMMM yyyy, HH:mm</source>
-   <translation>d MMMM yyyy, HH:mm</translation>
-  </message>
-  <message>
-   <location filename="../ui/looking.py" />
-   <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
-   <translation>Le décodeur de ce fichier a planté ({reason}) ; rien d’autre n’a souffert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/looking.py" />
-   <source>Ask for another copy, or convert it elsewhere first.</source>
-   <translation>Demander une autre copie, ou la convertir d’abord ailleurs.</translation>
-  </message>
-  <message>
-   <location filename="../ui/looking.py" />
-   <source>Looking at it failed: {error}.</source>
-   <translation>L’examen a échoué : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/moved_sources.py" />
-   <source>They could not be looked for</source>
-   <translation>Ils n’ont pas pu être cherchés</translation>
-  </message>
-  <message>
-   <location filename="../ui/opened.py" />
-   <source>It is said so from the next start on: something is being made or recorded.</source>
-   <translation>Cela vaudra au prochain démarrage : une production ou un enregistrement est en cours.</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Find a command</source>
-   <translation>Trouver une commande</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Part of a command's name</source>
-   <translation>Partie du nom d’une commande</translation>
-  </message>
-  <message>
-   <location filename="../ui/palette.py" />
-   <source>Every action with its keys</source>
-   <translation>Chaque action avec ses touches</translation>
-  </message>
-  <message>
-   <location filename="../ui/phoning.py" />
-   <source>The call failed: {error}.</source>
-   <translation>L’appel a échoué : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/plan_dialog.py" />
-   <source>The menu as text</source>
-   <translation>Le menu en texte</translation>
-  </message>
-  <message>
-   <location filename="../ui/plan_dialog.py" />
-   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
-   <translation>Une touche fait menu NOM, say ANNONCE, ou {actions}. [states] a {states} : une tonalité d’un pays (gb/busy), say ANNONCE, silence, ou plusieurs avec +.</translation>
-  </message>
-  <message>
-   <location filename="../ui/plan_dialog.py" />
-   <source>The menu as TOML</source>
-   <translation>Le menu en TOML</translation>
-  </message>
-  <message>
-   <location filename="../ui/printed.py" />
-   <source>{path} could not be written.</source>
-   <translation>{path} n’a pas pu être écrit.</translation>
-  </message>
-  <message>
    <location filename="../ui/quick/files.py" />
    <source>and {count:,} more</source>
    <translation>et {count:,} autres</translation>
@@ -15514,11 +15835,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/quick/window.py" />
    <source>Open in the window</source>
    <translation>Ouvrir dans la fenêtre</translation>
-  </message>
-  <message>
-   <location filename="../ui/quick/window.py" />
-   <source>Close</source>
-   <translation>Fermer</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />
@@ -15582,421 +15898,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/quick/window.py" />
    <source>Closes in {left} s; any key keeps it.</source>
    <translation>Se ferme dans {left} s ; toute touche la garde.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>As its header says: {seconds}, nothing changes.</source>
-   <translation>Comme le dit son en-tête : {seconds}, rien ne change.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>{before} becomes {after}: {ratio:.2f} % {longer}, {semitones:.2f} semitones {pitch}. No sample changes; it is converted from this rate afterwards.</source>
-   <translation>{before} devient {after} : {ratio:.2f} % {longer}, {semitones:.2f} demi-tons {pitch}. Aucun échantillon ne change ; la conversion part ensuite de cette fréquence.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>State the true rate</source>
-   <translation>Indiquer la vraie fréquence</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>This clip</source>
-   <translation>Ce clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>{many}: the header says {stamped}. At what rate was it really taken?</source>
-   <translation>{many} : l’en-tête dit {stamped}. À quelle fréquence cela a-t-il vraiment été pris ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>Hz</source>
-   <translation>Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>True rate in Hz</source>
-   <translation>Vraie fréquence en Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/rate_dialog.py" />
-   <source>Rates go from 1000 to 768000 Hz.</source>
-   <translation>Les fréquences vont de 1000 à 768000 Hz.</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Receivers on the board</source>
-   <translation>Récepteurs du tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Part of a name, or what you need: mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</source>
-   <translation>Partie d’un nom, ou ce qu’il vous faut : mp3 192k stereo · wav 44.1k mono -20 lufs · ulaw 8k &lt; 56 kB &lt; 3 s</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Find a receiver</source>
-   <translation>Trouver un récepteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Receivers</source>
-   <translation>Récepteurs</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>A new one:</source>
-   <translation>Un nouveau :</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>From nothing  Ctrl+N</source>
-   <translation>À partir de rien  Ctrl+N</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Like this one  Ctrl+L</source>
-   <translation>Comme celui-ci  Ctrl+L</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>From files it takes…  Ctrl+O</source>
-   <translation>De fichiers qu’il accepte…  Ctrl+O</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>From a TOML file…</source>
-   <translation>D’un fichier TOML…</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Tick it  Ctrl+Space</source>
-   <translation>Le cocher  Ctrl+Espace</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>{error} It is left out.</source>
-   <translation>{error} Il est laissé de côté.</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>As you typed it</source>
-   <translation>Comme tapé</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>All of these</source>
-   <translation>Tous ceux-ci</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>new, and kept for other jobs</source>
-   <translation>nouveau, et gardé pour d’autres travaux</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>on the board together</source>
-   <translation>ensemble sur le tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Only {name}  {key}</source>
-   <translation>Seulement {name}  {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>Only this one</source>
-   <translation>Seulement celui-ci</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>The {ticked} ticked{key}</source>
-   <translation>Les {ticked} cochés{key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>The one ticked{key}</source>
-   <translation>Celui coché{key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>A receiver</source>
-   <translation>Un récepteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/receiver_chooser.py" />
-   <source>There is a receiver “{slug}” already: give it another slug.</source>
-   <translation>Il y a déjà un récepteur « {slug} » : lui donner un autre identifiant.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recent_dialog.py" />
-   <source>Recent jobs</source>
-   <translation>Travaux récents</translation>
-  </message>
-  <message>
-   <location filename="../ui/recent_dialog.py" />
-   <source>{stem}
-{parent}, saved {when}</source>
-   <translation>{stem}
-{parent}, enregistré le {when}</translation>
-  </message>
-  <message>
-   <location filename="../ui/recent_dialog.py" />
-   <source>Enter opens the job.</source>
-   <translation>Entrée ouvre le travail.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>The microphone is gone: {reason_of}.</source>
-   <translation>Le micro a disparu : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>It cannot be recorded to {folder}: {reason_of}. Choose another folder for outputs.</source>
-   <translation>Impossible d’enregistrer dans {folder} : {reason_of}. Choisir un autre dossier de sortie.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>The disk takes no more: {reason_of}.</source>
-   <translation>Le disque n’accepte plus rien : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>{why} What was recorded until then is kept on disk: say it again.</source>
-   <translation>{why} Ce qui a été enregistré jusque-là reste sur le disque : redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>The end of it could not be written: {reason_of}. What was recorded until then is kept.</source>
-   <translation>La fin n’a pas pu être écrite : {reason_of}. Ce qui était enregistré jusque-là est gardé.</translation>
-  </message>
-  <message>
-   <location filename="../ui/recorder.py" />
-   <source>Checking it failed: {error}. It is on disk.</source>
-   <translation>La vérification a échoué : {error}. C’est sur le disque.</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>Find and replace</source>
-   <translation>Chercher et remplacer</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>What is looked for</source>
-   <translation>Ce qui est cherché</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>What is put in its place</source>
-   <translation>Ce qui le remplace</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>In names, too</source>
-   <translation>Dans les noms aussi</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>&amp;Find</source>
-   <translation>&amp;Chercher</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>&amp;Put</source>
-   <translation>&amp;Mettre</translation>
-  </message>
-  <message>
-   <location filename="../ui/replace_dialog.py" />
-   <source>Replace all</source>
-   <translation>Tout remplacer</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>Respellings</source>
-   <translation>Transcriptions</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]].</source>
-   <translation>Une ligne chacune : le mot, =, et comment le dire. Mots entiers, casse libre ; == seulement tel qu’écrit. Une langue après @ limite : St = Saint @en. # est un nombre, #. ses chiffres un à un : Berth # = Berth #. Les phonèmes sont entre [[ ]].</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>In this &amp;job</source>
-   <translation>Dans ce &amp;travail</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>In &amp;all my jobs; a job keeps those that act in it</source>
-   <translation>Dans t&amp;ous mes travaux ; un travail garde celles qui y agissent</translation>
-  </message>
-  <message>
-   <location filename="../ui/respelling_dialog.py" />
-   <source>{title}: respellings, one a line</source>
-   <translation>{title} : transcriptions, une par ligne</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Also</source>
-   <translation>Aussi</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Texts and speakers</source>
-   <translation>Textes et locuteurs</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
-   <translation>Textes, locuteurs et langues d’un tableau, des noms de dossiers et fichiers, ou des deux ; le tableau fait foi.</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>What would be taken</source>
-   <translation>Ce qui serait pris</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Take them</source>
-   <translation>Les prendre</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
-   <translation>CSV, TSV, JSON Lines ou tableur ; colonnes file ou id, text, speaker, language</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>of those that nothing else tells it of, such as en</source>
-   <translation>de ceux dont rien d’autre ne la dit, comme en</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>name.t&amp;xt beside name.wav is its text</source>
-   <translation>name.t&amp;xt à côté de name.wav est son texte</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>&amp;Table</source>
-   <translation>&amp;Tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Table with texts and speakers</source>
-   <translation>Tableau de textes et locuteurs</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>&amp;Names of files</source>
-   <translation>&amp;Noms des fichiers</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>What names of folders and files tell</source>
-   <translation>Ce que disent les noms de dossiers et fichiers</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>&amp;Language</source>
-   <translation>&amp;Langue</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Language of the others</source>
-   <translation>Langue des autres</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>A table</source>
-   <translation>Un tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/rows_dialog.py" />
-   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
-   <translation>Tableaux (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Tous les fichiers (*)</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/rows_dialog.py" />
-   <source> And {count} findings more.</source>
-   <extracomment>Where there is one:  And {count} finding more.</extracomment>
-   <translation>
-    <numerusform> Et {count} autre constat.</numerusform>
-    <numerusform> Et {count} autres constats.</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/run_end.py" />
-   <source>Making {total:,} outputs</source>
-   <extracomment>Where there is one: Making {total:,} output</extracomment>
-   <translation>
-    <numerusform>Production de {total:,} sortie</numerusform>
-    <numerusform>Production de {total:,} sorties</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>{done:,} made and proved</source>
-   <translation>{done:,} produits et vérifiés</translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>{failed:,} of {done:,} failed</source>
-   <translation>{failed:,} échoués sur {done:,}</translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>Show the window</source>
-   <translation>Montrer la fenêtre</translation>
-  </message>
-  <message>
-   <location filename="../ui/run_end.py" />
-   <source>In a watched folder</source>
-   <translation>Dans un dossier surveillé</translation>
-  </message>
-  <message>
-   <location filename="../ui/said_box.py" />
-   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
-   <translation>{name} va de {low} à {high}{suffix} : {beyond} a été ramené à {value}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>{count} files</source>
-   <translation>{count} fichiers</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>From outside</source>
-   <translation>De l’extérieur</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>Where is {many} to go?</source>
-   <translation>Où doit aller {many} ?</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>The job that is open can stay open beside it.</source>
-   <translation>Le travail ouvert peut rester ouvert à côté.</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>On the board of this job, or on one of its own.</source>
-   <translation>Sur le tableau de ce travail, ou sur un à lui.</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>Open it in this window</source>
-   <translation>L’ouvrir dans cette fenêtre</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>This job</source>
-   <translation>Ce travail</translation>
-  </message>
-  <message>
-   <location filename="../ui/second_start.py" />
-   <source>A new window</source>
-   <translation>Une nouvelle fenêtre</translation>
   </message>
   <message>
    <location filename="../ui/settings/caches.py" />
@@ -16228,20 +16129,411 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <source>Nothing has been set yet, so there is no file.</source>
    <translation>Rien n’est encore réglé, donc pas de fichier.</translation>
   </message>
-  <message>
-   <location filename="../ui/speaking.py" />
-   <source>Speaking stopped: {error}.</source>
-   <translation>La parole s’est arrêtée : {error}.</translation>
+  <message numerus="yes">
+   <location filename="../ui/shell/job_files.py" />
+   <source>{name} is open; {n} others that came with it were left out. Add them once more to put them on this board.</source>
+   <extracomment>Where there is one: {name} is open; {n} other that came with it was left out. Add it once more to put it on this board.</extracomment>
+   <translation>
+    <numerusform>{name} est ouvert ; {n} autre venu avec a été laissé. L’ajouter encore pour le mettre sur ce tableau.</numerusform>
+    <numerusform>{name} est ouvert ; {n} autres venus avec ont été laissés. Les ajouter encore pour les mettre sur ce tableau.</numerusform>
+   </translation>
   </message>
   <message>
-   <location filename="../ui/speaking.py" />
-   <source>The voice failed: {error}.</source>
-   <translation>La voix a échoué : {error}.</translation>
+   <location filename="../ui/shell/job_files.py" />
+   <source>That is on the board already.</source>
+   <translation>C’est déjà sur le tableau.</translation>
   </message>
   <message>
-   <location filename="../ui/speaking.py" />
-   <source>The voice crashed ({reason}).</source>
-   <translation>La voix a planté ({reason}).</translation>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Looking through {name} …</source>
+   <translation>Exploration de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{name} holds text, no sound, and was left out. Add it by itself to read its lines into the script.</source>
+   <translation>{name} contient du texte, pas de son, et a été laissé de côté. Ajouté seul, ses lignes vont dans le script.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{count} of what was dropped</source>
+   <translation>{count} de ce qui a été déposé</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{other} is no file of this machine. Save it here first, then drop it.</source>
+   <translation>{other} n’est pas un fichier de cette machine. L’enregistrer ici d’abord, puis le déposer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Outputs of this job are being made. Stop that, and open the other job? What is made already stays.</source>
+   <translation>Des sorties de ce travail sont en production. Arrêter, et ouvrir l’autre ? Ce qui est produit reste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Stop making?</source>
+   <translation>Cesser de produire ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Opening {name} …</source>
+   <translation>Ouverture de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>{name} was not opened.</source>
+   <translation>{name} n’a pas été ouvert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Saving {name} …</source>
+   <translation>Enregistrement de {name} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Saved {name}.</source>
+   <translation>{name} enregistré.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>Save the job?</source>
+   <translation>Enregistrer le travail ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>This job has changes that are not saved. Save them?</source>
+   <translation>Ce travail a des changements non enregistrés. Les enregistrer ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>A take is being recorded. End it, and keep it on the board?</source>
+   <translation>Une prise s’enregistre. La finir, et la garder sur le tableau ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_files.py" />
+   <source>End the take?</source>
+   <translation>Finir la prise ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/job_title.py" />
+   <source>Untitled</source>
+   <translation>Sans nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/language.py" />
+   <source>d MMMM yyyy, HH:mm</source>
+   <translation>d MMMM yyyy, HH:mm</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/opened.py" />
+   <source>It is said so from the next start on: something is being made or recorded.</source>
+   <translation>Cela vaudra au prochain démarrage : une production ou un enregistrement est en cours.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/printed.py" />
+   <source>{path} could not be written.</source>
+   <translation>{path} n’a pas pu être écrit.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>Making {total:,} outputs</source>
+   <extracomment>Where there is one: Making {total:,} output</extracomment>
+   <translation>
+    <numerusform>Production de {total:,} sortie</numerusform>
+    <numerusform>Production de {total:,} sorties</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>{done:,} made and proved</source>
+   <translation>{done:,} produits et vérifiés</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>{failed:,} of {done:,} failed</source>
+   <translation>{failed:,} échoués sur {done:,}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>Show the window</source>
+   <translation>Montrer la fenêtre</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/run_notifications.py" />
+   <source>In a watched folder</source>
+   <translation>Dans un dossier surveillé</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>{count} files</source>
+   <translation>{count} fichiers</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>From outside</source>
+   <translation>De l’extérieur</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>Where is {many} to go?</source>
+   <translation>Où doit aller {many} ?</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>The job that is open can stay open beside it.</source>
+   <translation>Le travail ouvert peut rester ouvert à côté.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>On the board of this job, or on one of its own.</source>
+   <translation>Sur le tableau de ce travail, ou sur un à lui.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>Open it in this window</source>
+   <translation>L’ouvrir dans cette fenêtre</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>This job</source>
+   <translation>Ce travail</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/second_start.py" />
+   <source>A new window</source>
+   <translation>Une nouvelle fenêtre</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/splitter.py" />
+   <source>The board is folded away   {key} shows it</source>
+   <translation>Le tableau est replié   {key} le montre</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/start.py" />
+   <source>The picture could not be saved to {picture}: check the folder and the ending.</source>
+   <translation>L’image n’a pas pu être enregistrée dans {picture} : vérifier dossier et extension.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{seconds:.0f} s</source>
+   <translation>{seconds:.0f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{seconds:.0f} min</source>
+   <translation>{seconds:.0f} min</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{seconds:.1f} h</source>
+   <translation>{seconds:.1f} h</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Making {done:,} of {total:,}</source>
+   <translation>Production de {done:,} sur {total:,}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Paused at {done:,} of {total:,}</source>
+   <translation>Suspendu à {done:,} sur {total:,}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{failed:,} failed</source>
+   <translation>{failed:,} échoués</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{duration} of sound at {pace:,.0f} × real time</source>
+   <translation>{duration} de son à {pace:,.0f} × temps réel</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>about {duration} left</source>
+   <translation>encore environ {duration}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{key} goes on, {stop_key} stops.</source>
+   <translation>{key} reprend, {stop_key} arrête.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{key} pauses, {stop_key} stops.</source>
+   <translation>{key} suspend, {stop_key} arrête.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Making stopped: {trouble}</source>
+   <translation>La production s’est arrêtée : {trouble}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>Stopped. What was finished stays; nothing half-made was left.</source>
+   <translation>Arrêté. Ce qui était fini reste ; rien d’à moitié fait n’est resté.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{made} made and proved, {failed} failed: select a failed cell to see why.</source>
+   <translation>{made} produits et vérifiés, {failed} échoués : choisir une case échouée pour voir pourquoi.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>1 made, and it passed its proof.</source>
+   <translation>1 produit, et il a passé la vérification.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/status_bar.py" />
+   <source>{made} made, and every one passed its proof.</source>
+   <translation>{made} produits, et tous ont passé la vérification.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Go to the next that is to be decided</source>
+   <translation>Aller au suivant à décider</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Go to the next that cannot be made</source>
+   <translation>Aller au suivant impossible</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Where outputs go; press to choose another folder</source>
+   <translation>Où vont les sorties ; presser pour choisir un autre dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Add sound  {key}</source>
+   <translation>Ajouter du son  {key}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{n} receivers</source>
+   <extracomment>Where there is one: {n} receiver</extracomment>
+   <translation>
+    <numerusform>{n} récepteur</numerusform>
+    <numerusform>{n} récepteurs</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{count} made</source>
+   <translation>{count} produits</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{count} delivered</source>
+   <translation>{count} livrés</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{count} failed</source>
+   <translation>{count} échoués</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>counting</source>
+   <translation>comptage</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>looking at {waiting} more</source>
+   <translation>encore {waiting} à examiner</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Nothing on the board yet</source>
+   <translation>Rien encore sur le tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Stop making  {key}</source>
+   <translation>Arrêter  {key}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Make {n} outputs  {key}</source>
+   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
+   <translation>
+    <numerusform>Produire {n} sortie  {key}</numerusform>
+    <numerusform>Produire {n} sorties  {key}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Nothing to make</source>
+   <translation>Rien à produire</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs go to {output_folder}. Choose another folder</source>
+   <translation>Les sorties vont dans {output_folder}. Choisir un autre dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>to decide  {key}</source>
+   <translation>à décider  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>cannot be made  {key}</source>
+   <translation>impossibles  {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Add</source>
+   <translation>Ajouter</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Add sound</source>
+   <translation>Ajouter du son</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs go to {output_folder}</source>
+   <translation>Sorties dans {output_folder}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs go beside their sources</source>
+   <translation>Sorties à côté de leurs sources</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>{text}, mirrored</source>
+   <translation>{text}, en miroir</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/top_bar.py" />
+   <source>Outputs…</source>
+   <translation>Sorties…</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/waiting.py" />
+   <source>Stop  Esc</source>
+   <translation>Arrêter  Esc</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>{name}{dirty} – Kittiwake</source>
+   <translation>{name}{dirty} – Kittiwake</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>{shown:,} of {all:,} clips</source>
+   <translation>{shown:,} clips sur {all:,}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>Undo {undo_text}</source>
+   <translation>Annuler : {undo_text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/window.py" />
+   <source>No sound was found there. {passed}</source>
+   <translation>Aucun son trouvé là. {passed}</translation>
   </message>
   <message>
    <location filename="../ui/standins/beacon.py" />
@@ -16344,146 +16636,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>DOUBLURE : UNE MESSAGERIE VOCALE</translation>
   </message>
   <message>
-   <location filename="../ui/start.py" />
-   <source>The picture could not be saved to {picture}: check the folder and the ending.</source>
-   <translation>L’image n’a pas pu être enregistrée dans {picture} : vérifier dossier et extension.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>, little endian</source>
-   <translation>, petit-boutiste</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>, high bits first</source>
-   <translation>, bits forts d’abord</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Stream</source>
-   <translation>Piste</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Sound stream</source>
-   <translation>Piste son</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Encoding</source>
-   <translation>Codage</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Sample rate in Hz</source>
-   <translation>Fréquence d’échantillonnage en Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source> bytes</source>
-   <translation> octets</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Bytes passed over before the sound</source>
-   <translation>Octets sautés avant le son</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>What stands before the sound and is no sound, such as a line of text.</source>
-   <translation>Ce qui précède le son et n’en est pas, comme une ligne de texte.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Passed over</source>
-   <translation>Sauté</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>“{currenttext}” is no sample rate.</source>
-   <translation>« {currenttext} » n’est pas une fréquence.</translation>
-  </message>
-  <message>
-   <location filename="../ui/stated_form.py" />
-   <source>Write for example 8 kHz or 11025.</source>
-   <translation>Écrire par exemple 8 kHz ou 11025.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{seconds:.0f} s</source>
-   <translation>{seconds:.0f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{seconds:.0f} min</source>
-   <translation>{seconds:.0f} min</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{seconds:.1f} h</source>
-   <translation>{seconds:.1f} h</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Making {done:,} of {total:,}</source>
-   <translation>Production de {done:,} sur {total:,}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Paused at {done:,} of {total:,}</source>
-   <translation>Suspendu à {done:,} sur {total:,}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{failed:,} failed</source>
-   <translation>{failed:,} échoués</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{duration} of sound at {pace:,.0f} × real time</source>
-   <translation>{duration} de son à {pace:,.0f} × temps réel</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>about {duration} left</source>
-   <translation>encore environ {duration}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{key} goes on, {stop_key} stops.</source>
-   <translation>{key} reprend, {stop_key} arrête.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{key} pauses, {stop_key} stops.</source>
-   <translation>{key} suspend, {stop_key} arrête.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Making stopped: {trouble}</source>
-   <translation>La production s’est arrêtée : {trouble}</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>Stopped. What was finished stays; nothing half-made was left.</source>
-   <translation>Arrêté. Ce qui était fini reste ; rien d’à moitié fait n’est resté.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{made} made and proved, {failed} failed: select a failed cell to see why.</source>
-   <translation>{made} produits et vérifiés, {failed} échoués : choisir une case échouée pour voir pourquoi.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>1 made, and it passed its proof.</source>
-   <translation>1 produit, et il a passé la vérification.</translation>
-  </message>
-  <message>
-   <location filename="../ui/status_bar.py" />
-   <source>{made} made, and every one passed its proof.</source>
-   <translation>{made} produits, et tous ont passé la vérification.</translation>
-  </message>
-  <message>
    <location filename="../ui/theme/shapes.py" />
    <source>looking</source>
    <translation>examen</translation>
@@ -16509,281 +16661,129 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>périmé</translation>
   </message>
   <message>
-   <location filename="../ui/toning.py" />
+   <location filename="../ui/widgets/said_box.py" />
+   <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
+   <translation>{name} va de {low} à {high}{suffix} : {beyond} a été ramené à {value}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/calls.py" />
+   <source>The call failed: {error}.</source>
+   <translation>L’appel a échoué : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/corpus.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>C’est interrompu ; cela reprendra d’ici.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/cuts.py" />
+   <source>It was called off.</source>
+   <translation>C’est annulé.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/cuts.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Son décodeur a planté ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/cuts.py" />
+   <source>Listening to it failed: {error}.</source>
+   <translation>L’écoute a échoué : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/hold_music.py" />
+   <source>The music could not be made</source>
+   <translation>La musique n’a pas pu être faite</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/moved_sources.py" />
+   <source>They could not be looked for</source>
+   <translation>Ils n’ont pas pu être cherchés</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>The microphone is gone: {reason_of}.</source>
+   <translation>Le micro a disparu : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>It cannot be recorded to {folder}: {reason_of}. Choose another folder for outputs.</source>
+   <translation>Impossible d’enregistrer dans {folder} : {reason_of}. Choisir un autre dossier de sortie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>The disk takes no more: {reason_of}.</source>
+   <translation>Le disque n’accepte plus rien : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>{why} What was recorded until then is kept on disk: say it again.</source>
+   <translation>{why} Ce qui a été enregistré jusque-là reste sur le disque : redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>The end of it could not be written: {reason_of}. What was recorded until then is kept.</source>
+   <translation>La fin n’a pas pu être écrite : {reason_of}. Ce qui était enregistré jusque-là est gardé.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>Checking it failed: {error}. It is on disk.</source>
+   <translation>La vérification a échoué : {error}. C’est sur le disque.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/service.py" />
+   <source>Asking failed</source>
+   <translation>La demande a échoué</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>The decoder of this file crashed ({reason}); nothing else was harmed.</source>
+   <translation>Le décodeur de ce fichier a planté ({reason}) ; rien d’autre n’a souffert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Ask for another copy, or convert it elsewhere first.</source>
+   <translation>Demander une autre copie, ou la convertir d’abord ailleurs.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Looking at it failed: {error}.</source>
+   <translation>L’examen a échoué : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/speech.py" />
+   <source>Speaking stopped: {error}.</source>
+   <translation>La parole s’est arrêtée : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/speech.py" />
+   <source>The voice failed: {error}.</source>
+   <translation>La voix a échoué : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/speech.py" />
+   <source>The voice crashed ({reason}).</source>
+   <translation>La voix a planté ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/tone.py" />
    <source>The tone could not be made</source>
    <translation>La tonalité n’a pas pu être faite</translation>
   </message>
   <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Go to the next that is to be decided</source>
-   <translation>Aller au suivant à décider</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Go to the next that cannot be made</source>
-   <translation>Aller au suivant impossible</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Where outputs go; press to choose another folder</source>
-   <translation>Où vont les sorties ; presser pour choisir un autre dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add sound  {key}</source>
-   <translation>Ajouter du son  {key}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/top_bar.py" />
-   <source>{n} receivers</source>
-   <extracomment>Where there is one: {n} receiver</extracomment>
-   <translation>
-    <numerusform>{n} récepteur</numerusform>
-    <numerusform>{n} récepteurs</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{count} made</source>
-   <translation>{count} produits</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{count} delivered</source>
-   <translation>{count} livrés</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{count} failed</source>
-   <translation>{count} échoués</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>counting</source>
-   <translation>comptage</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>looking at {waiting} more</source>
-   <translation>encore {waiting} à examiner</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Nothing on the board yet</source>
-   <translation>Rien encore sur le tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Stop making  {key}</source>
-   <translation>Arrêter  {key}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/top_bar.py" />
-   <source>Make {n} outputs  {key}</source>
-   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
-   <translation>
-    <numerusform>Produire {n} sortie  {key}</numerusform>
-    <numerusform>Produire {n} sorties  {key}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Nothing to make</source>
-   <translation>Rien à produire</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs go to {output_folder}. Choose another folder</source>
-   <translation>Les sorties vont dans {output_folder}. Choisir un autre dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>to decide  {key}</source>
-   <translation>à décider  {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>cannot be made  {key}</source>
-   <translation>impossibles  {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add</source>
-   <translation>Ajouter</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Add sound</source>
-   <translation>Ajouter du son</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs go to {output_folder}</source>
-   <translation>Sorties dans {output_folder}</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs go beside their sources</source>
-   <translation>Sorties à côté de leurs sources</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>{text}, mirrored</source>
-   <translation>{text}, en miroir</translation>
-  </message>
-  <message>
-   <location filename="../ui/top_bar.py" />
-   <source>Outputs…</source>
-   <translation>Sorties…</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Touch up</source>
-   <translation>Retoucher</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source> They differ; only what you change here is changed in all of them.</source>
-   <translation> Ils diffèrent ; seul ce que vous changez ici change dans tous.</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>{many}: nothing is written to the recordings.{more}</source>
-   <translation>{many} : rien n’est écrit dans les enregistrements.{more}</translation>
-  </message>
-  <message>
-   <location filename="../ui/touch_dialog.py" />
-   <source>Take all of it back</source>
-   <translation>Tout annuler</translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>Outputs no longer wanted</source>
-   <translation>Sorties plus voulues</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</source>
-   <extracomment>Where there is one: {n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.</extracomment>
-   <translation>
-    <numerusform>{n} fichier produit ici n’appartient plus à aucun clip de ce travail. Décocher ce qui doit rester ; les autres vont à la corbeille, d’où on peut les reprendre.</numerusform>
-    <numerusform>{n} fichiers produits ici n’appartiennent plus à aucun clip de ce travail. Décocher ce qui doit rester ; les autres vont à la corbeille, d’où on peut les reprendre.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>{name}, {bytes}, made of {source}</source>
-   <translation>{name}, {bytes}, produit de {source}</translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>Move to the trash</source>
-   <translation>À la corbeille</translation>
-  </message>
-  <message>
-   <location filename="../ui/unwanted_dialog.py" />
-   <source>Move {count} to the trash</source>
-   <translation>{count} à la corbeille</translation>
-  </message>
-  <message>
-   <location filename="../ui/waiting.py" />
-   <source>Stop  Esc</source>
-   <translation>Arrêter  Esc</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Watched folders</source>
-   <translation>Dossiers surveillés</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one.</source>
-   <translation>Ce qui arrive en entier dans l’un de ces dossiers est produit pour ses récepteurs, tant que cette fenêtre est ouverte, ou sans elle par « kittiwake watch ».</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>What came last</source>
-   <translation>Dernière arrivée</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Watch a folder…</source>
-   <translation>Surveiller un dossier…</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>For…  Enter</source>
-   <translation>Pour…  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Outputs go to…</source>
-   <translation>Sorties dans…</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>No longer  Del</source>
-   <translation>Plus  Suppr</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>nothing yet</source>
-   <translation>rien encore</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Watch a folder</source>
-   <translation>Surveiller un dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>{name} is watched already.</source>
-   <translation>{name} est déjà surveillé.</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Receivers of the folder</source>
-   <translation>Récepteurs du dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/watch_dialog.py" />
-   <source>Receivers; the space bar ticks one</source>
-   <translation>Récepteurs ; Espace en coche un</translation>
-  </message>
-  <message>
-   <location filename="../ui/watching.py" />
+   <location filename="../ui/workers/watched_folders.py" />
    <source>Watching ended</source>
    <translation>La surveillance s’est arrêtée</translation>
   </message>
   <message>
-   <location filename="../ui/watching.py" />
+   <location filename="../ui/workers/watched_folders.py" />
    <source>{name} was made for {receiver}</source>
    <translation>{name} a été produit pour {receiver}</translation>
   </message>
   <message>
-   <location filename="../ui/watching.py" />
+   <location filename="../ui/workers/watched_folders.py" />
    <source>{name} was not made: {error}</source>
    <translation>{name} n’a pas été produit : {error}</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{name}{dirty} – Kittiwake</source>
-   <translation>{name}{dirty} – Kittiwake</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>{shown:,} of {all:,} clips</source>
-   <translation>{shown:,} clips sur {all:,}</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>Undo {undo_text}</source>
-   <translation>Annuler : {undo_text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/window.py" />
-   <source>No sound was found there. {passed}</source>
-   <translation>Aucun son trouvé là. {passed}</translation>
   </message>
   <message>
    <location filename="../core/tone/plans/at.toml" />

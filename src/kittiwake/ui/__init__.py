@@ -6,7 +6,7 @@ What is loaded here is loaded as fast as it can be, since somebody waits for a w
 import builtins
 import gc
 
-# Loading makes many objects and drops none: going through them all, again and again, took a tenth of the start. ``ui.start.make_app`` says
+# Loading makes many objects and drops none: going through them all, again and again, took a tenth of the start. ``ui.shell.start.make_app`` says
 # how often it is done from then on.
 gc.set_threshold(2_000_000, 4, 1_000)
 

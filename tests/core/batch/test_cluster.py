@@ -12,8 +12,8 @@ from unittest import mock
 from kittiwake.core.batch import BatchRequest, cluster, run_batch
 from kittiwake.core.batch.cluster import Cluster
 from kittiwake.core.corpus.build import Built, build
+from kittiwake.core.corpus.request import CorpusRequest
 from kittiwake.core.corpus.row import Findings, Row
-from kittiwake.core.corpus.wish import Wish
 from kittiwake.core.errors import MakeError
 from kittiwake.core.make.status import output_statuses
 from kittiwake.core.model import load_receiver
@@ -103,7 +103,7 @@ class TestCluster(FolderCase):
         rows = [Row(path, path.stem, "", f"s{n % 5}", "en") for n, path in enumerate(self.sources)]
         found = []
         for name, executor in (("here", Processes(2)), ("there", self.cluster())):
-            wish = Wish(load_receiver("corpus"), shard_bytes=200_000)
+            wish = CorpusRequest(load_receiver("corpus"), shard_bytes=200_000)
             *_, last = build(rows, Findings(), wish, self.folder / name, "kittiwake corpus", executor)
             self.assertIsInstance(last, Built)
             found.append(digests(self.folder / name))

@@ -18,10 +18,10 @@ import numpy as np
 import soundfile
 
 from kittiwake.core.corpus.build import Built, Step, build
+from kittiwake.core.corpus.request import CorpusRequest
 from kittiwake.core.corpus.row import Findings, Row
 from kittiwake.core.corpus.rules import rule_of
 from kittiwake.core.corpus.split import shares_of
-from kittiwake.core.corpus.wish import Wish
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.model import load_receiver
 from kittiwake.core.process import InProcess
@@ -47,7 +47,9 @@ class BuildTest(unittest.TestCase):
         self.rows.append(Row(path, name, f"Line {name}", speaker, "en", (("gender", "f"),)))
 
     def built(self, into: str = "out", rows: Iterable[Row] | None = None, **wish: object) -> Built:
-        wishes = Wish(CORPUS, **{"drop": (rule_of("snr >= 15 dB"),), "shares": shares_of("50/25/25"), **wish})  # type: ignore[arg-type]
+        wishes = CorpusRequest(
+            CORPUS, **{"drop": (rule_of("snr >= 15 dB"),), "shares": shares_of("50/25/25"), **wish}
+        )  # type: ignore[arg-type]
         *_, last = build(
             self.rows if rows is None else rows, Findings(), wishes, self.root / into, "kittiwake corpus", InProcess()
         )
@@ -94,7 +96,7 @@ class BuildTest(unittest.TestCase):
             for path in (self.root / "one").rglob("*.*")
             if path.is_file() and "sqlite" not in path.name
         }
-        steps = [step for step in build(self.rows, Findings(), Wish(CORPUS, (rule_of("snr >= 15 dB"),), shares=shares_of("50/25/25"), shard_bytes=100_000), self.root / "one", "kittiwake corpus", InProcess()) if isinstance(step, Step)]  # fmt: skip
+        steps = [step for step in build(self.rows, Findings(), CorpusRequest(CORPUS, (rule_of("snr >= 15 dB"),), shares=shares_of("50/25/25"), shard_bytes=100_000), self.root / "one", "kittiwake corpus", InProcess()) if isinstance(step, Step)]  # fmt: skip
         self.assertEqual(0, max(step.done for step in steps if step.name == "made"), "nothing is made again")
         self.assertEqual(before, {path: path.stat().st_mtime_ns for path in before})
 

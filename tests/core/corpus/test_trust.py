@@ -14,11 +14,11 @@ from click.testing import CliRunner
 
 from kittiwake.cli.main import cli
 from kittiwake.core.corpus.build import build
+from kittiwake.core.corpus.request import CorpusRequest
 from kittiwake.core.corpus.row import Findings, Row
 from kittiwake.core.corpus.rows import Source, rows_of
 from kittiwake.core.corpus.split import shares_of, sides_of_rows
 from kittiwake.core.corpus.store import NAME, one_run
-from kittiwake.core.corpus.wish import Wish
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.process import InProcess
 from tests.core.corpus.test_build import CORPUS, BuildTest
@@ -28,7 +28,7 @@ from tests.sounds import FolderCase, speech_like
 class TestTrust(BuildTest):
     def again(self, rows: list[Row], write: bool = True, **wish: Any) -> list[Any]:
         known: dict[str, Any] = {"shares": shares_of("50/25/25")}
-        return list(build(rows, Findings(), Wish(CORPUS, **(known | wish)), self.root / "out", "", InProcess(), write=write))  # fmt: skip
+        return list(build(rows, Findings(), CorpusRequest(CORPUS, **(known | wish)), self.root / "out", "", InProcess(), write=write))  # fmt: skip
 
     def test_recordings_that_only_seem_to_be_gone(self) -> None:
         self.built()

@@ -10,7 +10,7 @@ import numpy as np
 from kittiwake.core.ear.blind import Blind
 from kittiwake.core.ear.caller_line import CallerLine, codecs_here, on_the_line
 from kittiwake.core.ear.listener import sounds_of, words_of
-from kittiwake.core.packets.weather import Weather
+from kittiwake.core.packets.packet_loss import PacketLossModel
 from tests.approved import approve
 from tests.sounds import DEMO, FolderCase
 from tests.variety import voice
@@ -24,8 +24,8 @@ class TestLines(unittest.TestCase):
         lines += [CallerLine((key,)) for key, _ in codecs_here()]
         lines += [
             CallerLine(("gsm", "g711u")),
-            CallerLine(weather=Weather(loss=0.1)),
-            CallerLine(weather=Weather(jitter=40)),
+            CallerLine(weather=PacketLossModel(loss=0.1)),
+            CallerLine(weather=PacketLossModel(jitter=40)),
             CallerLine(noise_dbov=-40.0, level_db=-6.0),
         ]
         for line in lines:

@@ -12,7 +12,7 @@ from scipy.stats import binomtest
 
 from kittiwake.core.ear.blind import Blind
 from kittiwake.core.ear.caller_line import CODECS, PLAIN, CallerLine, codecs_here, on_the_line
-from kittiwake.core.packets.weather import Weather
+from kittiwake.core.packets.packet_loss import PacketLossModel
 from kittiwake.core.sound import Line
 from tests.sounds import spoken
 
@@ -51,11 +51,11 @@ class TestLine(unittest.TestCase):
         self.assertLess(two, one)
         stois = []
         for loss in (0.0, 0.05, 0.2):
-            _, lost, stoi = heard(CallerLine(("g711u",), Weather(loss, 2.0, seed=4)))
+            _, lost, stoi = heard(CallerLine(("g711u",), PacketLossModel(loss, 2.0, seed=4)))
             self.assertAlmostEqual(lost, loss, delta=0.06)
             stois.append(stoi)
         self.assertEqual(stois, sorted(stois, reverse=True))
-        late = heard(CallerLine(("g711a",), Weather(jitter=30, buffer=10)))[1]
+        late = heard(CallerLine(("g711a",), PacketLossModel(jitter=30, buffer=10)))[1]
         self.assertGreater(late, 0.2)
 
     def test_noise_and_level_are_as_set(self) -> None:

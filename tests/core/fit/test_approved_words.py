@@ -16,8 +16,8 @@ from kittiwake.core.fit import (
 from kittiwake.core.fit.learned import learn
 from kittiwake.core.fit.names import bare_name
 from kittiwake.core.fit.one_off import form_called, receiver_of_form, with_settings
+from kittiwake.core.fit.receiver_query import receiver_of_wish
 from kittiwake.core.fit.repair import repaired
-from kittiwake.core.fit.wish import receiver_of_wish
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.model.receiver import Accepts

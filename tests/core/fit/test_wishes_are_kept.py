@@ -8,7 +8,7 @@ import numpy as np
 import soundfile
 
 from kittiwake.core.fit import fit
-from kittiwake.core.fit.wish import receiver_of_wish
+from kittiwake.core.fit.receiver_query import receiver_of_wish
 from kittiwake.core.make import make_output
 from kittiwake.core.make.output import OutputPlan
 from kittiwake.core.make.proof import prove

@@ -10,7 +10,7 @@ import numpy as np
 
 from kittiwake.core.batch import BatchRequest, run_batch
 from kittiwake.core.fit import Problem
-from kittiwake.core.fit.asked import Asked
+from kittiwake.core.fit.planning_context import PlanningContext
 from kittiwake.core.fit.rules import Check, Subject
 from kittiwake.core.make.proof import prove
 from kittiwake.core.measure import analyze
@@ -28,7 +28,7 @@ def tail_of(sound: Any, rate: int) -> float:
     return float((sound.frames - sound.speech_span()[1]) / rate)
 
 
-def problems(asked: Asked, least: float) -> Iterator[Problem]:
+def problems(asked: PlanningContext, least: float) -> Iterator[Problem]:
     if tail_of(asked.sound, asked.facts.header.sample_rate) < least:  # type: ignore[union-attr]
         yield Problem("no_tail", "decide", f"It needs {least:g} s of silence at its end.")
 

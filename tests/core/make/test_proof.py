@@ -16,7 +16,7 @@ from kittiwake.core.batch import plan_outputs
 from kittiwake.core.codec.cues import Cue
 from kittiwake.core.fit import fit
 from kittiwake.core.make import Result, make_output, prove
-from kittiwake.core.make.proof import Promise, Proof, _int32_by_libav
+from kittiwake.core.make.proof import Proof, WriteReport, _int32_by_libav
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, load_receiver
 from kittiwake.core.model.receiver import Limits
@@ -76,7 +76,7 @@ class TestProof(FolderCase):
             reader = "libav" if slug == "speech-engine" else "libsndfile"
             check = checks[f"samples, by {reader}"]
             self.assertTrue(check.passed)
-            promise = Promise(item.fit.recipe, int(check.expected, 16))  # type: ignore[arg-type]
+            promise = WriteReport(item.fit.recipe, int(check.expected, 16))  # type: ignore[arg-type]
             self.assertTrue(prove(item.output, receiver, promise).passed)
             if slug != "speech-engine":
                 data = bytearray(item.output.read_bytes())
@@ -110,7 +110,7 @@ class TestProof(FolderCase):
         assert recipe
         item = plan_outputs([(clip, facts, fit(clip, facts, MENU))], MENU, self.folder)[0]
         make_output(item)
-        wrong = Promise(replace(recipe, frames_out=recipe.frames_out + 1))
+        wrong = WriteReport(replace(recipe, frames_out=recipe.frames_out + 1))
         self.assertEqual(failed(prove(item.output, MENU, wrong)), ["exact length", "exact size"])
 
 
@@ -197,7 +197,7 @@ class TestWhatProofCouldNotSee(FolderCase):
         x, rate = soundfile.read(str(made.plan.output), dtype="float32")
         x[20_000:20_050] = 1.0
         soundfile.write(str(made.plan.output), x, rate, subtype="PCM_16")
-        promise = Promise(made.plan.fit.recipe)  # type: ignore[arg-type]
+        promise = WriteReport(made.plan.fit.recipe)  # type: ignore[arg-type]
         self.assertEqual(failed(prove(made.plan.output, receiver, promise)), ["no clipping added"])
 
     def test_a_codec_that_makes_it_softer_than_meant(self) -> None:
@@ -212,7 +212,7 @@ class TestWhatProofCouldNotSee(FolderCase):
             recipe = made.plan.fit.recipe
             assert recipe is not None
             for off, right in ((0.0, True), (0.95, True), (-0.95, True), (1.05, False), (-1.05, False)):
-                promise = Promise(recipe, rms=rms * 10 ** (off * within / 20))
+                promise = WriteReport(recipe, rms=rms * 10 ** (off * within / 20))
                 missed = [] if right else ["sounds as meant"]
                 self.assertEqual(failed(prove(made.plan.output, receiver, promise)), missed, (encoding, off))
 
@@ -221,7 +221,7 @@ class TestWhatProofCouldNotSee(FolderCase):
         recipe = made.plan.fit.recipe
         assert recipe is not None
         wanted = replace(recipe, cues=(Cue(100, 200, "one"),))
-        self.assertIn("spans as cue points", failed(prove(made.plan.output, rules(), Promise(wanted))))
+        self.assertIn("spans as cue points", failed(prove(made.plan.output, rules(), WriteReport(wanted))))
 
     def test_softer_than_it_had_to_be(self) -> None:
         """Six dB under the target with three of them left under the ceiling: once that passed."""
@@ -256,7 +256,7 @@ class TestLevelIsReached(FolderCase):
         for short, peak, passes in (
             (6.0, 0.89, True), (6.0, 0.3, False), (6.0, 0.0, False), (3.0, 0.89, False), (9.0, 0.89, False), (0.0, 0.89, False),
         ):  # fmt: skip
-            promise = Promise(recipe, short_db=short, peak=peak)
+            promise = WriteReport(recipe, short_db=short, peak=peak)
             found = "level" not in failed(prove(made.plan.output, louder, promise))
             self.assertEqual(found, passes, (short, peak))
 

@@ -7,7 +7,7 @@ import numpy as np
 from kittiwake.core.codec import FORMATS
 from kittiwake.core.fit import fit
 from kittiwake.core.fit.one_off import with_settings
-from kittiwake.core.fit.wish import receiver_of_wish
+from kittiwake.core.fit.receiver_query import receiver_of_wish
 from kittiwake.core.make import Result, make_output
 from kittiwake.core.make.output import OutputPlan
 from kittiwake.core.measure import analyze

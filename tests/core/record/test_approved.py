@@ -8,7 +8,7 @@ from unittest import mock
 import numpy as np
 
 from kittiwake.core.packets.conceal import concealed
-from kittiwake.core.packets.weather import Weather, losses
+from kittiwake.core.packets.packet_loss import PacketLossModel, losses
 from kittiwake.core.record import take as take_room
 from kittiwake.core.record.check import check_take
 from kittiwake.core.record.endpoint import Endpoint, room_level
@@ -113,10 +113,10 @@ class TestApproved(FolderCase):
         found: dict[str, Any] = {}
         v = voice(8000, seconds=1.5)
         for weather in (
-            Weather(loss=0.1),
-            Weather(loss=0.3, burst=3, seed=2),
-            Weather(loss=0.5, burst=8, seed=3),
-            Weather(loss=1.0),
+            PacketLossModel(loss=0.1),
+            PacketLossModel(loss=0.3, burst=3, seed=2),
+            PacketLossModel(loss=0.5, burst=8, seed=3),
+            PacketLossModel(loss=1.0),
         ):
             gone = losses(len(v) // 80, weather)
             out = concealed(v, gone)

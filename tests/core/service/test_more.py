@@ -17,7 +17,7 @@ from werkzeug.test import Client
 
 from kittiwake.cli.hear_verb import MOST_EXPECTED, expected_of
 from kittiwake.core.ear import engines
-from kittiwake.core.ear.engines import Heard, Word
+from kittiwake.core.ear.engines import Transcript, Word
 from kittiwake.core.ear.hearers import hear_in_worker
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.model import load_receiver
@@ -31,13 +31,13 @@ from tests.core.service.test_service import flac, stated
 from tests.sounds import REAL, FolderCase, coded_by_libav, speech_like
 
 
-def hears(sound: np.ndarray, rate: int, language: str, lines: tuple[str, ...], partly: object) -> Heard:
+def hears(sound: np.ndarray, rate: int, language: str, lines: tuple[str, ...], partly: object) -> Transcript:
     if language == "fr":
         engines.engine_for("fr")
     if callable(partly):
         partly("one")
         partly("one two")
-    return Heard(lines[-1] if lines else "one two", 0.9, (Word("one", 0.0, 0.01), Word("two", 0.01, 0.02)))
+    return Transcript(lines[-1] if lines else "one two", 0.9, (Word("one", 0.0, 0.01), Word("two", 0.01, 0.02)))
 
 
 class MoreCase(FolderCase):
@@ -241,7 +241,7 @@ class TestEngines(unittest.TestCase):
             engines.engine_for("fr-CA")
         self.assertEqual("sphinx", engines.engine_for("en_GB").key)
         french = engines.Engine(
-            "own", "Own", ("fr",), lambda language, lines: mock.Mock(hear=lambda *_: Heard("bonjour"))
+            "own", "Own", ("fr",), lambda language, lines: mock.Mock(hear=lambda *_: Transcript("bonjour"))
         )
         with mock.patch.dict(engines.engine.ENGINES, {"own": french}):
             self.assertEqual("own", engines.engine_for("fr").key)

@@ -17,7 +17,7 @@ from kittiwake.core.script.making import stale
 from kittiwake.core.speak import engine
 from kittiwake.core.speak.engine import VoiceError, all_voices, engines, voice_for
 from kittiwake.core.speak.fit import clip_of_line, faster_line
-from kittiwake.core.speak.spoken import Wish, path_of, speak, speak_lines, wish_of
+from kittiwake.core.speak.spoken import SpeechRequest, path_of, speak, speak_lines, wish_of
 from tests.sounds import FolderCase
 
 
@@ -62,12 +62,12 @@ class TestVoices(FolderCase):
 
     def test_speed_and_phonemes(self) -> None:
         slow, fast = (
-            speak(Wish("Boarding at pier two now.", "espeak/en-gb", speed), self.folder / f"{speed}.wav")
+            speak(SpeechRequest("Boarding at pier two now.", "espeak/en-gb", speed), self.folder / f"{speed}.wav")
             for speed in (1.0, 1.5)
         )
         self.assertTrue(0.6 < (fast - 0.3) / (slow - 0.3) < 0.75, (slow, fast))
         plain, phonemes = (
-            speak(Wish(text, "espeak/en-gb", 1.0), self.folder / f"{n}.wav")
+            speak(SpeechRequest(text, "espeak/en-gb", 1.0), self.folder / f"{n}.wav")
             for n, text in enumerate(("hello", "[[h@l'oU]]"))
         )
         self.assertLess(abs(plain - phonemes), 0.25)

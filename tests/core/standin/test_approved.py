@@ -10,7 +10,7 @@ from typing import Any
 import numpy as np
 
 from kittiwake.core.errors import KittiwakeError
-from kittiwake.core.packets.weather import Weather
+from kittiwake.core.packets.packet_loss import PacketLossModel
 from kittiwake.core.standin.decode import (
     a_law_values,
     as_gsm,
@@ -156,11 +156,11 @@ class TestApproved(unittest.TestCase):
         found: dict[str, Any] = {}
         sound = voice(8000, seconds=2.0)
         for weather in (
-            Weather(),
-            Weather(loss=0.1),
-            Weather(loss=0.2, burst=4),
-            Weather(jitter=30),
-            Weather(loss=0.05, jitter=60, buffer=40, seed=7),
+            PacketLossModel(),
+            PacketLossModel(loss=0.1),
+            PacketLossModel(loss=0.2, burst=4),
+            PacketLossModel(jitter=30),
+            PacketLossModel(loss=0.05, jitter=60, buffer=40, seed=7),
         ):
             for kind in (PCMU, PCMA):
                 got = carry(sound, weather, kind)

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from pystoi import stoi
 
 from kittiwake.core.packets.conceal import FRAME, concealed
-from kittiwake.core.packets.weather import Weather, losses
+from kittiwake.core.packets.packet_loss import PacketLossModel, losses
 from kittiwake.core.standin.decode import mu_law_values, to_bytes
 from kittiwake.core.standin.machines.phone import Phone
 from kittiwake.core.standin.phone import rtp
@@ -130,7 +130,7 @@ class TestLine(unittest.TestCase):
 
     def test_loss_bursts_and_jitter_are_as_set(self) -> None:
         for loss, burst in ((0.01, 1.0), (0.1, 1.0), (0.05, 3.0), (0.2, 5.0)):
-            gone = losses(200_000, Weather(loss=loss, burst=burst, seed=5))
+            gone = losses(200_000, PacketLossModel(loss=loss, burst=burst, seed=5))
             self.assertAlmostEqual(gone.mean() / loss, 1, delta=0.1)
             runs = np.diff(np.flatnonzero(np.diff(np.concatenate([[0], gone.astype(int), [0]]))))[::2]
             wanted = burst if burst > 1 else 1 / (1 - loss)
@@ -138,15 +138,15 @@ class TestLine(unittest.TestCase):
         sound = np.zeros(8000 * 60, np.float32)
         for jitter in (5.0, 20.0):
             measured = np.mean(
-                [carry(sound, Weather(jitter=jitter, buffer=1000, seed=seed)).jitter for seed in range(8)]
+                [carry(sound, PacketLossModel(jitter=jitter, buffer=1000, seed=seed)).jitter for seed in range(8)]
             )
             self.assertAlmostEqual(measured / jitter, 1, delta=0.15)
-        late = carry(sound, Weather(jitter=20, buffer=20, seed=2))
+        late = carry(sound, PacketLossModel(jitter=20, buffer=20, seed=2))
         self.assertGreater(late.late, 30)
-        self.assertEqual(carry(sound, Weather(jitter=20, buffer=1000, seed=2)).late, 0)
+        self.assertEqual(carry(sound, PacketLossModel(jitter=20, buffer=1000, seed=2)).late, 0)
 
     def test_the_same_weather_is_the_same_line(self) -> None:
-        sound, rain = spoken(8000), Weather(0.1, 2, 10, 20, 7)
+        sound, rain = spoken(8000), PacketLossModel(0.1, 2, 10, 20, 7)
         np.testing.assert_array_equal(carry(sound, rain).sound, carry(sound, rain).sound)
 
 
@@ -195,7 +195,7 @@ class TestConcealment(unittest.TestCase):
         sound = carry(np.tile(spoken(8000), 3)).sound
         better = []
         for seed in range(3, 8):
-            rain = Weather(loss=0.1, seed=seed)
+            rain = PacketLossModel(loss=0.1, seed=seed)
             gone = losses(-(-len(sound) // 160), rain).repeat(160)[: len(sound)]
             better.append(stoi(sound, carry(sound, rain).sound, 8000) - stoi(sound, np.where(gone, 0, sound), 8000))
         self.assertGreater(min(better), 0)
@@ -208,7 +208,7 @@ class TestKeys(unittest.TestCase):
         sound = render(keys_recipe(keys)).astype(np.float32)
         self.assertEqual(detected(sound), keys)
         right = sum(
-            detected(carry(sound, Weather(loss=0.01, seed=seed), kind).sound) == keys
+            detected(carry(sound, PacketLossModel(loss=0.01, seed=seed), kind).sound) == keys
             for seed in range(10)
             for kind in (PCMU, PCMA)
         )

@@ -9,13 +9,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.core.errors import KittiwakeError
-from kittiwake.core.standin.machine import Held
+from kittiwake.core.standin.machine import StoredSound
 from kittiwake.core.standin.shelf import Shelf, held_between_starts
 from tests.sounds import FolderCase
 
 
-def _held(name: str, data: bytes) -> Held:
-    return Held(name, len(data), 8000, np.zeros(1, np.float32))
+def _held(name: str, data: bytes) -> StoredSound:
+    return StoredSound(name, len(data), 8000, np.zeros(1, np.float32))
 
 
 class TestKept(FolderCase):

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import numpy as np
 
-from kittiwake.core.standin.machine import Held, Refusal, stand_in
+from kittiwake.core.standin.machine import Refusal, StoredSound, stand_in
 
 
 @stand_in("horn", "paging horn")
 class Horn:
     def __init__(self) -> None:
-        self.held: Held | None = None
+        self.held: StoredSound | None = None
         self.refusal: Refusal | None = None
 
     def hand(self, name: str, data: bytes) -> bool:
@@ -18,8 +18,8 @@ class Horn:
             self.refusal = Refusal(f"{len(data):,} bytes are more than ten seconds.", 80_000)
             return False
         sound = [(-1 if code & 1 else 1) * (code >> 1) / 128 for code in data]
-        self.held, self.refusal = Held(name, len(data), 8000, np.array(sound, np.float32)), None
+        self.held, self.refusal = StoredSound(name, len(data), 8000, np.array(sound, np.float32)), None
         return True
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         return self.held

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QLabel
 
 from kittiwake.commands import command
 from kittiwake.core.standin.machine import Machine
-from kittiwake.ui.context import Context
+from kittiwake.ui.shell.context import Context
 from kittiwake.ui.standins.panel import panel
 
 

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from kittiwake.core.fit import Problem, Remedy
-from kittiwake.core.fit.asked import Asked
+from kittiwake.core.fit.planning_context import PlanningContext
 from kittiwake.core.fit.remedies import remedy
 
 
 @remedy("first_half", "take only the first half", of=("too_long", "too_large"))
-def first_half(asked: Asked, problem: Problem) -> Remedy | None:
+def first_half(asked: PlanningContext, problem: Problem) -> Remedy | None:
     most, half = asked.receiver.rules.limits.max_seconds, asked.recipe.seconds / 2
     if most is None or half > most:
         return None

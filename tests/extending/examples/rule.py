@@ -6,7 +6,7 @@ from collections.abc import Iterator
 from typing import Any
 
 from kittiwake.core.fit import Problem
-from kittiwake.core.fit.asked import Asked
+from kittiwake.core.fit.planning_context import PlanningContext
 from kittiwake.core.fit.remedies import accept, acceptable, ask
 from kittiwake.core.fit.rules import Check, Subject
 from kittiwake.core.model.rule import Rule, blank_of, register_rule
@@ -22,7 +22,7 @@ def parse(value: Any) -> float | None:
     return float(value)
 
 
-def problems(asked: Asked, least: float) -> Iterator[Problem]:
+def problems(asked: PlanningContext, least: float) -> Iterator[Problem]:
     share = 100 * asked.sound.level.activity
     if share < least:
         told = f"Only {share:.0f} % of it is speech; {asked.receiver.name} wants {least:g} %."

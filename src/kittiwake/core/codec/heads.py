@@ -17,7 +17,7 @@ _HEAD = 4096  # bytes in which everything before the sound lies
 Mend = Callable[[bytes, int], bytes]
 
 
-class Finished:
+class HeaderFixingWriter:
     """A writer whose header is mended when it is closed."""
 
     def __init__(self, writer: Writer, opening: Opening, mend: Mend) -> None:
@@ -76,6 +76,6 @@ def with_whole_numbers(head: bytes) -> bytes:
 
 def adpcm_in_wav(subtype: str, multiple_of: int = 1) -> Callable[[Opening], Writer]:
     """An opener of libsndfile's WAV with whole blocks, of which it counts what fills up the last into the length."""
-    return lambda opening: Finished(
+    return lambda opening: HeaderFixingWriter(
         SndfileWriter(opening, "WAV", subtype, exact=False, multiple_of=multiple_of), opening, with_frames
     )

@@ -15,10 +15,10 @@ from .judged import Judged, assign, judge
 from .made import CLIPS, make
 from .measured import find_doubles, measure
 from .pack import Packed, pack, packed_sounds, write_digests
+from .request import CorpusRequest
 from .row import Findings, Row
 from .sheet import write_sheet
 from .store import Store, one_run
-from .wish import Wish
 
 
 @dataclass(frozen=True, slots=True)
@@ -42,7 +42,7 @@ class Built:
 def build(
     rows: Iterable[Row],
     findings: Findings,
-    wish: Wish,
+    wish: CorpusRequest,
     into: Path,
     command: str = "",
     executor: Executor | None = None,
@@ -67,7 +67,7 @@ def build(
 def _build(
     rows: Iterable[Row],
     findings: Findings,
-    wish: Wish,
+    wish: CorpusRequest,
     into: Path,
     command: str,
     executor: Executor | None,
@@ -112,7 +112,7 @@ def _build(
         store.close()
 
 
-def _check_sources(store: Store, wish: Wish, total: int) -> None:
+def _check_sources(store: Store, wish: CorpusRequest, total: int) -> None:
     """What is no part of a corpus any more is deleted from it: not where its recordings only seem to be gone.
 
     Raises
@@ -148,7 +148,7 @@ def _holds_anything(folder: Path) -> bool:
         return False
 
 
-def _check_balance(store: Store, wish: Wish) -> None:
+def _check_balance(store: Store, wish: CorpusRequest) -> None:
     """Raises
     ------
     KittiwakeError : sides are to be alike in what nothing tells.
@@ -163,7 +163,7 @@ def _check_balance(store: Store, wish: Wish) -> None:
         )
 
 
-def _empty_sides(wish: Wish, packed: Packed) -> list[str]:
+def _empty_sides(wish: CorpusRequest, packed: Packed) -> list[str]:
     return [
         phrase("There is nothing on the side “{side}”: there are too few speakers to share out.", side=side)
         for side in wish.shares

@@ -8,9 +8,9 @@ from dataclasses import field
 
 from ...plain_data import dataclass
 from ...words import phrase
+from .request import CorpusRequest
 from .split import Speaker, split
 from .store import Store
-from .wish import Wish
 
 _LOT = 1000
 BROKEN = phrase("cannot be read")
@@ -37,7 +37,7 @@ class Judged:
     drops: tuple[str, ...] = ()
 
 
-def judge(store: Store, wish: Wish) -> Judged:
+def judge(store: Store, wish: CorpusRequest) -> Judged:
     """Note of each clip whether it is left out, and why."""
     found = Judged(
         drops=(
@@ -85,7 +85,7 @@ def judge(store: Store, wish: Wish) -> Judged:
     return found
 
 
-def assign(store: Store, wish: Wish) -> dict[str, str]:
+def assign(store: Store, wish: CorpusRequest) -> dict[str, str]:
     """The side of each speaker; who had one keeps it."""
     speakers = [
         Speaker(

@@ -16,21 +16,21 @@ from ..make.output import Result
 from ..measure.analyze import source_stamp, stamp_of
 from ..model import Clip
 from ..process import Executor
+from .request import CorpusRequest
 from .store import Entry, Made, Store
-from .wish import Wish
 
 CLIPS = "clips"  # where made files are that go into archives
 _LOT = 500
 
 
-def folder_of(into: Path, side: str, wish: Wish) -> Path:
+def folder_of(into: Path, side: str, wish: CorpusRequest) -> Path:
     """Where the clips of a side are made."""
     return into / CLIPS / side if wish.shard_bytes else into / side
 
 
 def make(
     store: Store,
-    wish: Wish,
+    wish: CorpusRequest,
     into: Path,
     executor: Executor | None = None,
     cancelled: Callable[[], bool] | None = None,
@@ -52,7 +52,7 @@ def make(
 
 
 def _make_side(
-    store: Store, wish: Wish, into: Path, side: str, executor: Executor | None,
+    store: Store, wish: CorpusRequest, into: Path, side: str, executor: Executor | None,
     cancelled: Callable[[], bool] | None,
 ) -> Iterator[Result]:  # fmt: skip
     folder = folder_of(into, side, wish)
@@ -84,7 +84,7 @@ def _make_side(
 class _Planned(Sequence[PlannedClip]):
     """What is to be made of a side, planned as it is drawn."""
 
-    def __init__(self, store: Store, wish: Wish, into: Path, side: str, digest: str, folder: Path) -> None:
+    def __init__(self, store: Store, wish: CorpusRequest, into: Path, side: str, digest: str, folder: Path) -> None:
         self._store, self._wish, self._into, self._side, self._digest = store, wish, into, side, digest
         self._folder = folder
         self.refused: list[tuple[str, str, str]] = []

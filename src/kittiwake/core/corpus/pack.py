@@ -18,8 +18,8 @@ from ..errors import KittiwakeError
 from ..installed import how_to_add
 from .files import Files
 from .quality import MEASURES
+from .request import CorpusRequest
 from .store import Entry, Made, Store
-from .wish import Wish
 
 _BLOCK = 512  # bytes, of a TAR file
 _NUMBERS = {*MEASURES, "seconds"}
@@ -34,7 +34,7 @@ class Packed:
     shards: tuple[str, ...]
 
 
-def pack(store: Store, wish: Wish, files: Files) -> Packed:
+def pack(store: Store, wish: CorpusRequest, files: Files) -> Packed:
     """Write archives, manifest, sides and digests.
 
     Raises
@@ -61,7 +61,7 @@ def pack(store: Store, wish: Wish, files: Files) -> Packed:
     return Packed(clips, seconds, tuple(shards))
 
 
-def packed_sounds(store: Store, wish: Wish) -> Iterator[tuple[str, str]]:
+def packed_sounds(store: Store, wish: CorpusRequest) -> Iterator[tuple[str, str]]:
     """Names and digests of all sounds of the corpus, as they lie in its folder."""
     for side in wish.shares:
         for _, made in _of_side(store, side):
@@ -152,7 +152,7 @@ def _row(entry: Entry, made: Made, side: str, place: tuple[str, int] | None) -> 
 class _Manifests:
     """The manifest, line by line, in all its forms."""
 
-    def __init__(self, files: Files, wish: Wish) -> None:
+    def __init__(self, files: Files, wish: CorpusRequest) -> None:
         self._files, self._wish = files, wish
         self._lines = files.into / ".kittiwake-manifest.jsonl"
         self._columns: dict[str, None] = {}
@@ -233,7 +233,7 @@ def _sides_as_csv(store: Store) -> str:
     return text.getvalue()
 
 
-def write_digests(store: Store, wish: Wish, files: Files) -> None:
+def write_digests(store: Store, wish: CorpusRequest, files: Files) -> None:
     """``SHA256SUMS`` of everything, as ``sha256sum --check`` reads it."""
 
     def write(file: IO[bytes]) -> None:

@@ -10,16 +10,16 @@ from ..fit.rules import demands_of
 from .files import Files
 from .judged import Judged
 from .pack import Packed
+from .request import CorpusRequest
 from .spread import Spread, spreads
 from .store import Store
-from .wish import Wish
 
 SHEET, PLOTS = "datasheet.md", "datasheet"
 
 
 def write_sheet(
     store: Store,
-    wish: Wish,
+    wish: CorpusRequest,
     files: Files,
     sides: Mapping[str, str],
     judged: Judged,
@@ -84,7 +84,7 @@ def hours(seconds: float) -> str:
     return f"{int(seconds) // 60}:{int(seconds) % 60:02} min"
 
 
-def _side_rows(wish: Wish, sides: Mapping[str, str], packed: Packed, store: Store) -> list[tuple[str, ...]]:
+def _side_rows(wish: CorpusRequest, sides: Mapping[str, str], packed: Packed, store: Store) -> list[tuple[str, ...]]:
     whole = sum(packed.seconds.values()) or 1.0
     there = {name for name, *_ in store.speakers()}
     return [

@@ -46,7 +46,7 @@ class Spoken:
 
 
 @dataclass(frozen=True, slots=True)
-class Heard:
+class SpokenRecording:
     """All of a file, and what its room is like: ``room_dbfs``, and the median of what sound had to reach to count, dBFS."""
 
     path: Path
@@ -63,7 +63,7 @@ def spoken_in(
     find: Find | None = None,
     lines: Sequence[Line] = (),
     cancelled: Callable[[], bool] | None = None,
-) -> Heard:
+) -> SpokenRecording:
     """Speech and other sound in a file, in order, with names and levels.
 
     Raises
@@ -86,7 +86,7 @@ def spoken_in(
         meters[n].add(block)
     spans = [replace(span, level_dbov=meter.level) for span, meter in zip(spans, meters, strict=True)]
     threshold = float(np.median(found.threshold)) if len(found.threshold) else None
-    return Heard(path, activity.rate, activity.frames, tuple(spans), found.room_dbfs, threshold)
+    return SpokenRecording(path, activity.rate, activity.frames, tuple(spans), found.room_dbfs, threshold)
 
 
 def cut_from(

@@ -20,7 +20,7 @@ from ..make.stream import write_stream
 from ..measure import analyze
 from ..model import Clip
 from ..packets.conceal import FRAME, concealed
-from ..packets.weather import CLEAR, Weather, losses
+from ..packets.packet_loss import CLEAR, PacketLossModel, losses
 from ..sound import Line
 from ..sound.length import Blocks
 
@@ -48,7 +48,7 @@ class CallerLine:
     """
 
     codecs: tuple[str, ...] = ("g711u",)
-    weather: Weather = CLEAR
+    weather: PacketLossModel = CLEAR
     noise_dbov: float | None = None
     level_db: float = 0.0
 
@@ -131,7 +131,7 @@ def _whole(blocks: Iterator[Sound]) -> Sound:
     return np.concatenate(some).astype(np.float32) if some else np.zeros(0, np.float32)
 
 
-def _missing(samples: int, weather: Weather) -> NDArray[np.bool_]:
+def _missing(samples: int, weather: PacketLossModel) -> NDArray[np.bool_]:
     """Which frames of 10 ms are not there."""
     packets = -(-samples // (2 * FRAME))
     gone = losses(packets, weather) if weather.loss else np.zeros(packets, bool)

@@ -14,7 +14,7 @@ from ...words import phrase
 from ..errors import KittiwakeError
 from ..process import WorkerProcess
 from ..process.events import WorkerCrash
-from .engines import Ear, Heard, engine_for
+from .engines import Ear, Transcript, engine_for
 
 _ready: dict[tuple[str, tuple[str, ...]], Ear] = {}
 _MOST_READY = 4  # engines of a helper, each some 100 MB
@@ -51,7 +51,7 @@ class Hearers:
         language: str = "en",
         lines: tuple[str, ...] = (),
         partly: Callable[[str], None] | None = None,
-    ) -> Heard:
+    ) -> Transcript:
         """What is said in a sound [shape=(n,)], by the engine for a language.
 
         Raises
@@ -64,7 +64,7 @@ class Hearers:
             came = helper.ask((language, lines, sound, rate, partly is not None), None, partly)
         finally:
             self._free.put(helper)
-        if isinstance(came, Heard):
+        if isinstance(came, Transcript):
             return came
         if isinstance(came, WorkerCrash):
             raise KittiwakeError(

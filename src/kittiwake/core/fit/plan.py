@@ -19,9 +19,9 @@ from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches
 from ..sound.sides import ChannelSelection, channel_of
 from .as_is import as_is, fits_as_is
-from .asked import Asked
 from .batch_context import BatchContext, level_of_set
 from .path import Described, Touch, steps_of, touches
+from .planning_context import PlanningContext
 from .remedies import ask
 from .remedies.lengths import EDGE_FADE_S
 from .rules import problems_of
@@ -78,7 +78,9 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     gain, wanted = _predicted_gain(path.level, recipe)
     called = renamed(clip, receiver)
     before = context.taken.get(clip.id, 0) if context else 0
-    found = problems_of(Asked(clip, facts, receiver, recipe, path.touch, path.span, path.level, gain, wanted, before))
+    found = problems_of(
+        PlanningContext(clip, facts, receiver, recipe, path.touch, path.span, path.level, gain, wanted, before)
+    )
     if fits_as_is(clip, touch, facts, header, receiver, recipe, path.level, gain) and not any(
         problem.severity != "warning" for problem in found
     ):

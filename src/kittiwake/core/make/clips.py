@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from ..codec import find_format
-from ..cut.spoken import Heard, Spoken, cut_from
+from ..cut.spoken import Spoken, SpokenRecording, cut_from
 from ..disk.place import file_digest, part_name, put_in_place
 from ..fit.names import bare_name, numbered, unique_names
 from ..model import Stated
@@ -14,7 +14,7 @@ from ..model.name_rules import Names
 _NAMES = Names(allowed=r"\w .,'()-")
 
 
-def write_clips(heard: Heard, stated: Stated | None, folder: Path) -> dict[Spoken, Path]:
+def write_clips(heard: SpokenRecording, stated: Stated | None, folder: Path) -> dict[Spoken, Path]:
     """Each span of speech, its air included, as WAV at the rate and with the channels of its source: 16 bits where that holds all of it, 24
     otherwise. What is in the folder is never replaced: a name that is taken gets a number, unless it is by the same bytes, as at a second call. Each file
     appears whole or not at all.

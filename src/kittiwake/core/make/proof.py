@@ -16,7 +16,7 @@ from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..codec.info import read_info
 from ..errors import Cancelled
-from ..fit.rules import Check, Promise, Subject, checked
+from ..fit.rules import Check, Subject, WriteReport, checked
 from ..fit.rules.subject import HAS_LEVEL_S
 from ..fit.verdict import Recipe
 from ..intake import BLOCK, open_sound
@@ -25,7 +25,7 @@ from ..model import Facts, Header, Receiver, Stated
 from ..model.facts import NotMeasuredError
 from ..model.units import db, format_db
 
-__all__ = ["Check", "Promise", "Proof", "prove"]
+__all__ = ["Check", "Proof", "WriteReport", "prove"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,7 +50,7 @@ class Proof:
 def prove(
     path: Path,
     receiver: Receiver,
-    promise: Promise | None = None,
+    promise: WriteReport | None = None,
     *,
     name: str | None = None,
     cancelled: Callable[[], bool] | None = None,
@@ -94,7 +94,7 @@ def prove(
     return Proof(tuple(checks), facts)
 
 
-def _subject(facts: Facts, receiver: Receiver, name: str, promise: Promise | None) -> Subject:
+def _subject(facts: Facts, receiver: Receiver, name: str, promise: WriteReport | None) -> Subject:
     assert facts.header is not None and facts.measures is not None
     return Subject(
         facts, facts.header, facts.measures, receiver, name, promise, lambda: _measured_again(facts, receiver)
@@ -121,7 +121,7 @@ def _measured_again(facts: Facts, receiver: Receiver) -> tuple[float, float]:
 
 
 def _against_promise(
-    path: Path, facts: Facts, promise: Promise, crc: int | None, cancelled: Callable[[], bool] | None
+    path: Path, facts: Facts, promise: WriteReport, crc: int | None, cancelled: Callable[[], bool] | None
 ) -> Iterator[Check]:
     head, sound = facts.header, facts.measures
     assert head is not None and sound is not None

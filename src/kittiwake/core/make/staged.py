@@ -28,7 +28,7 @@ from ..measure.analyze import source_stamp
 from ..model.clip import id_of_source
 from .ledger import Entry, Ledger
 from .output import OutputPlan, Result, as_made, fingerprint, is_older, unaltered, versions
-from .proof import Promise, Proof, prove
+from .proof import Proof, WriteReport, prove
 from .speculative import SpeculativePass
 from .stream import Written, write_stream
 
@@ -50,7 +50,7 @@ class StagedOutput:
 
     plan: OutputPlan
     part: Path
-    promise: Promise
+    promise: WriteReport
     written: Written | None
     stamp: str
     source_digest: str
@@ -233,7 +233,7 @@ def _write(
     # What is known by another source or name by now is made once more, so that the ledger tells those.
     same = before is not None and (before.source, before.clip) == (str(source), plan.clip.name)
     if ours and before is not None and same and before.fingerprint == mark:
-        proof = prove(output, plan.judge, Promise(recipe, None, promised, accepted=accepted), cancelled=cancelled)
+        proof = prove(output, plan.judge, WriteReport(recipe, None, promised, accepted=accepted), cancelled=cancelled)
         if proof.passed:
             seconds = recipe.seconds
             return Result.of(
@@ -255,7 +255,7 @@ def _write(
     except BaseException:
         part.unlink(missing_ok=True)
         raise
-    promise = Promise(
+    promise = WriteReport(
         recipe,
         written.digest if written else None,
         promised,

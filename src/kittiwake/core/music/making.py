@@ -42,7 +42,7 @@ _MOVE_S, _MOVES = 0.03, 8
 
 
 @dataclass(frozen=True, slots=True)
-class Held:
+class HoldMusicResult:
     """What came of a recipe.
 
     Attributes
@@ -140,7 +140,9 @@ def loop_of(recipe: HoldRecipe, sound: Mono, rate: int) -> Loop:
     return Loop(start, stop, 0.0)
 
 
-def make(recipe: HoldRecipe, folder: Path, cancelled: Callable[[], bool] = lambda: False) -> tuple[Mono, Held]:
+def make(
+    recipe: HoldRecipe, folder: Path, cancelled: Callable[[], bool] = lambda: False
+) -> tuple[Mono, HoldMusicResult]:
     """The sound of a recipe, at its rate; files are looked for from ``folder`` on.
 
     Raises
@@ -169,7 +171,7 @@ def make(recipe: HoldRecipe, folder: Path, cancelled: Callable[[], bool] = lambd
     _go_on(cancelled)
     end = seam_of(whole, recipe.rate)
     times = (loop.start / rate, loop.stop / rate)
-    return whole, Held(Path(), times, seam, end, lufs, count, len(sound) / rate, _overview(sound), stretch)
+    return whole, HoldMusicResult(Path(), times, seam, end, lufs, count, len(sound) / rate, _overview(sound), stretch)
 
 
 def _closed(sound: Mono, rate: int, loop: Loop, fade: float) -> tuple[Mono, Seam]:
@@ -226,7 +228,7 @@ def hold_path(recipe: HoldRecipe, folder: Path, sources: Path) -> Path:
 
 def write_hold(
     recipe: HoldRecipe, folder: Path, sources: Path, cancelled: Callable[[], bool] = lambda: False
-) -> Held:
+) -> HoldMusicResult:
     """Write the sound of a recipe, 24-bit WAV, and the recipe beside it; both appear whole.
 
     Raises

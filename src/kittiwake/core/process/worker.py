@@ -19,9 +19,9 @@ from collections.abc import Callable
 from typing import Any, NoReturn
 
 from ..log import log
-from .birth import Process, can_fork, forked, served
 from .channel import Channel, read_message, write_message
 from .events import Deferred, Progress, Unexpected, WorkerCrash
+from .start import Process, can_fork, forked, served
 
 TICK = 0.05  # s between looks at whether to stop
 _M_TRIM_THRESHOLD, _M_MMAP_THRESHOLD = -1, -3  # malloc.h of the GNU C library

@@ -28,7 +28,7 @@ from werkzeug.wrappers import Request, Response
 
 from ...plain_data import dataclass
 from ...words import phrase
-from ..ear.engines import Heard
+from ..ear.engines import Transcript
 from ..ear.hearers import Hearers
 from ..errors import KittiwakeError
 
@@ -45,7 +45,8 @@ BROKEN = -1  # a failure: an answer that is no JSON
 #: Gives what is said in a sound (float32 [shape=(n,)], and its rate); gets the language, the lines that may be said, and what to tell of what was
 #: heard so far.
 Hears = Callable[
-    [NDArray[np.float32], int, str, tuple[str, ...], Callable[[str], None] | None], Heard | tuple[str, float | None]
+    [NDArray[np.float32], int, str, tuple[str, ...], Callable[[str], None] | None],
+    Transcript | tuple[str, float | None],
 ]
 
 
@@ -171,7 +172,7 @@ class Simulated:
         partly: Callable[[str], None] | None,
     ) -> dict[str, Any]:  # fmt: skip
         try:
-            heard = Heard(*self.hears(sound, rate, language, lines, partly))
+            heard = Transcript(*self.hears(sound, rate, language, lines, partly))
         except KittiwakeError as error:
             raise RefusedError(422, str(error)) from error
         with self._lock:

@@ -26,7 +26,7 @@ _PEAK = 0.89
 
 
 @dataclass(frozen=True, slots=True)
-class Wish:
+class SpeechRequest:
     """What is to be spoken: text for the engine, key of the voice, speed."""
 
     text: str
@@ -50,7 +50,7 @@ class Spoken:
     error: str = ""
 
 
-def wish_of(line: ScriptLine, script: Script) -> Wish:
+def wish_of(line: ScriptLine, script: Script) -> SpeechRequest:
     """The text that a voice gets for a line.
 
     Raises
@@ -59,16 +59,16 @@ def wish_of(line: ScriptLine, script: Script) -> Wish:
     """
     language = line.language or script.language
     voice = voice_for(line.voice or script.voice, language)
-    return Wish(spoken_text(line, script.respellings, script.language), voice.key, line.speed)
+    return SpeechRequest(spoken_text(line, script.respellings, script.language), voice.key, line.speed)
 
 
-def path_of(wish: Wish, name: str, folder: Path) -> Path:
+def path_of(wish: SpeechRequest, name: str, folder: Path) -> Path:
     """Where a line lies once it is spoken: by what shaped it, so that a change makes another file and no change none."""
     plain = "".join(c if c.isalnum() or c in " -_." else "_" for c in name).strip(" .")[:60] or "line"
     return folder / f"{plain} {wish.digest()}.wav"
 
 
-def speak(wish: Wish, path: Path) -> float:
+def speak(wish: SpeechRequest, path: Path) -> float:
     """Speak into a 16-bit WAV file, which appears whole; returns its seconds.
 
     Raises
@@ -113,7 +113,7 @@ def _wav(sound: np.ndarray, rate: int) -> bytes:
 class _Speak:
     """Work of a worker process: a voice that dies costs the line that it died over."""
 
-    wishes: dict[Path, Wish]
+    wishes: dict[Path, SpeechRequest]
 
     def __call__(self, path: Path) -> float | str:
         try:
@@ -124,7 +124,7 @@ class _Speak:
             return phrase("The voice failed ({name}: {error}).", name=type(error).__name__, error=error)
 
 
-def speak_one(task: tuple[Wish, Path]) -> float | str:
+def speak_one(task: tuple[SpeechRequest, Path]) -> float | str:
     """Work of a worker process that is asked for one line after the other: seconds, or a sentence."""
     return _Speak({task[1]: task[0]})(task[1])
 
@@ -138,7 +138,7 @@ def speak_lines(
 ) -> Iterator[Spoken]:
     """Speak lines that are not spoken yet, several at once; what came of each, in order. One that fails stops no other."""
     plans: list[tuple[ScriptLine, Path | None, str]] = []
-    missing: dict[Path, Wish] = {}
+    missing: dict[Path, SpeechRequest] = {}
     for line in lines:
         try:
             wish = wish_of(line, script)

@@ -22,7 +22,7 @@ from ..registry import Registry
 
 
 @dataclass(frozen=True, slots=True)
-class Held:
+class StoredSound:
     """What a machine holds, and will let be heard.
 
     Attributes
@@ -41,11 +41,11 @@ class Held:
 
 
 @dataclass(frozen=True, slots=True)
-class Heard:
+class ActionResult:
     """What a machine does when something is done to it: words, and what is to be heard, if anything is."""
 
     told: str
-    sound: Held | None = None
+    sound: StoredSound | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,7 +59,7 @@ class Action:
 
     word: str
     label: str
-    run: Callable[[Any, str], Heard]
+    run: Callable[[Any, str], ActionResult]
     takes: str = ""
 
 
@@ -75,7 +75,7 @@ class Machine(Protocol):
     """One machine. What it is handed, it reads with a parser of its own that shares no code with the writers and readers of this program."""
 
     @property
-    def held(self) -> Held | None: ...
+    def held(self) -> StoredSound | None: ...
 
     @property
     def refusal(self) -> Refusal | None: ...
@@ -83,7 +83,7 @@ class Machine(Protocol):
     def hand(self, name: str, data: bytes) -> bool:
         """Hand it a file; returns whether it was taken. ``refusal`` then says why not, and what it held before it holds still."""
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         """Set it off: what is to be heard, or None where it holds nothing."""
 
 

@@ -15,7 +15,7 @@ from ...words import phrase
 from ..disk.journal import Journal
 from ..disk.place import open_ordinary, write_whole
 from ..errors import KittiwakeError, reason_of
-from .machine import Held, Refusal
+from .machine import Refusal, StoredSound
 
 _INDEX = "held.jsonl"
 _DATA = re.compile(r"[0-9a-f]{64}\.bin")
@@ -26,7 +26,7 @@ _LARGEST = 1 << 30  # bytes of one file; no machine has more room
 class Stored:
     """A file as a machine holds it. ``new`` until it was heard."""
 
-    held: Held
+    held: StoredSound
     data: bytes
     new: bool = True
 
@@ -49,7 +49,7 @@ class Shelf:
     def used(self) -> int:
         return sum(len(one.data) for one in self.files.values())
 
-    def put(self, held: Held, data: bytes) -> Refusal | None:
+    def put(self, held: StoredSound, data: bytes) -> Refusal | None:
         """Hold a file, in the place of the one of its name; why not, where there is no room."""
         before = self.files.get(held.name)
         used = self.used - (len(before.data) if before else 0)
@@ -65,7 +65,7 @@ class Shelf:
         self.files[held.name] = Stored(held, data)
         return None
 
-    def find(self, wanted: str) -> Held | None:
+    def find(self, wanted: str) -> StoredSound | None:
         """A file by its name, with or without its ending, in any case; or by its number, from 1."""
         plain = wanted.strip().casefold()
         for name, one in self.files.items():

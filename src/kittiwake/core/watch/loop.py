@@ -20,8 +20,8 @@ from ..intake import PassedOver
 from ..make import Result
 from ..model import load_receiver
 from ..process import Executor
+from .request import WatchedFolder, check_ways
 from .whole import Arrivals
-from .wish import WatchedFolder, check_ways
 
 _LOOK = 0.5  # s between two looks while something is arriving
 _IDLE = 10.0  # s, without a notice too: folders of other machines send none

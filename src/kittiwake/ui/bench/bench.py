@@ -15,11 +15,11 @@ from ...core.measure import analyze
 from ...core.model import Clip, Facts, Receiver
 from ...core.project import Cell
 from ...words import tr
-from ..cutting import Cutter
-from ..dropped import files_fall_through
-from ..sentence import Sentence
-from ..session import Session
+from ..shell.session import Session
 from ..standins.panel import StandIns
+from ..widgets.dropped import files_fall_through
+from ..widgets.sentence import Sentence
+from ..workers.cuts import CutWorker
 
 if TYPE_CHECKING:
     from .cell_page import CellPage
@@ -78,7 +78,7 @@ class Bench(QStackedWidget):
         self.empty_page = QLabel(tr("Select a clip, a cell, or a receiver's heading: here is where it is worked on."))
         self.empty_page.setProperty("soft", True)
         self.empty_page.setMargin(18)
-        self.cutter = Cutter(self)
+        self.cutter = CutWorker(self)
         self._built: dict[str, Any] = {}
         self._wishes: dict[str, list[Callable[[Any], object]]] = {}
         self.addWidget(self.empty_page)

@@ -16,12 +16,12 @@ from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.project import Cell, edits
 from ...core.standin.machine import kinds
 from ...words import in_words, tr
-from ..button import Button
-from ..session import Session
-from ..short_path import short_path
+from ..shell.session import Session
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.shapes import WORDS
+from ..widgets.button import Button
+from ..widgets.short_path import short_path
 from .parts import ProblemList, esc, part_label, rich_label, scrolled, steps_html
 from .shape_label import ShapeLabel
 from .spectrum import SpectrumLayer, SpectrumView

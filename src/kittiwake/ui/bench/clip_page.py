@@ -10,9 +10,9 @@ from ...core.model import Clip, Facts, Measures
 from ...core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
 from ...core.project import edits
 from ...words import decimal, in_words, phrase, tr
-from ..session import Session
-from ..short_path import short_path
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.short_path import short_path
 from .parts import ProblemList, pairs_html, part_label, rich_label, scrolled
 from .spectrum import SpectrumLayer, SpectrumView
 from .wave import WaveLayer, WaveView

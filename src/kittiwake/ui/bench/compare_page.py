@@ -22,10 +22,10 @@ from ...core.model import Clip, Facts
 from ...core.model.units import format_bytes
 from ...core.process import WorkerProcess
 from ...words import in_words, phrase, tr
-from ..elided import ElidedLabel
-from ..sentence import Sentence
-from ..table_copying import TableCopying
 from ..theme.scale import scaled
+from ..widgets.elided import ElidedLabel
+from ..widgets.sentence import Sentence
+from ..widgets.table_copying import TableCopying
 
 _HEADS = (
     phrase("Codec"),

@@ -14,12 +14,12 @@ from ...core.model.service import Service
 from ...core.service.ask import Store
 from ...core.service.costs import AS_IT_IS, CodecCost, Meant, codec_costs
 from ...words import in_words, tr
-from ..access import picture
-from ..background import Background
-from ..button import Button
-from ..sentence import Sentence
+from ..shell.access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.sentence import Sentence
+from ..workers.background import Background
 from .parts import scrolled
 
 _ROW = 24

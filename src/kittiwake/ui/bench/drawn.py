@@ -11,7 +11,7 @@ from PySide6.QtCore import QEvent, QSize, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from ..access import picture
+from ..shell.access import picture
 from ..theme.scale import scaled
 from ..theme.sheet import small_type
 

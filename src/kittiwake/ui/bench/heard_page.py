@@ -29,16 +29,16 @@ from ...core.service.ask import Answer, ToAsk, as_command, request_of
 from ...core.service.costs import Meant
 from ...core.service.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums
 from ...words import in_words, phrase, tr
-from ..ask import where_to_save
-from ..asking import Asker
-from ..button import Button
-from ..elided import ElidedLabel
-from ..key_table import KeyTable
-from ..rich import RichLabel
-from ..sentence import Sentence
-from ..session import Session
+from ..dialogs.ask import where_to_save
+from ..shell.session import Session
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.elided import ElidedLabel
+from ..widgets.key_table import KeyTable
+from ..widgets.rich import RichLabel
+from ..widgets.sentence import Sentence
+from ..workers.service import ServiceWorker
 from .costs_page import CostsPage
 
 _HEADS = (
@@ -63,7 +63,7 @@ class HeardPage(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self._session = session
-        self.asker = Asker(self)
+        self.asker = ServiceWorker(self)
         self._receiver: Receiver | None = None
         self._clips: dict[str, Clip] = {}
         self.answers: dict[str, tuple[Answer, Score | None]] = {}

@@ -14,10 +14,10 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLabel, QTableView
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.model.units import db, format_bandwidth, format_db, format_seconds
 from ...words import in_words, phrase, tr
-from ..fitted_columns import FittedColumns
-from ..session import Session
-from ..table_copying import TableCopying
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.fitted_columns import FittedColumns
+from ..widgets.table_copying import TableCopying
 
 Index = QModelIndex | QPersistentModelIndex
 Row = tuple[Clip, Facts]

@@ -13,8 +13,8 @@ from ...core.script.edit import COLUMNS, filled_down, ordered, pasted_over, repl
 from ...core.script.making import unique_lines
 from ...core.script.table import rows_of
 from ...words import phrase, tr
-from ..replace_dialog import ReplaceDialog
-from ..sentence import Sentence
+from ..dialogs.replace_dialog import ReplaceDialog
+from ..widgets.sentence import Sentence
 from .script_table import ScriptTable
 
 

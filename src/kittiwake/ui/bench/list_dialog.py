@@ -19,8 +19,8 @@ from PySide6.QtWidgets import (
 from ...core.cut import read_lines
 from ...core.model import Line
 from ...words import tr
-from ..button import Button
 from ..theme.scale import scaled
+from ..widgets.button import Button
 
 
 class ListDialog(QDialog):

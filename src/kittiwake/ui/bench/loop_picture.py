@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPol
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...words import in_words, tr
-from ..access import picture
+from ..shell.access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.sheet import small_type

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from ...core.model.units import format_db
 from ...core.record import Meter
 from ...words import in_words, tr
-from ..access import picture
+from ..shell.access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.sheet import small_type

@@ -15,17 +15,17 @@ from ...core.model import Clip
 from ...core.model.rights import Rights
 from ...core.model.units import format_hz
 from ...core.music.known_rights import keep_rights, rights_of
-from ...core.music.making import Held, clip_of_hold, hold_beside
+from ...core.music.making import HoldMusicResult, clip_of_hold, hold_beside
 from ...core.music.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
 from ...core.project import edits
 from ...words import decimal, in_words, joined, phrase, tr
-from ..button import Button
-from ..field import Field
-from ..holding import Holder
-from ..said_box import SaidBox
-from ..sentence import Sentence
-from ..session import Session
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.field import Field
+from ..widgets.said_box import SaidBox
+from ..widgets.sentence import Sentence
+from ..workers.hold_music import HoldMusicWorker
 from .loop_picture import LoopPicture
 
 _SEAM_S = 2.5  # before and after the seam that are heard
@@ -45,9 +45,9 @@ class MusicPage(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self._session = session
-        self.holder = Holder(self)
+        self.holder = HoldMusicWorker(self)
         self.recipe = HoldRecipe(tr("Hold music"))
-        self.held: Held | None = None
+        self.held: HoldMusicResult | None = None
         self._made: HoldRecipe | None = None  # what ``held`` came of
         self._asked: HoldRecipe | None = None  # what is being made
         self._clip: Clip | None = None  # that of the board which is edited
@@ -321,7 +321,7 @@ class MusicPage(QWidget):
             return  # it was asked for before something else was
         self.holder.wait(5)
         self._asked = None
-        if not isinstance(came, Held):
+        if not isinstance(came, HoldMusicResult):
             self.told.emit(str(came))
             self.seam.setText(str(came))
             self._buttons()
@@ -342,7 +342,7 @@ class MusicPage(QWidget):
             self._put(came)
         self._buttons()
 
-    def _said_messages(self, came: Held) -> str:
+    def _said_messages(self, came: HoldMusicResult) -> str:
         if not self.recipe.messages:
             return ""
         return tr(
@@ -352,14 +352,14 @@ class MusicPage(QWidget):
             n=came.messages,
         )
 
-    def _hear_seam(self, came: Held) -> None:
+    def _hear_seam(self, came: HoldMusicResult) -> None:
         """The end and the start, three times."""
         sound, rate = read_short(came.path)
         some = min(len(sound) // 2, round(_SEAM_S * rate))
         once = np.concatenate([sound[-some:], sound[:some], np.zeros(round(0.4 * rate), np.float32)])
         self.heard.emit(tr("the seam of {name}", name=self.recipe.name), np.tile(once, 3), rate)
 
-    def _put(self, came: Held) -> None:
+    def _put(self, came: HoldMusicResult) -> None:
         project, recipe = self._session.project, self.recipe
         for part in recipe.parts:
             if recipe.rights != Rights():

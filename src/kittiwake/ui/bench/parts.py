@@ -10,10 +10,10 @@ from PySide6.QtWidgets import QFrame, QLabel, QLayout, QScrollArea, QSizePolicy,
 
 from ...core.fit import Problem, Remedy
 from ...words import in_words, tr
-from ..elided import ElidedButton
-from ..rich import RichLabel
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.elided import ElidedButton
+from ..widgets.rich import RichLabel
 
 
 def part_label(text: str) -> QLabel:

@@ -22,17 +22,17 @@ from ...core.errors import KittiwakeError
 from ...core.model import Stated
 from ...core.model.units import format_seconds
 from ...core.project.project import Project
-from ...core.standin.machine import Heard, Held
+from ...core.standin.machine import ActionResult, StoredSound
 from ...core.standin.machines.phone import Phone
 from ...core.standin.phone.dial_plan import DialPlan, Menu, from_names, plan_of
 from ...core.standin.phone.edit import FREE, GREETING, made_menu, put, slots
 from ...words import in_words, tr
-from ..button import Button
-from ..phoning import Phoner
-from ..plan_dialog import PlanDialog
-from ..said_box import SaidBox
-from ..sentence import Sentence
-from ..session import Session
+from ..dialogs.plan_dialog import PlanDialog
+from ..shell.session import Session
+from ..widgets.button import Button
+from ..widgets.said_box import SaidBox
+from ..widgets.sentence import Sentence
+from ..workers.calls import CallWorker
 from .parts import part_label
 from .phone_tree import Keypad, Prompts, Tree, slot_words
 
@@ -50,7 +50,7 @@ class PhonePage(QWidget):
         super().__init__()
         self._session = session
         self.phone = phone
-        self.phoner = Phoner(self)
+        self.phoner = CallWorker(self)
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 8, 14, 8)
         row.setSpacing(14)
@@ -371,18 +371,18 @@ class PhonePage(QWidget):
             self.recorded.emit(path)
 
     def _done(self, came: object) -> None:
-        if isinstance(came, Heard):
+        if isinstance(came, ActionResult):
             self._show(came)
             self._keep_recordings()
         else:
             self.told.emit(str(came))
 
-    def _show(self, came: Heard) -> None:
+    def _show(self, came: ActionResult) -> None:
         self.log.appendPlainText(came.told.replace("; ", "\n"))
         self.told.emit(in_words(came.told).rpartition("; ")[2])
         goes_on = self.phone.call is not None and not self.phone.call.ended
         self.call_button.setText(tr("Hang up") if goes_on else tr("Call"))
-        if isinstance(came.sound, Held) and len(came.sound.sound):
+        if isinstance(came.sound, StoredSound) and len(came.sound.sound):
             self.heard.emit(came.sound)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:

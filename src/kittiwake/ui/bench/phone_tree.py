@@ -19,11 +19,11 @@ from PySide6.QtWidgets import (
 from ...core.standin.phone.dial_plan import menu_in, said_in
 from ...core.standin.phone.edit import FREE, GREETING, Slot
 from ...words import tr
-from ..button import Button
-from ..fitted_columns import FittedColumns
-from ..table_copying import TableCopying
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.fitted_columns import FittedColumns
+from ..widgets.table_copying import TableCopying
 
 _PROMPT = "application/x-kittiwake-prompt"
 _KEYPAD = ("123", "456", "789", "*0#")

@@ -14,10 +14,10 @@ from ...core.model import Receiver, shipped_receivers
 from ...core.model.units import format_bytes, format_hz
 from ...core.project import edits
 from ...words import in_words, tr
-from ..button import Button
-from ..elided import ElidedLabel
-from ..session import Session
+from ..shell.session import Session
 from ..standins.panel import StandIns
+from ..widgets.button import Button
+from ..widgets.elided import ElidedLabel
 from .parts import scrolled
 from .rules_editor import RulesEditor
 

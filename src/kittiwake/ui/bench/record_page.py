@@ -14,14 +14,14 @@ from ...core.project import edits
 from ...core.record import TakeCheck
 from ...core.record.endpoint import USUAL_SILENCE
 from ...words import in_words, phrase, tr
-from ..button import Button
-from ..field import Field
-from ..microphone import microphones, open_microphone
-from ..recorder import BEATS, LEVEL_S, Recorder
-from ..said_box import SaidBox
-from ..sentence import Sentence
-from ..session import Session
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.field import Field
+from ..widgets.said_box import SaidBox
+from ..widgets.sentence import Sentence
+from ..workers.microphone import microphones, open_microphone
+from ..workers.recorder import BEATS, LEVEL_S, Recorder
 from .meter_view import MeterView
 from .parts import esc, rich_label
 from .take_view import TakeView

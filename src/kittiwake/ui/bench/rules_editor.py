@@ -13,8 +13,8 @@ from ...core.model import Receiver
 from ...core.model.receiver_file import receiver_from_data
 from ...core.model.rule import Blank
 from ...words import in_words, tr
-from ..sentence import Sentence
 from ..theme.scale import scaled
+from ..widgets.sentence import Sentence
 from .blank_values import as_text, parsed, read, write
 from .blanks import blanks
 from .parts import part_label

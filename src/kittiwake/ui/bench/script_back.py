@@ -11,8 +11,8 @@ from ...core.ear.heard_back import HeardLine, ToHear
 from ...core.model.script import Script
 from ...core.project import Project
 from ...words import tr
-from ..sentence import Sentence
-from ..speaking import Speaker
+from ..widgets.sentence import Sentence
+from ..workers.speech import SpeechWorker
 from .script_state import LineState
 
 
@@ -22,7 +22,7 @@ class HearBack(QObject):
     told = Signal(Sentence)
     over = Signal()
 
-    def __init__(self, project: Project, speaker: Speaker) -> None:
+    def __init__(self, project: Project, speaker: SpeechWorker) -> None:
         super().__init__()
         self._project, self._speaker = project, speaker
         self._listening: dict[str, Path] = {}

@@ -21,13 +21,13 @@ from ...core.script.table import Table, read_script, read_text
 from ...core.speak.engine import all_voices
 from ...core.speak.spoken import Spoken, path_of, wish_of
 from ...words import in_words, phrase, tr
-from ..button import Button
-from ..field import Field
-from ..respelling_dialog import RespellingDialog
-from ..sentence import Sentence
-from ..session import Session
-from ..speaking import Speaker
+from ..dialogs.respelling_dialog import RespellingDialog
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.field import Field
+from ..widgets.sentence import Sentence
+from ..workers.speech import SpeechWorker
 from .line_changes import LineChanges
 from .script_back import HearBack
 from .script_state import LineState, state_of, told_of_faster, told_of_spoken, too_long
@@ -46,7 +46,7 @@ class ScriptPage(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self._session = session
-        self.speaker = Speaker(self)
+        self.speaker = SpeechWorker(self)
         self.table = ScriptTable()
         self.changes = LineChanges(self, self.table, lambda: self.script, self._put)
         self._errors: dict[str, str] = {}

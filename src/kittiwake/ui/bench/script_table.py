@@ -14,10 +14,10 @@ from ...core.model.script import Script, ScriptLine
 from ...core.script.edit import COLUMNS, value_of
 from ...core.script.respell import spoken_text
 from ...words import in_words, phrase, tr
-from ..sentence import Sentence
-from ..table_copying import TableCopying
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.sentence import Sentence
+from ..widgets.table_copying import TableCopying
 
 Index = QModelIndex | QPersistentModelIndex
 _HEADS = (

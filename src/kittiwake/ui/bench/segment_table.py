@@ -20,9 +20,9 @@ from ...core.tone.words import (
     with_sounds,
 )
 from ...words import in_words, phrase, tr
-from ..sentence import Sentence
-from ..table_copying import TableCopying
 from ..theme.scale import scaled
+from ..widgets.sentence import Sentence
+from ..widgets.table_copying import TableCopying
 
 Index = QModelIndex | QPersistentModelIndex
 SOUNDS, LEVEL, SECONDS, TIMES = range(4)

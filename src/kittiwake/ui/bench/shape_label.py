@@ -7,7 +7,7 @@ from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QWidget
 
 from ...words import in_words
-from ..access import picture
+from ..shell.access import picture
 from ..theme.shapes import WORDS, draw_shape
 
 

@@ -8,7 +8,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ...words import tr
-from ..access import picture
+from ..shell.access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.sheet import small_type

@@ -18,13 +18,13 @@ from ...core.tone.plan import countries
 from ...core.tone.rates import at_rate, rate_for
 from ...core.tone.recipe import RATES, Segment, ToneRecipe, check_levels
 from ...words import in_words, phrase, tr
-from ..button import Button
-from ..field import Field
-from ..said_box import SaidBox
-from ..sentence import Sentence
-from ..session import Session
+from ..shell.session import Session
 from ..theme.scale import scaled
-from ..toning import Toner
+from ..widgets.button import Button
+from ..widgets.field import Field
+from ..widgets.said_box import SaidBox
+from ..widgets.sentence import Sentence
+from ..workers.tone import ToneWorker
 from .segment_table import SegmentTable
 from .tone_picture import TonePicture
 
@@ -40,7 +40,7 @@ class TonePage(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self._session = session
-        self.toner = Toner(self)
+        self.toner = ToneWorker(self)
         self._asked_for = (
             "",
             "",

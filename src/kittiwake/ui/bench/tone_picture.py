@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from ...core.tone.plan import tone_for
 from ...core.tone.recipe import Segment, ToneError, ToneRecipe
 from ...words import in_words, tr
-from ..access import picture
+from ..shell.access import picture
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.sheet import small_type

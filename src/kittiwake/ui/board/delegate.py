@@ -13,10 +13,10 @@ from ...core.model.units import format_bytes, format_seconds
 from ...core.project import Cell
 from ...plain_data import dataclass
 from ...words import in_words, tr
-from ..field import Field
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.shapes import WORDS, draw_mark, draw_shape
+from ..widgets.field import Field
 from .model import BoardModel
 
 HEIGHT = 30  # pixels at the usual text size

@@ -7,9 +7,9 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
 
 from ...words import in_words, tr
-from ..button import Button
-from ..field import Field
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.field import Field
 from .order import STATES
 
 

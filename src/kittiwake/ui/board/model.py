@@ -22,9 +22,9 @@ from ...core.model.units import (
 )
 from ...core.project import Cell, edits
 from ...words import in_words, phrase, tr
-from ..made_files import files_of, mime_of
-from ..session import Session
+from ..shell.session import Session
 from ..theme.shapes import WORDS
+from ..widgets.made_files import files_of, mime_of
 from .order import Order, StateOf
 
 Index = QModelIndex | QPersistentModelIndex

@@ -8,7 +8,7 @@ from typing import Any
 from ...core.model import Clip
 from ...plain_data import dataclass
 from ...words import phrase
-from ..session import Session
+from ..shell.session import Session
 
 #: What one can show alone, with the states it means; the words are those of the board.
 STATES: dict[str, tuple[str, ...]] = {

@@ -7,9 +7,9 @@ from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWi
 
 from ...commands import key_of
 from ...words import in_words, phrase, tr
-from ..button import Button
-from ..session import Session
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.button import Button
 from .model import demand
 
 #: The command that each way is, its words, and what comes of it.

@@ -11,10 +11,10 @@ from PySide6.QtWidgets import QAbstractItemDelegate, QAbstractItemView, QHeaderV
 from ...core.model import Clip, Receiver
 from ...core.project import Cell
 from ...words import tr
-from ..session import Session
-from ..table_copying import TableCopying
+from ..shell.session import Session
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.table_copying import TableCopying
 from .delegate import HEIGHT, BoardDelegate
 from .header import BoardHeader
 from .model import HEADS, LENGTH, LEVEL, NAME, BoardModel, Index

@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...commands import command, key_of
 from ...core.project.corpus import take_rows
 from ...words import tr
-from ..context import Context
+from ..shell.context import Context
 
 
 @command(
@@ -31,7 +31,7 @@ def show_corpus(at: Context) -> None:
     menu="Make",
 )
 def texts_and_speakers(at: Context) -> None:
-    from ..rows_dialog import RowsDialog
+    from ..dialogs.rows_dialog import RowsDialog
 
     project = at.session.project
     if not project.job.clips:

@@ -16,8 +16,8 @@ from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
 from ...core.project import edits
 from ...words import phrase, tr
-from ..ask import chosen, where_to_save
-from ..context import Context
+from ..dialogs.ask import chosen, where_to_save
+from ..shell.context import Context
 
 if TYPE_CHECKING:
     from ..bench.cut.page import CutPage
@@ -356,7 +356,7 @@ def write_spans(at: Context, path: Path) -> None:
     """
     from ...core.cut.export import write_marks
     from ...core.cut.forms import marks_of
-    from ..waiting import Waiting
+    from ..shell.waiting import Waiting
 
     page = at.bench.cut_page
     if page.source is None:

@@ -16,14 +16,14 @@ from ...core.make.delivered import delivered_in
 from ...core.model import Receiver
 from ...core.project.handing import items_of, root_of
 from ...words import tr
-from ..ask import where_to_save
-from ..context import Context
-from ..made_files import files_of, mime_of
-from ..short_path import short_path
+from ..dialogs.ask import where_to_save
+from ..shell.context import Context
+from ..widgets.made_files import files_of, mime_of
+from ..widgets.short_path import short_path
 
 if TYPE_CHECKING:
     from ...core.deliver import Plan
-    from ..deliver_dialog import DeliverDialog
+    from ..dialogs.deliver_dialog import DeliverDialog
 
 
 def _receiver(at: Context) -> Receiver | None:
@@ -53,7 +53,7 @@ def _into(at: Context, receiver: Receiver) -> Path:
     menu="Receiver",
 )
 def deliver(at: Context) -> None:
-    from ..deliver_dialog import DeliverDialog
+    from ..dialogs.deliver_dialog import DeliverDialog
 
     receiver = _receiver(at)
     items, missing = items_of(at.session.project, receiver) if receiver else ([], [])
@@ -75,7 +75,7 @@ def deliver(at: Context) -> None:
 def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     from ...core.deliver import send
     from ...core.standin.judge import TAKEN, judged
-    from ..waiting import Waiting
+    from ..shell.waiting import Waiting
 
     stand_ins = at.bench.stand_ins
     kind = stand_ins.kind(plan.receiver.standin) if dialog.tries else None
@@ -133,8 +133,8 @@ def report(at: Context) -> None:
     from ...core.deliver import last_plan_of
     from ...core.deliver.report import outline_of, report_of
     from ...core.fit.rules import demands_of
-    from ..printed import write_pdf
-    from ..waiting import Waiting
+    from ..shell.printed import write_pdf
+    from ..shell.waiting import Waiting
 
     receiver = _receiver(at)
     items, _ = items_of(at.session.project, receiver) if receiver else ([], [])

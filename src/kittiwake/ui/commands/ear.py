@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...commands import command
 from ...core.make.compare import Comparison
 from ...words import tr
-from ..context import Context
+from ..shell.context import Context
 
 
 @command("ear.play", "Play or pause", "Hear the selected clip or cell.", "Space", menu="Listen")

@@ -12,8 +12,8 @@ from ...core.fit import Problem, Remedy
 from ...core.model import Clip, Receiver, Stated
 from ...core.project import edits
 from ...words import tr
-from ..ask import chosen
-from ..context import Context
+from ..dialogs.ask import chosen
+from ..shell.context import Context
 
 
 @command("edit.undo", "Undo", "Take the last change of the job back.", "Ctrl+Z", menu="Edit")
@@ -103,7 +103,7 @@ def leave_out(at: Context) -> None:
     menu="Edit",
 )
 def state_format(at: Context) -> None:
-    from ..headerless_dialog import HeaderlessDialog
+    from ..dialogs.headerless_dialog import HeaderlessDialog
 
     clip = at.board.current_clip()
     facts = at.session.project.facts.get(clip.source) if clip else None
@@ -239,7 +239,7 @@ def read_all_as_guessed(at: Context) -> None:
     menu="Edit",
 )
 def state_rate(at: Context) -> None:
-    from ..rate_dialog import RateDialog
+    from ..dialogs.rate_dialog import RateDialog
 
     clips = [clip for clip in at.board.selected_clips() if (f := at.session.project.facts.get(clip.source)) and f.ok]
     if not clips:
@@ -265,7 +265,7 @@ def state_rate(at: Context) -> None:
     menu="Edit",
 )
 def touch_up(at: Context) -> None:
-    from ..touch_dialog import TouchDialog
+    from ..dialogs.touch_dialog import TouchDialog
 
     clips = at.board.selected_clips()
     if _in_cut_page(at):

@@ -7,12 +7,12 @@ from PySide6.QtWidgets import QMessageBox
 from ...commands import command
 from ...version import __version__
 from ...words import tr
-from ..context import Context
+from ..shell.context import Context
 
 
 @command("help.keys", "Keys", "Every action with its key.", "F1", menu="Help")
 def show_keys(at: Context) -> None:
-    from ..palette import KeyList
+    from ..dialogs.palette import KeyList
 
     KeyList(at.window).open()
 

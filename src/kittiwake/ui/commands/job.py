@@ -15,13 +15,13 @@ from ...core.project.moved import Moved, put_moved
 from ...core.project.recent import RecentJobs
 from ...demo import is_demo, own_copy
 from ...words import in_words, joined, phrase, tr
-from ..ask import chosen, where_to_save
-from ..autosave import Autosaved, autosaved
-from ..context import Context
-from ..language import day_and_time
-from ..moved_sources import MovedSources
+from ..dialogs.ask import chosen, where_to_save
 from ..quick.window import QuickWindow
-from ..short_path import short_path
+from ..shell.autosave import Autosaved, autosaved
+from ..shell.context import Context
+from ..shell.language import day_and_time
+from ..widgets.short_path import short_path
+from ..workers.moved_sources import MovedSources
 
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
@@ -104,7 +104,7 @@ def open_job(at: Context) -> None:
 
 @command("job.recent", "Recent jobs…", "Open one of the jobs that were open last.", "Ctrl+Shift+J", menu="Job")
 def open_recent(at: Context) -> None:
-    from ..recent_dialog import RecentDialog
+    from ..dialogs.recent_dialog import RecentDialog
 
     jobs = RecentJobs().jobs()
     if not jobs:

@@ -12,9 +12,9 @@ from ...commands import command, key_of
 from ...core.make.ledger import Entry
 from ...core.project import Cell, edits
 from ...words import tr
-from ..ask import chosen
-from ..context import Context
-from ..short_path import short_path
+from ..dialogs.ask import chosen
+from ..shell.context import Context
+from ..widgets.short_path import short_path
 
 
 @command(
@@ -109,7 +109,7 @@ def _may_make(at: Context) -> bool:
     menu="Make",
 )
 def make_forms(at: Context) -> None:
-    from ..forms_dialog import FormsDialog
+    from ..dialogs.forms_dialog import FormsDialog
 
     clips = at.board.selected_clips()
     if not clips:
@@ -185,7 +185,7 @@ def tell_left_over(at: Context, count: int) -> None:
 
 def show_unwanted(at: Context, found: list[tuple[Path, Entry]]) -> None:
     """The list that ``find_unwanted`` asked for."""
-    from ..unwanted_dialog import UnwantedDialog
+    from ..dialogs.unwanted_dialog import UnwantedDialog
 
     if not found:
         at.status.say(tr("Every output that was made here still belongs to a clip of this job."))

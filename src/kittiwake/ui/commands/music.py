@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...commands import command
-from ..context import Context
+from ..shell.context import Context
 
 
 @command(

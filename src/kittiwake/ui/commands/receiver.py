@@ -17,8 +17,8 @@ from ...core.model.own_receivers import as_own, free_slug, keep_own, note_used
 from ...core.model.receiver_file import to_toml
 from ...core.project import edits
 from ...words import tr
-from ..ask import where_to_save
-from ..context import Context
+from ..dialogs.ask import where_to_save
+from ..shell.context import Context
 
 #: Names that may stand in a slug.
 SLUGS = Names(allowed="a-z0-9-", case="lower", max_length=30, replace_with="-")
@@ -26,7 +26,7 @@ SLUGS = Names(allowed="a-z0-9-", case="lower", max_length=30, replace_with="-")
 
 @command("receiver.choose", "Receivers on the board…", "Choose the receivers to make for.", "Ctrl+R", menu="Receiver")
 def choose_receivers(at: Context) -> None:
-    from ..receiver_chooser import ReceiverChooser
+    from ..dialogs.receiver_chooser import ReceiverChooser
 
     dialog = ReceiverChooser(at.window, at.session.project.job.receivers, at.session.project.job.own)
 
@@ -110,7 +110,7 @@ def learn_receiver(at: Context) -> None:
 
 def learn_from(at: Context, paths: list[Path]) -> None:
     from ...core.fit.learned import learn
-    from ..waiting import Waiting
+    from ..shell.waiting import Waiting
 
     slug = free_slug(f"like-{legal_name(paths[0].parent.name, SLUGS)}".strip("-"), at.session.project.job.own)
     name = tr("Like {folder}", folder=paths[0].parent.name)[:40]

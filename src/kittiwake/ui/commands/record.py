@@ -7,7 +7,7 @@ import numpy as np
 from ...commands import command
 from ...core.model import Line
 from ...words import tr
-from ..context import Context
+from ..shell.context import Context
 
 
 @command("record.open", "Record…", "Record a line at the microphone; it becomes a clip.", "V", menu="Record")

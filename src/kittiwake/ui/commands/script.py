@@ -9,8 +9,8 @@ from PySide6.QtWidgets import QFileDialog
 from ...commands import command, key_of
 from ...core.disk.place import write_whole
 from ...words import tr
-from ..ask import where_to_save
-from ..context import Context
+from ..dialogs.ask import where_to_save
+from ..shell.context import Context
 
 
 @command("script.open", "Script…", "Lines that are read, or spoken by a voice of this machine.", "F4", menu="Record")

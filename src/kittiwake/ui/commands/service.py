@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ...commands import command, key_of
 from ...words import tr
-from ..context import Context
+from ..shell.context import Context
 
 
 @command(

@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt
 from ...commands import command, key_of
 from ...words import tr
 from ..board.model import HEADS
-from ..context import Context
+from ..shell.context import Context
 from ..theme.colours import colours
 
 
@@ -95,7 +95,7 @@ def go_to_next(at: Context, state: str) -> None:
 
 @command("view.palette", "Find a command…", "Type part of a command's name.", "Ctrl+K", menu="View")
 def find_command(at: Context) -> None:
-    from ..palette import Palette
+    from ..dialogs.palette import Palette
 
     Palette(at.window, at.view.qactions).open()
 

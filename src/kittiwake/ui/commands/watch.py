@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...commands import command
-from ..context import Context
+from ..shell.context import Context
 
 
 @command(
@@ -14,6 +14,6 @@ from ..context import Context
     menu="Make",
 )
 def watched_folders(at: Context) -> None:
-    from ..watch_dialog import WatchDialog
+    from ..dialogs.watch_dialog import WatchDialog
 
     at.show_one(WatchDialog, lambda: WatchDialog(at.window, at.watching, at.session.project.job.receivers))

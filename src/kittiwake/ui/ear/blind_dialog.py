@@ -8,8 +8,8 @@ from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayo
 
 from ...core.ear.blind import Blind
 from ...words import in_words, phrase, tr
-from ..button import Button
 from ..theme.scale import scaled
+from ..widgets.button import Button
 from .player import Player
 
 _WORDS = {"source": phrase("the source"), "output": phrase("the output"), "line": phrase("on the line")}

@@ -6,10 +6,10 @@ from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QDialog, QGridLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.ear.caller_line import CallerLine, codecs_here
-from ...core.packets.weather import Weather
+from ...core.packets.packet_loss import PacketLossModel
 from ...words import in_words, tr
-from ..button import Button
-from ..said_box import SaidBox
+from ..widgets.button import Button
+from ..widgets.said_box import SaidBox
 
 _WAIT_MS = 250
 _NO_NOISE = -91.0
@@ -88,7 +88,9 @@ class LineDialog(QDialog):
             str(self.first.currentData()),
             *((str(self.second.currentData()),) if self.second.currentData() else ()),
         )
-        weather = Weather(self.loss.value() / 100, self.burst.value(), self.jitter.value(), self.buffer.value())
+        weather = PacketLossModel(
+            self.loss.value() / 100, self.burst.value(), self.jitter.value(), self.buffer.value()
+        )
         noise = None if self.noise.value() <= _NO_NOISE else self.noise.value()
         return CallerLine(codecs, weather, noise, self.level.value())
 

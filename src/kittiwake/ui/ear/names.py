@@ -10,7 +10,7 @@ from ...core.ear.listener import Asked, tell_lines
 from ...core.model import Facts, Line, Span
 from ...core.process import WorkerCrash, WorkerProcess
 from ...words import tr
-from ..sentence import Sentence
+from ..widgets.sentence import Sentence
 
 
 class Names(QObject):

@@ -21,9 +21,9 @@ from ...core.model import Clip, Facts, Receiver
 from ...core.model.receiver import Rules
 from ...core.project import Cell
 from ...core.sound import resample
-from ...core.standin import Held
+from ...core.standin import StoredSound
 from ...words import tr
-from ..sentence import Sentence
+from ..widgets.sentence import Sentence
 from .speaker import Real, Silent, find_speaker
 
 WAYS = ("source", "output", "line")
@@ -169,7 +169,7 @@ class Player(QObject):
         self._plan = {"source": source}
         self._loaded()
 
-    def load_held(self, held: Held, title: str) -> None:
+    def load_held(self, held: StoredSound, title: str) -> None:
         """Make what a machine holds ready, under ``title`` and its name."""
         self.load_sound(f"{title}{held.name}", held.sound, held.rate, "output")
 

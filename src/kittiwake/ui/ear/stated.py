@@ -9,7 +9,7 @@ from PySide6.QtCore import QObject, Signal
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Stated
 from ...words import tr
-from ..sentence import Sentence
+from ..widgets.sentence import Sentence
 from .player import Player
 
 

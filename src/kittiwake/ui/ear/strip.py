@@ -9,10 +9,10 @@ from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QLabel
 from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
 from ...words import in_words, phrase, tr
-from ..button import Button
-from ..elided import ElidedLabel
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.elided import ElidedLabel
 from .player import WAYS, Player
 
 _ARROWS = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)

@@ -8,8 +8,8 @@ from ...core.model.units import format_bytes
 from ...core.project import Cell
 from ...words import in_words, tr
 from ..bench.shape_label import ShapeLabel
-from ..elided import ElidedLabel
 from ..theme.shapes import WORDS
+from ..widgets.elided import ElidedLabel
 
 _MOST = 200  # rows; of more files only so many are listed
 

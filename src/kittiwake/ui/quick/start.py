@@ -10,11 +10,11 @@ from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QApplication
 
 from ...core import extensions
-from ..language import use_language
-from ..second_start import open_window
 from ..settings.applied import is_dark
 from ..settings.held import HeldSettings
-from ..start import make_app
+from ..shell.language import use_language
+from ..shell.second_start import open_window
+from ..shell.start import make_app
 from ..theme import scale
 from ..theme.colours import use
 from ..theme.sheet import style_sheet, use_font

@@ -19,21 +19,21 @@ from PySide6.QtWidgets import (
 
 from ...core.errors import KittiwakeError
 from ...core.fit import Remedy
-from ...core.fit.wish import receiver_of_wish
+from ...core.fit.receiver_query import receiver_of_wish
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import keep_own, last_used, own_receivers
 from ...core.project import Cell, edits
 from ...words import in_words, tr
 from ..bench.parts import ProblemList, scrolled
 from ..board.model import demand
-from ..button import Button
-from ..elided import ElidedLabel
-from ..made_files import files_of, mime_of
-from ..making import Maker
-from ..session import Session
 from ..settings.held import HeldSettings
-from ..short_path import short_path
+from ..shell.session import Session
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.elided import ElidedLabel
+from ..widgets.made_files import files_of, mime_of
+from ..widgets.short_path import short_path
+from ..workers.outputs import OutputWorker
 from .files import FileList
 
 _FIRST = "phone-menu"
@@ -53,7 +53,7 @@ class QuickWindow(QWidget):
         super().__init__()
         self._settings = settings
         self.session = Session()
-        self.maker = Maker(self.session)
+        self.maker = OutputWorker(self.session)
         self.maker.at_once = settings["making.at_once"] or None
         self.asked = not receiver  # whether the receiver is still to be said
         self._left = 0

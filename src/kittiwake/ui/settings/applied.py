@@ -15,7 +15,7 @@ from ..theme.colours import desktop_is_dark
 from ..theme.sheet import use_font
 
 if TYPE_CHECKING:
-    from ..shell import Shell
+    from ..shell.shell import Shell
 
 
 def apply_all(window: Shell) -> None:

@@ -14,8 +14,8 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 from ...core.cache.facts_cache import FactsCache
 from ...core.model.units import format_bytes
 from ...words import in_words, phrase, tr
-from ..button import Button
-from ..short_path import short_path
+from ..widgets.button import Button
+from ..widgets.short_path import short_path
 
 #: What lies where in the cache folder: name -> what happens without it.
 _PARTS = {

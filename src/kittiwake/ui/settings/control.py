@@ -10,14 +10,14 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QL
 from ...core.settings import Setting
 from ...words import in_words, searchable, tr
 from ..bench.parts import esc
-from ..button import Button
 from ..ear.speaker import loudspeakers
-from ..elided import ElidedLabel
-from ..microphone import microphones
-from ..rich import in_our_weights
-from ..said_box import inset
-from ..short_path import short_path
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.elided import ElidedLabel
+from ..widgets.rich import in_our_weights
+from ..widgets.said_box import inset
+from ..widgets.short_path import short_path
+from ..workers.microphone import microphones
 from .held import HeldSettings
 
 

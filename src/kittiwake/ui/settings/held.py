@@ -9,7 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.errors import RulesError
 from ...core.settings import Settings, Value
-from ..sentence import Sentence
+from ..widgets.sentence import Sentence
 
 
 class HeldSettings(QObject):

@@ -22,12 +22,12 @@ from ... import commands
 from ...commands import Command, window_commands
 from ...core.disk.place import write_text_whole
 from ...words import in_words, searchable, tr
-from ..ask import where_to_save
-from ..button import Button
-from ..key_table import KeyTable
-from ..palette import native_key
-from ..sentence import Sentence
+from ..dialogs.ask import where_to_save
+from ..dialogs.palette import native_key
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.key_table import KeyTable
+from ..widgets.sentence import Sentence
 from .held import HeldSettings
 
 

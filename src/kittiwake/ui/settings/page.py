@@ -9,11 +9,11 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 from ...core.settings import SECTIONS, known_settings
 from ...words import in_words, searchable, tr
 from ..bench.parts import part_label, scrolled
-from ..button import Button
-from ..elided import ElidedLabel
-from ..field import Field
-from ..short_path import short_path
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.elided import ElidedLabel
+from ..widgets.field import Field
+from ..widgets.short_path import short_path
 from .caches import CachesPart
 from .control import SettingRow
 from .held import HeldSettings

@@ -10,8 +10,8 @@ from ...core.standin import Machine
 from ...core.standin.machines.beacon import MEMORY
 from ...words import tr
 from ..bench.parts import part_label
-from ..button import Button
 from ..theme.scale import scaled
+from ..widgets.button import Button
 from .drawing import Drawing, lamp
 from .panel import panel
 

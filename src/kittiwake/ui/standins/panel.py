@@ -19,7 +19,7 @@ from ...core.registry import Registry
 from ...core.standin.link import Link
 from ...core.standin.machine import Kind, Machine, WantsList, kinds
 from ...words import in_words, tr
-from ..sentence import Sentence
+from ..widgets.sentence import Sentence
 
 if TYPE_CHECKING:
     from ...core.standin.machines.phone import Phone

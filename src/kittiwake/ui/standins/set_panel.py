@@ -9,9 +9,9 @@ from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin.machine import Action, Kind, Machine, kinds
 from ...words import in_words, tr
 from ..bench.parts import part_label
-from ..button import Button
-from ..sentence import Sentence
 from ..theme.scale import scaled
+from ..widgets.button import Button
+from ..widgets.sentence import Sentence
 from .drawing import Draw, Drawing
 
 

@@ -8,14 +8,16 @@ from types import ModuleType
 from .. import alaw, ulaw, wav
 from ..files import RawWriter, SndfileWriter, by_sndfile
 from ..format import Format, Opening, Writer, register
-from ..heads import Finished, with_whole_numbers
+from ..heads import HeaderFixingWriter, with_whole_numbers
 from ..sizes import even, plain
 
 _LEVELS = {"ulaw": wav.ULAW.levels, "alaw": wav.ALAW.levels}
 
 
 def _sphere_ulaw(opening: Opening) -> Writer:
-    return Finished(SndfileWriter(opening, "NIST", "ULAW"), opening, lambda head, frames: with_whole_numbers(head))
+    return HeaderFixingWriter(
+        SndfileWriter(opening, "NIST", "ULAW"), opening, lambda head, frames: with_whole_numbers(head)
+    )
 
 
 def _law(container: str, form: str, extension: str, law: str, name: str, header: int | None, *, pad: bool) -> Format:

@@ -4,13 +4,15 @@ from __future__ import annotations
 
 from ..files import AvWriter, by_libav
 from ..format import Format, Opening, Writer, register
-from ..heads import Finished, with_byte_rate
+from ..heads import HeaderFixingWriter, with_byte_rate
 from ..sizes import even
 
 
 def _g722_in_wav(opening: Opening) -> Writer:
     # The muxer leaves open how many bytes a second are; the recommendation has 64 kbit/s.
-    return Finished(AvWriter(opening, "wav", "g722"), opening, lambda head, frames: with_byte_rate(head, 8000))
+    return HeaderFixingWriter(
+        AvWriter(opening, "wav", "g722"), opening, lambda head, frames: with_byte_rate(head, 8000)
+    )
 
 
 register(

@@ -1,8 +1,8 @@
 """Speech engines that run here, a file each; every one registers itself, and says which languages it hears."""
 
 from ...extensions import import_all
-from .engine import Ear, Engine, Heard, Word, engine_for, engines, register
+from .engine import Ear, Engine, Transcript, Word, engine_for, engines, register
 
 import_all(__name__, __path__)
 
-__all__ = ["Ear", "Engine", "Heard", "Word", "engine_for", "engines", "register"]
+__all__ = ["Ear", "Engine", "Transcript", "Word", "engine_for", "engines", "register"]

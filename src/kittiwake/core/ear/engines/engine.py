@@ -22,7 +22,7 @@ class Word(NamedTuple):
     end: float
 
 
-class Heard(NamedTuple):
+class Transcript(NamedTuple):
     """What was heard, how sure that is (0 to 1; None where the engine does not tell), and when each word was said, where it tells."""
 
     text: str
@@ -33,7 +33,7 @@ class Heard(NamedTuple):
 class Ear(Protocol):
     """One engine, ready for one language."""
 
-    def hear(self, sound: NDArray[np.float32], rate: int, partly: Callable[[str], None] | None = None) -> Heard:
+    def hear(self, sound: NDArray[np.float32], rate: int, partly: Callable[[str], None] | None = None) -> Transcript:
         """What is said in a sound [shape=(n,)], one channel; ``partly`` is called with what was heard so far."""
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ....words import phrase
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 from .lengths import TOO_MUCH, frames_for, here
 from .registry import remedy
@@ -12,7 +12,7 @@ _FADE_S = 0.05
 
 
 @remedy("cut_to_length", phrase("cut it to the length that fits, with a short fade"), of=TOO_MUCH, place=50)
-def cut_to_length(asked: Asked, problem: Problem) -> Remedy | None:
+def cut_to_length(asked: PlanningContext, problem: Problem) -> Remedy | None:
     recipe, keep = asked.recipe, problem.frames
     if keep is None:
         return None

@@ -6,7 +6,7 @@ from dataclasses import replace
 
 from ...model.stages import length_after
 from ...sound import played_length, resampled_length
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Recipe, Remedy
 
 EDGE_FADE_S = 0.005  # keeps an edge in the middle of room noise from clicking
@@ -44,7 +44,7 @@ def frames_for(keep: int, recipe: Recipe, speed: float) -> int:
     return frames
 
 
-def without_air(asked: Asked) -> tuple[int, int]:
+def without_air(asked: PlanningContext) -> tuple[int, int]:
     """Source frames from a little before the first sound to a little after the last."""
     # What is left out inside does not move the ends.
     recipe = replace(asked.recipe, frames_in=asked.recipe.frames_in + asked.recipe.left_out)
@@ -56,7 +56,7 @@ def without_air(asked: Asked) -> tuple[int, int]:
     return (begin, end) if begin < end else (start, stop)
 
 
-def trim_to(asked: Asked, begin: int, end: int) -> dict[str, object]:
+def trim_to(asked: PlanningContext, begin: int, end: int) -> dict[str, object]:
     """The touch-up that leaves those frames of the source."""
     touch, start = asked.touch, asked.span[0]
     stop = start + asked.recipe.frames_in + asked.recipe.left_out

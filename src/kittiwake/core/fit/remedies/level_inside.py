@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from ....words import phrase
 from ...model.units import db, format_db
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 from .registry import remedy
 
 _INSIDE_DB = 0.2  # of the edge, since making measures again
 
 
-def edge_of(asked: Asked) -> tuple[float, float]:
+def edge_of(asked: PlanningContext) -> tuple[float, float]:
     """The edge of the range that the level will lie outside of (dBov), and what it takes to get there (dB; 0 inside)."""
     limits = asked.receiver.rules.limits
     after = asked.level.active_dbov + asked.gain
@@ -23,7 +23,7 @@ def edge_of(asked: Asked) -> tuple[float, float]:
     return after, 0.0
 
 
-def peaks_allow(asked: Asked, change: float) -> bool:
+def peaks_allow(asked: PlanningContext, change: float) -> bool:
     """Whether a level can be changed by so much (dB) and a little more."""
     recipe = asked.recipe
     return db(asked.level.peak) + asked.gain + _past(change) <= db(recipe.ceiling) + recipe.limiter_db
@@ -34,7 +34,7 @@ def _past(change: float) -> float:
 
 
 @remedy("level_inside", phrase("bring the level inside of what the receiver takes"), of=("level_outside",), place=80)
-def level_inside(asked: Asked, problem: Problem) -> Remedy | None:
+def level_inside(asked: PlanningContext, problem: Problem) -> Remedy | None:
     edge, change = edge_of(asked)
     if not peaks_allow(asked, change):
         return None

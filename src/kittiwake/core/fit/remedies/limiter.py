@@ -6,7 +6,7 @@ import math
 
 from ....words import phrase
 from ...model.units import db
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 from .registry import remedy
 
@@ -21,7 +21,7 @@ _SOFTER = 1.5  # times the lack: what is held down is level lost, which takes mo
     of=("peaks_limit_level",),
     place=60,
 )
-def allow_limiter(asked: Asked, problem: Problem) -> Remedy | None:
+def allow_limiter(asked: PlanningContext, problem: Problem) -> Remedy | None:
     recipe = asked.recipe
     short = db(asked.level.peak) + asked.wanted - db(recipe.ceiling) - recipe.limiter_db
     wanted = min(_MOST_DB, recipe.limiter_db + math.ceil(2 * _SOFTER * short) / 2)

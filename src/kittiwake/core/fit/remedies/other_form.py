@@ -10,14 +10,14 @@ from ...codec import FORMATS
 from ...model.receiver import Accepts
 from ...model.units import format_bytes, format_kind
 from ...sound import resampled_length
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Recipe, Remedy
 from .lengths import TOO_MUCH, here
 from .registry import remedy
 
 
 @remedy("other_encoding", phrase("make another form that the receiver takes"), of=TOO_MUCH, place=40)
-def other_form(asked: Asked, problem: Problem) -> Iterator[Remedy]:
+def other_form(asked: PlanningContext, problem: Problem) -> Iterator[Remedy]:
     limits = asked.receiver.rules.limits
     room = None if limits.total_bytes is None else max(0, limits.total_bytes - asked.before)
     if limits.max_bytes is None and room is None:
@@ -35,7 +35,7 @@ def other_form(asked: Asked, problem: Problem) -> Iterator[Remedy]:
             yield here("other_encoding", phrase("Make {name} of it", name=name), format_bytes(size), {"form": key})
 
 
-def _made_so(asked: Asked, accepted: Accepts) -> Recipe | None:
+def _made_so(asked: PlanningContext, accepted: Accepts) -> Recipe | None:
     """The recipe in another form; None where it is the same, or cannot be written."""
     recipe = asked.recipe
     form = FORMATS.get((accepted.container, accepted.encoding))

@@ -10,7 +10,7 @@ from ....words import phrase
 from ...model import TouchUp
 from ...nearest import nearest
 from ...registry import Registry
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 
 #: Code -> what it does. A test holds that no remedy is offered under another.
@@ -21,7 +21,7 @@ OFFERS: list[tuple[float, tuple[str, ...], Offer]] = []
 
 
 def remedy(code: str, what: str, *, of: tuple[str, ...], place: float = 1000) -> Callable[[Offer], Offer]:
-    """Register a function that offers a remedy for problems of these codes: given an ``Asked`` and the ``Problem``, a ``Remedy`` of that code, or
+    """Register a function that offers a remedy for problems of these codes: given an ``PlanningContext`` and the ``Problem``, a ``Remedy`` of that code, or
     None where it does not suffice. The gentlest has the first place.
     """
 
@@ -71,7 +71,7 @@ known("no_more_touch_ups", phrase("do without touch-ups that are not there"))
 known("read_as_guessed", phrase("read a file without a header as its content suggests"))
 
 
-def with_offers(asked: Asked, problem: Problem) -> Problem:
+def with_offers(asked: PlanningContext, problem: Problem) -> Problem:
     """The problem with all remedies that are offered for it: what loses words is never first, and before it comes what is gentle, or else what
     only a person can do.
     """

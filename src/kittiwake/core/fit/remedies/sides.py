@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 
 from ....words import phrase
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 from .registry import known, remedy
 
@@ -15,7 +15,7 @@ _MOST_SHOWN = 3
 
 
 @remedy("use_left", phrase("use the left side"), of=("sides_cancel",), place=70)
-def use_side(asked: Asked, problem: Problem) -> Iterator[Remedy]:
+def use_side(asked: PlanningContext, problem: Problem) -> Iterator[Remedy]:
     channels = asked.header.channels
     names = names_of(channels)
     loudest = sorted(names, key=lambda name: -asked.sound.levels[name].rms)

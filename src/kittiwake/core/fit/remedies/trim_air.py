@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 from ....words import phrase
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 from .lengths import TOO_MUCH, here, length_of, trim_to, without_air
 from .registry import remedy
 
 
 @remedy("trim_air", phrase("trim the air at the ends"), of=(*TOO_MUCH, "longer_than_advised"), place=10)
-def trim_air(asked: Asked, problem: Problem) -> Remedy | None:
+def trim_air(asked: PlanningContext, problem: Problem) -> Remedy | None:
     recipe = asked.recipe
     begin, end = without_air(asked)
     trimmed = length_of(end - begin, recipe, asked.touch.speed)

@@ -7,17 +7,17 @@ from ....words import joined, phrase
 from ...extensions import import_all
 from ...model import Receiver
 from ...model.rule import RULES, Rule, answers
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import ask, unaccepted, with_offers
 from ..verdict import Problem
-from .subject import Check, Promise, Subject
+from .subject import Check, Subject, WriteReport
 
-__all__ = ["RULES", "Check", "Promise", "Subject", "check_receiver", "checked", "demands_of", "problems_of"]
+__all__ = ["RULES", "Check", "Subject", "WriteReport", "check_receiver", "checked", "demands_of", "problems_of"]
 
 import_all(__name__, __path__)
 
 
-def problems_of(asked: Asked) -> list[Problem]:
+def problems_of(asked: PlanningContext) -> list[Problem]:
     """Everything about a clip that stands in the way of a receiver's rules, or is worth a warning, with what can be done about it."""
     found: list[Problem] = []
     for problems in answers(asked.receiver, "problems", asked, _failed):

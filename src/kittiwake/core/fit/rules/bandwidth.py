@@ -7,14 +7,14 @@ from collections.abc import Iterator
 from ....words import phrase
 from ...model.rule import Rule, register_rule
 from ...model.units import format_bandwidth, format_hz
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import accept, acceptable, ask
 from ..verdict import Problem
 
 _NARROW = acceptable("narrow_band", phrase("deliver narrow sound"))
 
 
-def _problems(asked: Asked, expected: float) -> Iterator[Problem]:
+def _problems(asked: PlanningContext, expected: float) -> Iterator[Problem]:
     found, rate_in = asked.sound.bandwidth, asked.recipe.rate_in
     if not 0 < found < 0.75 * expected:
         return

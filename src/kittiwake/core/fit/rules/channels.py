@@ -11,7 +11,7 @@ from ...model.downmix import shares
 from ...model.facts import NotMeasuredError
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import db
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import accept, acceptable, known
 from ..remedies.sides import names_of
 from ..verdict import Problem
@@ -22,7 +22,7 @@ _CANCEL = acceptable("sides_cancel", phrase("mix sides that cancel"))
 known("side_auto", phrase("choose the side by what the sides hold"))
 
 
-def _problems(asked: Asked, _: int) -> Iterator[Problem]:
+def _problems(asked: PlanningContext, _: int) -> Iterator[Problem]:
     """Where channels are mixed and cancel: to be decided, unless it was a person who chose to mix them."""
     if asked.recipe.take != "mix":
         return

@@ -8,7 +8,7 @@ from ....words import phrase
 from ...model import Measures
 from ...model.rule import Rule, register_rule
 from ...model.units import db, format_db
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import accept, acceptable, ask
 from ..verdict import Problem
 from .subject import Check, Subject
@@ -40,7 +40,7 @@ def of_sound(sound: Measures) -> Iterator[Problem]:
         yield Problem("clipped", "warning", message, (before,))
 
 
-def _of_output(asked: Asked) -> Iterator[Problem]:
+def _of_output(asked: PlanningContext) -> Iterator[Problem]:
     sound = asked.sound
     yield from of_sound(sound)
     # A code that is not exact leaves nothing of what is that soft.

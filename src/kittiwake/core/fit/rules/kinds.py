@@ -6,11 +6,11 @@ from collections.abc import Iterator
 
 from ....words import joined, phrase
 from ...model.rule import Blank, Rule, register_rule
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..verdict import Problem, Remedy
 
 
-def _problems(asked: Asked, kinds: tuple[str, ...]) -> Iterator[Problem]:
+def _problems(asked: PlanningContext, kinds: tuple[str, ...]) -> Iterator[Problem]:
     """A message of which nobody has said what kind it is."""
     kind = asked.clip.kind
     if kind in kinds:

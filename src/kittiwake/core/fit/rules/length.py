@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from ....words import phrase
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import format_seconds
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import accept, acceptable, ask
 from ..verdict import Problem
 from .room import Room, rooms_of
@@ -16,7 +16,7 @@ from .subject import Check, Subject
 _ADVISED = acceptable("longer_than_advised", phrase("let it be longer than advised"))
 
 
-def _fits(asked: Asked, most: float) -> Room | None:
+def _fits(asked: PlanningContext, most: float) -> Room | None:
     recipe = asked.recipe
     if recipe.seconds <= most:
         return None
@@ -24,14 +24,14 @@ def _fits(asked: Asked, most: float) -> Room | None:
     return Room(int(most * recipe.rate_out), "too_long", why)
 
 
-def _too_short(asked: Asked, least: float) -> Iterator[Problem]:
+def _too_short(asked: PlanningContext, least: float) -> Iterator[Problem]:
     seconds = asked.recipe.seconds
     if seconds < least and not rooms_of(asked):
         why = phrase("{seconds:.3f} s is under the least of {min_seconds:g} s.", seconds=seconds, min_seconds=least)
         yield Problem("too_short", "cannot", why, (ask(phrase("Add air, or a longer text.")),))
 
 
-def _advised(asked: Asked, advised: float) -> Iterator[Problem]:
+def _advised(asked: PlanningContext, advised: float) -> Iterator[Problem]:
     recipe = asked.recipe
     frames = int(advised * recipe.rate_out)
     short = recipe.seconds < asked.receiver.rules.limits.min_seconds

@@ -11,7 +11,7 @@ from ...model import Receiver
 from ...model.receiver import Level
 from ...model.rule import Rule, register_rule
 from ...model.units import db, format_db, ratio
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import accept, acceptable, ask
 from ..verdict import Problem
 from .subject import Check, Subject
@@ -23,7 +23,7 @@ _QUIET = acceptable("very_quiet", phrase("live with the noise of a very quiet re
 _PEAKS = acceptable("peaks_limit_level", phrase("leave it a little quieter"))
 
 
-def _problems(asked: Asked, _: Level) -> Iterator[Problem]:
+def _problems(asked: PlanningContext, _: Level) -> Iterator[Problem]:
     """Levels are predictions; making measures them again."""
     recipe, gain = asked.recipe, asked.wanted
     if gain > _MUCH_GAIN_DB:

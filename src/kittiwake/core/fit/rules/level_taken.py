@@ -10,7 +10,7 @@ from ...codec import is_for_voices
 from ...model import Receiver
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import format_db
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import accept, acceptable, ask
 from ..remedies.level_inside import edge_of, peaks_allow
 from ..verdict import Problem
@@ -28,7 +28,7 @@ def _range(receiver: Receiver) -> Range | None:
     return -math.inf if least is None else least, 0.0 if most is None else most
 
 
-def _problems(asked: Asked, _: Range) -> Iterator[Problem]:
+def _problems(asked: PlanningContext, _: Range) -> Iterator[Problem]:
     """A level that will lie outside of what the receiver takes."""
     after = asked.level.active_dbov + asked.gain
     change = edge_of(asked)[1]

@@ -9,8 +9,8 @@ from ...codec import FORMATS
 from ...model import Clip, Receiver
 from ...model.name_rules import Names
 from ...model.rule import Blank, Rule, register_rule
-from ..asked import Asked
 from ..names import legal_name, lost_in
+from ..planning_context import PlanningContext
 from ..remedies import ask
 from ..verdict import Problem
 from .subject import Check, Subject
@@ -35,7 +35,7 @@ def of_name(clip: Clip, receiver: Receiver) -> Iterator[Problem]:
         yield Problem("renamed", "warning", message, (ask(phrase("Give the clip another name (F2).")),))
 
 
-def _problems(asked: Asked, _: Names) -> Iterator[Problem]:
+def _problems(asked: PlanningContext, _: Names) -> Iterator[Problem]:
     return of_name(asked.clip, asked.receiver)
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from ....plain_data import dataclass
 from ....words import phrase
 from ...model.rule import Rule, answers, register_rule
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import REMEDIES, accept, ask
 from ..verdict import Problem
 
@@ -32,12 +32,12 @@ class Room:
     likely: bool = False
 
 
-def rooms_of(asked: Asked) -> list[Room]:
+def rooms_of(asked: PlanningContext) -> list[Room]:
     """Of each rule that the clip is over."""
     return [room for room in answers(asked.receiver, "fits", asked) if room is not None]
 
 
-def _problems(asked: Asked, _: bool) -> list[Problem]:
+def _problems(asked: PlanningContext, _: bool) -> list[Problem]:
     rooms = rooms_of(asked)
     if not rooms:
         return []

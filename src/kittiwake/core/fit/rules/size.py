@@ -10,7 +10,7 @@ from ...codec import FORMATS
 from ...model import Receiver
 from ...model.rule import Blank, Rule, register_rule
 from ...model.units import format_bytes, format_limit
-from ..asked import Asked
+from ..planning_context import PlanningContext
 from ..remedies import acceptable, ask
 from ..verdict import Problem
 from .room import Room
@@ -20,7 +20,7 @@ _PERHAPS = acceptable("perhaps_too_large", phrase("make it and see whether it is
 _WORTH_S = 0.5  # of what is left of a memory; less is called full
 
 
-def _fits(asked: Asked, most: int) -> Room | None:
+def _fits(asked: PlanningContext, most: int) -> Room | None:
     recipe, size = asked.recipe, asked.recipe.exact_size
     largest = min(most or math.inf, recipe.format.max_bytes or math.inf)
     if largest == math.inf or (recipe.most_bytes if size is None else size) <= largest:
@@ -68,7 +68,7 @@ def _faults(receiver: Receiver, most: int) -> Iterator[str]:
             )
 
 
-def _room(asked: Asked, total: int) -> Room | None:
+def _room(asked: PlanningContext, total: int) -> Room | None:
     """What is left of the memory behind the clips that come before."""
     recipe, left = asked.recipe, max(0, total - asked.before)
     if recipe.size <= total - asked.before:

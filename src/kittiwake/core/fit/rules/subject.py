@@ -28,7 +28,7 @@ class Check:
 
 
 @dataclass(frozen=True, slots=True)
-class Promise:
+class WriteReport:
     """What the maker of a file says is in it.
 
     Attributes
@@ -66,7 +66,7 @@ class Subject:
     sound: Measures
     receiver: Receiver
     name: str
-    promise: Promise | None
+    promise: WriteReport | None
     measure: Callable[[], tuple[float, float]]
 
     def lives_with(self, code: str) -> bool:

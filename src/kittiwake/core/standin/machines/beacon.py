@@ -11,7 +11,7 @@ import struct
 import numpy as np
 
 from ....words import phrase
-from ..machine import Held, Refusal, stand_in
+from ..machine import Refusal, StoredSound, stand_in
 
 MEMORY = 200_000  # bytes; a message must be smaller
 HIGHEST_RATE = 8000  # Hz
@@ -22,7 +22,7 @@ class Beacon:
     """One device. A refused file leaves the message it held before."""
 
     def __init__(self) -> None:
-        self.held: Held | None = None
+        self.held: StoredSound | None = None
         self.refusal: Refusal | None = None
 
     def hand(self, name: str, data: bytes) -> bool:
@@ -34,12 +34,12 @@ class Beacon:
         self.held, self.refusal = found, None
         return True
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         """Press its button: the message to be played, or None where it holds nothing."""
         return self.held
 
 
-def _parse(name: str, data: bytes) -> Held | Refusal:
+def _parse(name: str, data: bytes) -> StoredSound | Refusal:
     if not name.lower().endswith(".wav"):
         return Refusal(phrase("Only files ending in .wav are taken."), 0)
     if len(data) >= MEMORY:
@@ -79,4 +79,4 @@ def _parse(name: str, data: bytes) -> Held | Refusal:
     if length != len(data) - 44 or length % 2 or not length:
         return Refusal(phrase("Its sound is not as long as it says."), 40)
     sound = np.frombuffer(data, "<i2", offset=44).astype(np.float32) / np.float32(32768)
-    return Held(name, len(data), rate, sound)
+    return StoredSound(name, len(data), rate, sound)

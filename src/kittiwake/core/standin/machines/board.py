@@ -11,7 +11,7 @@ import re
 from ....plain_data import dataclass
 from ....words import joined, phrase
 from ..decode import of_ima
-from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..machine import Action, ActionResult, Refusal, StoredSound, stand_in
 
 FLASH = 2 << 20  # bytes
 SOUNDS = 256
@@ -43,7 +43,7 @@ class Board:
         return self.header.names if self.header and self.image else ()
 
     @property
-    def held(self) -> Held | None:
+    def held(self) -> StoredSound | None:
         return self._sound(self.number) if self.sounds else None
 
     def hand(self, name: str, data: bytes) -> bool:
@@ -51,13 +51,13 @@ class Board:
         self.refusal = found
         return found is None
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         return self.held
 
-    def play(self, argument: str = "") -> Heard:
+    def play(self, argument: str = "") -> ActionResult:
         """Play a sound by its number (from 0) or its name; the next where none is named."""
         if not self.sounds:
-            return Heard(phrase("Its flash is empty."))
+            return ActionResult(phrase("Its flash is empty."))
         wanted = argument.strip()
         if not wanted:
             self.number = (self.number + 1) % len(self.sounds)
@@ -66,10 +66,10 @@ class Board:
         elif wanted.isdigit() and int(wanted) < len(self.sounds):
             self.number = int(wanted)
         else:
-            return Heard(
+            return ActionResult(
                 phrase("It has no sound “{wanted}”: 0 to {count}.", wanted=wanted, count=len(self.sounds) - 1)
             )
-        return Heard(f"Sound {self.number}: {self.sounds[self.number]}", self._sound(self.number))
+        return ActionResult(f"Sound {self.number}: {self.sounds[self.number]}", self._sound(self.number))
 
     def _take(self, name: str, data: bytes) -> Refusal | None:
         if name.endswith(".h"):
@@ -101,12 +101,12 @@ class Board:
         self.image, self.number = data, 0
         return None
 
-    def _sound(self, n: int) -> Held:
+    def _sound(self, n: int) -> StoredSound:
         header = self.header
         assert header is not None
         offset, size = header.offsets[n], header.sizes[n]
         sound = of_ima(self.image[offset : offset + size], header.block, header.samples[n])
-        return Held(header.names[n], size, header.rate, sound)
+        return StoredSound(header.names[n], size, header.rate, sound)
 
 
 def _header(data: bytes) -> _Header | Refusal:

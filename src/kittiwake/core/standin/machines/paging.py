@@ -10,7 +10,7 @@ from typing import Any
 
 from ....words import joined, phrase
 from ..decode import sound_of
-from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..plain_wav import PCM, Wants, read_wav
 from ..shelf import Shelf
 
@@ -31,7 +31,7 @@ class Paging:
         self.playing = ""
 
     @property
-    def held(self) -> Held | None:
+    def held(self) -> StoredSound | None:
         files = list(self.shelf.files.values())
         return self.shelf.find(self.playing) or (files[-1].held if files else None)
 
@@ -54,7 +54,7 @@ class Paging:
         self.refusal = self._configure(data) if name.lower().endswith(LIST) else self._take(name, data)
         return self.refusal is None
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         return self.held
 
     def list_with(self, name: str, kind: str, size: int) -> bytes:
@@ -109,26 +109,26 @@ class Paging:
         found = read_wav(name, data, _WANTS)
         if isinstance(found, Refusal):
             return found
-        return self.shelf.put(Held(name, len(data), found.rate, sound_of(found)), data)
+        return self.shelf.put(StoredSound(name, len(data), found.rate, sound_of(found)), data)
 
-    def call(self, argument: str) -> Heard:
+    def call(self, argument: str) -> ActionResult:
         """Call one message or several at once (by name, with commas): the one of the highest kind is heard."""
         found = [self.shelf.find(one) for one in argument.split(",") if one.strip()]
         held = [one for one in found if one is not None]
         if self.missing or not self.kinds:
-            return Heard(phrase("It does nothing: {state}.", state=self.state))
+            return ActionResult(phrase("It does nothing: {state}.", state=self.state))
         if not held or None in found:
-            return Heard(phrase("It has no message “{argument}”.", argument=argument))
+            return ActionResult(phrase("It has no message “{argument}”.", argument=argument))
         first = min(held, key=lambda one: KINDS.index(self.kinds[one.name]))
         waiting = [one.name for one in held if one is not first]
         self.playing = first.name
         self.shelf.heard(first.name)
         more = phrase("; {list} must wait", list=joined(waiting, ", ")) if waiting else ""
-        return Heard(f"{first.name} ({self.kinds[first.name]}){more}", first)
+        return ActionResult(f"{first.name} ({self.kinds[first.name]}){more}", first)
 
-    def ask(self, _: str = "") -> Heard:
+    def ask(self, _: str = "") -> ActionResult:
         """What its display says."""
-        return Heard(self.state)
+        return ActionResult(self.state)
 
 
 def _entry(line: bytes) -> dict[str, Any] | None:

@@ -11,9 +11,9 @@ from pathlib import Path
 import numpy as np
 
 from ....words import joined, phrase
-from ...packets.weather import Weather
+from ...packets.packet_loss import PacketLossModel
 from ..decode import a_law_values, as_gsm, as_linear, mu_law_values, of_gsm, of_law, of_linear, sound_of, to_bytes
-from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..microphone import line_said
 from ..phone.call import Call, Sound, walked
 from ..phone.dial_plan import KEYS, DialPlan, Menu, PlanError, from_names, plan_of
@@ -44,13 +44,13 @@ class Phone:
         self.refusal: Refusal | None = None
         self._plan: DialPlan | None = None
         self.call: Call | None = None
-        self.weather = Weather()
+        self.weather = PacketLossModel()
         self.kind = PCMU
         self.recordings: dict[str, bytes] = {}  # made over the telephone, without headers
         self._turn = 0
 
     @property
-    def prompts(self) -> dict[str, Held]:
+    def prompts(self) -> dict[str, StoredSound]:
         """By their names without endings."""
         return {Path(name).stem: one.held for name, one in self.shelf.files.items()}
 
@@ -72,7 +72,7 @@ class Phone:
         return self._plan is not None
 
     @property
-    def held(self) -> Held | None:
+    def held(self) -> StoredSound | None:
         files = list(self.shelf.files.values())
         return files[-1].held if files else None
 
@@ -80,7 +80,7 @@ class Phone:
         self.refusal = self._take_plan(data) if name.lower().endswith(".toml") else self._take(name, data)
         return self.refusal is None
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         """Call it, and listen to what it says first."""
         return self.dial("").sound if self.shelf.files else None
 
@@ -88,24 +88,24 @@ class Phone:
         held = self.shelf.find(name)
         return None if held is None else held.sound
 
-    def dial(self, argument: str) -> Heard:
+    def dial(self, argument: str) -> ActionResult:
         """Call it and press keys; a comma waits until it gives up waiting."""
         self.call = Call(self.plan, self.prompt, self.weather, self.kind)
         self.call.begin()
         return self._keys(argument, 0)
 
-    def keys(self, argument: str) -> Heard:
+    def keys(self, argument: str) -> ActionResult:
         """Press keys in the call that goes on."""
         if self.call is None or self.call.ended:
-            return Heard(phrase("There is no call: dial first."))
+            return ActionResult(phrase("There is no call: dial first."))
         return self._keys(argument, len(self.call.steps))
 
-    def hang_up(self, _: str = "") -> Heard:
+    def hang_up(self, _: str = "") -> ActionResult:
         if self.call is not None and not self.call.ended:
             self.call.hang_up()
-        return Heard(phrase("Hung up."))
+        return ActionResult(phrase("Hung up."))
 
-    def walk(self, _: str = "") -> Heard:
+    def walk(self, _: str = "") -> ActionResult:
         """Call until every prompt was heard."""
         calls, ways = walked(self.plan, self.prompt, self.weather, self.kind)
         heard = {name for call in calls for name in call.heard}
@@ -119,27 +119,27 @@ class Phone:
         told += phrase("; not heard: {list}", list=joined(unheard[:5], ", ")) if unheard else ""
         told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
         told += phrase("; {lost} packets lost", lost=lost) if lost else ""
-        return Heard(told + ".", Held(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
+        return ActionResult(told + ".", StoredSound(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
 
-    def record(self, argument: str) -> Heard:
+    def record(self, argument: str) -> ActionResult:
         """Somebody calls and says something, which is recorded as it comes out of the line: ``NAME``, and ``ulaw``, ``alaw``, ``sln`` or ``gsm``."""
         words = argument.split()
         form = words.pop() if words and words[-1] in _RECORDED else "ulaw"
         name = joined(words) or f"recorded {self._turn + 1}"
         if "/" in name or name.startswith("."):
-            return Heard(phrase("“{name}” is no name.", name=name))
+            return ActionResult(phrase("“{name}” is no name.", name=name))
         text, spoken = line_said(self._turn, RATE)
         self._turn += 1
         came = carry(spoken, self.weather, self.kind)
         data = _RECORDED[form](came.sound)
         self.recordings[f"{name}.{form}"] = data
         lost = phrase(", {lost} packets of it lost", lost=came.lost + came.late) if came.lost + came.late else ""
-        held = Held(f"{name}.{form}", len(data), RATE, came.sound)
-        return Heard(
+        held = StoredSound(f"{name}.{form}", len(data), RATE, came.sound)
+        return ActionResult(
             phrase("“{text}” recorded as {name}, without a header{lost}", text=text, name=held.name, lost=lost), held
         )
 
-    def line(self, argument: str) -> Heard:
+    def line(self, argument: str) -> ActionResult:
         """Set what the line suffers: ``loss 2%``, ``burst 3``, ``jitter 20``, ``buffer 60`` (ms), ``a-law``."""
         wanted = {"loss": 0.0, "burst": 1.0, "jitter": 0.0, "buffer": 60.0}
         words = argument.replace("%", " %").replace(",", " ").split()
@@ -150,29 +150,31 @@ class Phone:
                     share = word == "loss" and words[n + 2 : n + 3] == ["%"]
                     wanted[word] = float(words[n + 1]) / (100 if share else 1)
             except ValueError:
-                return Heard(phrase("“{words}” is no number.", words=words[n + 1]))
+                return ActionResult(phrase("“{words}” is no number.", words=words[n + 1]))
         if not 0 <= wanted["loss"] < 1 or wanted["burst"] < 1 or min(wanted["jitter"], wanted["buffer"]) < 0:
-            return Heard(phrase("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds."))
-        self.weather = Weather(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
-        return Heard(phrase('The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.', lost=wanted['loss'] * 100, burst=wanted['burst'], jitter=wanted['jitter'], buffer=wanted['buffer']))  # fmt: skip
+            return ActionResult(
+                phrase("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.")
+            )
+        self.weather = PacketLossModel(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
+        return ActionResult(phrase('The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.', lost=wanted['loss'] * 100, burst=wanted['burst'], jitter=wanted['jitter'], buffer=wanted['buffer']))  # fmt: skip
 
-    def assign_by_name(self, _: str = "") -> Heard:
+    def assign_by_name(self, _: str = "") -> ActionResult:
         """Make a plan of prompts that are called by their keys."""
         try:
             self._plan = from_names(self.prompts)
         except PlanError as error:
-            return Heard(str(error))
-        return Heard(phrase("{extent}.", extent=self._plan.extent))
+            return ActionResult(str(error))
+        return ActionResult(phrase("{extent}.", extent=self._plan.extent))
 
-    def missing(self, _: str = "") -> Heard:
+    def missing(self, _: str = "") -> ActionResult:
         """What the plan says and nobody has given it, and what nobody needs."""
         there = list(self.prompts)
         missing, unused = self.plan.missing(there), self.plan.unused(there)
         told = f"missing: {', '.join(missing)}" if missing else phrase("no prompt is missing")
         rest = f"unused: {', '.join(unused)}" if unused else phrase("none is unused")
-        return Heard(joined((told, rest), "; ") + ".")
+        return ActionResult(joined((told, rest), "; ") + ".")
 
-    def _keys(self, argument: str, first: int) -> Heard:
+    def _keys(self, argument: str, first: int) -> ActionResult:
         call = self.call
         assert call is not None
         for key in argument.replace(" ", ""):
@@ -183,8 +185,9 @@ class Phone:
         steps = call.steps[first:]
         sound = np.concatenate([step.sound for step in steps]) if steps else np.zeros(0, np.float32)
         told = joined((joined((step.kind, step.told), ": ") for step in steps), "; ")
-        return Heard(
-            told or phrase("nothing happened"), Held(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound)
+        return ActionResult(
+            told or phrase("nothing happened"),
+            StoredSound(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound),
         )
 
     def _take_plan(self, data: bytes) -> Refusal | None:
@@ -237,7 +240,7 @@ class Phone:
         )
         if other is not None:
             return Refusal(phrase("It has a prompt of that name already: {other}.", other=other), 0)
-        return self.shelf.put(Held(name, len(data), rate, sound), data)
+        return self.shelf.put(StoredSound(name, len(data), rate, sound), data)
 
 
 stand_in(

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ....words import phrase
 from ..decode import sound_of
-from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..plain_wav import PCM, Wants, read_wav
 from ..shelf import Shelf
 
@@ -22,7 +22,7 @@ class Radio:
         self.channel = 0
 
     @property
-    def held(self) -> Held | None:
+    def held(self) -> StoredSound | None:
         """The message of the channel that the knob stands at."""
         files = list(self.shelf.files.values())
         return files[self.channel % len(files)].held if files else None
@@ -30,32 +30,32 @@ class Radio:
     def hand(self, name: str, data: bytes) -> bool:
         found = read_wav(name, data, _WANTS)
         if not isinstance(found, Refusal):
-            held = Held(name, len(data), found.rate, sound_of(found))
+            held = StoredSound(name, len(data), found.rate, sound_of(found))
             found = self.shelf.put(held, data) or found
         self.refusal = found if isinstance(found, Refusal) else None
         if self.refusal is None:
             self.channel = list(self.shelf.files).index(name)
         return self.refusal is None
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         return self.held
 
-    def turn(self, argument: str = "") -> Heard:
+    def turn(self, argument: str = "") -> ActionResult:
         """Turn the knob by one channel, or to the one that is named, or has that number."""
         files = list(self.shelf.files)
         if not files:
-            return Heard(phrase("It has no channels yet."))
+            return ActionResult(phrase("It has no channels yet."))
         if argument.strip():
             found = self.shelf.find(argument)
             if found is None:
-                return Heard(phrase("It has no channel “{argument}”.", argument=argument))
+                return ActionResult(phrase("It has no channel “{argument}”.", argument=argument))
             self.channel = files.index(found.name)
         else:
             self.channel = (self.channel + 1) % len(files)
         held = self.held
         assert held is not None
         self.shelf.heard(held.name)
-        return Heard(
+        return ActionResult(
             phrase(
                 "Channel {channel} of {count}: {name}", channel=self.channel + 1, count=len(files), name=held.name
             ),

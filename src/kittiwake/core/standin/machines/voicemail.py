@@ -8,7 +8,7 @@ import numpy as np
 
 from ....words import phrase
 from ..decode import sound_of
-from ..machine import Action, Heard, Held, Refusal, stand_in
+from ..machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..plain_wav import MU_LAW, Wants, read_wav
 from ..shelf import Shelf
 
@@ -27,7 +27,7 @@ class Voicemail:
         self.refusal: Refusal | None = None
 
     @property
-    def greeting(self) -> Held | None:
+    def greeting(self) -> StoredSound | None:
         return next((one.held for name, one in self.shelf.files.items() if _greets(name)), None)
 
     @property
@@ -35,7 +35,7 @@ class Voicemail:
         return [name for name in self.shelf.files if not _greets(name)]
 
     @property
-    def held(self) -> Held | None:
+    def held(self) -> StoredSound | None:
         """What was handed over last."""
         files = list(self.shelf.files.values())
         return files[-1].held if files else None
@@ -43,18 +43,18 @@ class Voicemail:
     def hand(self, name: str, data: bytes) -> bool:
         found = read_wav(name, data, _WANTS)
         if not isinstance(found, Refusal):
-            held = Held(name, len(data), found.rate, sound_of(found))
+            held = StoredSound(name, len(data), found.rate, sound_of(found))
             found = self.shelf.put(held, data) or found
         self.refusal = found if isinstance(found, Refusal) else None
         return self.refusal is None
 
-    def press(self) -> Held | None:
+    def press(self) -> StoredSound | None:
         """Call it: the greeting, then the beep; with no greeting the first new message, as its owner hears it."""
         if self.greeting is not None:
             return self.call().sound
         return self.listen().sound or self.held
 
-    def call(self, _: str = "") -> Heard:
+    def call(self, _: str = "") -> ActionResult:
         """What a caller hears, and when the beep comes."""
         greeting = self.greeting
         before = greeting.sound if greeting else np.zeros(0, np.float32)
@@ -63,18 +63,18 @@ class Voicemail:
         sound = np.concatenate([before, np.zeros(round(_GAP_S * RATE), np.float32), beep])
         at = len(before) / RATE + _GAP_S
         name = greeting.name if greeting else phrase("no greeting")
-        return Heard(
+        return ActionResult(
             phrase("{name}; the beep comes after {at:.2f} s", name=name, at=at),
-            Held(f"{name}, beep", len(sound), RATE, sound),
+            StoredSound(f"{name}, beep", len(sound), RATE, sound),
         )
 
-    def listen(self, argument: str = "") -> Heard:
+    def listen(self, argument: str = "") -> ActionResult:
         """Play a message to its owner: the one that is named, or the first new one, or the first."""
         new = [name for name in self.messages if self.shelf.files[name].new]
         wanted = argument.strip() or next(iter(new or self.messages), "")
         held = self.shelf.find(wanted) if wanted else None
         if held is None:
-            return Heard(
+            return ActionResult(
                 phrase("There is no message “{argument}”.", argument=argument)
                 if argument
                 else phrase("There are no messages.")
@@ -82,7 +82,7 @@ class Voicemail:
         was = "new" if self.shelf.files[held.name].new else "old"
         self.shelf.heard(held.name)
         left = sum(self.shelf.files[name].new for name in self.messages)
-        return Heard(phrase("{name}, {was}; {left} new left", name=held.name, was=was, left=left), held)
+        return ActionResult(phrase("{name}, {was}; {left} new left", name=held.name, was=was, left=left), held)
 
 
 def _greets(name: str) -> bool:

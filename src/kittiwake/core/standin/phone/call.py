@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 
 from ....plain_data import dataclass
 from ....words import phrase
-from ...packets.weather import CLEAR, Weather
+from ...packets.packet_loss import CLEAR, PacketLossModel
 from ...tone.keys import keys_recipe
 from ...tone.plan import tone_for
 from ...tone.render import render
@@ -68,7 +68,11 @@ class Call:
     """
 
     def __init__(
-        self, plan: DialPlan, prompt: Callable[[str], Sound | None], weather: Weather = CLEAR, kind: int = PCMU
+        self,
+        plan: DialPlan,
+        prompt: Callable[[str], Sound | None],
+        weather: PacketLossModel = CLEAR,
+        kind: int = PCMU,
     ) -> None:
         self.plan, self._prompt, self._weather, self._kind = plan, prompt, weather, kind
         self.menu = ""
@@ -217,7 +221,7 @@ class Call:
 
 
 def walked(
-    plan: DialPlan, prompt: Callable[[str], Sound | None], weather: Weather = CLEAR, kind: int = PCMU
+    plan: DialPlan, prompt: Callable[[str], Sound | None], weather: PacketLossModel = CLEAR, kind: int = PCMU
 ) -> tuple[list[Call], Mapping[str, str]]:
     """Call after call, until every prompt was heard that keys lead to; the calls, and the keys that led to each prompt."""
     ways = plan.ways()

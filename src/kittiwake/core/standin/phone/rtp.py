@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 
 from ....plain_data import dataclass
 from ...packets.conceal import FRAME, concealed
-from ...packets.weather import CLEAR, Weather, losses
+from ...packets.packet_loss import CLEAR, PacketLossModel, losses
 from ..decode import a_law_values, mu_law_values, of_law, to_bytes
 
 RATE, PACKET = 8000, 160
@@ -51,7 +51,7 @@ def packets_of(data: bytes, kind: int, ssrc: int = 0x4B495454, sequence: int = 1
     return out
 
 
-def carry(sound: NDArray[np.float32], weather: Weather = CLEAR, kind: int = PCMU) -> Carried:
+def carry(sound: NDArray[np.float32], weather: PacketLossModel = CLEAR, kind: int = PCMU) -> Carried:
     """Sound at 8 kHz over the line and out of the receiver's ear."""
     values = mu_law_values() if kind == PCMU else a_law_values()
     packets = packets_of(to_bytes(sound, values), kind)

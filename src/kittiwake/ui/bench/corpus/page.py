@@ -19,20 +19,20 @@ from PySide6.QtWidgets import (
 from ....commands import key_of
 from ....core.corpus.build import Built, Step
 from ....core.corpus.quality import MEASURES, Quality
+from ....core.corpus.request import CorpusRequest
 from ....core.corpus.row import Row
 from ....core.corpus.rules import Rule, rule_of
 from ....core.corpus.sheet import hours
 from ....core.corpus.spread import Spread, spread_of
-from ....core.corpus.wish import Wish
 from ....core.errors import KittiwakeError
 from ....core.model import Clip, Receiver
 from ....core.project import edits
 from ....core.project.corpus import corpus_rows
 from ....words import in_words, tr
-from ...button import Button
-from ...judging import Judger
-from ...sentence import Sentence
-from ...session import Session
+from ...shell.session import Session
+from ...widgets.button import Button
+from ...widgets.sentence import Sentence
+from ...workers.corpus import CorpusWorker
 from .plot import SpreadPlot
 from .rules_side import RulesSide
 
@@ -51,7 +51,7 @@ class CorpusPage(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self._session = session
-        self.judger = Judger(self)
+        self.judger = CorpusWorker(self)
         self._receiver: Receiver | None = None
         self._rows: dict[str, Row] = {}
         self.qualities: dict[str, Quality] = {}
@@ -363,7 +363,7 @@ class CorpusPage(QWidget):
         """Write the corpus."""
         if self._receiver is None or self.judger.busy:
             return
-        wish = Wish(self._receiver, self.drop, self.flag)
+        wish = CorpusRequest(self._receiver, self.drop, self.flag)
         rules = "".join(f" --rule '{rule.words}'" for rule in self.drop)
         rules += "".join(f" --flag '{rule.words}'" for rule in self.flag)
         how = tr(

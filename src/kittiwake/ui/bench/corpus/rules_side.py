@@ -6,10 +6,10 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
 from ....commands import key_of
 from ....words import phrase, tr
-from ...button import Button
-from ...field import Field
-from ...key_table import KeyTable
 from ...theme.scale import scaled
+from ...widgets.button import Button
+from ...widgets.field import Field
+from ...widgets.key_table import KeyTable
 
 _HEADS = (phrase("Clip"), phrase("Value"), phrase("Off the middle"), phrase("Speaker"), phrase("Notes"))
 

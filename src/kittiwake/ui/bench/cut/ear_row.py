@@ -10,8 +10,8 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 from ....core.cut.by_ear import suggested, take_all, take_one
 from ....core.model import Cut, Facts, Line, Span
 from ....words import in_words, tr
-from ...button import Button
 from ...ear.names import Names
+from ...widgets.button import Button
 
 
 class EarRow(QWidget):

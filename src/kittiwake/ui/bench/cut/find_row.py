@@ -10,11 +10,11 @@ from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....core.cut import Find
 from ....words import in_words, phrase, tr
-from ...button import Button
-from ...elided import ElidedLabel
-from ...said_box import SaidBox
-from ...sentence import Sentence
 from ...theme.scale import scaled
+from ...widgets.button import Button
+from ...widgets.elided import ElidedLabel
+from ...widgets.said_box import SaidBox
+from ...widgets.sentence import Sentence
 
 _CONTROLS = (
     (

@@ -10,9 +10,9 @@ from PySide6.QtCore import QObject, Signal
 from ....core.cut import Activity, find_speech, merged
 from ....core.model.span import Span
 from ....words import tr
-from ...sentence import Sentence
+from ...widgets.sentence import Sentence
 from .find_row import FindRow
-from .seen import Seen
+from .search_overlay import SearchOverlay
 from .view import CutView
 from .work import CutWork
 
@@ -59,7 +59,7 @@ class Finding(QObject):
         found = find_speech(self.activity, self._row.settings)
         spans, lost = merged(self._work.cut.spans, found.speech)
         settings = tuple((name, float(value)) for name, value in asdict(self._row.settings).items())
-        self._wave.show_found((), Seen(self.activity, found))
+        self._wave.show_found((), SearchOverlay(self.activity, found))
         self._work.put(tr("finding the speech"), self._work.cut.changed(spans=spans, settings=settings))
         self.searched.emit()
         self._tell_found(len(found.speech), len(found.other), lost, done=True)
@@ -78,7 +78,7 @@ class Finding(QObject):
         _, lost = merged(self._work.cut.spans, found.speech)
         there = {(span.start, span.stop) for span in self._work.cut.spans}
         ghosts = [place for place in found.speech if place not in there]
-        self._wave.show_found(ghosts, Seen(self.activity, found))
+        self._wave.show_found(ghosts, SearchOverlay(self.activity, found))
         self._tell_found(len(found.speech), len(found.other), lost, done=not ghosts and bool(there))
 
     def _tell_found(self, count: int, other: int, lost: tuple[Span, ...], done: bool) -> None:

@@ -12,8 +12,8 @@ from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 from ....core.model.span import START, STOP, Span
 from ....words import decimal, in_words, tr
 from ...theme.colours import colours
-from .seen import Seen
-from .sight import HEAD, Shown, Sight, clock
+from .search_overlay import SearchOverlay
+from .viewport import HEAD, Shown, TimeViewport, clock
 
 _GAP = 3  # pixels over a ledge
 _MANY = 90  # spans that are drawn each
@@ -21,12 +21,12 @@ _MANY = 90  # spans that are drawn each
 
 def draw_ledges(
     painter: QPainter,
-    sight: Sight,
+    sight: TimeViewport,
     spans: Sequence[Shown],
     chosen: str,
     selected: set[str],
     edge: str,
-    seen: Seen | None,
+    seen: SearchOverlay | None,
 ) -> None:
     """``spans`` are those in sight, in order; ``selected`` those that are picked together, ``chosen`` the one that is worked on."""
     row = sight.ledge.adjusted(0, _GAP, 0, -1)
@@ -40,7 +40,7 @@ def draw_ledges(
     _draw_pauses(painter, sight, row, spans)
 
 
-def draw_chosen(painter: QPainter, sight: Sight, span: Span) -> None:
+def draw_chosen(painter: QPainter, sight: TimeViewport, span: Span) -> None:
     """The ground of the span that is worked on, under its sound."""
     tint = QColor(colours().accent)
     tint.setAlpha(50)
@@ -48,7 +48,13 @@ def draw_chosen(painter: QPainter, sight: Sight, span: Span) -> None:
 
 
 def _draw_ledge(
-    painter: QPainter, sight: Sight, row: QRectF, shown: Shown, chosen: bool, selected: bool, seen: Seen | None
+    painter: QPainter,
+    sight: TimeViewport,
+    row: QRectF,
+    shown: Shown,
+    chosen: bool,
+    selected: bool,
+    seen: SearchOverlay | None,
 ) -> None:
     c, span = colours(), shown.span
     box = sight.between(span.start, span.stop, row, 2.0)
@@ -88,7 +94,9 @@ def _draw_ledge(
         painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, in_words(told))
 
 
-def _draw_air(painter: QPainter, sight: Sight, row: QRectF, shown: Shown, chosen: bool, seen: Seen | None) -> None:
+def _draw_air(
+    painter: QPainter, sight: TimeViewport, row: QRectF, shown: Shown, chosen: bool, seen: SearchOverlay | None
+) -> None:
     """What a span holds before its first sound and after its last stands lower."""
     if seen is None:
         return
@@ -103,7 +111,7 @@ def _draw_air(painter: QPainter, sight: Sight, row: QRectF, shown: Shown, chosen
             painter.fillRect(sight.between(start, stop, step), QColor(c.sheet))
 
 
-def _draw_edges(painter: QPainter, sight: Sight, shown: Shown, chosen: bool, edge: str) -> None:
+def _draw_edges(painter: QPainter, sight: TimeViewport, shown: Shown, chosen: bool, edge: str) -> None:
     c, span = colours(), shown.span
     left, right = sight.x(span.start), sight.x(span.stop)
     if not chosen and right - left < 5:
@@ -118,7 +126,7 @@ def _draw_edges(painter: QPainter, sight: Sight, shown: Shown, chosen: bool, edg
             painter.fillRect(QRectF(x - 4, HEAD, 8, 8), QColor(c.text))
 
 
-def _draw_pauses(painter: QPainter, sight: Sight, row: QRectF, spans: Sequence[Shown]) -> None:
+def _draw_pauses(painter: QPainter, sight: TimeViewport, row: QRectF, spans: Sequence[Shown]) -> None:
     painter.setPen(QColor(colours().soft))
     for one, other in itertools.pairwise(spans):
         gap = sight.between(one.span.stop, other.span.start, row)
@@ -129,7 +137,7 @@ def _draw_pauses(painter: QPainter, sight: Sight, row: QRectF, spans: Sequence[S
 
 
 def draw_found(
-    painter: QPainter, sight: Sight, ghosts: Sequence[tuple[int, int]], other: Sequence[tuple[int, int]]
+    painter: QPainter, sight: TimeViewport, ghosts: Sequence[tuple[int, int]], other: Sequence[tuple[int, int]]
 ) -> None:
     """What a search would find, outlined; and sound that is no voice, marked at the foot of the plot."""
     c = colours()
@@ -145,7 +153,7 @@ def draw_found(
             painter.fillRect(sight.between(start, stop, foot, 2.0).toRect(), QColor(c.cannot))
 
 
-def _draw_shade(painter: QPainter, sight: Sight, row: QRectF, spans: Sequence[Shown]) -> None:
+def _draw_shade(painter: QPainter, sight: TimeViewport, row: QRectF, spans: Sequence[Shown]) -> None:
     """Where there are spans, column by column, when there are too many to be drawn each."""
     places = np.array([(sight.x(shown.span.start), sight.x(shown.span.stop)) for shown in spans])
     edges = np.clip(np.round(places), 0, sight.width).astype(int)

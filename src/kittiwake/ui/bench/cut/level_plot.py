@@ -11,18 +11,22 @@ from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
 from ....core.cut.room import STEP
 from ....words import in_words, tr
-from ...cutting import Picture
 from ...theme.colours import colours
 from ...theme.scale import scaled
-from .seen import Seen
-from .sight import Sight
+from ...workers.cuts import Picture
+from .search_overlay import SearchOverlay
+from .viewport import TimeViewport
 
 _TOP = 0.0  # dBFS
 _GRID = (-20, -40, -60, -80)
 
 
 def draw_level(
-    painter: QPainter, sight: Sight, picture: Picture, seen: Seen | None, spans: Sequence[tuple[int, int]]
+    painter: QPainter,
+    sight: TimeViewport,
+    picture: Picture,
+    seen: SearchOverlay | None,
+    spans: Sequence[tuple[int, int]],
 ) -> None:
     """``spans`` are in frames: what lies in them stands out."""
     c, plot = colours(), sight.plot
@@ -67,12 +71,12 @@ def draw_level(
         )
 
 
-def _foot(seen: Seen | None) -> float:
+def _foot(seen: SearchOverlay | None) -> float:
     """The level at the foot of the plot: a little under the room."""
     return -72.0 if seen is None else max(-110.0, min(-60.0, seen.found.room_dbfs - 12))
 
 
-def _levels(sight: Sight, picture: Picture, seen: Seen | None) -> NDArray[np.float64]:
+def _levels(sight: TimeViewport, picture: Picture, seen: SearchOverlay | None) -> NDArray[np.float64]:
     """dBFS at each pixel: of every 5 ms where the source was listened to, else from its peaks."""
     columns = max(2, sight.width)
     if seen is None or not len(seen.activity.levels):
@@ -88,7 +92,9 @@ def _levels(sight: Sight, picture: Picture, seen: Seen | None) -> NDArray[np.flo
     return out
 
 
-def _threshold(sight: Sight, picture: Picture, seen: Seen | None, columns: int) -> NDArray[np.float64] | None:
+def _threshold(
+    sight: TimeViewport, picture: Picture, seen: SearchOverlay | None, columns: int
+) -> NDArray[np.float64] | None:
     if seen is None or not len(seen.found.threshold):
         return None
     place = (sight.left + (np.arange(columns) + 0.5) * (sight.right - sight.left) / columns) / picture.rate / STEP

@@ -5,10 +5,10 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
 from ....words import tr
-from ...button import Button
-from ...elided import ElidedLabel
-from ...field import Field
 from ...theme.scale import scaled
+from ...widgets.button import Button
+from ...widgets.elided import ElidedLabel
+from ...widgets.field import Field
 
 
 class NameRow(QWidget):

@@ -13,17 +13,17 @@ from ....core.cut.edit import takes
 from ....core.errors import KittiwakeError
 from ....core.model import Clip, Cut, Span
 from ....words import in_words, tr
-from ...cutting import Cutter, Picture
-from ...sentence import Sentence
-from ...session import Session
+from ...shell.session import Session
 from ...theme.scale import scaled
+from ...widgets.sentence import Sentence
+from ...workers.cuts import CutWorker, Picture
 from .ear_row import EarRow
 from .find_row import FindRow
 from .finding import Finding
 from .name_row import NameRow
 from .rolled_view import RolledView
-from .sight import Shown, clock
 from .table import SpanTable
+from .viewport import Shown, clock
 from .work import CutWork
 
 
@@ -34,7 +34,7 @@ class CutPage(QWidget):
     told = Signal(Sentence)
     turned = Signal()  # to another span
 
-    def __init__(self, session: Session, cutter: Cutter) -> None:
+    def __init__(self, session: Session, cutter: CutWorker) -> None:
         super().__init__()
         self._session, self._cutter = session, cutter
         self.work = CutWork(session)

@@ -9,13 +9,13 @@ from PySide6.QtGui import QColor, QPainter, QPen
 from ....words import decimal
 from ...theme.colours import colours
 from ...theme.scale import scaled
-from .sight import HEAD, Sight, clock
+from .viewport import HEAD, TimeViewport, clock
 
 _STEPS = (0.0001, 0.0002, 0.0005, 0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 15, 30, 60, 120, 300, 600,
           1800, 3600)  # fmt: skip
 
 
-def draw_ruler(painter: QPainter, sight: Sight) -> None:
+def draw_ruler(painter: QPainter, sight: TimeViewport) -> None:
     c, foot = colours(), sight.ledge.bottom()
     seconds = (sight.right - sight.left) / sight.rate
     step = next((s for s in _STEPS if seconds / s <= max(2.0, sight.width / 84)), 7200.0)
@@ -34,7 +34,7 @@ def draw_ruler(painter: QPainter, sight: Sight) -> None:
         at += step
 
 
-def draw_cursor(painter: QPainter, sight: Sight, cursor: int, playing: int | None) -> None:
+def draw_cursor(painter: QPainter, sight: TimeViewport, cursor: int, playing: int | None) -> None:
     c = colours()
     if sight.shows(cursor, cursor):
         x = sight.x(cursor)

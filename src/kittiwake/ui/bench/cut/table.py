@@ -20,10 +20,10 @@ from ....core.cut.times import frame_of
 from ....core.errors import KittiwakeError
 from ....core.model.span import START, STOP, Span
 from ....words import decimal, in_words, phrase, tr
-from ...sentence import Sentence
-from ...table_copying import TableCopying
 from ...theme.scale import scaled
-from .sight import clock
+from ...widgets.sentence import Sentence
+from ...widgets.table_copying import TableCopying
+from .viewport import clock
 
 Index = QModelIndex | QPersistentModelIndex
 NUMBER, NAME, TEXT, FROM, TO, LENGTH, TAKE = range(7)

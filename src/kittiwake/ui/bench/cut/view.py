@@ -12,16 +12,16 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from ....core.model.span import START, STOP, Span
 from ....core.model.units import format_db
 from ....words import in_words, phrase, tr
-from ...access import picture
-from ...cutting import Picture
+from ...shell.access import picture
 from ...theme.colours import colours
 from ...theme.scale import scaled
 from ...theme.sheet import small_type
+from ...workers.cuts import Picture
 from .ledges import draw_chosen, draw_found, draw_ledges
 from .level_plot import draw_level
 from .ruler import draw_cursor, draw_ruler
-from .seen import Seen, draw_seen
-from .sight import Shown, Sight, clock
+from .search_overlay import SearchOverlay, draw_seen
+from .viewport import Shown, TimeViewport, clock
 from .wave_plot import SpectrumPlot, draw_wave
 
 _GRAB = 6  # pixels around an edge in which it is taken hold of
@@ -69,7 +69,7 @@ class CutView(QWidget):
         self._pointed_since = False  # whether the cursor was placed since playing began
         self.left, self.right = 0.0, 1.0
         self.kind, self.shows_seen = "level", False
-        self.seen: Seen | None = None
+        self.seen: SearchOverlay | None = None
         self._spectrum = SpectrumPlot()
         self._message = ""
         self._held: tuple[str, str] | None = None
@@ -108,7 +108,7 @@ class CutView(QWidget):
         )
         self.update()
 
-    def show_found(self, ghosts: Sequence[tuple[int, int]], seen: Seen | None) -> None:
+    def show_found(self, ghosts: Sequence[tuple[int, int]], seen: SearchOverlay | None) -> None:
         """What a search would find, outlined; other sound, marked at the foot; and what it saw, for those who ask for it."""
         self._ghosts, self._other, self.seen = ghosts, seen.found.other if seen else (), seen
         self.update()
@@ -183,8 +183,8 @@ class CutView(QWidget):
             self.show_range((start + stop) / 2 - half, (start + stop) / 2 + half)
 
     @property
-    def sight(self) -> Sight:
-        return Sight(self.left, self.right, self.width(), self.height(), self._rate)
+    def sight(self) -> TimeViewport:
+        return TimeViewport(self.left, self.right, self.width(), self.height(), self._rate)
 
     @property
     def length(self) -> int:

@@ -9,14 +9,14 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPen, QPolygonF
 
 from ....core.model.units import format_hz
 from ....words import in_words, tr
-from ...cutting import Picture
 from ...theme.colours import colours
 from ...theme.scale import scaled
-from .sight import Sight
+from ...workers.cuts import Picture
 from .spectrogram import spectrogram
+from .viewport import TimeViewport
 
 
-def draw_wave(painter: QPainter, sight: Sight, picture: Picture) -> None:
+def draw_wave(painter: QPainter, sight: TimeViewport, picture: Picture) -> None:
     c, plot = colours(), sight.plot
     middle = plot.center().y()
     painter.setPen(QPen(QColor(c.line), 1))
@@ -41,7 +41,7 @@ def draw_wave(painter: QPainter, sight: Sight, picture: Picture) -> None:
         painter.drawLines([QLineF(x + 0.5, plot.top(), x + 0.5, plot.top() + 5) for x in clipped])
 
 
-def _draw_samples(painter: QPainter, sight: Sight, some: NDArray[np.float32]) -> None:
+def _draw_samples(painter: QPainter, sight: TimeViewport, some: NDArray[np.float32]) -> None:
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     plot = sight.plot
     scale, middle = plot.height() / 2 * 0.96, plot.center().y()
@@ -60,7 +60,7 @@ class SpectrumPlot:
     def __init__(self) -> None:
         self._image: tuple[object, QImage] | None = None
 
-    def draw(self, painter: QPainter, sight: Sight, picture: Picture) -> None:
+    def draw(self, painter: QPainter, sight: TimeViewport, picture: Picture) -> None:
         c, plot = colours(), sight.plot
         some, first = None, 0
         if picture.near(sight.right - sight.left):
@@ -79,7 +79,7 @@ class SpectrumPlot:
         _draw_scale(painter, sight)
 
 
-def _draw_scale(painter: QPainter, sight: Sight) -> None:
+def _draw_scale(painter: QPainter, sight: TimeViewport) -> None:
     c, plot = colours(), sight.plot
     top = min(sight.rate / 2, 12_000.0)
     ground = QColor(c.sheet)

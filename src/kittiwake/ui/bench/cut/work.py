@@ -26,8 +26,8 @@ from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
 from ....core.model.span import START, STOP, in_order
 from ....core.project import edits
 from ....words import phrase, tr
-from ...sentence import Sentence
-from ...session import Session
+from ...shell.session import Session
+from ...widgets.sentence import Sentence
 
 
 class CutWork(QObject):

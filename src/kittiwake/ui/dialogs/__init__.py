@@ -1,0 +1,1 @@
+"""Questions and forms in windows of their own."""

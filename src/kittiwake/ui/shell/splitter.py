@@ -1,0 +1,149 @@
+"""The two halves of the window: the board, and the bench, which gets as much as its page needs; how they were parted last is remembered."""
+
+from __future__ import annotations
+
+import contextlib
+import json
+from pathlib import Path
+
+from platformdirs import user_state_path
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtWidgets import QFrame, QScrollArea, QSplitter, QVBoxLayout, QWidget
+
+from ...commands import key_of
+from ...core.disk.place import write_text_whole
+from ...words import tr
+from ..board.filter_bar import FilterBar
+from ..board.view import Board
+from ..widgets.button import Button
+
+#: The share of the height that a page of the bench gets, until somebody parts them otherwise.
+_SHARES = {
+    "clip": 0.47,
+    "cell": 0.48,
+    "receiver": 0.56,
+    "compare": 0.56,
+    "levels": 0.5,
+    "cut": 0.68,
+    "record": 0.68,
+    "script": 0.68,
+    "tone": 0.68,
+    "music": 0.68,
+    "phone": 0.68,
+    "heard": 0.6,
+    "corpus": 0.68,
+}
+#: Pages beside which the rows of the board are in the way.
+_ALONE = ("cut", "record", "script", "tone", "music", "phone", "corpus")
+
+
+class BoardBenchSplitter(QWidget):
+    """``page`` is what the bench shows; ``folded`` tells that the board is a line, or is back."""
+
+    folded = Signal(bool)
+
+    def __init__(self, board: Board, filter_: FilterBar, bench: QWidget, path: Path | None = None) -> None:
+        super().__init__()
+        self._board, self._page, self._alone = board, "", False
+        self._path = path or user_state_path("kittiwake") / "window.json"
+        self._shares = dict(_SHARES)
+        self._whole_board = False
+        with contextlib.suppress(OSError, ValueError, TypeError, AttributeError, RecursionError):
+            kept = json.loads(self._path.read_text("utf-8"))
+            self._shares.update(
+                {page: float(share) for page, share in kept.items() if page in _SHARES and 0.05 < float(share) < 0.95}
+            )
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        self.line = Button()
+        self.line.setProperty("plain", True)
+        self.line.clicked.connect(self.show_board)
+        self.line.hide()
+        holder = QWidget()
+        inside = QVBoxLayout(holder)
+        inside.setContentsMargins(14, 0, 14, 0)
+        inside.addWidget(self.line)
+        column.addWidget(holder)
+        self._holder = holder
+        holder.hide()
+        self.splitter = QSplitter(Qt.Orientation.Vertical)
+        self.splitter.setChildrenCollapsible(False)
+        self._upper = QWidget()
+        upper = QVBoxLayout(self._upper)
+        upper.setContentsMargins(14, 0, 14, 0)
+        upper.addWidget(filter_)
+        upper.addWidget(board)
+        self.splitter.addWidget(self._upper)
+        # Where there is no room for a page it scrolls, and nothing of it lies over anything else.
+        self.area = QScrollArea()
+        self.area.setWidgetResizable(True)
+        self.area.setFrameShape(QFrame.Shape.NoFrame)
+        self.area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.area.setWidget(bench)
+        self.splitter.addWidget(self.area)
+        column.addWidget(self.splitter, 1)
+        self.splitter.splitterMoved.connect(self._moved)
+        self._saving = QTimer(self)
+        self._saving.setSingleShot(True)
+        self._saving.setInterval(800)
+        self._saving.timeout.connect(self._save)
+
+    @property
+    def is_folded(self) -> bool:
+        return self._upper.isHidden()
+
+    def show_page(self, page: str) -> None:
+        """The bench shows another page."""
+        if page == self._page:
+            return
+        self._page = page
+        self._whole_board = False
+        self.area.setVisible(page != "empty")
+        self._fold(page in _ALONE)
+        self._part()
+
+    def show_board(self) -> None:
+        """Unfold the board beside the page, and put the keyboard there."""
+        if self._page in _ALONE and self.is_folded:
+            self._fold(False)
+            self._part()
+        self._board.setFocus(Qt.FocusReason.ShortcutFocusReason)
+
+    def fold_again(self) -> None:
+        """Back to a page that stands alone."""
+        self._fold(self._page in _ALONE and not self._whole_board)
+
+    def toggle_whole_board(self) -> bool:
+        """All of the window for the board, or both halves again; returns whether the board has all of it."""
+        self._whole_board = not self._whole_board
+        self._fold(not self._whole_board and self._page in _ALONE)
+        self.area.setVisible(not self._whole_board and self._page != "empty")
+        self._part()
+        self._board.setFocus(Qt.FocusReason.ShortcutFocusReason)
+        return self._whole_board
+
+    def _fold(self, folded: bool) -> None:
+        if folded == self.is_folded:
+            return
+        self._upper.setHidden(folded)
+        self._holder.setVisible(folded)
+        self.line.setText(tr("The board is folded away   {key} shows it", key=key_of("view.board")))
+        self.line.setVisible(folded)
+        self.folded.emit(folded)
+
+    def _part(self) -> None:
+        height = max(200, self.splitter.height())
+        share = self._shares.get(self._page, 0.45)
+        self.splitter.setSizes([round((1 - share) * height), round(share * height)])
+
+    def _moved(self) -> None:
+        upper, lower = self.splitter.sizes()
+        if self._page and upper + lower and not self.is_folded and not self._whole_board:
+            self._shares[self._page] = round(lower / (upper + lower), 3)
+            self._saving.start()
+
+    def _save(self) -> None:
+        changed = {page: share for page, share in self._shares.items() if share != _SHARES.get(page)}
+        with contextlib.suppress(OSError):
+            write_text_whole(self._path, json.dumps(changed))

@@ -1,0 +1,1 @@
+"""Small pieces that pages and dialogs are put together of."""

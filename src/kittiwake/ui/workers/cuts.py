@@ -1,0 +1,239 @@
+"""What cutting needs of a source in the background: where somebody speaks, and samples to draw from."""
+
+from __future__ import annotations
+
+from collections import OrderedDict
+from concurrent.futures import ThreadPoolExecutor
+from pathlib import Path
+from threading import Lock
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+from PySide6.QtCore import QObject, Signal
+
+from ...core.cache.facts_cache import FactsCache
+from ...core.cache.peaks import Peaks
+from ...core.cut.activity import CHUNK, Activity, joined, tell_activity
+from ...core.errors import KittiwakeError
+from ...core.intake import open_sound
+from ...core.model import Facts
+from ...core.process import WorkerCrash, WorkerProcess
+from ...core.sound import select_channel
+from ...words import tr
+
+_SHORT = 300.0  # s; of shorter sources all samples are held
+_KEPT = 4  # sources
+_LONG = 300.0  # s; longer sources are listened to in parts
+_PARTS = 2
+
+
+class Picture:
+    """A source at any scale: from its samples where they are few or near, from its outline where it is long."""
+
+    def __init__(self, facts: Facts, samples: NDArray[np.float32] | None, peaks: Peaks | None) -> None:
+        assert facts.header and facts.measures
+        self.facts = facts
+        self.rate, self.frames = facts.header.sample_rate, facts.measures.frames
+        self._take: Any = facts.measures.signal
+        self._overview = facts.measures.overview
+        self._samples, self._peaks = samples, peaks
+        self._near: tuple[int, NDArray[np.float32]] | None = None
+
+    def view(self, start: float, stop: float, columns: int) -> NDArray[np.float32]:
+        """Lowest and highest sample in each of ``columns`` parts between two frames, float32 [shape=(columns, 2)]."""
+        per = (stop - start) / max(1, columns)
+        if self._samples is None and self._peaks is not None and per >= 64:
+            return self._peaks.view(start, stop, columns)
+        if self._samples is not None or per < 64:
+            some = self.samples(int(start), int(np.ceil(stop)))
+            if some is not None and len(some):
+                at = np.clip(start + np.arange(columns) * per - int(start), 0, len(some) - 1).astype(int)
+                return np.stack([np.minimum.reduceat(some, at), np.maximum.reduceat(some, at)], axis=1)
+        if self._peaks is not None:
+            return self._peaks.view(start, stop, columns)
+        part = self.frames / max(1, len(self._overview))
+        at = np.clip((start + np.arange(columns) * per) / part, 0, len(self._overview) - 1).astype(int)
+        lows = np.minimum.reduceat(self._overview[:, 0], at)
+        highs = np.maximum.reduceat(self._overview[:, 1], at)
+        if len(at) and columns > 1:
+            lows[-1], highs[-1] = self._overview[at[-1]]  # not all that follows
+        return np.stack([lows, highs], axis=1)
+
+    def near(self, length: float) -> bool:
+        """Whether so many frames of samples can be had at once."""
+        return self._samples is not None or length <= 30 * self.rate
+
+    def samples(self, start: int, stop: int) -> NDArray[np.float32] | None:
+        """Frames from ``start`` up to, and without, ``stop``; None where they cannot be had at once."""
+        start, stop = max(0, start), min(self.frames, stop)
+        if self._samples is not None:
+            return self._samples[start:stop]
+        if self._near is not None and self._near[0] <= start and stop <= self._near[0] + len(self._near[1]):
+            return self._near[1][start - self._near[0] : stop - self._near[0]]
+        wide_start, wide_stop = max(0, start - 65_536), min(self.frames, stop + 65_536)
+        try:
+            reader = open_sound(self.facts.path, self.facts.stated)
+            try:
+                first = reader.skip_to(wide_start)
+                if first != wide_start:
+                    return None
+                parts, left = [], wide_stop - wide_start
+                for block in select_channel(reader.blocks(), self._take, 1, speakers=reader.header.speakers):
+                    parts.append(block[:left, 0].copy())
+                    left -= len(parts[-1])
+                    if left <= 0:
+                        break
+            finally:
+                reader.close()
+        except (KittiwakeError, OSError):
+            return None
+        self._near = (wide_start, np.concatenate(parts) if parts else np.zeros(0, np.float32))
+        return self._near[1][start - wide_start : stop - wide_start]
+
+    def quiet_place(self, frame: int, reach: float = 0.012) -> int:
+        """A place near ``frame``, within ``reach`` seconds, to cut at: where it is quietest, at a zero crossing."""
+        span = max(4, round(reach * self.rate))
+        first = max(0, frame - span)
+        some = self.samples(first, frame + span)
+        if some is None or len(some) < 8:
+            return frame
+        size = max(2, round(0.001 * self.rate))
+        energy = np.convolve(np.square(some), np.ones(size), "same")
+        # A place farther away has to be quieter to be worth it.
+        away = np.abs(np.arange(len(some)) - (frame - first)) / span
+        signs = np.signbit(some)
+        crossings = np.flatnonzero(signs[1:] != signs[:-1]) + 1
+        if not len(crossings):
+            return frame
+        cost = np.log10(energy[crossings] + 1e-9) + 1.5 * away[crossings]
+        return first + int(crossings[int(np.argmin(cost))])
+
+
+class CutWorker(QObject):
+    """``listened`` gives what was found out of a source, or a sentence; ``pictured`` what it can be drawn from."""
+
+    listened = Signal(object, object)  # Path, Activity or str
+    listening = Signal(object, float)
+    pictured = Signal(object)
+
+    def __init__(self, parent: QObject | None = None, shelf: FactsCache | None = None) -> None:
+        super().__init__(parent)
+        self._pool = ThreadPoolExecutor(2, thread_name_prefix="cut")
+        self._helpers = [WorkerProcess(tell_activity, reports=True) for _ in range(_PARTS)]
+        self._ears = ThreadPoolExecutor(_PARTS, thread_name_prefix="ears")
+        self._listening_lock = Lock()
+        self._cache = shelf or FactsCache()
+        self._known: OrderedDict[Path, tuple[Facts, Activity]] = OrderedDict()
+        self._pictures: OrderedDict[Path, Picture] = OrderedDict()
+        self._under_way: set[Path] = set()
+        self._stopped = False
+        self.listened.connect(lambda path, _: self._under_way.discard(path))
+
+    @property
+    def busy(self) -> bool:
+        return bool(self._under_way)
+
+    def activity(self, facts: Facts) -> Activity | None:
+        """What is known of a source; if that is nothing yet, it is found out and comes by ``listened``."""
+        kept = self._known.get(facts.path)
+        if kept is not None and kept[0] is facts:
+            return kept[1]
+        if facts.path not in self._under_way and not self._stopped:
+            self._under_way.add(facts.path)
+            self._pool.submit(self._listen, facts)
+        return None
+
+    def _listen(self, facts: Facts) -> None:
+        told: object = tr("It was called off.")
+        try:
+            with self._listening_lock:
+                found = self._ask(facts)
+            if isinstance(found, Activity):
+                self._known[facts.path] = (facts, found)
+                while len(self._known) > _KEPT:
+                    self._known.popitem(last=False)
+                told = found
+            elif isinstance(found, WorkerCrash):
+                told = tr("Its decoder crashed ({reason}).", reason=found.reason)
+            elif found is not None:
+                told = found
+        except Exception as error:  # the thread's last chance to tell anybody
+            told = tr("Listening to it failed: {error}.", error=error)
+        if not self._stopped:
+            self.listened.emit(facts.path, told)
+
+    def _ask(self, facts: Facts) -> object:
+        """Of a long source each process takes a part, if it can begin there."""
+        assert facts.header and facts.measures
+        total, rate = facts.measures.frames, facts.header.sample_rate
+        edges = [0, total]
+        if total > _LONG * rate and self._skips(facts):
+            step = CHUNK * rate * round(total / (CHUNK * rate) / _PARTS)
+            edges = [n * step for n in range(_PARTS)] + [total]
+        shares = [0.0] * (len(edges) - 1)
+
+        def ask(n: int) -> object:
+            def told(share: float) -> None:
+                shares[n] = share
+                self.listening.emit(facts.path, sum(shares) / len(shares))
+
+            stop = None if n + 2 == len(edges) else edges[n + 1]
+            task = (facts.path, facts.stated, edges[n], stop)
+            return self._helpers[n].ask(task, lambda: self._stopped, told)
+
+        found = list(self._ears.map(ask, range(len(shares))))
+        bad = next((one for one in found if not isinstance(one, Activity)), None)
+        return (
+            bad if bad is not None or None in found else joined([one for one in found if isinstance(one, Activity)])
+        )
+
+    @staticmethod
+    def _skips(facts: Facts) -> bool:
+        reader = open_sound(facts.path, facts.stated)
+        try:
+            return reader.skip_to(facts.header.sample_rate if facts.header else 1) > 0
+        finally:
+            reader.close()
+
+    def picture(self, facts: Facts) -> Picture:
+        """What a source can be drawn from now; a better one may come by ``pictured``."""
+        kept = self._pictures.get(facts.path)
+        if kept is not None and kept.facts is facts:
+            return kept
+        peaks = None
+        if facts.digest and facts.measures is not None:
+            try:
+                peaks = Peaks(self._cache.peaks(facts.digest, facts.stated), facts.measures.frames)
+            except (OSError, ValueError):
+                peaks = None
+        plain = self._pictures[facts.path] = Picture(facts, None, peaks)
+        while len(self._pictures) > _KEPT:
+            self._pictures.popitem(last=False)
+        if (facts.seconds or 0) <= _SHORT and not self._stopped:
+            self._pool.submit(self._load, facts, peaks)
+        return plain
+
+    def _load(self, facts: Facts, peaks: Peaks | None) -> None:
+        assert facts.measures
+        try:
+            reader = open_sound(facts.path, facts.stated)
+            try:
+                take: Any = facts.measures.signal
+                mixed = select_channel(reader.blocks(), take, 1, speakers=reader.header.speakers)
+                parts = [block[:, 0].copy() for block in mixed]
+            finally:
+                reader.close()
+        except (KittiwakeError, OSError):
+            return
+        samples = np.concatenate(parts)[: facts.measures.frames] if parts else np.zeros(0, np.float32)
+        if not self._stopped and len(samples) == facts.measures.frames:
+            picture = self._pictures[facts.path] = Picture(facts, samples, peaks)
+            self.pictured.emit(picture)
+
+    def stop(self) -> None:
+        self._stopped = True
+        self._pool.shutdown(wait=True, cancel_futures=True)
+        self._ears.shutdown(wait=True, cancel_futures=True)
+        for helper in self._helpers:
+            helper.close()

@@ -1,0 +1,52 @@
+"""Looks for sources that have moved, beside the window."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+
+from ...core.cache.facts_cache import FactsCache
+from ...core.project.moved import Known, Moved, find_moved, missing_sources
+from ...words import tr
+from ..shell.session import Session
+from .background import Background
+
+
+class MovedSources(QObject):
+    """One search for the sources of the job that is open when it begins; of another job nothing is told.
+
+    ``found`` with a ``Moved``, or a sentence.
+    """
+
+    found = Signal(object)
+
+    def __init__(self, session: Session, parent: QObject) -> None:
+        super().__init__(parent)
+        self._work = Background("moved sources", tr("They could not be looked for"))
+        job = session.project.job
+        self.missing = missing_sources(job)
+        # Of what was made of a source its bytes are known at least.
+        sizes = {record.clip: record.stamp.partition(":")[0] for record in job.made}
+        self._bytes = {clip.source: int(sizes[clip.id]) for clip in job.clips if sizes.get(clip.id, "").isdigit()}
+        session.job_left.connect(self._leave)
+
+    def look(self, folder: Path) -> None:
+        cache, sizes = FactsCache(), self._bytes
+
+        def known(source: Path) -> Known:
+            seen = cache.last_seen(source)
+            return Known(*seen) if seen else Known(sizes.get(source))
+
+        def work(stopped: Callable[[], bool]) -> None:
+            moved: Moved = find_moved(self.missing, folder, known, stopped)
+            if not stopped():
+                self.found.emit(moved)
+
+        self.found.connect(self.deleteLater)
+        self._work.begin(work, lambda wrong: self.found.emit(wrong) if wrong else None)
+
+    def _leave(self) -> None:
+        self._work.stop()
+        self.deleteLater()
