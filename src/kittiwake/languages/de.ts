@@ -9031,21 +9031,6 @@
    <translation>verlangt eine Zahl von {low:g} bis {high:g} bei {name}</translation>
   </message>
   <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>dial plan</source>
-   <translation>Wählplan</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>it is no text</source>
-   <translation>er ist kein Text</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>Choose another file.</source>
-   <translation>Eine andere Datei wählen.</translation>
-  </message>
-  <message>
    <location filename="../core/standin/phone/edit.py" />
    <source>Every key of {name} does something.</source>
    <translation>Jede Taste von {name} tut etwas.</translation>

@@ -9031,21 +9031,6 @@
    <translation>veut un nombre de {low:g} à {high:g} à {name}</translation>
   </message>
   <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>dial plan</source>
-   <translation>plan d’appel</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>it is no text</source>
-   <translation>ce n’est pas du texte</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>Choose another file.</source>
-   <translation>Choisir un autre fichier.</translation>
-  </message>
-  <message>
    <location filename="../core/standin/phone/edit.py" />
    <source>Every key of {name} does something.</source>
    <translation>Chaque touche de {name} fait quelque chose.</translation>

@@ -58,9 +58,7 @@ def _main_page(cli: click.Group, names: list[str]) -> str:
         ".I .kittiwake\\-made.jsonl",
         "In each output folder: what was made there, and from what.",
         ".SH SEE ALSO",
-        ",\n".join(f".BR kittiwake\\-{name} (1)" for name in names if not cli.commands[name].hidden)
-        .replace("\n.", "\n.")
-        .replace("(1),", "(1),"),
+        ",\n".join(f".BR kittiwake\\-{name} (1)" for name in names if not cli.commands[name].hidden),
         "",
     ]
     return "\n".join(lines)

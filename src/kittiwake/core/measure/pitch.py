@@ -27,7 +27,6 @@ class Pitch:
         self._hop = max(1, round(_EVERY * self._rate))
         self._rest = np.zeros(0, np.float32)
         self._raw = np.zeros(0, np.float32)
-        self._skip = 0
         self._found: list[tuple[float, float]] = []
 
     def add(self, signal: NDArray[np.float32]) -> None:

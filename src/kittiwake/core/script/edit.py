@@ -11,8 +11,6 @@ from ..model.script import FASTEST, SLOWEST, Script, ScriptLine
 from .meant import parts_of, slugs_of
 from .table import speed_of
 
-#: Columns of a line that hold a text.
-TEXTS = ("name", "text", "say_as", "voice", "language", "kind", "note")
 #: Columns that can be written to, in the order of a table.
 COLUMNS = ("name", "text", "say_as", "voice", "language", "speed", "kind", "receivers", "note")
 

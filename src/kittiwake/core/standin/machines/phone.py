@@ -68,10 +68,6 @@ class Phone:
         self._plan = new
 
     @property
-    def has_plan(self) -> bool:
-        return self._plan is not None
-
-    @property
     def held(self) -> StoredSound | None:
         files = list(self.shelf.files.values())
         return files[-1].held if files else None

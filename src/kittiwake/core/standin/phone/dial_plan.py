@@ -24,7 +24,6 @@ import dataclasses
 import re
 from collections.abc import Iterable, Mapping
 from dataclasses import field
-from pathlib import Path
 from typing import Any
 
 from ....plain_data import dataclass
@@ -320,24 +319,3 @@ def _number(value: object, where: str, name: str, low: float, high: float) -> fl
             where, phrase("wants a number from {low:g} to {high:g} at {name}", low=low, high=high, name=name)
         )
     return float(value)
-
-
-def read_plan(path: Path) -> DialPlan:
-    """A plan from a file.
-
-    Raises
-    ------
-    KittiwakeError
-    """
-    from ...disk.text import text_of
-    from ...errors import reason_of
-
-    try:
-        return plan_of(text_of(path, 1 << 20, phrase("dial plan")), path.name)
-    except (OSError, UnicodeDecodeError) as error:
-        told = reason_of(error) if isinstance(error, OSError) else phrase("it is no text")
-        raise PlanError(
-            phrase("{name} cannot be read: {told}.", name=path.name, told=told),
-            phrase("Choose another file."),
-            "dial_plan",
-        ) from error
